@@ -1,0 +1,57 @@
+import type { Happening, Locks, PlanChoice } from '@inch-nest/core';
+import { z } from 'zod';
+import { minor, postcode, shortText, sizeIn, triple, uuid, weightLb } from './numbers.ts';
+import { locks, planChoice } from './plan.ts';
+
+/** Commands a screen sends; each carries who does it, and an id made where it was born. */
+const by = { personId: uuid };
+
+export const startParcel = z.strictObject({ ...by, id: uuid, line: z.string().max(500) });
+
+/** Saves what was typed: parsed by the server again, or kept as a draft where it does not parse. */
+export const saveField = z.strictObject({
+  ...by,
+  changeId: uuid,
+  entity: z.enum(['sale', 'piece']),
+  path: z.string().min(1).max(40),
+  text: z.string().max(20_000),
+  /** Keep the text beside the last valid value. */
+  draft: z.boolean(),
+  /** The field's revision the person saw. */
+  basedOn: z.int().min(0),
+});
+
+export const saveNest = z.strictObject({ ...by, changeId: uuid, choice: planChoice.nullable(), locks, basedOn: z.int().min(0) });
+
+export const takeBack = z.strictObject({ ...by, direction: z.enum(['undo', 'redo']) });
+
+const rate = z.strictObject({
+  service: shortText(60),
+  serviceName: shortText(60),
+  cardId: shortText(60),
+  cardVersion: z.int().min(1),
+  weightLb,
+  outsideIn: triple,
+  priceMinor: minor,
+  coverAdded: z.boolean(),
+  signature: z.boolean(),
+});
+
+/** What a screen of this stretch of the way may report; the rest comes with its stations. */
+export const happening = z.discriminatedUnion('kind', [
+  z.strictObject({
+    kind: z.literal('weighed'),
+    readingsLb: z.array(weightLb).max(3),
+    outsideIn: z.tuple([sizeIn, sizeIn, sizeIn]).nullable(),
+  }),
+  z.strictObject({ kind: z.literal('rated'), rate }),
+]) satisfies z.ZodType<Happening>;
+
+export const reportEvent = z.strictObject({ ...by, eventId: uuid, happening });
+
+export const destination = postcode;
+export type SaveField = z.infer<typeof saveField>;
+export type SaveNest = Omit<z.infer<typeof saveNest>, 'choice' | 'locks'> & { choice: PlanChoice | null; locks: Locks };
+export type StartParcel = z.infer<typeof startParcel>;
+export type TakeBack = z.infer<typeof takeBack>;
+export type ReportEvent = z.infer<typeof reportEvent>;

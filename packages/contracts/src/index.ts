@@ -1,0 +1,21 @@
+// Schemas and views of whatever crosses a boundary.
+export * from './problems.ts';
+export { planChoice, planDocument, planRequest, order } from './plan.ts';
+export { pieceFacts, hardPoint } from './piece.ts';
+export { stockroom, boxStock, wrapStock, fillStock } from './stock.ts';
+export { rateCard, service } from './rateCard.ts';
+export { house } from './house.ts';
+export {
+  FIELDS,
+  readField,
+  type FieldEntity,
+  type FieldPath,
+  type FieldReading,
+  type FieldSetting,
+  type PieceField,
+  type SaleField,
+} from './fields.ts';
+export type { Conflict, KeptField, NestView, ParcelView, ShelfTag } from './parcelView.ts';
+export type { Person, ShopView } from './shopView.ts';
+export * from './commands.ts';
+export { orderOf, pieceFactsOf, planRequestFor } from './planRequestFor.ts';

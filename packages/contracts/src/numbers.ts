@@ -1,0 +1,19 @@
+import { MAX_SIZE_IN, MAX_WEIGHT_LB } from '@inch-nest/core/units';
+import { z } from 'zod';
+
+/** A size within the model's bounds, inches. */
+export const sizeIn = z.number().positive().max(MAX_SIZE_IN);
+/** A weight within the model's bounds, pounds. */
+export const weightLb = z.number().positive().max(MAX_WEIGHT_LB);
+/** Money in integer minor units, from nothing to a million. */
+export const minor = z.int().min(0).max(100_000_000);
+/** Three sides. */
+export const triple = z.tuple([sizeIn, sizeIn, sizeIn]);
+/** A day that exists. */
+export const civilDate = z.iso.date();
+export const uuid = z.uuid();
+export const postcode = z.string().regex(/^\d{5}$/, 'a postcode has five digits');
+/** A key as registries and stock use them. */
+export const key = z.string().min(1).max(60);
+/** A short text a person typed. */
+export const shortText = (most: number) => z.string().trim().min(1).max(most);

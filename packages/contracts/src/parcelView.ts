@@ -1,0 +1,58 @@
+import type { LifeEvent, Locks, ParcelLife, PlanChoice, PlanDocument } from '@inch-nest/core';
+import type { FieldEntity, PieceField, SaleField } from './fields.ts';
+
+/** One field as kept: what was typed, what it means, and the draft beside it where that does not parse. */
+export interface KeptField {
+  text: string;
+  value: unknown;
+  revision: number;
+  draft: string | null;
+  /** Who set it last. */
+  by: string;
+}
+
+/** A parcel as the screens see it. */
+export interface ParcelView {
+  id: string;
+  code: string;
+  revision: number;
+  saleId: string;
+  pieceId: string;
+  sale: Record<SaleField, KeptField>;
+  piece: Record<PieceField, KeptField>;
+  nest: NestView;
+  life: ParcelLife;
+  events: LifeEvent[];
+  /** How many steps this person can take back and do again. */
+  undo: number;
+  redo: number;
+}
+
+/** The choice in hand and the plan kept for it. */
+export interface NestView {
+  revision: number;
+  choice: PlanChoice | null;
+  locks: Locks;
+  plan: { id: string; number: number; document: PlanDocument } | null;
+}
+
+/** One tag on the shelf. */
+export interface ShelfTag {
+  id: string;
+  code: string;
+  title: string;
+  tag: string;
+  bin: string | null;
+  shipBy: string;
+  state: string;
+  minutes: number | null;
+  trouble: string | null;
+}
+
+/** Somebody else changed the same field since: both values, for a person to choose. */
+export interface Conflict {
+  entity: FieldEntity | 'nest';
+  path: string;
+  theirs: { text: string; by: string; revision: number };
+  yours: string;
+}

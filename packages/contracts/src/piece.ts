@@ -1,0 +1,60 @@
+import {
+  ARCHETYPES,
+  FACES,
+  FORMS,
+  GUARDS,
+  HARD_POINTS,
+  type ArchetypeKey,
+  type Face,
+  type FormKey,
+  type GuardKind,
+  type HardPoint,
+  type HardPointKind,
+  type Hollow,
+  type PieceFacts,
+} from '@inch-nest/core';
+import { z } from 'zod';
+import { minor, shortText, sizeIn, uuid, weightLb } from './numbers.ts';
+
+const keysOf = <K extends string>(registry: Readonly<Record<K, unknown>>) => z.enum(Object.keys(registry) as [K, ...K[]]);
+
+export const archetypeKey = keysOf<ArchetypeKey>(ARCHETYPES);
+export const formKey = keysOf<FormKey>(FORMS);
+export const finish = z.enum(['plain', 'polished', 'rubsOff', 'uncured']);
+export const movingParts = z.enum(['none', 'steadied', 'shifting']);
+
+export const hardPoint = z.strictObject({
+  id: z.string().min(1).max(40),
+  kind: keysOf<HardPointKind>(HARD_POINTS),
+  face: z.enum(FACES as [Face, ...Face[]]),
+  across: z.number().min(0).max(1),
+  up: z.number().min(0).max(1),
+  reachIn: z.number().min(0).max(60),
+  guard: keysOf<GuardKind>(GUARDS).nullable(),
+  guardLengthIn: sizeIn.nullable(),
+}) satisfies z.ZodType<HardPoint>;
+
+export const hollow = z.strictObject({
+  id: z.string().min(1).max(40),
+  name: shortText(40),
+  volumeIn3: z.number().positive().max(100_000),
+  filled: z.boolean(),
+}) satisfies z.ZodType<Hollow>;
+
+export const pieceFacts = z.strictObject({
+  id: uuid,
+  title: shortText(80),
+  archetype: archetypeKey,
+  form: formKey.nullable(),
+  lengthIn: sizeIn.nullable(),
+  widthIn: sizeIn.nullable(),
+  heightIn: sizeIn.nullable(),
+  weightLb: weightLb.nullable(),
+  finish,
+  dampSensitive: z.boolean(),
+  keepUpright: z.boolean(),
+  hardPoints: z.array(hardPoint).max(24),
+  hollows: z.array(hollow).max(12),
+  movingParts,
+  replacementMinor: minor.nullable(),
+}) satisfies z.ZodType<PieceFacts>;

@@ -1,0 +1,70 @@
+import { PLAN_FORMAT, type Locks, type Order, type PlanChoice, type PlanDocument, type PlanRequest } from '@inch-nest/core';
+import { z } from 'zod';
+import { house } from './house.ts';
+import { civilDate, key, minor, postcode, uuid } from './numbers.ts';
+import { pieceFacts } from './piece.ts';
+import { rateCard } from './rateCard.ts';
+import { stockroom } from './stock.ts';
+
+const axis = z.union([z.literal(0), z.literal(1), z.literal(2)]);
+const orientation = z.tuple([axis, axis, axis]).refine((axes) => new Set(axes).size === 3, 'each axis once');
+const layers = z.array(z.strictObject({ material: key, turns: z.number().positive().max(20).multipleOf(0.5) })).max(12);
+
+export const planChoice = z.strictObject({
+  layers,
+  orientation,
+  inner: z.strictObject({ box: key, fill: key }).nullable(),
+  box: key,
+  fill: key,
+  baseGapIn: z.number().min(0).max(60).nullable(),
+  service: key,
+  coverAdded: z.boolean(),
+  signature: z.boolean(),
+}) satisfies z.ZodType<PlanChoice>;
+
+const choiceLocks = planChoice.omit({ inner: true, baseGapIn: true }).extend({ inner: key.nullable() });
+export const locks: z.ZodType<Locks> = choiceLocks.partial() as z.ZodType<Locks>;
+
+export const order = z.strictObject({
+  id: uuid,
+  soldMinor: minor,
+  paidMinor: minor,
+  shippingCollectedMinor: minor,
+  originPostcode: postcode,
+  destinationPostcode: postcode,
+  shipDate: civilDate,
+  pieces: z.array(pieceFacts).min(1).max(100),
+}) satisfies z.ZodType<Order>;
+
+/** Everything a planning depends on, as it crosses to the worker, the server or the command line. */
+export const planRequest = z.strictObject({
+  order,
+  pieceId: uuid,
+  stock: stockroom,
+  house,
+  cards: z.array(rateCard).min(1).max(40),
+  locks,
+}) satisfies z.ZodType<PlanRequest>;
+
+/** A stored plan: the format is checked here, the figures by `verifyPlan`. */
+export const planDocument: z.ZodType<PlanDocument> = z.custom<PlanDocument>(
+  (value) => {
+    const parsed = z
+      .looseObject({
+        format: z.number(),
+        coreVersion: z.string(),
+        choice: planChoice,
+        weight: z.looseObject({ parts: z.array(z.looseObject({})), grossLb: z.number() }),
+        quote: z.looseObject({ lines: z.array(z.looseObject({ amountMinor: z.number() })) }),
+        costLines: z.array(z.looseObject({ amountMinor: z.number() })),
+      })
+      .safeParse(value);
+    return parsed.success && parsed.data.format === PLAN_FORMAT;
+  },
+  { error: ({ input }) => `not a plan of format ${PLAN_FORMAT} (found ${describeFormat(input)})` },
+);
+
+function describeFormat(input: unknown): string {
+  const format = typeof input === 'object' && input !== null && 'format' in input ? input.format : undefined;
+  return format === undefined ? 'none' : `format ${String(format)}`;
+}

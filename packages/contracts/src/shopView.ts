@@ -1,0 +1,23 @@
+import type { House, RateCard, Stockroom, UnitSystem } from '@inch-nest/core';
+
+export interface Person {
+  id: string;
+  name: string;
+  system: UnitSystem;
+}
+
+/** What every screen knows of the shop. */
+export interface ShopView {
+  id: string;
+  name: string;
+  zone: string;
+  currency: string;
+  originPostcode: string;
+  /** The shop's local day, and whether its last pick-up has gone. */
+  today: string;
+  todayIsOver: boolean;
+  people: Person[];
+  house: House;
+  stock: Stockroom;
+  cards: RateCard[];
+}

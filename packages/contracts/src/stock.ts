@@ -1,0 +1,80 @@
+import type { BoardGrade, BoxStock, FillStock, Stockroom, TapeStock, WrapStock } from '@inch-nest/core';
+import { z } from 'zod';
+import { key, minor, shortText, sizeIn, triple } from './numbers.ts';
+
+const share = z.number().min(0).max(50);
+const cushionKey = z.enum([
+  'smallBubble',
+  'mediumBubble',
+  'largeBubble',
+  'foamSheet',
+  'mouldedFill',
+  'starchFill',
+  'crumpledPaper',
+  'airPillows',
+  'foamInPlace',
+  'corrugatedPad',
+]);
+
+export const wrapStock = z.strictObject({
+  key,
+  name: shortText(60),
+  role: z.enum(['surface', 'conform', 'cushion', 'skin', 'barrier']),
+  cushion: cushionKey.nullable(),
+  thicknessIn: z.number().positive().max(4),
+  rollWidthIn: sizeIn,
+  rollLengthIn: z.number().positive().max(100_000),
+  priceMinor: minor,
+  lbPerFt2: share,
+  minutesPerTurn: share,
+  abrasive: z.boolean(),
+  reused: z.boolean(),
+  onHandFt2: z.number().max(1_000_000),
+}) satisfies z.ZodType<WrapStock>;
+
+export const fillStock = z.strictObject({
+  key,
+  name: shortText(60),
+  cushion: cushionKey,
+  lbPerFt3: share,
+  minorPerFt3: minor,
+  minutesPerFt3: share,
+  unitName: shortText(20),
+  unitFt3: z.number().positive().max(100),
+  onHandFt3: z.number().max(1_000_000),
+}) satisfies z.ZodType<FillStock>;
+
+export const boardGrade = z.strictObject({
+  name: shortText(40),
+  edgeCrushLbPerIn: z.number().positive().max(200),
+  caliperIn: z.number().positive().max(1),
+  lbPerFt2: z.number().positive().max(5),
+  wall: z.enum(['single', 'double']),
+}) satisfies z.ZodType<BoardGrade>;
+
+export const boxStock = z.strictObject({
+  key,
+  name: shortText(60),
+  insideIn: triple,
+  measuredOutsideIn: triple.nullable(),
+  board: boardGrade,
+  priceMinor: minor,
+  earlierUses: z.int().min(0).max(20),
+  onHand: z.int().min(-10_000).max(1_000_000),
+}) satisfies z.ZodType<BoxStock>;
+
+const tapeStock = z.strictObject({
+  key,
+  name: shortText(40),
+  lbPerFt: share,
+  minorPerFt: z.number().min(0).max(10_000),
+  easyOff: z.boolean(),
+}) satisfies z.ZodType<TapeStock>;
+
+export const stockroom = z.strictObject({
+  wraps: z.array(wrapStock).max(60),
+  fills: z.array(fillStock).max(40),
+  boxes: z.array(boxStock).max(400),
+  innerTape: tapeStock,
+  outerTape: tapeStock,
+}) satisfies z.ZodType<Stockroom>;

@@ -1,0 +1,83 @@
+import type { CushionKey } from '../cushion/cushionMaterials.ts';
+import type { Triple } from '../geometry/wrapLayer.ts';
+import type { Minor } from '../../units/index.ts';
+
+/** Where a wrap stands in the order, from the piece outward. */
+export type WrapRole = 'surface' | 'conform' | 'cushion' | 'skin' | 'barrier';
+
+/** A sheet material as it lies in the stockroom. */
+export interface WrapStock {
+  readonly key: string;
+  readonly name: string;
+  readonly role: WrapRole;
+  /** Null for what protects a finish but not against shock. */
+  readonly cushion: CushionKey | null;
+  /** Effective thickness of one turn under light tension. */
+  readonly thicknessIn: number;
+  readonly rollWidthIn: number;
+  readonly rollLengthIn: number;
+  /** Price of the whole roll or sheet. */
+  readonly priceMinor: Minor;
+  readonly lbPerFt2: number;
+  readonly minutesPerTurn: number;
+  /** Can mark a rubbed or uncured finish. */
+  readonly abrasive: boolean;
+  readonly reused: boolean;
+  readonly onHandFt2: number;
+}
+
+/** A void fill as it lies in the stockroom. */
+export interface FillStock {
+  readonly key: string;
+  readonly name: string;
+  readonly cushion: CushionKey;
+  readonly lbPerFt3: number;
+  readonly minorPerFt3: Minor;
+  readonly minutesPerFt3: number;
+  /** What the packer counts, and how much one of it fills. */
+  readonly unitName: string;
+  readonly unitFt3: number;
+  readonly onHandFt3: number;
+}
+
+/** Board a box is made of. */
+export interface BoardGrade {
+  readonly name: string;
+  readonly edgeCrushLbPerIn: number;
+  readonly caliperIn: number;
+  readonly lbPerFt2: number;
+  readonly wall: 'single' | 'double';
+}
+
+/** One size of box as it lies in the stockroom. */
+export interface BoxStock {
+  readonly key: string;
+  readonly name: string;
+  /** Nominal inside: length ≥ width, depth. */
+  readonly insideIn: Triple;
+  /** Built outside as measured; null until it has been. */
+  readonly measuredOutsideIn: Triple | null;
+  readonly board: BoardGrade;
+  readonly priceMinor: Minor;
+  /** How often it has been through the post before. */
+  readonly earlierUses: number;
+  readonly onHand: number;
+}
+
+/** A tape. */
+export interface TapeStock {
+  readonly key: string;
+  readonly name: string;
+  readonly lbPerFt: number;
+  readonly minorPerFt: number;
+  readonly easyOff: boolean;
+}
+
+/** What the shop has to hand, as the planner sees it. */
+export interface Stockroom {
+  readonly wraps: readonly WrapStock[];
+  readonly fills: readonly FillStock[];
+  readonly boxes: readonly BoxStock[];
+  readonly innerTape: TapeStock;
+  readonly outerTape: TapeStock;
+}

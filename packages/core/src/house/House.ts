@@ -1,0 +1,71 @@
+import type { Minor } from '../units/index.ts';
+
+/** How a shop packs and what it counts: its own judgement, all of it editable. */
+export interface House {
+  readonly name: string;
+  /** Weight of the expected loss: 0.5 thrifty, 1 as it comes, 5 careful. */
+  readonly care: number;
+  readonly labourMinorPerHour: Minor;
+  /** Least bedding between bundle and box on every side. */
+  readonly leastGapIn: number;
+  /** Least bedding between an inner box and the outer one. */
+  readonly leastInnerBoxGapIn: number;
+  /** Least room between a bundle and the inner box round it. */
+  readonly snugGapIn: number;
+  /** Fill above the rim, pressed down by the lid, as a share of the inside depth. */
+  readonly overfillShare: number;
+  /** Wrap lost to offcuts. */
+  readonly scrapShare: number;
+  /** Allows a box in a box. */
+  readonly innerBoxes: boolean;
+  readonly openingNote: boolean;
+  readonly photographs: boolean;
+  readonly cover: 'byRisk' | 'included' | 'always';
+  /** Sale price from which the venue wants a signature; null for never. */
+  readonly signatureFromMinor: Minor | null;
+  /** Minutes of writing and refunding when a piece has broken. */
+  readonly troubleMinutes: number;
+  /** Chance that a claim is accepted, with photographs of the packing and without. */
+  readonly claimAcceptedPhotographed: number;
+  readonly claimAcceptedBare: number;
+  /** Share of parcels that vanish; shown apart from breakage. */
+  readonly lossShare: number;
+  /** κ: this shop's breakage against the model's, with its 90% interval. */
+  readonly kappa: Kappa;
+}
+
+/** Learned factor on the exposure. */
+export interface Kappa {
+  readonly value: number;
+  readonly low: number;
+  readonly high: number;
+}
+
+/**
+ * κ before anything was learned: Gamma(3, 3), mean 1, 90% interval 0.273 to 2.099.
+ *
+ * Source: quantiles of χ² with 6 degrees of freedom over 6, Abramowitz & Stegun table 26.8 (1.635, 12.592).
+ */
+export const KAPPA_AT_FIRST: Kappa = { value: 1, low: 1.635 / 6, high: 12.592 / 6 };
+
+/** The house we ship with: bedded, every seam, photographed. */
+export const BEDDED_HOUSE: House = {
+  name: 'bedded',
+  care: 1,
+  labourMinorPerHour: 1800,
+  leastGapIn: 2,
+  leastInnerBoxGapIn: 2,
+  snugGapIn: 0,
+  overfillShare: 0.06,
+  scrapShare: 0.08,
+  innerBoxes: true,
+  openingNote: true,
+  photographs: true,
+  cover: 'byRisk',
+  signatureFromMinor: null,
+  troubleMinutes: 30,
+  claimAcceptedPhotographed: 0.7,
+  claimAcceptedBare: 0.1,
+  lossShare: 0.003,
+  kappa: KAPPA_AT_FIRST,
+};

@@ -1,0 +1,15 @@
+/** Works and rules the model leans on; every value copied from one of them is from memory. */
+export const BIBLIOGRAPHY = {
+  yardAndPound1959: 'International yard and pound agreement, 1959',
+  burgess1990: 'Burgess, G.: Consolidation of cushion curves. Packaging Technology and Science 3, 1990',
+  daum2006: 'Daum, M.: A simplified process for determining cushion curves: the stress-energy method, 2006',
+  ista1A: 'ISTA Procedure 1A: packaged-products 150 lb or less',
+  astmD4169: 'ASTM D4169: performance testing of shipping containers, schedule A',
+  mckee1963: 'McKee, R.; Gander, J.; Wachuta, J.: Compression strength formula for corrugated boxes, 1963',
+  rule41: 'Carrier classification rule for corrugated boxes, Item 222 / Rule 41',
+  esbo0201: 'FEFCO/ESBO code of box styles, 0201 regular slotted box',
+  abramowitzStegun: 'Abramowitz, M.; Stegun, I.: Handbook of Mathematical Functions, 1964',
+  steiner: 'Steiner: parallel curves of convex sets (exact)',
+} as const;
+
+export type SourceKey = keyof typeof BIBLIOGRAPHY;

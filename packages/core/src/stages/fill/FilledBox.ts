@@ -1,0 +1,31 @@
+import type { FillStock } from '../../engineering/materials/stock.ts';
+import type { Gaps, StowedBox } from '../box/StowedBox.ts';
+
+/** Volume and count of one fill, by place. */
+export interface FillAmount {
+  readonly stock: FillStock;
+  readonly baseFt3: number;
+  readonly sidesFt3: number;
+  readonly topFt3: number;
+  /** All of it, with the overfill. */
+  readonly boughtFt3: number;
+  readonly units: number;
+}
+
+/** A face as the ground meets it on the way: what lies between, and how far apart the faces are. */
+export type Struck = 'bottom' | 'top' | 'front' | 'back' | 'left' | 'right';
+
+/** A stowed box with its voids filled. */
+export interface FilledBox {
+  readonly stowed: StowedBox;
+  readonly fill: FillStock;
+  readonly innerFill: FillStock | null;
+  readonly amounts: readonly FillAmount[];
+  /** Gaps as they are once the lid is pressed down and the fill has settled and moved. */
+  readonly effectiveGaps: Gaps;
+  /** The same inside the inner box; null without one. */
+  readonly effectiveInnerGaps: Gaps | null;
+  readonly weightLb: number;
+  readonly costMinor: number;
+  readonly minutes: number;
+}

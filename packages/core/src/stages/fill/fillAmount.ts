@@ -1,0 +1,21 @@
+import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import type { FillStock } from '../../engineering/materials/stock.ts';
+import { IN3_PER_FT3 } from '../../units/index.ts';
+import type { Gaps } from '../box/StowedBox.ts';
+import type { FillAmount } from './FilledBox.ts';
+
+/**
+ * Fill for the room between what is held and a box: base under all of it, top over all of it, sides
+ * between. In what the packer counts, rounded up to halves.
+ *
+ * @param heldIn outside of the bundle or inner box
+ * @param overfillShare fill above the rim as a share of the inside depth
+ */
+export function fillAmount(stock: FillStock, heldIn: Triple, insideIn: Triple, gaps: Gaps, overfillShare: number): FillAmount {
+  const floorIn2 = insideIn[0] * insideIn[1];
+  const baseFt3 = (floorIn2 * Math.max(0, gaps.bottom)) / IN3_PER_FT3;
+  const topFt3 = (floorIn2 * Math.max(0, gaps.top)) / IN3_PER_FT3;
+  const sidesFt3 = Math.max(0, (floorIn2 - heldIn[0] * heldIn[1]) * heldIn[2]) / IN3_PER_FT3;
+  const boughtFt3 = (baseFt3 + sidesFt3 + topFt3) * (1 + overfillShare);
+  return { stock, baseFt3, sidesFt3, topFt3, boughtFt3, units: Math.ceil((boughtFt3 / stock.unitFt3) * 2 - 1e-9) / 2 };
+}

@@ -1,0 +1,48 @@
+import type { Orientation } from '../../engineering/geometry/orientations.ts';
+import type { Minor } from '../../units/index.ts';
+import type { RatedParcel } from '../rate/RatedParcel.ts';
+import type { LayerChoice } from '../wrap/WrappedItem.ts';
+
+/** Everything a packer decides about one nest; the rest follows from it. */
+export interface PlanChoice {
+  readonly layers: readonly LayerChoice[];
+  readonly orientation: Orientation;
+  readonly inner: { readonly box: string; readonly fill: string } | null;
+  readonly box: string;
+  readonly fill: string;
+  /** Bedding under the bundle where somebody set it by hand; null for the middle. */
+  readonly baseGapIn: number | null;
+  readonly service: string;
+  readonly coverAdded: boolean;
+  readonly signature: boolean;
+}
+
+export type CauseKey = 'shock' | 'crush' | 'contact' | 'punch' | 'bend' | 'scuff' | 'wet' | 'burst' | 'inside' | 'opening' | 'overTight';
+
+/** One way the parcel may fail: its chance and the share of the value that goes with it. */
+export interface Cause {
+  readonly key: CauseKey;
+  readonly chance: number;
+  readonly shareLost: number;
+}
+
+export interface CostLine {
+  readonly key: 'postage' | 'cover' | 'signature' | 'box' | 'wraps' | 'fill' | 'sundries' | 'labour';
+  readonly amountMinor: number;
+}
+
+/** A complete plan, judged. Money here is unrounded; screens round each line once. */
+export interface PlanOption {
+  readonly rated: RatedParcel;
+  readonly choice: PlanChoice;
+  readonly causes: readonly Cause[];
+  /** Chance that the piece does not arrive whole, κ included. */
+  readonly chance: number;
+  readonly costLines: readonly CostLine[];
+  readonly costMinor: Minor;
+  /** What a total loss would cost the shop. */
+  readonly lossMinor: Minor;
+  /** Cost + care × expected loss. */
+  readonly expectedMinor: Minor;
+  readonly minutes: number;
+}

@@ -1,0 +1,43 @@
+import type { House } from '../../house/House.ts';
+import type { RatedParcel } from '../rate/RatedParcel.ts';
+import type { CostLine } from './PlanOption.ts';
+
+/** Hands-on minutes of a plan: guards, wraps, fill, boxes and the standing steps. */
+export function minutesOf({ weighed }: RatedParcel): number {
+  const { filled, sundries } = weighed;
+  const { wrapped } = filled.stowed;
+  return wrapped.piece.guards.minutes + wrapped.minutes + filled.minutes + sundries.minutes;
+}
+
+/** What a plan costs the shop, line by line, unrounded. */
+export function costLines(rated: RatedParcel, house: House): CostLine[] {
+  const { weighed, quote } = rated;
+  const { filled, sundries } = weighed;
+  const { stowed } = filled;
+  const named = (label: string) => quote.lines.filter((line) => line.label === label).reduce((sum, line) => sum + line.amountMinor, 0);
+  const cover = named('cover');
+  const signature = named('signature');
+  const lines: CostLine[] = [
+    { key: 'postage', amountMinor: quote.totalMinor - cover - signature },
+    { key: 'cover', amountMinor: cover },
+    { key: 'signature', amountMinor: signature },
+    { key: 'box', amountMinor: stowed.box.priceMinor + (stowed.inner?.box.priceMinor ?? 0) },
+    { key: 'wraps', amountMinor: stowed.wrapped.costMinor + stowed.wrapped.piece.guards.costMinor },
+    { key: 'fill', amountMinor: filled.costMinor },
+    { key: 'sundries', amountMinor: sundries.costMinor },
+    { key: 'labour', amountMinor: (minutesOf(rated) * house.labourMinorPerHour) / 60 },
+  ];
+  return lines.filter((line) => line.amountMinor !== 0 || line.key === 'postage');
+}
+
+/**
+ * What a total loss costs: the piece, the outbound postage refunded, the handling of the trouble, less
+ * what a claim is expected to pay.
+ */
+export function lossMinor(rated: RatedParcel, house: House): number {
+  const { piece } = rated.weighed.filled.stowed.wrapped;
+  const accepted = house.photographs ? house.claimAcceptedPhotographed : house.claimAcceptedBare;
+  const payout = Math.min(piece.replacementMinor, rated.quote.coverMinor) * accepted;
+  const trouble = (house.troubleMinutes * house.labourMinorPerHour) / 60;
+  return Math.max(0, piece.replacementMinor + rated.quote.totalMinor + trouble - payout);
+}

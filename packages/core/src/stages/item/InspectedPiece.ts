@@ -1,0 +1,30 @@
+import type { Archetype } from '../../engineering/pieces/archetypes.ts';
+import type { FormKey } from '../../engineering/pieces/forms.ts';
+import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import type { Minor } from '../../units/index.ts';
+import type { Order, PieceFacts } from '../sale/Order.ts';
+
+/** A piece with everything the packing needs to know; missing measures are guessed and say so. */
+export interface InspectedPiece {
+  readonly order: Order;
+  readonly facts: PieceFacts;
+  readonly archetype: Archetype;
+  readonly form: FormKey;
+  readonly sizeIn: Triple;
+  /** Size with the guards on. */
+  readonly guardedSizeIn: Triple;
+  readonly weightLb: number;
+  readonly guessed: { readonly sides: readonly [boolean, boolean, boolean]; readonly weight: boolean };
+  /** Which side the wraps are rolled about. */
+  readonly wrapAxis: 0 | 1 | 2;
+  readonly bearing: Triple;
+  /** Median critical acceleration with the weakest part's knock-down; null when shock does not limit it. */
+  readonly criticalG: number | null;
+  /** The body's own, before any knock-down. */
+  readonly bodyG: number | null;
+  readonly spread: number;
+  /** What decides the strength: `the handle`, `the body`. */
+  readonly governs: string;
+  readonly guards: { readonly weightLb: number; readonly costMinor: number; readonly minutes: number };
+  readonly replacementMinor: Minor;
+}

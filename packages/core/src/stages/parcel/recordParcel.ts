@@ -1,0 +1,87 @@
+import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import { BENCH_TESTS, type BenchTest, type LifeEvent } from './LifeEvent.ts';
+import type { ParcelLife, TestState } from './ParcelLife.ts';
+
+const UNTRIED = Object.fromEntries(BENCH_TESTS.map((test) => [test, 'untried'])) as Record<BenchTest, TestState>;
+
+/** A parcel before anything happened. */
+export const NEW_LIFE: ParcelLife = {
+  state: 'draft',
+  planId: null,
+  tests: UNTRIED,
+  sealed: false,
+  weighing: null,
+  rate: null,
+  rateStale: false,
+  weighingStale: false,
+  label: null,
+  tagMatched: false,
+  events: 0,
+};
+
+/**
+ * Where a parcel stands after its events: the one reducer.
+ *
+ * Events may come twice or out of order; they are told apart by id and put in order by `seq`. An event
+ * taken back, and the one that takes it back, count for nothing.
+ */
+export function recordParcel(events: readonly LifeEvent[]): ParcelLife {
+  const once = [...new Map(events.map((event) => [event.id, event])).values()].sort((a, b) => a.seq - b.seq);
+  const takenBack = new Set(once.flatMap((event) => (event.undoOf ? [event.undoOf, event.id] : [])));
+  return once
+    .filter((event) => !takenBack.has(event.id))
+    .reduce((life, event) => ({ ...apply(life, event), events: life.events + 1 }), NEW_LIFE);
+}
+
+function apply(life: ParcelLife, event: LifeEvent): ParcelLife {
+  switch (event.kind) {
+    case 'opened':
+    case 'takenBack':
+      return life;
+    case 'planned':
+      return { ...life, planId: event.planId, state: life.state === 'draft' ? 'planned' : life.state, rateStale: life.rate !== null };
+    case 'packingStarted':
+      return { ...life, state: 'packing' };
+    case 'testTried':
+      return { ...life, tests: { ...life.tests, [event.test]: event.result } };
+    case 'testSkipped':
+      return life.tests[event.test] === 'failed' ? life : { ...life, tests: { ...life.tests, [event.test]: 'skipped' } };
+    case 'remedied':
+      return contentMoved({ ...life, tests: { ...life.tests, [event.test]: 'remedied' } });
+    case 'contentChanged':
+      return contentMoved(life);
+    case 'sealed':
+      return { ...life, sealed: true, state: 'sealed' };
+    case 'sealOpened':
+      return contentMoved({ ...life, sealed: false, state: 'packing', tests: { ...UNTRIED, feel: life.tests.feel } });
+    case 'weighed':
+      return weighed(life, event.readingsLb, event.outsideIn);
+    case 'rated':
+      return { ...life, rate: event.rate, rateStale: false, state: 'rated' };
+    case 'labelBought':
+      return { ...life, label: { id: event.labelId, rate: event.rate, atRisk: false }, state: 'labelled' };
+    case 'labelVoided':
+      return life.label?.id === event.labelId ? { ...life, label: null, tagMatched: false, state: life.rate ? 'rated' : 'sealed' } : life;
+    case 'tagMatched':
+      return { ...life, tagMatched: true };
+    case 'handedOver':
+      return { ...life, state: 'handedOver' };
+    default:
+      return { ...life, state: event.kind };
+  }
+}
+
+function weighed(life: ParcelLife, readingsLb: readonly number[], outsideIn: Triple | null): ParcelLife {
+  if (readingsLb.length === 0) return { ...life, weighing: null, rateStale: life.rate !== null };
+  const weightLb = Math.max(...readingsLb);
+  const weighing = { readingsLb, weightLb, spreadLb: weightLb - Math.min(...readingsLb), outsideIn };
+  const before = ['draft', 'planned', 'packing', 'sealed'].includes(life.state);
+  return { ...life, weighing, weighingStale: false, rateStale: life.rate !== null, state: before ? 'weighed' : life.state };
+}
+
+const contentMoved = (life: ParcelLife): ParcelLife => ({
+  ...life,
+  weighingStale: life.weighing !== null,
+  rateStale: life.rate !== null,
+  label: life.label && { ...life.label, atRisk: true },
+});

@@ -1,0 +1,116 @@
+import type { GuardKind, HardPoint } from '../../engineering/pieces/hardPoints.ts';
+import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import type { WrapRole } from '../../engineering/materials/stock.ts';
+import type { Quote } from '../../engineering/tariff/quoteService.ts';
+import type { Gaps } from '../box/StowedBox.ts';
+import type { CauseKey, CostLine, PlanChoice } from '../frontier/PlanOption.ts';
+import type { FeelFault } from '../wrap/WrappedItem.ts';
+import type { WeightPart } from '../weight/WeighedParcel.ts';
+
+export const PLAN_FORMAT = 1;
+export const CORE_VERSION = '0.1.0';
+
+/** A plan as it is drawn, stored and checked: figures only, nothing to look up. */
+export interface PlanDocument {
+  readonly format: typeof PLAN_FORMAT;
+  readonly coreVersion: string;
+  readonly choice: PlanChoice;
+  readonly piece: {
+    readonly id: string;
+    readonly title: string;
+    readonly form: string;
+    readonly archetype: string;
+    /** As it lies in the box. */
+    readonly sizeIn: Triple;
+    readonly weightLb: number;
+    readonly guessedSides: boolean;
+    readonly guessedWeight: boolean;
+    readonly criticalG: number | null;
+    readonly bodyG: number | null;
+    readonly governs: string;
+    readonly hardPoints: readonly PlanHardPoint[];
+  };
+  readonly layers: readonly PlanLayer[];
+  readonly bundleIn: Triple;
+  readonly coverIn: number;
+  readonly inner: {
+    readonly key: string;
+    readonly name: string;
+    readonly insideIn: Triple;
+    readonly outsideIn: Triple;
+    readonly gaps: Gaps;
+    readonly heavy: boolean;
+  } | null;
+  readonly box: {
+    readonly key: string;
+    readonly name: string;
+    readonly insideIn: Triple;
+    readonly outsideIn: Triple;
+    readonly caliperIn: number;
+    readonly wall: string;
+    readonly builtGuessed: boolean;
+    readonly onHand: number;
+  };
+  readonly gaps: Gaps;
+  readonly effectiveGaps: Gaps;
+  readonly fills: readonly PlanFill[];
+  readonly faults: readonly PlanFault[];
+  readonly weight: { readonly parts: readonly WeightPart[]; readonly grossLb: number; readonly plusMinusLb: number };
+  readonly quote: Quote;
+  readonly costLines: readonly CostLine[];
+  readonly costMinor: number;
+  readonly lossMinor: number;
+  readonly expectedMinor: number;
+  /** Sold + shipping collected − paid for it − cost. */
+  readonly keptMinor: number;
+  readonly minutes: number;
+  readonly chance: number;
+  /** From κ's 90% interval. */
+  readonly chanceLow: number;
+  readonly chanceHigh: number;
+  readonly causes: readonly { readonly key: CauseKey; readonly chance: number; readonly shareLost: number }[];
+}
+
+/** A hard point in the box's own directions. */
+export interface PlanHardPoint extends Omit<HardPoint, 'guard'> {
+  readonly guard: GuardKind | null;
+  /** The box face it looks at. */
+  readonly boxFace: keyof Gaps;
+  readonly coverIn: number;
+}
+
+export interface PlanLayer {
+  readonly key: string;
+  readonly name: string;
+  readonly role: WrapRole;
+  readonly turns: number;
+  readonly thicknessIn: number;
+  readonly lengthIn: number;
+  readonly sheets: number;
+  readonly rollWidthIn: number;
+  readonly weightLb: number;
+  readonly costMinor: number;
+  readonly short: boolean;
+}
+
+export interface PlanFill {
+  readonly key: string;
+  readonly name: string;
+  readonly where: 'inner' | 'outer';
+  readonly baseFt3: number;
+  readonly sidesFt3: number;
+  readonly topFt3: number;
+  readonly boughtFt3: number;
+  readonly units: number;
+  readonly unitName: string;
+  readonly short: boolean;
+}
+
+/** What is wrong with a nest; one with any that `blocks` is never offered to the bench as if it were fine. */
+export type PlanFault =
+  | ({ readonly kind: 'feel'; readonly blocks: true } & FeelFault)
+  | { readonly kind: 'gap'; readonly blocks: true; readonly face: keyof Gaps; readonly gapIn: number; readonly wantedIn: number }
+  | { readonly kind: 'certificate'; readonly blocks: true }
+  | { readonly kind: 'softFirstLayer' | 'dampBarrier'; readonly blocks: true }
+  | { readonly kind: 'thin'; readonly blocks: false; readonly growsIn: number }
+  | { readonly kind: 'heavyInner' | 'noneLeft'; readonly blocks: false };

@@ -1,0 +1,19 @@
+import type { Stockroom } from '../../engineering/materials/stock.ts';
+import type { RateCard } from '../../engineering/tariff/RateCard.ts';
+import type { House } from '../../house/House.ts';
+import type { PlanChoice } from '../frontier/PlanOption.ts';
+import type { Order } from '../sale/Order.ts';
+
+/** All a plan depends on; the same request gives the same plan. */
+export interface PlanRequest {
+  readonly order: Order;
+  /** Which of the order's pieces this parcel holds. */
+  readonly pieceId: string;
+  readonly stock: Stockroom;
+  readonly house: House;
+  readonly cards: readonly RateCard[];
+  readonly locks: Locks;
+}
+
+/** Choices somebody has pinned. `inner: null` means no inner box; absent means free. */
+export type Locks = Partial<Omit<PlanChoice, 'inner' | 'baseGapIn'>> & { readonly inner?: string | null };

@@ -1,0 +1,51 @@
+import { HEAVIEST_LB } from '../../engineering/journey/dropSchedule.ts';
+import { stowAsTold } from '../box/offerBoxes.ts';
+import { fillVoids } from '../fill/fillVoids.ts';
+import { judgePlan } from '../frontier/judgePlan.ts';
+import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
+import { inspectItem } from '../item/inspectItem.ts';
+import { rateParcel } from '../rate/rateParcel.ts';
+import { readSale } from '../sale/readSale.ts';
+import { weighParcel } from '../weight/weighParcel.ts';
+import { wrapItem } from '../wrap/wrapItem.ts';
+import type { PlanRequest } from './PlanRequest.ts';
+
+/** A choice worked out, or why it cannot be carried out at all. */
+export type Derived =
+  { readonly kind: 'plan'; readonly option: PlanOption } | { readonly kind: 'noPlan'; readonly reasons: readonly string[] };
+
+const none = (...reasons: string[]): Derived => ({ kind: 'noPlan', reasons });
+
+/**
+ * Works one choice out through every stage, as the search does for each of its own. A nest that breaks a
+ * rule is still worked out; its faults are in its document.
+ */
+export function derivePlan(request: PlanRequest, choice: PlanChoice): Derived {
+  const { stock, house, cards } = request;
+  const order = readSale(request.order);
+  const facts = order.pieces.find((piece) => piece.id === request.pieceId);
+  if (!facts) throw new RangeError(`pieceId must be one of the order’s pieces, not ${request.pieceId}`);
+  const missing = choice.layers.find((layer) => !stock.wraps.some((wrap) => wrap.key === layer.material));
+  if (missing) return none(`${missing.material} is not in the stockroom`);
+  const box = stock.boxes.find((one) => one.key === choice.box);
+  const fill = stock.fills.find((one) => one.key === choice.fill);
+  const inner = choice.inner && stock.boxes.find((one) => one.key === choice.inner!.box);
+  const innerFill = choice.inner && stock.fills.find((one) => one.key === choice.inner!.fill);
+  if (!box || inner === undefined) return none('that box is not in the stockroom');
+  if (!fill || innerFill === undefined) return none('that fill is not in the stockroom');
+  const wrapped = wrapItem(inspectItem(order, facts), choice.layers, stock.wraps, house);
+  const stowed = stowAsTold(wrapped, choice.orientation, inner, box, choice.baseGapIn);
+  if (Object.values(stowed.gaps).some((gap) => gap < 0) || Object.values(stowed.inner?.gaps ?? {}).some((gap: number) => gap < 0))
+    return none(`the bundle does not go into ${inner ? inner.name : box.name}`);
+  const weighed = weighParcel(fillVoids(stowed, fill, innerFill, house), stock, house.photographs);
+  if (weighed.grossLb > HEAVIEST_LB) return none(`${weighed.grossLb.toFixed(0)} lb is more than the ${HEAVIEST_LB} lb the model knows`);
+  const { rated, refused } = rateParcel(weighed, cards, house, {
+    service: choice.service,
+    coverAdded: choice.coverAdded,
+    signature: choice.signature,
+  });
+  const one = rated[0];
+  return one
+    ? { kind: 'plan', option: judgePlan(one, choice.baseGapIn, house) }
+    : none(...refused.map((refusal) => `${refusal.serviceName}: ${refusal.refused}`));
+}

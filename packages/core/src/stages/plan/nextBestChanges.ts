@@ -1,0 +1,128 @@
+import { FORMS } from '../../engineering/pieces/forms.ts';
+import type { GuardKind } from '../../engineering/pieces/hardPoints.ts';
+import { orientationsAllowed } from '../../engineering/geometry/orientations.ts';
+import type { PlanChoice } from '../frontier/PlanOption.ts';
+import type { PieceFacts } from '../sale/Order.ts';
+import { derivePlan } from './derivePlan.ts';
+import { findFaults } from './findFaults.ts';
+import type { PlanRequest } from './PlanRequest.ts';
+
+/** One single change to the plan in hand and what it does. */
+export interface NextChange {
+  readonly change: ChangeKind;
+  /** The plan after it; for a guard, with the piece's facts that go with it. */
+  readonly choice: PlanChoice;
+  readonly guard: { readonly hardPointId: string; readonly guard: GuardKind } | null;
+  readonly costMinor: number;
+  readonly chance: number;
+  readonly expectedMinor: number;
+  readonly deltaCostMinor: number;
+  readonly deltaExpectedMinor: number;
+  readonly blocks: boolean;
+}
+
+export type ChangeKind =
+  | { readonly kind: 'turns'; readonly material: string; readonly turns: number }
+  | { readonly kind: 'box'; readonly box: string }
+  | { readonly kind: 'fill'; readonly fill: string }
+  | { readonly kind: 'service'; readonly service: string }
+  | { readonly kind: 'turned' }
+  | { readonly kind: 'unboxed' }
+  | { readonly kind: 'guard'; readonly hardPointId: string; readonly guard: GuardKind };
+
+/**
+ * Every single change to a plan, best first: those that mend a blocking fault, then by expected cost.
+ * Changes that cannot be carried out, or that would break a rule the plan keeps, are left out.
+ *
+ * @throws RangeError when the request does not hold the piece
+ */
+export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextChange[] {
+  const now = derivePlan(request, choice);
+  if (now.kind === 'noPlan') return [];
+  const faultsNow = blocking(now.option.rated.weighed, request);
+  const found: NextChange[] = [];
+  for (const { change, after, facts } of singleChanges(request, choice)) {
+    const guarded = facts ? withFacts(request, facts) : request;
+    const derived = derivePlan(guarded, after);
+    if (derived.kind === 'noPlan') continue;
+    const { option } = derived;
+    const faults = blocking(option.rated.weighed, request);
+    if (faults > faultsNow) continue;
+    found.push({
+      change,
+      choice: option.choice,
+      guard: change.kind === 'guard' ? { hardPointId: change.hardPointId, guard: change.guard } : null,
+      costMinor: option.costMinor,
+      chance: option.chance,
+      expectedMinor: option.expectedMinor,
+      deltaCostMinor: option.costMinor - now.option.costMinor,
+      deltaExpectedMinor: option.expectedMinor - now.option.expectedMinor,
+      blocks: faults > 0,
+    });
+  }
+  return found.sort((a, b) => Number(a.blocks) - Number(b.blocks) || a.expectedMinor - b.expectedMinor);
+}
+
+const blocking = (weighed: Parameters<typeof findFaults>[0], { house }: PlanRequest): number =>
+  findFaults(weighed, house).filter((fault) => fault.blocks).length;
+
+const withFacts = (request: PlanRequest, facts: PieceFacts): PlanRequest => ({
+  ...request,
+  order: { ...request.order, pieces: request.order.pieces.map((piece) => (piece.id === facts.id ? facts : piece)) },
+});
+
+function* singleChanges(
+  { order, pieceId, stock, cards }: PlanRequest,
+  choice: PlanChoice,
+): Generator<{ change: ChangeKind; after: PlanChoice; facts?: PieceFacts }> {
+  const facts = order.pieces.find((piece) => piece.id === pieceId)!;
+  for (const wrap of stock.wraps.filter((one) => one.role === 'surface' || one.role === 'conform' || one.role === 'cushion')) {
+    const turns = choice.layers.find((layer) => layer.material === wrap.key)?.turns ?? 0;
+    for (const next of [turns - 1, turns + 1]) {
+      if (next >= 0 && next <= 8)
+        yield {
+          change: { kind: 'turns', material: wrap.key, turns: next },
+          after: { ...choice, layers: withTurns(choice.layers, stock.wraps, wrap.key, next) },
+        };
+    }
+  }
+  for (const box of stock.boxes) {
+    if (box.key !== choice.box && box.onHand > 0)
+      yield { change: { kind: 'box', box: box.key }, after: { ...choice, box: box.key, baseGapIn: null } };
+  }
+  for (const fill of stock.fills) {
+    if (fill.key !== choice.fill) yield { change: { kind: 'fill', fill: fill.key }, after: { ...choice, fill: fill.key } };
+  }
+  for (const service of cards.flatMap((card) => card.services)) {
+    if (service.key !== choice.service)
+      yield { change: { kind: 'service', service: service.key }, after: { ...choice, service: service.key } };
+  }
+  for (const orientation of orientationsAllowed(facts.keepUpright)) {
+    if (orientation.join() !== choice.orientation.join())
+      yield { change: { kind: 'turned' }, after: { ...choice, orientation, baseGapIn: null } };
+  }
+  if (choice.inner) yield { change: { kind: 'unboxed' }, after: { ...choice, inner: null, baseGapIn: null } };
+  for (const point of facts.hardPoints.filter((one) => one.guard === null)) {
+    const guard: GuardKind = FORMS[facts.form ?? 'block'].key === 'framed' || point.kind === 'glazing' ? 'cardFace' : 'foamTube';
+    const guarded = facts.hardPoints.map((one) => (one.id === point.id ? { ...one, guard } : one));
+    yield { change: { kind: 'guard', hardPointId: point.id, guard }, after: choice, facts: { ...facts, hardPoints: guarded } };
+  }
+}
+
+const ROLE_ORDER = ['surface', 'conform', 'cushion', 'skin', 'barrier'];
+
+/** Layers with one material's turns changed, put in its place by role when it is new, gone at none. */
+export function withTurns(
+  layers: PlanChoice['layers'],
+  wraps: PlanRequest['stock']['wraps'],
+  material: string,
+  turns: number,
+): PlanChoice['layers'] {
+  if (layers.some((layer) => layer.material === material)) {
+    return layers.map((layer) => (layer.material === material ? { material, turns } : layer)).filter((layer) => layer.turns > 0);
+  }
+  const rank = (key: string) => ROLE_ORDER.indexOf(wraps.find((wrap) => wrap.key === key)?.role ?? 'cushion');
+  const after = layers.findIndex((layer) => rank(layer.material) > rank(material));
+  const at = after < 0 ? layers.length : after;
+  return turns > 0 ? [...layers.slice(0, at), { material, turns }, ...layers.slice(at)] : layers;
+}

@@ -1,0 +1,49 @@
+import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import { derivePlan } from './derivePlan.ts';
+import type { PlanDocument } from './PlanDocument.ts';
+import type { PlanRequest } from './PlanRequest.ts';
+import { writePlanDocument } from './writePlanDocument.ts';
+
+/** Two figures agree when they differ by less than this share. */
+const TOLERANCE = 1e-9;
+
+/**
+ * Faults of a plan: whatever in it does not add up by itself, and whatever a fresh derivation from the
+ * same request finds otherwise. An empty list means that the plan holds.
+ */
+export function verifyPlan(plan: PlanDocument, request: PlanRequest): string[] {
+  const faults = addsUp(plan);
+  const derived = derivePlan(request, plan.choice);
+  if (derived.kind === 'noPlan') return [...faults, ...derived.reasons];
+  return [...faults, ...differences('', plan, writePlanDocument(derived.option, request.house))];
+}
+
+/** The plan's own arithmetic: weights, money, room. */
+function addsUp({ weight, costLines, costMinor, quote, gaps, box, bundleIn, inner }: PlanDocument): string[] {
+  const faults: string[] = [];
+  const sum = (numbers: readonly number[]) => numbers.reduce((total, one) => total + one, 0);
+  if (!close(sum(weight.parts.map((part) => part.weightLb)), weight.grossLb)) faults.push('weight: parts do not add up');
+  if (!close(sum(costLines.map((line) => line.amountMinor)), costMinor)) faults.push('cost: lines do not add up');
+  if (sum(quote.lines.map((line) => line.amountMinor)) !== quote.totalMinor) faults.push('postage: lines do not add up');
+  const held: Triple = inner ? inner.outsideIn : bundleIn;
+  const across = [gaps.left + gaps.right, gaps.front + gaps.back];
+  const straight = close(held[0] + across[0]!, box.insideIn[0]) && close(held[1] + across[1]!, box.insideIn[1]);
+  const turned = close(held[1] + across[0]!, box.insideIn[0]) && close(held[0] + across[1]!, box.insideIn[1]);
+  if (!(straight || turned) || !close(held[2] + gaps.bottom + gaps.top, box.insideIn[2]))
+    faults.push('gaps: bundle and gaps do not fill the box');
+  return faults;
+}
+
+/** Paths at which two documents differ, numbers within tolerance. */
+function differences(path: string, one: unknown, other: unknown): string[] {
+  if (typeof one === 'number' && typeof other === 'number') return close(one, other) ? [] : [`${path}: ${one} is ${other}`];
+  if (one !== null && other !== null && typeof one === 'object' && typeof other === 'object') {
+    const keys = new Set([...Object.keys(one), ...Object.keys(other)]);
+    return [...keys].flatMap((key) =>
+      differences(path ? `${path}.${key}` : key, (one as Record<string, unknown>)[key], (other as Record<string, unknown>)[key]),
+    );
+  }
+  return one === other ? [] : [`${path}: ${String(one)} is ${String(other)}`];
+}
+
+const close = (one: number, other: number): boolean => Math.abs(one - other) <= TOLERANCE * Math.max(1, Math.abs(one), Math.abs(other));

@@ -1,0 +1,118 @@
+import { GUARDS, type Face, type HardPoint } from '../../engineering/pieces/hardPoints.ts';
+import type { Orientation } from '../../engineering/geometry/orientations.ts';
+import { orient } from '../../engineering/geometry/orientations.ts';
+import { IN2_PER_FT2 } from '../../units/index.ts';
+import type { House } from '../../house/House.ts';
+import type { Gaps } from '../box/StowedBox.ts';
+import { combinedChance } from '../frontier/judgePlan.ts';
+import type { PlanOption } from '../frontier/PlanOption.ts';
+import { HEAVY_INNER_RATIO, innerMassRatio } from '../frontier/shockJourney.ts';
+import { findFaults } from './findFaults.ts';
+import { CORE_VERSION, PLAN_FORMAT, type PlanDocument, type PlanFill } from './PlanDocument.ts';
+
+/** Writes a judged plan down: every figure that a screen, a drawing or a record needs. */
+export function writePlanDocument(option: PlanOption, house: House): PlanDocument {
+  const { rated, choice } = option;
+  const { weighed } = rated;
+  const { filled } = weighed;
+  const { stowed } = filled;
+  const { wrapped } = stowed;
+  const { piece } = wrapped;
+  const { order } = piece;
+  return {
+    format: PLAN_FORMAT,
+    coreVersion: CORE_VERSION,
+    choice,
+    piece: {
+      id: piece.facts.id,
+      title: piece.facts.title,
+      form: piece.form,
+      archetype: piece.archetype.key,
+      sizeIn: orient(piece.sizeIn, stowed.orientation),
+      weightLb: piece.weightLb,
+      guessedSides: piece.guessed.sides.includes(true),
+      guessedWeight: piece.guessed.weight,
+      criticalG: piece.criticalG,
+      bodyG: piece.bodyG,
+      governs: piece.governs,
+      hardPoints: piece.facts.hardPoints.map((point) => ({
+        ...point,
+        boxFace: boxFaceOf(point, stowed.orientation),
+        coverIn: wrapped.coverIn + (point.guard ? GUARDS[point.guard].thicknessIn : 0),
+      })),
+    },
+    layers: wrapped.layers.map(({ stock, turns, thicknessIn, lengthIn, sheets, areaIn2, weightLb, costMinor }) => ({
+      key: stock.key,
+      name: stock.name,
+      role: stock.role,
+      rollWidthIn: stock.rollWidthIn,
+      turns,
+      thicknessIn,
+      lengthIn,
+      sheets,
+      weightLb,
+      costMinor,
+      short: areaIn2 / IN2_PER_FT2 > stock.onHandFt2,
+    })),
+    bundleIn: stowed.bundleIn,
+    coverIn: wrapped.coverIn,
+    inner: stowed.inner && {
+      key: stowed.inner.box.key,
+      name: stowed.inner.box.name,
+      insideIn: stowed.inner.box.insideIn,
+      outsideIn: stowed.inner.outsideIn,
+      gaps: stowed.inner.gaps,
+      heavy: innerMassRatio(filled) > HEAVY_INNER_RATIO,
+    },
+    box: {
+      key: stowed.box.key,
+      name: stowed.box.name,
+      insideIn: stowed.box.insideIn,
+      outsideIn: stowed.outsideIn,
+      caliperIn: stowed.box.board.caliperIn,
+      wall: stowed.box.board.wall,
+      builtGuessed: stowed.box.measuredOutsideIn === null,
+      onHand: stowed.box.onHand,
+    },
+    gaps: stowed.gaps,
+    effectiveGaps: filled.effectiveGaps,
+    fills: filled.amounts.map(({ stock, baseFt3, sidesFt3, topFt3, boughtFt3, units }, i): PlanFill => ({
+      key: stock.key,
+      name: stock.name,
+      where: i < filled.amounts.length - 1 ? 'inner' : 'outer',
+      baseFt3,
+      sidesFt3,
+      topFt3,
+      boughtFt3,
+      units,
+      unitName: stock.unitName,
+      short: boughtFt3 > stock.onHandFt3,
+    })),
+    faults: findFaults(weighed, house),
+    weight: { parts: weighed.parts, grossLb: weighed.grossLb, plusMinusLb: weighed.plusMinusLb },
+    quote: rated.quote,
+    costLines: option.costLines,
+    costMinor: option.costMinor,
+    lossMinor: option.lossMinor,
+    expectedMinor: option.expectedMinor,
+    keptMinor: order.soldMinor + order.shippingCollectedMinor - order.paidMinor - option.costMinor,
+    minutes: option.minutes,
+    chance: option.chance,
+    chanceLow: combinedChance(option.causes, house.kappa.low),
+    chanceHigh: combinedChance(option.causes, house.kappa.high),
+    causes: option.causes,
+  };
+}
+
+const AXIS_FACES: readonly (readonly [Face, Face])[] = [
+  ['left', 'right'],
+  ['front', 'back'],
+  ['bottom', 'top'],
+];
+
+/** The box face a hard point looks at once the piece is turned. */
+export function boxFaceOf({ face }: Pick<HardPoint, 'face'>, orientation: Orientation): keyof Gaps {
+  const pieceAxis = AXIS_FACES.findIndex((pair) => pair.includes(face)) as 0 | 1 | 2;
+  const end = AXIS_FACES[pieceAxis]!.indexOf(face);
+  return AXIS_FACES[orientation.indexOf(pieceAxis)]![end]!;
+}

@@ -1,0 +1,44 @@
+import type { Finish, ArchetypeKey } from '../../engineering/pieces/archetypes.ts';
+import type { FormKey } from '../../engineering/pieces/forms.ts';
+import type { HardPoint } from '../../engineering/pieces/hardPoints.ts';
+import type { CivilDate, Minor } from '../../units/index.ts';
+
+/** What is known of one piece: facts only. What was not measured is null and will be guessed. */
+export interface PieceFacts {
+  readonly id: string;
+  readonly title: string;
+  readonly archetype: ArchetypeKey;
+  readonly form: FormKey | null;
+  readonly lengthIn: number | null;
+  readonly widthIn: number | null;
+  readonly heightIn: number | null;
+  readonly weightLb: number | null;
+  readonly finish: Finish;
+  readonly dampSensitive: boolean;
+  readonly keepUpright: boolean;
+  readonly hardPoints: readonly HardPoint[];
+  readonly hollows: readonly Hollow[];
+  /** Parts that move inside a case or retail box. */
+  readonly movingParts: 'none' | 'steadied' | 'shifting';
+  readonly replacementMinor: Minor | null;
+}
+
+/** A cavity; left unfilled it costs strength. */
+export interface Hollow {
+  readonly id: string;
+  readonly name: string;
+  readonly volumeIn3: number;
+  readonly filled: boolean;
+}
+
+/** One buyer, one promise, one or more pieces. */
+export interface Order {
+  readonly id: string;
+  readonly soldMinor: Minor;
+  readonly paidMinor: Minor;
+  readonly shippingCollectedMinor: Minor;
+  readonly originPostcode: string;
+  readonly destinationPostcode: string;
+  readonly shipDate: CivilDate;
+  readonly pieces: readonly PieceFacts[];
+}

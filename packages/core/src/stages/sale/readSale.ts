@@ -1,0 +1,21 @@
+import { requireSizeIn, requireWeightLb } from '../../units/index.ts';
+import type { Order, PieceFacts } from './Order.ts';
+
+/**
+ * An order the computation may rely on: it has pieces, and whatever was measured is within bounds.
+ *
+ * @throws RangeError naming the piece and the quantity
+ */
+export function readSale(order: Order): Order {
+  if (order.pieces.length === 0) throw new RangeError('pieces must hold at least one piece, not 0');
+  for (const piece of order.pieces) checkMeasured(piece);
+  return order;
+}
+
+function checkMeasured(piece: PieceFacts): void {
+  for (const side of ['lengthIn', 'widthIn', 'heightIn'] as const) {
+    const value = piece[side];
+    if (value !== null) requireSizeIn(`${side} of ${piece.title}`, value);
+  }
+  if (piece.weightLb !== null) requireWeightLb(`weightLb of ${piece.title}`, piece.weightLb);
+}

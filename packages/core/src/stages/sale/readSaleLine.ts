@@ -1,0 +1,156 @@
+import { archetypeFromTitle, type ArchetypeKey } from '../../engineering/pieces/archetypes.ts';
+import { parseDay, parseMoney, parseQuantity, type CivilDate, type Minor, type Span, type UnitSystem } from '../../units/index.ts';
+
+/** What one typed line says of a sale; a field that was not said is absent. */
+export interface SaleLine {
+  title?: string;
+  archetype?: ArchetypeKey;
+  sizeIn?: readonly number[];
+  weightLb?: number;
+  soldMinor?: Minor;
+  paidMinor?: Minor;
+  shippingCollectedMinor?: Minor;
+  destinationPostcode?: string;
+  shipBy?: CivilDate;
+  bin?: string;
+  buyer?: string;
+  /** The line piece by piece, with what each was taken to mean. */
+  readings: SaleLineReading[];
+}
+
+/** One part of the line: the text as typed, the field it fills, or the problem. */
+export interface SaleLineReading {
+  at: Span;
+  text: string;
+  field: SaleLineField | null;
+  problem: string | null;
+}
+
+export type SaleLineField =
+  | 'title'
+  | 'sizeIn'
+  | 'weightLb'
+  | 'soldMinor'
+  | 'paidMinor'
+  | 'shippingCollectedMinor'
+  | 'destinationPostcode'
+  | 'shipBy'
+  | 'bin'
+  | 'buyer';
+
+/** The day as the shop sees it, and the units in which bare numbers are typed. */
+export interface SaleLineSetting {
+  today: CivilDate;
+  todayIsOver?: boolean;
+  system?: UnitSystem;
+}
+
+const MAX_LINE = 500;
+type Fill = (line: SaleLine, rest: string, setting: SaleLineSetting) => string | null;
+
+const money =
+  (field: 'soldMinor' | 'paidMinor' | 'shippingCollectedMinor'): Fill =>
+  (line, rest) => {
+    const minor = parseMoney(rest);
+    if (minor === null) return 'an amount is wanted here, like 84 or 84.50';
+    line[field] = minor;
+    return null;
+  };
+
+const KEYWORDS: readonly [RegExp, SaleLineField, Fill][] = [
+  [/^sold(?: for)?\s+/i, 'soldMinor', money('soldMinor')],
+  [/^(?:paid|cost)\s+/i, 'paidMinor', money('paidMinor')],
+  [/^(?:shipping|postage)(?: paid)?\s+/i, 'shippingCollectedMinor', money('shippingCollectedMinor')],
+  [
+    /^to\s+/i,
+    'destinationPostcode',
+    (line, rest) => {
+      if (!/^\d{5}$/.test(rest)) return 'a postcode has five digits';
+      line.destinationPostcode = rest;
+      return null;
+    },
+  ],
+  [
+    /^by\s+/i,
+    'shipBy',
+    (line, rest, { today, todayIsOver }) => {
+      const day = parseDay(rest, today, todayIsOver);
+      if (day === null) return 'which day? like Friday, 27 Nov or 2026-11-27';
+      if (day < today) return 'that day has gone';
+      line.shipBy = day;
+      return null;
+    },
+  ],
+  [
+    /^bin\s+/i,
+    'bin',
+    (line, rest) => {
+      if (!/^[\w-]{1,12}$/.test(rest)) return 'a bin code is short, like B4';
+      line.bin = rest.toUpperCase();
+      return null;
+    },
+  ],
+  [
+    /^for\s+/i,
+    'buyer',
+    (line, rest) => {
+      if (rest.length > 40) return 'a buyer’s tag is short, like EV';
+      line.buyer = rest;
+      return null;
+    },
+  ],
+];
+
+/**
+ * Reads a whole sale from one line: `stoneware tea urn, 9 x 8 x 14 in, 6 lb 3 oz, sold 84, to 40217, by Friday`.
+ *
+ * Parts stand between commas (a comma between digits is part of a number); the first that is neither
+ * size, weight nor led by a word of its own is the title. Nothing is thrown: what is not understood is
+ * returned as a reading with its problem and its place.
+ *
+ * @param text at most 500 characters
+ */
+export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
+  const line: SaleLine = { readings: [] };
+  if (text.length > MAX_LINE) {
+    line.readings.push({ at: [0, MAX_LINE], text: text.slice(0, 40), field: null, problem: `at most ${MAX_LINE} characters, please` });
+    return line;
+  }
+  for (const match of text.matchAll(/(?:[^,;\n]|(?<=\d),(?=\d))+/g)) {
+    const part = match[0].trim();
+    if (part === '') continue;
+    const start = match.index + match[0].indexOf(part);
+    const { field, problem } = readPart(line, part, setting);
+    line.readings.push({ at: [start, start + part.length], text: part, field, problem });
+  }
+  if (line.title) {
+    const archetype = archetypeFromTitle(line.title);
+    if (archetype) line.archetype = archetype;
+  }
+  return line;
+}
+
+function readPart(line: SaleLine, part: string, setting: SaleLineSetting): { field: SaleLineField | null; problem: string | null } {
+  for (const [lead, field, fill] of KEYWORDS) {
+    const match = lead.exec(part);
+    if (!match) continue;
+    if (line[field] !== undefined) return { field: null, problem: 'said twice' };
+    const problem = fill(line, part.slice(match[0].length).trim(), setting);
+    return { field: problem ? null : field, problem };
+  }
+  const quantity = parseQuantity(part, setting.system);
+  if (quantity.kind === 'weight' && line.weightLb === undefined) {
+    line.weightLb = quantity.pounds;
+    return { field: 'weightLb', problem: null };
+  }
+  if ((quantity.kind === 'dimensions' || quantity.kind === 'length') && line.sizeIn === undefined) {
+    line.sizeIn = quantity.kind === 'length' ? [quantity.inches] : quantity.inches;
+    return { field: 'sizeIn', problem: null };
+  }
+  if (quantity.kind !== 'notUnderstood') return { field: null, problem: 'said twice' };
+  if (/^[-−.]?\d/.test(part)) return { field: null, problem: quantity.problem };
+  if (line.title !== undefined) return { field: null, problem: 'not understood: try sold, to, by, bin, for, shipping or paid before it' };
+  if (part.length > 80) return { field: null, problem: 'a title has at most 80 characters' };
+  line.title = part;
+  return { field: 'title', problem: null };
+}

@@ -1,0 +1,53 @@
+import type { CushionMaterial } from '../../engineering/cushion/cushionMaterials.ts';
+import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import type { WrapStock } from '../../engineering/materials/stock.ts';
+import type { InspectedPiece } from '../item/InspectedPiece.ts';
+
+/** A layer somebody asks for. */
+export interface LayerChoice {
+  readonly material: string;
+  /** Halves allowed. */
+  readonly turns: number;
+}
+
+/** A layer as it lies on the bundle, with what it takes. */
+export interface WrappedLayer {
+  readonly stock: WrapStock;
+  readonly cushion: CushionMaterial | null;
+  readonly turns: number;
+  /** n·t, on every side. */
+  readonly thicknessIn: number;
+  readonly lengthIn: number;
+  readonly sheets: number;
+  readonly areaIn2: number;
+  readonly weightLb: number;
+  readonly costMinor: number;
+  readonly minutes: number;
+  /** The bundle after this layer, in the piece's own axes. */
+  readonly bundleIn: Triple;
+}
+
+/** What a hand would still feel through the wrap. */
+export interface FeelFault {
+  readonly where: string;
+  readonly hardPointId: string | null;
+  readonly coverIn: number;
+  readonly wantedIn: number;
+}
+
+/** One wrapped piece: a bundle. */
+export interface WrappedItem {
+  readonly piece: InspectedPiece;
+  readonly layers: readonly WrappedLayer[];
+  /** Outside of the bundle in the piece's own axes. */
+  readonly bundleIn: Triple;
+  /** Thickness of all layers, on every side. */
+  readonly coverIn: number;
+  readonly weightLb: number;
+  readonly costMinor: number;
+  readonly minutes: number;
+  /** Fails of the feel test; a nest with any is never recommended. */
+  readonly feelFaults: readonly FeelFault[];
+  /** Requirements of finish and damp that the layers break. */
+  readonly missing: readonly ('softFirstLayer' | 'dampBarrier')[];
+}

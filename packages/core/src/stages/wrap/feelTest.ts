@@ -1,0 +1,33 @@
+import { GUARDS } from '../../engineering/pieces/hardPoints.ts';
+import type { InspectedPiece } from '../item/InspectedPiece.ts';
+import type { FeelFault } from './WrappedItem.ts';
+
+/** Cover under which a hand still feels a hard point, and a plain edge, inches; judgement. */
+export const HARD_POINT_COVER_IN = 0.7;
+export const EDGE_COVER_IN = 0.45;
+
+/**
+ * The packer's test, computed: no edge may be felt anywhere.
+ *
+ * Applies to brittle pieces. Source: common practice, no source; the thicknesses are judgement.
+ *
+ * @param coverIn thickness of all layers
+ * @returns one fault for each place where too little lies, hard points first
+ */
+export function feelTest(piece: InspectedPiece, coverIn: number): FeelFault[] {
+  if (!piece.archetype.brittle) return [];
+  const faults: FeelFault[] = [];
+  for (const point of piece.facts.hardPoints) {
+    const here = coverIn + (point.guard ? GUARDS[point.guard].thicknessIn : 0);
+    if (here < HARD_POINT_COVER_IN - 1e-9) {
+      faults.push({
+        where: `the ${point.kind === 'loosePart' ? 'loose part' : point.kind}`,
+        hardPointId: point.id,
+        coverIn: here,
+        wantedIn: HARD_POINT_COVER_IN,
+      });
+    }
+  }
+  if (coverIn < EDGE_COVER_IN - 1e-9) faults.push({ where: 'every edge', hardPointId: null, coverIn, wantedIn: EDGE_COVER_IN });
+  return faults;
+}

@@ -1,0 +1,44 @@
+import { CM_PER_IN, G_PER_LB, OZ_PER_LB, type UnitSystem } from './factors.ts';
+
+/**
+ * A number of inches in sixteenths, as a rule is read: `6 1/4`. Not exact: nearest sixteenth.
+ *
+ * @example formatSixteenths(6.25) // '6 1/4'
+ */
+export function formatSixteenths(inches: number): string {
+  const sixteenths = Math.round(Math.abs(inches) * 16);
+  const whole = Math.floor(sixteenths / 16);
+  let over = sixteenths % 16;
+  let under = 16;
+  while (over > 0 && over % 2 === 0) {
+    over /= 2;
+    under /= 2;
+  }
+  const sign = inches < 0 && sixteenths > 0 ? '−' : '';
+  if (over === 0) return `${sign}${whole}`;
+  return `${sign}${whole > 0 ? `${whole} ` : ''}${over}/${under}`;
+}
+
+/** A length for a person: `6 1/4 in` or `15.9 cm`. */
+export function formatLength(inches: number, system: UnitSystem = 'imperial'): string {
+  return system === 'metric' ? `${(inches * CM_PER_IN).toFixed(1)} cm` : `${formatSixteenths(inches)} in`;
+}
+
+/** A size for a person: `9 × 6 1/4 × 6 in`. */
+export function formatSize(inches: readonly number[], system: UnitSystem = 'imperial'): string {
+  const one = (side: number) => (system === 'metric' ? (side * CM_PER_IN).toFixed(1) : formatSixteenths(side));
+  return `${inches.map(one).join(' × ')} ${system === 'metric' ? 'cm' : 'in'}`;
+}
+
+/** A weight for a person, to the tenth of an ounce: `2 lb 3.5 oz`, or `918 g`, `1.04 kg`. */
+export function formatWeight(pounds: number, system: UnitSystem = 'imperial'): string {
+  if (system === 'metric') {
+    const grams = Math.round(pounds * G_PER_LB);
+    return grams < 1000 ? `${grams} g` : `${(grams / 1000).toFixed(2)} kg`;
+  }
+  const tenths = Math.round(pounds * OZ_PER_LB * 10);
+  const whole = Math.floor(tenths / (OZ_PER_LB * 10));
+  const ounces = (tenths - whole * OZ_PER_LB * 10) / 10;
+  if (whole === 0) return `${ounces} oz`;
+  return ounces === 0 ? `${whole} lb` : `${whole} lb ${ounces} oz`;
+}

@@ -1,0 +1,72 @@
+import {
+  BOARD_GRADES,
+  ORDINARY_FILLS,
+  ORDINARY_TAPES,
+  ORDINARY_WRAPS,
+  type BoardGradeKey,
+  type BoxStock,
+  type Stockroom,
+  type Triple,
+  type WrapStock,
+} from '@inch-nest/core';
+
+/** One size on the shelf: inside, board, price, how many; used ones have been through the post before. */
+const box = (
+  name: string,
+  insideIn: Triple,
+  grade: BoardGradeKey,
+  priceMinor: number,
+  onHand: number,
+  earlierUses = 0,
+  measuredOutsideIn: Triple | null = null,
+): BoxStock => ({
+  key: `${insideIn.join('x')}${grade === 'ordinary' ? '' : `-${grade}`}${earlierUses > 0 ? '-used' : ''}`,
+  name,
+  insideIn,
+  measuredOutsideIn,
+  board: BOARD_GRADES[grade],
+  priceMinor,
+  earlierUses,
+  onHand,
+});
+
+const onHand = (wrap: WrapStock, onHandFt2: number): WrapStock => ({ ...wrap, onHandFt2 });
+
+/**
+ * The stall's stockroom: sixteen boxes, some reused; small bubble nearly out, and no 14 × 14 × 14 left.
+ */
+export const DEMO_STOCK: Stockroom = {
+  boxes: [
+    box('6×6×6', [6, 6, 6], 'ordinary', 45, 20),
+    box('8×8×8', [8, 8, 8], 'ordinary', 62, 18),
+    box('10×8×6', [10, 8, 6], 'ordinary', 68, 16),
+    box('10×10×10', [10, 10, 10], 'ordinary', 84, 14),
+    box('12×10×8', [12, 10, 8], 'ordinary', 88, 9),
+    box('12×12×12', [12, 12, 12], 'ordinary', 110, 12, 0, [12.3, 12.3, 12.8]),
+    box('14×12×10', [14, 12, 10], 'ordinary', 118, 7),
+    box('14×14×14', [14, 14, 14], 'ordinary', 145, 0),
+    box('16×12×8, used', [16, 12, 8], 'ordinary', 20, 3, 1),
+    box('16×14×12', [16, 14, 12], 'ordinary', 156, 6),
+    box('14×14×20', [14, 14, 20], 'ordinary', 205, 4),
+    box('16×16×16', [16, 16, 16], 'ordinary', 190, 5),
+    box('18×18×18', [18, 18, 18], 'ordinary', 245, 4),
+    box('20×16×14, double wall', [20, 16, 14], 'double', 390, 3),
+    box('24×18×8, used', [24, 18, 8], 'ordinary', 25, 2, 1),
+    box('22×22×22, double wall', [22, 22, 22], 'double', 520, 2),
+  ],
+  wraps: [
+    onHand(ORDINARY_WRAPS.tissue, 400),
+    onHand(ORDINARY_WRAPS.packingPaper, 600),
+    onHand(ORDINARY_WRAPS.foamSheet16, 260),
+    onHand(ORDINARY_WRAPS.smallBubble, 12),
+    onHand(ORDINARY_WRAPS.largeBubble, 95),
+    onHand(ORDINARY_WRAPS.dampBag, 150),
+  ],
+  fills: [
+    { ...ORDINARY_FILLS.mouldedFill, onHandFt3: 18 },
+    { ...ORDINARY_FILLS.crumpledPaper, onHandFt3: 22 },
+    { ...ORDINARY_FILLS.airPillows, onHandFt3: 14 },
+  ],
+  innerTape: ORDINARY_TAPES.paper,
+  outerTape: ORDINARY_TAPES.clear,
+};

@@ -1,0 +1,192 @@
+import { randomUUID } from 'node:crypto';
+import { addDays, BEDDED_HOUSE, planParcel, writePlanDocument, type PlanDocument } from '@inch-nest/core';
+import { planRequestFor, type ShopView } from '@inch-nest/contracts';
+import type { Database } from '../database.ts';
+import { appendEvent } from '../repositories/eventRepository.ts';
+import { saveNest } from '../repositories/nestRepository.ts';
+import { createParcel } from '../repositories/parcelRepository.ts';
+import { readParcel } from '../repositories/parcelRows.ts';
+import { readShop } from '../repositories/shopRepository.ts';
+import { DEMO_CARD } from './demoCard.ts';
+import { DEMO_PARCELS, type DemoParcel } from './demoParcels.ts';
+import { DEMO_PEOPLE, DEMO_SHOP } from './demoPeople.ts';
+import { DEMO_STOCK } from './demoStock.ts';
+
+const MINUTE_MS = 60_000;
+
+/**
+ * Loads the demo into an empty database; leaves one that holds a shop as it is.
+ *
+ * @returns true when it was loaded
+ */
+export async function loadDemo(database: Database, now: Date): Promise<boolean> {
+  if ((await database.models.shop.count()) > 0) return false;
+  await loadShop(database);
+  const shop = await readShop(database, now);
+  for (const [i, parcel] of DEMO_PARCELS.entries()) {
+    await loadParcel(database, shop, parcel, new Date(now.getTime() - (DEMO_PARCELS.length - i) * 9 * MINUTE_MS), i);
+  }
+  return true;
+}
+
+async function loadShop({ models, sequelize }: Database): Promise<void> {
+  const { boxes, wraps, fills, innerTape, outerTape } = DEMO_STOCK;
+  const shopId = DEMO_SHOP.id;
+  await sequelize.transaction(async (transaction) => {
+    await models.shop.create({ ...DEMO_SHOP, house: BEDDED_HOUSE, tapes: { innerTape, outerTape }, demo: true }, { transaction });
+    await models.person.bulkCreate(
+      DEMO_PEOPLE.map((person, position) => ({ ...person, shopId, position })),
+      { transaction },
+    );
+    await models.box.bulkCreate(
+      boxes.map(({ key, name, onHand, ...properties }, position) => ({
+        id: randomUUID(),
+        shopId,
+        key,
+        name,
+        position,
+        onHand,
+        properties,
+      })),
+      { transaction },
+    );
+    await models.material.bulkCreate(
+      wraps.map(({ key, name, onHandFt2, ...properties }, position) => ({
+        id: randomUUID(),
+        shopId,
+        kind: 'wrap' as const,
+        key,
+        name,
+        position,
+        onHand: onHandFt2,
+        properties,
+      })),
+      { transaction },
+    );
+    await models.material.bulkCreate(
+      fills.map(({ key, name, onHandFt3, ...properties }, position) => ({
+        id: randomUUID(),
+        shopId,
+        kind: 'fill' as const,
+        key,
+        name,
+        position,
+        onHand: onHandFt3,
+        properties,
+      })),
+      { transaction },
+    );
+    await models.card.create(
+      {
+        id: randomUUID(),
+        shopId,
+        cardKey: DEMO_CARD.id,
+        version: DEMO_CARD.version,
+        carrier: DEMO_CARD.carrier,
+        validFrom: DEMO_CARD.validFrom,
+        validTo: DEMO_CARD.validTo,
+        document: DEMO_CARD,
+      },
+      { transaction },
+    );
+  });
+}
+
+async function loadParcel(database: Database, shop: ShopView, parcel: DemoParcel, now: Date, i: number): Promise<void> {
+  const personId = DEMO_PEOPLE[i % DEMO_PEOPLE.length]!.id;
+  const { dueInDays, ...sale } = parcel.sale;
+  const id = await createParcel(
+    database,
+    shop,
+    { id: randomUUID(), personId, sale: { ...sale, shipBy: addDays(shop.today, dueInDays) }, piece: parcel.piece },
+    now,
+  );
+  if (parcel.reached === 'draft') return;
+  await keepRecommended(database, shop, id, personId, parcel, now);
+  if (parcel.reached === 'kept') return;
+  const { document } = (await readParcel(database, id, personId)).nest.plan!;
+  await weigh(database, shop, id, personId, document, parcel.weighedOffLb ?? [0], now);
+  if (parcel.reached === 'rated') await rate(database, shop, id, personId, document, parcel.weighedOffLb ?? [0], now);
+}
+
+async function keepRecommended(
+  database: Database,
+  shop: ShopView,
+  id: string,
+  personId: string,
+  parcel: DemoParcel,
+  now: Date,
+): Promise<void> {
+  const view = await readParcel(database, id, personId);
+  const search = planParcel(planRequestFor(view, shop));
+  let step = search.next();
+  while (!step.done) step = search.next();
+  if (step.value.kind === 'noPlan')
+    throw new Error(`no plan for the demo’s ${String(parcel.piece['title'])}: ${step.value.reasons.join('; ')}`);
+  const { choice } = writePlanDocument(step.value.recommended, shop.house);
+  await saveNest(
+    database,
+    shop,
+    id,
+    { personId, changeId: randomUUID(), choice: parcel.by ? parcel.by(choice) : choice, locks: {}, basedOn: 0 },
+    null,
+    now,
+  );
+}
+
+async function weigh(
+  database: Database,
+  shop: ShopView,
+  parcelId: string,
+  personId: string,
+  { weight, box }: PlanDocument,
+  offLb: readonly number[],
+  now: Date,
+): Promise<void> {
+  const readingsLb = offLb.map((off) => Math.round((weight.grossLb + off) * 1600) / 1600);
+  await database.sequelize.transaction((transaction) =>
+    appendEvent(
+      database,
+      {
+        id: randomUUID(),
+        shopId: shop.id,
+        parcelId,
+        personId,
+        happening: { kind: 'weighed', readingsLb, outsideIn: box.outsideIn },
+        now,
+        undoOf: null,
+      },
+      transaction,
+    ),
+  );
+}
+
+async function rate(
+  database: Database,
+  shop: ShopView,
+  parcelId: string,
+  personId: string,
+  { quote, weight, box, choice }: PlanDocument,
+  offLb: readonly number[],
+  now: Date,
+): Promise<void> {
+  const weightLb = Math.max(...offLb.map((off) => Math.round((weight.grossLb + off) * 1600) / 1600));
+  const chosen = {
+    service: quote.service,
+    serviceName: quote.serviceName,
+    cardId: quote.cardId,
+    cardVersion: quote.cardVersion,
+    weightLb,
+    outsideIn: box.outsideIn,
+    priceMinor: quote.totalMinor,
+    coverAdded: choice.coverAdded,
+    signature: choice.signature,
+  };
+  await database.sequelize.transaction((transaction) =>
+    appendEvent(
+      database,
+      { id: randomUUID(), shopId: shop.id, parcelId, personId, happening: { kind: 'rated', rate: chosen }, now, undoOf: null },
+      transaction,
+    ),
+  );
+}

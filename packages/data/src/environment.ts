@@ -1,0 +1,6 @@
+/** The one place of this package that reads the environment. */
+export function databaseUrl(): string {
+  const url = process.env['DATABASE_URL'];
+  if (!url) throw new Error('DATABASE_URL is not set: start with npm run demo, or name a PostgreSQL server in it');
+  return url;
+}

@@ -1,0 +1,12 @@
+// Stored things, for the server only.
+export { databaseUrl } from './environment.ts';
+export { openDatabase, type Database } from './database.ts';
+export { migrate, NewerSchema } from './migrate.ts';
+export { Conflicting, Missing, Refused } from './refusals.ts';
+export { localTime, readShop } from './repositories/shopRepository.ts';
+export { createParcel, fieldsFromLine, listShelf, type NewParcel } from './repositories/parcelRepository.ts';
+export { lockParcel, readParcel } from './repositories/parcelRows.ts';
+export { appendEvent } from './repositories/eventRepository.ts';
+export { saveField, takeBack } from './repositories/fieldRepository.ts';
+export { saveNest } from './repositories/nestRepository.ts';
+export { loadDemo } from './demo/loadDemo.ts';

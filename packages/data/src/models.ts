@@ -1,0 +1,300 @@
+import { DataTypes, type Model, type ModelStatic, type Sequelize } from 'sequelize';
+import type { House, LifeEvent, Locks, PlanChoice, PlanDocument, RateCard, Stockroom, Triple } from '@inch-nest/core';
+import type { KeptField } from '@inch-nest/contracts';
+
+export interface ShopRow {
+  id: string;
+  name: string;
+  zone: string;
+  currency: string;
+  originPostcode: string;
+  lastCutOff: string;
+  house: House;
+  tapes: Pick<Stockroom, 'innerTape' | 'outerTape'>;
+  demo: boolean;
+}
+export interface PersonRow {
+  id: string;
+  shopId: string;
+  name: string;
+  system: 'imperial' | 'metric';
+  position: number;
+}
+export interface SaleRow {
+  id: string;
+  shopId: string;
+  buyer: string | null;
+  destinationPostcode: string;
+  soldMinor: number;
+  paidMinor: number;
+  shippingCollectedMinor: number;
+  shipBy: string;
+  fields: Record<string, KeptField>;
+}
+export interface PieceRow {
+  id: string;
+  shopId: string;
+  saleId: string;
+  title: string;
+  archetype: string;
+  bin: string | null;
+  lengthIn: number | null;
+  widthIn: number | null;
+  heightIn: number | null;
+  weightLb: number | null;
+  fields: Record<string, KeptField>;
+}
+export interface NestJson {
+  revision: number;
+  choice: PlanChoice | null;
+  locks: Locks;
+}
+export interface ParcelRow {
+  id: string;
+  shopId: string;
+  saleId: string;
+  pieceId: string;
+  code: string;
+  state: string;
+  revision: number;
+  nest: NestJson;
+  planId: string | null;
+  createdAt?: Date;
+}
+export interface ChangeRow {
+  id: string;
+  seq?: number;
+  shopId: string;
+  parcelId: string;
+  entity: string;
+  path: string;
+  before: unknown;
+  after: unknown;
+  personId: string;
+  at: Date;
+  undoOf: string | null;
+  undone: boolean;
+}
+export interface EventRow {
+  id: string;
+  shopId: string;
+  parcelId: string;
+  seq: number;
+  at: Date;
+  personId: string;
+  kind: LifeEvent['kind'];
+  body: Record<string, unknown>;
+  undoOf: string | null;
+}
+export interface PlanRow {
+  id: string;
+  shopId: string;
+  parcelId: string;
+  number: number;
+  personId: string;
+  at: Date;
+  document: PlanDocument;
+  house: House;
+  stock: Stockroom;
+  cards: { id: string; version: number }[];
+}
+export interface WeighingRow {
+  id: string;
+  shopId: string;
+  parcelId: string;
+  readingsLb: number[];
+  weightLb: number;
+  outsideIn: Triple | null;
+}
+export interface BoxRow {
+  id: string;
+  shopId: string;
+  key: string;
+  name: string;
+  position: number;
+  onHand: number;
+  properties: Record<string, unknown>;
+}
+export interface MaterialRow {
+  id: string;
+  shopId: string;
+  kind: 'wrap' | 'fill';
+  key: string;
+  name: string;
+  position: number;
+  onHand: number;
+  properties: Record<string, unknown>;
+}
+export interface CardRow {
+  id: string;
+  shopId: string;
+  cardKey: string;
+  version: number;
+  carrier: string;
+  validFrom: string;
+  validTo: string | null;
+  document: RateCard;
+}
+
+type Rows = {
+  shop: ShopRow;
+  person: PersonRow;
+  sale: SaleRow;
+  piece: PieceRow;
+  parcel: ParcelRow;
+  change: ChangeRow;
+  event: EventRow;
+  plan: PlanRow;
+  weighing: WeighingRow;
+  box: BoxRow;
+  material: MaterialRow;
+  card: CardRow;
+};
+export type Models = { readonly [Name in keyof Rows]: ModelStatic<Model<Rows[Name], Rows[Name]> & Rows[Name]> };
+
+const id = { type: DataTypes.UUID, primaryKey: true };
+const shopId = { type: DataTypes.UUID, allowNull: false };
+const text = { type: DataTypes.TEXT, allowNull: false };
+const maybeText = { type: DataTypes.TEXT, allowNull: true };
+const whole = { type: DataTypes.INTEGER, allowNull: false };
+const json = { type: DataTypes.JSONB, allowNull: false };
+const maybeJson = { type: DataTypes.JSONB, allowNull: true };
+const instant = { type: DataTypes.DATE, allowNull: false };
+const day = { type: DataTypes.DATEONLY, allowNull: false };
+const maybeUuid = { type: DataTypes.UUID, allowNull: true };
+/** Exact decimals come back from the server as text; a number serves the model. */
+const decimal = (name: string, allowNull: boolean) => ({
+  type: DataTypes.DECIMAL(14, 6),
+  allowNull,
+  get(this: Model): number | null {
+    const kept: unknown = this.getDataValue(name);
+    return kept === null || kept === undefined ? null : Number(kept);
+  },
+});
+
+/** The tables as Sequelize knows them; the migrations own their definition. */
+export function defineModels(sequelize: Sequelize): Models {
+  // Sequelize writes into a column's description, so each column gets its own copy
+  const own = (columns: Parameters<Sequelize['define']>[1]) =>
+    Object.fromEntries(
+      Object.entries(columns).map(([name, column]) => [name, typeof column === 'object' ? { ...column } : column]),
+    ) as typeof columns;
+  const define = (name: string, table: string, columns: Parameters<Sequelize['define']>[1]) =>
+    sequelize.define(name, own(columns), { tableName: table, underscored: true, timestamps: false }) as never;
+  return {
+    shop: define('shop', 'shop', {
+      id,
+      name: text,
+      zone: text,
+      currency: text,
+      originPostcode: text,
+      lastCutOff: text,
+      house: json,
+      tapes: json,
+      demo: DataTypes.BOOLEAN,
+    }),
+    person: define('person', 'person', { id, shopId, name: text, system: text, position: whole }),
+    sale: define('sale', 'sale', {
+      id,
+      shopId,
+      buyer: maybeText,
+      destinationPostcode: text,
+      soldMinor: whole,
+      paidMinor: whole,
+      shippingCollectedMinor: whole,
+      shipBy: day,
+      fields: json,
+    }),
+    piece: define('piece', 'piece', {
+      id,
+      shopId,
+      saleId: shopId,
+      title: text,
+      archetype: text,
+      bin: maybeText,
+      lengthIn: decimal('lengthIn', true),
+      widthIn: decimal('widthIn', true),
+      heightIn: decimal('heightIn', true),
+      weightLb: decimal('weightLb', true),
+      fields: json,
+    }),
+    parcel: define('parcel', 'parcel', {
+      id,
+      shopId,
+      saleId: shopId,
+      pieceId: shopId,
+      code: text,
+      state: text,
+      revision: whole,
+      nest: json,
+      planId: maybeUuid,
+      createdAt: DataTypes.DATE,
+    }),
+    change: define('change', 'field_change', {
+      id,
+      seq: { type: DataTypes.BIGINT, autoIncrement: true, autoIncrementIdentity: true },
+      shopId,
+      parcelId: shopId,
+      entity: text,
+      path: text,
+      before: maybeJson,
+      after: maybeJson,
+      personId: shopId,
+      at: instant,
+      undoOf: maybeUuid,
+      undone: DataTypes.BOOLEAN,
+    }),
+    event: define('event', 'life_event', {
+      id,
+      shopId,
+      parcelId: shopId,
+      seq: whole,
+      at: instant,
+      personId: shopId,
+      kind: text,
+      body: json,
+      undoOf: maybeUuid,
+    }),
+    plan: define('plan', 'plan', {
+      id,
+      shopId,
+      parcelId: shopId,
+      number: whole,
+      personId: shopId,
+      at: instant,
+      document: json,
+      house: json,
+      stock: json,
+      cards: json,
+    }),
+    weighing: define('weighing', 'weighing', {
+      id,
+      shopId,
+      parcelId: shopId,
+      readingsLb: json,
+      weightLb: decimal('weightLb', false),
+      outsideIn: maybeJson,
+    }),
+    box: define('box', 'box', { id, shopId, key: text, name: text, position: whole, onHand: whole, properties: json }),
+    material: define('material', 'material', {
+      id,
+      shopId,
+      kind: text,
+      key: text,
+      name: text,
+      position: whole,
+      onHand: decimal('onHand', false),
+      properties: json,
+    }),
+    card: define('card', 'rate_card', {
+      id,
+      shopId,
+      cardKey: text,
+      version: whole,
+      carrier: text,
+      validFrom: day,
+      validTo: { type: DataTypes.DATEONLY, allowNull: true },
+      document: json,
+    }),
+  };
+}

@@ -1,0 +1,71 @@
+import type { BoxStock, FillStock, WrapStock } from '@inch-nest/core';
+import type { ShopView } from '@inch-nest/contracts';
+import type { Transaction } from 'sequelize';
+import type { Database } from '../database.ts';
+import { Missing } from '../refusals.ts';
+
+/** The local day and time of an instant in a zone, as `YYYY-MM-DD` and `HH:MM`. */
+export function localTime(now: Date, zone: string): { day: string; time: string } {
+  const parts = new Intl.DateTimeFormat('en-CA', {
+    timeZone: zone,
+    year: 'numeric',
+    month: '2-digit',
+    day: '2-digit',
+    hour: '2-digit',
+    minute: '2-digit',
+    hourCycle: 'h23',
+  }).formatToParts(now);
+  const of = (type: string) => parts.find((part) => part.type === type)!.value;
+  return { day: `${of('year')}-${of('month')}-${of('day')}`, time: `${of('hour')}:${of('minute')}` };
+}
+
+/**
+ * The shop with its people, stockroom and the cards in force on its local day.
+ *
+ * @throws Missing when the database holds no shop
+ */
+export async function readShop({ models }: Database, now: Date, transaction?: Transaction): Promise<ShopView> {
+  const within = transaction ? { transaction } : {};
+  const shop = await models.shop.findOne({ ...within });
+  if (!shop) throw new Missing('there is no shop yet');
+  const { day, time } = localTime(now, shop.zone);
+  const order = { order: [['position', 'asc']] as [string, string][], where: { shopId: shop.id }, ...within };
+  const [people, boxes, materials, cards] = await Promise.all([
+    models.person.findAll(order),
+    models.box.findAll(order),
+    models.material.findAll(order),
+    models.card.findAll({
+      where: { shopId: shop.id },
+      order: [
+        ['cardKey', 'asc'],
+        ['version', 'desc'],
+      ],
+      ...within,
+    }),
+  ]);
+  const material = <Stock>(kind: 'wrap' | 'fill', onHandKey: string): Stock[] =>
+    materials
+      .filter((row) => row.kind === kind)
+      .map((row) => ({ ...row.properties, key: row.key, name: row.name, [onHandKey]: row.onHand }) as Stock);
+  const newest = cards.filter(
+    (card, i) => card.validFrom <= day && cards.findIndex((other) => other.cardKey === card.cardKey && other.validFrom <= day) === i,
+  );
+  return {
+    id: shop.id,
+    name: shop.name,
+    zone: shop.zone,
+    currency: shop.currency,
+    originPostcode: shop.originPostcode,
+    today: day,
+    todayIsOver: time > shop.lastCutOff,
+    people: people.map(({ id, name, system }) => ({ id, name, system })),
+    house: shop.house,
+    stock: {
+      boxes: boxes.map((row) => ({ ...row.properties, key: row.key, name: row.name, onHand: row.onHand }) as BoxStock),
+      wraps: material<WrapStock>('wrap', 'onHandFt2'),
+      fills: material<FillStock>('fill', 'onHandFt3'),
+      ...shop.tapes,
+    },
+    cards: newest.map((card) => card.document),
+  };
+}

@@ -1,0 +1,45 @@
+import { Op, type Transaction } from 'sequelize';
+import type { Database } from '../database.ts';
+
+/** Undo never crosses these, nor a count or an import. */
+const BARRIERS = ['sealed', 'labelBought'];
+const MOST_STEPS = 100;
+
+/** The change a person would take back next, and the one to be done again. */
+export async function findStep(
+  { models }: Database,
+  parcelId: string,
+  personId: string,
+  direction: 'undo' | 'redo',
+  transaction: Transaction,
+) {
+  const barrier = await models.event.findOne({ where: { parcelId, kind: BARRIERS }, order: [['seq', 'desc']], transaction });
+  const mine = { parcelId, personId, undoOf: null, ...(barrier ? { at: { [Op.gt]: barrier.at } } : {}) };
+  const done = await models.change.findOne({ where: { ...mine, undone: false }, order: [['seq', 'desc']], transaction });
+  if (direction === 'undo') return done;
+  return models.change.findOne({
+    where: { ...mine, undone: true, seq: { [Op.gt]: done?.seq ?? 0 } },
+    order: [['seq', 'asc']],
+    transaction,
+  });
+}
+
+/** How many steps can be taken back and done again, at most a hundred. */
+export async function countSteps(
+  { models }: Database,
+  parcelId: string,
+  personId: string,
+  transaction: Transaction,
+): Promise<{ undo: number; redo: number }> {
+  const barrier = await models.event.findOne({ where: { parcelId, kind: BARRIERS }, order: [['seq', 'desc']], transaction });
+  const mine = { parcelId, personId, undoOf: null, ...(barrier ? { at: { [Op.gt]: barrier.at } } : {}) };
+  const done = await models.change.findAll({
+    where: { ...mine, undone: false },
+    attributes: ['seq'],
+    order: [['seq', 'desc']],
+    limit: MOST_STEPS,
+    transaction,
+  });
+  const redo = await models.change.count({ where: { ...mine, undone: true, seq: { [Op.gt]: done[0]?.seq ?? 0 } }, transaction });
+  return { undo: done.length, redo };
+}
