@@ -7,6 +7,6 @@ export { localTime, readShop } from './repositories/shopRepository.ts';
 export { createParcel, fieldsFromLine, listShelf, type NewParcel } from './repositories/parcelRepository.ts';
 export { lockParcel, readParcel } from './repositories/parcelRows.ts';
 export { appendEvent } from './repositories/eventRepository.ts';
-export { saveField, takeBack } from './repositories/fieldRepository.ts';
+export { personOf, saveField, takeBack } from './repositories/fieldRepository.ts';
 export { saveNest } from './repositories/nestRepository.ts';
 export { loadDemo } from './demo/loadDemo.ts';

@@ -23,7 +23,7 @@ export interface Traced extends SearchProgress {
   readonly uncertified: number;
 }
 
-const BREATHE_EVERY = 64;
+const BREATHE_EVERY = 16;
 
 /**
  * The plans not beaten on both cost and chance, and the one of least expected cost, among all that come.

@@ -1,0 +1,11 @@
+import type { NextConfig } from 'next';
+
+const config: NextConfig = {
+  transpilePackages: ['@inch-nest/core', '@inch-nest/contracts', '@inch-nest/data'],
+  serverExternalPackages: ['sequelize', 'pg', 'umzug'],
+  poweredByHeader: false,
+  reactStrictMode: true,
+  devIndicators: false,
+};
+
+export default config;

@@ -1,0 +1,6 @@
+import { NewSale } from '../../screens/sale/NewSale.tsx';
+import { shelfNow } from '../../server/rooms.ts';
+
+export default async function Page() {
+  return <NewSale shelf={await shelfNow()} />;
+}

@@ -1,0 +1,96 @@
+import type { Gaps, PlanDocument, PlanHardPoint, Triple } from '@inch-nest/core';
+
+/** A rectangle in inches, from the outer box's inside corner; y grows downward on the page. */
+export interface Rect {
+  readonly x: number;
+  readonly y: number;
+  readonly w: number;
+  readonly h: number;
+}
+
+export type ViewName = 'above' | 'front';
+
+/** One sheet of wrap in section. */
+export interface LayerRect extends Rect {
+  readonly key: string;
+  readonly name: string;
+}
+
+/** Where a hard point shows in a view. */
+export interface PointMark {
+  readonly point: PlanHardPoint;
+  /** Edge of the piece it stands on, or `facing` when it looks at us. */
+  readonly edge: 'left' | 'right' | 'top' | 'bottom' | 'facing';
+  readonly x: number;
+  readonly y: number;
+}
+
+/** Everything one section of a nest shows, in inches. */
+export interface NestView {
+  readonly name: ViewName;
+  readonly inside: { readonly w: number; readonly h: number };
+  readonly wallIn: number;
+  readonly inner: { readonly outside: Rect; readonly inside: Rect } | null;
+  readonly bundle: Rect;
+  /** From the outermost sheet inward. */
+  readonly layers: readonly LayerRect[];
+  readonly piece: Rect;
+  readonly points: readonly PointMark[];
+  readonly gaps: { readonly left: number; readonly right: number; readonly top: number; readonly bottom: number };
+}
+
+const FACES: Readonly<Record<ViewName, { left: keyof Gaps; right: keyof Gaps; top: keyof Gaps; bottom: keyof Gaps; facing: keyof Gaps }>> = {
+  above: { left: 'left', right: 'right', top: 'back', bottom: 'front', facing: 'top' },
+  front: { left: 'left', right: 'right', top: 'top', bottom: 'bottom', facing: 'front' },
+};
+
+/** The section of a nest as seen from above or from the front. */
+export function nestView(plan: PlanDocument, name: ViewName): NestView {
+  const turned = isInnerTurned(plan);
+  const swap = ([l, w, d]: Triple): Triple => (turned ? [w, l, d] : [l, w, d]);
+  const [across, down] = name === 'above' ? [0, 1] : [0, 2];
+  const on = (size: Triple) => ({ w: size[across]!, h: size[down]! });
+  const faces = FACES[name];
+  const inside = on(plan.box.insideIn);
+  const gaps = { left: plan.gaps[faces.left], right: plan.gaps[faces.right], top: plan.gaps[faces.top], bottom: plan.gaps[faces.bottom] };
+  const held: Rect = { x: gaps.left, y: gaps.top, w: inside.w - gaps.left - gaps.right, h: inside.h - gaps.top - gaps.bottom };
+  const inner = plan.inner && { outside: held, inside: centred(held, on(swap(plan.inner.insideIn))) };
+  const bundle = inner ? centred(inner.inside, on(swap(plan.bundleIn))) : held;
+  const layers = layersInward(plan, bundle);
+  const within = layers.length > 0 ? shrink(layers.at(-1)!, plan.layers[0]?.thicknessIn ?? 0) : bundle;
+  const piece = centred(within, on(swap(plan.piece.sizeIn)));
+  return { name, inside, wallIn: plan.box.caliperIn, inner, bundle, layers, piece, points: marks(plan, piece, faces, turned), gaps };
+}
+
+/** An inner box is turned on the floor when that is how the gaps add up. */
+function isInnerTurned({ inner, box, gaps }: PlanDocument): boolean {
+  return inner !== null && Math.abs(box.insideIn[0] - gaps.left - gaps.right - inner.outsideIn[0]) > 1e-6;
+}
+
+function layersInward({ layers }: PlanDocument, bundle: Rect): LayerRect[] {
+  let rect = bundle;
+  return [...layers].reverse().map((layer) => {
+    const here = { ...rect, key: layer.key, name: layer.name };
+    rect = shrink(rect, layer.thicknessIn);
+    return here;
+  });
+}
+
+function marks({ piece: { hardPoints } }: PlanDocument, piece: Rect, faces: (typeof FACES)[ViewName], turned: boolean): PointMark[] {
+  return hardPoints.flatMap((point): PointMark[] => {
+    const boxFace = turned ? turnFace(point.boxFace) : point.boxFace;
+    const edge = (Object.keys(faces) as (keyof typeof faces)[]).find((one) => faces[one] === boxFace);
+    if (!edge) return [];
+    const alongX = piece.x + piece.w * point.across;
+    const alongY = piece.y + piece.h * (1 - point.up);
+    const at = { left: [piece.x, alongY], right: [piece.x + piece.w, alongY], top: [alongX, piece.y], bottom: [alongX, piece.y + piece.h], facing: [alongX, alongY] }[edge] as [number, number];
+    return [{ point, edge, x: at[0], y: at[1] }];
+  });
+}
+
+const TURNED: Partial<Record<keyof Gaps, keyof Gaps>> = { left: 'front', front: 'right', right: 'back', back: 'left' };
+const turnFace = (face: keyof Gaps): keyof Gaps => TURNED[face] ?? face;
+
+const shrink = ({ x, y, w, h }: Rect, by: number): Rect => ({ x: x + by, y: y + by, w: w - 2 * by, h: h - 2 * by });
+
+const centred = (around: Rect, { w, h }: { w: number; h: number }): Rect => ({ x: around.x + (around.w - w) / 2, y: around.y + (around.h - h) / 2, w, h });

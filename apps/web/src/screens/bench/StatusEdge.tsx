@@ -1,0 +1,75 @@
+'use client';
+import { Button, Modal, Select } from 'antd';
+import { Moon, Redo2, Sun, Undo2 } from 'lucide-react';
+import { useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { useSaveState } from './SaveState.tsx';
+import { useShop } from './ShopContext.tsx';
+import { STATIONS } from './stations.ts';
+import type { ParcelUse } from './useParcel.ts';
+
+const MARKS = { saved: '✓', saving: '…', 'not saved': '✗' } as const;
+
+/** Units, who is here, what is saved, undo, the night bench and the keys. */
+export function StatusEdge({ parcel, code }: { parcel: ParcelUse | null; code: string | null }) {
+  const { shop, person, setPerson, themeName, setTheme } = useShop();
+  const { word } = useSaveState();
+  const [keysShown, showKeys] = useState(false);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const step = (direction: 'undo' | 'redo') => {
+    setTrouble(null);
+    parcel?.step(direction).catch((error: Error) => setTrouble(error.message));
+  };
+  useHotkeys('ctrl+z, meta+z', () => step('undo'), { preventDefault: true });
+  useHotkeys('ctrl+shift+z, meta+shift+z, ctrl+y', () => step('redo'), { preventDefault: true });
+  useHotkeys('shift+slash', () => showKeys(true), { preventDefault: true });
+  useHotkeys('n', () => setTheme(themeName === 'night' ? 'day' : 'night'));
+  return (
+    <footer className="status-edge">
+      {code && <span className="numeral code">{code}</span>}
+      <span className={`save-word ${word.replace(' ', '-')}`} role="status">
+        {MARKS[word]} {word}
+      </span>
+      {parcel && (
+        <span className="steps">
+          <Button type="text" icon={<Undo2 size={20} aria-hidden />} aria-label="Undo" disabled={parcel.view.undo === 0} onClick={() => step('undo')} />
+          <Button type="text" icon={<Redo2 size={20} aria-hidden />} aria-label="Redo" disabled={parcel.view.redo === 0} onClick={() => step('redo')} />
+        </span>
+      )}
+      {trouble && (
+        <span className="risk" role="alert">
+          {trouble}
+        </span>
+      )}
+      <span className="push units">{person.system === 'metric' ? 'centimetres and kilograms' : 'inches, pounds and ounces'}</span>
+      <Select aria-label="Who is at the bench" value={person.id} onChange={setPerson} options={shop.people.map((one) => ({ value: one.id, label: one.name }))} popupMatchSelectWidth={false} />
+      <Button type="text" icon={themeName === 'night' ? <Sun size={20} aria-hidden /> : <Moon size={20} aria-hidden />} aria-label={themeName === 'night' ? 'Day bench' : 'Night bench'} onClick={() => setTheme(themeName === 'night' ? 'day' : 'night')} />
+      <Button type="text" onClick={() => showKeys(true)}>
+        Keys: ?
+      </Button>
+      <Modal open={keysShown} onCancel={() => showKeys(false)} footer={null} title="Keys">
+        <dl className="keys">
+          {STATIONS.map((station) => (
+            <div key={station.key}>
+              <dt>{station.key}</dt>
+              <dd>{station.name}</dd>
+            </div>
+          ))}
+          <div>
+            <dt>Ctrl Z</dt>
+            <dd>Take back my last change</dd>
+          </div>
+          <div>
+            <dt>Ctrl Y</dt>
+            <dd>Do it again</dd>
+          </div>
+          <div>
+            <dt>n</dt>
+            <dd>Night bench or day bench</dd>
+          </div>
+        </dl>
+        <p className="soft">Keys work outside of fields; Escape leaves a field.</p>
+      </Modal>
+    </footer>
+  );
+}

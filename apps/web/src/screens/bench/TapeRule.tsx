@@ -1,0 +1,36 @@
+'use client';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useHotkeys } from 'react-hotkeys-hook';
+import type { PlanDocument } from '@inch-nest/core';
+import type { ParcelView } from '@inch-nest/contracts';
+import { useShop } from './ShopContext.tsx';
+import { STATIONS, type StationPath } from './stations.ts';
+
+/** The parcel's way as a tape rule; number keys jump. */
+export function TapeRule({ view, plan, here }: { view: ParcelView; plan: PlanDocument | null; here: StationPath }) {
+  const { write } = useShop();
+  const router = useRouter();
+  const address = (path: string, anchor?: string) => `/parcels/${view.id}/${path}${anchor ? `#${anchor}` : ''}`;
+  useHotkeys(STATIONS.map((station) => station.key), (event) => {
+    const station = STATIONS.find((one) => one.key === event.key);
+    if (station) router.push(address(station.path, station.anchor));
+  });
+  return (
+    <nav className="rule" aria-label="The parcel’s way">
+      {STATIONS.map((station) => {
+        const state = station.path === here ? 'here' : station.isDone(view) ? 'done' : 'ahead';
+        return (
+          <Link key={station.name} href={address(station.path, station.anchor)} className={`stop ${state}`} aria-current={station.path === here ? 'page' : undefined}>
+            <span className="ticks" aria-hidden />
+            <span className="mark" aria-hidden>
+              {station.key}
+            </span>
+            <span className="name">{station.name}</span>
+            <span className="numeral figure">{station.figure(view, plan, write.money)}</span>
+          </Link>
+        );
+      })}
+    </nav>
+  );
+}

@@ -1,0 +1,20 @@
+import type { Conflict, Problem } from '@inch-nest/contracts';
+
+/** A request the server refused, with its problems, and the conflict when there is one. */
+export class Refusal extends Error {
+  constructor(
+    readonly status: number,
+    readonly problems: readonly Problem[],
+    readonly conflict: Conflict | null,
+  ) {
+    super(problems.map((problem) => problem.message).join(' · '));
+  }
+}
+
+/** Sends JSON and reads JSON; refusals come as `Refusal`, a lost connection as the platform's TypeError. */
+export async function send<Answer>(method: 'GET' | 'POST' | 'PUT' | 'PATCH', address: string, body?: unknown): Promise<Answer> {
+  const response = await fetch(address, { method, ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }) });
+  if (response.ok) return (await response.json()) as Answer;
+  const refusal = (await response.json().catch(() => ({}))) as { problems?: Problem[]; conflict?: Conflict };
+  throw new Refusal(response.status, refusal.problems ?? [{ path: '(server)', message: 'no answer' }], refusal.conflict ?? null);
+}

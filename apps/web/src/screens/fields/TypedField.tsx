@@ -1,0 +1,43 @@
+'use client';
+import { Button, Input } from 'antd';
+import { useId } from 'react';
+import type { FieldEntity } from '@inch-nest/contracts';
+import type { ParcelUse } from '../bench/useParcel.ts';
+import { useTypedField } from './useTypedField.ts';
+
+interface Props {
+  parcel: ParcelUse;
+  entity: FieldEntity;
+  path: string;
+  label: string;
+  placeholder?: string;
+  /** What the value means, in words, shown beneath. */
+  meaning: (value: never) => string;
+  wide?: boolean;
+}
+
+/** A field typed the way people say it; what was understood stands beneath, or what was not. */
+export function TypedField({ parcel, entity, path, label, placeholder, meaning, wide }: Props) {
+  const { text, value, problem, type, conflict, settle } = useTypedField(parcel, entity, path);
+  const id = useId();
+  return (
+    <div className={wide ? 'field wide' : 'field'}>
+      <label htmlFor={id}>{label}</label>
+      <Input id={id} value={text} {...(placeholder ? { placeholder } : {})} maxLength={2100} status={problem ? 'error' : ''} aria-invalid={problem !== null} aria-describedby={`${id}-meaning`} onChange={(event) => type(event.target.value)} />
+      <div id={`${id}-meaning`} className={problem ? 'meaning wrong' : 'meaning'} aria-live="polite">
+        {problem ? `✗ ${problem}` : meaning(value as never)}
+      </div>
+      {conflict && (
+        <div className="conflict" role="alert">
+          <p>
+            {conflict.theirs.by} changed this to <b>{conflict.theirs.text || 'nothing'}</b> while you typed <b>{conflict.yours || 'nothing'}</b>.
+          </p>
+          <Button onClick={() => settle(false)}>Keep {conflict.theirs.by}’s</Button>
+          <Button type="primary" onClick={() => settle(true)}>
+            Keep mine
+          </Button>
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,98 @@
+'use client';
+import { Button } from 'antd';
+import { useRef } from 'react';
+import { ARCHETYPES } from '@inch-nest/core';
+import { NestDrawing } from '../../drawings/NestDrawing.tsx';
+import { useShop } from '../bench/ShopContext.tsx';
+import type { NestUse } from '../bench/useNest.ts';
+import type { ParcelUse } from '../bench/useParcel.ts';
+import { FaultBanner } from './FaultBanner.tsx';
+import { MovedFigures } from './MovedFigures.tsx';
+import { NestTiles } from './NestTiles.tsx';
+import { ThreePlans } from './ThreePlans.tsx';
+import { useWidth } from './useWidth.ts';
+
+/** Wrap, box and fill on one sheet: the nest drawn to scale, its layers, and the plans beside it. */
+export function NestStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
+  const { shop, write, person } = useShop();
+  const frame = useRef<HTMLDivElement>(null);
+  const width = useWidth(frame);
+  const { view } = parcel;
+  const { plan, hand } = nest;
+  const archetype = ARCHETYPES[view.piece.archetype.value as keyof typeof ARCHETYPES];
+  const figures = plan && `${write.size(nest.request.order.pieces[0] ? sizeOf(plan) : plan.piece.sizeIn)} · ${plan.piece.guessedWeight ? '≈ ' : ''}${write.weight(plan.piece.weightLb)}`;
+  const points = plan?.piece.hardPoints.map((point) => point.kind).join(', ');
+  return (
+    <>
+      <h1>{String(view.piece.title.value)}</h1>
+      <p className="soft sub">
+        {[figures, archetype.name, points ? `hard points: ${points}` : null, `${shop.house.name} house`].filter(Boolean).join(' · ')}
+      </p>
+      {nest.conflict && (
+        <div className="conflict" role="alert">
+          <p>
+            {nest.conflict.theirs.by} chose another nest while you did: <b>{nest.conflict.theirs.text}</b>.
+          </p>
+          <Button onClick={() => nest.settle(false)}>Keep {nest.conflict.theirs.by}’s</Button>
+          <Button type="primary" onClick={() => nest.settle(true)}>
+            Keep mine
+          </Button>
+        </div>
+      )}
+      {hand?.kind === 'noPlan' && (
+        <div className="banner wrong" role="alert">
+          <p>
+            <b>This nest cannot be.</b> {hand.reasons.join('; ')}.
+          </p>
+          {nest.recommended && (
+            <Button type="primary" onClick={() => nest.take(nest.recommended!.choice)}>
+              Take the recommended
+            </Button>
+          )}
+        </div>
+      )}
+      {nest.reasons.length > 0 && <NoPlan reasons={nest.reasons} />}
+      {plan && <FaultBanner plan={plan} parcel={parcel} nest={nest} />}
+      <MovedFigures parcel={parcel} nest={nest} />
+      <div ref={frame} className="drawing-frame">
+        {plan && width > 0 && <NestDrawing plan={plan} width={width} leastGapIn={plan.inner ? shop.house.leastInnerBoxGapIn : shop.house.leastGapIn} write={(inches, unit) => writeShort(inches, unit, person.system)} />}
+        {!plan && nest.reasons.length === 0 && <p className="soft">Looking through the stockroom …</p>}
+      </div>
+      {plan && nest.choice && <NestTiles plan={plan} nest={nest} choice={nest.choice} />}
+      {nest.found?.kind === 'planned' && <ThreePlans nest={nest} found={nest.found} />}
+    </>
+  );
+}
+
+function NoPlan({ reasons }: { reasons: readonly string[] }) {
+  const [first, ...rest] = reasons;
+  return (
+    <div className="banner wrong" role="alert">
+      <div>
+        <p>
+          <b>No nest: {first}.</b>
+        </p>
+        <ul>
+          {rest.map((reason) => (
+            <li key={reason}>{reason}</li>
+          ))}
+        </ul>
+        <p>A larger box in the stockroom, a part taken off, or another service would make it possible.</p>
+      </div>
+    </div>
+  );
+}
+
+/** The piece as it stands, not as it lies in the box. */
+function sizeOf({ choice, piece }: NonNullable<NestUse['plan']>): readonly number[] {
+  const standing = [0, 0, 0];
+  choice.orientation.forEach((axis, i) => (standing[axis] = piece.sizeIn[i]!));
+  return standing;
+}
+
+/** A length in a drawing: tenths, the unit only where it is said once. */
+function writeShort(inches: number, unit: boolean, system: 'imperial' | 'metric'): string {
+  const value = system === 'metric' ? inches * 2.54 : inches;
+  const text = Number.isInteger(Number(value.toFixed(1))) ? value.toFixed(0) : value.toFixed(1);
+  return unit ? `${text} ${system === 'metric' ? 'cm' : 'in'}` : text;
+}

@@ -1,0 +1,123 @@
+'use client';
+import { Button } from 'antd';
+import { useEffect, useMemo, useState } from 'react';
+import type { Quote, Shipment } from '@inch-nest/core';
+import type { QuoteAnswer } from '../../workers/planner.protocol.ts';
+import { useShop } from '../bench/ShopContext.tsx';
+import { planner, type NestUse } from '../bench/useNest.ts';
+import type { ParcelUse } from '../bench/useParcel.ts';
+
+const NUDGE_LB = 0.35;
+
+/** Every service with the lines of its price, or why it cannot; one is chosen. */
+export function RateStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
+  const { write } = useShop();
+  const { life, piece, sale } = parcel.view;
+  const { plan, request } = nest;
+  const weighed = life.weighing && !life.weighingStale ? life.weighing : null;
+  const weightLb = weighed?.weightLb ?? plan?.weight.grossLb ?? null;
+  const sizeIn = weighed?.outsideIn ?? plan?.box.outsideIn ?? null;
+  const coverAdded = plan?.choice.coverAdded ?? false;
+  const sizeText = JSON.stringify(sizeIn);
+  const shipment = useMemo<Shipment | null>(
+    () =>
+      weightLb === null || sizeIn === null
+        ? null
+        : {
+            sizeIn,
+            weightLb,
+            originPostcode: request.order.originPostcode,
+            destinationPostcode: request.order.destinationPostcode,
+            shipDate: request.order.shipDate,
+            coverMinor: coverAdded ? request.order.soldMinor : null,
+            signature: plan?.choice.signature ?? false,
+          },
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the size by its content
+    [weightLb, sizeText, request, coverAdded, plan?.choice.signature],
+  );
+  const answer = useQuotes(nest, shipment);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const choose = async (quote: Quote) => {
+    if (!shipment) return;
+    setTrouble(null);
+    try {
+      await parcel.report({ kind: 'rated', rate: { service: quote.service, serviceName: quote.serviceName, cardId: quote.cardId, cardVersion: quote.cardVersion, weightLb: shipment.weightLb, outsideIn: shipment.sizeIn, priceMinor: quote.totalMinor, coverAdded, signature: shipment.signature } });
+    } catch (error) {
+      setTrouble((error as Error).message);
+    }
+  };
+  const collected = sale.shippingCollectedMinor.value as number;
+  return (
+    <>
+      <h1>{String(piece.title.value)}</h1>
+      <p className="soft sub">{shipment && `${weighed ? 'Weighed' : 'Reckoned, not yet weighed:'} ${write.weight(shipment.weightLb)}, ${write.size(shipment.sizeIn)} outside, to ${shipment.destinationPostcode}.`}</p>
+      {life.rate && life.rateStale && (
+        <p className="banner mind" role="status">
+          Weight, size or content moved after the price was taken: choose again.
+        </p>
+      )}
+      {trouble && (
+        <p className="risk" role="alert">
+          ✗ {trouble}
+        </p>
+      )}
+      {!shipment && <p className="soft">A nest or a weighing comes first.</p>}
+      <ul className="services">
+        {answer?.quotes.map(({ quote, nudge }) => {
+          const on = life.rate?.service === quote.service && !life.rateStale;
+          return (
+            <li key={quote.service} className={on ? 'service on' : 'service'}>
+              <div className="service-head">
+                <h2>
+                  {quote.carrier} · {quote.serviceName}
+                </h2>
+                <span className="numeral money price">{write.money(quote.totalMinor)}</span>
+              </div>
+              <dl className="lines money">
+                {quote.lines.map((line) => (
+                  <div key={line.label}>
+                    <dt>{line.label}</dt>
+                    <dd className="numeral">{write.money(line.amountMinor)}</dd>
+                  </div>
+                ))}
+              </dl>
+              <p className="soft">
+                {quote.billedBy === 'volume' ? `billed by size as ${quote.billableLb.toFixed(1)} lb (weighs ${write.weight(shipment!.weightLb)})` : `billed by weight`} · {quote.transitDays} days · cover to {write.money(quote.coverMinor)}
+                {collected > 0 && ` · buyer paid ${write.money(collected)}, ${collected >= quote.totalMinor ? `${write.money(collected - quote.totalMinor)} over` : `${write.money(quote.totalMinor - collected)} short`}`}
+              </p>
+              {nudge.overByLb !== null && nudge.overByLb < NUDGE_LB && <p className="ochre">▲ {write.weight(nudge.overByLb)} over the step below: lighter fill may save a step.</p>}
+              <Button type={on ? 'default' : 'primary'} disabled={on} onClick={() => void choose(quote)}>
+                {on ? '✓ Chosen' : `Choose ${quote.serviceName}`}
+              </Button>
+            </li>
+          );
+        })}
+        {answer?.refused.map((refusal) => (
+          <li key={refusal.service} className="service refused">
+            <div className="service-head">
+              <h2>
+                {refusal.carrier} · {refusal.serviceName}
+              </h2>
+            </div>
+            <p className="soft">✗ {refusal.refused}</p>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+function useQuotes({ request }: NestUse, shipment: Shipment | null): QuoteAnswer | null {
+  const [answer, setAnswer] = useState<QuoteAnswer | null>(null);
+  useEffect(() => {
+    if (!shipment) return;
+    let stale = false;
+    void planner()
+      .quote(request, shipment)
+      .then((found) => !stale && setAnswer(found));
+    return () => {
+      stale = true;
+    };
+  }, [request, shipment]);
+  return answer;
+}

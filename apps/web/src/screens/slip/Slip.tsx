@@ -1,0 +1,184 @@
+'use client';
+import { Button, Popover } from 'antd';
+import { formatChance, formatPercent, HARD_POINTS, type ChangeKind, type CostLine, type NextChange, type PlanDocument } from '@inch-nest/core';
+import { CausesBar, CAUSE_WORDS } from '../../drawings/CausesBar.tsx';
+import { useShop } from '../bench/ShopContext.tsx';
+import type { NestUse } from '../bench/useNest.ts';
+import type { ParcelUse } from '../bench/useParcel.ts';
+import { useDifference } from './useDifference.ts';
+
+const LINE_WORDS: Readonly<Record<CostLine['key'], string>> = { postage: 'Postage', cover: 'Cover', signature: 'Signature', box: 'Box', wraps: 'Wrap', fill: 'Fill', sundries: 'Tape and papers', labour: 'Labour' };
+const MOST_CHANGES = 3;
+
+/** What the nest costs, line by line, what may break it, and what would be better still. */
+export function Slip({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
+  const { plan } = nest;
+  return (
+    <aside className="slip" aria-label="Slip" aria-busy={nest.searching}>
+      {plan ? <Figures plan={plan} parcel={parcel} nest={nest} /> : <p className="soft">{nest.reasons.length > 0 ? 'No nest, so nothing to reckon yet.' : 'Reckoning …'}</p>}
+    </aside>
+  );
+}
+
+function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse; nest: NestUse }) {
+  const { shop, write } = useShop();
+  const { life } = parcel.view;
+  const rated = life.rate && !life.rateStale ? life.rate : null;
+  const shown = plan.costLines.map((line) => ({ ...line, amountMinor: Math.round(rated && line.key === 'postage' ? rated.priceMinor - of(plan, 'cover') - of(plan, 'signature') : line.amountMinor) }));
+  const costMinor = shown.reduce((sum, line) => sum + line.amountMinor, 0);
+  const broken = plan.expectedMinor - plan.costMinor;
+  const keptMinor = plan.keptMinor + plan.costMinor - costMinor;
+  const difference = useDifference({ plan: parcel.view.id, costMinor, chance: plan.chance });
+  const collected = parcel.view.sale.shippingCollectedMinor.value as number;
+  return (
+    <>
+      <Popover trigger="click" title="Where this comes from" content={<Provenance plan={plan} />}>
+        <button type="button" className="chance risk numeral">
+          <span className="unseen">Chance that it breaks: </span>
+          {formatChance(plan.chance)}
+        </button>
+      </Popover>
+      <p className="soft slip-note">
+        breaks on the way ({formatPercent(plan.chance)}); likely {formatChance(plan.chanceHigh)} to {formatChance(plan.chanceLow)}.
+      </p>
+      <p className="decides">{decides(plan)}</p>
+      <CausesBar causes={plan.causes} width={258} />
+      {difference && (
+        <p className="glow numeral" role="status">
+          {difference.cost !== 0 && <span className="money">{`${difference.cost > 0 ? '+' : '−'}${write.money(Math.abs(difference.cost))}`}</span>}
+          {difference.chance && (
+            <span className="risk">
+              {formatChance(difference.chance.from)} → {formatChance(difference.chance.to)}
+            </span>
+          )}
+        </p>
+      )}
+      <hr />
+      <dl className="lines money">
+        {shown.map((line) => (
+          <div key={line.key}>
+            <dt>{line.key === 'postage' ? `Postage, ${rated?.serviceName ?? plan.quote.serviceName}` : line.key === 'labour' ? `${Math.round(plan.minutes)} min at ${write.money(shop.house.labourMinorPerHour)} an hour` : LINE_WORDS[line.key]}</dt>
+            <dd className="numeral">{write.money(line.amountMinor)}</dd>
+          </div>
+        ))}
+        <div className="total">
+          <dt>Cost</dt>
+          <dd className="numeral">{write.money(costMinor)}</dd>
+        </div>
+      </dl>
+      <dl className="lines">
+        <div className="risk">
+          <dt>Put by for breakage</dt>
+          <dd className="numeral">{write.money(broken)}</dd>
+        </div>
+        {collected > 0 && (
+          <div className="soft">
+            <dt>Buyer paid for shipping</dt>
+            <dd className="numeral">{write.money(collected)}</dd>
+          </div>
+        )}
+        <div>
+          <dt>Kept from the sale</dt>
+          <dd className="numeral strong">{write.money(keptMinor)}</dd>
+        </div>
+      </dl>
+      <BetterStill plan={plan} parcel={parcel} nest={nest} />
+    </>
+  );
+}
+
+const of = (plan: PlanDocument, key: CostLine['key']): number => plan.costLines.find((line) => line.key === key)?.amountMinor ?? 0;
+
+/** What decides the chance: the greatest cause, and with shock the part that governs. */
+function decides(plan: PlanDocument): string {
+  const greatest = [...plan.causes].sort((a, b) => b.chance - a.chance)[0];
+  if (!greatest) return 'Nothing known would break it.';
+  const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+  if (greatest.key === 'shock') return `${capital(plan.piece.governs)} decides it.`;
+  return `${capital(CAUSE_WORDS[greatest.key])} decides it.`;
+}
+
+function Provenance({ plan }: { plan: PlanDocument }) {
+  const { shop, write } = useShop();
+  return (
+    <div className="provenance">
+      <p>
+        One fragility, {4 + Math.ceil(plan.quote.zone / 2)} drops on the way to zone {plan.quote.zone}: <i>P = ∫ φ(z)·[1 − (Σ pᶠ·F(hᶠ(Gc·e^σz)))ⁿ] dz</i>, each face’s drop height from equal force through its layers.
+      </p>
+      <ul>
+        {plan.piece.criticalG !== null && (
+          <li>
+            The piece stands {Math.round(plan.piece.criticalG)} g ({plan.piece.governs} governs; the body {Math.round(plan.piece.bodyG ?? 0)} g) — judgement.
+          </li>
+        )}
+        <li>Drop heights by weight — ISTA 1A, recalled from memory; how often and on which face — judgement.</li>
+        <li>Cushion curves — shape of the published stress–energy form, recalled from memory.</li>
+        <li>
+          Loss if it breaks {write.money(plan.lossMinor)}, care {shop.house.care} — house rules.
+        </li>
+        {plan.causes.map((cause) => (
+          <li key={cause.key}>
+            {CAUSE_WORDS[cause.key]}: {formatPercent(cause.chance)}
+            {cause.shareLost < 1 && `, ${Math.round(cause.shareLost * 100)}% of the value`}
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+/** The best single changes, each one key away. */
+function BetterStill({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse; nest: NestUse }) {
+  const { write } = useShop();
+  const blocked = plan.faults.some((fault) => fault.blocks);
+  const worth = nest.changes.filter((change) => (blocked ? !change.blocks : change.deltaExpectedMinor < -0.5)).slice(0, MOST_CHANGES);
+  if (worth.length === 0) return <p className="soft better-none">{blocked ? 'No single change mends it.' : 'No single change would be better.'}</p>;
+  return (
+    <section className="better">
+      <h2>Better still</h2>
+      {worth.map((change, i) => (
+        <Button key={i} block className="better-change" onClick={() => applyChange(change, parcel, nest)}>
+          <span>{changeWords(change.change, nest)}</span>
+          <span className="numeral">
+            <span className="money">{`${change.deltaCostMinor < 0 ? '−' : '+'}${write.money(Math.abs(change.deltaCostMinor))}`}</span> <span className="risk">{formatChance(change.chance)}</span>
+          </span>
+        </Button>
+      ))}
+    </section>
+  );
+}
+
+/** Takes a change: a guard is a fact of the piece, everything else a choice of the nest. */
+export function applyChange({ guard, choice }: NextChange, parcel: ParcelUse, nest: NestUse): void {
+  if (!guard) return nest.take(choice);
+  const field = parcel.view.piece.hardPoints;
+  const points = (field.value as PlanDocument['piece']['hardPoints']).map((point) => (point.id === guard.hardPointId ? { ...point, guard: guard.guard } : point));
+  parcel.saveField('piece', 'hardPoints', JSON.stringify(points), field.revision);
+}
+
+/** A change in a packer's words. */
+export function changeWords(change: ChangeKind, nest: Pick<NestUse, 'request' | 'choice'>): string {
+  const { stock, cards, order } = nest.request;
+  const named = (list: readonly { key: string; name: string }[], key: string) => list.find((one) => one.key === key)?.name ?? key;
+  switch (change.kind) {
+    case 'turns': {
+      const before = nest.choice?.layers.find((layer) => layer.material === change.material)?.turns ?? 0;
+      return `${change.turns > before ? 'One more' : 'One less'} turn of ${named(stock.wraps, change.material).toLowerCase()}`;
+    }
+    case 'box':
+      return `Box ${named(stock.boxes, change.box)}`;
+    case 'fill':
+      return named(stock.fills, change.fill);
+    case 'service':
+      return `Send it ${named(cards.flatMap((card) => card.services), change.service)}`;
+    case 'turned':
+      return 'Turn it in the box';
+    case 'unboxed':
+      return 'Without the inner box';
+    case 'guard': {
+      const point = order.pieces.flatMap((piece) => piece.hardPoints).find((one) => one.id === change.hardPointId);
+      const name = point ? HARD_POINTS[point.kind].name : 'weak point';
+      return change.guard === 'foamTube' ? `A foam-tube collar on the ${name}` : `Card over the ${name}`;
+    }
+  }
+}

@@ -1,0 +1,149 @@
+'use client';
+import { Button, Input } from 'antd';
+import { useEffect, useState } from 'react';
+import { parseDimensions, parseWeight, type Triple } from '@inch-nest/core';
+import { useShop } from '../bench/ShopContext.tsx';
+import type { NestUse } from '../bench/useNest.ts';
+import type { ParcelUse } from '../bench/useParcel.ts';
+import { weighingAdvice } from './weighingAdvice.ts';
+
+const READINGS = 3;
+const MOST_LB = 150;
+
+/** Up to three readings of the closed parcel, against what was predicted. */
+export function WeighStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
+  const { write, person } = useShop();
+  const { view } = parcel;
+  const { weighing } = view.life;
+  const draftKey = `inch-nest-weigh-${view.id}`;
+  const keptTexts = weighing ? [...weighing.readingsLb.map(write.weight), '', '', ''].slice(0, READINGS) : ['', '', ''];
+  const [texts, setTexts] = useState(keptTexts);
+  const [outside, setOutside] = useState(weighing?.outsideIn ? write.size(weighing.outsideIn) : '');
+  const [dirty, setDirty] = useState(false);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  useEffect(() => {
+    const draft = localStorage.getItem(draftKey);
+    if (!draft) return;
+    const kept = JSON.parse(draft) as { texts: string[]; outside: string };
+    setTexts(kept.texts);
+    setOutside(kept.outside);
+    setDirty(true);
+  }, [draftKey]);
+  const change = (next: string[], size: string) => {
+    setTexts(next);
+    setOutside(size);
+    setDirty(true);
+    localStorage.setItem(draftKey, JSON.stringify({ texts: next, outside: size }));
+  };
+  const readings = texts.map((text) => (text.trim() === '' ? null : readWeight(text, person.system)));
+  const size = outside.trim() === '' ? null : readSize(outside, person.system);
+  const wrong = readings.some((reading) => reading && 'problem' in reading) || (size !== null && 'problem' in size);
+  const pounds = readings.flatMap((reading) => (reading && 'pounds' in reading ? [reading.pounds] : []));
+  const keep = async () => {
+    if (wrong || pounds.length === 0) return;
+    setTrouble(null);
+    try {
+      await parcel.report({ kind: 'weighed', readingsLb: pounds, outsideIn: size && 'inches' in size ? size.inches : null });
+      localStorage.removeItem(draftKey);
+      setDirty(false);
+    } catch (error) {
+      setTrouble(`not kept: ${(error as Error).message}`);
+    }
+  };
+  const highest = pounds.length > 0 ? Math.max(...pounds) : null;
+  return (
+    <form
+      className="weigh"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void keep();
+      }}
+    >
+      <h1>{String(view.piece.title.value)}</h1>
+      <p className="soft sub">Put it on the scale three times. When readings differ, the highest counts.</p>
+      <div className="readings-row">
+        {texts.map((text, i) => {
+          const reading = readings[i];
+          const problem = reading && 'problem' in reading ? reading.problem : null;
+          return (
+            <div className="field" key={i}>
+              <label htmlFor={`reading-${i}`}>Reading {i + 1}</label>
+              <Input id={`reading-${i}`} size="large" className="numeral" value={text} placeholder="3 lb 9 oz" status={problem ? 'error' : ''} maxLength={60} aria-describedby={`reading-${i}-meaning`} onChange={(event) => change(texts.map((one, j) => (j === i ? event.target.value : one)), outside)} />
+              <div id={`reading-${i}-meaning`} className={problem ? 'meaning wrong' : 'meaning'}>
+                {problem ? `✗ ${problem}` : reading && 'pounds' in reading ? write.weight(reading.pounds) : ''}
+              </div>
+            </div>
+          );
+        })}
+      </div>
+      <div className="field">
+        <label htmlFor="outside">Outside, as measured</label>
+        <Input id="outside" value={outside} placeholder={nest.plan ? write.size(nest.plan.box.outsideIn) : '12 x 12 x 12'} status={size && 'problem' in size ? 'error' : ''} maxLength={80} aria-describedby="outside-meaning" onChange={(event) => change(texts, event.target.value)} />
+        <div id="outside-meaning" className={size && 'problem' in size ? 'meaning wrong' : 'meaning'}>
+          {size && 'problem' in size ? `✗ ${size.problem}` : size ? write.size(size.inches) : 'left empty, the box as built is rated'}
+        </div>
+      </div>
+      <Button type="primary" htmlType="submit" size="large" disabled={wrong || pounds.length === 0 || !dirty}>
+        {dirty || !weighing ? 'Keep this weight' : 'Kept'}
+      </Button>
+      {trouble && (
+        <p role="alert" className="risk">
+          ✗ {trouble}
+        </p>
+      )}
+      {nest.plan && <Against plan={nest.plan} highest={highest} spreadLb={pounds.length > 1 ? Math.max(...pounds) - Math.min(...pounds) : 0} />}
+    </form>
+  );
+}
+
+/** The weighing beside the estimate and its parts. */
+function Against({ plan, highest, spreadLb }: { plan: NonNullable<NestUse['plan']>; highest: number | null; spreadLb: number }) {
+  const { write } = useShop();
+  const advice = highest === null ? null : weighingAdvice(highest, spreadLb, plan.weight);
+  return (
+    <section aria-label="Against the estimate">
+      <h2>Against the estimate</h2>
+      <p className="weigh-figures">
+        <span className="numeral big">{highest === null ? '—' : write.weight(highest)}</span>
+        <span className="soft">
+          reckoned {write.weight(plan.weight.grossLb)} ± {write.weight(2 * plan.weight.plusMinusLb)}
+        </span>
+      </p>
+      {advice && (
+        <p className={advice.odd ? 'banner mind' : 'banner fine'} role="status">
+          {advice.words}
+        </p>
+      )}
+      <table className="parts">
+        <thead>
+          <tr>
+            <th scope="col">Part</th>
+            <th scope="col">Reckoned</th>
+            <th scope="col">±</th>
+          </tr>
+        </thead>
+        <tbody>
+          {plan.weight.parts.map((part) => (
+            <tr key={part.part}>
+              <th scope="row">{part.part}</th>
+              <td className="numeral">{write.weight(part.weightLb)}</td>
+              <td className="numeral">{write.weight(part.plusMinusLb)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+function readWeight(text: string, system: 'imperial' | 'metric'): { pounds: number } | { problem: string } {
+  const quantity = parseWeight(text, system);
+  if (quantity.kind !== 'weight') return { problem: quantity.kind === 'notUnderstood' ? quantity.problem : 'a weight, please' };
+  return quantity.pounds > MOST_LB ? { problem: `more than ${MOST_LB} lb is no parcel here` } : { pounds: quantity.pounds };
+}
+
+function readSize(text: string, system: 'imperial' | 'metric'): { inches: Triple } | { problem: string } {
+  const quantity = parseDimensions(text, system);
+  if (quantity.kind !== 'dimensions') return { problem: quantity.kind === 'notUnderstood' ? quantity.problem : 'a size, please' };
+  return quantity.inches.length === 3 ? { inches: quantity.inches as unknown as Triple } : { problem: 'all three sides, please' };
+}

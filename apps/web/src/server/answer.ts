@@ -1,0 +1,56 @@
+import 'server-only';
+import { problemsOf, type Problem } from '@inch-nest/contracts';
+import { Conflicting, Missing, Refused } from '@inch-nest/data';
+import { z } from 'zod';
+import { guardRequest } from './guardRequest.ts';
+
+const MOST_BODY = 300_000;
+
+/** A refusal as every route gives it: a list of `path` and `message`. */
+const refuse = (status: number, problems: readonly Problem[], more: object = {}): Response => Response.json({ problems, ...more }, { status });
+
+/** Runs a route: lets the request in, and turns what the rooms throw into 4xx with a list of problems. */
+export async function answer(request: Request, route: () => Promise<unknown>): Promise<Response> {
+  const shut = guardRequest(request);
+  if (shut) return refuse(403, [{ path: '(request)', message: shut }]);
+  try {
+    return Response.json(await route());
+  } catch (error) {
+    if (error instanceof z.ZodError) return refuse(400, problemsOf(error));
+    if (error instanceof Refused) return refuse(422, error.problems);
+    if (error instanceof Conflicting) return refuse(409, [{ path: error.conflict.path, message: 'changed by somebody else since' }], { conflict: error.conflict });
+    if (error instanceof Missing) return refuse(404, [{ path: '(address)', message: error.message }]);
+    console.error(error);
+    return refuse(500, [{ path: '(server)', message: 'something went wrong on our side; nothing was changed' }]);
+  }
+}
+
+/**
+ * A request's JSON body, once a schema has read it.
+ *
+ * @throws Refused when it is too large or no JSON, ZodError when it does not fit
+ */
+export async function readBody<Schema extends z.ZodType>(request: Request, schema: Schema): Promise<z.infer<Schema>> {
+  const text = await readText(request);
+  let value: unknown;
+  try {
+    value = JSON.parse(text);
+  } catch {
+    throw new Refused([{ path: '(body)', message: 'not JSON' }]);
+  }
+  return schema.parse(value);
+}
+
+async function readText(request: Request): Promise<string> {
+  const tooLarge = () => new Refused([{ path: '(body)', message: `at most ${MOST_BODY / 1000} kB, please` }]);
+  if (Number(request.headers.get('content-length') ?? 0) > MOST_BODY) throw tooLarge();
+  const reader = request.body?.getReader();
+  const chunks: Uint8Array[] = [];
+  let size = 0;
+  for (let part = await reader?.read(); part && !part.done; part = await reader!.read()) {
+    size += part.value.byteLength;
+    if (size > MOST_BODY) throw tooLarge();
+    chunks.push(part.value);
+  }
+  return Buffer.concat(chunks).toString('utf8');
+}

@@ -1,0 +1,7 @@
+import 'server-only';
+import { databaseUrl, openDatabase, type Database } from '@inch-nest/data';
+
+/** One pool for the process; kept on globalThis so that a reload in development does not open another. */
+const kept = globalThis as { inchNestDatabase?: Database };
+
+export const database = (): Database => (kept.inchNestDatabase ??= openDatabase(databaseUrl()));

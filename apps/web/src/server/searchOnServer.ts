@@ -1,0 +1,19 @@
+import 'server-only';
+import { planParcel, type PlanRequest } from '@inch-nest/core';
+import { packAnswer } from '../workers/packAnswer.ts';
+import type { SearchAnswer } from '../workers/planner.protocol.ts';
+
+const SLICE_MS = 8;
+
+/** Runs a whole search, giving the server's other work its turn between slices. */
+export async function searchOnServer(request: PlanRequest): Promise<SearchAnswer> {
+  const search = planParcel(request);
+  let started = performance.now();
+  for (let step = search.next(); ; step = search.next()) {
+    if (step.done) return packAnswer(step.value, request);
+    if (performance.now() - started > SLICE_MS) {
+      await new Promise((resolve) => setImmediate(resolve));
+      started = performance.now();
+    }
+  }
+}

@@ -1,0 +1,28 @@
+import type { BoxRefusal, NextChange, PlanChoice, PlanDocument, PlanRequest, Quote, QuoteRefusal, Shipment, StepNudge } from '@inch-nest/core';
+
+/** What the planning worker does; errors come back as data. */
+export interface Planner {
+  /** Searches; a later search makes this one answer `superseded`. */
+  search(request: PlanRequest): Promise<SearchAnswer>;
+  /** Works out one choice, with the boxes that would not do and the best single changes. */
+  evaluate(request: PlanRequest, choice: PlanChoice): Promise<EvaluateAnswer>;
+  /** Every service's price for a parcel as it is. */
+  quote(request: PlanRequest, shipment: Shipment): Promise<QuoteAnswer>;
+}
+
+export type SearchAnswer =
+  | { kind: 'planned'; recommended: PlanDocument; frontier: PlanDocument[]; considered: number; evaluated: number }
+  | { kind: 'noPlan'; reasons: readonly string[] }
+  | { kind: 'superseded' }
+  | { kind: 'failed'; message: string };
+
+export type EvaluateAnswer =
+  | { kind: 'plan'; document: PlanDocument; changes: NextChange[]; refusals: BoxRefusal[] }
+  | { kind: 'noPlan'; reasons: readonly string[] }
+  | { kind: 'failed'; message: string };
+
+export interface QuoteAnswer {
+  quotes: { quote: Quote; nudge: StepNudge }[];
+  refused: QuoteRefusal[];
+}
+

@@ -1,0 +1,54 @@
+import type { PlanChoice, PlanRequest, Shipment } from '@inch-nest/core';
+import { wrap, type Remote } from 'comlink';
+import type { EvaluateAnswer, Planner, QuoteAnswer, SearchAnswer } from './planner.protocol.ts';
+
+const MOST_RESTARTS = 1;
+
+/** The planning worker as screens use it: started when first asked, restarted once when it breaks. */
+export interface PlannerClient {
+  search(request: PlanRequest): Promise<SearchAnswer>;
+  evaluate(request: PlanRequest, choice: PlanChoice): Promise<EvaluateAnswer>;
+  quote(request: PlanRequest, shipment: Shipment): Promise<QuoteAnswer>;
+}
+
+interface Running {
+  remote: Remote<Planner>;
+  /** Rejects when the worker breaks, which would otherwise never answer. */
+  broken: Promise<never>;
+}
+
+/** @param searchOnServer takes over once the worker has broken twice */
+export function createPlannerClient(searchOnServer: (request: PlanRequest) => Promise<SearchAnswer>): PlannerClient {
+  let running: Running | null = null;
+  let restarts = 0;
+
+  const start = (): Running => {
+    const worker = new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' });
+    const broken = new Promise<never>((_, reject) => {
+      worker.onerror = (event) => {
+        worker.terminate();
+        running = null;
+        reject(new Error(event.message || 'the planning worker broke'));
+      };
+    });
+    broken.catch(() => undefined);
+    return { remote: wrap<Planner>(worker), broken };
+  };
+
+  const ask = async <Answer>(question: (remote: Remote<Planner>) => Promise<Answer>, otherwise?: () => Promise<Answer>): Promise<Answer> => {
+    try {
+      running ??= start();
+      return await Promise.race([question(running.remote), running.broken]);
+    } catch (error) {
+      if (restarts++ < MOST_RESTARTS) return ask(question, otherwise);
+      if (otherwise) return otherwise();
+      throw error;
+    }
+  };
+
+  return {
+    search: (request) => ask((remote) => remote.search(request) as Promise<SearchAnswer>, () => searchOnServer(request)),
+    evaluate: (request, choice) => ask((remote) => remote.evaluate(request, choice) as Promise<EvaluateAnswer>),
+    quote: (request, shipment) => ask((remote) => remote.quote(request, shipment) as Promise<QuoteAnswer>),
+  };
+}

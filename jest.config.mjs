@@ -1,0 +1,31 @@
+// Unit tests sit beside their source; tests/ holds those that cross rooms.
+const swc = (tsx) => ['@swc/jest', { jsc: { parser: { syntax: 'typescript', tsx }, target: 'es2023', transform: { react: { runtime: 'automatic' } } }, module: { type: 'commonjs' } }];
+
+const ESM = ['d3-[a-z]+', 'internmap', 'lucide-react', '@testing-library', 'comlink', 'odex', 'simple-statistics'].join('|');
+
+const project = (name, folder, more = {}) => ({
+  displayName: name,
+  rootDir: '.',
+  roots: [`<rootDir>/${folder}`],
+  testMatch: ['**/*.test.ts', '**/*.test.tsx'],
+  testEnvironment: 'node',
+  transform: { '\\.tsx$': swc(true), '\\.(m?[jt]s)$': swc(false) },
+  transformIgnorePatterns: [`/node_modules/(?!(${ESM})/)`],
+  modulePathIgnorePatterns: ['<rootDir>/apps/web/.next'],
+  ...more,
+});
+
+const styles = { '\\.css$': '<rootDir>/tests/stubs/styles.ts', '^server-only$': '<rootDir>/tests/stubs/styles.ts', '^@fontsource': '<rootDir>/tests/stubs/styles.ts' };
+
+export default {
+  projects: [
+    project('core', 'packages/core/src'),
+    project('contracts', 'packages/contracts/src'),
+    project('data', 'packages/data/src'),
+    project('web', 'apps/web/src', { testEnvironment: 'jsdom', moduleNameMapper: styles, setupFiles: ['<rootDir>/tests/stubs/browser.ts'] }),
+    project('sources', 'tests/sources'),
+    project('flow', 'tests/flow'),
+    project('boundaries', 'tests/boundaries'),
+    project('scripts', 'tests/scripts'),
+  ],
+};

@@ -1,0 +1,160 @@
+import fc from 'fast-check';
+import { Solver } from 'odex';
+import { CUSHION_MATERIALS, cushionMaterial } from './cushionMaterials.ts';
+import { energyDensityPsi, greatestStrain, joinStressPsi, strainAt, stressAtEnergyPsi, type CushionLayer } from './cushionCurve.ts';
+import { curveFromBestPoint } from './curveFromBestPoint.ts';
+import { dropHeightAtG, energyShares } from './dropHeight.ts';
+import { criticalGForSize, innerMassDivisor } from './fragility.ts';
+import { spreadLoad } from './loadPatch.ts';
+import { peakG } from './peakG.ts';
+
+const materials = Object.values(CUSHION_MATERIALS);
+const layer = (key: keyof typeof CUSHION_MATERIALS, areaIn2: number, thicknessIn: number): CushionLayer => ({ areaIn2, thicknessIn, curve: CUSHION_MATERIALS[key].curve });
+
+describe('one layer', () => {
+  test('reproduces G·s = a·exp(b·s·h/t) in the working range', () => {
+    const curve = { a: 10, b: 0.2, p: 1.5 };
+    for (const s of [0.3, 0.6, 1]) {
+      const [areaIn2, weightLb, thicknessIn, h] = [20, 20 * s, 2, 30];
+      const closed = (10 * Math.exp((0.2 * s * h) / thicknessIn)) / s;
+      expect((0.2 * s * h) / thicknessIn).toBeGreaterThan(1 / 1.5);
+      expect(peakG([{ areaIn2, thicknessIn, curve }], weightLb, h).peakG / closed).toBeCloseTo(1, 10);
+    }
+  });
+
+  test('its lowest point is where the curve was stated', () => {
+    const best = { staticStressPsi: 0.5, leastG: 50, dropHeightIn: 24, thicknessIn: 2 };
+    const { a, b } = curveFromBestPoint(best);
+    const gAt = (s: number) => (a * Math.exp((b * s * 24) / 2)) / s;
+    expect(gAt(0.5)).toBeCloseTo(50, 10);
+    expect(gAt(0.5)).toBeLessThan(gAt(0.49));
+    expect(gAt(0.5)).toBeLessThan(gAt(0.51));
+  });
+
+  // linear spring, exact: G = √(2·k·h/W), static deflection neglected; p = 2 is one, with k = σ₁²·p·b/2 · A/t
+  test('p = 2 is a linear spring to machine precision', () => {
+    const curve = { a: 5, b: 0.1, p: 2 };
+    const [areaIn2, thicknessIn, weightLb, h] = [30, 3, 2, 6];
+    const stiffness = (joinStressPsi(curve) ** 2 * curve.b * areaIn2) / thicknessIn;
+    expect(peakG([{ areaIn2, thicknessIn, curve }], weightLb, h).peakG / Math.sqrt((2 * stiffness * h) / weightLb)).toBeCloseTo(1, 12);
+  });
+
+  test('value and slope join smoothly', () => {
+    for (const { curve } of materials) {
+      const join = joinStressPsi(curve);
+      const slope = (at: number) => (energyDensityPsi(curve, at * 1.000001) - energyDensityPsi(curve, at)) / (at * 1e-6);
+      expect(energyDensityPsi(curve, join) * curve.p * curve.b).toBeCloseTo(1, 12);
+      expect(slope(join * 0.999999) / slope(join * 1.000001)).toBeCloseTo(1, 4);
+      expect(stressAtEnergyPsi(curve, energyDensityPsi(curve, join * 3)) / (join * 3)).toBeCloseTo(1, 12);
+      expect(stressAtEnergyPsi(curve, energyDensityPsi(curve, join / 3)) / (join / 3)).toBeCloseTo(1, 12);
+    }
+  });
+});
+
+describe('series of layers', () => {
+  // equal force in series: a mass on springs whose σ(e) the curve implies, integrated by a reference solver
+  test('peak force equals direct integration of the motion', () => {
+    const layers = [layer('smallBubble', 30, 0.34), layer('largeBubble', 36, 0.9), layer('mouldedFill', 60, 2)];
+    for (const [weightLb, h] of [[2, 20], [2, 60], [6, 30]] as const) {
+      const closed = peakG(layers, weightLb, h).peakG;
+      expect(integratePeakG(layers, weightLb, h) / closed).toBeCloseTo(1, 3);
+    }
+  });
+
+  test('height and peak undo each other', () => {
+    const anyLayer = fc.record({ key: fc.constantFrom(...materials.map((one) => one.key)), areaIn2: fc.double({ min: 4, max: 300, noNaN: true }), thicknessIn: fc.double({ min: 0.05, max: 4, noNaN: true }) });
+    fc.assert(
+      fc.property(fc.array(anyLayer, { minLength: 1, maxLength: 5 }), fc.double({ min: 0.2, max: 40, noNaN: true }), fc.double({ min: 1, max: 60, noNaN: true }), (list, weightLb, h) => {
+        const layers = list.map((one) => layer(one.key, one.areaIn2, one.thicknessIn));
+        const { peakG: g } = peakG(layers, weightLb, h);
+        if (g < 1e100) expect(dropHeightAtG(layers, weightLb, g) / h).toBeCloseTo(1, 8);
+      }),
+    );
+  });
+
+  test('does not stall far up the exponential, and says so', () => {
+    const answer = peakG([layer('corrugatedPad', 200, 0.01)], 50, 60);
+    expect(answer.bottomed).toBe(true);
+    expect(Number.isFinite(answer.peakG)).toBe(true);
+  });
+
+  test('a thicker layer never lands harder', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.1, max: 4, noNaN: true }), fc.double({ min: 0.01, max: 2, noNaN: true }), fc.double({ min: 0.2, max: 20, noNaN: true }), (thickness, more, weightLb) => {
+        const stack = (t: number) => [layer('smallBubble', 30, 0.34), layer('mouldedFill', 60, t)];
+        expect(peakG(stack(thickness + more), weightLb, 24).peakG).toBeLessThanOrEqual(peakG(stack(thickness), weightLb, 24).peakG * (1 + 1e-12));
+      }),
+    );
+  });
+
+  test('a heavier piece presses harder, whatever its peak acceleration does', () => {
+    const stack = [layer('smallBubble', 30, 0.34), layer('mouldedFill', 60, 2)];
+    for (let weightLb = 0.5; weightLb < 40; weightLb *= 1.5) expect(weightLb * 1.5 * peakG(stack, weightLb * 1.5, 24).peakG).toBeGreaterThan(weightLb * peakG(stack, weightLb, 24).peakG);
+  });
+
+  test('shares sum to one and nothing is refused', () => {
+    const shares = energyShares([layer('smallBubble', 30, 0.3), layer('mouldedFill', 60, 2)], 2, 80);
+    expect(shares[0]! + shares[1]!).toBeCloseTo(1, 12);
+    expect(() => peakG([layer('smallBubble', 30, 0)], 2, 10)).toThrow(RangeError);
+  });
+});
+
+describe('materials', () => {
+  test('none implies more strain than there is material', () => {
+    for (const { curve } of materials) {
+      expect(greatestStrain(curve)).toBeLessThanOrEqual(1);
+      expect(strainAt(curve, 1e9)).toBeCloseTo(greatestStrain(curve), 6);
+    }
+  });
+
+  test('data that would are refused', () => expect(() => cushionMaterial(['smallBubble', 0.15, 40, 1.2, 0.03])).toThrow(/greatest strain/));
+
+  // common practice, no source: seven to ten turns of small bubble do the work of about four of large
+  test('equal thickness of small and large bubble agree within a quarter at low stress', () => {
+    for (const s of [0.05, 0.1, 0.15]) {
+      const g = (key: 'smallBubble' | 'largeBubble') => peakG([layer(key, 10 / s, 2)], 10, 24).peakG;
+      expect(Math.abs(g('smallBubble') / g('largeBubble') - 1)).toBeLessThan(0.25);
+    }
+  });
+});
+
+test('load spreads outward but never beyond the face', () => {
+  const { areasIn2, patch, face } = spreadLoad({ lengthIn: 6, widthIn: 4 }, 0.25, [1, 2]);
+  expect(areasIn2[0]).toBeCloseTo((3 + 1) * (2 + 1), 12);
+  expect(areasIn2[1]).toBeCloseTo((5 + 2) * (4 + 2), 12);
+  expect([patch.lengthIn, face.lengthIn]).toEqual([9, 12]);
+  expect(spreadLoad({ lengthIn: 6, widthIn: 4 }, 1, [1]).areasIn2[0]).toBe(35);
+});
+
+test('brittle strength falls with size; a heavy inner box costs', () => {
+  expect(criticalGForSize(190, 6)).toBe(190);
+  expect(criticalGForSize(190, 24)).toBe(95);
+  expect(innerMassDivisor(0)).toBe(1);
+  expect(innerMassDivisor(1)).toBeCloseTo(1.75, 12);
+});
+
+/** Peak acceleration of a mass falling on layers in series, gravity left out, by integrating its motion. */
+function integratePeakG(layers: readonly CushionLayer[], weightLb: number, heightIn: number): number {
+  const gravity = 386.0886;
+  // compression of the whole stack under a force
+  const compressed = (force: number) => layers.reduce((sum, { areaIn2, thicknessIn, curve }) => sum + thicknessIn * strainAt(curve, force / areaIn2), 0);
+  const forceAt = (x: number) => {
+    let [low, high] = [0, 1];
+    while (compressed(high) < x && high < 1e12) high *= 2;
+    for (let i = 0; i < 200; i++) {
+      const middle = (low + high) / 2;
+      if (compressed(middle) < x) low = middle;
+      else high = middle;
+    }
+    return (low + high) / 2;
+  };
+  const mass = weightLb / gravity;
+  const solver = new Solver(2);
+  Object.assign(solver, { absoluteTolerance: 1e-10, relativeTolerance: 1e-10, maxStepSize: 5e-5, maxSteps: 100_000 });
+  let deepest = 0;
+  solver.solve((_t: number, [x, v]: [number, number]) => [v, x <= 0 ? 0 : -forceAt(x) / mass], 0, [0, Math.sqrt(2 * gravity * heightIn)], 0.2, (_n: number, _from: number, _to: number, [x, v]: [number, number]) => {
+    deepest = Math.max(deepest, x);
+    return v >= 0;
+  });
+  return forceAt(deepest) / weightLb;
+}

@@ -1,0 +1,59 @@
+import { CUSHION_MATERIALS } from '../cushion/cushionMaterials.ts';
+import type { CushionLayer } from '../cushion/cushionCurve.ts';
+import { seededRandom } from '../numeric/seededRandom.ts';
+import { chanceHigherThan, dropsPerJourney, FACE_CHANCES, medianDropIn } from './dropHeights.ts';
+import { designDropIn } from './dropSchedule.ts';
+import { shockChance, type Journey } from './shockChance.ts';
+import { simulateJourneys } from './simulateJourneys.ts';
+
+const stack = (gapIn: number): CushionLayer[] => [
+  { areaIn2: 15, thicknessIn: 0.17, curve: CUSHION_MATERIALS.smallBubble.curve },
+  { areaIn2: 24, thicknessIn: 0.45, curve: CUSHION_MATERIALS.largeBubble.curve },
+  { areaIn2: 50, thicknessIn: gapIn, curve: CUSHION_MATERIALS.mouldedFill.curve },
+];
+const journey = (more: Partial<Journey> = {}): Journey => ({
+  weightLb: 3, grossWeightLb: 5, zone: 5, criticalG: 90, spread: 0.3,
+  faces: [{ chance: 0.45, layers: stack(1) }, { chance: 0.15, layers: stack(2) }, { chance: 0.4, layers: stack(1.5) }],
+  ...more,
+});
+
+test.each([
+  [journey(), 1],
+  [journey({ criticalG: 60 }), 2],
+  [journey({ spread: 0 }), 3],
+  [journey({ spread: 0.9, criticalG: 200 }), 4],
+  [journey({ grossWeightLb: 45, zone: 8, criticalG: 50 }), 5],
+])('quadrature agrees with whole journeys by chance (%#)', (way, seed) => {
+  const { chance, standardError } = simulateJourneys(way, 40_000, seededRandom(seed));
+  expect(Math.abs(shockChance(way) - chance)).toBeLessThan(4 * standardError + 1e-6);
+});
+
+test('32 nodes are within half a percent of a rule four times finer', () => {
+  const fine = (way: Journey) => shockChance({ ...way, faces: [...way.faces, { chance: 0, layers: [{ areaIn2: 1, thicknessIn: 1, curve: { a: 5, b: 0.1, p: 9 } }] }] });
+  for (const criticalG of [60, 120, 240, 400]) {
+    const way = journey({ criticalG });
+    expect(shockChance(way) / fine(way)).toBeCloseTo(1, 2);
+  }
+});
+
+test('bounds and directions', () => {
+  expect(shockChance(journey({ criticalG: 1e6 }))).toBeLessThan(1e-6);
+  expect(shockChance(journey({ criticalG: 0.1 }))).toBeGreaterThan(0.999);
+  expect(shockChance(journey({ zone: 8 }))).toBeGreaterThan(shockChance(journey({ zone: 1 })));
+  expect(shockChance(journey({ handlingFactor: 1.3 }))).toBeGreaterThan(shockChance(journey()));
+  expect(shockChance(journey({ criticalG: 130 }))).toBeLessThan(shockChance(journey()));
+  expect(() => shockChance(journey({ grossWeightLb: 151 }))).toThrow(RangeError);
+});
+
+// ISTA Procedure 1A (values from memory): a band's lower bound belongs to the heavier band
+test.each([
+  [1, 30], [20.99, 30], [21, 24], [40.9, 24], [41, 18], [60.9, 18], [61, 12], [99.9, 12], [100, 8], [150, 8],
+])('a parcel of %p lb is dropped from %p in', (weightLb, heightIn) => expect(designDropIn(weightLb)).toBe(heightIn));
+
+test('heights, drops and faces', () => {
+  expect(medianDropIn(5)).toBe(7);
+  expect(medianDropIn(25)).toBeCloseTo(5.6, 12);
+  expect(chanceHigherThan(7, 7)).toBeCloseTo(0.5, 12);
+  expect([0, 1, 2, 5, 8].map(dropsPerJourney)).toEqual([4, 5, 5, 7, 8]);
+  expect(Object.values(FACE_CHANCES).reduce((sum, chance) => sum + chance, 0)).toBeCloseTo(1, 12);
+});

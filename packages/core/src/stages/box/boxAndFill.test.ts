@@ -1,0 +1,112 @@
+import { box, request, STOCK } from '../../../testing/sampleRequest.ts';
+import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts';
+import { ORDINARY_FILLS } from '../../engineering/materials/ordinaryStock.ts';
+import { BEDDED_HOUSE } from '../../house/House.ts';
+import { inspectItem } from '../item/inspectItem.ts';
+import { effectiveGaps } from '../fill/effectiveGaps.ts';
+import { faceLayers } from '../fill/faceLayers.ts';
+import { fillAmount } from '../fill/fillAmount.ts';
+import { fillVoids } from '../fill/fillVoids.ts';
+import { weighParcel } from '../weight/weighParcel.ts';
+import { wrapItem } from '../wrap/wrapItem.ts';
+import { gapsAround, leastGap, offerBare, offerInBox, stowAsTold, whyNot } from './offerBoxes.ts';
+
+const wrapped = (facts: Parameters<typeof request>[0] = {}, turns = 2) => {
+  const { order } = request(facts);
+  return wrapItem(inspectItem(order, order.pieces[0]!), [{ material: 'largeBubble', turns }], STOCK.wraps, BEDDED_HOUSE);
+};
+
+describe('boxes', () => {
+  // bundle 7.8 × 6.8 × 6.8: with 2 in all round it needs 11.8 × 10.8 × 10.8
+  test('only those with the house’s bedding, in orientations that differ', () => {
+    const offers = [...offerBare(wrapped(), STOCK.boxes, BEDDED_HOUSE)];
+    expect(new Set(offers.map((one) => one.box.key))).toEqual(new Set(['12x12x12', '16x14x12']));
+    expect(offers.every((one) => leastGap(one.gaps) >= 2 - 1e-9)).toBe(true);
+  });
+
+  test('this way up keeps the height upright', () => {
+    const offers = [...offerBare(wrapped({ keepUpright: true, heightIn: 7 }), [box([20, 20, 20])], BEDDED_HOUSE)];
+    expect(offers.every((one) => one.orientation[2] === 2)).toBe(true);
+  });
+
+  test('an inner box stands in an outer one with its own bedding', () => {
+    const offers = [...offerInBox(wrapped(), [box([8, 8, 8]), box([14, 14, 14])], BEDDED_HOUSE)];
+    expect(offers.length).toBeGreaterThan(0);
+    for (const one of offers) {
+      expect(one.inner!.outsideIn[0] + one.gaps.left + one.gaps.right).toBeCloseTo(14, 10);
+      expect(leastGap(one.gaps)).toBeGreaterThanOrEqual(2);
+    }
+  });
+
+  test('why not: which side, by how much, or none left', () => {
+    const reasons = whyNot(wrapped(), [box([10, 10, 10]), box([12, 12, 12], { onHand: 0 }), box([16, 16, 16])], BEDDED_HOUSE);
+    expect(reasons.map(({ box: { key }, reason }) => [key, reason])).toEqual([
+      ['10x10x10', '1 13/16 in too little long with 2 in of bedding'],
+      ['12x12x12', 'none left'],
+    ]);
+  });
+
+  test('bedding below may be set by hand; the top gets the rest', () => {
+    const stowed = stowAsTold(wrapped(), [0, 1, 2], null, box([12, 12, 12]), 3.2);
+    expect(stowed.gaps).toMatchObject({ bottom: 3.2, top: expect.closeTo(2, 10) as number });
+  });
+});
+
+describe('gaps on the way', () => {
+  const load = { material: CUSHION_MATERIALS.mouldedFill, weightLb: 2, baseAreaIn2: 40, insideDepthIn: 12, overfillShare: 0, dividerBoard: false };
+  const gaps = gapsAround([8, 8, 8], [12, 12, 12]);
+
+  // by hand: settle 6% of 4 in = 0.24; stress 2/40 = 0.05 psi → the base keeps 1 − 0.05/0.25 = 0.8 of its 2 in
+  test('settle comes off the top and the struck side, sinking goes from bottom to top', () => {
+    const after = effectiveGaps(gaps, load);
+    expect(after.bottom).toBeCloseTo(1.6, 12);
+    expect(after.top).toBeCloseTo(2 - 0.24 + 0.4, 12);
+    expect(after.left).toBeCloseTo(1.76, 12);
+  });
+
+  test('overfill makes up for settling, never more', () => {
+    expect(effectiveGaps(gaps, { ...load, overfillShare: 0.01 }).top).toBeCloseTo(2 - 0.12 + 0.4, 12);
+    expect(effectiveGaps(gaps, { ...load, overfillShare: 0.08 }).top).toBeCloseTo(2.4, 12);
+  });
+
+  // common practice, no source: a heavy dense piece sinks through loose fill; a board under it helps
+  test('a dense piece sinks no further than to a third; a board keeps it up', () => {
+    expect(effectiveGaps(gaps, { ...load, weightLb: 40 }).bottom).toBeCloseTo(0.7, 12);
+    expect(effectiveGaps(gaps, { ...load, weightLb: 40, dividerBoard: true }).bottom).toBe(2);
+    expect(effectiveGaps(gaps, { ...load, weightLb: 40, material: CUSHION_MATERIALS.crumpledPaper }).bottom).toBe(2);
+  });
+
+  test('pillows lose some of their air, gaps never go below nothing', () => {
+    expect(effectiveGaps(gaps, { ...load, material: CUSHION_MATERIALS.airPillows }).bottom).toBeCloseTo(1.94, 12);
+    expect(effectiveGaps(gapsAround([11.9, 11.9, 11.9], [12, 12, 12]), { ...load, weightLb: 400 }).bottom).toBeGreaterThanOrEqual(0);
+  });
+});
+
+test('fill by place adds up to the void', () => {
+  const amount = fillAmount(ORDINARY_FILLS.mouldedFill, [8, 7, 6], [12, 12, 12], gapsAround([8, 7, 6], [12, 12, 12]), 0.06);
+  const voidFt3 = (12 ** 3 - 8 * 7 * 6) / 1728;
+  expect(amount.baseFt3 + amount.sidesFt3 + amount.topFt3).toBeCloseTo(voidFt3, 12);
+  expect(amount.boughtFt3).toBeCloseTo(voidFt3 * 1.06, 12);
+  expect(amount.units).toBe(Math.ceil((amount.boughtFt3 / 0.25) * 2) / 2);
+});
+
+test('layers on a face: wraps, then the gap; an inner box resets the patch to its whole face', () => {
+  const bare = fillVoids(stowAsTold(wrapped(), [0, 1, 2], null, box([12, 12, 12]), null), STOCK.fills[0]!, null, BEDDED_HOUSE);
+  expect(faceLayers(bare, 'bottom').map((layer) => layer.thicknessIn)).toEqual([0.9, expect.closeTo(bare.effectiveGaps.bottom, 12)]);
+  const floated = fillVoids(stowAsTold(wrapped(), [0, 1, 2], box([8, 8, 8]), box([14, 14, 14]), null), STOCK.fills[0]!, STOCK.fills[0]!, BEDDED_HOUSE);
+  const layers = faceLayers(floated, 'bottom');
+  expect(layers).toHaveLength(3);
+  const face = 8 + 2 * 0.156;
+  const gap = floated.effectiveGaps.bottom;
+  expect(layers[2]!.areaIn2).toBeCloseTo((face + gap) ** 2, 8);
+});
+
+test('weight is the sum of its parts, each with its own ±', () => {
+  const filled = fillVoids(stowAsTold(wrapped(), [0, 1, 2], null, box([12, 12, 12]), null), STOCK.fills[0]!, null, BEDDED_HOUSE);
+  const { parts, grossLb, plusMinusLb } = weighParcel(filled, STOCK, true);
+  expect(parts.map((part) => part.part)).toEqual(['piece', 'wraps', 'fill', 'box', 'tape and papers']);
+  expect(grossLb).toBeCloseTo(parts.reduce((sum, part) => sum + part.weightLb, 0), 12);
+  expect(plusMinusLb).toBeCloseTo(Math.sqrt(parts.reduce((sum, part) => sum + part.plusMinusLb ** 2, 0)), 12);
+  expect(grossLb).toBeGreaterThan(2.5);
+  expect(grossLb).toBeLessThan(4.5);
+});

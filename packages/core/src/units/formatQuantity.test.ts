@@ -1,0 +1,40 @@
+import { formatChance, formatPercent } from './formatChance.ts';
+import { formatLength, formatSixteenths, formatSize, formatWeight } from './formatQuantity.ts';
+
+test.each([
+  [6.25, '6 1/4'],
+  [0.0625, '1/16'],
+  [3, '3'],
+  [2.99, '3'],
+  [11.94, '11 15/16'],
+])('%p in sixteenths is %s', (inches, text) => expect(formatSixteenths(inches)).toBe(text));
+
+test.each([
+  [2.21875, 'imperial', '2 lb 3.5 oz'],
+  [0.7875, 'imperial', '12.6 oz'],
+  [3, 'imperial', '3 lb'],
+  [1.99999, 'imperial', '2 lb'],
+  [918 / 453.59237, 'metric', '918 g'],
+  [1.04 / 0.45359237, 'metric', '1.04 kg'],
+] as const)('%p lb in %s is %s', (pounds, system, text) => expect(formatWeight(pounds, system)).toBe(text));
+
+test('lengths and sizes carry their unit', () => {
+  expect(formatLength(2.5)).toBe('2 1/2 in');
+  expect(formatLength(2.5, 'metric')).toBe('6.3 cm');
+  expect(formatSize([9, 6.25, 6])).toBe('9 × 6 1/4 × 6 in');
+});
+
+test.each([
+  [1 / 243, '1 in 240'],
+  [1 / 1180, '1 in 1,200'],
+  [0.3, '3 in 10'],
+  [0.55, '5.5 in 10'],
+  [0.97, 'almost certain'],
+  [0.0001, 'less than 1 in 5,000'],
+  [0, 'none that we know of'],
+])('a chance of %p is said as %s', (chance, words) => expect(formatChance(chance)).toBe(words));
+
+test('percentages keep two digits', () => {
+  expect(formatPercent(0.00423)).toBe('0.42%');
+  expect(formatPercent(0.00001)).toBe('under 0.01%');
+});
