@@ -1,5 +1,11 @@
 // Unit tests sit beside their source; tests/ holds those that cross rooms.
-const swc = (tsx) => ['@swc/jest', { jsc: { parser: { syntax: 'typescript', tsx }, target: 'es2023', transform: { react: { runtime: 'automatic' } } }, module: { type: 'commonjs' } }];
+const swc = (tsx) => [
+  '@swc/jest',
+  {
+    jsc: { parser: { syntax: 'typescript', tsx }, target: 'es2023', transform: { react: { runtime: 'automatic' } } },
+    module: { type: 'commonjs' },
+  },
+];
 
 const ESM = ['d3-[a-z]+', 'internmap', 'lucide-react', '@testing-library', 'comlink', 'odex', 'simple-statistics'].join('|');
 
@@ -15,14 +21,22 @@ const project = (name, folder, more = {}) => ({
   ...more,
 });
 
-const styles = { '\\.css$': '<rootDir>/tests/stubs/styles.ts', '^server-only$': '<rootDir>/tests/stubs/styles.ts', '^@fontsource': '<rootDir>/tests/stubs/styles.ts' };
+const styles = {
+  '\\.css$': '<rootDir>/tests/stubs/styles.ts',
+  '^server-only$': '<rootDir>/tests/stubs/styles.ts',
+  '^@fontsource': '<rootDir>/tests/stubs/styles.ts',
+};
 
 export default {
   projects: [
     project('core', 'packages/core/src'),
     project('contracts', 'packages/contracts/src'),
     project('data', 'packages/data/src'),
-    project('web', 'apps/web/src', { testEnvironment: 'jsdom', moduleNameMapper: styles, setupFiles: ['<rootDir>/tests/stubs/browser.ts'] }),
+    project('web', 'apps/web/src', {
+      testEnvironment: 'jsdom',
+      moduleNameMapper: styles,
+      setupFiles: ['<rootDir>/tests/stubs/browser.ts'],
+    }),
     project('sources', 'tests/sources'),
     project('flow', 'tests/flow'),
     project('boundaries', 'tests/boundaries'),

@@ -19,3 +19,4 @@ export type { Conflict, KeptField, NestView, ParcelView, ShelfTag } from './parc
 export type { Person, ShopView } from './shopView.ts';
 export * from './commands.ts';
 export { orderOf, pieceFactsOf, planRequestFor } from './planRequestFor.ts';
+export { packAnswer, type SearchAnswer } from './searchAnswer.ts';

@@ -16,7 +16,11 @@ const plan = (asked: PlanRequest, every = false) => {
 };
 
 const anyStock = fc.record({
-  boxes: fc.uniqueArray(fc.tuple(fc.integer({ min: 6, max: 22 }), fc.integer({ min: 6, max: 18 }), fc.integer({ min: 6, max: 18 })), { minLength: 2, maxLength: 5, selector: (one) => one.join() }),
+  boxes: fc.uniqueArray(fc.tuple(fc.integer({ min: 6, max: 22 }), fc.integer({ min: 6, max: 18 }), fc.integer({ min: 6, max: 18 })), {
+    minLength: 2,
+    maxLength: 5,
+    selector: (one) => one.join(),
+  }),
   prices: fc.array(fc.integer({ min: 0, max: 600 }), { minLength: 5, maxLength: 5 }),
   fills: fc.subarray(Object.values(ORDINARY_FILLS), { minLength: 1, maxLength: 3 }),
   turns: fc.integer({ min: 1, max: 3 }),
@@ -31,7 +35,24 @@ describe('the search', () => {
       fc.property(anyStock, ({ boxes, prices, fills, handling, care, weightLb }) => {
         const asked = request(
           { weightLb, hardPoints: [point('handle', 'right')], archetype: 'handledWare' },
-          { stock: { boxes: boxes.map((inside, i) => box(inside, { priceMinor: prices[i]! })), fills, wraps: [ORDINARY_WRAPS.largeBubble] }, house: { care }, cards: [{ ...CARD, services: [SERVICE, { ...SERVICE, key: 'rough', handlingFactor: handling, steps: SERVICE.steps.map((step) => ({ ...step, byZone: { '5': Math.round(step.byZone['5']! * 0.9) } })) }] }] },
+          {
+            stock: { boxes: boxes.map((inside, i) => box(inside, { priceMinor: prices[i]! })), fills, wraps: [ORDINARY_WRAPS.largeBubble] },
+            house: { care },
+            cards: [
+              {
+                ...CARD,
+                services: [
+                  SERVICE,
+                  {
+                    ...SERVICE,
+                    key: 'rough',
+                    handlingFactor: handling,
+                    steps: SERVICE.steps.map((step) => ({ ...step, byZone: { '5': Math.round(step.byZone['5']! * 0.9) } })),
+                  },
+                ],
+              },
+            ],
+          },
         );
         const [pruned, every] = [finish(planParcel(asked)), finish(planParcel(asked, true))];
         expect(pruned.kind).toBe(every.kind);
@@ -65,7 +86,9 @@ describe('the search', () => {
     const now = least({});
     expect(least({ stock: { boxes: [...STOCK.boxes, box([14, 13, 12], { priceMinor: 40 })] } })).toBeLessThanOrEqual(now);
     expect(least({ stock: { fills: [...STOCK.fills, ORDINARY_FILLS.airPillows] } })).toBeLessThanOrEqual(now);
-    expect(least({ cards: [{ ...CARD, services: [SERVICE, { ...SERVICE, key: 'second', handlingFactor: 0.8 }] }] })).toBeLessThanOrEqual(now);
+    expect(least({ cards: [{ ...CARD, services: [SERVICE, { ...SERVICE, key: 'second', handlingFactor: 0.8 }] }] })).toBeLessThanOrEqual(
+      now,
+    );
   });
 
   test('more care never takes a likelier breakage', () => {
@@ -75,9 +98,17 @@ describe('the search', () => {
   });
 
   test('pinned choices stay', () => {
-    const { frontier } = plan(request({}, { locks: { box: '16x14x12', fill: 'crumpledPaper', inner: null, layers: [{ material: 'largeBubble', turns: 2 }] } }));
+    const { frontier } = plan(
+      request({}, { locks: { box: '16x14x12', fill: 'crumpledPaper', inner: null, layers: [{ material: 'largeBubble', turns: 2 }] } }),
+    );
     expect(frontier.length).toBeGreaterThan(0);
-    for (const { choice } of frontier) expect(choice).toMatchObject({ box: '16x14x12', fill: 'crumpledPaper', inner: null, layers: [{ material: 'largeBubble', turns: 2 }] });
+    for (const { choice } of frontier)
+      expect(choice).toMatchObject({
+        box: '16x14x12',
+        fill: 'crumpledPaper',
+        inner: null,
+        layers: [{ material: 'largeBubble', turns: 2 }],
+      });
   });
 
   test.each<[string, PlanRequest, RegExp]>([
@@ -148,8 +179,21 @@ describe('one plan', () => {
   });
 
   test('a new layer takes its place by role', () => {
-    expect(withTurns([{ material: 'largeBubble', turns: 1 }], STOCK.wraps, 'tissue', 1).map((layer) => layer.material)).toEqual(['tissue', 'largeBubble']);
-    expect(withTurns([{ material: 'tissue', turns: 1 }, { material: 'largeBubble', turns: 1 }], STOCK.wraps, 'smallBubble', 2).map((layer) => layer.material)).toEqual(['tissue', 'smallBubble', 'largeBubble']);
+    expect(withTurns([{ material: 'largeBubble', turns: 1 }], STOCK.wraps, 'tissue', 1).map((layer) => layer.material)).toEqual([
+      'tissue',
+      'largeBubble',
+    ]);
+    expect(
+      withTurns(
+        [
+          { material: 'tissue', turns: 1 },
+          { material: 'largeBubble', turns: 1 },
+        ],
+        STOCK.wraps,
+        'smallBubble',
+        2,
+      ).map((layer) => layer.material),
+    ).toEqual(['tissue', 'smallBubble', 'largeBubble']);
     expect(withTurns([{ material: 'tissue', turns: 1 }], STOCK.wraps, 'tissue', 0)).toEqual([]);
   });
 });

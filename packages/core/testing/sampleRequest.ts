@@ -1,7 +1,32 @@
-import { BEDDED_HOUSE, BOARD_GRADES, ORDINARY_FILLS, ORDINARY_TAPES, ORDINARY_WRAPS, type BoxStock, type HardPoint, type House, type PieceFacts, type PlanRequest, type RateCard, type Service, type Stockroom, type Triple } from '../src/index.ts';
+import {
+  BEDDED_HOUSE,
+  BOARD_GRADES,
+  ORDINARY_FILLS,
+  ORDINARY_TAPES,
+  ORDINARY_WRAPS,
+  type BoxStock,
+  type HardPoint,
+  type House,
+  type PieceFacts,
+  type PlanRequest,
+  type RateCard,
+  type Service,
+  type Stockroom,
+  type Triple,
+} from '../src/index.ts';
 
 /** Made-up requests for tests; the numbers here are nobody's, the checks are about what follows from them. */
-export const box = (insideIn: Triple, more: Partial<BoxStock> = {}): BoxStock => ({ key: insideIn.join('x'), name: insideIn.join('×'), insideIn, measuredOutsideIn: null, board: BOARD_GRADES.ordinary, priceMinor: 100, earlierUses: 0, onHand: 5, ...more });
+export const box = (insideIn: Triple, more: Partial<BoxStock> = {}): BoxStock => ({
+  key: insideIn.join('x'),
+  name: insideIn.join('×'),
+  insideIn,
+  measuredOutsideIn: null,
+  board: BOARD_GRADES.ordinary,
+  priceMinor: 100,
+  earlierUses: 0,
+  onHand: 5,
+  ...more,
+});
 
 export const STOCK: Stockroom = {
   boxes: [box([8, 8, 8]), box([10, 10, 10]), box([12, 12, 12]), box([16, 14, 12])],
@@ -12,17 +37,30 @@ export const STOCK: Stockroom = {
 };
 
 export const SERVICE: Service = {
-  key: 'ground', name: 'Ground', transitDays: 4, pickupWeekdays: [1, 2, 3, 4, 5], cutOff: '16:00', rounding: 'step',
+  key: 'ground',
+  name: 'Ground',
+  transitDays: 4,
+  pickupWeekdays: [1, 2, 3, 4, 5],
+  cutOff: '16:00',
+  rounding: 'step',
   steps: Array.from({ length: 70 }, (_, i) => ({ upToLb: i + 1, byZone: { '1': 500 + 40 * i, '5': 800 + 60 * i } })),
   volumetric: { divisorIn3PerLb: 166, aboveIn3: 1728, sideRounding: 'up' },
   limits: { weightLb: 70, longestIn: 48, lengthPlusGirthIn: 108 },
-  surcharges: [], fuelPercent: 0,
+  surcharges: [],
+  fuelPercent: 0,
   cover: { includedMinor: 10_000, stepMinor: 10_000, pricePerStepMinor: 165, ceilingMinor: 200_000 },
-  signatureMinor: 300, handlingFactor: 1,
+  signatureMinor: 300,
+  handlingFactor: 1,
 };
 
 export const CARD: RateCard = {
-  id: 'card', version: 1, carrier: 'Ambry Ground', currency: 'USD', validFrom: '2020-01-01', validTo: null, holidays: [],
+  id: 'card',
+  version: 1,
+  carrier: 'Ambry Ground',
+  currency: 'USD',
+  validFrom: '2020-01-01',
+  validTo: null,
+  holidays: [],
   zones: [
     { originFrom: '1', originTo: '1', destinationFrom: '1', destinationTo: '1', zone: 1 },
     { originFrom: '1', originTo: '1', destinationFrom: '2', destinationTo: '8', zone: 5 },
@@ -30,16 +68,58 @@ export const CARD: RateCard = {
   services: [SERVICE],
 };
 
-export const point = (kind: HardPoint['kind'], face: HardPoint['face'], more: Partial<HardPoint> = {}): HardPoint => ({ id: `${kind}-${face}`, kind, face, across: 0.5, up: 0.5, reachIn: 1, guard: null, guardLengthIn: null, ...more });
+export const point = (kind: HardPoint['kind'], face: HardPoint['face'], more: Partial<HardPoint> = {}): HardPoint => ({
+  id: `${kind}-${face}`,
+  kind,
+  face,
+  across: 0.5,
+  up: 0.5,
+  reachIn: 1,
+  guard: null,
+  guardLengthIn: null,
+  ...more,
+});
 
 export const FACTS: PieceFacts = {
-  id: '00000000-0000-4000-8000-000000000001', title: 'bowl', archetype: 'compactCeramic', form: null, lengthIn: 6, widthIn: 5, heightIn: 5, weightLb: 2,
-  finish: 'plain', dampSensitive: false, keepUpright: false, hardPoints: [], hollows: [], movingParts: 'none', replacementMinor: null,
+  id: '00000000-0000-4000-8000-000000000001',
+  title: 'bowl',
+  archetype: 'compactCeramic',
+  form: null,
+  lengthIn: 6,
+  widthIn: 5,
+  heightIn: 5,
+  weightLb: 2,
+  finish: 'plain',
+  dampSensitive: false,
+  keepUpright: false,
+  hardPoints: [],
+  hollows: [],
+  movingParts: 'none',
+  replacementMinor: null,
 };
 
-export function request(facts: Partial<PieceFacts> = {}, more: { stock?: Partial<Stockroom>; house?: Partial<House>; locks?: PlanRequest['locks']; cards?: RateCard[]; soldMinor?: number; to?: string } = {}): PlanRequest {
+export function request(
+  facts: Partial<PieceFacts> = {},
+  more: {
+    stock?: Partial<Stockroom>;
+    house?: Partial<House>;
+    locks?: PlanRequest['locks'];
+    cards?: RateCard[];
+    soldMinor?: number;
+    to?: string;
+  } = {},
+): PlanRequest {
   return {
-    order: { id: '00000000-0000-4000-8000-000000000002', soldMinor: more.soldMinor ?? 8400, paidMinor: 1000, shippingCollectedMinor: 1250, originPostcode: '10115', destinationPostcode: more.to ?? '40217', shipDate: '2026-11-24', pieces: [{ ...FACTS, ...facts }] },
+    order: {
+      id: '00000000-0000-4000-8000-000000000002',
+      soldMinor: more.soldMinor ?? 8400,
+      paidMinor: 1000,
+      shippingCollectedMinor: 1250,
+      originPostcode: '10115',
+      destinationPostcode: more.to ?? '40217',
+      shipDate: '2026-11-24',
+      pieces: [{ ...FACTS, ...facts }],
+    },
     pieceId: FACTS.id,
     stock: { ...STOCK, ...more.stock },
     house: { ...BEDDED_HOUSE, ...more.house },

@@ -6,12 +6,23 @@ export function Hatches({ prefix }: { prefix: string }) {
       <pattern id={id('loose')} width="30" height="26" patternUnits="userSpaceOnUse">
         <rect width="30" height="26" style={{ fill: 'var(--bed)' }} />
         {PEBBLES.map(([x, y, turn]) => (
-          <ellipse key={x} cx={x} cy={y} rx="5.4" ry="3" transform={`rotate(${turn} ${x} ${y})`} style={{ fill: 'none', stroke: 'var(--bed-mark)', strokeWidth: 0.9 }} />
+          <ellipse
+            key={x}
+            cx={x}
+            cy={y}
+            rx="5.4"
+            ry="3"
+            transform={`rotate(${turn} ${x} ${y})`}
+            style={{ fill: 'none', stroke: 'var(--bed-mark)', strokeWidth: 0.9 }}
+          />
         ))}
       </pattern>
       <pattern id={id('paper')} width="24" height="18" patternUnits="userSpaceOnUse">
         <rect width="24" height="18" style={{ fill: 'var(--bed)' }} />
-        <path d="M0 12 L6 5 L11 10 L17 3 L24 9 M3 18 L9 13 L15 17 L21 12" style={{ fill: 'none', stroke: 'var(--bed-mark)', strokeWidth: 0.9 }} />
+        <path
+          d="M0 12 L6 5 L11 10 L17 3 L24 9 M3 18 L9 13 L15 17 L21 12"
+          style={{ fill: 'none', stroke: 'var(--bed-mark)', strokeWidth: 0.9 }}
+        />
       </pattern>
       <pattern id={id('pillow')} width="44" height="24" patternUnits="userSpaceOnUse">
         <rect width="44" height="24" style={{ fill: 'var(--bed)' }} />
@@ -41,11 +52,29 @@ export function Hatches({ prefix }: { prefix: string }) {
   );
 }
 
-const PEBBLES: readonly (readonly [number, number, number])[] = [[6, 7, 20], [20, 5, -30], [13, 18, 60], [26, 18, 10]];
+const PEBBLES: readonly (readonly [number, number, number])[] = [
+  [6, 7, 20],
+  [20, 5, -30],
+  [13, 18, 60],
+  [26, 18, 10],
+];
 
 const PATTERN: Readonly<Record<string, string>> = {
-  mouldedFill: 'loose', starchFill: 'loose', crumpledPaper: 'paper', airPillows: 'pillow', foldedBubble: 'large', foamInPlace: 'sheet',
-  smallBubble: 'small', mediumBubble: 'large', largeBubble: 'large', tissue: 'sheet', packingPaper: 'sheet', foamSheet16: 'sheet', foamSheet8: 'sheet', stretchFilm: 'sheet', dampBag: 'sheet',
+  mouldedFill: 'loose',
+  starchFill: 'loose',
+  crumpledPaper: 'paper',
+  airPillows: 'pillow',
+  foldedBubble: 'large',
+  foamInPlace: 'sheet',
+  smallBubble: 'small',
+  mediumBubble: 'large',
+  largeBubble: 'large',
+  tissue: 'sheet',
+  packingPaper: 'sheet',
+  foamSheet16: 'sheet',
+  foamSheet8: 'sheet',
+  stretchFilm: 'sheet',
+  dampBag: 'sheet',
 };
 
 /** Name of a material's hatch; `piece` and `board` are their own. */

@@ -32,12 +32,24 @@ export function NestDrawing({ plan, width, write, leastGapIn }: Props) {
   const k = Math.min(MOST_SCALE, room / (views[0].inside.w + 0.6), MOST_HEIGHT / (Math.max(views[0].inside.h, views[1].inside.h) + 0.6));
   const tallest = Math.max(...views.map((view) => view.inside.h)) * k;
   const first = { x: EDGE.left + 6, y: EDGE.top };
-  const second = narrow ? { x: first.x, y: first.y + views[0].inside.h * k + EDGE.top + 16 } : { x: first.x + views[0].inside.w * k + EDGE.between + EDGE.left, y: EDGE.top };
+  const second = narrow
+    ? { x: first.x, y: first.y + views[0].inside.h * k + EDGE.top + 16 }
+    : { x: first.x + views[0].inside.w * k + EDGE.between + EDGE.left, y: EDGE.top };
   const entries = legendOf(plan);
   const legend = narrow ? { x: 8, y: second.y + views[1].inside.h * k + 24 } : { x: second.x + views[1].inside.w * k + 30, y: EDGE.top };
-  const height = narrow ? legend.y + entries.length * 28 + 46 : Math.max(EDGE.top + tallest + EDGE.bottom + 12, legend.y + entries.length * 28 + 56);
+  const height = narrow
+    ? legend.y + entries.length * 28 + 46
+    : Math.max(EDGE.top + tallest + EDGE.bottom + 12, legend.y + entries.length * 28 + 56);
   return (
-    <svg className="nest-drawing" width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={describe(plan, write)} data-scale={k}>
+    <svg
+      className="nest-drawing"
+      width={width}
+      height={height}
+      viewBox={`0 0 ${width} ${height}`}
+      role="img"
+      aria-label={describe(plan, write)}
+      data-scale={k}
+    >
       <Hatches prefix={prefix} />
       <Section view={views[0]} at={first} k={k} prefix={prefix} plan={plan} title="From above" write={write} leastGapIn={leastGapIn} />
       <Section view={views[1]} at={second} k={k} prefix={prefix} plan={plan} title="From the front" write={write} leastGapIn={leastGapIn} />
@@ -56,11 +68,28 @@ export function NestDrawing({ plan, width, write, leastGapIn }: Props) {
   );
 }
 
-function Section({ view, at, k, prefix, plan, title, write, leastGapIn }: { view: NestView; at: { x: number; y: number }; k: number; prefix: string; plan: PlanDocument; title: string } & Pick<Props, 'write' | 'leastGapIn'>) {
+function Section({
+  view,
+  at,
+  k,
+  prefix,
+  plan,
+  title,
+  write,
+  leastGapIn,
+}: { view: NestView; at: { x: number; y: number }; k: number; prefix: string; plan: PlanDocument; title: string } & Pick<
+  Props,
+  'write' | 'leastGapIn'
+>) {
   const scale = scaleLinear([0, 1], [0, k]);
   const wall = Math.max(3, scale(view.wallIn));
   const [w, h] = [scale(view.inside.w), scale(view.inside.h)];
-  const box = (rect: { x: number; y: number; w: number; h: number }) => ({ x: scale(rect.x), y: scale(rect.y), width: Math.max(0, scale(rect.w)), height: Math.max(0, scale(rect.h)) });
+  const box = (rect: { x: number; y: number; w: number; h: number }) => ({
+    x: scale(rect.x),
+    y: scale(rect.y),
+    width: Math.max(0, scale(rect.w)),
+    height: Math.max(0, scale(rect.h)),
+  });
   const fill = (key: string) => `url(#${prefix}-${hatchFor(key)})`;
   const outerFill = plan.fills.find((one) => one.where === 'outer');
   const innerFill = plan.fills.find((one) => one.where === 'inner');
@@ -72,20 +101,74 @@ function Section({ view, at, k, prefix, plan, title, write, leastGapIn }: { view
       <text x={-wall} y={-30} fontSize={15} style={{ fill: 'var(--soft)' }}>
         {title}
       </text>
-      <rect x={-wall} y={-wall} width={w + 2 * wall} height={h + 2 * wall} style={{ fill: fill('board'), stroke: 'var(--ink)', strokeWidth: 1.2 }} />
-      <rect data-part="inside" width={w} height={h} style={{ fill: outerFill ? fill(outerFill.key) : 'var(--sheet)', stroke: 'var(--ink)', strokeWidth: 0.8 }} />
-      {view.inner && <rect data-part="inner-box" {...box(view.inner.outside)} style={{ fill: fill('board'), stroke: 'var(--ink)', strokeWidth: 1 }} />}
-      {view.inner && <rect {...box(view.inner.inside)} style={{ fill: innerFill ? fill(innerFill.key) : 'var(--sheet)', stroke: 'var(--ink)', strokeWidth: 0.7 }} />}
+      <rect
+        x={-wall}
+        y={-wall}
+        width={w + 2 * wall}
+        height={h + 2 * wall}
+        style={{ fill: fill('board'), stroke: 'var(--ink)', strokeWidth: 1.2 }}
+      />
+      <rect
+        data-part="inside"
+        width={w}
+        height={h}
+        style={{ fill: outerFill ? fill(outerFill.key) : 'var(--sheet)', stroke: 'var(--ink)', strokeWidth: 0.8 }}
+      />
+      {view.inner && (
+        <rect data-part="inner-box" {...box(view.inner.outside)} style={{ fill: fill('board'), stroke: 'var(--ink)', strokeWidth: 1 }} />
+      )}
+      {view.inner && (
+        <rect
+          {...box(view.inner.inside)}
+          style={{ fill: innerFill ? fill(innerFill.key) : 'var(--sheet)', stroke: 'var(--ink)', strokeWidth: 0.7 }}
+        />
+      )}
       {view.layers.map((layer, i) => (
-        <rect key={layer.key + String(i)} data-part={`layer-${layer.key}`} {...box(layer)} rx={Math.max(2, 14 - i * 4)} style={{ fill: fill(layer.key), stroke: 'var(--ink)', strokeWidth: 0.8 }} />
+        <rect
+          key={layer.key + String(i)}
+          data-part={`layer-${layer.key}`}
+          {...box(layer)}
+          rx={Math.max(2, 14 - i * 4)}
+          style={{ fill: fill(layer.key), stroke: 'var(--ink)', strokeWidth: 0.8 }}
+        />
       ))}
       <PieceShape view={view} form={plan.piece.form} k={k} hatch={`${prefix}-piece`} />
-      {(plan.piece.guessedSides || plan.piece.guessedWeight) && <rect {...box(view.piece)} style={{ fill: 'none', stroke: 'var(--ochre)', strokeWidth: 1.6, strokeDasharray: '6 4' }} />}
-      <Dimension x1={0} y1={-wall - 10} x2={w} y2={-wall - 10} text={`${write(view.inside.w, true)}${view.name === 'above' ? ' inside' : ''}`} />
+      {(plan.piece.guessedSides || plan.piece.guessedWeight) && (
+        <rect {...box(view.piece)} style={{ fill: 'none', stroke: 'var(--ochre)', strokeWidth: 1.6, strokeDasharray: '6 4' }} />
+      )}
+      <Dimension
+        x1={0}
+        y1={-wall - 10}
+        x2={w}
+        y2={-wall - 10}
+        text={`${write(view.inside.w, true)}${view.name === 'above' ? ' inside' : ''}`}
+      />
       <Dimension x1={-wall - 11} y1={0} x2={-wall - 11} y2={h} text={write(view.inside.h, false)} />
-      {scale(view.gaps.left) > 14 && <Dimension x1={0} y1={h * 0.86} x2={heldBox.x} y2={h * 0.86} text={write(view.gaps.left, false)} tone={gapTone(view.gaps.left)} size={18} />}
-      {scale(view.gaps.top) > 14 && <Dimension x1={w / 2} y1={0} x2={w / 2} y2={heldBox.y} text={write(view.gaps.top, false)} tone={gapTone(view.gaps.top)} size={18} />}
-      {view.name === 'front' && scale(view.gaps.bottom) > 14 && <Dimension x1={w * 0.62} y1={heldBox.y + heldBox.height} x2={w * 0.62} y2={h} text={write(view.gaps.bottom, false)} tone={gapTone(view.gaps.bottom)} size={18} />}
+      {scale(view.gaps.left) > 14 && (
+        <Dimension
+          x1={0}
+          y1={h * 0.86}
+          x2={heldBox.x}
+          y2={h * 0.86}
+          text={write(view.gaps.left, false)}
+          tone={gapTone(view.gaps.left)}
+          size={18}
+        />
+      )}
+      {scale(view.gaps.top) > 14 && (
+        <Dimension x1={w / 2} y1={0} x2={w / 2} y2={heldBox.y} text={write(view.gaps.top, false)} tone={gapTone(view.gaps.top)} size={18} />
+      )}
+      {view.name === 'front' && scale(view.gaps.bottom) > 14 && (
+        <Dimension
+          x1={w * 0.62}
+          y1={heldBox.y + heldBox.height}
+          x2={w * 0.62}
+          y2={h}
+          text={write(view.gaps.bottom, false)}
+          tone={gapTone(view.gaps.bottom)}
+          size={18}
+        />
+      )}
     </g>
   );
 }

@@ -39,10 +39,11 @@ export interface NestView {
   readonly gaps: { readonly left: number; readonly right: number; readonly top: number; readonly bottom: number };
 }
 
-const FACES: Readonly<Record<ViewName, { left: keyof Gaps; right: keyof Gaps; top: keyof Gaps; bottom: keyof Gaps; facing: keyof Gaps }>> = {
-  above: { left: 'left', right: 'right', top: 'back', bottom: 'front', facing: 'top' },
-  front: { left: 'left', right: 'right', top: 'top', bottom: 'bottom', facing: 'front' },
-};
+const FACES: Readonly<Record<ViewName, { left: keyof Gaps; right: keyof Gaps; top: keyof Gaps; bottom: keyof Gaps; facing: keyof Gaps }>> =
+  {
+    above: { left: 'left', right: 'right', top: 'back', bottom: 'front', facing: 'top' },
+    front: { left: 'left', right: 'right', top: 'top', bottom: 'bottom', facing: 'front' },
+  };
 
 /** The section of a nest as seen from above or from the front. */
 export function nestView(plan: PlanDocument, name: ViewName): NestView {
@@ -83,7 +84,13 @@ function marks({ piece: { hardPoints } }: PlanDocument, piece: Rect, faces: (typ
     if (!edge) return [];
     const alongX = piece.x + piece.w * point.across;
     const alongY = piece.y + piece.h * (1 - point.up);
-    const at = { left: [piece.x, alongY], right: [piece.x + piece.w, alongY], top: [alongX, piece.y], bottom: [alongX, piece.y + piece.h], facing: [alongX, alongY] }[edge] as [number, number];
+    const at = {
+      left: [piece.x, alongY],
+      right: [piece.x + piece.w, alongY],
+      top: [alongX, piece.y],
+      bottom: [alongX, piece.y + piece.h],
+      facing: [alongX, alongY],
+    }[edge] as [number, number];
     return [{ point, edge, x: at[0], y: at[1] }];
   });
 }
@@ -93,4 +100,9 @@ const turnFace = (face: keyof Gaps): keyof Gaps => TURNED[face] ?? face;
 
 const shrink = ({ x, y, w, h }: Rect, by: number): Rect => ({ x: x + by, y: y + by, w: w - 2 * by, h: h - 2 * by });
 
-const centred = (around: Rect, { w, h }: { w: number; h: number }): Rect => ({ x: around.x + (around.w - w) / 2, y: around.y + (around.h - h) / 2, w, h });
+const centred = (around: Rect, { w, h }: { w: number; h: number }): Rect => ({
+  x: around.x + (around.w - w) / 2,
+  y: around.y + (around.h - h) / 2,
+  w,
+  h,
+});

@@ -7,7 +7,8 @@ import { guardRequest } from './guardRequest.ts';
 const MOST_BODY = 300_000;
 
 /** A refusal as every route gives it: a list of `path` and `message`. */
-const refuse = (status: number, problems: readonly Problem[], more: object = {}): Response => Response.json({ problems, ...more }, { status });
+const refuse = (status: number, problems: readonly Problem[], more: object = {}): Response =>
+  Response.json({ problems, ...more }, { status });
 
 /** Runs a route: lets the request in, and turns what the rooms throw into 4xx with a list of problems. */
 export async function answer(request: Request, route: () => Promise<unknown>): Promise<Response> {
@@ -18,7 +19,8 @@ export async function answer(request: Request, route: () => Promise<unknown>): P
   } catch (error) {
     if (error instanceof z.ZodError) return refuse(400, problemsOf(error));
     if (error instanceof Refused) return refuse(422, error.problems);
-    if (error instanceof Conflicting) return refuse(409, [{ path: error.conflict.path, message: 'changed by somebody else since' }], { conflict: error.conflict });
+    if (error instanceof Conflicting)
+      return refuse(409, [{ path: error.conflict.path, message: 'changed by somebody else since' }], { conflict: error.conflict });
     if (error instanceof Missing) return refuse(404, [{ path: '(address)', message: error.message }]);
     console.error(error);
     return refuse(500, [{ path: '(server)', message: 'something went wrong on our side; nothing was changed' }]);

@@ -1,7 +1,8 @@
 import 'server-only';
-import { listShelf, readParcel, readShop } from '@inch-nest/data';
+import { listShelf, Missing, readParcel, readShop } from '@inch-nest/data';
 import type { ParcelView, ShelfTag, ShopView } from '@inch-nest/contracts';
 import { database } from './database.ts';
+import { readId } from './readId.ts';
 
 /** The clock enters the server here. */
 export const now = (): Date => new Date();
@@ -9,5 +10,14 @@ export const now = (): Date => new Date();
 export const shopNow = (): Promise<ShopView> => readShop(database(), now());
 
 export const shelfNow = async (): Promise<ShelfTag[]> => listShelf(database(), (await shopNow()).id);
+
+/** A parcel, or null when there is none of that id. */
+export const findParcel = async (params: Promise<{ id: string }>, personId: string): Promise<ParcelView | null> =>
+  readId({ params })
+    .then((id) => parcelNow(id, personId))
+    .catch((error: unknown) => {
+      if (error instanceof Missing) return null;
+      throw error;
+    });
 
 export const parcelNow = (id: string, personId: string): Promise<ParcelView> => readParcel(database(), id, personId);

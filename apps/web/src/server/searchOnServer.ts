@@ -1,7 +1,6 @@
 import 'server-only';
 import { planParcel, type PlanRequest } from '@inch-nest/core';
-import { packAnswer } from '../workers/packAnswer.ts';
-import type { SearchAnswer } from '../workers/planner.protocol.ts';
+import { packAnswer, type SearchAnswer } from '@inch-nest/contracts';
 
 const SLICE_MS = 8;
 

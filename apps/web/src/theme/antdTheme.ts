@@ -2,8 +2,30 @@ import { theme as antd, type ThemeConfig } from 'antd';
 
 export type ThemeName = 'day' | 'night';
 
-const DAY = { vellum: '#f4efe4', sheet: '#fffdf8', ink: '#22302f', soft: '#55605d', line: '#cfc6b4', pine: '#1f5a4c', onPine: '#ffffff', rust: '#a83f22', ochre: '#8a5a08', slate: '#3e5c76' };
-const NIGHT: typeof DAY = { vellum: '#181d1c', sheet: '#212826', ink: '#ece6d8', soft: '#b3b9b2', line: '#46504c', pine: '#7fcab2', onPine: '#10201b', rust: '#f2a184', ochre: '#e0b25a', slate: '#a9c4de' };
+const DAY = {
+  vellum: '#f4efe4',
+  sheet: '#fffdf8',
+  ink: '#22302f',
+  soft: '#55605d',
+  line: '#cfc6b4',
+  pine: '#1f5a4c',
+  onPine: '#ffffff',
+  rust: '#a83f22',
+  ochre: '#8a5a08',
+  slate: '#3e5c76',
+};
+const NIGHT: typeof DAY = {
+  vellum: '#181d1c',
+  sheet: '#212826',
+  ink: '#ece6d8',
+  soft: '#b3b9b2',
+  line: '#46504c',
+  pine: '#7fcab2',
+  onPine: '#10201b',
+  rust: '#f2a184',
+  ochre: '#e0b25a',
+  slate: '#a9c4de',
+};
 
 /** Ant Design dressed as the bench: hairlines, small corners, no shadows, large enough for taped fingers. */
 export function antdTheme(name: ThemeName): ThemeConfig {
@@ -36,6 +58,7 @@ export function antdTheme(name: ThemeName): ThemeConfig {
     },
     components: {
       Segmented: { trackBg: ink.sheet, itemSelectedBg: ink.pine, itemSelectedColor: ink.onPine, itemColor: ink.ink },
-      Button: { primaryShadow: 'none', defaultShadow: 'none', fontWeight: 600 } },
+      Button: { primaryShadow: 'none', defaultShadow: 'none', fontWeight: 600 },
+    },
   };
 }

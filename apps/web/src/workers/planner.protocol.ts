@@ -1,4 +1,15 @@
-import type { BoxRefusal, NextChange, PlanChoice, PlanDocument, PlanRequest, Quote, QuoteRefusal, Shipment, StepNudge } from '@inch-nest/core';
+import type {
+  BoxRefusal,
+  NextChange,
+  PlanChoice,
+  PlanDocument,
+  PlanRequest,
+  Quote,
+  QuoteRefusal,
+  Shipment,
+  StepNudge,
+} from '@inch-nest/core';
+import type { SearchAnswer } from '@inch-nest/contracts';
 
 /** What the planning worker does; errors come back as data. */
 export interface Planner {
@@ -10,12 +21,6 @@ export interface Planner {
   quote(request: PlanRequest, shipment: Shipment): Promise<QuoteAnswer>;
 }
 
-export type SearchAnswer =
-  | { kind: 'planned'; recommended: PlanDocument; frontier: PlanDocument[]; considered: number; evaluated: number }
-  | { kind: 'noPlan'; reasons: readonly string[] }
-  | { kind: 'superseded' }
-  | { kind: 'failed'; message: string };
-
 export type EvaluateAnswer =
   | { kind: 'plan'; document: PlanDocument; changes: NextChange[]; refusals: BoxRefusal[] }
   | { kind: 'noPlan'; reasons: readonly string[] }
@@ -25,4 +30,3 @@ export interface QuoteAnswer {
   quotes: { quote: Quote; nudge: StepNudge }[];
   refused: QuoteRefusal[];
 }
-

@@ -1,6 +1,6 @@
 import { derivePlan, nextBestChanges, planParcel, quoteService, stepNudge, whyNot, writePlanDocument } from '@inch-nest/core';
 import { expose } from 'comlink';
-import { packAnswer } from './packAnswer.ts';
+import { packAnswer } from '@inch-nest/contracts';
 import type { Planner } from './planner.protocol.ts';
 
 const SLICE_MS = 8;
@@ -56,7 +56,9 @@ const planner: Planner = {
   quote({ cards }, shipment) {
     const answers = cards.flatMap((card) => card.services.map((service) => quoteService(card, service, shipment)));
     return Promise.resolve({
-      quotes: answers.flatMap((quote) => ('refused' in quote ? [] : [{ quote, nudge: stepNudge(quote, shipment.weightLb) }])).sort((a, b) => a.quote.totalMinor - b.quote.totalMinor),
+      quotes: answers
+        .flatMap((quote) => ('refused' in quote ? [] : [{ quote, nudge: stepNudge(quote, shipment.weightLb) }]))
+        .sort((a, b) => a.quote.totalMinor - b.quote.totalMinor),
       refused: answers.filter((quote) => 'refused' in quote),
     });
   },

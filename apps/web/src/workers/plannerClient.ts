@@ -1,6 +1,7 @@
 import type { PlanChoice, PlanRequest, Shipment } from '@inch-nest/core';
 import { wrap, type Remote } from 'comlink';
-import type { EvaluateAnswer, Planner, QuoteAnswer, SearchAnswer } from './planner.protocol.ts';
+import type { SearchAnswer } from '@inch-nest/contracts';
+import type { EvaluateAnswer, Planner, QuoteAnswer } from './planner.protocol.ts';
 
 const MOST_RESTARTS = 1;
 
@@ -35,7 +36,10 @@ export function createPlannerClient(searchOnServer: (request: PlanRequest) => Pr
     return { remote: wrap<Planner>(worker), broken };
   };
 
-  const ask = async <Answer>(question: (remote: Remote<Planner>) => Promise<Answer>, otherwise?: () => Promise<Answer>): Promise<Answer> => {
+  const ask = async <Answer>(
+    question: (remote: Remote<Planner>) => Promise<Answer>,
+    otherwise?: () => Promise<Answer>,
+  ): Promise<Answer> => {
     try {
       running ??= start();
       return await Promise.race([question(running.remote), running.broken]);
@@ -47,7 +51,11 @@ export function createPlannerClient(searchOnServer: (request: PlanRequest) => Pr
   };
 
   return {
-    search: (request) => ask((remote) => remote.search(request) as Promise<SearchAnswer>, () => searchOnServer(request)),
+    search: (request) =>
+      ask(
+        (remote) => remote.search(request) as Promise<SearchAnswer>,
+        () => searchOnServer(request),
+      ),
     evaluate: (request, choice) => ask((remote) => remote.evaluate(request, choice) as Promise<EvaluateAnswer>),
     quote: (request, shipment) => ask((remote) => remote.quote(request, shipment) as Promise<QuoteAnswer>),
   };

@@ -14,7 +14,7 @@ describe('parseQuantity', () => {
     ['12 cm by 8 by 6', [12 * CM, 8 * CM, 6 * CM]],
     ['12 in x 8 x 6 cm', [12, 8 * CM, 6 * CM]],
     ['300mm * 200mm', [30 * CM, 20 * CM]],
-    ["1' x 6\" x 3in", [12, 6, 3]],
+    ['1\' x 6" x 3in', [12, 6, 3]],
     ['6,5 x 3', [6.5, 3]],
     ['7-1/2 x 3/4', [7.5, 0.75]],
     ['12 x 8 x 6 in (30 x 20 x 15 cm)', [12, 8, 6]],
@@ -25,7 +25,7 @@ describe('parseQuantity', () => {
 
   test.each<[string, number]>([
     ['3 1/4', 3.25],
-    ["2' 3\"", 27],
+    ['2\' 3"', 27],
     ['2 ft 3', 27],
     ['¾', 0.75],
     ['1,250 mm', 1.25 / 25.4],
@@ -44,7 +44,10 @@ describe('parseQuantity', () => {
   ])('weight: %s', (text, pounds) => expect(parseQuantity(text)).toEqual({ kind: 'weight', pounds: expect.closeTo(pounds, 10) as number }));
 
   test('bare numbers are centimetres and kilograms where the person says so', () => {
-    expect(parseQuantity('10 x 20', 'metric')).toEqual({ kind: 'dimensions', inches: [expect.closeTo(10 * CM, 10), expect.closeTo(20 * CM, 10)] });
+    expect(parseQuantity('10 x 20', 'metric')).toEqual({
+      kind: 'dimensions',
+      inches: [expect.closeTo(10 * CM, 10), expect.closeTo(20 * CM, 10)],
+    });
     expect(parseWeight('2', 'metric')).toEqual({ kind: 'weight', pounds: expect.closeTo(2 / 0.45359237, 10) as number });
     expect(parseWeight('2')).toEqual({ kind: 'weight', pounds: 2 });
   });
@@ -65,7 +68,7 @@ describe('parseQuantity', () => {
     ['Infinity', /Infinity/],
     ['1e5', /e/],
     ['2 lb 17 oz', /less than 1 lb/],
-    ["2' 14\"", /less than 1 ft/],
+    ['2\' 14"', /less than 1 ft/],
     ['3 in 2', /which unit/],
     ['1001 in', /beyond/],
     ['2001 lb', /beyond/],
@@ -93,7 +96,11 @@ describe('parseQuantity', () => {
   });
 
   test('what is formatted in sixteenths reads back', () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 16 * 900 }), (sixteenths) => expect(parseQuantity(formatSixteenths(sixteenths / 16))).toEqual({ kind: 'length', inches: sixteenths / 16 })));
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 16 * 900 }), (sixteenths) =>
+        expect(parseQuantity(formatSixteenths(sixteenths / 16))).toEqual({ kind: 'length', inches: sixteenths / 16 }),
+      ),
+    );
   });
 
   test('nothing typed ever throws or gives a number out of bounds', () => {

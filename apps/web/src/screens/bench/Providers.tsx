@@ -9,7 +9,17 @@ import { SaveStateProvider } from './SaveState.tsx';
 import { ShopProvider } from './ShopContext.tsx';
 
 /** What every screen stands in: shop and person, theme, queries, save state. */
-export function Providers({ shop, personId, theme, children }: { shop: ShopView; personId: string | null; theme: ThemeName; children: ReactNode }) {
+export function Providers({
+  shop,
+  personId,
+  theme,
+  children,
+}: {
+  shop: ShopView;
+  personId: string | null;
+  theme: ThemeName;
+  children: ReactNode;
+}) {
   const [client] = useState(() => new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true } } }));
   return (
     <AntdRegistry>

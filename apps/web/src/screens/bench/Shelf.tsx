@@ -8,12 +8,25 @@ import { useShop } from './ShopContext.tsx';
 import type { StationPath } from './stations.ts';
 
 const LOOK_EVERY_MS = 6000;
-const STATE_WORDS: Readonly<Record<string, string>> = { draft: 'to plan', planned: 'nest kept', packing: 'at the bench', sealed: 'sealed', weighed: 'weighed', rated: 'rated' };
+const STATE_WORDS: Readonly<Record<string, string>> = {
+  draft: 'to plan',
+  planned: 'nest kept',
+  packing: 'at the bench',
+  sealed: 'sealed',
+  weighed: 'weighed',
+  rated: 'rated',
+};
 
 /** Today's parcels as tags, the earliest promise first. */
 export function Shelf({ initial, openId, station }: { initial: ShelfTag[]; openId: string | null; station: StationPath }) {
   const { shop, write } = useShop();
-  const { data: tags } = useQuery({ queryKey: ['shelf'], queryFn: () => send<ShelfTag[]>('GET', '/api/shelf'), initialData: initial, initialDataUpdatedAt: 0, refetchInterval: LOOK_EVERY_MS });
+  const { data: tags } = useQuery({
+    queryKey: ['shelf'],
+    queryFn: () => send<ShelfTag[]>('GET', '/api/shelf'),
+    initialData: initial,
+    initialDataUpdatedAt: 0,
+    refetchInterval: LOOK_EVERY_MS,
+  });
   const due = tags.filter((tag) => tag.shipBy <= shop.today);
   const minutes = due.reduce((sum, tag) => sum + (tag.minutes ?? 0), 0);
   return (
@@ -27,11 +40,13 @@ export function Shelf({ initial, openId, station }: { initial: ShelfTag[]; openI
       <ul>
         {tags.map((tag) => (
           <li key={tag.id}>
-            <Link href={`/parcels/${tag.id}/${station}`} className={tag.id === openId ? 'tag on' : 'tag'} aria-current={tag.id === openId ? 'true' : undefined}>
+            <Link
+              href={`/parcels/${tag.id}/${station}`}
+              className={tag.id === openId ? 'tag on' : 'tag'}
+              aria-current={tag.id === openId ? 'true' : undefined}
+            >
               <b>{tag.title}</b>
-              <span className="numeral">
-                {[tag.tag, tag.bin, write.day(tag.shipBy)].filter(Boolean).join(' · ')}
-              </span>
+              <span className="numeral">{[tag.tag, tag.bin, write.day(tag.shipBy)].filter(Boolean).join(' · ')}</span>
               <span className="numeral">
                 {STATE_WORDS[tag.state] ?? tag.state}
                 {tag.minutes !== null && ` · ${Math.round(tag.minutes)} min`}

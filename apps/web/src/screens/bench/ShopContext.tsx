@@ -28,7 +28,17 @@ const remember = (name: string, value: string) => {
 };
 
 /** The shop, who is at the bench, and how figures are written for them. */
-export function ShopProvider({ shop, personId, initialTheme, children }: { shop: ShopView; personId: string | null; initialTheme: ThemeName; children: (themeName: ThemeName) => ReactNode }) {
+export function ShopProvider({
+  shop,
+  personId,
+  initialTheme,
+  children,
+}: {
+  shop: ShopView;
+  personId: string | null;
+  initialTheme: ThemeName;
+  children: (themeName: ThemeName) => ReactNode;
+}) {
   const [chosen, setChosen] = useState(personId);
   const [themeName, setThemeName] = useState(initialTheme);
   const person = shop.people.find((one) => one.id === chosen) ?? shop.people[0]!;

@@ -32,8 +32,20 @@ export function StatusEdge({ parcel, code }: { parcel: ParcelUse | null; code: s
       </span>
       {parcel && (
         <span className="steps">
-          <Button type="text" icon={<Undo2 size={20} aria-hidden />} aria-label="Undo" disabled={parcel.view.undo === 0} onClick={() => step('undo')} />
-          <Button type="text" icon={<Redo2 size={20} aria-hidden />} aria-label="Redo" disabled={parcel.view.redo === 0} onClick={() => step('redo')} />
+          <Button
+            type="text"
+            icon={<Undo2 size={20} aria-hidden />}
+            aria-label="Undo"
+            disabled={parcel.view.undo === 0}
+            onClick={() => step('undo')}
+          />
+          <Button
+            type="text"
+            icon={<Redo2 size={20} aria-hidden />}
+            aria-label="Redo"
+            disabled={parcel.view.redo === 0}
+            onClick={() => step('redo')}
+          />
         </span>
       )}
       {trouble && (
@@ -42,8 +54,19 @@ export function StatusEdge({ parcel, code }: { parcel: ParcelUse | null; code: s
         </span>
       )}
       <span className="push units">{person.system === 'metric' ? 'centimetres and kilograms' : 'inches, pounds and ounces'}</span>
-      <Select aria-label="Who is at the bench" value={person.id} onChange={setPerson} options={shop.people.map((one) => ({ value: one.id, label: one.name }))} popupMatchSelectWidth={false} />
-      <Button type="text" icon={themeName === 'night' ? <Sun size={20} aria-hidden /> : <Moon size={20} aria-hidden />} aria-label={themeName === 'night' ? 'Day bench' : 'Night bench'} onClick={() => setTheme(themeName === 'night' ? 'day' : 'night')} />
+      <Select
+        aria-label="Who is at the bench"
+        value={person.id}
+        onChange={setPerson}
+        options={shop.people.map((one) => ({ value: one.id, label: one.name }))}
+        popupMatchSelectWidth={false}
+      />
+      <Button
+        type="text"
+        icon={themeName === 'night' ? <Sun size={20} aria-hidden /> : <Moon size={20} aria-hidden />}
+        aria-label={themeName === 'night' ? 'Day bench' : 'Night bench'}
+        onClick={() => setTheme(themeName === 'night' ? 'day' : 'night')}
+      />
       <Button type="text" onClick={() => showKeys(true)}>
         Keys: ?
       </Button>

@@ -12,16 +12,24 @@ export function TapeRule({ view, plan, here }: { view: ParcelView; plan: PlanDoc
   const { write } = useShop();
   const router = useRouter();
   const address = (path: string, anchor?: string) => `/parcels/${view.id}/${path}${anchor ? `#${anchor}` : ''}`;
-  useHotkeys(STATIONS.map((station) => station.key), (event) => {
-    const station = STATIONS.find((one) => one.key === event.key);
-    if (station) router.push(address(station.path, station.anchor));
-  });
+  useHotkeys(
+    STATIONS.map((station) => station.key),
+    (event) => {
+      const station = STATIONS.find((one) => one.key === event.key);
+      if (station) router.push(address(station.path, station.anchor));
+    },
+  );
   return (
     <nav className="rule" aria-label="The parcel’s way">
       {STATIONS.map((station) => {
         const state = station.path === here ? 'here' : station.isDone(view) ? 'done' : 'ahead';
         return (
-          <Link key={station.name} href={address(station.path, station.anchor)} className={`stop ${state}`} aria-current={station.path === here ? 'page' : undefined}>
+          <Link
+            key={station.name}
+            href={address(station.path, station.anchor)}
+            className={`stop ${state}`}
+            aria-current={station.path === here ? 'page' : undefined}
+          >
             <span className="ticks" aria-hidden />
             <span className="mark" aria-hidden>
               {station.key}

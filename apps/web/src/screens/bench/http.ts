@@ -13,7 +13,10 @@ export class Refusal extends Error {
 
 /** Sends JSON and reads JSON; refusals come as `Refusal`, a lost connection as the platform's TypeError. */
 export async function send<Answer>(method: 'GET' | 'POST' | 'PUT' | 'PATCH', address: string, body?: unknown): Promise<Answer> {
-  const response = await fetch(address, { method, ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }) });
+  const response = await fetch(address, {
+    method,
+    ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+  });
   if (response.ok) return (await response.json()) as Answer;
   const refusal = (await response.json().catch(() => ({}))) as { problems?: Problem[]; conflict?: Conflict };
   throw new Refusal(response.status, refusal.problems ?? [{ path: '(server)', message: 'no answer' }], refusal.conflict ?? null);

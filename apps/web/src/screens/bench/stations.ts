@@ -21,11 +21,57 @@ const turns = (plan: PlanDocument): string => {
 };
 
 export const STATIONS: readonly Station[] = [
-  { key: '1', name: 'Sale', path: 'sale', figure: ({ sale }, _, write) => write(sale.soldMinor.value as number), isDone: ({ sale }) => (sale.soldMinor.value as number) > 0 },
-  { key: '2', name: 'Look over', path: 'look-over', figure: (_, plan) => (plan ? `${plan.piece.guessedWeight ? '≈ ' : ''}${formatWeight(plan.piece.weightLb)}` : ''), isDone: ({ piece }) => piece.size.value !== null && piece.weight.value !== null },
-  { key: '3', name: 'Wrap', path: 'nest', anchor: 'wrap', figure: (_, plan) => (plan ? turns(plan) : ''), isDone: ({ nest }) => nest.choice !== null },
-  { key: '4', name: 'Box', path: 'nest', anchor: 'box', figure: (_, plan) => plan?.box.name.split(',')[0] ?? '', isDone: ({ nest }) => nest.choice !== null },
-  { key: '5', name: 'Fill', path: 'nest', anchor: 'fill', figure: (_, plan) => (plan ? `${plan.fills.reduce((sum, fill) => sum + fill.boughtFt3, 0).toFixed(1)} ft³` : ''), isDone: ({ nest }) => nest.choice !== null },
-  { key: '6', name: 'Weigh', path: 'weigh', figure: ({ life }, plan) => (life.weighing ? formatWeight(life.weighing.weightLb) : plan ? `≈ ${plan.weight.grossLb.toFixed(1)} lb` : ''), isDone: ({ life }) => life.weighing !== null && !life.weighingStale },
-  { key: '7', name: 'Rate', path: 'rate', figure: ({ life }, plan, write) => (life.rate ? write(life.rate.priceMinor) : plan ? write(plan.quote.totalMinor) : ''), isDone: ({ life }) => life.rate !== null && !life.rateStale },
+  {
+    key: '1',
+    name: 'Sale',
+    path: 'sale',
+    figure: ({ sale }, _, write) => write(sale.soldMinor.value as number),
+    isDone: ({ sale }) => (sale.soldMinor.value as number) > 0,
+  },
+  {
+    key: '2',
+    name: 'Look over',
+    path: 'look-over',
+    figure: (_, plan) => (plan ? `${plan.piece.guessedWeight ? '≈ ' : ''}${formatWeight(plan.piece.weightLb)}` : ''),
+    isDone: ({ piece }) => piece.size.value !== null && piece.weight.value !== null,
+  },
+  {
+    key: '3',
+    name: 'Wrap',
+    path: 'nest',
+    anchor: 'wrap',
+    figure: (_, plan) => (plan ? turns(plan) : ''),
+    isDone: ({ nest }) => nest.choice !== null,
+  },
+  {
+    key: '4',
+    name: 'Box',
+    path: 'nest',
+    anchor: 'box',
+    figure: (_, plan) => plan?.box.name.split(',')[0] ?? '',
+    isDone: ({ nest }) => nest.choice !== null,
+  },
+  {
+    key: '5',
+    name: 'Fill',
+    path: 'nest',
+    anchor: 'fill',
+    figure: (_, plan) => (plan ? `${plan.fills.reduce((sum, fill) => sum + fill.boughtFt3, 0).toFixed(1)} ft³` : ''),
+    isDone: ({ nest }) => nest.choice !== null,
+  },
+  {
+    key: '6',
+    name: 'Weigh',
+    path: 'weigh',
+    figure: ({ life }, plan) =>
+      life.weighing ? formatWeight(life.weighing.weightLb) : plan ? `≈ ${plan.weight.grossLb.toFixed(1)} lb` : '',
+    isDone: ({ life }) => life.weighing !== null && !life.weighingStale,
+  },
+  {
+    key: '7',
+    name: 'Rate',
+    path: 'rate',
+    figure: ({ life }, plan, write) => (life.rate ? write(life.rate.priceMinor) : plan ? write(plan.quote.totalMinor) : ''),
+    isDone: ({ life }) => life.rate !== null && !life.rateStale,
+  },
 ];

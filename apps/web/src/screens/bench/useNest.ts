@@ -3,7 +3,8 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { NextChange, PlanChoice, PlanDocument, PlanRequest } from '@inch-nest/core';
 import { planRequestFor, type Conflict, type ParcelView } from '@inch-nest/contracts';
 import { createPlannerClient, type PlannerClient } from '../../workers/plannerClient.ts';
-import type { EvaluateAnswer, SearchAnswer } from '../../workers/planner.protocol.ts';
+import type { SearchAnswer } from '@inch-nest/contracts';
+import type { EvaluateAnswer } from '../../workers/planner.protocol.ts';
 import { Refusal, send } from './http.ts';
 import { useSaveState } from './SaveState.tsx';
 import { useShop } from './ShopContext.tsx';
@@ -13,7 +14,8 @@ const SAVE_AFTER_MS = 400;
 
 let sharedPlanner: PlannerClient | null = null;
 /** One worker for the page. */
-export const planner = (): PlannerClient => (sharedPlanner ??= createPlannerClient((request) => send<SearchAnswer>('POST', '/api/plan', request)));
+export const planner = (): PlannerClient =>
+  (sharedPlanner ??= createPlannerClient((request) => send<SearchAnswer>('POST', '/api/plan', request)));
 
 /** The search for a parcel's best nests: the last answer stays until a newer one is there. */
 function useSearch(request: PlanRequest) {
@@ -59,7 +61,11 @@ export function useNest(view: ParcelView, put: ParcelUse['put']) {
   const { shop, person } = useShop();
   const { mark } = useSaveState();
   // everything the plan depends on and nothing else, so that a look at the server starts no new search
-  const facts = JSON.stringify([Object.values(view.sale).map((field) => field.value), Object.values(view.piece).map((field) => field.value), view.nest.locks]);
+  const facts = JSON.stringify([
+    Object.values(view.sale).map((field) => field.value),
+    Object.values(view.piece).map((field) => field.value),
+    view.nest.locks,
+  ]);
   // eslint-disable-next-line react-hooks/exhaustive-deps -- `facts` stands for the view
   const request = useMemo(() => planRequestFor(view, shop), [facts, shop]);
   const { answer: found, searching } = useSearch(request);
@@ -77,7 +83,16 @@ export function useNest(view: ParcelView, put: ParcelUse['put']) {
     async (wanted: PlanChoice, basedOn: number) => {
       mark('nest', 'pending');
       try {
-        put(await send<ParcelView>('PUT', `/api/parcels/${view.id}/nest`, { personId: person.id, changeId: crypto.randomUUID(), choice: wanted, locks: view.nest.locks, basedOn, document: null }));
+        put(
+          await send<ParcelView>('PUT', `/api/parcels/${view.id}/nest`, {
+            personId: person.id,
+            changeId: crypto.randomUUID(),
+            choice: wanted,
+            locks: view.nest.locks,
+            basedOn,
+            document: null,
+          }),
+        );
         setOwn(null);
         setConflict(null);
         mark('nest', 'done');
@@ -118,7 +133,22 @@ export function useNest(view: ParcelView, put: ParcelUse['put']) {
   const changes: readonly NextChange[] = hand?.kind === 'plan' ? hand.changes : [];
   const refusals = hand?.kind === 'plan' ? hand.refusals : [];
   const reasons = found?.kind === 'noPlan' ? found.reasons : [];
-  return { request, found, searching, plan, choice, hand, changes, refusals, reasons, recommended, isKept: kept !== null || own !== null, take, conflict, settle };
+  return {
+    request,
+    found,
+    searching,
+    plan,
+    choice,
+    hand,
+    changes,
+    refusals,
+    reasons,
+    recommended,
+    isKept: kept !== null || own !== null,
+    take,
+    conflict,
+    settle,
+  };
 }
 
 export type NestUse = ReturnType<typeof useNest>;

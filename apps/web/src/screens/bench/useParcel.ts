@@ -46,7 +46,13 @@ export function useParcel(initial: ParcelView) {
     async (happening: Happening) => {
       mark('event', 'pending');
       try {
-        put(await send<ParcelView>('POST', `/api/parcels/${initial.id}/events`, { personId: person.id, eventId: crypto.randomUUID(), happening }));
+        put(
+          await send<ParcelView>('POST', `/api/parcels/${initial.id}/events`, {
+            personId: person.id,
+            eventId: crypto.randomUUID(),
+            happening,
+          }),
+        );
         mark('event', 'done');
       } catch (error) {
         mark('event', 'failed');
@@ -56,7 +62,8 @@ export function useParcel(initial: ParcelView) {
     [initial.id, mark, person.id, put],
   );
   const step = useCallback(
-    async (direction: 'undo' | 'redo') => put(await send<ParcelView>('POST', `/api/parcels/${initial.id}/steps`, { personId: person.id, direction })),
+    async (direction: 'undo' | 'redo') =>
+      put(await send<ParcelView>('POST', `/api/parcels/${initial.id}/steps`, { personId: person.id, direction })),
     [initial.id, person.id, put],
   );
   /** Saves a field that a button changes, not a person's typing. */
@@ -64,7 +71,15 @@ export function useParcel(initial: ParcelView) {
     (entity: FieldEntity, path: string, text: string, basedOn: number) => {
       const key = `${entity}.${path}`;
       mark(key, 'pending');
-      send<ParcelView>('PATCH', `/api/parcels/${initial.id}/fields`, { personId: person.id, changeId: crypto.randomUUID(), entity, path, text, draft: false, basedOn })
+      send<ParcelView>('PATCH', `/api/parcels/${initial.id}/fields`, {
+        personId: person.id,
+        changeId: crypto.randomUUID(),
+        entity,
+        path,
+        text,
+        draft: false,
+        basedOn,
+      })
         .then((next) => {
           put(next);
           mark(key, 'done');

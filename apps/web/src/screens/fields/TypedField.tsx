@@ -23,14 +23,24 @@ export function TypedField({ parcel, entity, path, label, placeholder, meaning, 
   return (
     <div className={wide ? 'field wide' : 'field'}>
       <label htmlFor={id}>{label}</label>
-      <Input id={id} value={text} {...(placeholder ? { placeholder } : {})} maxLength={2100} status={problem ? 'error' : ''} aria-invalid={problem !== null} aria-describedby={`${id}-meaning`} onChange={(event) => type(event.target.value)} />
+      <Input
+        id={id}
+        value={text}
+        {...(placeholder ? { placeholder } : {})}
+        maxLength={2100}
+        status={problem ? 'error' : ''}
+        aria-invalid={problem !== null}
+        aria-describedby={`${id}-meaning`}
+        onChange={(event) => type(event.target.value)}
+      />
       <div id={`${id}-meaning`} className={problem ? 'meaning wrong' : 'meaning'} aria-live="polite">
         {problem ? `✗ ${problem}` : meaning(value as never)}
       </div>
       {conflict && (
         <div className="conflict" role="alert">
           <p>
-            {conflict.theirs.by} changed this to <b>{conflict.theirs.text || 'nothing'}</b> while you typed <b>{conflict.yours || 'nothing'}</b>.
+            {conflict.theirs.by} changed this to <b>{conflict.theirs.text || 'nothing'}</b> while you typed{' '}
+            <b>{conflict.yours || 'nothing'}</b>.
           </p>
           <Button onClick={() => settle(false)}>Keep {conflict.theirs.by}’s</Button>
           <Button type="primary" onClick={() => settle(true)}>

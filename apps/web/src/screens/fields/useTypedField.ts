@@ -37,7 +37,15 @@ export function useTypedField(parcel: ParcelUse, entity: FieldEntity, path: stri
       const parsed = readField(entity, path, wanted.text, { today: shop.today, system: person.system });
       mark(key, 'pending');
       try {
-        const next = await send<ParcelView>('PATCH', `/api/parcels/${view.id}/fields`, { personId: person.id, changeId: crypto.randomUUID(), entity, path, text: wanted.text, draft: !parsed.ok, basedOn: wanted.basedOn });
+        const next = await send<ParcelView>('PATCH', `/api/parcels/${view.id}/fields`, {
+          personId: person.id,
+          changeId: crypto.randomUUID(),
+          entity,
+          path,
+          text: wanted.text,
+          draft: !parsed.ok,
+          basedOn: wanted.basedOn,
+        });
         if (newest.current !== wanted) return;
         put(next);
         newest.current = null;

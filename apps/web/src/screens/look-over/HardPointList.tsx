@@ -1,20 +1,47 @@
 'use client';
 import { Button, Select } from 'antd';
 import { Plus, X } from 'lucide-react';
-import { FACES, guardLengthAdvisedIn, GUARDS, HARD_POINTS, parseQuantity, type Face, type GuardKind, type HardPoint, type HardPointKind } from '@inch-nest/core';
+import {
+  FACES,
+  guardLengthAdvisedIn,
+  GUARDS,
+  HARD_POINTS,
+  parseQuantity,
+  type Face,
+  type GuardKind,
+  type HardPoint,
+  type HardPointKind,
+} from '@inch-nest/core';
 import { useState } from 'react';
 import { Input } from 'antd';
 import { useShop } from '../bench/ShopContext.tsx';
 
 const KINDS = Object.values(HARD_POINTS).map((one) => ({ value: one.kind, label: one.name }));
 const FACE_OPTIONS = FACES.map((face) => ({ value: face, label: face }));
-const GUARD_OPTIONS: { value: GuardKind | 'none'; label: string }[] = [{ value: 'none', label: 'bare' }, ...Object.values(GUARDS).map((one) => ({ value: one.kind, label: one.name }))];
+const GUARD_OPTIONS: { value: GuardKind | 'none'; label: string }[] = [
+  { value: 'none', label: 'bare' },
+  ...Object.values(GUARDS).map((one) => ({ value: one.kind, label: one.name })),
+];
 
 /** The weak spots: what, on which face, how far it stands out, and its guard. */
 export function HardPointList({ points, onChange }: { points: readonly HardPoint[]; onChange: (points: HardPoint[]) => void }) {
   const { write } = useShop();
-  const change = (id: string, part: Partial<HardPoint>) => onChange(points.map((point) => (point.id === id ? { ...point, ...part } : point)));
-  const add = () => onChange([...points, { id: crypto.randomUUID().slice(0, 8), kind: 'rim', face: 'top', across: 0.5, up: 0.5, reachIn: 0.5, guard: null, guardLengthIn: null }]);
+  const change = (id: string, part: Partial<HardPoint>) =>
+    onChange(points.map((point) => (point.id === id ? { ...point, ...part } : point)));
+  const add = () =>
+    onChange([
+      ...points,
+      {
+        id: crypto.randomUUID().slice(0, 8),
+        kind: 'rim',
+        face: 'top',
+        across: 0.5,
+        up: 0.5,
+        reachIn: 0.5,
+        guard: null,
+        guardLengthIn: null,
+      },
+    ]);
   return (
     <section className="hard-points" aria-label="Hard points">
       <h2>Hard points</h2>
@@ -22,12 +49,36 @@ export function HardPointList({ points, onChange }: { points: readonly HardPoint
       <ul>
         {points.map((point, i) => (
           <li key={point.id}>
-            <Select<HardPointKind> aria-label={`Hard point ${i + 1}`} value={point.kind} options={KINDS} onChange={(kind) => change(point.id, { kind })} />
-            <Select<Face> aria-label={`Face of hard point ${i + 1}`} value={point.face} options={FACE_OPTIONS} onChange={(face) => change(point.id, { face })} />
+            <Select<HardPointKind>
+              aria-label={`Hard point ${i + 1}`}
+              value={point.kind}
+              options={KINDS}
+              onChange={(kind) => change(point.id, { kind })}
+            />
+            <Select<Face>
+              aria-label={`Face of hard point ${i + 1}`}
+              value={point.face}
+              options={FACE_OPTIONS}
+              onChange={(face) => change(point.id, { face })}
+            />
             <Reach point={point} onChange={(reachIn) => change(point.id, { reachIn })} />
-            <Select<GuardKind | 'none'> aria-label={`Guard of hard point ${i + 1}`} value={point.guard ?? 'none'} options={GUARD_OPTIONS} onChange={(guard) => change(point.id, { guard: guard === 'none' ? null : guard })} />
-            <span className="soft">{point.guard ? `cut it ${write.length(guardLengthAdvisedIn(point))}, ½ in past the part` : `bare: the piece keeps ${Math.round(HARD_POINTS[point.kind].bareShare * 100)}% of its strength`}</span>
-            <Button type="text" icon={<X size={20} aria-hidden />} aria-label={`Remove hard point ${i + 1}`} onClick={() => onChange(points.filter((one) => one.id !== point.id))} />
+            <Select<GuardKind | 'none'>
+              aria-label={`Guard of hard point ${i + 1}`}
+              value={point.guard ?? 'none'}
+              options={GUARD_OPTIONS}
+              onChange={(guard) => change(point.id, { guard: guard === 'none' ? null : guard })}
+            />
+            <span className="soft">
+              {point.guard
+                ? `cut it ${write.length(guardLengthAdvisedIn(point))}, ½ in past the part`
+                : `bare: the piece keeps ${Math.round(HARD_POINTS[point.kind].bareShare * 100)}% of its strength`}
+            </span>
+            <Button
+              type="text"
+              icon={<X size={20} aria-hidden />}
+              aria-label={`Remove hard point ${i + 1}`}
+              onClick={() => onChange(points.filter((one) => one.id !== point.id))}
+            />
           </li>
         ))}
       </ul>
@@ -52,8 +103,19 @@ function Reach({ point, onChange }: { point: HardPoint; onChange: (reachIn: numb
   };
   return (
     <span className="reach">
-      <Input aria-label="Stands out by" status={wrong ? 'error' : ''} value={text ?? write.length(point.reachIn)} onChange={(event) => setText(event.target.value)} onBlur={leave} onPressEnter={leave} />
-      {wrong && <span className="meaning wrong">✗ {reading.kind === 'notUnderstood' ? reading.problem : 'a length up to 60 in, like 1 1/2 in'}</span>}
+      <Input
+        aria-label="Stands out by"
+        status={wrong ? 'error' : ''}
+        value={text ?? write.length(point.reachIn)}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={leave}
+        onPressEnter={leave}
+      />
+      {wrong && (
+        <span className="meaning wrong">
+          ✗ {reading.kind === 'notUnderstood' ? reading.problem : 'a length up to 60 in, like 1 1/2 in'}
+        </span>
+      )}
     </span>
   );
 }

@@ -1,7 +1,16 @@
 'use client';
 import { Segmented, Select, Switch } from 'antd';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { ARCHETYPES, FORMS, guessMissing, type ArchetypeKey, type Finish, type FormKey, type HardPoint, type PieceFacts } from '@inch-nest/core';
+import {
+  ARCHETYPES,
+  FORMS,
+  guessMissing,
+  type ArchetypeKey,
+  type Finish,
+  type FormKey,
+  type HardPoint,
+  type PieceFacts,
+} from '@inch-nest/core';
 import { pieceFactsOf } from '@inch-nest/contracts';
 import { useShop } from '../bench/ShopContext.tsx';
 import type { ParcelUse } from '../bench/useParcel.ts';
@@ -38,26 +47,67 @@ export function LookOverStation({ parcel }: { parcel: ParcelUse }) {
   const data = ARCHETYPES[archetype.value];
   const guess = guessMissing(facts, data);
   const kinds = Object.values(ARCHETYPES);
-  useHotkeys(kinds.map((kind) => `shift+${kind.hotkey}`), (event) => {
-    const kind = kinds.find((one) => one.hotkey === event.key.toLowerCase());
-    if (kind) archetype.pick(kind.key);
-  });
+  useHotkeys(
+    kinds.map((kind) => `shift+${kind.hotkey}`),
+    (event) => {
+      const kind = kinds.find((one) => one.hotkey === event.key.toLowerCase());
+      if (kind) archetype.pick(kind.key);
+    },
+  );
   return (
     <>
       <h1>{String(view.piece.title.value)}</h1>
       <p className="soft sub">Look it over: what will break first?</p>
       <div className="fields">
-        <TypedField parcel={parcel} entity="piece" path="size" label="Size as it stands" placeholder="9 x 6 1/4 x 6" meaning={() => (guess.guessed.sides.includes(true) ? `≈ ${write.size(guess.sizeIn)}, the rest guessed: measure it to narrow this` : write.size(guess.sizeIn))} />
-        <TypedField parcel={parcel} entity="piece" path="weight" label="Weight" placeholder="2 lb 3.5 oz" meaning={() => (guess.guessed.weight ? `≈ ${write.weight(guess.weightLb)}, guessed: weigh it to narrow this` : write.weight(guess.weightLb))} />
+        <TypedField
+          parcel={parcel}
+          entity="piece"
+          path="size"
+          label="Size as it stands"
+          placeholder="9 x 6 1/4 x 6"
+          meaning={() =>
+            guess.guessed.sides.includes(true)
+              ? `≈ ${write.size(guess.sizeIn)}, the rest guessed: measure it to narrow this`
+              : write.size(guess.sizeIn)
+          }
+        />
+        <TypedField
+          parcel={parcel}
+          entity="piece"
+          path="weight"
+          label="Weight"
+          placeholder="2 lb 3.5 oz"
+          meaning={() =>
+            guess.guessed.weight ? `≈ ${write.weight(guess.weightLb)}, guessed: weigh it to narrow this` : write.weight(guess.weightLb)
+          }
+        />
         <div className="field">
           <label htmlFor="archetype">What kind of piece</label>
-          <Select id="archetype" aria-label="What kind of piece" value={archetype.value} onChange={archetype.pick} showSearch={{ optionFilterProp: 'label' }} options={kinds.map((kind) => ({ value: kind.key, label: `${kind.name} (Shift ${kind.hotkey.toUpperCase()})` }))} />
-          <div className="meaning">{data.referenceG === null ? 'shock does not limit it' : `its body stands about ${data.referenceG} g at 6 in`}</div>
+          <Select
+            id="archetype"
+            aria-label="What kind of piece"
+            value={archetype.value}
+            onChange={archetype.pick}
+            showSearch={{ optionFilterProp: 'label' }}
+            options={kinds.map((kind) => ({ value: kind.key, label: `${kind.name} (Shift ${kind.hotkey.toUpperCase()})` }))}
+          />
+          <div className="meaning">
+            {data.referenceG === null ? 'shock does not limit it' : `its body stands about ${data.referenceG} g at 6 in`}
+          </div>
           <PickedConflict {...archetype} />
         </div>
         <div className="field">
           <label htmlFor="form">Form</label>
-          <Select<FormKey | 'usual'> id="form" aria-label="Form" value={form.value ?? 'usual'} onChange={(value) => form.pick(value === 'usual' ? null : value)} options={[{ value: 'usual', label: `as usual: ${FORMS[data.form].name}` }, ...Object.values(FORMS).map((one) => ({ value: one.key, label: one.name }))]} />
+          <Select<FormKey | 'usual'>
+            id="form"
+            aria-label="Form"
+            value={form.value ?? 'usual'}
+            onChange={(value) => form.pick(value === 'usual' ? null : value)}
+            options={[
+              { value: 'usual', label: `as usual: ${FORMS[data.form].name}` },
+              ...Object.values(FORMS).map((one) => ({ value: one.key, label: one.name })),
+            ]}
+          />
           <div className="meaning">how much of each side really bears</div>
           <PickedConflict {...form} />
         </div>
@@ -75,7 +125,15 @@ export function LookOverStation({ parcel }: { parcel: ParcelUse }) {
 
 type Picked<Value> = ReturnType<typeof usePickedField<Value>>;
 
-function Choice<Value extends string>({ label, options, field }: { label: string; options: readonly { value: Value; label: string }[]; field: Picked<Value> }) {
+function Choice<Value extends string>({
+  label,
+  options,
+  field,
+}: {
+  label: string;
+  options: readonly { value: Value; label: string }[];
+  field: Picked<Value>;
+}) {
   return (
     <div className="field">
       <span className="label">{label}</span>

@@ -19,7 +19,8 @@ export function FaultBanner({ plan, parcel, nest }: { plan: PlanDocument; parcel
         {faultWords(fault, plan, write.length)}{' '}
         {remedy && (
           <>
-            {changeWords(remedy.change, nest)}: {formatChance(plan.chance)} becomes {formatChance(remedy.chance)}, {remedy.deltaCostMinor < 0 ? 'saves ' : ''}
+            {changeWords(remedy.change, nest)}: {formatChance(plan.chance)} becomes {formatChance(remedy.chance)},{' '}
+            {remedy.deltaCostMinor < 0 ? 'saves ' : ''}
             {write.money(Math.abs(remedy.deltaCostMinor))}.
           </>
         )}
@@ -43,13 +44,15 @@ function faultWords(fault: PlanFault, plan: PlanDocument, length: (inches: numbe
     case 'feel':
       return (
         <>
-          <b>{`${fault.where.charAt(0).toUpperCase()}${fault.where.slice(1)} would still be felt.`}</b> Cover {length(fault.coverIn)}, wanted {length(fault.wantedIn)}.
+          <b>{`${fault.where.charAt(0).toUpperCase()}${fault.where.slice(1)} would still be felt.`}</b> Cover {length(fault.coverIn)},
+          wanted {length(fault.wantedIn)}.
         </>
       );
     case 'gap':
       return (
         <>
-          <b>Too little bedding {fault.face === 'bottom' ? 'below' : fault.face === 'top' ? 'on top' : 'at the sides'}.</b> {length(fault.gapIn)}, wanted {length(fault.wantedIn)}.
+          <b>Too little bedding {fault.face === 'bottom' ? 'below' : fault.face === 'top' ? 'on top' : 'at the sides'}.</b>{' '}
+          {length(fault.gapIn)}, wanted {length(fault.wantedIn)}.
         </>
       );
     case 'certificate':

@@ -16,7 +16,8 @@ export function MovedFigures({ parcel, nest }: { parcel: ParcelUse; nest: NestUs
   return (
     <div className="banner mind" role="status">
       <p>
-        <b>Figures have moved</b> since this nest was kept: {write.money(kept.costMinor)}, {formatChance(kept.chance)} then; {write.money(now.costMinor)}, {formatChance(now.chance)} now.
+        <b>Figures have moved</b> since this nest was kept: {write.money(kept.costMinor)}, {formatChance(kept.chance)} then;{' '}
+        {write.money(now.costMinor)}, {formatChance(now.chance)} now.
       </p>
       <Button onClick={() => nest.take({ ...now.choice })}>Keep this nest</Button>
       {nest.recommended && (

@@ -20,7 +20,9 @@ export function NestStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse
   const { view } = parcel;
   const { plan, hand } = nest;
   const archetype = ARCHETYPES[view.piece.archetype.value as keyof typeof ARCHETYPES];
-  const figures = plan && `${write.size(nest.request.order.pieces[0] ? sizeOf(plan) : plan.piece.sizeIn)} · ${plan.piece.guessedWeight ? '≈ ' : ''}${write.weight(plan.piece.weightLb)}`;
+  const figures =
+    plan &&
+    `${write.size(nest.request.order.pieces[0] ? sizeOf(plan) : plan.piece.sizeIn)} · ${plan.piece.guessedWeight ? '≈ ' : ''}${write.weight(plan.piece.weightLb)}`;
   const points = plan?.piece.hardPoints.map((point) => point.kind).join(', ');
   return (
     <>
@@ -55,7 +57,14 @@ export function NestStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse
       {plan && <FaultBanner plan={plan} parcel={parcel} nest={nest} />}
       <MovedFigures parcel={parcel} nest={nest} />
       <div ref={frame} className="drawing-frame">
-        {plan && width > 0 && <NestDrawing plan={plan} width={width} leastGapIn={plan.inner ? shop.house.leastInnerBoxGapIn : shop.house.leastGapIn} write={(inches, unit) => writeShort(inches, unit, person.system)} />}
+        {plan && width > 0 && (
+          <NestDrawing
+            plan={plan}
+            width={width}
+            leastGapIn={plan.inner ? shop.house.leastInnerBoxGapIn : shop.house.leastGapIn}
+            write={(inches, unit) => writeShort(inches, unit, person.system)}
+          />
+        )}
         {!plan && nest.reasons.length === 0 && <p className="soft">Looking through the stockroom …</p>}
       </div>
       {plan && nest.choice && <NestTiles plan={plan} nest={nest} choice={nest.choice} />}

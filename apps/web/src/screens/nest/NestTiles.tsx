@@ -7,7 +7,12 @@ import type { NestUse } from '../bench/useNest.ts';
 
 const GAP_STEP_IN = 0.25;
 const ORIENTATION_WORDS: Readonly<Record<string, string>> = {
-  '0,1,2': 'standing', '1,0,2': 'standing, turned', '0,2,1': 'on its back', '2,0,1': 'on its back, turned', '1,2,0': 'on its side', '2,1,0': 'on its side, turned',
+  '0,1,2': 'standing',
+  '1,0,2': 'standing, turned',
+  '0,2,1': 'on its back',
+  '2,0,1': 'on its back, turned',
+  '1,2,0': 'on its side',
+  '2,1,0': 'on its side, turned',
 };
 
 /** The nest piece by piece: turns, bedding, boxes and fill, each changed by hand. */
@@ -23,7 +28,11 @@ export function NestTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Ne
   const misfit = new Map(nest.refusals.map((refusal) => [refusal.box.key, refusal.reason]));
   const boxOptions = stock.boxes.map((box) => {
     const why = choice.inner ? (box.onHand > 0 ? undefined : 'none left') : misfit.get(box.key);
-    return { value: box.key, label: why ? `${box.name} — ${why}` : `${box.name} · ${box.onHand} left`, disabled: why !== undefined && box.key !== choice.box };
+    return {
+      value: box.key,
+      label: why ? `${box.name} — ${why}` : `${box.name} · ${box.onHand} left`,
+      disabled: why !== undefined && box.key !== choice.box,
+    };
   });
   const outer = plan.fills.find((fill) => fill.where === 'outer');
   const upright = order.pieces[0]?.keepUpright ?? false;
@@ -39,7 +48,11 @@ export function NestTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Ne
             <span className="numeral amount">
               {layer.turns} <small>{layer.turns === 1 ? 'turn' : 'turns'}</small>
             </span>
-            <Stepper label={`turns of ${layer.name}`} less={() => turns(layer.key, layer.turns <= 0.5 ? -layer.turns : layer.turns % 1 ? -0.5 : -1)} more={() => turns(layer.key, layer.turns % 1 ? 0.5 : 1)} />
+            <Stepper
+              label={`turns of ${layer.name}`}
+              less={() => turns(layer.key, layer.turns <= 0.5 ? -layer.turns : layer.turns % 1 ? -0.5 : -1)}
+              more={() => turns(layer.key, layer.turns % 1 ? 0.5 : 1)}
+            />
           </span>
           <span className="detail">
             {layer.sheets} × {write.length(layer.lengthIn)} long{layer.short && <em> · not enough left</em>}
@@ -49,7 +62,14 @@ export function NestTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Ne
       {absent.length > 0 && (
         <div className="tile">
           <b>Another layer</b>
-          <Select aria-label="Another layer" value={null} placeholder="add …" popupMatchSelectWidth={false} options={absent.map((wrap) => ({ value: wrap.key, label: wrap.name }))} onChange={(material: string | null) => material && turns(material, 1)} />
+          <Select
+            aria-label="Another layer"
+            value={null}
+            placeholder="add …"
+            popupMatchSelectWidth={false}
+            options={absent.map((wrap) => ({ value: wrap.key, label: wrap.name }))}
+            onChange={(material: string | null) => material && turns(material, 1)}
+          />
         </div>
       )}
       <h2 id="box" className="unseen">
@@ -59,7 +79,11 @@ export function NestTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Ne
         <b>Bedding below</b>
         <span className="amount-row">
           <span className="numeral amount">{write.length(plan.gaps.bottom)}</span>
-          <Stepper label="bedding below" less={() => take({ baseGapIn: Math.max(0, snap(plan.gaps.bottom, -1)) })} more={() => take({ baseGapIn: Math.min(plan.gaps.bottom + plan.gaps.top, snap(plan.gaps.bottom, 1)) })} />
+          <Stepper
+            label="bedding below"
+            less={() => take({ baseGapIn: Math.max(0, snap(plan.gaps.bottom, -1)) })}
+            more={() => take({ baseGapIn: Math.min(plan.gaps.bottom + plan.gaps.top, snap(plan.gaps.bottom, 1)) })}
+          />
         </span>
         <span className="detail">
           {write.length(plan.gaps.top)} on top, {write.length(Math.min(plan.gaps.left, plan.gaps.front))} at the sides
@@ -67,7 +91,15 @@ export function NestTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Ne
       </div>
       <div className="tile" role="group" aria-label="Box">
         <b>Box</b>
-        <Select aria-label="Box" className="big-select" value={choice.box} options={boxOptions} popupMatchSelectWidth={false} onChange={(box) => take({ box, baseGapIn: null })} labelRender={() => plan.box.name} />
+        <Select
+          aria-label="Box"
+          className="big-select"
+          value={choice.box}
+          options={boxOptions}
+          popupMatchSelectWidth={false}
+          onChange={(box) => take({ box, baseGapIn: null })}
+          labelRender={() => plan.box.name}
+        />
         <span className="detail">
           built {write.size(plan.box.outsideIn)}
           {plan.box.builtGuessed ? ', reckoned' : ', measured'}
@@ -80,14 +112,28 @@ export function NestTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Ne
           className="big-select"
           value={choice.inner?.box ?? 'none'}
           popupMatchSelectWidth={false}
-          options={[{ value: 'none', label: 'none' }, ...stock.boxes.filter((box) => box.key !== choice.box).map((box) => ({ value: box.key, label: `${box.name} · ${box.onHand} left` }))]}
+          options={[
+            { value: 'none', label: 'none' },
+            ...stock.boxes
+              .filter((box) => box.key !== choice.box)
+              .map((box) => ({ value: box.key, label: `${box.name} · ${box.onHand} left` })),
+          ]}
           onChange={(box) => take({ inner: box === 'none' ? null : { box, fill: choice.fill }, baseGapIn: null })}
         />
         <span className="detail">{plan.inner ? `bedding round it` : 'bundle straight in the bedding'}</span>
       </div>
       <div className="tile" role="group" aria-label="How it lies">
         <b>How it lies</b>
-        <Select aria-label="How it lies" className="big-select" value={choice.orientation.join()} popupMatchSelectWidth={false} options={Object.entries(ORIENTATION_WORDS).filter(([key]) => !upright || key.endsWith('2')).map(([value, label]) => ({ value, label }))} onChange={(value) => take({ orientation: value.split(',').map(Number) as unknown as PlanChoice['orientation'], baseGapIn: null })} />
+        <Select
+          aria-label="How it lies"
+          className="big-select"
+          value={choice.orientation.join()}
+          popupMatchSelectWidth={false}
+          options={Object.entries(ORIENTATION_WORDS)
+            .filter(([key]) => !upright || key.endsWith('2'))
+            .map(([value, label]) => ({ value, label }))}
+          onChange={(value) => take({ orientation: value.split(',').map(Number) as unknown as PlanChoice['orientation'], baseGapIn: null })}
+        />
         <span className="detail">{upright ? 'this way up only' : 'any way up'}</span>
       </div>
       <h2 id="fill" className="unseen">
@@ -95,7 +141,14 @@ export function NestTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Ne
       </h2>
       <div className="tile" role="group" aria-label="Fill">
         <b>Fill</b>
-        <Select aria-label="Fill" className="big-select" value={choice.fill} popupMatchSelectWidth={false} options={stock.fills.map((fill) => ({ value: fill.key, label: fill.name }))} onChange={(fill) => take({ fill, inner: choice.inner && { ...choice.inner, fill } })} />
+        <Select
+          aria-label="Fill"
+          className="big-select"
+          value={choice.fill}
+          popupMatchSelectWidth={false}
+          options={stock.fills.map((fill) => ({ value: fill.key, label: fill.name }))}
+          onChange={(fill) => take({ fill, inner: choice.inner && { ...choice.inner, fill } })}
+        />
         {outer && (
           <span className="detail">
             <b className="numeral">
@@ -111,7 +164,8 @@ export function NestTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Ne
 }
 
 /** The next quarter inch up or down. */
-const snap = (inches: number, way: 1 | -1): number => (way > 0 ? Math.floor(inches / GAP_STEP_IN + 1 + 1e-9) : Math.ceil(inches / GAP_STEP_IN - 1 - 1e-9)) * GAP_STEP_IN;
+const snap = (inches: number, way: 1 | -1): number =>
+  (way > 0 ? Math.floor(inches / GAP_STEP_IN + 1 + 1e-9) : Math.ceil(inches / GAP_STEP_IN - 1 - 1e-9)) * GAP_STEP_IN;
 
 function Stepper({ label, less, more }: { label: string; less: () => void; more: () => void }) {
   return (

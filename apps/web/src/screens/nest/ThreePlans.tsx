@@ -1,6 +1,6 @@
 'use client';
 import { formatChance, type PlanDocument } from '@inch-nest/core';
-import type { SearchAnswer } from '../../workers/planner.protocol.ts';
+import type { SearchAnswer } from '@inch-nest/contracts';
 import { useShop } from '../bench/ShopContext.tsx';
 import type { NestUse } from '../bench/useNest.ts';
 
@@ -11,14 +11,18 @@ const CAREFUL = 5;
 export function ThreePlans({ nest, found }: { nest: NestUse; found: Found }) {
   const { write, shop } = useShop();
   const { frontier, recommended } = found;
-  const expected = (plan: PlanDocument) => plan.costMinor + CAREFUL * (plan.expectedMinor - plan.costMinor) / shop.house.care;
+  const expected = (plan: PlanDocument) => plan.costMinor + (CAREFUL * (plan.expectedMinor - plan.costMinor)) / shop.house.care;
   const thrifty = frontier[0];
-  const careful = [...frontier].sort((a, b) => expected(a) - expected(b)).find((plan) => plan.chance < recommended.chance) ?? frontier.at(-1);
+  const careful =
+    [...frontier].sort((a, b) => expected(a) - expected(b)).find((plan) => plan.chance < recommended.chance) ?? frontier.at(-1);
   const plans = [
     { word: 'Thriftier', plan: thrifty },
     { word: 'Recommended', plan: recommended },
     { word: 'More careful', plan: careful },
-  ].filter((one): one is { word: string; plan: PlanDocument } => one.plan !== undefined && (one.word === 'Recommended' || !same(one.plan, recommended)));
+  ].filter(
+    (one): one is { word: string; plan: PlanDocument } =>
+      one.plan !== undefined && (one.word === 'Recommended' || !same(one.plan, recommended)),
+  );
   return (
     <section className="three" aria-label="Balance">
       <h2>Balance</h2>

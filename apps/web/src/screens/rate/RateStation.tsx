@@ -41,7 +41,20 @@ export function RateStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse
     if (!shipment) return;
     setTrouble(null);
     try {
-      await parcel.report({ kind: 'rated', rate: { service: quote.service, serviceName: quote.serviceName, cardId: quote.cardId, cardVersion: quote.cardVersion, weightLb: shipment.weightLb, outsideIn: shipment.sizeIn, priceMinor: quote.totalMinor, coverAdded, signature: shipment.signature } });
+      await parcel.report({
+        kind: 'rated',
+        rate: {
+          service: quote.service,
+          serviceName: quote.serviceName,
+          cardId: quote.cardId,
+          cardVersion: quote.cardVersion,
+          weightLb: shipment.weightLb,
+          outsideIn: shipment.sizeIn,
+          priceMinor: quote.totalMinor,
+          coverAdded,
+          signature: shipment.signature,
+        },
+      });
     } catch (error) {
       setTrouble((error as Error).message);
     }
@@ -50,7 +63,10 @@ export function RateStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse
   return (
     <>
       <h1>{String(piece.title.value)}</h1>
-      <p className="soft sub">{shipment && `${weighed ? 'Weighed' : 'Reckoned, not yet weighed:'} ${write.weight(shipment.weightLb)}, ${write.size(shipment.sizeIn)} outside, to ${shipment.destinationPostcode}.`}</p>
+      <p className="soft sub">
+        {shipment &&
+          `${weighed ? 'Weighed' : 'Reckoned, not yet weighed:'} ${write.weight(shipment.weightLb)}, ${write.size(shipment.sizeIn)} outside, to ${shipment.destinationPostcode}.`}
+      </p>
       {life.rate && life.rateStale && (
         <p className="banner mind" role="status">
           Weight, size or content moved after the price was taken: choose again.
@@ -82,10 +98,16 @@ export function RateStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse
                 ))}
               </dl>
               <p className="soft">
-                {quote.billedBy === 'volume' ? `billed by size as ${quote.billableLb.toFixed(1)} lb (weighs ${write.weight(shipment!.weightLb)})` : `billed by weight`} · {quote.transitDays} days · cover to {write.money(quote.coverMinor)}
-                {collected > 0 && ` · buyer paid ${write.money(collected)}, ${collected >= quote.totalMinor ? `${write.money(collected - quote.totalMinor)} over` : `${write.money(quote.totalMinor - collected)} short`}`}
+                {quote.billedBy === 'volume'
+                  ? `billed by size as ${quote.billableLb.toFixed(1)} lb (weighs ${write.weight(shipment!.weightLb)})`
+                  : `billed by weight`}{' '}
+                · {quote.transitDays} days · cover to {write.money(quote.coverMinor)}
+                {collected > 0 &&
+                  ` · buyer paid ${write.money(collected)}, ${collected >= quote.totalMinor ? `${write.money(collected - quote.totalMinor)} over` : `${write.money(quote.totalMinor - collected)} short`}`}
               </p>
-              {nudge.overByLb !== null && nudge.overByLb < NUDGE_LB && <p className="ochre">▲ {write.weight(nudge.overByLb)} over the step below: lighter fill may save a step.</p>}
+              {nudge.overByLb !== null && nudge.overByLb < NUDGE_LB && (
+                <p className="ochre">▲ {write.weight(nudge.overByLb)} over the step below: lighter fill may save a step.</p>
+              )}
               <Button type={on ? 'default' : 'primary'} disabled={on} onClick={() => void choose(quote)}>
                 {on ? '✓ Chosen' : `Choose ${quote.serviceName}`}
               </Button>

@@ -16,11 +16,45 @@ export function SaleStation({ parcel }: { parcel: ParcelUse }) {
         <TypedField parcel={parcel} entity="sale" path="soldMinor" label="Sold for" meaning={money} />
         <TypedField parcel={parcel} entity="sale" path="shippingCollectedMinor" label="Buyer paid for shipping" meaning={money} />
         <TypedField parcel={parcel} entity="sale" path="paidMinor" label="We paid for it" meaning={money} />
-        <TypedField parcel={parcel} entity="piece" path="replacementMinor" label="Worth, if not the sold price" placeholder="as sold" meaning={(minor: number | null) => (minor === null ? 'as sold' : write.money(minor))} />
-        <TypedField parcel={parcel} entity="sale" path="destinationPostcode" label="To postcode" meaning={(code: string) => `region ${code.slice(0, 3)}`} />
-        <TypedField parcel={parcel} entity="sale" path="shipBy" label="Send by" placeholder="Friday" meaning={(day: string) => write.day(day)} />
-        <TypedField parcel={parcel} entity="sale" path="buyer" label="Buyer’s tag" placeholder="EV–HM" meaning={(tag: string | null) => (tag ? 'initials and region, no address' : 'initials and region')} />
-        <TypedField parcel={parcel} entity="piece" path="bin" label="Bin" placeholder="B4" meaning={(bin: string | null) => (bin ? '' : 'where it stands')} />
+        <TypedField
+          parcel={parcel}
+          entity="piece"
+          path="replacementMinor"
+          label="Worth, if not the sold price"
+          placeholder="as sold"
+          meaning={(minor: number | null) => (minor === null ? 'as sold' : write.money(minor))}
+        />
+        <TypedField
+          parcel={parcel}
+          entity="sale"
+          path="destinationPostcode"
+          label="To postcode"
+          meaning={(code: string) => `region ${code.slice(0, 3)}`}
+        />
+        <TypedField
+          parcel={parcel}
+          entity="sale"
+          path="shipBy"
+          label="Send by"
+          placeholder="Friday"
+          meaning={(day: string) => write.day(day)}
+        />
+        <TypedField
+          parcel={parcel}
+          entity="sale"
+          path="buyer"
+          label="Buyer’s tag"
+          placeholder="EV–HM"
+          meaning={(tag: string | null) => (tag ? 'initials and region, no address' : 'initials and region')}
+        />
+        <TypedField
+          parcel={parcel}
+          entity="piece"
+          path="bin"
+          label="Bin"
+          placeholder="B4"
+          meaning={(bin: string | null) => (bin ? '' : 'where it stands')}
+        />
       </div>
     </>
   );

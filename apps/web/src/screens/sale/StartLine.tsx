@@ -7,7 +7,16 @@ import { Refusal, send } from '../bench/http.ts';
 import { useShop } from '../bench/ShopContext.tsx';
 
 const FIELD_WORDS: Readonly<Record<SaleLineField, string>> = {
-  title: 'piece', sizeIn: 'size', weightLb: 'weight', soldMinor: 'sold for', paidMinor: 'paid for it', shippingCollectedMinor: 'shipping paid', destinationPostcode: 'to', shipBy: 'by', bin: 'bin', buyer: 'buyer',
+  title: 'piece',
+  sizeIn: 'size',
+  weightLb: 'weight',
+  soldMinor: 'sold for',
+  paidMinor: 'paid for it',
+  shippingCollectedMinor: 'shipping paid',
+  destinationPostcode: 'to',
+  shipBy: 'by',
+  bin: 'bin',
+  buyer: 'buyer',
 };
 const EXAMPLE = 'stoneware tea urn, 9 x 8 x 14 in, 6 lb 3 oz, sold 84, to 40217, by Friday';
 const DRAFT = 'inch-nest-line';
@@ -47,12 +56,24 @@ export function StartLine() {
       }}
     >
       <label htmlFor="line">What was sold, on one line</label>
-      <Input id="line" size="large" autoFocus value={text} placeholder={EXAMPLE} maxLength={2000} status={wrong.length > 0 ? 'error' : ''} aria-describedby="line-readings" onChange={(event) => type(event.target.value)} />
+      <Input
+        id="line"
+        size="large"
+        autoFocus
+        value={text}
+        placeholder={EXAMPLE}
+        maxLength={2000}
+        status={wrong.length > 0 ? 'error' : ''}
+        aria-describedby="line-readings"
+        onChange={(event) => type(event.target.value)}
+      />
       <ul id="line-readings" className="readings" aria-live="polite">
         {line.readings.map((reading) => (
           <li key={reading.at.join('-')} className={reading.problem ? 'wrong' : ''}>
             <span className="said">{reading.text}</span>
-            <span>{reading.problem ? `✗ ${reading.problem}` : `${FIELD_WORDS[reading.field!]}: ${meaning(line, reading.field!, write)}`}</span>
+            <span>
+              {reading.problem ? `✗ ${reading.problem}` : `${FIELD_WORDS[reading.field!]}: ${meaning(line, reading.field!, write)}`}
+            </span>
           </li>
         ))}
       </ul>
@@ -66,7 +87,8 @@ export function StartLine() {
         Start this parcel
       </Button>
       <p className="soft">
-        Parts stand between commas. Lead them with <b>sold</b>, <b>paid</b>, <b>shipping</b>, <b>to</b>, <b>by</b>, <b>bin</b> or <b>for</b>; size and weight are known by their units. All of it can be changed afterwards.
+        Parts stand between commas. Lead them with <b>sold</b>, <b>paid</b>, <b>shipping</b>, <b>to</b>, <b>by</b>, <b>bin</b> or <b>for</b>
+        ; size and weight are known by their units. All of it can be changed afterwards.
       </p>
     </form>
   );
@@ -82,6 +104,9 @@ function meaning(line: SaleLine, field: SaleLineField, write: ReturnType<typeof 
 /** What will be guessed until it is known. */
 function guesses(line: SaleLine): string {
   const kind = line.archetype ? `Taken for ${ARCHETYPES[line.archetype].name}.` : 'What kind of piece it is can be picked next.';
-  const missing = [...(line.sizeIn === undefined ? ['its size'] : line.sizeIn.length < 3 ? ['a side'] : []), ...(line.weightLb === undefined ? ['its weight'] : [])];
+  const missing = [
+    ...(line.sizeIn === undefined ? ['its size'] : line.sizeIn.length < 3 ? ['a side'] : []),
+    ...(line.weightLb === undefined ? ['its weight'] : []),
+  ];
   return missing.length > 0 ? `${kind} Until ${missing.join(' and ')} is known, a guess stands in and is drawn dashed.` : kind;
 }

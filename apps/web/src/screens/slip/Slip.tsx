@@ -1,13 +1,30 @@
 'use client';
 import { Button, Popover } from 'antd';
-import { formatChance, formatPercent, HARD_POINTS, type ChangeKind, type CostLine, type NextChange, type PlanDocument } from '@inch-nest/core';
+import {
+  formatChance,
+  formatPercent,
+  HARD_POINTS,
+  type ChangeKind,
+  type CostLine,
+  type NextChange,
+  type PlanDocument,
+} from '@inch-nest/core';
 import { CausesBar, CAUSE_WORDS } from '../../drawings/CausesBar.tsx';
 import { useShop } from '../bench/ShopContext.tsx';
 import type { NestUse } from '../bench/useNest.ts';
 import type { ParcelUse } from '../bench/useParcel.ts';
 import { useDifference } from './useDifference.ts';
 
-const LINE_WORDS: Readonly<Record<CostLine['key'], string>> = { postage: 'Postage', cover: 'Cover', signature: 'Signature', box: 'Box', wraps: 'Wrap', fill: 'Fill', sundries: 'Tape and papers', labour: 'Labour' };
+const LINE_WORDS: Readonly<Record<CostLine['key'], string>> = {
+  postage: 'Postage',
+  cover: 'Cover',
+  signature: 'Signature',
+  box: 'Box',
+  wraps: 'Wrap',
+  fill: 'Fill',
+  sundries: 'Tape and papers',
+  labour: 'Labour',
+};
 const MOST_CHANGES = 3;
 
 /** What the nest costs, line by line, what may break it, and what would be better still. */
@@ -15,7 +32,11 @@ export function Slip({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
   const { plan } = nest;
   return (
     <aside className="slip" aria-label="Slip" aria-busy={nest.searching}>
-      {plan ? <Figures plan={plan} parcel={parcel} nest={nest} /> : <p className="soft">{nest.reasons.length > 0 ? 'No nest, so nothing to reckon yet.' : 'Reckoning …'}</p>}
+      {plan ? (
+        <Figures plan={plan} parcel={parcel} nest={nest} />
+      ) : (
+        <p className="soft">{nest.reasons.length > 0 ? 'No nest, so nothing to reckon yet.' : 'Reckoning …'}</p>
+      )}
     </aside>
   );
 }
@@ -24,7 +45,12 @@ function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse
   const { shop, write } = useShop();
   const { life } = parcel.view;
   const rated = life.rate && !life.rateStale ? life.rate : null;
-  const shown = plan.costLines.map((line) => ({ ...line, amountMinor: Math.round(rated && line.key === 'postage' ? rated.priceMinor - of(plan, 'cover') - of(plan, 'signature') : line.amountMinor) }));
+  const shown = plan.costLines.map((line) => ({
+    ...line,
+    amountMinor: Math.round(
+      rated && line.key === 'postage' ? rated.priceMinor - of(plan, 'cover') - of(plan, 'signature') : line.amountMinor,
+    ),
+  }));
   const costMinor = shown.reduce((sum, line) => sum + line.amountMinor, 0);
   const broken = plan.expectedMinor - plan.costMinor;
   const keptMinor = plan.keptMinor + plan.costMinor - costMinor;
@@ -45,7 +71,9 @@ function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse
       <CausesBar causes={plan.causes} width={258} />
       {difference && (
         <p className="glow numeral" role="status">
-          {difference.cost !== 0 && <span className="money">{`${difference.cost > 0 ? '+' : '−'}${write.money(Math.abs(difference.cost))}`}</span>}
+          {difference.cost !== 0 && (
+            <span className="money">{`${difference.cost > 0 ? '+' : '−'}${write.money(Math.abs(difference.cost))}`}</span>
+          )}
           {difference.chance && (
             <span className="risk">
               {formatChance(difference.chance.from)} → {formatChance(difference.chance.to)}
@@ -57,7 +85,13 @@ function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse
       <dl className="lines money">
         {shown.map((line) => (
           <div key={line.key}>
-            <dt>{line.key === 'postage' ? `Postage, ${rated?.serviceName ?? plan.quote.serviceName}` : line.key === 'labour' ? `${Math.round(plan.minutes)} min at ${write.money(shop.house.labourMinorPerHour)} an hour` : LINE_WORDS[line.key]}</dt>
+            <dt>
+              {line.key === 'postage'
+                ? `Postage, ${rated?.serviceName ?? plan.quote.serviceName}`
+                : line.key === 'labour'
+                  ? `${Math.round(plan.minutes)} min at ${write.money(shop.house.labourMinorPerHour)} an hour`
+                  : LINE_WORDS[line.key]}
+            </dt>
             <dd className="numeral">{write.money(line.amountMinor)}</dd>
           </div>
         ))}
@@ -103,12 +137,14 @@ function Provenance({ plan }: { plan: PlanDocument }) {
   return (
     <div className="provenance">
       <p>
-        One fragility, {4 + Math.ceil(plan.quote.zone / 2)} drops on the way to zone {plan.quote.zone}: <i>P = ∫ φ(z)·[1 − (Σ pᶠ·F(hᶠ(Gc·e^σz)))ⁿ] dz</i>, each face’s drop height from equal force through its layers.
+        One fragility, {4 + Math.ceil(plan.quote.zone / 2)} drops on the way to zone {plan.quote.zone}:{' '}
+        <i>P = ∫ φ(z)·[1 − (Σ pᶠ·F(hᶠ(Gc·e^σz)))ⁿ] dz</i>, each face’s drop height from equal force through its layers.
       </p>
       <ul>
         {plan.piece.criticalG !== null && (
           <li>
-            The piece stands {Math.round(plan.piece.criticalG)} g ({plan.piece.governs} governs; the body {Math.round(plan.piece.bodyG ?? 0)} g) — judgement.
+            The piece stands {Math.round(plan.piece.criticalG)} g ({plan.piece.governs} governs; the body{' '}
+            {Math.round(plan.piece.bodyG ?? 0)} g) — judgement.
           </li>
         )}
         <li>Drop heights by weight — ISTA 1A, recalled from memory; how often and on which face — judgement.</li>
@@ -132,7 +168,8 @@ function BetterStill({ plan, parcel, nest }: { plan: PlanDocument; parcel: Parce
   const { write } = useShop();
   const blocked = plan.faults.some((fault) => fault.blocks);
   const worth = nest.changes.filter((change) => (blocked ? !change.blocks : change.deltaExpectedMinor < -0.5)).slice(0, MOST_CHANGES);
-  if (worth.length === 0) return <p className="soft better-none">{blocked ? 'No single change mends it.' : 'No single change would be better.'}</p>;
+  if (worth.length === 0)
+    return <p className="soft better-none">{blocked ? 'No single change mends it.' : 'No single change would be better.'}</p>;
   return (
     <section className="better">
       <h2>Better still</h2>
@@ -140,7 +177,8 @@ function BetterStill({ plan, parcel, nest }: { plan: PlanDocument; parcel: Parce
         <Button key={i} block className="better-change" onClick={() => applyChange(change, parcel, nest)}>
           <span>{changeWords(change.change, nest)}</span>
           <span className="numeral">
-            <span className="money">{`${change.deltaCostMinor < 0 ? '−' : '+'}${write.money(Math.abs(change.deltaCostMinor))}`}</span> <span className="risk">{formatChance(change.chance)}</span>
+            <span className="money">{`${change.deltaCostMinor < 0 ? '−' : '+'}${write.money(Math.abs(change.deltaCostMinor))}`}</span>{' '}
+            <span className="risk">{formatChance(change.chance)}</span>
           </span>
         </Button>
       ))}
@@ -152,7 +190,9 @@ function BetterStill({ plan, parcel, nest }: { plan: PlanDocument; parcel: Parce
 export function applyChange({ guard, choice }: NextChange, parcel: ParcelUse, nest: NestUse): void {
   if (!guard) return nest.take(choice);
   const field = parcel.view.piece.hardPoints;
-  const points = (field.value as PlanDocument['piece']['hardPoints']).map((point) => (point.id === guard.hardPointId ? { ...point, guard: guard.guard } : point));
+  const points = (field.value as PlanDocument['piece']['hardPoints']).map((point) =>
+    point.id === guard.hardPointId ? { ...point, guard: guard.guard } : point,
+  );
   parcel.saveField('piece', 'hardPoints', JSON.stringify(points), field.revision);
 }
 
@@ -170,7 +210,10 @@ export function changeWords(change: ChangeKind, nest: Pick<NestUse, 'request' | 
     case 'fill':
       return named(stock.fills, change.fill);
     case 'service':
-      return `Send it ${named(cards.flatMap((card) => card.services), change.service)}`;
+      return `Send it ${named(
+        cards.flatMap((card) => card.services),
+        change.service,
+      )}`;
     case 'turned':
       return 'Turn it in the box';
     case 'unboxed':

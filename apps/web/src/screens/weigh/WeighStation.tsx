@@ -68,7 +68,22 @@ export function WeighStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUs
           return (
             <div className="field" key={i}>
               <label htmlFor={`reading-${i}`}>Reading {i + 1}</label>
-              <Input id={`reading-${i}`} size="large" className="numeral" value={text} placeholder="3 lb 9 oz" status={problem ? 'error' : ''} maxLength={60} aria-describedby={`reading-${i}-meaning`} onChange={(event) => change(texts.map((one, j) => (j === i ? event.target.value : one)), outside)} />
+              <Input
+                id={`reading-${i}`}
+                size="large"
+                className="numeral"
+                value={text}
+                placeholder="3 lb 9 oz"
+                status={problem ? 'error' : ''}
+                maxLength={60}
+                aria-describedby={`reading-${i}-meaning`}
+                onChange={(event) =>
+                  change(
+                    texts.map((one, j) => (j === i ? event.target.value : one)),
+                    outside,
+                  )
+                }
+              />
               <div id={`reading-${i}-meaning`} className={problem ? 'meaning wrong' : 'meaning'}>
                 {problem ? `✗ ${problem}` : reading && 'pounds' in reading ? write.weight(reading.pounds) : ''}
               </div>
@@ -78,7 +93,15 @@ export function WeighStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUs
       </div>
       <div className="field">
         <label htmlFor="outside">Outside, as measured</label>
-        <Input id="outside" value={outside} placeholder={nest.plan ? write.size(nest.plan.box.outsideIn) : '12 x 12 x 12'} status={size && 'problem' in size ? 'error' : ''} maxLength={80} aria-describedby="outside-meaning" onChange={(event) => change(texts, event.target.value)} />
+        <Input
+          id="outside"
+          value={outside}
+          placeholder={nest.plan ? write.size(nest.plan.box.outsideIn) : '12 x 12 x 12'}
+          status={size && 'problem' in size ? 'error' : ''}
+          maxLength={80}
+          aria-describedby="outside-meaning"
+          onChange={(event) => change(texts, event.target.value)}
+        />
         <div id="outside-meaning" className={size && 'problem' in size ? 'meaning wrong' : 'meaning'}>
           {size && 'problem' in size ? `✗ ${size.problem}` : size ? write.size(size.inches) : 'left empty, the box as built is rated'}
         </div>
@@ -91,7 +114,9 @@ export function WeighStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUs
           ✗ {trouble}
         </p>
       )}
-      {nest.plan && <Against plan={nest.plan} highest={highest} spreadLb={pounds.length > 1 ? Math.max(...pounds) - Math.min(...pounds) : 0} />}
+      {nest.plan && (
+        <Against plan={nest.plan} highest={highest} spreadLb={pounds.length > 1 ? Math.max(...pounds) - Math.min(...pounds) : 0} />
+      )}
     </form>
   );
 }

@@ -4,12 +4,25 @@ import type { PlanDocument } from '@inch-nest/core';
 const USUAL_SPREAD_LB = 0.2 / 16;
 
 /** What a weighing says about the estimate; `odd` when it is outside of twice the ±. */
-export function weighingAdvice(weightLb: number, spreadLb: number, { grossLb, plusMinusLb, parts }: PlanDocument['weight']): { odd: boolean; words: string } {
+export function weighingAdvice(
+  weightLb: number,
+  spreadLb: number,
+  { grossLb, plusMinusLb, parts }: PlanDocument['weight'],
+): { odd: boolean; words: string } {
   const offLb = weightLb - grossLb;
-  if (spreadLb > 2 * USUAL_SPREAD_LB) return { odd: true, words: `The readings differ by ${(spreadLb * 16).toFixed(1)} oz: is the scale level, and does the box touch anything?` };
+  if (spreadLb > 2 * USUAL_SPREAD_LB)
+    return {
+      odd: true,
+      words: `The readings differ by ${(spreadLb * 16).toFixed(1)} oz: is the scale level, and does the box touch anything?`,
+    };
   if (Math.abs(offLb) <= 2 * plusMinusLb) return { odd: false, words: 'As reckoned.' };
   const amount = `${Math.abs(offLb).toFixed(Math.abs(offLb) < 1 ? 2 : 1)} lb ${offLb < 0 ? 'light' : 'heavy'}`;
-  const like = [...parts].filter((part) => part.part !== 'piece').sort((a, b) => Math.abs(a.weightLb - Math.abs(offLb)) - Math.abs(b.weightLb - Math.abs(offLb)))[0];
-  const hint = offLb < 0 ? `is everything in? The ${like?.part ?? 'fill'} weighs about that` : 'was the piece weighed bare, or is there more fill than planned?';
+  const like = [...parts]
+    .filter((part) => part.part !== 'piece')
+    .sort((a, b) => Math.abs(a.weightLb - Math.abs(offLb)) - Math.abs(b.weightLb - Math.abs(offLb)))[0];
+  const hint =
+    offLb < 0
+      ? `is everything in? The ${like?.part ?? 'fill'} weighs about that`
+      : 'was the piece weighed bare, or is there more fill than planned?';
   return { odd: true, words: `${amount}: ${hint}${hint.endsWith('?') ? '' : '.'}` };
 }

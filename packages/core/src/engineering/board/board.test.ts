@@ -12,7 +12,9 @@ test.each([
   [200, 'single', 120, 105],
   [48, 'double', 100, 95],
   [82, 'double', 180, 120],
-] as const)('ECT %p %s wall carries %p lb and %p in', (ect, wall, maxGrossLb, maxUnitedIn) => expect(certificateFor(ect, wall)).toMatchObject({ maxGrossLb, maxUnitedIn }));
+] as const)('ECT %p %s wall carries %p lb and %p in', (ect, wall, maxGrossLb, maxUnitedIn) =>
+  expect(certificateFor(ect, wall)).toMatchObject({ maxGrossLb, maxUnitedIn }),
+);
 
 test('below the table there is no certificate', () => {
   expect(certificateFor(22.9, 'single')).toBeNull();

@@ -9,7 +9,11 @@ import { spreadLoad } from './loadPatch.ts';
 import { peakG } from './peakG.ts';
 
 const materials = Object.values(CUSHION_MATERIALS);
-const layer = (key: keyof typeof CUSHION_MATERIALS, areaIn2: number, thicknessIn: number): CushionLayer => ({ areaIn2, thicknessIn, curve: CUSHION_MATERIALS[key].curve });
+const layer = (key: keyof typeof CUSHION_MATERIALS, areaIn2: number, thicknessIn: number): CushionLayer => ({
+  areaIn2,
+  thicknessIn,
+  curve: CUSHION_MATERIALS[key].curve,
+});
 
 describe('one layer', () => {
   test('reproduces G·s = a·exp(b·s·h/t) in the working range', () => {
@@ -55,20 +59,33 @@ describe('series of layers', () => {
   // equal force in series: a mass on springs whose σ(e) the curve implies, integrated by a reference solver
   test('peak force equals direct integration of the motion', () => {
     const layers = [layer('smallBubble', 30, 0.34), layer('largeBubble', 36, 0.9), layer('mouldedFill', 60, 2)];
-    for (const [weightLb, h] of [[2, 20], [2, 60], [6, 30]] as const) {
+    for (const [weightLb, h] of [
+      [2, 20],
+      [2, 60],
+      [6, 30],
+    ] as const) {
       const closed = peakG(layers, weightLb, h).peakG;
       expect(integratePeakG(layers, weightLb, h) / closed).toBeCloseTo(1, 3);
     }
   });
 
   test('height and peak undo each other', () => {
-    const anyLayer = fc.record({ key: fc.constantFrom(...materials.map((one) => one.key)), areaIn2: fc.double({ min: 4, max: 300, noNaN: true }), thicknessIn: fc.double({ min: 0.05, max: 4, noNaN: true }) });
+    const anyLayer = fc.record({
+      key: fc.constantFrom(...materials.map((one) => one.key)),
+      areaIn2: fc.double({ min: 4, max: 300, noNaN: true }),
+      thicknessIn: fc.double({ min: 0.05, max: 4, noNaN: true }),
+    });
     fc.assert(
-      fc.property(fc.array(anyLayer, { minLength: 1, maxLength: 5 }), fc.double({ min: 0.2, max: 40, noNaN: true }), fc.double({ min: 1, max: 60, noNaN: true }), (list, weightLb, h) => {
-        const layers = list.map((one) => layer(one.key, one.areaIn2, one.thicknessIn));
-        const { peakG: g } = peakG(layers, weightLb, h);
-        if (g < 1e100) expect(dropHeightAtG(layers, weightLb, g) / h).toBeCloseTo(1, 8);
-      }),
+      fc.property(
+        fc.array(anyLayer, { minLength: 1, maxLength: 5 }),
+        fc.double({ min: 0.2, max: 40, noNaN: true }),
+        fc.double({ min: 1, max: 60, noNaN: true }),
+        (list, weightLb, h) => {
+          const layers = list.map((one) => layer(one.key, one.areaIn2, one.thicknessIn));
+          const { peakG: g } = peakG(layers, weightLb, h);
+          if (g < 1e100) expect(dropHeightAtG(layers, weightLb, g) / h).toBeCloseTo(1, 8);
+        },
+      ),
     );
   });
 
@@ -80,16 +97,24 @@ describe('series of layers', () => {
 
   test('a thicker layer never lands harder', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0.1, max: 4, noNaN: true }), fc.double({ min: 0.01, max: 2, noNaN: true }), fc.double({ min: 0.2, max: 20, noNaN: true }), (thickness, more, weightLb) => {
-        const stack = (t: number) => [layer('smallBubble', 30, 0.34), layer('mouldedFill', 60, t)];
-        expect(peakG(stack(thickness + more), weightLb, 24).peakG).toBeLessThanOrEqual(peakG(stack(thickness), weightLb, 24).peakG * (1 + 1e-12));
-      }),
+      fc.property(
+        fc.double({ min: 0.1, max: 4, noNaN: true }),
+        fc.double({ min: 0.01, max: 2, noNaN: true }),
+        fc.double({ min: 0.2, max: 20, noNaN: true }),
+        (thickness, more, weightLb) => {
+          const stack = (t: number) => [layer('smallBubble', 30, 0.34), layer('mouldedFill', 60, t)];
+          expect(peakG(stack(thickness + more), weightLb, 24).peakG).toBeLessThanOrEqual(
+            peakG(stack(thickness), weightLb, 24).peakG * (1 + 1e-12),
+          );
+        },
+      ),
     );
   });
 
   test('a heavier piece presses harder, whatever its peak acceleration does', () => {
     const stack = [layer('smallBubble', 30, 0.34), layer('mouldedFill', 60, 2)];
-    for (let weightLb = 0.5; weightLb < 40; weightLb *= 1.5) expect(weightLb * 1.5 * peakG(stack, weightLb * 1.5, 24).peakG).toBeGreaterThan(weightLb * peakG(stack, weightLb, 24).peakG);
+    for (let weightLb = 0.5; weightLb < 40; weightLb *= 1.5)
+      expect(weightLb * 1.5 * peakG(stack, weightLb * 1.5, 24).peakG).toBeGreaterThan(weightLb * peakG(stack, weightLb, 24).peakG);
   });
 
   test('shares sum to one and nothing is refused', () => {
@@ -137,7 +162,8 @@ test('brittle strength falls with size; a heavy inner box costs', () => {
 function integratePeakG(layers: readonly CushionLayer[], weightLb: number, heightIn: number): number {
   const gravity = 386.0886;
   // compression of the whole stack under a force
-  const compressed = (force: number) => layers.reduce((sum, { areaIn2, thicknessIn, curve }) => sum + thicknessIn * strainAt(curve, force / areaIn2), 0);
+  const compressed = (force: number) =>
+    layers.reduce((sum, { areaIn2, thicknessIn, curve }) => sum + thicknessIn * strainAt(curve, force / areaIn2), 0);
   const forceAt = (x: number) => {
     let [low, high] = [0, 1];
     while (compressed(high) < x && high < 1e12) high *= 2;
@@ -152,9 +178,15 @@ function integratePeakG(layers: readonly CushionLayer[], weightLb: number, heigh
   const solver = new Solver(2);
   Object.assign(solver, { absoluteTolerance: 1e-10, relativeTolerance: 1e-10, maxStepSize: 5e-5, maxSteps: 100_000 });
   let deepest = 0;
-  solver.solve((_t: number, [x, v]: [number, number]) => [v, x <= 0 ? 0 : -forceAt(x) / mass], 0, [0, Math.sqrt(2 * gravity * heightIn)], 0.2, (_n: number, _from: number, _to: number, [x, v]: [number, number]) => {
-    deepest = Math.max(deepest, x);
-    return v >= 0;
-  });
+  solver.solve(
+    (_t: number, [x, v]: [number, number]) => [v, x <= 0 ? 0 : -forceAt(x) / mass],
+    0,
+    [0, Math.sqrt(2 * gravity * heightIn)],
+    0.2,
+    (_n: number, _from: number, _to: number, [x, v]: [number, number]) => {
+      deepest = Math.max(deepest, x);
+      return v >= 0;
+    },
+  );
   return forceAt(deepest) / weightLb;
 }

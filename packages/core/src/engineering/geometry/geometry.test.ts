@@ -7,10 +7,15 @@ describe('length of a wrap', () => {
   // exact: a roll's length is π(D² − d²)/(4t)
   test('n turns round a cylinder are the area of the ring over the thickness', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0.5, max: 30, noNaN: true }), fc.double({ min: 0.01, max: 1, noNaN: true }), fc.integer({ min: 1, max: 12 }), (d, t, n) => {
-        const outer = d + 2 * n * t;
-        expect(wrapLengthIn(Math.PI * d, t, n) / ((Math.PI * (outer ** 2 - d ** 2)) / (4 * t))).toBeCloseTo(1, 10);
-      }),
+      fc.property(
+        fc.double({ min: 0.5, max: 30, noNaN: true }),
+        fc.double({ min: 0.01, max: 1, noNaN: true }),
+        fc.integer({ min: 1, max: 12 }),
+        (d, t, n) => {
+          const outer = d + 2 * n * t;
+          expect(wrapLengthIn(Math.PI * d, t, n) / ((Math.PI * (outer ** 2 - d ** 2)) / (4 * t))).toBeCloseTo(1, 10);
+        },
+      ),
     );
   });
 

@@ -12,8 +12,16 @@ const stack = (gapIn: number): CushionLayer[] => [
   { areaIn2: 50, thicknessIn: gapIn, curve: CUSHION_MATERIALS.mouldedFill.curve },
 ];
 const journey = (more: Partial<Journey> = {}): Journey => ({
-  weightLb: 3, grossWeightLb: 5, zone: 5, criticalG: 90, spread: 0.3,
-  faces: [{ chance: 0.45, layers: stack(1) }, { chance: 0.15, layers: stack(2) }, { chance: 0.4, layers: stack(1.5) }],
+  weightLb: 3,
+  grossWeightLb: 5,
+  zone: 5,
+  criticalG: 90,
+  spread: 0.3,
+  faces: [
+    { chance: 0.45, layers: stack(1) },
+    { chance: 0.15, layers: stack(2) },
+    { chance: 0.4, layers: stack(1.5) },
+  ],
   ...more,
 });
 
@@ -29,7 +37,8 @@ test.each([
 });
 
 test('32 nodes are within half a percent of a rule four times finer', () => {
-  const fine = (way: Journey) => shockChance({ ...way, faces: [...way.faces, { chance: 0, layers: [{ areaIn2: 1, thicknessIn: 1, curve: { a: 5, b: 0.1, p: 9 } }] }] });
+  const fine = (way: Journey) =>
+    shockChance({ ...way, faces: [...way.faces, { chance: 0, layers: [{ areaIn2: 1, thicknessIn: 1, curve: { a: 5, b: 0.1, p: 9 } }] }] });
   for (const criticalG of [60, 120, 240, 400]) {
     const way = journey({ criticalG });
     expect(shockChance(way) / fine(way)).toBeCloseTo(1, 2);
@@ -47,7 +56,16 @@ test('bounds and directions', () => {
 
 // ISTA Procedure 1A (values from memory): a band's lower bound belongs to the heavier band
 test.each([
-  [1, 30], [20.99, 30], [21, 24], [40.9, 24], [41, 18], [60.9, 18], [61, 12], [99.9, 12], [100, 8], [150, 8],
+  [1, 30],
+  [20.99, 30],
+  [21, 24],
+  [40.9, 24],
+  [41, 18],
+  [60.9, 18],
+  [61, 12],
+  [99.9, 12],
+  [100, 8],
+  [150, 8],
 ])('a parcel of %p lb is dropped from %p in', (weightLb, heightIn) => expect(designDropIn(weightLb)).toBe(heightIn));
 
 test('heights, drops and faces', () => {

@@ -52,7 +52,8 @@ describe('Gauss–Hermite', () => {
 
   test('the trapezoid rule agrees', () => {
     const f = (z: number) => 1 / (1 + Math.exp(2 * z + 3));
-    const mean = (rule: { nodes: readonly number[]; weights: readonly number[] }) => rule.nodes.reduce((sum, node, i) => sum + rule.weights[i]! * f(node), 0);
+    const mean = (rule: { nodes: readonly number[]; weights: readonly number[] }) =>
+      rule.nodes.reduce((sum, node, i) => sum + rule.weights[i]! * f(node), 0);
     expect(mean(gaussHermite(64)) / mean(normalTrapezoid(0.05))).toBeCloseTo(1, 6);
   });
 });

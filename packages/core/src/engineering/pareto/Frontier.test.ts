@@ -7,9 +7,19 @@ test('keeps just the points that no other beats, whatever the order', () => {
     fc.property(points, (list) => {
       const frontier = createFrontier<number>();
       list.forEach((point, i) => frontier.add({ ...point, of: i }));
-      const unbeaten = list.filter((one) => !list.some((other) => other.cost <= one.cost && other.chance <= one.chance && (other.cost < one.cost || other.chance < one.chance)));
+      const unbeaten = list.filter(
+        (one) =>
+          !list.some(
+            (other) => other.cost <= one.cost && other.chance <= one.chance && (other.cost < one.cost || other.chance < one.chance),
+          ),
+      );
       const distinct = [...new Set(unbeaten.map((one) => `${one.cost},${one.chance}`))].sort();
-      expect(frontier.points().map((one) => `${one.cost},${one.chance}`).sort()).toEqual(distinct);
+      expect(
+        frontier
+          .points()
+          .map((one) => `${one.cost},${one.chance}`)
+          .sort(),
+      ).toEqual(distinct);
     }),
   );
 });

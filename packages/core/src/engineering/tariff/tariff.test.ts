@@ -6,7 +6,16 @@ import type { Service } from './RateCard.ts';
 import { stepNudge } from './stepNudge.ts';
 import { zoneOf } from './zoneOf.ts';
 
-const shipment = (more: Partial<Shipment> = {}): Shipment => ({ sizeIn: [10, 10, 10], weightLb: 3.2, originPostcode: '10115', destinationPostcode: '40217', shipDate: '2026-11-24', coverMinor: null, signature: false, ...more });
+const shipment = (more: Partial<Shipment> = {}): Shipment => ({
+  sizeIn: [10, 10, 10],
+  weightLb: 3.2,
+  originPostcode: '10115',
+  destinationPostcode: '40217',
+  shipDate: '2026-11-24',
+  coverMinor: null,
+  signature: false,
+  ...more,
+});
 const quote = (ship: Partial<Shipment>, service: Partial<Service> = {}) => quoteService(CARD, { ...SERVICE, ...service }, shipment(ship));
 
 describe('billable weight', () => {
@@ -25,7 +34,9 @@ describe('billable weight', () => {
     ['pound', 1 + 1e-9, 1],
     ['pound', 1.001, 2],
     ['halfKilogram', 3.2, 1.5 / 0.45359237],
-  ])('rounded to the %s: %p lb is %p lb', (rounding, weightLb, billed) => expect(billableWeight({ rounding, volumetric: null }, [5, 5, 5], weightLb).billableLb).toBeCloseTo(billed, 9));
+  ])('rounded to the %s: %p lb is %p lb', (rounding, weightLb, billed) =>
+    expect(billableWeight({ rounding, volumetric: null }, [5, 5, 5], weightLb).billableLb).toBeCloseTo(billed, 9),
+  );
 });
 
 test('zones by prefix ranges', () => {
@@ -41,7 +52,14 @@ test('length plus girth takes the longest side as length', () => expect(lengthPl
 describe('a price, line by line', () => {
   test('base from the first step not below', () => {
     // 3.2 lb → step 4 lb (index 3) to zone 5: 800 + 60·3 = 980
-    expect(quote({})).toMatchObject({ zone: 5, stepLb: 4, stepBelowLb: 3, billedBy: 'weight', totalMinor: 980, lines: [{ label: '4 lb to zone 5', amountMinor: 980 }] });
+    expect(quote({})).toMatchObject({
+      zone: 5,
+      stepLb: 4,
+      stepBelowLb: 3,
+      billedBy: 'weight',
+      totalMinor: 980,
+      lines: [{ label: '4 lb to zone 5', amountMinor: 980 }],
+    });
     expect(quote({ weightLb: 4 })).toMatchObject({ stepLb: 4 });
     expect(quote({ weightLb: 4.0001 })).toMatchObject({ stepLb: 5, totalMinor: 1040 });
   });
@@ -58,8 +76,14 @@ describe('a price, line by line', () => {
     const answer = quote({ coverMinor: 31_000, signature: true }, { surcharges, fuelPercent: 7.5 });
     expect(answer).toMatchObject({
       lines: [
-        { label: '4 lb to zone 5', amountMinor: 980 }, { label: 'long', amountMinor: 400 }, { label: 'remote', amountMinor: 250 }, { label: 'heavy', amountMinor: 100 },
-        { label: 'wide', amountMinor: 50 }, { label: 'fuel 7.5%', amountMinor: 104 }, { label: 'cover', amountMinor: 495 }, { label: 'signature', amountMinor: 300 },
+        { label: '4 lb to zone 5', amountMinor: 980 },
+        { label: 'long', amountMinor: 400 },
+        { label: 'remote', amountMinor: 250 },
+        { label: 'heavy', amountMinor: 100 },
+        { label: 'wide', amountMinor: 50 },
+        { label: 'fuel 7.5%', amountMinor: 104 },
+        { label: 'cover', amountMinor: 495 },
+        { label: 'signature', amountMinor: 300 },
       ],
       totalMinor: 2679,
       coverMinor: 31_000,
@@ -83,6 +107,9 @@ describe('a price, line by line', () => {
 });
 
 test('how far from the edge of the step', () => {
-  expect(stepNudge({ stepLb: 4, stepBelowLb: 3, billedBy: 'weight', billableLb: 3.2 }, 3.2)).toEqual({ overByLb: expect.closeTo(0.2, 12) as number, headroomLb: expect.closeTo(0.8, 12) as number });
+  expect(stepNudge({ stepLb: 4, stepBelowLb: 3, billedBy: 'weight', billableLb: 3.2 }, 3.2)).toEqual({
+    overByLb: expect.closeTo(0.2, 12) as number,
+    headroomLb: expect.closeTo(0.8, 12) as number,
+  });
   expect(stepNudge({ stepLb: 14, stepBelowLb: 13, billedBy: 'volume', billableLb: 13.2 }, 4).overByLb).toBeNull();
 });

@@ -53,7 +53,14 @@ describe('boxes', () => {
 });
 
 describe('gaps on the way', () => {
-  const load = { material: CUSHION_MATERIALS.mouldedFill, weightLb: 2, baseAreaIn2: 40, insideDepthIn: 12, overfillShare: 0, dividerBoard: false };
+  const load = {
+    material: CUSHION_MATERIALS.mouldedFill,
+    weightLb: 2,
+    baseAreaIn2: 40,
+    insideDepthIn: 12,
+    overfillShare: 0,
+    dividerBoard: false,
+  };
   const gaps = gapsAround([8, 8, 8], [12, 12, 12]);
 
   // by hand: settle 6% of 4 in = 0.24; stress 2/40 = 0.05 psi → the base keeps 1 − 0.05/0.25 = 0.8 of its 2 in
@@ -93,7 +100,12 @@ test('fill by place adds up to the void', () => {
 test('layers on a face: wraps, then the gap; an inner box resets the patch to its whole face', () => {
   const bare = fillVoids(stowAsTold(wrapped(), [0, 1, 2], null, box([12, 12, 12]), null), STOCK.fills[0]!, null, BEDDED_HOUSE);
   expect(faceLayers(bare, 'bottom').map((layer) => layer.thicknessIn)).toEqual([0.9, expect.closeTo(bare.effectiveGaps.bottom, 12)]);
-  const floated = fillVoids(stowAsTold(wrapped(), [0, 1, 2], box([8, 8, 8]), box([14, 14, 14]), null), STOCK.fills[0]!, STOCK.fills[0]!, BEDDED_HOUSE);
+  const floated = fillVoids(
+    stowAsTold(wrapped(), [0, 1, 2], box([8, 8, 8]), box([14, 14, 14]), null),
+    STOCK.fills[0]!,
+    STOCK.fills[0]!,
+    BEDDED_HOUSE,
+  );
   const layers = faceLayers(floated, 'bottom');
   expect(layers).toHaveLength(3);
   const face = 8 + 2 * 0.156;
@@ -105,7 +117,10 @@ test('weight is the sum of its parts, each with its own ±', () => {
   const filled = fillVoids(stowAsTold(wrapped(), [0, 1, 2], null, box([12, 12, 12]), null), STOCK.fills[0]!, null, BEDDED_HOUSE);
   const { parts, grossLb, plusMinusLb } = weighParcel(filled, STOCK, true);
   expect(parts.map((part) => part.part)).toEqual(['piece', 'wraps', 'fill', 'box', 'tape and papers']);
-  expect(grossLb).toBeCloseTo(parts.reduce((sum, part) => sum + part.weightLb, 0), 12);
+  expect(grossLb).toBeCloseTo(
+    parts.reduce((sum, part) => sum + part.weightLb, 0),
+    12,
+  );
   expect(plusMinusLb).toBeCloseTo(Math.sqrt(parts.reduce((sum, part) => sum + part.plusMinusLb ** 2, 0)), 12);
   expect(grossLb).toBeGreaterThan(2.5);
   expect(grossLb).toBeLessThan(4.5);

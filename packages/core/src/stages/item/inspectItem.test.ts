@@ -23,7 +23,8 @@ test('an unfilled hollow costs strength, a filled one does not', () => {
   expect(inspect({ hollows: [{ ...hollow, filled: true }] }).criticalG).toBe(190);
 });
 
-test('what shock does not limit has no critical acceleration', () => expect(inspect({ archetype: 'rigidMetal' })).toMatchObject({ criticalG: null, bodyG: null }));
+test('what shock does not limit has no critical acceleration', () =>
+  expect(inspect({ archetype: 'rigidMetal' })).toMatchObject({ criticalG: null, bodyG: null }));
 
 test('a missing weight or side is guessed, and says so', () => {
   const noWeight = inspect({ weightLb: null });

@@ -6,13 +6,29 @@ const setting = { today: '2026-11-23' };
 
 test('a whole sale on one line', () => {
   const { readings, ...line } = readSaleLine('stoneware tea urn, 9 x 8 x 14 in, 6 lb 3 oz, sold 84, to 40217, by Friday', setting);
-  expect(line).toEqual({ title: 'stoneware tea urn', archetype: 'handledWare', sizeIn: [9, 8, 14], weightLb: 6.1875, soldMinor: 8400, destinationPostcode: '40217', shipBy: '2026-11-27' });
+  expect(line).toEqual({
+    title: 'stoneware tea urn',
+    archetype: 'handledWare',
+    sizeIn: [9, 8, 14],
+    weightLb: 6.1875,
+    soldMinor: 8400,
+    destinationPostcode: '40217',
+    shipBy: '2026-11-27',
+  });
   expect(readings.every((reading) => reading.problem === null)).toBe(true);
 });
 
 test('the rest of what may be said, in any order', () => {
   expect(readSaleLine('bin b4; for EV; to 10001; puzzle jug; paid 9.50, shipping 12,50; 918 g; 16 x 13 x 17 cm', setting)).toMatchObject({
-    title: 'puzzle jug', archetype: 'handledWare', bin: 'B4', buyer: 'EV', destinationPostcode: '10001', paidMinor: 950, shippingCollectedMinor: 1250, weightLb: 918 / 453.59237, sizeIn: [16 / 2.54, 13 / 2.54, 17 / 2.54],
+    title: 'puzzle jug',
+    archetype: 'handledWare',
+    bin: 'B4',
+    buyer: 'EV',
+    destinationPostcode: '10001',
+    paidMinor: 950,
+    shippingCollectedMinor: 1250,
+    weightLb: 918 / 453.59237,
+    sizeIn: [16 / 2.54, 13 / 2.54, 17 / 2.54],
   });
 });
 
@@ -37,10 +53,15 @@ test.each<[string, string, RegExp]>([
   expect(wrong[0]!.problem).toMatch(problem);
 });
 
-test('a paste of two megabytes is refused at once', () => expect(readSaleLine('jug, '.repeat(400_000), setting)).toMatchObject({ readings: [{ problem: expect.stringMatching(/500/) as string }] }));
+test('a paste of two megabytes is refused at once', () =>
+  expect(readSaleLine('jug, '.repeat(400_000), setting)).toMatchObject({
+    readings: [{ problem: expect.stringMatching(/500/) as string }],
+  }));
 
 test('facts out of bounds are refused by name', () => {
-  expect(() => readSale({ ...request().order, pieces: [{ ...FACTS, heightIn: 1001 }] })).toThrow(/heightIn of bowl must be above 0 and at most 1000, not 1001/);
+  expect(() => readSale({ ...request().order, pieces: [{ ...FACTS, heightIn: 1001 }] })).toThrow(
+    /heightIn of bowl must be above 0 and at most 1000, not 1001/,
+  );
   expect(() => readSale({ ...request().order, pieces: [{ ...FACTS, weightLb: NaN }] })).toThrow(/weightLb/);
   expect(() => readSale({ ...request().order, pieces: [] })).toThrow(RangeError);
 });

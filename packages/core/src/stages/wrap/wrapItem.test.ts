@@ -8,11 +8,22 @@ const inspect = (facts: Parameters<typeof request>[0]) => {
   const { order } = request(facts);
   return inspectItem(order, order.pieces[0]!);
 };
-const wrap = (facts: Parameters<typeof request>[0], ...layers: [string, number][]) => wrapItem(inspect(facts), layers.map(([material, turns]) => ({ material, turns })), STOCK.wraps, BEDDED_HOUSE);
+const wrap = (facts: Parameters<typeof request>[0], ...layers: [string, number][]) =>
+  wrapItem(
+    inspect(facts),
+    layers.map(([material, turns]) => ({ material, turns })),
+    STOCK.wraps,
+    BEDDED_HOUSE,
+  );
 
 test('each layer starts from the bundle the one before left', () => {
   const wrapped = wrap({ archetype: 'denseGlass' }, ['smallBubble', 2], ['largeBubble', 1]);
-  expect(wrapped.layers.map((layer) => layer.bundleIn)).toEqual([[6.68, 5.68, 5.68], [7.58, 6.58, 6.58]].map((size) => size.map((side) => expect.closeTo(side, 10) as number)));
+  expect(wrapped.layers.map((layer) => layer.bundleIn)).toEqual(
+    [
+      [6.68, 5.68, 5.68],
+      [7.58, 6.58, 6.58],
+    ].map((size) => size.map((side) => expect.closeTo(side, 10) as number)),
+  );
   expect(wrapped.coverIn).toBeCloseTo(0.79, 12);
   // 2·(2(5 + 5)) + π·0.17·4 = 42.136 in; width 6 + 5 + 0.68 = 11.68 → one sheet of 12
   expect(wrapped.layers[0]).toMatchObject({ lengthIn: expect.closeTo(42.1363, 3) as number, sheets: 1 });
@@ -42,7 +53,9 @@ test('ways to wrap keep every rule and include what a packer would do', () => {
   const ways = waysToWrap(inspect({ finish: 'rubsOff' }), STOCK, BEDDED_HOUSE);
   expect(ways.length).toBeGreaterThan(10);
   expect(ways.every((way) => way.feelFaults.length === 0 && way.missing.length === 0)).toBe(true);
-  expect(ways.some((way) => way.layers.map((layer) => `${layer.turns}${layer.stock.key}`).join() === '1tissue,1smallBubble,2largeBubble')).toBe(true);
+  expect(
+    ways.some((way) => way.layers.map((layer) => `${layer.turns}${layer.stock.key}`).join() === '1tissue,1smallBubble,2largeBubble'),
+  ).toBe(true);
 });
 
 test('unknown material and impossible turns are refused', () => {

@@ -1,14 +1,1 @@
-import { startParcel } from '@inch-nest/contracts';
-import { createParcel, fieldsFromLine } from '@inch-nest/data';
-import { answer, readBody } from '../../../server/answer.ts';
-import { database } from '../../../server/database.ts';
-import { now, shopNow } from '../../../server/rooms.ts';
-
-/** Starts a parcel from a typed line. */
-export const POST = (request: Request): Promise<Response> =>
-  answer(request, async () => {
-    const { id, personId, line } = await readBody(request, startParcel);
-    const shop = await shopNow();
-    const system = shop.people.find((person) => person.id === personId)?.system ?? 'imperial';
-    return { id: await createParcel(database(), shop, { id, personId, ...fieldsFromLine(line, shop, system) }, now()) };
-  });
+export { startParcelDoor as POST } from '../../../server/doors/startParcel.ts';

@@ -1,4 +1,1 @@
-import { answer } from '../../../server/answer.ts';
-import { shelfNow } from '../../../server/rooms.ts';
-
-export const GET = (request: Request): Promise<Response> => answer(request, shelfNow);
+export { shelfDoor as GET } from '../../../server/doors/shelf.ts';

@@ -1,4 +1,1 @@
-import { answer } from '../../../server/answer.ts';
-import { shopNow } from '../../../server/rooms.ts';
-
-export const GET = (request: Request): Promise<Response> => answer(request, shopNow);
+export { shopDoor as GET } from '../../../server/doors/shop.ts';

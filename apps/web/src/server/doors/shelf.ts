@@ -1,0 +1,5 @@
+import 'server-only';
+import { answer } from '../answer.ts';
+import { shelfNow } from '../rooms.ts';
+
+export const shelfDoor = (request: Request): Promise<Response> => answer(request, shelfNow);

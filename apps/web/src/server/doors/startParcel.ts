@@ -1,0 +1,15 @@
+import 'server-only';
+import { startParcel } from '@inch-nest/contracts';
+import { createParcel, fieldsFromLine } from '@inch-nest/data';
+import { answer, readBody } from '../answer.ts';
+import { database } from '../database.ts';
+import { now, shopNow } from '../rooms.ts';
+
+/** Starts a parcel from a typed line. */
+export const startParcelDoor = (request: Request): Promise<Response> =>
+  answer(request, async () => {
+    const { id, personId, line } = await readBody(request, startParcel);
+    const shop = await shopNow();
+    const system = shop.people.find((person) => person.id === personId)?.system ?? 'imperial';
+    return { id: await createParcel(database(), shop, { id, personId, ...fieldsFromLine(line, shop, system) }, now()) };
+  });

@@ -1,0 +1,24 @@
+import { planRequestFor } from '@inch-nest/contracts';
+import { verifyPlan } from '@inch-nest/core';
+import { freshDatabase } from '../../testing/freshDatabase.ts';
+import { listShelf, loadDemo, readParcel, readShop } from '../index.ts';
+import { DEMO_PEOPLE } from './demoPeople.ts';
+
+test('the demo loads once, no further than rate, and every plan in it holds', async () => {
+  const fresh = await freshDatabase();
+  const now = new Date('2026-11-23T10:00:00Z');
+  expect(await loadDemo(fresh.database, now)).toBe(true);
+  expect(await loadDemo(fresh.database, now)).toBe(false);
+  const shop = await readShop(fresh.database, now);
+  const shelf = await listShelf(fresh.database, shop.id);
+  expect(shelf.length).toBeGreaterThanOrEqual(8);
+  expect(new Set(shelf.map((tag) => tag.state))).toEqual(new Set(['draft', 'planned', 'weighed', 'rated']));
+  expect(shelf.some((tag) => tag.trouble !== null)).toBe(true);
+  expect(shop.stock.boxes.length).toBeGreaterThanOrEqual(12);
+  expect(shop.stock.boxes.length).toBeLessThanOrEqual(16);
+  for (const tag of shelf) {
+    const view = await readParcel(fresh.database, tag.id, DEMO_PEOPLE[0]!.id);
+    if (view.nest.plan) expect(verifyPlan(view.nest.plan.document, planRequestFor(view, shop))).toEqual([]);
+  }
+  await fresh.drop();
+}, 120_000);

@@ -1,0 +1,110 @@
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { parseArgs } from 'node:util';
+import { startCluster } from './lib/cluster.mjs';
+import { ensureDebian } from './lib/debian.mjs';
+import { ensureNodePackages } from './lib/nodePackages.mjs';
+import { run } from './lib/run.mjs';
+import { runMain, Stop } from './lib/stop.mjs';
+import { ensureBuild } from './lib/webBuild.mjs';
+
+// Installs what is missing and runs every check; the last line is `N passed, N failed`.
+const root = dirname(dirname(fileURLToPath(import.meta.url)));
+const node = (...args) => run(process.execPath, args, { cwd: root, env: process.env });
+const bin = (path, ...args) => node(join(root, 'node_modules', path), ...args);
+const typed = (project) => bin('typescript/bin/tsc', '-p', project);
+
+/** Checks that pass or fail as one. */
+const CHECKS = {
+  types: async () => {
+    for (const project of ['packages/core', 'packages/contracts', 'packages/data', 'apps/web', 'tsconfig.tests.json'])
+      if ((await typed(project)) !== 0) return 1;
+    return 0;
+  },
+  lint: () => bin('eslint/bin/eslint.js', '.', '--max-warnings', '0'),
+  format: () => bin('prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.'),
+  rooms: () => bin('dependency-cruiser/bin/dependency-cruise.mjs', '--config', 'tests/boundaries/rules.cjs', 'packages', 'apps'),
+  unused: () => bin('knip/bin/knip.js', '--no-progress'),
+};
+const SUITES = ['core', 'contracts', 'sources', 'web', 'flow', 'boundaries', 'scripts', 'data'];
+const NEED_DATABASE = ['data', 'flow'];
+
+await runMain(async () => {
+  const only = readOnly();
+  const wanted = (name) => only.length === 0 || only.includes(name);
+  const suites = SUITES.filter(wanted);
+  const results = [];
+  await ensureDebian({ postgres: suites.some((suite) => NEED_DATABASE.includes(suite)) || wanted('e2e'), chromium: wanted('e2e') });
+  await ensureNodePackages(root);
+  const scratch = mkdtempSync(join(tmpdir(), 'inch-nest-test-'));
+  try {
+    if (wanted('types') || wanted('e2e') || wanted('scripts')) await ensureBuild(root);
+    for (const [name, check] of Object.entries(CHECKS)) {
+      if (!wanted(name)) continue;
+      console.log(`\n— ${name}`);
+      const failed = (await check()) !== 0;
+      results.push({ name, passed: failed ? 0 : 1, failed: failed ? 1 : 0 });
+    }
+    if (suites.length > 0) results.push(...(await unitTests(suites, scratch)));
+    if (wanted('e2e')) results.push(await endToEnd(scratch));
+  } finally {
+    rmSync(scratch, { recursive: true, force: true });
+  }
+  console.log('');
+  for (const { name, passed, failed } of results)
+    console.log(`${failed > 0 ? '✗' : '✓'} ${name.padEnd(12)} ${passed} passed${failed > 0 ? `, ${failed} failed` : ''}`);
+  const total = (key) => results.reduce((sum, result) => sum + result[key], 0);
+  console.log(`\n${total('passed')} passed, ${total('failed')} failed`);
+  return total('failed') > 0 ? 1 : 0;
+});
+
+function readOnly() {
+  const known = [...Object.keys(CHECKS), ...SUITES, 'e2e'];
+  const { values } = parseArgs({ options: { only: { type: 'string', multiple: true, default: [] } } });
+  const only = values.only.flatMap((one) => one.split(','));
+  const strange = only.find((one) => !known.includes(one));
+  if (strange) throw new Stop(`--only ${strange} is not known: ${known.join(', ')}.`);
+  return only;
+}
+
+/** Jest over the suites asked for, on a throw-away cluster where one is needed. */
+async function unitTests(suites, scratch) {
+  console.log(`\n— ${suites.join(', ')}`);
+  const cluster = suites.some((suite) => NEED_DATABASE.includes(suite)) ? await startCluster(join(scratch, 'unit'), { fast: true }) : null;
+  const report = join(scratch, 'jest.json');
+  try {
+    const status = await run(
+      process.execPath,
+      [
+        join(root, 'node_modules/jest/bin/jest.js'),
+        '--selectProjects',
+        ...suites,
+        '--json',
+        `--outputFile=${report}`,
+        '--maxWorkers=2',
+        '--silent',
+      ],
+      { cwd: root, env: { ...process.env, ...(cluster ? { TEST_DATABASE_URL: cluster.url } : {}) } },
+    );
+    const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = JSON.parse(readFileSync(report, 'utf8'));
+    const failed = numFailedTests + numRuntimeErrorTestSuites;
+    return [{ name: 'unit', passed: numPassedTests, failed: status !== 0 && failed === 0 ? 1 : failed }];
+  } finally {
+    await cluster?.stop();
+  }
+}
+
+/** Playwright against the production build. */
+async function endToEnd(scratch) {
+  console.log('\n— e2e');
+  const report = join(scratch, 'e2e.json');
+  const status = await run(process.execPath, [join(root, 'node_modules/@playwright/test/cli.js'), 'test'], {
+    cwd: root,
+    env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_FILE: report },
+  });
+  const { expected, unexpected, flaky } = JSON.parse(readFileSync(report, 'utf8')).stats;
+  const failed = unexpected + flaky;
+  return { name: 'e2e', passed: expected, failed: status !== 0 && failed === 0 ? 1 : failed };
+}

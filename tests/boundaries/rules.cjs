@@ -1,0 +1,103 @@
+// Which room may know which: checked by `npm run boundaries` and, with planted violations, by a test.
+const order = require('../../packages/core/src/stages/order.json');
+
+const NODE = { dependencyTypes: ['core'] };
+const TESTS = '\\.test\\.tsx?$';
+/** A room and the only places it may import from (paths from the root, npm packages by name). */
+const room = (name, from, allowed, comment) => ({
+  name,
+  comment,
+  severity: 'error',
+  from: { path: from, pathNot: TESTS },
+  to: { pathNot: allowed },
+});
+
+const CORE = '^packages/core/src/';
+const CORE_DOOR = '^packages/core/src/(index|units/index)\\.ts$';
+const CONTRACTS_DOOR = '^packages/contracts/src/index\\.ts$';
+const DATA_DOOR = '^packages/data/src/index\\.ts$';
+const npm = (...names) => names.map((name) => `node_modules/${name}/`);
+const web = (folder) => `^apps/web/src/${folder}`;
+
+module.exports = {
+  forbidden: [
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    { name: 'no-strangers', comment: 'every import is found', severity: 'error', from: { pathNot: TESTS }, to: { couldNotResolve: true } },
+    {
+      name: 'core-alone',
+      comment: 'the core imports no package and nothing of the machine',
+      severity: 'error',
+      from: { path: CORE, pathNot: TESTS },
+      to: { pathNot: CORE },
+    },
+    room('core-units', `${CORE}units/`, [`${CORE}units/`], 'units know only units'),
+    room('core-sources', `${CORE}sources/`, [`${CORE}sources/`], 'sources know only sources'),
+    room(
+      'core-engineering',
+      `${CORE}engineering/`,
+      [`${CORE}(engineering|units|sources)/`],
+      'engineering knows nothing of sales or parcels',
+    ),
+    room('core-house', `${CORE}house/`, [`${CORE}(house|units|sources)/`], 'house rules know only units and sources'),
+    ...order.slice(0, -1).map((stage, i) => ({
+      name: `core-stage-${stage}`,
+      comment: `${stage} sees earlier stages only`,
+      severity: 'error',
+      from: { path: `${CORE}stages/${stage}/`, pathNot: TESTS },
+      to: { path: `${CORE}(stages/(${order.slice(i + 1).join('|')})/|planParcel|index)` },
+    })),
+    room('contracts', '^packages/contracts/src/', ['^packages/contracts/src/', CORE_DOOR, ...npm('zod')], 'contracts: core and zod'),
+    room(
+      'data',
+      '^packages/data/src/',
+      ['^packages/data/src/', CORE_DOOR, CONTRACTS_DOOR, ...npm('sequelize', 'pg', 'umzug'), '^node:', '^(crypto)$'],
+      'data: core, contracts, sequelize, pg, umzug',
+    ),
+    room('workers', web('workers/'), [web('workers/'), CORE_DOOR, CONTRACTS_DOOR, ...npm('comlink')], 'workers: core and contracts'),
+    room(
+      'drawings',
+      web('drawings/'),
+      [web('drawings/'), CORE_DOOR, ...npm('d3-[a-z]+', '@types/d3-[a-z]+', 'react', '@types/react')],
+      'drawings: d3 and the core’s types',
+    ),
+    room('theme', web('theme/'), [web('theme/'), ...npm('antd', '@fontsource[^/]*')], 'theme: tokens and fonts'),
+    room(
+      'server',
+      web('server/'),
+      [web('server/'), CORE_DOOR, CONTRACTS_DOOR, DATA_DOOR, ...npm('server-only', 'zod', 'next')],
+      'server: data, contracts, core',
+    ),
+    {
+      name: 'screens',
+      comment: 'screens never reach the server’s rooms or the data',
+      severity: 'error',
+      from: { path: web('screens/'), pathNot: TESTS },
+      to: { path: [web('(server|app)/'), '^packages/data/', ...npm('sequelize', 'pg')] },
+    },
+    room(
+      'app',
+      web('app/'),
+      [web('(app|screens|server|theme)/'), ...npm('next', '@types/react', 'react', 'antd')],
+      'app: screens and server',
+    ),
+    {
+      name: 'doors',
+      comment: 'a package is entered by its door',
+      severity: 'error',
+      from: { path: '^(packages|apps)/([^/]+)/', pathNot: TESTS },
+      to: { path: '^packages/([^/]+)/src/', pathNot: ['^packages/$2/', CORE_DOOR, CONTRACTS_DOOR, DATA_DOOR] },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: ['\\.next/', '\\.css$', 'next-env\\.d\\.ts'] },
+    includeOnly: undefined,
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.base.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+      extensions: ['.ts', '.tsx', '.mjs', '.js', '.json'],
+    },
+  },
+};

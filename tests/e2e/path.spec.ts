@@ -1,0 +1,90 @@
+import { expect, expectAccessible, saved, settled, test } from './bench.ts';
+
+test('a sale from line to chosen service by keyboard alone, every view accessible', async ({ app, page }) => {
+  test.setTimeout(120_000);
+  await page.goto(`${app.address}/new`);
+  await page.keyboard.type(
+    'salt-glazed puzzle jug, 6 x 5 x 6 1/2, 2 lb 3 oz, sold 48, shipping 12.50, to 21840, by tomorrow, bin a5, for TO–CN',
+  );
+  await expect(page.locator('#line-readings li')).toHaveCount(9);
+  await expect(page.locator('#line-readings')).toContainText('size: 6 × 5 × 6 1/2 in');
+  await expectAccessible(page);
+  await page.keyboard.press('Enter');
+
+  await page.waitForURL(/look-over/);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('salt-glazed puzzle jug');
+  await settled(page);
+  await expectAccessible(page);
+  await page.locator('body').press('1');
+  await page.waitForURL(/sale/);
+  await expect(page.getByLabel('Sold for')).toHaveValue('48');
+  await expectAccessible(page);
+
+  await page.locator('body').press('3');
+  await page.waitForURL(/nest/);
+  await settled(page);
+  await expectAccessible(page);
+  const take = page.getByRole('button', { name: /Recommended/ });
+  await take.focus();
+  await page.keyboard.press('Enter');
+  await saved(page);
+  await expect(take).toHaveAttribute('aria-pressed', 'true');
+  const more = page.getByRole('button', { name: 'More turns of Large bubble' });
+  const before = await page.getByRole('group', { name: 'Large bubble' }).locator('.amount').textContent();
+  await more.focus();
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('group', { name: 'Large bubble' }).locator('.amount')).not.toHaveText(before!);
+  await saved(page);
+
+  await page.locator('body').press('6');
+  await page.waitForURL(/weigh/);
+  await page.getByLabel('Reading 1').focus();
+  for (const reading of ['3 lb 9 oz', '3 lb 9.2 oz', '3 lb 9 oz']) {
+    await page.keyboard.type(reading);
+    await page.keyboard.press('Tab');
+  }
+  await expectAccessible(page);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'Kept' })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Weigh/ })).toContainText('3 lb 9.2 oz');
+
+  await page.getByRole('link', { name: /Rate/ }).focus();
+  await page.keyboard.press('Enter');
+  await page.waitForURL(/rate/);
+  const choose = page.getByRole('button', { name: /^Choose/ }).first();
+  await expect(choose).toBeVisible();
+  await expectAccessible(page);
+  await choose.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('✓ Chosen')).toBeVisible();
+  await saved(page);
+  const tag = (await app.shelf()).find((one) => page.url().includes(one.id))!;
+  expect(tag).toMatchObject({ state: 'rated', bin: 'A5', tag: 'TO–CN' });
+});
+
+test('the night bench is accessible too, from the first paint', async ({ app, page, open }) => {
+  await page.context().addCookies([{ name: 'theme', value: 'night', url: app.address }]);
+  for (const station of ['sale', 'look-over', 'nest', 'weigh', 'rate']) {
+    await open('signal lamp', station);
+    expect(await page.evaluate(() => document.documentElement.dataset['theme'])).toBe('night');
+    await settled(page);
+    await expectAccessible(page);
+  }
+});
+
+test.describe('smaller screens', () => {
+  for (const [width, height] of [
+    [820, 1180],
+    [390, 844],
+  ] as const) {
+    test(`nothing runs off a page ${width} wide, and all of it is reached`, async ({ page, open }) => {
+      await page.setViewportSize({ width, height });
+      for (const station of ['sale', 'look-over', 'nest', 'weigh', 'rate']) {
+        await open('Brass signal lamp', station);
+        await settled(page);
+        expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+        await expectAccessible(page);
+      }
+    });
+  }
+});
