@@ -7,9 +7,9 @@ const swc = (tsx) => [
   },
 ];
 
-const ESM = ['d3-[a-z]+', 'internmap', 'lucide-react', '@testing-library', 'comlink', 'odex', 'simple-statistics'].join('|');
+const ESM = ['d3-[a-z]+', 'internmap'].join('|');
 
-const project = (name, folder, more = {}) => ({
+const project = (name, folder) => ({
   displayName: name,
   rootDir: '.',
   roots: [`<rootDir>/${folder}`],
@@ -18,25 +18,14 @@ const project = (name, folder, more = {}) => ({
   transform: { '\\.tsx$': swc(true), '\\.(m?[jt]s)$': swc(false) },
   transformIgnorePatterns: [`/node_modules/(?!(${ESM})/)`],
   modulePathIgnorePatterns: ['<rootDir>/apps/web/.next'],
-  ...more,
 });
-
-const styles = {
-  '\\.css$': '<rootDir>/tests/stubs/styles.ts',
-  '^server-only$': '<rootDir>/tests/stubs/styles.ts',
-  '^@fontsource': '<rootDir>/tests/stubs/styles.ts',
-};
 
 export default {
   projects: [
     project('core', 'packages/core/src'),
     project('contracts', 'packages/contracts/src'),
     project('data', 'packages/data/src'),
-    project('web', 'apps/web/src', {
-      testEnvironment: 'jsdom',
-      moduleNameMapper: styles,
-      setupFiles: ['<rootDir>/tests/stubs/browser.ts'],
-    }),
+    project('web', 'apps/web/src'),
     project('sources', 'tests/sources'),
     project('flow', 'tests/flow'),
     project('boundaries', 'tests/boundaries'),

@@ -1,7 +1,6 @@
 // Which room may know which: checked by `npm run boundaries` and, with planted violations, by a test.
 const order = require('../../packages/core/src/stages/order.json');
 
-const NODE = { dependencyTypes: ['core'] };
 const TESTS = '\\.test\\.tsx?$';
 /** A room and the only places it may import from (paths from the root, npm packages by name). */
 const room = (name, from, allowed, comment) => ({

@@ -1,13 +1,8 @@
-import { spawnSync } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test as plain, type Page } from '@playwright/test';
 import type { ShelfTag } from '@inch-nest/contracts';
-import { startCluster } from '../../scripts/lib/cluster.mjs';
-import { freePort } from '../../scripts/lib/ports.mjs';
-import { startWeb } from '../../scripts/lib/webServer.mjs';
+import { createThrowAwayApp } from '../../scripts/lib/throwAwayApp.mjs';
 
 const root = join(import.meta.dirname, '../..');
 
@@ -21,36 +16,10 @@ export interface App {
 
 export const test = plain.extend<{ open: (title: string, station: string) => Promise<string> }, { app: App }>({
   app: [
-    // eslint-disable-next-line no-empty-pattern -- Playwright wants the pattern
     async ({}, use) => {
-      const state = mkdtempSync(join(tmpdir(), 'inch-nest-e2e-'));
-      const port = await freePort();
-      const cluster = join(state, 'state');
-      let running: { web: Awaited<ReturnType<typeof startWeb>>; stop: () => void } | null = null;
-      const app: App = {
-        address: `http://127.0.0.1:${port}`,
-        async start() {
-          const { url, stop } = await startCluster(cluster, { fast: true });
-          const prepared = spawnSync(process.execPath, ['--import', 'tsx', 'packages/data/src/cli/prepare.ts'], {
-            cwd: root,
-            env: { ...process.env, DATABASE_URL: url },
-            encoding: 'utf8',
-          });
-          if (prepared.status !== 0) throw new Error(prepared.stderr);
-          running = { web: await startWeb(root, port, url, { quiet: true }), stop };
-        },
-        async stop() {
-          await running?.web.stop();
-          running?.stop();
-          running = null;
-        },
-        shelf: async () => (await fetch(`${app.address}/api/shelf`)).json() as Promise<ShelfTag[]>,
-      };
-      spawnSync('chmod', ['755', state]);
-      await app.start();
+      const app = await createThrowAwayApp(root);
       await use(app);
-      await app.stop();
-      rmSync(state, { recursive: true, force: true });
+      await app.close();
     },
     { scope: 'worker', timeout: 120_000 },
   ],

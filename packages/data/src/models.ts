@@ -1,140 +1,18 @@
 import { DataTypes, type Model, type ModelStatic, type Sequelize } from 'sequelize';
-import type { House, LifeEvent, Locks, PlanChoice, PlanDocument, RateCard, Stockroom, Triple } from '@inch-nest/core';
-import type { KeptField } from '@inch-nest/contracts';
-
-export interface ShopRow {
-  id: string;
-  name: string;
-  zone: string;
-  currency: string;
-  originPostcode: string;
-  lastCutOff: string;
-  house: House;
-  tapes: Pick<Stockroom, 'innerTape' | 'outerTape'>;
-  demo: boolean;
-}
-export interface PersonRow {
-  id: string;
-  shopId: string;
-  name: string;
-  system: 'imperial' | 'metric';
-  position: number;
-}
-export interface SaleRow {
-  id: string;
-  shopId: string;
-  buyer: string | null;
-  destinationPostcode: string;
-  soldMinor: number;
-  paidMinor: number;
-  shippingCollectedMinor: number;
-  shipBy: string;
-  fields: Record<string, KeptField>;
-}
-export interface PieceRow {
-  id: string;
-  shopId: string;
-  saleId: string;
-  title: string;
-  archetype: string;
-  bin: string | null;
-  lengthIn: number | null;
-  widthIn: number | null;
-  heightIn: number | null;
-  weightLb: number | null;
-  fields: Record<string, KeptField>;
-}
-export interface NestJson {
-  revision: number;
-  choice: PlanChoice | null;
-  locks: Locks;
-}
-export interface ParcelRow {
-  id: string;
-  shopId: string;
-  saleId: string;
-  pieceId: string;
-  code: string;
-  state: string;
-  revision: number;
-  nest: NestJson;
-  planId: string | null;
-  createdAt?: Date;
-}
-export interface ChangeRow {
-  id: string;
-  seq?: number;
-  shopId: string;
-  parcelId: string;
-  entity: string;
-  path: string;
-  before: unknown;
-  after: unknown;
-  personId: string;
-  at: Date;
-  undoOf: string | null;
-  undone: boolean;
-}
-export interface EventRow {
-  id: string;
-  shopId: string;
-  parcelId: string;
-  seq: number;
-  at: Date;
-  personId: string;
-  kind: LifeEvent['kind'];
-  body: Record<string, unknown>;
-  undoOf: string | null;
-}
-export interface PlanRow {
-  id: string;
-  shopId: string;
-  parcelId: string;
-  number: number;
-  personId: string;
-  at: Date;
-  document: PlanDocument;
-  house: House;
-  stock: Stockroom;
-  cards: { id: string; version: number }[];
-}
-export interface WeighingRow {
-  id: string;
-  shopId: string;
-  parcelId: string;
-  readingsLb: number[];
-  weightLb: number;
-  outsideIn: Triple | null;
-}
-export interface BoxRow {
-  id: string;
-  shopId: string;
-  key: string;
-  name: string;
-  position: number;
-  onHand: number;
-  properties: Record<string, unknown>;
-}
-export interface MaterialRow {
-  id: string;
-  shopId: string;
-  kind: 'wrap' | 'fill';
-  key: string;
-  name: string;
-  position: number;
-  onHand: number;
-  properties: Record<string, unknown>;
-}
-export interface CardRow {
-  id: string;
-  shopId: string;
-  cardKey: string;
-  version: number;
-  carrier: string;
-  validFrom: string;
-  validTo: string | null;
-  document: RateCard;
-}
+import type {
+  ShopRow,
+  PersonRow,
+  SaleRow,
+  PieceRow,
+  ParcelRow,
+  ChangeRow,
+  EventRow,
+  PlanRow,
+  WeighingRow,
+  BoxRow,
+  MaterialRow,
+  CardRow,
+} from './rows.ts';
 
 type Rows = {
   shop: ShopRow;

@@ -122,7 +122,7 @@ export const DEMO_PARCELS: readonly DemoParcel[] = [
       size: '8 x 7 x 9',
       weight: '3 lb 2 oz',
       archetype: picked('clockwork'),
-      hardPoints: points(point('wire', 'top', 2, 'spacer'), point('mechanism', 'front', 0.3)),
+      hardPoints: points(point('wire', 'top', 2, 'spacer'), point('mechanism', 'front', 0.3, 'tissueRope')),
     },
   },
   {

@@ -85,7 +85,7 @@ export async function createParcel(database: Database, shop: ShopView, wanted: N
       form: ['', null],
       finish: ['', archetype.finish],
       dampSensitive: ['', archetype.dampSensitive],
-      keepUpright: ['', false],
+      keepUpright: ['', archetype.keepUpright],
       movingParts: ['', 'none'],
       hollows: ['', []],
       hardPoints: [

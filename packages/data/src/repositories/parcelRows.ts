@@ -3,7 +3,7 @@ import { recordParcel } from '@inch-nest/core';
 import type { ParcelView } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { Database } from '../database.ts';
-import type { EventRow, ParcelRow, PieceRow, SaleRow } from '../models.ts';
+import type { EventRow, ParcelRow, PieceRow, SaleRow } from '../rows.ts';
 import { Missing } from '../refusals.ts';
 import { countSteps } from './undoSteps.ts';
 

@@ -67,7 +67,7 @@ export function StatusEdge({ parcel, code }: { parcel: ParcelUse | null; code: s
         aria-label={themeName === 'night' ? 'Day bench' : 'Night bench'}
         onClick={() => setTheme(themeName === 'night' ? 'day' : 'night')}
       />
-      <Button type="text" onClick={() => showKeys(true)}>
+      <Button type="text" className="keys-button" onClick={() => showKeys(true)}>
         Keys: ?
       </Button>
       <Modal open={keysShown} onCancel={() => showKeys(false)} footer={null} title="Keys">

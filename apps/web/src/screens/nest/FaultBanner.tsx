@@ -85,6 +85,12 @@ function faultWords(fault: PlanFault, plan: PlanDocument, length: (inches: numbe
           <b>The inner box is heavy for the piece.</b> It pushes as it lands; the chance counts that.
         </>
       );
+    case 'shallow':
+      return (
+        <>
+          <b>A shallow box.</b> Its crush strength is outside of what the formula was fitted for: take it as a guess.
+        </>
+      );
     case 'noneLeft':
       return (
         <>

@@ -10,6 +10,7 @@ import { FaultBanner } from './FaultBanner.tsx';
 import { MovedFigures } from './MovedFigures.tsx';
 import { NestTiles } from './NestTiles.tsx';
 import { ThreePlans } from './ThreePlans.tsx';
+import { writeTenths } from './writeTenths.ts';
 import { useWidth } from './useWidth.ts';
 
 /** Wrap, box and fill on one sheet: the nest drawn to scale, its layers, and the plans beside it. */
@@ -62,7 +63,7 @@ export function NestStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse
             plan={plan}
             width={width}
             leastGapIn={plan.inner ? shop.house.leastInnerBoxGapIn : shop.house.leastGapIn}
-            write={(inches, unit) => writeShort(inches, unit, person.system)}
+            write={(inches, unit) => writeTenths(inches, unit, person.system)}
           />
         )}
         {!plan && nest.reasons.length === 0 && <p className="soft">Looking through the stockroom …</p>}
@@ -97,11 +98,4 @@ function sizeOf({ choice, piece }: NonNullable<NestUse['plan']>): readonly numbe
   const standing = [0, 0, 0];
   choice.orientation.forEach((axis, i) => (standing[axis] = piece.sizeIn[i]!));
   return standing;
-}
-
-/** A length in a drawing: tenths, the unit only where it is said once. */
-function writeShort(inches: number, unit: boolean, system: 'imperial' | 'metric'): string {
-  const value = system === 'metric' ? inches * 2.54 : inches;
-  const text = Number.isInteger(Number(value.toFixed(1))) ? value.toFixed(0) : value.toFixed(1);
-  return unit ? `${text} ${system === 'metric' ? 'cm' : 'in'}` : text;
 }

@@ -2,22 +2,24 @@
 import { Button, Select } from 'antd';
 import { Minus, Plus } from 'lucide-react';
 import { withTurns, type PlanChoice, type PlanDocument } from '@inch-nest/core';
+import { writeTenths } from './writeTenths.ts';
 import { useShop } from '../bench/ShopContext.tsx';
 import type { NestUse } from '../bench/useNest.ts';
 
 const GAP_STEP_IN = 0.25;
 const ORIENTATION_WORDS: Readonly<Record<string, string>> = {
   '0,1,2': 'standing',
-  '1,0,2': 'standing, turned',
-  '0,2,1': 'on its back',
-  '2,0,1': 'on its back, turned',
-  '1,2,0': 'on its side',
-  '2,1,0': 'on its side, turned',
+  '1,0,2': 'standing ⟳',
+  '0,2,1': 'on back',
+  '2,0,1': 'on back ⟳',
+  '1,2,0': 'on side',
+  '2,1,0': 'on side ⟳',
 };
 
 /** The nest piece by piece: turns, bedding, boxes and fill, each changed by hand. */
 export function NestTiles({ plan, nest, choice }: { plan: PlanDocument; nest: NestUse; choice: PlanChoice }) {
-  const { write } = useShop();
+  const { write, person } = useShop();
+  const tenths = (inches: number) => writeTenths(inches, true, person.system);
   const { stock, order } = nest.request;
   const take = (part: Partial<PlanChoice>) => nest.take({ ...choice, ...part });
   const turns = (material: string, by: number) => {
@@ -78,7 +80,7 @@ export function NestTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Ne
       <div className="tile" role="group" aria-label="Bedding below">
         <b>Bedding below</b>
         <span className="amount-row">
-          <span className="numeral amount">{write.length(plan.gaps.bottom)}</span>
+          <span className="numeral amount">{tenths(plan.gaps.bottom)}</span>
           <Stepper
             label="bedding below"
             less={() => take({ baseGapIn: Math.max(0, snap(plan.gaps.bottom, -1)) })}
@@ -86,7 +88,7 @@ export function NestTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Ne
           />
         </span>
         <span className="detail">
-          {write.length(plan.gaps.top)} on top, {write.length(Math.min(plan.gaps.left, plan.gaps.front))} at the sides
+          {tenths(plan.gaps.top)} on top, {tenths(Math.min(plan.gaps.left, plan.gaps.front))} at the sides
         </span>
       </div>
       <div className="tile" role="group" aria-label="Box">
@@ -98,7 +100,7 @@ export function NestTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Ne
           options={boxOptions}
           popupMatchSelectWidth={false}
           onChange={(box) => take({ box, baseGapIn: null })}
-          labelRender={() => plan.box.name}
+          labelRender={() => plan.box.name.split(',')[0]}
         />
         <span className="detail">
           built {write.size(plan.box.outsideIn)}
@@ -147,6 +149,7 @@ export function NestTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Ne
           value={choice.fill}
           popupMatchSelectWidth={false}
           options={stock.fills.map((fill) => ({ value: fill.key, label: fill.name }))}
+          labelRender={({ label }) => String(label).split(',')[0]}
           onChange={(fill) => take({ fill, inner: choice.inner && { ...choice.inner, fill } })}
         />
         {outer && (

@@ -1,4 +1,4 @@
-import { judgement, memory, type Provenance } from '../../sources/index.ts';
+import { memory, type Provenance } from '../../sources/index.ts';
 import { greatestStrain, type CushionCurve } from './cushionCurve.ts';
 import { curveFromBestPoint } from './curveFromBestPoint.ts';
 
@@ -78,6 +78,5 @@ export const CUSHION_MATERIALS: Readonly<Record<CushionKey, CushionMaterial>> = 
   ROWS.map((row) => [row[0], cushionMaterial(row)]),
 ) as Record<CushionKey, CushionMaterial>;
 
-/** Share of its thickness that used bubble still has. */
+/** Share of its thickness that used bubble still has; judgement: popped and tired cells. */
 export const REUSED_BUBBLE_SHARE = 0.8;
-export const REUSED_BUBBLE_PROVENANCE = judgement('popped and tired cells');

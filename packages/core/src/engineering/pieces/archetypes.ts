@@ -34,11 +34,13 @@ export interface Archetype {
   readonly finish: Finish;
   /** Median critical acceleration of the body at 6 in, g; null when shock does not limit it. */
   readonly referenceG: number | null;
-  /** Cracks or shatters, so the feel test applies. */
+  /** Chips, cracks or dents at its edges, so the feel test applies. */
   readonly brittle: boolean;
   /** Flat goods that crush and bend rather than shatter. */
   readonly flat: boolean;
   readonly dampSensitive: boolean;
+  /** Travels standing unless somebody says otherwise. */
+  readonly keepUpright: boolean;
   readonly hardPoints: readonly (readonly [HardPointKind, Face])[];
   /** Typical size and weight over its enclosing box, for guessing what was not measured. */
   readonly typicalSizeIn: readonly [number, number, number];
@@ -48,7 +50,7 @@ export interface Archetype {
   readonly provenance: Provenance;
 }
 
-type Extras = Partial<Pick<Archetype, 'finish' | 'brittle' | 'flat' | 'dampSensitive' | 'hardPoints'>>;
+type Extras = Partial<Pick<Archetype, 'finish' | 'brittle' | 'flat' | 'dampSensitive' | 'keepUpright' | 'hardPoints'>>;
 const kind = (
   key: ArchetypeKey,
   hotkey: string,
@@ -72,6 +74,7 @@ const kind = (
   brittle: true,
   flat: false,
   dampSensitive: false,
+  keepUpright: false,
   hardPoints: [],
   provenance: judgement(),
   ...extras,
@@ -127,9 +130,11 @@ const ALL: readonly Archetype[] = [
     { finish: 'polished', hardPoints: [['rim', 'top']] },
   ),
   kind('thinFigure', 'f', 'figure with thin parts', 'irregular', 170, [5, 4, 9], 0.01, 'figure figurine head bust statuette plaster', {
+    keepUpright: true,
     hardPoints: [['ear', 'left']],
   }),
   kind('globeShade', 's', 'large globe or shade', 'ovoid', 170, [12, 12, 12], 0.0025, 'shade globe dome bell-jar', {
+    keepUpright: true,
     hardPoints: [['rim', 'bottom']],
   }),
   kind('glazedFlat', 'p', 'glazed picture', 'framed', 200, [16, 1.5, 12], 0.012, 'picture mirror framed print pane photograph fern', {
@@ -137,7 +142,6 @@ const ALL: readonly Archetype[] = [
   }),
   kind('fineMetal', 'm', 'metal with a fine face', 'block', 250, [6, 4, 4], 0.06, 'lathe gauge micrometer brass lamp level', {
     finish: 'polished',
-    brittle: false,
   }),
   kind('boxedElectronics', 'e', 'boxed electronics', 'block', 140, [14, 10, 6], 0.012, 'radio receiver amplifier electronic console', {
     brittle: false,
@@ -151,7 +155,7 @@ const ALL: readonly Archetype[] = [
     [8, 6, 10],
     0.02,
     'clock orrery scale balance barograph metronome music-box',
-    { hardPoints: [['mechanism', 'top']] },
+    { keepUpright: true, hardPoints: [['mechanism', 'top']] },
   ),
   kind('optics', 'o', 'optics', 'tube', 115, [10, 3, 3], 0.03, 'telescope microscope camera binoculars sextant lens', {
     finish: 'polished',

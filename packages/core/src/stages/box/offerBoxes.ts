@@ -111,7 +111,8 @@ export function gapsAround([l, w, d]: Triple, [insideL, insideW, insideD]: Tripl
 function gapsAroundInner(outsideIn: Triple, insideIn: Triple): Gaps {
   const straight = gapsAround(outsideIn, insideIn);
   const turned = gapsAround([outsideIn[1], outsideIn[0], outsideIn[2]], insideIn);
-  return leastGap(turned) > leastGap(straight) + 1e-9 ? turned : straight;
+  const onTheFloor = (gaps: Gaps) => Math.min(gaps.left, gaps.front);
+  return onTheFloor(turned) > onTheFloor(straight) + 1e-9 ? turned : straight;
 }
 
 function shortfall(bundleIn: Triple, insideIn: Triple, gapIn: number): { shortIn: number; side: string } {

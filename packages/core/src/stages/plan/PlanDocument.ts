@@ -113,4 +113,4 @@ export type PlanFault =
   | { readonly kind: 'certificate'; readonly blocks: true }
   | { readonly kind: 'softFirstLayer' | 'dampBarrier'; readonly blocks: true }
   | { readonly kind: 'thin'; readonly blocks: false; readonly growsIn: number }
-  | { readonly kind: 'heavyInner' | 'noneLeft'; readonly blocks: false };
+  | { readonly kind: 'heavyInner' | 'shallow' | 'noneLeft'; readonly blocks: false };

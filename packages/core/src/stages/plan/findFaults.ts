@@ -1,12 +1,10 @@
 import type { House } from '../../house/House.ts';
 import type { Gaps } from '../box/StowedBox.ts';
-import { certificateHolds } from '../frontier/quietCauses.ts';
+import { certificateHolds, tooShallowForMcKee } from '../frontier/quietCauses.ts';
 import { HEAVY_INNER_RATIO, innerMassRatio } from '../frontier/shockJourney.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
+import { isThin } from '../wrap/feelTest.ts';
 import type { PlanFault } from './PlanDocument.ts';
-
-/** A bundle that grew less than this on an axis is flagged, inches; judgement. */
-const LEAST_GROWTH_IN = 1.5;
 
 /** What is wrong with a nest, the blocking faults first. */
 export function findFaults(weighed: WeighedParcel, house: House): PlanFault[] {
@@ -14,15 +12,15 @@ export function findFaults(weighed: WeighedParcel, house: House): PlanFault[] {
   const { stowed } = filled;
   const { wrapped } = stowed;
   const wantedIn = stowed.inner ? house.leastInnerBoxGapIn : house.leastGapIn;
-  const growsIn = 2 * wrapped.coverIn;
   return [
     ...wrapped.missing.map((kind): PlanFault => ({ kind, blocks: true })),
     ...wrapped.feelFaults.map((fault): PlanFault => ({ kind: 'feel', blocks: true, ...fault })),
     ...thinGaps(stowed.gaps, wantedIn),
     ...(stowed.inner ? thinGaps(stowed.inner.gaps, house.snugGapIn) : []),
     ...(certificateHolds(weighed) ? [] : [{ kind: 'certificate', blocks: true } as const]),
-    ...(wrapped.piece.archetype.brittle && growsIn < LEAST_GROWTH_IN ? [{ kind: 'thin', blocks: false, growsIn } as const] : []),
+    ...(isThin(wrapped.piece, wrapped.growsIn) ? [{ kind: 'thin', blocks: false, growsIn: wrapped.growsIn } as const] : []),
     ...(innerMassRatio(filled) > HEAVY_INNER_RATIO ? [{ kind: 'heavyInner', blocks: false } as const] : []),
+    ...(tooShallowForMcKee(stowed.outsideIn) ? [{ kind: 'shallow', blocks: false } as const] : []),
     ...(stowed.box.onHand > 0 && (stowed.inner?.box.onHand ?? 1) > 0 ? [] : [{ kind: 'noneLeft', blocks: false } as const]),
   ];
 }

@@ -43,6 +43,8 @@ export interface WrappedItem {
   readonly bundleIn: Triple;
   /** Thickness of all layers, on every side. */
   readonly coverIn: number;
+  /** How much larger the bundle is than the piece, on the axis where it grew least. */
+  readonly growsIn: number;
   readonly weightLb: number;
   readonly costMinor: number;
   readonly minutes: number;

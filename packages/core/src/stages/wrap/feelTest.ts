@@ -6,6 +6,12 @@ import type { FeelFault } from './WrappedItem.ts';
 export const HARD_POINT_COVER_IN = 0.7;
 export const EDGE_COVER_IN = 0.45;
 
+/** A bundle of a brittle piece that grew less than this on an axis is thin, inches; judgement. */
+const LEAST_GROWTH_IN = 1.5;
+
+/** True for a brittle piece whose bundle is hardly larger than it; never recommended. */
+export const isThin = (piece: InspectedPiece, growsIn: number): boolean => piece.archetype.brittle && growsIn < LEAST_GROWTH_IN - 1e-9;
+
 /**
  * The packer's test, computed: no edge may be felt anywhere.
  *

@@ -2,6 +2,7 @@ import type { Stockroom, WrapStock } from '../../engineering/materials/stock.ts'
 import type { InspectedPiece } from '../item/InspectedPiece.ts';
 import type { House } from '../../house/House.ts';
 import type { LayerChoice, WrappedItem } from './WrappedItem.ts';
+import { isThin } from './feelTest.ts';
 import { wrapItem } from './wrapItem.ts';
 
 const MOST_CONFORM_TURNS = 4;
@@ -15,7 +16,7 @@ export interface WrapLocks {
 /**
  * Every way of wrapping the piece that the plan may choose: surface as the finish asks (none on a plain one) × conforming turns
  * 0 to 4 × cushioning turns 0 to 6 × a damp barrier where required. Those that break a requirement or
- * fail the feel test are left out.
+ * fail the feel test, or leave the bundle thin, are left out.
  */
 export function waysToWrap(piece: InspectedPiece, stock: Stockroom, house: House, locks: WrapLocks = {}): WrappedItem[] {
   if (locks.layers) return [wrapItem(piece, locks.layers, stock.wraps, house)];
@@ -31,7 +32,7 @@ export function waysToWrap(piece: InspectedPiece, stock: Stockroom, house: House
       for (const cushion of turnsOf(byRole('cushion'), MOST_CUSHION_TURNS)) {
         const choices = [...(surface ? [{ material: surface.key, turns: 1 }] : []), ...conform, ...cushion, ...barrier];
         const wrapped = wrapItem(piece, choices, stock.wraps, house);
-        if (wrapped.feelFaults.length === 0 && wrapped.missing.length === 0) ways.push(wrapped);
+        if (wrapped.feelFaults.length === 0 && !isThin(piece, wrapped.growsIn) && wrapped.missing.length === 0) ways.push(wrapped);
       }
     }
   }

@@ -1,0 +1,72 @@
+import { derivePlan, writePlanDocument, type PlanChoice, type PlanDocument } from '@inch-nest/core';
+import { box, point, request } from '../../../../packages/core/testing/sampleRequest.ts';
+import { nestView, type Rect } from './nestGeometry.ts';
+
+const asked = request(
+  { archetype: 'handledWare', lengthIn: 9, widthIn: 6, heightIn: 7, hardPoints: [point('handle', 'right'), point('spout', 'front')] },
+  { stock: { boxes: [box([18, 16, 14]), box([12, 10, 10]), box([10, 12, 10], { key: 'turned' })] } },
+);
+const CHOICE: PlanChoice = {
+  layers: [
+    { material: 'tissue', turns: 1 },
+    { material: 'largeBubble', turns: 2 },
+  ],
+  orientation: [0, 1, 2],
+  inner: null,
+  box: '18x16x14',
+  fill: 'mouldedFill',
+  baseGapIn: 3,
+  service: 'ground',
+  coverAdded: false,
+  signature: false,
+};
+const plan = (more: Partial<PlanChoice>): PlanDocument => {
+  const derived = derivePlan(asked, { ...CHOICE, ...more });
+  if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
+  return writePlanDocument(derived.option, asked.house);
+};
+const within = (inner: Rect, outer: Rect) => {
+  expect(inner.x).toBeGreaterThanOrEqual(outer.x - 1e-9);
+  expect(inner.y).toBeGreaterThanOrEqual(outer.y - 1e-9);
+  expect(inner.x + inner.w).toBeLessThanOrEqual(outer.x + outer.w + 1e-9);
+  expect(inner.y + inner.h).toBeLessThanOrEqual(outer.y + outer.h + 1e-9);
+};
+
+test.each(['above', 'front'] as const)('from %s: piece in layers in box, sizes as the plan says', (name) => {
+  const document = plan({});
+  const view = nestView(document, name);
+  const down = name === 'above' ? 1 : 2;
+  expect(view.inside).toEqual({ w: 18, h: [18, 16, 14][down] });
+  expect([view.bundle.w, view.bundle.h]).toEqual([expect.closeTo(document.bundleIn[0], 9), expect.closeTo(document.bundleIn[down], 9)]);
+  expect([view.piece.w, view.piece.h]).toEqual([9, [9, 6, 7][down]]);
+  expect(view.layers.map((layer) => layer.key)).toEqual(['largeBubble', 'tissue']);
+  [{ x: 0, y: 0, ...view.inside }, ...view.layers, view.piece].reduce((outer, inner) => (within(inner, outer), inner));
+});
+
+test('bedding set by hand is drawn where it is: below in the front view', () => {
+  const view = nestView(plan({}), 'front');
+  expect(view.inside.h - view.bundle.y - view.bundle.h).toBeCloseTo(3, 9);
+});
+
+test('an inner box stands between, turned on the floor when that leaves more room', () => {
+  for (const key of ['12x10x10', 'turned']) {
+    const orientation = key === 'turned' ? ([1, 0, 2] as const) : ([0, 1, 2] as const);
+    const view = nestView(
+      plan({ inner: { box: key, fill: 'mouldedFill' }, baseGapIn: null, layers: [{ material: 'largeBubble', turns: 1 }], orientation }),
+      'above',
+    );
+    within(view.inner!.outside, { x: 0, y: 0, ...view.inside });
+    within(view.inner!.inside, view.inner!.outside);
+    within(view.bundle, view.inner!.inside);
+    within(view.piece, view.bundle);
+    expect(view.inner!.outside.w).toBeCloseTo(12.312, 9);
+  }
+});
+
+test('hard points stand on the edge they face, or face us', () => {
+  const edges = (name: 'above' | 'front', orientation: PlanChoice['orientation'] = [0, 1, 2]) =>
+    nestView(plan({ orientation, baseGapIn: null }), name).points.map((mark) => `${mark.point.kind} ${mark.edge}`);
+  expect(edges('above')).toEqual(['handle right', 'spout bottom']);
+  expect(edges('front')).toEqual(['handle right', 'spout facing']);
+  expect(edges('front', [2, 1, 0])).toEqual(['handle top', 'spout facing']);
+});

@@ -1,0 +1,39 @@
+import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { startCluster } from './cluster.mjs';
+import { freePort } from './ports.mjs';
+import { quiet } from './run.mjs';
+import { startWeb } from './webServer.mjs';
+
+/** The built application with the demo in it, on a cluster of its own that goes when it is closed. */
+export async function createThrowAwayApp(root) {
+  const folder = mkdtempSync(join(tmpdir(), 'inch-nest-app-'));
+  chmodSync(folder, 0o755);
+  const port = await freePort();
+  let running = null;
+  const app = {
+    address: `http://127.0.0.1:${port}`,
+    async start() {
+      const cluster = await startCluster(join(folder, 'state'), { fast: true });
+      const prepared = quiet(process.execPath, ['--import', 'tsx', 'packages/data/src/cli/prepare.ts'], {
+        cwd: root,
+        env: { ...process.env, DATABASE_URL: cluster.url },
+      });
+      if (!prepared.ok) throw new Error(prepared.err);
+      running = { cluster, web: await startWeb(root, port, cluster.url, { quiet: true }) };
+    },
+    async stop() {
+      await running?.web.stop();
+      running?.cluster.stop();
+      running = null;
+    },
+    async close() {
+      await app.stop();
+      rmSync(folder, { recursive: true, force: true });
+    },
+    shelf: async () => (await fetch(`${app.address}/api/shelf`)).json(),
+  };
+  await app.start();
+  return app;
+}

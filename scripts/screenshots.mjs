@@ -1,0 +1,51 @@
+import { mkdirSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { launchBrowser } from './lib/browser.mjs';
+import { runMain } from './lib/stop.mjs';
+import { createThrowAwayApp } from './lib/throwAwayApp.mjs';
+import { ensureBuild } from './lib/webBuild.mjs';
+
+// Pictures of each main view with the demo data, into docs/screenshots or the folder named.
+const root = dirname(dirname(fileURLToPath(import.meta.url)));
+const LAPTOP = { width: 1280, height: 800 };
+const VIEWS = [
+  { name: 'nest', title: 'puzzle jug', station: 'nest' },
+  { name: 'nest-balance', title: 'orrery', station: 'nest', scroll: true },
+  { name: 'nest-night', title: 'tea urn', station: 'nest', theme: 'night' },
+  { name: 'sale', title: 'puzzle jug', station: 'sale' },
+  { name: 'new-sale', path: '/new', type: 'stoneware tea urn, 9 x 8 x 14 in, 6 lb 3 oz, sold 84, to 40217, by Friday, 12 lampposts' },
+  { name: 'look-over', title: 'phrenology', station: 'look-over' },
+  { name: 'weigh', title: 'Apothecary', station: 'weigh' },
+  { name: 'rate', title: 'fishing float', station: 'rate' },
+  { name: 'nest-tablet', title: 'barometer', station: 'nest', size: { width: 820, height: 1180 } },
+  { name: 'nest-phone', title: 'signal lamp', station: 'nest', size: { width: 390, height: 844 } },
+];
+
+await runMain(async () => {
+  const folder = process.argv[2] ?? join(root, 'docs/screenshots');
+  mkdirSync(folder, { recursive: true });
+  await ensureBuild(root);
+  const app = await createThrowAwayApp(root);
+  const browser = await launchBrowser();
+  try {
+    const shelf = await app.shelf();
+    for (const view of VIEWS) {
+      const context = await browser.newContext({ viewport: view.size ?? LAPTOP });
+      await context.addCookies([{ name: 'theme', value: view.theme ?? 'day', url: app.address }]);
+      const page = await context.newPage();
+      const tag = shelf.find((one) => view.title && one.title.includes(view.title));
+      await page.goto(app.address + (view.path ?? `/parcels/${tag.id}/${view.station}`));
+      await page.waitForLoadState('networkidle').catch(() => undefined);
+      if (view.type) await page.getByRole('textbox').first().fill(view.type);
+      else await page.locator('.slip[aria-busy=false]').waitFor();
+      if (view.scroll) await page.locator('.sheet').evaluate((sheet) => sheet.scrollTo(0, sheet.scrollHeight));
+      await page.waitForTimeout(700);
+      await page.screenshot({ path: join(folder, `${view.name}.png`) });
+      await context.close();
+    }
+  } finally {
+    await browser.close();
+    await app.close();
+  }
+});
