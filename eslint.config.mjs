@@ -14,7 +14,7 @@ export default tseslint.config(
   },
   {
     files: ['packages/**/*.ts', 'apps/**/*.{ts,tsx}'],
-    ignores: [...ENVIRONMENT, '**/*.test.ts', '**/*.test.tsx', '**/testing/**', '**/cli/**'],
+    ignores: [...ENVIRONMENT, '**/*.test.ts', '**/*.test.tsx', '**/tests/**', '**/cli/**'],
     rules: {
       'no-restricted-properties': [
         'error',

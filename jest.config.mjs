@@ -25,6 +25,7 @@ export default {
     project('core', 'packages/core/src'),
     project('contracts', 'packages/contracts/src'),
     project('data', 'packages/data/src'),
+    project('cli', 'apps/cli/src'),
     project('web', 'apps/web/src'),
     project('sources', 'tests/sources'),
     project('flow', 'tests/flow'),

@@ -1,5 +1,5 @@
 import { derivePlan, nextBestChanges, planParcel, type ChosenPlan, type PlanRequest } from '@inch-nest/core';
-import { box, request, STOCK } from '../packages/core/testing/sampleRequest.ts';
+import { box, request, STOCK } from '../packages/core/tests/sampleRequest.ts';
 
 // The planner's figures, as ratios within this one run: machines differ, ratios travel.
 
@@ -30,7 +30,10 @@ function time(work: () => unknown): number {
 const median = (numbers: number[]): number => [...numbers].sort((a, b) => a - b)[Math.floor(numbers.length / 2)]!;
 
 /** Boxes between 8 and 18 in, however many. */
-const boxes = (count: number) => Array.from({ length: count }, (_, i) => box([8 + ((i * 7) % 11), 8 + ((i * 5) % 9), 8 + ((i * 3) % 7)], { key: `box-${i}`, priceMinor: 60 + ((i * 37) % 200) }));
+const boxes = (count: number) =>
+  Array.from({ length: count }, (_, i) =>
+    box([8 + ((i * 7) % 11), 8 + ((i * 5) % 9), 8 + ((i * 3) % 7)], { key: `box-${i}`, priceMinor: 60 + ((i * 37) % 200) }),
+  );
 const stocked = (count: number, facts = PIECES[0]!) => request(facts, { stock: { boxes: boxes(count) } });
 
 const rows: [what: string, figure: string][] = [];
@@ -39,13 +42,22 @@ const report = (what: string, figure: string) => {
   console.log(`${what.padEnd(66)} ${figure}`);
 };
 
-console.log(`stockroom: ${STOCK.wraps.length} wraps, ${STOCK.fills.length} fills, 1 service, inner boxes allowed; ${PIECES.length} pieces, median\n`);
+console.log(
+  `stockroom: ${STOCK.wraps.length} wraps, ${STOCK.fills.length} fills, 1 service, inner boxes allowed; ${PIECES.length} pieces, median\n`,
+);
 
 const compared = PIECES.map((facts) => {
   const asked = stocked(10, facts);
   const [pruned, every] = [search(asked), search(asked, true)];
-  const same = JSON.stringify(pruned.frontier.map((option) => [option.costMinor, option.chance])) === JSON.stringify(every.frontier.map((option) => [option.costMinor, option.chance]));
-  return { same, evaluated: every.evaluated / pruned.evaluated, faster: time(() => search(asked, true)) / time(() => search(asked)), least: pruned.evaluated / pruned.frontier.length };
+  const same =
+    JSON.stringify(pruned.frontier.map((option) => [option.costMinor, option.chance])) ===
+    JSON.stringify(every.frontier.map((option) => [option.costMinor, option.chance]));
+  return {
+    same,
+    evaluated: every.evaluated / pruned.evaluated,
+    faster: time(() => search(asked, true)) / time(() => search(asked)),
+    least: pruned.evaluated / pruned.frontier.length,
+  };
 });
 report('frontier of the pruned search equals the exhaustive one', compared.every((one) => one.same) ? 'yes' : 'NO');
 report('plans evaluated, exhaustive over pruned', median(compared.map((one) => one.evaluated)).toFixed(1));
@@ -59,7 +71,10 @@ const asked = stocked(20);
 const { choice } = search(asked).recommended;
 const whole = time(() => search(asked));
 report('a search over a hand change with its causes', (whole / time(() => derivePlan(asked, choice))).toFixed(0));
-report('next best changes over a hand change', (time(() => nextBestChanges(asked, choice)) / time(() => derivePlan(asked, choice))).toFixed(1));
+report(
+  'next best changes over a hand change',
+  (time(() => nextBestChanges(asked, choice)) / time(() => derivePlan(asked, choice))).toFixed(1),
+);
 
 const before = process.memoryUsage().heapUsed;
 for (let i = 0; i < 2000; i++) derivePlan(asked, choice);

@@ -1,4 +1,4 @@
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -19,7 +19,7 @@ const typed = (project) => bin('typescript/bin/tsc', '-p', project);
 /** Checks that pass or fail as one. */
 const CHECKS = {
   types: async () => {
-    for (const project of ['packages/core', 'packages/contracts', 'packages/data', 'apps/web', 'tsconfig.tests.json'])
+    for (const project of ['packages/core', 'packages/contracts', 'packages/data', 'apps/cli', 'apps/web', 'tsconfig.tests.json'])
       if ((await typed(project)) !== 0) return 1;
     return 0;
   },
@@ -28,7 +28,7 @@ const CHECKS = {
   rooms: () => bin('dependency-cruiser/bin/dependency-cruise.mjs', '--config', 'tests/boundaries/rules.cjs', 'packages', 'apps'),
   unused: () => bin('knip/bin/knip.js', '--no-progress'),
 };
-const SUITES = ['core', 'contracts', 'sources', 'web', 'flow', 'boundaries', 'scripts', 'data'];
+const SUITES = ['core', 'contracts', 'sources', 'cli', 'web', 'flow', 'boundaries', 'scripts', 'data'];
 const NEED_DATABASE = ['data', 'flow'];
 
 await runMain(async () => {
@@ -39,6 +39,7 @@ await runMain(async () => {
   await ensureDebian({ postgres: suites.some((suite) => NEED_DATABASE.includes(suite)) || wanted('e2e'), chromium: wanted('e2e') });
   await ensureNodePackages(root);
   const scratch = mkdtempSync(join(tmpdir(), 'inch-nest-test-'));
+  chmodSync(scratch, 0o755); // the database server's user enters it
   try {
     if (wanted('types') || wanted('e2e') || wanted('scripts')) await ensureBuild(root);
     for (const [name, check] of Object.entries(CHECKS)) {

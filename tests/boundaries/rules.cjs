@@ -52,6 +52,12 @@ module.exports = {
       ['^packages/data/src/', CORE_DOOR, CONTRACTS_DOOR, ...npm('sequelize', 'pg', 'umzug'), '^node:', '^(crypto)$'],
       'data: core, contracts, sequelize, pg, umzug',
     ),
+    room(
+      'cli',
+      '^apps/cli/src/',
+      ['^apps/cli/src/', CORE_DOOR, CONTRACTS_DOOR, ...npm('zod', 'dxf-writer'), '^(node:)?(fs)$'],
+      'the command line: contracts and core',
+    ),
     room('workers', web('workers/'), [web('workers/'), CORE_DOOR, CONTRACTS_DOOR, ...npm('comlink')], 'workers: core and contracts'),
     room(
       'drawings',

@@ -1,7 +1,7 @@
 import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
-import { freshDatabase } from '../../packages/data/testing/freshDatabase.ts';
-import { smallShop } from '../../packages/data/testing/smallShop.ts';
+import { freshDatabase } from '../../packages/data/tests/freshDatabase.ts';
+import { smallShop } from '../../packages/data/tests/smallShop.ts';
 
 const root = join(__dirname, '../..');
 const prepare = (url: string, ...args: string[]) =>

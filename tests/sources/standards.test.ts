@@ -14,7 +14,7 @@ import { CUSHION_MATERIALS } from '../../packages/core/src/engineering/cushion/c
 import { normalCdf } from '../../packages/core/src/engineering/numeric/normal.ts';
 import { shockChance } from '../../packages/core/src/engineering/journey/shockChance.ts';
 import { derivePlan } from '../../packages/core/src/stages/plan/derivePlan.ts';
-import { CARD, box, point, request, SERVICE } from '../../packages/core/testing/sampleRequest.ts';
+import { CARD, box, point, request, SERVICE } from '../../packages/core/tests/sampleRequest.ts';
 
 describe('units: exact by the international yard and pound agreement, 1959', () => {
   test('inch, pound, ounce', () => {

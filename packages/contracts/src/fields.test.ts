@@ -1,5 +1,5 @@
 import { pieceFacts, planDocument, planRequest, problemsOf, rateCard, readField } from './index.ts';
-import { CARD, request } from '../../core/testing/sampleRequest.ts';
+import { CARD, request } from '../../core/tests/sampleRequest.ts';
 
 const setting = { today: '2026-11-23', system: 'imperial' } as const;
 

@@ -1,5 +1,6 @@
 // Schemas and views of whatever crosses a boundary.
 export * from './problems.ts';
+export { NEST_COMMANDS, type NestCommand, type NestRequest } from './nestCommands.ts';
 export { planChoice, planDocument, planRequest, order } from './plan.ts';
 export { pieceFacts, hardPoint } from './piece.ts';
 export { stockroom, boxStock, wrapStock, fillStock } from './stock.ts';

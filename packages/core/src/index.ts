@@ -64,6 +64,22 @@ export type { Orientation } from './engineering/geometry/orientations.ts';
 export { orient, orientationsAllowed } from './engineering/geometry/orientations.ts';
 export { HEAVIEST_LB } from './engineering/journey/dropSchedule.ts';
 
+export { wrapLayer } from './engineering/geometry/wrapLayer.ts';
+export { curveFromBestPoint } from './engineering/cushion/curveFromBestPoint.ts';
+export { greatestStrain } from './engineering/cushion/cushionCurve.ts';
+export { dropHeightAtG, energyShares } from './engineering/cushion/dropHeight.ts';
+export { isBottomed, peakG } from './engineering/cushion/peakG.ts';
+export { dropsPerJourney } from './engineering/journey/dropHeights.ts';
+export { shockChance as chanceOnJourney } from './engineering/journey/shockChance.ts';
+export { simulateJourneys } from './engineering/journey/simulateJourneys.ts';
+export { seededRandom } from './engineering/numeric/seededRandom.ts';
+export { certificateFor } from './engineering/board/certificate.ts';
+export { compressionStrengthLbf, tooShallowForMcKee } from './engineering/board/compressionStrength.ts';
+export { crossDivider } from './engineering/boxshop/crossDivider.ts';
+export { lowerBox } from './engineering/boxshop/lowerBox.ts';
+export { linerPanels } from './engineering/boxshop/linerPanels.ts';
+export type { CutPart, SheetLine } from './engineering/boxshop/CutPart.ts';
+
 // units and provenance
 export * from './units/index.ts';
 export * from './sources/index.ts';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { box, CARD, finish, point, request, SERVICE, STOCK } from '../testing/sampleRequest.ts';
+import { box, CARD, finish, point, request, SERVICE, STOCK } from '../tests/sampleRequest.ts';
 import { ORDINARY_FILLS, ORDINARY_WRAPS } from './engineering/materials/ordinaryStock.ts';
 import { planParcel } from './planParcel.ts';
 import { derivePlan } from './stages/plan/derivePlan.ts';

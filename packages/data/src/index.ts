@@ -3,7 +3,7 @@ export { databaseUrl } from './environment.ts';
 export { openDatabase, type Database } from './database.ts';
 export { migrate, NewerSchema } from './migrate.ts';
 export { Conflicting, Missing, Refused } from './refusals.ts';
-export { localTime, readShop } from './repositories/shopRepository.ts';
+export { createShop, localTime, readShop } from './repositories/shopRepository.ts';
 export { createParcel, fieldsFromLine, listShelf, type NewParcel } from './repositories/parcelRepository.ts';
 export { lockParcel, readParcel } from './repositories/parcelRows.ts';
 export { appendEvent } from './repositories/eventRepository.ts';

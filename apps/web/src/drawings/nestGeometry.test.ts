@@ -1,5 +1,5 @@
 import { derivePlan, writePlanDocument, type PlanChoice, type PlanDocument } from '@inch-nest/core';
-import { box, point, request } from '../../../../packages/core/testing/sampleRequest.ts';
+import { box, point, request } from '../../../../packages/core/tests/sampleRequest.ts';
 import { nestView, type Rect } from './nestGeometry.ts';
 
 const asked = request(

@@ -1,4 +1,4 @@
-import { FACTS } from '../../../../packages/core/testing/sampleRequest.ts';
+import { FACTS } from '../../../../packages/core/tests/sampleRequest.ts';
 import { cautionsFor } from './look-over/cautions.ts';
 import { weighingAdvice } from './weigh/weighingAdvice.ts';
 

@@ -1,6 +1,6 @@
 import { planRequestFor } from '@inch-nest/contracts';
 import { verifyPlan } from '@inch-nest/core';
-import { freshDatabase } from '../../testing/freshDatabase.ts';
+import { freshDatabase } from '../../tests/freshDatabase.ts';
 import { listShelf, loadDemo, readParcel, readShop } from '../index.ts';
 import { DEMO_PEOPLE } from './demoPeople.ts';
 

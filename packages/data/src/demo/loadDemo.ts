@@ -6,7 +6,7 @@ import { appendEvent } from '../repositories/eventRepository.ts';
 import { saveNest } from '../repositories/nestRepository.ts';
 import { createParcel } from '../repositories/parcelRepository.ts';
 import { readParcel } from '../repositories/parcelRows.ts';
-import { readShop } from '../repositories/shopRepository.ts';
+import { createShop, readShop } from '../repositories/shopRepository.ts';
 import { DEMO_CARD } from './demoCard.ts';
 import { DEMO_PARCELS, type DemoParcel } from './demoParcels.ts';
 import { DEMO_PEOPLE, DEMO_SHOP } from './demoPeople.ts';
@@ -21,75 +21,17 @@ const MINUTE_MS = 60_000;
  */
 export async function loadDemo(database: Database, now: Date): Promise<boolean> {
   if ((await database.models.shop.count()) > 0) return false;
-  await loadShop(database);
+  await createShop(database, {
+    shop: { ...DEMO_SHOP, house: BEDDED_HOUSE, demo: true },
+    people: DEMO_PEOPLE,
+    stock: DEMO_STOCK,
+    cards: [DEMO_CARD],
+  });
   const shop = await readShop(database, now);
   for (const [i, parcel] of DEMO_PARCELS.entries()) {
     await loadParcel(database, shop, parcel, new Date(now.getTime() - (DEMO_PARCELS.length - i) * 9 * MINUTE_MS), i);
   }
   return true;
-}
-
-async function loadShop({ models, sequelize }: Database): Promise<void> {
-  const { boxes, wraps, fills, innerTape, outerTape } = DEMO_STOCK;
-  const shopId = DEMO_SHOP.id;
-  await sequelize.transaction(async (transaction) => {
-    await models.shop.create({ ...DEMO_SHOP, house: BEDDED_HOUSE, tapes: { innerTape, outerTape }, demo: true }, { transaction });
-    await models.person.bulkCreate(
-      DEMO_PEOPLE.map((person, position) => ({ ...person, shopId, position })),
-      { transaction },
-    );
-    await models.box.bulkCreate(
-      boxes.map(({ key, name, onHand, ...properties }, position) => ({
-        id: randomUUID(),
-        shopId,
-        key,
-        name,
-        position,
-        onHand,
-        properties,
-      })),
-      { transaction },
-    );
-    await models.material.bulkCreate(
-      wraps.map(({ key, name, onHandFt2, ...properties }, position) => ({
-        id: randomUUID(),
-        shopId,
-        kind: 'wrap' as const,
-        key,
-        name,
-        position,
-        onHand: onHandFt2,
-        properties,
-      })),
-      { transaction },
-    );
-    await models.material.bulkCreate(
-      fills.map(({ key, name, onHandFt3, ...properties }, position) => ({
-        id: randomUUID(),
-        shopId,
-        kind: 'fill' as const,
-        key,
-        name,
-        position,
-        onHand: onHandFt3,
-        properties,
-      })),
-      { transaction },
-    );
-    await models.card.create(
-      {
-        id: randomUUID(),
-        shopId,
-        cardKey: DEMO_CARD.id,
-        version: DEMO_CARD.version,
-        carrier: DEMO_CARD.carrier,
-        validFrom: DEMO_CARD.validFrom,
-        validTo: DEMO_CARD.validTo,
-        document: DEMO_CARD,
-      },
-      { transaction },
-    );
-  });
 }
 
 async function loadParcel(database: Database, shop: ShopView, parcel: DemoParcel, now: Date, i: number): Promise<void> {

@@ -1,9 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import { planParcel, writePlanDocument, type Happening } from '@inch-nest/core';
 import { planRequestFor } from '@inch-nest/contracts';
-import { finish } from '../../../core/testing/sampleRequest.ts';
-import { freshDatabase } from '../../testing/freshDatabase.ts';
-import { bowl, NOW, ODILE, smallShop, TAM } from '../../testing/smallShop.ts';
+import { finish } from '../../../core/tests/sampleRequest.ts';
+import { freshDatabase } from '../../tests/freshDatabase.ts';
+import { bowl, NOW, ODILE, smallShop, TAM } from '../../tests/smallShop.ts';
 import {
   appendEvent,
   Conflicting,

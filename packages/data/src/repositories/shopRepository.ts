@@ -1,8 +1,10 @@
-import type { BoxStock, FillStock, WrapStock } from '@inch-nest/core';
-import type { ShopView } from '@inch-nest/contracts';
+import { randomUUID } from 'node:crypto';
+import type { BoxStock, FillStock, RateCard, Stockroom, WrapStock } from '@inch-nest/core';
+import type { Person, ShopView } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { Database } from '../database.ts';
 import { Missing } from '../refusals.ts';
+import type { ShopRow } from '../rows.ts';
 
 /** The local day and time of an instant in a zone, as `YYYY-MM-DD` and `HH:MM`. */
 export function localTime(now: Date, zone: string): { day: string; time: string } {
@@ -68,4 +70,65 @@ export async function readShop({ models }: Database, now: Date, transaction?: Tr
     },
     cards: newest.map((card) => card.document),
   };
+}
+
+/** A shop to be made, with its people and what is in its stockroom. */
+export interface NewShop {
+  shop: Omit<ShopRow, 'tapes'>;
+  people: readonly Person[];
+  stock: Stockroom;
+  cards: readonly RateCard[];
+}
+
+/** Makes a shop with everything it needs to plan, in one transaction. */
+export async function createShop({ models, sequelize }: Database, { shop, people, stock, cards }: NewShop): Promise<void> {
+  const { boxes, wraps, fills, innerTape, outerTape } = stock;
+  const shopId = shop.id;
+  const row = (position: number) => ({ id: randomUUID(), shopId, position });
+  await sequelize.transaction(async (transaction) => {
+    await models.shop.create({ ...shop, tapes: { innerTape, outerTape } }, { transaction });
+    await models.person.bulkCreate(
+      people.map((person, position) => ({ ...person, shopId, position })),
+      { transaction },
+    );
+    await models.box.bulkCreate(
+      boxes.map(({ key, name, onHand, ...properties }, i) => ({ ...row(i), key, name, onHand, properties })),
+      { transaction },
+    );
+    await models.material.bulkCreate(
+      wraps.map(({ key, name, onHandFt2, ...properties }, i) => ({
+        ...row(i),
+        kind: 'wrap' as const,
+        key,
+        name,
+        onHand: onHandFt2,
+        properties,
+      })),
+      { transaction },
+    );
+    await models.material.bulkCreate(
+      fills.map(({ key, name, onHandFt3, ...properties }, i) => ({
+        ...row(i),
+        kind: 'fill' as const,
+        key,
+        name,
+        onHand: onHandFt3,
+        properties,
+      })),
+      { transaction },
+    );
+    await models.card.bulkCreate(
+      cards.map((card) => ({
+        id: randomUUID(),
+        shopId,
+        cardKey: card.id,
+        version: card.version,
+        carrier: card.carrier,
+        validFrom: card.validFrom,
+        validTo: card.validTo,
+        document: card,
+      })),
+      { transaction },
+    );
+  });
 }

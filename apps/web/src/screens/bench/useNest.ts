@@ -77,21 +77,31 @@ export function useNest(view: ParcelView, put: ParcelUse['put']) {
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the kept choice by content: each look makes a new object
   const choice = useMemo(() => own?.choice ?? kept ?? recommended?.choice ?? null, [own, keptText, recommended]);
   const hand = useHand(request, choice);
+  const seen = useRef(hand);
+  useEffect(() => {
+    seen.current = hand;
+  }, [hand]);
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
 
   const save = useCallback(
     async (wanted: PlanChoice, basedOn: number) => {
       mark('nest', 'pending');
+      const figures = seen.current?.kind === 'plan' && seen.current.of === wanted ? seen.current.document : null;
+      const keep = (document: PlanDocument | null) =>
+        send<ParcelView>('PUT', `/api/parcels/${view.id}/nest`, {
+          personId: person.id,
+          changeId: crypto.randomUUID(),
+          choice: wanted,
+          locks: view.nest.locks,
+          basedOn,
+          document,
+        });
       try {
+        // figures that have moved on the server are kept as the server has them; the sheet then shows both
         put(
-          await send<ParcelView>('PUT', `/api/parcels/${view.id}/nest`, {
-            personId: person.id,
-            changeId: crypto.randomUUID(),
-            choice: wanted,
-            locks: view.nest.locks,
-            basedOn,
-            document: null,
-          }),
+          await keep(figures).catch((error: unknown) =>
+            error instanceof Refusal && error.problems.some((problem) => problem.path === 'document') ? keep(null) : Promise.reject(error),
+          ),
         );
         setOwn(null);
         setConflict(null);

@@ -1,5 +1,5 @@
 /** Largest perimeter over depth for which the simplified formula was fitted. */
-export const MCKEE_MOST_PERIMETER_PER_DEPTH = 7;
+const MCKEE_MOST_PERIMETER_PER_DEPTH = 7;
 
 /**
  * Top-to-bottom compression strength of a regular slotted box.
@@ -18,3 +18,7 @@ export const MCKEE_MOST_PERIMETER_PER_DEPTH = 7;
  */
 export const compressionStrengthLbf = (edgeCrushLbPerIn: number, caliperIn: number, perimeterIn: number): number =>
   5.87 * edgeCrushLbPerIn * Math.sqrt(perimeterIn * caliperIn);
+
+/** True for a box so shallow that the formula was not fitted for it. */
+export const tooShallowForMcKee = ([length, width, depth]: readonly [number, number, number]): boolean =>
+  2 * (length + width) > MCKEE_MOST_PERIMETER_PER_DEPTH * depth;

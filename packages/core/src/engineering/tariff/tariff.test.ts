@@ -1,4 +1,4 @@
-import { CARD, SERVICE } from '../../../testing/sampleRequest.ts';
+import { CARD, SERVICE } from '../../../tests/sampleRequest.ts';
 import { billableWeight, volumetricWeightLb } from './billableWeight.ts';
 import { lengthPlusGirthIn } from './girth.ts';
 import { quoteService, type Shipment } from './quoteService.ts';

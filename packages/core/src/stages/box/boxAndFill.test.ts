@@ -1,4 +1,4 @@
-import { box, request, STOCK } from '../../../testing/sampleRequest.ts';
+import { box, request, STOCK } from '../../../tests/sampleRequest.ts';
 import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts';
 import { ORDINARY_FILLS } from '../../engineering/materials/ordinaryStock.ts';
 import { BEDDED_HOUSE } from '../../house/House.ts';

@@ -1,5 +1,5 @@
 import { certificateFor } from '../../engineering/board/certificate.ts';
-import { compressionStrengthLbf, MCKEE_MOST_PERIMETER_PER_DEPTH } from '../../engineering/board/compressionStrength.ts';
+import { compressionStrengthLbf } from '../../engineering/board/compressionStrength.ts';
 import { dropHeightAtG } from '../../engineering/cushion/dropHeight.ts';
 import { designDropIn } from '../../engineering/journey/dropSchedule.ts';
 import { normalCdf } from '../../engineering/numeric/normal.ts';
@@ -67,9 +67,6 @@ export function certificateHolds({ filled, grossLb }: WeighedParcel): boolean {
   const certificate = certificateFor(box.board.edgeCrushLbPerIn, box.board.wall);
   return certificate !== null && grossLb <= certificate.maxGrossLb && outsideIn[0] + outsideIn[1] + outsideIn[2] <= certificate.maxUnitedIn;
 }
-
-/** True for a box so shallow that the compression formula was not fitted for it. */
-export const tooShallowForMcKee = ([l, w, d]: readonly number[]): boolean => 2 * (l! + w!) > MCKEE_MOST_PERIMETER_PER_DEPTH * d!;
 
 function crushChance({ stowed, effectiveGaps }: FilledBox): number {
   const { box, outsideIn, wrapped } = stowed;

@@ -1,4 +1,4 @@
-import { FACTS, point, request } from '../../../testing/sampleRequest.ts';
+import { FACTS, point, request } from '../../../tests/sampleRequest.ts';
 import { ARCHETYPES, archetypeFromTitle } from '../../engineering/pieces/archetypes.ts';
 import { bearingFractions, formAxis } from '../../engineering/pieces/forms.ts';
 import { inspectItem } from './inspectItem.ts';

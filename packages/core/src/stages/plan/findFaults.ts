@@ -1,6 +1,7 @@
+import { tooShallowForMcKee } from '../../engineering/board/compressionStrength.ts';
 import type { House } from '../../house/House.ts';
 import type { Gaps } from '../box/StowedBox.ts';
-import { certificateHolds, tooShallowForMcKee } from '../frontier/quietCauses.ts';
+import { certificateHolds } from '../frontier/quietCauses.ts';
 import { HEAVY_INNER_RATIO, innerMassRatio } from '../frontier/shockJourney.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import { isThin } from '../wrap/feelTest.ts';

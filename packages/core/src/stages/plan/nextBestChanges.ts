@@ -32,7 +32,8 @@ export type ChangeKind =
 
 /**
  * Every single change to a plan, best first: those that mend a blocking fault, then by expected cost.
- * Changes that cannot be carried out, or that would break a rule the plan keeps, are left out.
+ * Changes that cannot be carried out, that would break a rule the plan keeps or bring a caution it does
+ * not have, are left out.
  *
  * @throws RangeError when the request does not hold the piece
  */
@@ -40,6 +41,7 @@ export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextC
   const now = derivePlan(request, choice);
   if (now.kind === 'noPlan') return [];
   const faultsNow = blocking(now.option.rated.weighed, request);
+  const cautionsNow = cautions(now.option.rated.weighed, request);
   const found: NextChange[] = [];
   for (const { change, after, facts } of singleChanges(request, choice)) {
     const guarded = facts ? withFacts(request, facts) : request;
@@ -47,7 +49,7 @@ export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextC
     if (derived.kind === 'noPlan') continue;
     const { option } = derived;
     const faults = blocking(option.rated.weighed, request);
-    if (faults > faultsNow) continue;
+    if (faults > faultsNow || cautions(option.rated.weighed, request) > cautionsNow) continue;
     found.push({
       change,
       choice: option.choice,
@@ -65,6 +67,9 @@ export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextC
 
 const blocking = (weighed: Parameters<typeof findFaults>[0], { house }: PlanRequest): number =>
   findFaults(weighed, house).filter((fault) => fault.blocks).length;
+
+const cautions = (weighed: Parameters<typeof findFaults>[0], { house }: PlanRequest): number =>
+  findFaults(weighed, house).filter((fault) => !fault.blocks).length;
 
 const withFacts = (request: PlanRequest, facts: PieceFacts): PlanRequest => ({
   ...request,

@@ -1,4 +1,4 @@
-import { FACTS, request } from '../../../testing/sampleRequest.ts';
+import { FACTS, request } from '../../../tests/sampleRequest.ts';
 import { readSale } from './readSale.ts';
 import { readSaleLine } from './readSaleLine.ts';
 

@@ -1,4 +1,4 @@
-import { point, request, STOCK } from '../../../testing/sampleRequest.ts';
+import { point, request, STOCK } from '../../../tests/sampleRequest.ts';
 import { BEDDED_HOUSE } from '../../house/House.ts';
 import { inspectItem } from '../item/inspectItem.ts';
 import { waysToWrap } from './waysToWrap.ts';

@@ -1,0 +1,138 @@
+import {
+  certificateFor,
+  chanceOnJourney,
+  compressionStrengthLbf,
+  crossDivider,
+  curveFromBestPoint,
+  dropHeightAtG,
+  dropsPerJourney,
+  energyShares,
+  greatestStrain,
+  isBottomed,
+  linerPanels,
+  lowerBox,
+  parseQuantity,
+  peakG,
+  quoteService,
+  seededRandom,
+  simulateJourneys,
+  stepNudge,
+  tooShallowForMcKee,
+  wrapLayer,
+  type CushionLayer,
+  type Triple,
+} from '@inch-nest/core';
+import type { NestCommand, NestRequest } from '@inch-nest/contracts';
+import { BadInput } from './BadInput.ts';
+import { drawCut } from './drawCut.ts';
+import { answerPlan } from './answerPlan.ts';
+
+/** Board from this thickness is taken for double wall where nothing is said. */
+const DOUBLE_FROM_IN = 0.22;
+
+type Layer = NestRequest<'shock'>['layers'][number];
+const layerOf = ({ area, thickness, a, b, p }: Layer): CushionLayer => ({ areaIn2: area, thicknessIn: thickness, curve: { a, b, p } });
+
+/** Each command's answer to a request that its schema has read. */
+export const ANSWERS: { [Command in NestCommand]: (request: NestRequest<Command>) => unknown } = {
+  parse({ text, units }) {
+    const quantity = parseQuantity(text, units);
+    if (quantity.kind === 'notUnderstood') throw new BadInput([{ path: 'text', message: quantity.problem }]);
+    return quantity;
+  },
+
+  wrap({ form, size, layers }) {
+    let bundle: Triple = size;
+    const amounts = layers.map(({ thickness, turns, rollWidth }) => {
+      const amount = wrapLayer(form, bundle, { thicknessIn: thickness, turns, rollWidthIn: rollWidth });
+      bundle = amount.bundleIn;
+      return { length: amount.lengthIn, area: amount.areaIn2, sheets: amount.sheets };
+    });
+    return { bundle, layers: amounts };
+  },
+
+  shock({ weight, layers: asked, dropHeight, peakG: givenG }) {
+    const layers = asked.map(layerOf);
+    const g = givenG ?? peakG(layers, weight, dropHeight!).peakG;
+    const warnings = [
+      ...layers.flatMap(({ curve }, i) => (greatestStrain(curve) > 1 ? [`layers.${i}: its curve implies a strain above 1`] : [])),
+      ...layers.flatMap((layer, i) => (isBottomed([layer], weight, g) ? [`layers.${i}: bottomed, beyond any published fit`] : [])),
+    ];
+    const share = energyShares(layers, weight, g);
+    return {
+      ...(givenG === undefined ? { peakG: g } : { dropHeight: dropHeightAtG(layers, weight, givenG) }),
+      share,
+      ...(warnings.length > 0 ? { warnings } : {}),
+    };
+  },
+
+  curve: ({ bestStaticStress, leastG, dropHeight, thickness }) =>
+    curveFromBestPoint({ staticStressPsi: bestStaticStress, leastG, dropHeightIn: dropHeight, thicknessIn: thickness }),
+
+  crush({ ect, caliper, size, factors, wall }) {
+    const compressionStrength = compressionStrengthLbf(ect, caliper, 2 * (size[0] + size[1]));
+    const found = certificateFor(ect, wall ?? (caliper >= DOUBLE_FROM_IN ? 'double' : 'single'));
+    return {
+      compressionStrength,
+      derated: factors.reduce((strength, factor) => strength * factor, compressionStrength),
+      certificate: found && { maxGross: found.maxGrossLb, maxUnited: found.maxUnitedIn, wall: found.wall },
+      warnings: tooShallowForMcKee(size) ? ['shallower than a seventh of its perimeter: the formula was not fitted for it'] : [],
+    };
+  },
+
+  journey({ weight, grossWeight = weight, zone, criticalG, spread, faces, simulate }) {
+    const journey = {
+      weightLb: weight,
+      grossWeightLb: grossWeight,
+      zone,
+      criticalG,
+      spread,
+      faces: faces.map((face) => ({ chance: face.chance, layers: face.layers.map(layerOf) })),
+    };
+    const simulated = simulate && simulateJourneys(journey, simulate.journeys, seededRandom(simulate.seed));
+    return { chance: chanceOnJourney(journey), drops: dropsPerJourney(zone), ...(simulated ? { simulated } : {}) };
+  },
+
+  rate({ card, parcel: { size, weight, from, to, shipDate, value, options } }) {
+    const shipment = {
+      sizeIn: size,
+      weightLb: weight,
+      originPostcode: from,
+      destinationPostcode: to,
+      shipDate,
+      coverMinor: options.cover ? value : null,
+      signature: options.signature,
+    };
+    const answers = card.services.map((service) => quoteService(card, service, shipment));
+    return {
+      quotes: answers.map((quote) =>
+        'refused' in quote
+          ? { service: quote.service, refused: quote.refused }
+          : {
+              service: quote.service,
+              price: quote.totalMinor,
+              lines: quote.lines.map((line) => ({ label: line.label, price: line.amountMinor })),
+              billableWeight: quote.billableLb,
+              zone: quote.zone,
+            },
+      ),
+      nudges: answers.flatMap((quote) => {
+        if ('refused' in quote) return [];
+        const { overByLb, headroomLb } = stepNudge(quote, weight);
+        return [{ service: quote.service, overBy: overByLb, headroom: headroomLb }];
+      }),
+    };
+  },
+
+  cut(request) {
+    const cut =
+      request.kind === 'cross'
+        ? crossDivider(request.inside[0], request.inside[1], request.height, request.caliper)
+        : request.kind === 'lower'
+          ? lowerBox(request.box, request.newDepth)
+          : linerPanels(request.inside, request.caliper, request.faces);
+    return request.format === 'json' ? cut : drawCut(cut.parts, request.format);
+  },
+
+  plan: answerPlan,
+};

@@ -1,0 +1,184 @@
+import { spawnSync } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import DxfParser from 'dxf-parser';
+import { CARD, request, SERVICE } from '../../../packages/core/tests/sampleRequest.ts';
+
+const root = join(__dirname, '../../..');
+const run = (args: string[], input: string) =>
+  spawnSync(process.execPath, ['--import', 'tsx', 'apps/cli/src/main.ts', ...args], { cwd: root, encoding: 'utf8', input });
+const answer = (command: string, asked: unknown): Record<string, unknown> => {
+  const done = run([command], JSON.stringify(asked));
+  if (done.status !== 0) throw new Error(done.stderr);
+  return JSON.parse(done.stdout) as Record<string, unknown>;
+};
+const refused = (command: string, asked: unknown) => {
+  const done = run([command], typeof asked === 'string' ? asked : JSON.stringify(asked));
+  return { status: done.status, out: done.stdout, lines: done.stderr.trim().split('\n') };
+};
+
+/** Numbers within 1e-6 of themselves, everything else as it stands. */
+const near = (value: unknown): unknown => {
+  if (typeof value === 'number') return Number.isInteger(value) ? value : expect.closeTo(value, 3);
+  if (Array.isArray(value)) return value.map(near);
+  if (value !== null && typeof value === 'object')
+    return Object.fromEntries(Object.entries(value).map(([key, inner]) => [key, near(inner)]));
+  return value;
+};
+
+describe('the examples of docs/formats.md', () => {
+  const text = readFileSync(join(root, 'docs/formats.md'), 'utf8');
+  const examples = [...text.matchAll(/### (\w+)\n\n```json\n([\s\S]*?)```\n\n```json\n([\s\S]*?)```/g)].map(
+    ([, command, asked, given]) => [command!, asked!, given!] as const,
+  );
+
+  test('there is one for each command that has a short one', () =>
+    expect(examples.map(([command]) => command)).toEqual(['parse', 'wrap', 'shock', 'curve', 'crush', 'journey', 'cut', 'rate']));
+
+  test.each(examples)('%s', (command, asked, given) =>
+    expect(answer(command, JSON.parse(asked))).toMatchObject(near(JSON.parse(given)) as object),
+  );
+});
+
+describe('answers', () => {
+  test('shock: a drop height from a peak, shares in order, warnings', () => {
+    const layers = [
+      { area: 30, thickness: 0.3, a: 3.3, b: 0.56, p: 1.4 },
+      { area: 60, thickness: 2, a: 4.4, b: 0.4167, p: 1.4 },
+    ];
+    const { dropHeight, share } = answer('shock', { weight: 2, layers, peakG: 80 }) as { dropHeight: number; share: number[] };
+    expect(answer('shock', { weight: 2, layers, dropHeight })['peakG']).toBeCloseTo(80, 6);
+    expect(share[0]! + share[1]!).toBeCloseTo(1, 12);
+    expect(
+      answer('shock', { weight: 90, layers: [{ area: 4, thickness: 0.1, a: 1, b: 0.2, p: 1.1 }], dropHeight: 60 })['warnings'],
+    ).toEqual(['layers.0: its curve implies a strain above 1', 'layers.0: bottomed, beyond any published fit']);
+  });
+
+  test('journey: by quadrature and by whole journeys', () => {
+    const { chance, simulated } = answer('journey', {
+      weight: 3,
+      grossWeight: 5,
+      zone: 8,
+      criticalG: 70,
+      spread: 0.3,
+      simulate: { journeys: 20_000, seed: 5 },
+      faces: [
+        { chance: 0.6, layers: [{ area: 30, thickness: 1.5, a: 4.4, b: 0.4167, p: 1.4 }] },
+        { chance: 0.4, layers: [{ area: 40, thickness: 2.5, a: 4.4, b: 0.4167, p: 1.4 }] },
+      ],
+    }) as { chance: number; simulated: { chance: number; standardError: number } };
+    expect(simulated.standardError).toBeCloseTo(Math.sqrt((simulated.chance * (1 - simulated.chance)) / 20_000), 12);
+    expect(Math.abs(chance - simulated.chance)).toBeLessThan(4 * simulated.standardError);
+  });
+
+  test('crush: below the table none, thick board taken for double, shallow boxes warned', () => {
+    expect(answer('crush', { ect: 20, caliper: 0.1, size: [10, 10, 10] })['certificate']).toBeNull();
+    expect(answer('crush', { ect: 50, caliper: 0.25, size: [10, 10, 10] })['certificate']).toEqual({
+      maxGross: 100,
+      maxUnited: 95,
+      wall: 'double',
+    });
+    expect(answer('crush', { ect: 50, caliper: 0.25, wall: 'single', size: [10, 10, 10] })['certificate']).toMatchObject({
+      wall: 'single',
+    });
+    expect(answer('crush', { ect: 32, caliper: 0.156, size: [20, 20, 4] })['warnings']).toHaveLength(1);
+  });
+
+  test('rate: a refusal says why, beside the other’s price', () => {
+    const { quotes, nudges } = answer('rate', {
+      card: { ...CARD, services: [SERVICE, { ...SERVICE, key: 'tight', limits: { ...SERVICE.limits, weightLb: 2 } }] },
+      parcel: { size: [10, 10, 10], weight: 3.2, from: '10115', to: '40217', shipDate: '2026-11-24' },
+    }) as { quotes: object[]; nudges: object[] };
+    expect(quotes).toEqual([
+      expect.objectContaining({ service: 'ground', price: 980 }),
+      { service: 'tight', refused: 'weighs 3 lb 3.2 oz, at most 2 lb' },
+    ]);
+    expect(nudges).toEqual([{ service: 'ground', overBy: expect.closeTo(0.2, 9), headroom: expect.closeTo(0.8, 9) }]);
+  });
+
+  test('cut: the drawings hold what the figures say', () => {
+    const cross = { kind: 'cross', inside: [12, 9], height: 4, caliper: 0.16 };
+    const svg = run(['cut'], JSON.stringify({ ...cross, format: 'svg' })).stdout;
+    expect(svg).toMatch(/^<svg [^>]*width="16in"/);
+    expect(svg.match(/class="knife"/g)).toHaveLength(2 * (4 + 3));
+    const dxf = new DxfParser().parseSync(run(['cut'], JSON.stringify({ ...cross, format: 'dxf' })).stdout)!;
+    const xs = dxf.entities.flatMap((entity) => (entity as unknown as { vertices: { x: number }[] }).vertices.map((vertex) => vertex.x));
+    expect(Math.max(...xs) - Math.min(...xs)).toBeCloseTo(15, 9);
+    expect(dxf.entities).toHaveLength(14);
+    const lowered = new DxfParser().parseSync(
+      run(['cut'], JSON.stringify({ kind: 'lower', box: [16, 12, 12], newDepth: 9, format: 'dxf' })).stdout,
+    )!;
+    expect(lowered.entities.filter((entity) => entity.layer === 'score')).toHaveLength(1);
+    expect(answer('cut', { kind: 'liner', inside: [12, 10, 8], caliper: 0.25 })['insideIn']).toEqual([11.5, 9.5, 7.5]);
+  });
+
+  test('plan: pruned and exhaustive agree; the chosen one says everything about itself', () => {
+    const { stock, house } = request();
+    const asked = {
+      piece: { archetype: 'compactCeramic', size: [6, 5, 5], weight: 2 },
+      stock,
+      house,
+      card: CARD,
+      from: '10115',
+      to: '40217',
+      shipDate: '2026-11-24',
+      sale: 8400,
+    };
+    const [pruned, every] = [answer('plan', asked), answer('plan', { ...asked, search: 'every' })] as {
+      chosen: Record<string, unknown>;
+      frontier: unknown[];
+      evaluated: number;
+      considered: number;
+      milliseconds: number;
+    }[];
+    expect(pruned!.frontier).toEqual(every!.frontier);
+    expect(pruned!.chosen).toEqual(every!.chosen);
+    expect(pruned!.evaluated).toBeLessThan(every!.evaluated);
+    expect(Object.keys(pruned!.chosen)).toEqual(
+      expect.arrayContaining(['layers', 'box', 'innerBox', 'fill', 'service', 'size', 'weight', 'cost', 'costLines', 'chance', 'causes']),
+    );
+    expect(answer('plan', { ...asked, piece: { ...asked.piece, size: [60, 60, 60] } })).toMatchObject({
+      chosen: null,
+      reasons: ['no box on hand holds it', expect.any(String), expect.any(String), expect.any(String)],
+    });
+  });
+
+  test('every command prints its schema', () => {
+    for (const command of ['parse', 'wrap', 'shock', 'curve', 'crush', 'journey', 'rate', 'cut', 'plan'])
+      expect(JSON.parse(run(['schema', command], '').stdout)).toHaveProperty('$schema');
+  });
+});
+
+describe('bad input: exit 2, nothing said but the path and what is wrong', () => {
+  const layer = { area: 30, thickness: 1, a: 3, b: 0.5, p: 1.4 };
+  const faces = [{ chance: 1, layers: [layer] }];
+  test.each<[string, unknown, RegExp]>([
+    ['parse', { text: '3 furlongs' }, /^text: .*furlongs/],
+    ['parse', { text: '9 x 6 1/' }, /^text: .*fraction/],
+    ['parse', { txt: '3' }, /text|txt/],
+    ['wrap', { form: 'block', size: [9, 6, -6], layers: [{ thickness: 0.1, turns: 1, rollWidth: 12 }] }, /^size\.2: /],
+    ['wrap', { form: 'block', size: [9, 6, 6], layers: [{ thickness: 0.1, turns: 0.3, rollWidth: 12 }] }, /^layers\.0\.turns: /],
+    ['shock', { weight: 2, layers: [layer] }, /^dropHeight: give one/],
+    ['shock', { weight: 2, layers: [layer], dropHeight: 10, peakG: 50 }, /^dropHeight: give one/],
+    ['shock', { weight: 2, layers: [{ ...layer, p: 1 }], dropHeight: 10 }, /^layers\.0\.p: /],
+    ['shock', { weight: '2', layers: [layer], dropHeight: 10 }, /^weight: /],
+    ['shock', { weight: 2, layers: [{ ...layer, colour: 'red' }], dropHeight: 10 }, /^layers\.0: .*colour/],
+    ['curve', { bestStaticStress: 0, leastG: 50, dropHeight: 24, thickness: 2 }, /^bestStaticStress: /],
+    ['crush', { ect: 32, caliper: 0.1, size: [10, 10] }, /^size/],
+    ['journey', { weight: 2, zone: 5, criticalG: 90, spread: 0.3, faces: [{ chance: 0.9, layers: [layer] }] }, /^faces: .*sum to 1/],
+    ['journey', { weight: 160, zone: 5, criticalG: 90, spread: 0.3, faces }, /^weight: .*150/],
+    ['journey', { weight: 2, zone: 10, criticalG: 90, spread: 0.3, faces }, /^zone: /],
+    ['cut', { kind: 'lower', box: [16, 12, 9], newDepth: 12 }, /^newDepth: /],
+    ['cut', { kind: 'star' }, /^kind: /],
+    ['cut', { kind: 'liner', inside: [1, 1, 1], caliper: 0.6 }, /^caliper: leaves no inside/],
+    ['rate', { card: CARD, parcel: { size: [1, 1, 1], weight: 1, from: 'x', to: '40217', shipDate: '2026-11-24' } }, /^parcel\.from: /],
+    ['plan', {}, /^piece: /],
+    ['pick', {}, /^\(command\): pick is not one of/],
+    ['parse', '{', /^\(file\): not JSON/],
+  ])('%s %j', (command, asked, problem) => {
+    const { status, out, lines } = refused(command, asked);
+    expect(status).toBe(2);
+    expect(out).toBe('');
+    expect(lines.some((line) => problem.test(line))).toBe(true);
+  });
+});

@@ -1,0 +1,159 @@
+import { FACES, type Face } from '@inch-nest/core';
+import { z } from 'zod';
+import { house } from './house.ts';
+import { civilDate, minor, postcode, sizeIn, triple, weightLb } from './numbers.ts';
+import { archetypeKey, finish, formKey, hardPoint, hollow, movingParts } from './piece.ts';
+import { locks } from './plan.ts';
+import { rateCard } from './rateCard.ts';
+import { stockroom } from './stock.ts';
+
+// Requests of the command line, one JSON document each. Numbers are inches, pounds, psi, cents.
+
+const thickness = z.number().positive().max(100);
+const curve = { a: z.number().positive().max(1e6), b: z.number().positive().max(1e6), p: z.number().gt(1).max(10) };
+const shockLayer = z.strictObject({ area: z.number().positive().max(1e6), thickness, ...curve });
+
+const parseRequest = z.strictObject({ text: z.string().max(1000), units: z.enum(['imperial', 'metric']).default('imperial') });
+
+const wrapRequest = z.strictObject({
+  form: z.enum(['block', 'cylinder']),
+  size: triple,
+  layers: z
+    .array(z.strictObject({ thickness, turns: z.number().positive().max(100).multipleOf(0.5), rollWidth: sizeIn }))
+    .min(1)
+    .max(40),
+});
+
+const shockRequest = z
+  .strictObject({
+    weight: weightLb,
+    layers: z.array(shockLayer).min(1).max(40),
+    dropHeight: sizeIn.optional(),
+    peakG: z.number().positive().max(1e6).optional(),
+  })
+  .refine(({ dropHeight, peakG }) => (dropHeight === undefined) !== (peakG === undefined), {
+    path: ['dropHeight'],
+    message: 'give one of dropHeight and peakG',
+  });
+
+const curveRequest = z.strictObject({
+  bestStaticStress: z.number().positive().max(1000),
+  leastG: z.number().positive().max(1e5),
+  dropHeight: sizeIn,
+  thickness,
+});
+
+const crushRequest = z.strictObject({
+  ect: z.number().positive().max(400),
+  caliper: z.number().positive().max(2),
+  size: triple,
+  factors: z.array(z.number().positive().max(10)).max(20).default([]),
+  wall: z.enum(['single', 'double']).optional(),
+});
+
+const journeyRequest = z
+  .strictObject({
+    weight: weightLb,
+    grossWeight: z.number().positive().max(150).optional(),
+    zone: z.int().min(0).max(9),
+    criticalG: z.number().positive().max(1e5),
+    spread: z.number().min(0).max(3),
+    faces: z
+      .array(z.strictObject({ chance: z.number().min(0).max(1), layers: z.array(shockLayer).max(40) }))
+      .min(1)
+      .max(12),
+    simulate: z.strictObject({ journeys: z.int().min(1).max(1_000_000), seed: z.int() }).optional(),
+  })
+  .refine(({ faces }) => Math.abs(faces.reduce((sum, face) => sum + face.chance, 0) - 1) <= 1e-6, {
+    path: ['faces'],
+    message: 'the chances must sum to 1',
+  })
+  .refine(({ weight, grossWeight }) => (grossWeight ?? weight) <= 150, {
+    path: ['weight'],
+    message: 'above 150 lb the published drop heights end',
+  });
+
+const rateRequest = z.strictObject({
+  card: rateCard,
+  parcel: z.strictObject({
+    size: triple,
+    weight: weightLb,
+    from: postcode,
+    to: postcode,
+    shipDate: civilDate,
+    value: minor.default(0),
+    options: z
+      .strictObject({ cover: z.boolean().default(false), signature: z.boolean().default(false) })
+      .default({ cover: false, signature: false }),
+  }),
+});
+
+const drawn = { format: z.enum(['json', 'svg', 'dxf']).default('json') };
+const cutRequest = z.discriminatedUnion('kind', [
+  z.strictObject({
+    kind: z.literal('cross'),
+    inside: z.tuple([sizeIn, sizeIn]),
+    height: sizeIn,
+    caliper: z.number().positive().max(2),
+    ...drawn,
+  }),
+  z
+    .strictObject({ kind: z.literal('lower'), box: triple, newDepth: sizeIn, ...drawn })
+    .refine(({ box, newDepth }) => newDepth < box[2], { path: ['newDepth'], message: 'must be below the depth of the box' }),
+  z
+    .strictObject({
+      kind: z.literal('liner'),
+      inside: triple,
+      caliper: z.number().positive().max(2),
+      faces: z
+        .array(z.enum(FACES as [Face, ...Face[]]))
+        .min(1)
+        .max(6)
+        .default([...FACES]),
+      ...drawn,
+    })
+    .refine(({ inside, caliper }) => Math.min(...inside) > 2 * caliper, { path: ['caliper'], message: 'leaves no inside' }),
+]);
+
+const side = sizeIn.nullable();
+const planRequest = z.strictObject({
+  piece: z.strictObject({
+    title: z.string().min(1).max(80).default('piece'),
+    archetype: archetypeKey,
+    form: formKey.nullable().default(null),
+    size: z.tuple([side, side, side]),
+    weight: weightLb.nullable(),
+    finish: finish.default('plain'),
+    dampSensitive: z.boolean().default(false),
+    keepUpright: z.boolean().default(false),
+    hardPoints: z.array(hardPoint).max(24).default([]),
+    hollows: z.array(hollow).max(12).default([]),
+    movingParts: movingParts.default('none'),
+    value: minor.nullable().default(null),
+  }),
+  stock: stockroom,
+  house,
+  card: rateCard,
+  from: postcode,
+  to: postcode,
+  shipDate: civilDate,
+  sale: minor,
+  locks: locks.default({}),
+  search: z.enum(['pruned', 'every']).default('pruned'),
+});
+
+/** The command line's requests by command. */
+export const NEST_COMMANDS = {
+  parse: parseRequest,
+  wrap: wrapRequest,
+  shock: shockRequest,
+  curve: curveRequest,
+  crush: crushRequest,
+  journey: journeyRequest,
+  rate: rateRequest,
+  cut: cutRequest,
+  plan: planRequest,
+} as const;
+
+export type NestCommand = keyof typeof NEST_COMMANDS;
+export type NestRequest<Command extends NestCommand> = z.infer<(typeof NEST_COMMANDS)[Command]>;
