@@ -7,7 +7,7 @@ const swc = (tsx) => [
   },
 ];
 
-const ESM = ['d3-[a-z]+', 'internmap'].join('|');
+const ESM = ['d3-[a-z-]+', 'internmap'].join('|');
 
 const project = (name, folder) => ({
   displayName: name,

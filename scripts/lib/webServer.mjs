@@ -3,6 +3,7 @@ import { nextBin } from './webBuild.mjs';
 import { Stop } from './stop.mjs';
 
 const READY_MS = 30_000;
+const PATIENCE_MS = 4000;
 
 /** Starts the built application on loopback and waits until it answers. */
 export async function startWeb(root, port, databaseUrl, options = {}) {
@@ -23,8 +24,12 @@ export async function startWeb(root, port, databaseUrl, options = {}) {
     await new Promise((resolve) => setTimeout(resolve, 120));
   }
   const stop = async () => {
-    if (!ended) process.kill(-child.pid, 'SIGTERM');
+    if (ended) return;
+    process.kill(-child.pid, 'SIGTERM');
+    // a browser that holds a connection open must not hold the application up
+    const patience = setTimeout(() => process.kill(-child.pid, 'SIGKILL'), PATIENCE_MS);
     await gone;
+    clearTimeout(patience);
   };
   return { address, stop, gone, pid: child.pid };
 }

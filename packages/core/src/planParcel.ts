@@ -4,7 +4,7 @@ import { traceFrontier, type SearchProgress } from './stages/frontier/traceFront
 import { inspectItem } from './stages/item/inspectItem.ts';
 import { choosePlan, type ChosenPlan } from './stages/plan/choosePlan.ts';
 import type { PlanRequest } from './stages/plan/PlanRequest.ts';
-import { rateParcel } from './stages/rate/rateParcel.ts';
+import { rateParcel, zoneCards, type ZonedCard } from './stages/rate/rateParcel.ts';
 import type { Rating } from './stages/rate/RatedParcel.ts';
 import { readSale } from './stages/sale/readSale.ts';
 import { waysToWrap } from './stages/wrap/waysToWrap.ts';
@@ -25,12 +25,17 @@ export function* planParcel(request: PlanRequest, every = false): Generator<Sear
   const [piece] = order.pieces.filter((facts) => facts.id === request.pieceId).map((facts) => inspectItem(order, facts));
   if (!piece) throw new RangeError(`pieceId must be one of the order’s pieces, not ${request.pieceId}`);
   const bundles = waysToWrap(piece, request.stock, request.house, request.locks);
-  const traced = yield* traceFrontier(rateEveryBox(request, bundles), request.house, every);
-  return choosePlan(traced, traced.best ? [] : whyNoPlan(request, bundles));
+  const cards = zoneCards(request.cards, order);
+  const traced = yield* traceFrontier(rateEveryBox(request, bundles, cards), request.house, every);
+  return choosePlan(traced, traced.best ? [] : whyNoPlan(request, bundles, cards));
 }
 
 /** Boxes, fills, weighs and prices each bundle in every way, one after the other as they are asked for. */
-function* rateEveryBox({ stock, house, cards, locks }: PlanRequest, bundles: readonly WrappedItem[]): Generator<Rating> {
+function* rateEveryBox(
+  { stock, house, locks }: PlanRequest,
+  bundles: readonly WrappedItem[],
+  cards: readonly ZonedCard[],
+): Generator<Rating> {
   const fills = locks.fill === undefined ? stock.fills : stock.fills.filter((fill) => fill.key === locks.fill);
   const offers = [...(locks.inner ? [] : [offerBare]), ...(locks.inner === null || !house.innerBoxes ? [] : [offerInBox])];
   for (const offer of offers) {
@@ -46,7 +51,7 @@ function* rateEveryBox({ stock, house, cards, locks }: PlanRequest, bundles: rea
 }
 
 /** Why nothing came of it, nearest miss first. */
-function whyNoPlan({ stock, house, cards, locks }: PlanRequest, bundles: readonly WrappedItem[]): string[] {
+function whyNoPlan({ stock, house, locks }: PlanRequest, bundles: readonly WrappedItem[], cards: readonly ZonedCard[]): string[] {
   const smallest = bundles.reduce<WrappedItem | null>((least, one) => (!least || one.coverIn < least.coverIn ? one : least), null);
   if (!smallest) return ['no way of wrapping passes the feel test with what is in the stockroom'];
   const fits = [...offerBoxes(smallest, stock.boxes, house, locks)][0];
@@ -62,5 +67,5 @@ function whyNoPlan({ stock, house, cards, locks }: PlanRequest, bundles: readonl
     house,
     locks,
   );
-  return ['no service carries it', ...refused.map((one) => `${one.serviceName}: ${one.refused}`)];
+  return ['no service carries it', ...refused().map((one) => `${one.serviceName}: ${one.refused}`)];
 }

@@ -201,7 +201,8 @@ function legendOf(plan: PlanDocument): { key: string; name: string }[] {
 
 /** The drawing in words, for those who do not see it. */
 function describe(plan: PlanDocument, write: Props['write']): string {
-  const layers = plan.layers.map((layer) => `${layer.turns} turns of ${layer.name}`).join(', ') || 'no wrap';
+  const layers =
+    plan.layers.map((layer) => `${layer.turns} ${layer.turns === 1 ? 'turn' : 'turns'} of ${layer.name}`).join(', ') || 'no wrap';
   const { bottom, top, left, front } = plan.gaps;
   return `${plan.piece.title}: ${layers}; ${plan.inner ? `inner box ${plan.inner.name}, ` : ''}box ${plan.box.name}; bedding ${write(bottom, true)} below, ${write(top, true)} above, ${write(left, true)} at the ends, ${write(front, true)} at the sides.`;
 }

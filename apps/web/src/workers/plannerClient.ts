@@ -1,6 +1,7 @@
 import type { PlanChoice, PlanRequest, Shipment } from '@inch-nest/core';
 import { wrap, type Remote } from 'comlink';
 import type { SearchAnswer } from '@inch-nest/contracts';
+import { startWorker } from './workerAddress.ts';
 import type { EvaluateAnswer, Planner, QuoteAnswer } from './planner.protocol.ts';
 
 const MOST_RESTARTS = 1;
@@ -24,7 +25,7 @@ export function createPlannerClient(searchOnServer: (request: PlanRequest) => Pr
   let restarts = 0;
 
   const start = (): Running => {
-    const worker = new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' });
+    const worker = startWorker();
     const broken = new Promise<never>((_, reject) => {
       worker.onerror = (event) => {
         worker.terminate();

@@ -57,14 +57,19 @@ export interface QuoteRefusal {
  * rounded half up once and the total is the sum of the shown lines.
  */
 export function quoteService(card: RateCard, service: Service, shipment: Shipment): Quote | QuoteRefusal {
-  const zone = zoneOf(card, shipment.originPostcode, shipment.destinationPostcode);
+  const priced = priceService(card, service, shipment, zoneOf(card, shipment.originPostcode, shipment.destinationPostcode));
+  return typeof priced === 'function'
+    ? { carrier: card.carrier, service: service.key, serviceName: service.name, refused: priced() }
+    : priced;
+}
+
+/** As `quoteService`, with the zone known; a refusal is put into words only when they are asked for. */
+export function priceService(card: RateCard, service: Service, shipment: Shipment, zone: number | null): Quote | (() => string) {
   const weight = billableWeight(service, shipment.sizeIn, shipment.weightLb);
   const stepIndex = service.steps.findIndex((step) => step.upToLb >= weight.billableLb - ON_THE_STEP_LB);
   const base = zone === null ? undefined : service.steps[stepIndex]?.byZone[String(zone)];
   const refused = refusal(card, service, shipment, zone, stepIndex, base);
-  if (refused !== null || zone === null || base === undefined) {
-    return { carrier: card.carrier, service: service.key, serviceName: service.name, refused: refused ?? 'no price' };
-  }
+  if (refused !== null || zone === null || base === undefined) return refused ?? (() => 'no price');
   const step = service.steps[stepIndex]!;
   const lines = priceLines(service, shipment, base, `${formatWeight(step.upToLb)} to zone ${zone}`);
   return {
@@ -110,23 +115,23 @@ function refusal(
   zone: number | null,
   stepIndex: number,
   base: Minor | undefined,
-): string | null {
-  const { limits } = service;
+): (() => string) | null {
+  const { weightLb: mostLb, longestIn, lengthPlusGirthIn: mostAroundIn } = service.limits;
   const longest = sortedSides(shipment.sizeIn)[0];
   const around = lengthPlusGirthIn(shipment.sizeIn);
   if (shipment.shipDate < card.validFrom || (card.validTo !== null && shipment.shipDate > card.validTo))
-    return 'its rate card does not hold on that day';
-  if (zone === null) return `does not go from ${shipment.originPostcode} to ${shipment.destinationPostcode}`;
-  if (shipment.weightLb > limits.weightLb + ON_THE_STEP_LB)
-    return `weighs ${formatWeight(shipment.weightLb)}, at most ${formatWeight(limits.weightLb)}`;
-  if (limits.longestIn !== null && longest > limits.longestIn + 1e-6)
-    return `${formatLength(longest)} long, at most ${formatLength(limits.longestIn)}`;
-  if (limits.lengthPlusGirthIn !== null && around > limits.lengthPlusGirthIn + 1e-6)
-    return `length and girth ${formatLength(around)}, at most ${formatLength(limits.lengthPlusGirthIn)}`;
-  if (stepIndex < 0) return 'heavier than its price table';
-  if (base === undefined) return `has no price for zone ${zone}`;
-  if (shipment.signature && service.signatureMinor === null) return 'offers no signature';
-  if ((shipment.coverMinor ?? 0) > Math.max(service.cover.ceilingMinor, service.cover.includedMinor)) return 'does not cover that much';
+    return () => 'its rate card does not hold on that day';
+  if (zone === null) return () => `does not go from ${shipment.originPostcode} to ${shipment.destinationPostcode}`;
+  if (shipment.weightLb > mostLb + ON_THE_STEP_LB)
+    return () => `weighs ${formatWeight(shipment.weightLb)}, at most ${formatWeight(mostLb)}`;
+  if (longestIn !== null && longest > longestIn + 1e-6) return () => `${formatLength(longest)} long, at most ${formatLength(longestIn)}`;
+  if (mostAroundIn !== null && around > mostAroundIn + 1e-6)
+    return () => `length and girth ${formatLength(around)}, at most ${formatLength(mostAroundIn)}`;
+  if (stepIndex < 0) return () => 'heavier than its price table';
+  if (base === undefined) return () => `has no price for zone ${zone}`;
+  if (shipment.signature && service.signatureMinor === null) return () => 'offers no signature';
+  if ((shipment.coverMinor ?? 0) > Math.max(service.cover.ceilingMinor, service.cover.includedMinor))
+    return () => 'does not cover that much';
   return null;
 }
 

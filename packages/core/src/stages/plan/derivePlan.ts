@@ -4,7 +4,7 @@ import { fillVoids } from '../fill/fillVoids.ts';
 import { judgePlan } from '../frontier/judgePlan.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { inspectItem } from '../item/inspectItem.ts';
-import { rateParcel } from '../rate/rateParcel.ts';
+import { rateParcel, zoneCards } from '../rate/rateParcel.ts';
 import { readSale } from '../sale/readSale.ts';
 import { weighParcel } from '../weight/weighParcel.ts';
 import { wrapItem } from '../wrap/wrapItem.ts';
@@ -39,7 +39,7 @@ export function derivePlan(request: PlanRequest, choice: PlanChoice): Derived {
     return none(`the bundle does not go into ${inner ? inner.name : box.name}`);
   const weighed = weighParcel(fillVoids(stowed, fill, innerFill, house), stock, house.photographs);
   if (weighed.grossLb > HEAVIEST_LB) return none(`${weighed.grossLb.toFixed(0)} lb is more than the ${HEAVIEST_LB} lb the model knows`);
-  const { rated, refused } = rateParcel(weighed, cards, house, {
+  const { rated, refused } = rateParcel(weighed, zoneCards(cards, order), house, {
     service: choice.service,
     coverAdded: choice.coverAdded,
     signature: choice.signature,
@@ -47,5 +47,5 @@ export function derivePlan(request: PlanRequest, choice: PlanChoice): Derived {
   const one = rated[0];
   return one
     ? { kind: 'plan', option: judgePlan(one, choice.baseGapIn, house) }
-    : none(...refused.map((refusal) => `${refusal.serviceName}: ${refusal.refused}`));
+    : none(...refused().map((refusal) => `${refusal.serviceName}: ${refusal.refused}`));
 }

@@ -13,5 +13,6 @@ export interface RatedParcel {
 /** Every service's answer to one parcel. */
 export interface Rating {
   readonly rated: readonly RatedParcel[];
-  readonly refused: readonly QuoteRefusal[];
+  /** Services that cannot carry it in any way tried, each with its reason. */
+  readonly refused: () => readonly QuoteRefusal[];
 }

@@ -1,4 +1,5 @@
-import { quoteService, type QuoteRefusal, type Shipment } from '../../engineering/tariff/quoteService.ts';
+import { priceService, type QuoteRefusal, type Shipment } from '../../engineering/tariff/quoteService.ts';
+import { zoneOf } from '../../engineering/tariff/zoneOf.ts';
 import type { RateCard } from '../../engineering/tariff/RateCard.ts';
 import type { House } from '../../house/House.ts';
 import type { Order } from '../sale/Order.ts';
@@ -12,35 +13,54 @@ export interface RateLocks {
   readonly signature?: boolean;
 }
 
+/** A card with the zone of one order on it, worked out once. */
+export interface ZonedCard {
+  readonly card: RateCard;
+  readonly zone: number | null;
+}
+
+/** The cards with the zone between an order's postcodes on each. */
+export const zoneCards = (cards: readonly RateCard[], { originPostcode, destinationPostcode }: Order): ZonedCard[] =>
+  cards.map((card) => ({ card, zone: zoneOf(card, originPostcode, destinationPostcode) }));
+
 /** Prices a parcel on every service of the cards, with cover and signature as the house allows. */
-export function rateParcel(weighed: WeighedParcel, cards: readonly RateCard[], house: House, locks: RateLocks = {}): Rating {
+export function rateParcel(weighed: WeighedParcel, cards: readonly ZonedCard[], house: House, locks: RateLocks = {}): Rating {
   const rated: RatedParcel[] = [];
-  const refused: QuoteRefusal[] = [];
+  const refusals: (() => QuoteRefusal)[] = [];
   const { order, facts, replacementMinor } = weighed.filled.stowed.wrapped.piece;
   const coverChoices =
     locks.coverAdded === undefined ? { byRisk: [false, true], included: [false], always: [true] }[house.cover] : [locks.coverAdded];
   const signature = locks.signature ?? (house.signatureFromMinor !== null && order.soldMinor >= house.signatureFromMinor);
   const sizeIn = weighed.filled.stowed.outsideIn;
-  for (const card of cards) {
+  for (const { card, zone } of cards) {
     for (const service of card.services) {
       if (locks.service !== undefined && service.key !== locks.service) continue;
       for (const coverAdded of coverChoices) {
         const value = facts.replacementMinor ?? replacementMinor;
         if (coverAdded && value <= service.cover.includedMinor && coverChoices.length > 1) continue;
-        const quote = quoteService(card, service, {
-          ...shipmentOf(order),
-          sizeIn,
-          weightLb: weighed.grossLb,
-          coverMinor: coverAdded ? value : null,
-          signature,
-        });
-        if ('refused' in quote) {
-          if (!refused.some((one) => one.service === service.key)) refused.push(quote);
-        } else rated.push({ weighed, quote, coverAdded, signature });
+        const priced = priceService(
+          card,
+          service,
+          {
+            ...shipmentOf(order),
+            sizeIn,
+            weightLb: weighed.grossLb,
+            coverMinor: coverAdded ? value : null,
+            signature,
+          },
+          zone,
+        );
+        if (typeof priced === 'function')
+          refusals.push(() => ({ carrier: card.carrier, service: service.key, serviceName: service.name, refused: priced() }));
+        else rated.push({ weighed, quote: priced, coverAdded, signature });
       }
     }
   }
-  return { rated, refused: refused.filter((one) => !rated.some(({ quote }) => quote.service === one.service)) };
+  const refused = () =>
+    [...new Map(refusals.map((refusal) => refusal()).map((one) => [one.service, one])).values()].filter(
+      (one) => !rated.some(({ quote }) => quote.service === one.service),
+    );
+  return { rated, refused };
 }
 
 const shipmentOf = ({

@@ -1,0 +1,92 @@
+import { renderToStaticMarkup } from 'react-dom/server';
+import { derivePlan, writePlanDocument, type PlanChoice } from '@inch-nest/core';
+import { box, point, request } from '../../../../packages/core/tests/sampleRequest.ts';
+import { CausesBar } from './CausesBar.tsx';
+import { NestDrawing } from './NestDrawing.tsx';
+
+const asked = request(
+  { archetype: 'handledWare', lengthIn: 9, widthIn: 6, heightIn: 7, weightLb: null, hardPoints: [point('handle', 'right')] },
+  { stock: { boxes: [box([16, 14, 12])] } },
+);
+const CHOICE: PlanChoice = {
+  layers: [
+    { material: 'smallBubble', turns: 2 },
+    { material: 'largeBubble', turns: 1 },
+  ],
+  orientation: [0, 1, 2],
+  inner: null,
+  box: '16x14x12',
+  fill: 'mouldedFill',
+  baseGapIn: 1.5,
+  service: 'ground',
+  coverAdded: false,
+  signature: false,
+};
+const derived = derivePlan(asked, CHOICE);
+if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
+const plan = writePlanDocument(derived.option, asked.house);
+const draw = (width: number) =>
+  renderToStaticMarkup(
+    <NestDrawing plan={plan} width={width} leastGapIn={2} write={(inches, unit) => `${inches.toFixed(1)}${unit ? ' in' : ''}`} />,
+  );
+const numbers = (markup: string, pattern: RegExp) => [...markup.matchAll(pattern)].map((match) => Number(match[1]));
+
+test('both sections share one scale', () => {
+  const markup = draw(766);
+  const [k] = numbers(markup, /data-scale="([\d.]+)"/g);
+  const widths = numbers(markup, /data-part="inside" width="([\d.]+)"/g);
+  expect(widths.map((width) => width / k!)).toEqual([expect.closeTo(16, 6), expect.closeTo(16, 6)]);
+  const heights = numbers(markup, /data-part="inside" width="[\d.]+" height="([\d.]+)"/g);
+  expect(heights.map((height) => height / k!)).toEqual([expect.closeTo(14, 6), expect.closeTo(12, 6)]);
+});
+
+test('dimension lines say the plan’s numbers; a thin gap stands in the danger ink', () => {
+  const markup = draw(766);
+  expect(markup).toContain('16.0 in inside');
+  expect(markup).toContain(`>${plan.gaps.top.toFixed(1)}<`);
+  expect(markup).toMatch(/stroke:var\(--rust\)">(<line[^>]*><\/line>){3}<text[^>]*>1\.5</);
+});
+
+test('what is guessed is drawn dashed', () => expect(draw(766)).toContain('stroke:var(--ochre);stroke-width:1.6;stroke-dasharray:6 4'));
+
+test('the legend names each material once, and the whole is said in words', () => {
+  const markup = draw(766);
+  for (const name of ['Piece', 'Small bubble', 'Large bubble', 'Moulded loose fill', 'Single wall'])
+    expect(markup.match(new RegExp(`>${name}<`, 'g'))).toHaveLength(1);
+  expect(markup).toMatch(/aria-label="bowl: 2 turns of Small bubble, 1 turn of Large bubble; box 16×14×12; bedding 1\.5 in below/);
+});
+
+test.each([300, 390, 560, 766, 1200])('nothing is drawn outside of a page %p wide', (width) => {
+  const markup = draw(width);
+  const height = numbers(markup, /<svg[^>]* height="([\d.]+)"/g)[0]!;
+  const k = numbers(markup, /data-scale="([\d.]+)"/g)[0]!;
+  const origins = [...markup.matchAll(/<g transform="translate\(([\d.]+) ([\d.]+)\)" class="nest-view"/g)].map(
+    (match) => [Number(match[1]), Number(match[2])] as const,
+  );
+  expect(origins).toHaveLength(2);
+  origins.forEach(([x, y], i) => {
+    expect(x + 16 * k).toBeLessThanOrEqual(width);
+    expect(y + [14, 12][i]! * k).toBeLessThanOrEqual(height);
+  });
+  expect(origins[1]![0] > origins[0]![0] + 16 * k || origins[1]![1] > origins[0]![1] + 14 * k).toBe(true);
+});
+
+test('the bar of causes shows their shares, greatest first, and leaves crumbs out', () => {
+  const markup = renderToStaticMarkup(
+    <CausesBar
+      width={200}
+      causes={[
+        { key: 'crush', chance: 0.001, shareLost: 1 },
+        { key: 'shock', chance: 0.008, shareLost: 1 },
+        { key: 'contact', chance: 0.000999, shareLost: 1 },
+        { key: 'wet', chance: 0.000001, shareLost: 0.5 },
+      ]}
+    />,
+  );
+  expect(markup).toContain('landing hard 80% · crush 10% · touching 10%');
+  expect(numbers(markup, / width="([\d.]+)" height="14"/g)).toEqual([
+    expect.closeTo(158.5, 0),
+    expect.closeTo(18.5, 0),
+    expect.closeTo(18.5, 0),
+  ]);
+});

@@ -1,0 +1,72 @@
+import { z } from 'zod';
+import { Conflicting, Missing, Refused } from '@inch-nest/data';
+import { answer, readBody } from './answer.ts';
+import { guardRequest } from './guardRequest.ts';
+
+jest.mock('server-only', () => ({}), { virtual: true });
+
+const ask = (method: string, headers: Record<string, string>, body?: string) =>
+  new Request('http://127.0.0.1:3000/api/x', {
+    method,
+    headers: { host: '127.0.0.1:3000', ...headers },
+    ...(body === undefined ? {} : { body }),
+  });
+const HOME = { origin: 'http://127.0.0.1:3000' };
+
+describe('who is let in', () => {
+  test.each<[string, string, Record<string, string>, boolean]>([
+    ['a read from here', 'GET', {}, true],
+    ['a read under another name', 'GET', { host: 'inch.example' }, false],
+    ['a read under a name that begins like ours', 'GET', { host: 'localhost.example' }, false],
+    ['a read by IPv6', 'GET', { host: '[::1]:3000' }, true],
+    ['a write from our page', 'POST', HOME, true],
+    ['a write from elsewhere', 'POST', { origin: 'http://inch.example' }, false],
+    ['a write from another port', 'PATCH', { origin: 'http://127.0.0.1:3001' }, false],
+    ['a write from a secure twin', 'PUT', { origin: 'https://127.0.0.1:3000' }, false],
+    ['a write from nowhere', 'POST', {}, false],
+    ['a deletion from nowhere', 'DELETE', {}, false],
+  ])('%s', (_, method, headers, letIn) => expect(guardRequest(ask(method, headers)) === null).toBe(letIn));
+});
+
+describe('what a route throws becomes', () => {
+  const thrown = async (error: unknown) => {
+    const response = await answer(ask('GET', {}), () => Promise.reject(error as Error));
+    return { status: response.status, body: (await response.json()) as { problems: { path: string; message: string }[] } };
+  };
+  const conflict = { entity: 'piece' as const, path: 'weight', theirs: { text: '5 lb', by: 'Tam', revision: 2 }, yours: '4 lb' };
+
+  test.each<[string, unknown, number, string]>([
+    ['a refusal: 422 with its paths', new Refused([{ path: 'piece.size', message: 'too long' }]), 422, 'piece.size'],
+    ['something missing: 404', new Missing('no such parcel'), 404, '(address)'],
+    ['a conflict: 409', new Conflicting(conflict), 409, 'weight'],
+    ['a shape that does not fit: 400', z.object({ a: z.number() }).safeParse({}).error, 400, 'a'],
+  ])('%s', async (_, error, status, path) => {
+    const answered = await thrown(error);
+    expect(answered.status).toBe(status);
+    expect(answered.body.problems[0]!.path).toBe(path);
+  });
+
+  test('both values come along with a conflict', async () =>
+    expect((await thrown(new Conflicting(conflict))).body).toMatchObject({ conflict }));
+
+  test('a defect: 500 without a word of its stack', async () => {
+    const silent = jest.spyOn(console, 'error').mockImplementation(() => undefined);
+    const { status, body } = await thrown(new Error('secret at /home/x.ts:3'));
+    expect(status).toBe(500);
+    expect(JSON.stringify(body)).not.toMatch(/secret|home/);
+    silent.mockRestore();
+  });
+});
+
+describe('a body', () => {
+  const schema = z.strictObject({ a: z.number() });
+  const read = (body: string, headers: Record<string, string> = {}) => readBody(ask('POST', { ...HOME, ...headers }, body), schema);
+
+  test('is read through its schema', async () => expect(await read('{"a":1}')).toEqual({ a: 1 }));
+
+  test.each([
+    ['no JSON', '{', /not JSON/],
+    ['too large', JSON.stringify({ a: 1, pad: 'x'.repeat(400_000) }), /300 kB/],
+    ['an unknown field', '{"a":1,"b":2}', /b/],
+  ])('refused: %s', async (_, body, why) => expect(read(body)).rejects.toThrow(why));
+});

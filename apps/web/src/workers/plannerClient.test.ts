@@ -1,0 +1,80 @@
+import { MessageChannel, type MessagePort } from 'node:worker_threads';
+import { expose, type Endpoint } from 'comlink';
+import nodeEndpoint from 'comlink/dist/umd/node-adapter';
+import { request } from '../../../../packages/core/tests/sampleRequest.ts';
+import { createPlannerClient } from './plannerClient.ts';
+
+jest.mock('./workerAddress.ts', () => ({ startWorker: () => new (globalThis as unknown as { Worker: new () => unknown }).Worker() }));
+
+type Behaviour = 'answers' | 'breaks';
+let started: FakeWorker[] = [];
+let behaviours: Behaviour[] = [];
+
+/** A worker on a message channel: it answers, or breaks when first asked. */
+class FakeWorker {
+  onerror: ((event: { message: string }) => void) | null = null;
+  terminated = false;
+  private readonly ports = new MessageChannel();
+  private readonly endpoint = nodeEndpoint(this.ports.port1 as never) as Endpoint;
+  private readonly behaviour = behaviours.shift() ?? 'answers';
+
+  constructor() {
+    started.push(this);
+    if (this.behaviour === 'answers') {
+      expose({ search: () => ({ kind: 'noPlan', reasons: ['from the worker'] }) }, nodeEndpoint(this.ports.port2 as never) as Endpoint);
+    }
+  }
+
+  postMessage(...message: Parameters<Endpoint['postMessage']>): void {
+    if (this.behaviour === 'breaks') setTimeout(() => this.onerror?.({ message: 'out of memory' }), 1);
+    else this.endpoint.postMessage(...message);
+  }
+
+  addEventListener: Endpoint['addEventListener'] = (...rest) => this.endpoint.addEventListener(...rest);
+  removeEventListener: Endpoint['removeEventListener'] = (...rest) => this.endpoint.removeEventListener(...rest);
+
+  terminate(): void {
+    this.terminated = true;
+    this.close();
+  }
+
+  close(): void {
+    for (const port of [this.ports.port1, this.ports.port2] as MessagePort[]) port.close();
+  }
+}
+
+beforeEach(() => {
+  started = [];
+  (globalThis as unknown as { Worker: unknown }).Worker = FakeWorker;
+});
+afterEach(() => started.forEach((worker) => worker.close()));
+
+const fromServer = { kind: 'noPlan' as const, reasons: ['from the server'] };
+const search = (...planned: Behaviour[]) => {
+  behaviours = planned;
+  return createPlannerClient(() => Promise.resolve(fromServer)).search(request());
+};
+
+test('asks its worker, and starts one only', async () => {
+  behaviours = ['answers'];
+  const client = createPlannerClient(() => Promise.resolve(fromServer));
+  expect(await client.search(request())).toMatchObject({ reasons: ['from the worker'] });
+  await client.search(request());
+  expect(started).toHaveLength(1);
+});
+
+test('a worker that breaks is restarted once and asked again', async () => {
+  expect(await search('breaks', 'answers')).toMatchObject({ reasons: ['from the worker'] });
+  expect(started.map((worker) => worker.terminated)).toEqual([true, false]);
+});
+
+test('one that breaks twice leaves the search to the server', async () => {
+  expect(await search('breaks', 'breaks')).toEqual(fromServer);
+  expect(started).toHaveLength(2);
+});
+
+test('what the server cannot do fails aloud', async () => {
+  behaviours = ['breaks', 'breaks'];
+  const client = createPlannerClient(() => Promise.resolve(fromServer));
+  await expect(client.evaluate(request(), {} as never)).rejects.toThrow(/out of memory/);
+});
