@@ -81,6 +81,20 @@ test('a restart of database and application in the middle loses nothing', async 
   await expect(page.getByRole('link', { name: /Weigh/ })).toContainText('lb');
 });
 
+test('single keys can be turned off, and stay off', async ({ page, open }) => {
+  await open('Aneroid barometer', 'sale');
+  await page.locator('body').press('n');
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'night');
+  await page.getByRole('button', { name: 'Keys: ?' }).click();
+  await page.getByRole('switch', { name: 'Single keys act' }).click();
+  await page.keyboard.press('Escape');
+  await page.reload();
+  await page.locator('body').press('n');
+  await page.locator('body').press('7');
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'night');
+  await expect(page).toHaveURL(/sale$/);
+});
+
 test('people are told apart: Tam takes back Tam’s change, not Odile’s', async ({ page, open }) => {
   await open('Cast-iron net weights', 'sale');
   await page.getByLabel('Bin').fill('F7');

@@ -78,6 +78,22 @@ test('a size too large for any box says so, nearest miss first', async ({ page, 
   await expect(page.locator('.banner.wrong')).toContainText('too little');
 });
 
+test('when what a kept nest was reckoned from moves, the sheet says so and offers both', async ({ page, open }) => {
+  await open('Pressed-fern picture', 'look-over');
+  await settled(page);
+  await page.getByLabel('Weight', { exact: true }).fill('4 lb 1 oz');
+  await saved(page);
+  await page.getByRole('link', { name: /Wrap/ }).click();
+  const moved = page.locator('.banner.mind').filter({ hasText: 'Figures have moved' });
+  await expect(moved).toContainText('then');
+  await moved.getByRole('button', { name: 'Keep this nest' }).click();
+  await expect(moved).toHaveCount(0);
+  await saved(page);
+  await page.reload();
+  await settled(page);
+  await expect(moved).toHaveCount(0);
+});
+
 test('stale answers are never shown: of many quick changes the last one stands', async ({ page, open }) => {
   await open('Aneroid barometer', 'look-over');
   await settled(page);

@@ -20,4 +20,5 @@ export type { Conflict, KeptField, NestView, ParcelView, ShelfTag } from './parc
 export type { Person, ShopView } from './shopView.ts';
 export * from './commands.ts';
 export { orderOf, pieceFactsOf, planRequestFor } from './planRequestFor.ts';
+export { sameContent } from './sameContent.ts';
 export { packAnswer, type SearchAnswer } from './searchAnswer.ts';

@@ -10,6 +10,7 @@ import type {
   PlanRow,
   WeighingRow,
   BoxRow,
+  BundleRow,
   MaterialRow,
   CardRow,
 } from './rows.ts';
@@ -20,6 +21,7 @@ type Rows = {
   sale: SaleRow;
   piece: PieceRow;
   parcel: ParcelRow;
+  bundle: BundleRow;
   change: ChangeRow;
   event: EventRow;
   plan: PlanRow;
@@ -100,7 +102,6 @@ export function defineModels(sequelize: Sequelize): Models {
       id,
       shopId,
       saleId: shopId,
-      pieceId: shopId,
       code: text,
       state: text,
       revision: whole,
@@ -108,6 +109,7 @@ export function defineModels(sequelize: Sequelize): Models {
       planId: maybeUuid,
       createdAt: DataTypes.DATE,
     }),
+    bundle: define('bundle', 'bundle', { id, shopId, parcelId: shopId, pieceId: shopId, position: whole }),
     change: define('change', 'field_change', {
       id,
       seq: { type: DataTypes.BIGINT, autoIncrement: true, autoIncrementIdentity: true },

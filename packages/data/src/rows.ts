@@ -54,13 +54,20 @@ export interface ParcelRow {
   id: string;
   shopId: string;
   saleId: string;
-  pieceId: string;
   code: string;
   state: string;
   revision: number;
   nest: NestJson;
   planId: string | null;
   createdAt?: Date;
+}
+/** One wrapped piece in a parcel; the order of positions is the order of packing. */
+export interface BundleRow {
+  id: string;
+  shopId: string;
+  parcelId: string;
+  pieceId: string;
+  position: number;
 }
 export interface ChangeRow {
   id: string;

@@ -17,7 +17,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
   return (
     <html lang="en" data-theme={theme}>
       <body>
-        <Providers shop={shop} personId={jar.get('person')?.value ?? null} theme={theme}>
+        <Providers shop={shop} personId={jar.get('person')?.value ?? null} keysOn={jar.get('keys')?.value !== 'off'} theme={theme}>
           {children}
         </Providers>
       </body>

@@ -23,9 +23,12 @@ export async function up(queries: QueryInterface): Promise<void> {
       height_in numeric(14, 6) check (height_in > 0), weight_lb numeric(14, 6) check (weight_lb > 0), fields jsonb not null
     );
     create table parcel (
-      id uuid primary key, shop_id uuid not null references shop on delete cascade, sale_id uuid not null references sale on delete cascade,
-      piece_id uuid not null references piece on delete cascade, code text not null, state text not null, revision integer not null,
+      id uuid primary key, shop_id uuid not null references shop on delete cascade, sale_id uuid not null references sale on delete cascade, code text not null, state text not null, revision integer not null,
       nest jsonb not null, plan_id uuid, created_at timestamptz not null default now(), unique (shop_id, code)
+    );
+    create table bundle (
+      id uuid primary key, shop_id uuid not null references shop on delete cascade, parcel_id uuid not null references parcel on delete cascade,
+      piece_id uuid not null references piece on delete cascade, position integer not null, unique (parcel_id, position), unique (parcel_id, piece_id)
     );
     create table field_change (
       id uuid primary key, seq bigint generated always as identity, shop_id uuid not null references shop on delete cascade,

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { derivePlan, verifyPlan, writePlanDocument, type Locks, type PlanChoice, type PlanDocument } from '@inch-nest/core';
-import { planRequestFor, type SaveNest, type ShopView } from '@inch-nest/contracts';
+import { planRequestFor, sameContent, type SaveNest, type ShopView } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { Database } from '../database.ts';
 import { Conflicting, Refused } from '../refusals.ts';
@@ -38,7 +38,7 @@ export async function saveNest(
     const { nest } = rows.parcel;
     const wanted: NestValue = { choice: command.choice, locks: command.locks };
     const before: NestValue = { choice: nest.choice, locks: nest.locks };
-    if (nest.revision !== command.basedOn && !sameNest(before, wanted)) {
+    if (nest.revision !== command.basedOn && !sameContent(before, wanted)) {
       throw new Conflicting({
         entity: 'nest',
         path: 'choice',
@@ -85,7 +85,7 @@ export async function writeNest(
   transaction: Transaction,
 ): Promise<void> {
   const { parcel } = rows;
-  if (!sameNest({ choice: parcel.nest.choice, locks: parcel.nest.locks }, expected))
+  if (!sameContent({ choice: parcel.nest.choice, locks: parcel.nest.locks }, expected))
     throw new Refused([{ path: 'nest', message: 'somebody has chosen another nest since: nothing was taken back' }]);
   const planId = wanted.choice ? await keepPlan(database, shop, rows, person, wanted, wanted.choice, now, transaction) : null;
   await parcel.update({ nest: { ...wanted, revision: parcel.nest.revision + 1 }, planId }, { transaction });
@@ -144,16 +144,6 @@ async function lastToChoose({ models }: Database, parcelId: string, shop: ShopVi
   const last = await models.change.findOne({ where: { parcelId, entity: 'nest' }, order: [['seq', 'desc']], transaction });
   return shop.people.find((one) => one.id === last?.personId)?.name ?? 'somebody';
 }
-
-const sameNest = (one: NestValue, other: NestValue): boolean => stable(one) === stable(other);
-
-/** Text of a value with its keys in order, since stored JSON does not keep theirs. */
-const stable = (value: unknown): string =>
-  JSON.stringify(value, (_, inner: unknown) =>
-    inner !== null && typeof inner === 'object' && !Array.isArray(inner)
-      ? Object.fromEntries(Object.entries(inner).sort(([a], [b]) => a.localeCompare(b)))
-      : inner,
-  );
 
 const describe = ({ choice }: NestValue): string =>
   choice

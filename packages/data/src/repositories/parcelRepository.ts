@@ -126,7 +126,6 @@ export async function createParcel(database: Database, shop: ShopView, wanted: N
         id: wanted.id,
         shopId: shop.id,
         saleId,
-        pieceId,
         code,
         state: 'draft',
         revision: 1,
@@ -136,6 +135,7 @@ export async function createParcel(database: Database, shop: ShopView, wanted: N
       },
       { transaction },
     );
+    await models.bundle.create({ id: randomUUID(), shopId: shop.id, parcelId: wanted.id, pieceId, position: 1 }, { transaction });
     await appendEvent(
       database,
       { id: randomUUID(), shopId: shop.id, parcelId: wanted.id, personId: person.id, happening: { kind: 'opened' }, now, undoOf: null },
@@ -188,15 +188,17 @@ export async function listShelf({ models }: Database, shopId: string): Promise<S
   const by = <Row extends { id: string }>(rows: Row[]) => new Map(rows.map((row) => [row.id, row]));
   const sales = by(await models.sale.findAll({ where: { shopId } }));
   const pieces = by(await models.piece.findAll({ where: { shopId } }));
+  const bundles = await models.bundle.findAll({ where: { shopId }, order: [['position', 'asc']] });
   const plans = by(await models.plan.findAll({ where: { id: parcels.flatMap((parcel) => parcel.planId ?? []) } }));
   const tags = parcels.map((parcel): ShelfTag => {
     const sale = sales.get(parcel.saleId)!;
-    const piece = pieces.get(parcel.pieceId)!;
+    const held = bundles.filter((bundle) => bundle.parcelId === parcel.id).map((bundle) => pieces.get(bundle.pieceId)!);
+    const piece = held[0]!;
     const plan = parcel.planId ? plans.get(parcel.planId)?.document : undefined;
     return {
       id: parcel.id,
       code: parcel.code,
-      title: piece.title,
+      title: held.map((one) => one.title).join(', '),
       tag: sale.buyer ?? sale.destinationPostcode,
       bin: piece.bin,
       shipBy: sale.shipBy,

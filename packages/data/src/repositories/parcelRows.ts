@@ -12,8 +12,14 @@ export async function lockParcel({ models }: Database, parcelId: string, transac
   const parcel = await models.parcel.findByPk(parcelId, { transaction, lock: transaction.LOCK.UPDATE });
   if (!parcel) throw new Missing('there is no such parcel');
   const sale = await models.sale.findByPk(parcel.saleId, { transaction });
-  const piece = await models.piece.findByPk(parcel.pieceId, { transaction });
-  return { parcel, sale: sale!, piece: piece! };
+  const piece = await firstPiece(models, parcelId, transaction);
+  return { parcel, sale: sale!, piece };
+}
+
+/** The piece of a parcel's first bundle; every parcel has one. */
+async function firstPiece(models: Database['models'], parcelId: string, transaction: Transaction) {
+  const bundle = await models.bundle.findOne({ where: { parcelId }, order: [['position', 'asc']], transaction });
+  return (await models.piece.findByPk(bundle!.pieceId, { transaction }))!;
 }
 
 /** An event as the core knows it. */
@@ -45,7 +51,7 @@ export async function readParcel(database: Database, parcelId: string, personId:
     const parcel = await models.parcel.findByPk(parcelId, { transaction });
     if (!parcel) throw new Missing('there is no such parcel');
     const sale = (await models.sale.findByPk(parcel.saleId, { transaction }))!;
-    const piece = (await models.piece.findByPk(parcel.pieceId, { transaction }))!;
+    const piece = await firstPiece(models, parcelId, transaction);
     const plan = parcel.planId ? await models.plan.findByPk(parcel.planId, { transaction }) : null;
     const events = await eventsOf(database, parcelId, transaction);
     const steps = await countSteps(database, parcelId, personId, transaction);

@@ -12,11 +12,13 @@ import { ShopProvider } from './ShopContext.tsx';
 export function Providers({
   shop,
   personId,
+  keysOn,
   theme,
   children,
 }: {
   shop: ShopView;
   personId: string | null;
+  keysOn: boolean;
   theme: ThemeName;
   children: ReactNode;
 }) {
@@ -24,7 +26,7 @@ export function Providers({
   return (
     <AntdRegistry>
       <QueryClientProvider client={client}>
-        <ShopProvider shop={shop} personId={personId} initialTheme={theme}>
+        <ShopProvider shop={shop} personId={personId} initialKeysOn={keysOn} initialTheme={theme}>
           {(name) => (
             <ConfigProvider theme={antdTheme(name)} wave={{ disabled: true }}>
               <SaveStateProvider>{children}</SaveStateProvider>

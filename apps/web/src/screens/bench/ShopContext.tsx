@@ -10,6 +10,9 @@ interface ShopUse {
   setPerson: (id: string) => void;
   themeName: ThemeName;
   setTheme: (name: ThemeName) => void;
+  /** Single keys act outside of fields, unless somebody turned them off. */
+  keysOn: boolean;
+  setKeysOn: (on: boolean) => void;
   /** How this person reads money, lengths, sizes and weights. */
   write: {
     money: (minor: number) => string;
@@ -31,16 +34,19 @@ const remember = (name: string, value: string) => {
 export function ShopProvider({
   shop,
   personId,
+  initialKeysOn,
   initialTheme,
   children,
 }: {
   shop: ShopView;
   personId: string | null;
+  initialKeysOn: boolean;
   initialTheme: ThemeName;
   children: (themeName: ThemeName) => ReactNode;
 }) {
   const [chosen, setChosen] = useState(personId);
   const [themeName, setThemeName] = useState(initialTheme);
+  const [keysOn, turnKeys] = useState(initialKeysOn);
   const person = shop.people.find((one) => one.id === chosen) ?? shop.people[0]!;
   const use = useMemo<ShopUse>(() => {
     const money = new Intl.NumberFormat('en-US', { style: 'currency', currency: shop.currency });
@@ -58,6 +64,11 @@ export function ShopProvider({
         document.documentElement.dataset['theme'] = name;
         setThemeName(name);
       },
+      keysOn,
+      setKeysOn: (on) => {
+        remember('keys', on ? 'on' : 'off');
+        turnKeys(on);
+      },
       write: {
         money: (minor) => money.format(Math.round(minor) / 100),
         length: (inches) => formatLength(inches, person.system),
@@ -66,7 +77,7 @@ export function ShopProvider({
         day: (date) => (date === shop.today ? 'today' : day.format(new Date(`${date}T00:00:00Z`))),
       },
     };
-  }, [shop, person, themeName]);
+  }, [shop, person, themeName, keysOn]);
   return <Context.Provider value={use}>{children(themeName)}</Context.Provider>;
 }
 

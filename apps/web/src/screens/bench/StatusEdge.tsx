@@ -1,5 +1,5 @@
 'use client';
-import { Button, Modal, Select } from 'antd';
+import { Button, Modal, Select, Switch } from 'antd';
 import { Moon, Redo2, Sun, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
@@ -12,7 +12,7 @@ const MARKS = { saved: '✓', saving: '…', 'not saved': '✗' } as const;
 
 /** Units, who is here, what is saved, undo, the night bench and the keys. */
 export function StatusEdge({ parcel, code }: { parcel: ParcelUse | null; code: string | null }) {
-  const { shop, person, setPerson, themeName, setTheme } = useShop();
+  const { shop, person, setPerson, themeName, setTheme, keysOn, setKeysOn } = useShop();
   const { word } = useSaveState();
   const [keysShown, showKeys] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -22,8 +22,8 @@ export function StatusEdge({ parcel, code }: { parcel: ParcelUse | null; code: s
   };
   useHotkeys('ctrl+z, meta+z', () => step('undo'), { preventDefault: true });
   useHotkeys('ctrl+shift+z, meta+shift+z, ctrl+y', () => step('redo'), { preventDefault: true });
-  useHotkeys('shift+slash', () => showKeys(true), { preventDefault: true });
-  useHotkeys('n', () => setTheme(themeName === 'night' ? 'day' : 'night'));
+  useHotkeys('shift+slash', () => showKeys(true), { preventDefault: true, enabled: keysOn });
+  useHotkeys('n', () => setTheme(themeName === 'night' ? 'day' : 'night'), { enabled: keysOn });
   return (
     <footer className="status-edge">
       {code && <span className="numeral code">{code}</span>}
@@ -92,6 +92,9 @@ export function StatusEdge({ parcel, code }: { parcel: ParcelUse | null; code: s
           </div>
         </dl>
         <p className="soft">Keys work outside of fields; Escape leaves a field.</p>
+        <p>
+          <Switch id="single-keys" checked={keysOn} onChange={setKeysOn} /> <label htmlFor="single-keys">Single keys act</label>
+        </p>
       </Modal>
     </footer>
   );

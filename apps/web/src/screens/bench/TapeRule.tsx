@@ -9,7 +9,7 @@ import { STATIONS, type StationPath } from './stations.ts';
 
 /** The parcel's way as a tape rule; number keys jump. */
 export function TapeRule({ view, plan, here }: { view: ParcelView; plan: PlanDocument | null; here: StationPath }) {
-  const { write } = useShop();
+  const { write, keysOn } = useShop();
   const router = useRouter();
   const address = (path: string, anchor?: string) => `/parcels/${view.id}/${path}${anchor ? `#${anchor}` : ''}`;
   useHotkeys(
@@ -18,6 +18,7 @@ export function TapeRule({ view, plan, here }: { view: ParcelView; plan: PlanDoc
       const station = STATIONS.find((one) => one.key === event.key);
       if (station) router.push(address(station.path, station.anchor));
     },
+    { enabled: keysOn },
   );
   return (
     <nav className="rule" aria-label="The parcel’s way">

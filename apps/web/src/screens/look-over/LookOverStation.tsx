@@ -34,7 +34,7 @@ const MOVING: readonly { value: PieceFacts['movingParts']; label: string }[] = [
 
 /** What the piece is, how big and heavy, and what of it will break first. */
 export function LookOverStation({ parcel }: { parcel: ParcelUse }) {
-  const { write } = useShop();
+  const { write, keysOn } = useShop();
   const { view } = parcel;
   const archetype = usePickedField<ArchetypeKey>(parcel, 'piece', 'archetype');
   const form = usePickedField<FormKey | null>(parcel, 'piece', 'form');
@@ -53,6 +53,7 @@ export function LookOverStation({ parcel }: { parcel: ParcelUse }) {
       const kind = kinds.find((one) => one.hotkey === event.key.toLowerCase());
       if (kind) archetype.pick(kind.key);
     },
+    { enabled: keysOn },
   );
   return (
     <>

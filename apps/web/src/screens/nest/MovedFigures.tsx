@@ -1,6 +1,7 @@
 'use client';
 import { Button } from 'antd';
 import { formatChance } from '@inch-nest/core';
+import { sameContent } from '@inch-nest/contracts';
 import { useShop } from '../bench/ShopContext.tsx';
 import type { NestUse } from '../bench/useNest.ts';
 import type { ParcelUse } from '../bench/useParcel.ts';
@@ -10,7 +11,7 @@ export function MovedFigures({ parcel, nest }: { parcel: ParcelUse; nest: NestUs
   const { write } = useShop();
   const kept = parcel.view.nest.plan?.document;
   const now = nest.hand?.kind === 'plan' ? nest.hand.document : null;
-  if (!kept || !now || JSON.stringify(kept.choice) !== JSON.stringify(now.choice)) return null;
+  if (!kept || !now || !sameContent(kept.choice, now.choice)) return null;
   const moved = Math.abs(kept.costMinor - now.costMinor) > 0.5 || Math.abs(kept.chance - now.chance) > 1e-6 * kept.chance;
   if (!moved) return null;
   return (

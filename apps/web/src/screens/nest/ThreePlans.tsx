@@ -1,5 +1,6 @@
 'use client';
 import { formatChance, type PlanDocument } from '@inch-nest/core';
+import { sameContent } from '@inch-nest/contracts';
 import type { SearchAnswer } from '@inch-nest/contracts';
 import { useShop } from '../bench/ShopContext.tsx';
 import type { NestUse } from '../bench/useNest.ts';
@@ -48,7 +49,7 @@ export function ThreePlans({ nest, found }: { nest: NestUse; found: Found }) {
   );
 }
 
-const same = (one: PlanDocument, other: PlanDocument): boolean => JSON.stringify(one.choice) === JSON.stringify(other.choice);
+const same = (one: PlanDocument, other: PlanDocument): boolean => sameContent(one.choice, other.choice);
 
 function planWords(plan: PlanDocument): string {
   const layers = plan.layers.map((layer) => `${layer.turns} ${layer.name.toLowerCase()}`).join(', ') || 'no wrap';
