@@ -16,15 +16,16 @@ export async function createThrowAwayApp(root) {
     address: `http://127.0.0.1:${port}`,
     async start() {
       const cluster = await startCluster(join(folder, 'state'), { fast: true });
+      running = { cluster };
       const prepared = quiet(process.execPath, ['--import', 'tsx', 'packages/data/src/cli/prepare.ts'], {
         cwd: root,
         env: { ...process.env, DATABASE_URL: cluster.url },
       });
       if (!prepared.ok) throw new Error(prepared.err);
-      running = { cluster, web: await startWeb(root, port, cluster.url, { quiet: true }) };
+      running.web = await startWeb(root, port, cluster.url, { quiet: true });
     },
     async stop() {
-      await running?.web.stop();
+      await running?.web?.stop();
       running?.cluster.stop();
       running = null;
     },
@@ -34,6 +35,11 @@ export async function createThrowAwayApp(root) {
     },
     shelf: async () => (await fetch(`${app.address}/api/shelf`)).json(),
   };
-  await app.start();
+  try {
+    await app.start();
+  } catch (error) {
+    await app.close();
+    throw error;
+  }
   return app;
 }

@@ -165,6 +165,7 @@ export const DEMO_PARCELS: readonly DemoParcel[] = [
       size: '10 x 9 x 5',
       weight: '3 lb 14 oz',
       archetype: picked('casedInstrument'),
+      hardPoints: '[]',
       finish: picked('polished'),
       movingParts: picked('steadied'),
     },

@@ -16,7 +16,7 @@ export interface WrapLocks {
 /**
  * Every way of wrapping the piece that the plan may choose: surface as the finish asks (none on a plain one) × conforming turns
  * 0 to 4 × cushioning turns 0 to 6 × a damp barrier where required. Those that break a requirement or
- * fail the feel test, or leave the bundle thin, are left out.
+ * fail the feel test, or leave the bundle thin or bare, are left out.
  */
 export function waysToWrap(piece: InspectedPiece, stock: Stockroom, house: House, locks: WrapLocks = {}): WrappedItem[] {
   if (locks.layers) return [wrapItem(piece, locks.layers, stock.wraps, house)];
@@ -32,12 +32,17 @@ export function waysToWrap(piece: InspectedPiece, stock: Stockroom, house: House
       for (const cushion of turnsOf(byRole('cushion'), MOST_CUSHION_TURNS)) {
         const choices = [...(surface ? [{ material: surface.key, turns: 1 }] : []), ...conform, ...cushion, ...barrier];
         const wrapped = wrapItem(piece, choices, stock.wraps, house);
-        if (wrapped.feelFaults.length === 0 && !isThin(piece, wrapped.growsIn) && wrapped.missing.length === 0) ways.push(wrapped);
+        if (isHeld(wrapped) && wrapped.feelFaults.length === 0 && !isThin(piece, wrapped.growsIn) && wrapped.missing.length === 0)
+          ways.push(wrapped);
       }
     }
   }
   return ways;
 }
+
+/** Never bare: something round every piece, and a cushioning layer round what shock can break. */
+const isHeld = ({ piece, layers }: WrappedItem): boolean =>
+  layers.length > 0 && (piece.archetype.referenceG === null || layers.some((layer) => layer.cushion !== null));
 
 /** A plain finish needs no layer of its own; a polished one may have a soft one, a touchy one must. */
 function surfacesFor({ facts }: InspectedPiece, surfaces: readonly WrapStock[]): (WrapStock | null)[] {

@@ -58,6 +58,14 @@ test('ways to wrap keep every rule and include what a packer would do', () => {
   ).toBe(true);
 });
 
+// common practice, no source: nothing goes into a box bare
+test('nothing is left bare, and what shock can break gets a cushion', () => {
+  const ways = (archetype: 'rigidMetal' | 'casedInstrument') => waysToWrap(inspect({ archetype, finish: 'polished' }), STOCK, BEDDED_HOUSE);
+  expect(ways('rigidMetal').every((way) => way.layers.length > 0)).toBe(true);
+  expect(ways('rigidMetal').some((way) => way.layers.every((layer) => layer.cushion === null))).toBe(true);
+  expect(ways('casedInstrument').every((way) => way.layers.some((layer) => layer.cushion !== null))).toBe(true);
+});
+
 test('unknown material and impossible turns are refused', () => {
   expect(() => wrap({}, ['velvet', 1])).toThrow(/velvet/);
   expect(() => wrap({}, ['largeBubble', -1])).toThrow(RangeError);
