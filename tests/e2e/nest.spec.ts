@@ -78,6 +78,24 @@ test('a size too large for any box says so, nearest miss first', async ({ page, 
   await expect(page.locator('.banner.wrong')).toContainText('too little');
 });
 
+test('cover and signature are asked for where it is rated, and have lines of their own', async ({ page, open }) => {
+  await open('Mantel orrery', 'rate');
+  await settled(page);
+  const first = page.locator('.service').first();
+  const cover = page.getByRole('switch', { name: 'Cover it in full' });
+  const lines = first.locator('.lines dt');
+  await expect(first).toBeVisible();
+  const had = (await cover.getAttribute('aria-checked')) === 'true';
+  await expect(lines.filter({ hasText: 'cover' })).toHaveCount(had ? 1 : 0);
+  await cover.click();
+  await expect(lines.filter({ hasText: 'cover' })).toHaveCount(had ? 0 : 1);
+  await page.getByRole('switch', { name: 'Signature' }).click();
+  await expect(lines.filter({ hasText: 'signature' })).toHaveCount(1);
+  await saved(page);
+  await page.reload();
+  await expect(lines.filter({ hasText: 'signature' })).toHaveCount(1);
+});
+
 test('when what a kept nest was reckoned from moves, the sheet says so and offers both', async ({ page, open }) => {
   await open('Pressed-fern picture', 'look-over');
   await settled(page);

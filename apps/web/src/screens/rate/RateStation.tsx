@@ -1,5 +1,5 @@
 'use client';
-import { Button } from 'antd';
+import { Button, Switch } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import type { Quote, Shipment } from '@inch-nest/core';
 import type { QuoteAnswer } from '../../workers/planner.protocol.ts';
@@ -29,7 +29,7 @@ export function RateStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse
             originPostcode: request.order.originPostcode,
             destinationPostcode: request.order.destinationPostcode,
             shipDate: request.order.shipDate,
-            coverMinor: coverAdded ? request.order.soldMinor : null,
+            coverMinor: coverAdded ? (request.order.pieces[0]?.replacementMinor ?? request.order.soldMinor) : null,
             signature: plan?.choice.signature ?? false,
           },
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the size by its content
@@ -78,6 +78,7 @@ export function RateStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse
         </p>
       )}
       {!shipment && <p className="soft">A nest or a weighing comes first.</p>}
+      {plan && <Extras nest={nest} />}
       <ul className="services">
         {answer?.quotes.map(({ quote, nudge }) => {
           const on = life.rate?.service === quote.service && !life.rateStale;
@@ -126,6 +127,38 @@ export function RateStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse
         ))}
       </ul>
     </>
+  );
+}
+
+/** Cover to the full value, and a signature: asked for here, priced by every service that offers them. */
+function Extras({ nest }: { nest: NestUse }) {
+  const { choice, request } = nest;
+  if (!choice) return null;
+  const service = request.cards.flatMap((card) => card.services).find((one) => one.key === choice.service);
+  const worth = request.order.pieces[0]?.replacementMinor ?? request.order.soldMinor;
+  const covers = service !== undefined && worth <= Math.max(service.cover.ceilingMinor, service.cover.includedMinor);
+  const signs = service !== undefined && service.signatureMinor !== null;
+  return (
+    <div className="extras">
+      <span>
+        <Switch
+          id="cover"
+          checked={choice.coverAdded}
+          disabled={!covers && !choice.coverAdded}
+          onChange={(coverAdded) => nest.take({ ...choice, coverAdded })}
+        />
+        <label htmlFor="cover">Cover it in full</label>
+      </span>
+      <span>
+        <Switch
+          id="signature"
+          checked={choice.signature}
+          disabled={!signs && !choice.signature}
+          onChange={(signature) => nest.take({ ...choice, signature })}
+        />
+        <label htmlFor="signature">Signature</label>
+      </span>
+    </div>
   );
 }
 
