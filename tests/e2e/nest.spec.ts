@@ -78,6 +78,19 @@ test('a size too large for any box says so, nearest miss first', async ({ page, 
   await expect(page.locator('.banner.wrong')).toContainText('too little');
 });
 
+test('a nest changed and left at once is kept all the same', async ({ page, open }) => {
+  await open('Pressed-fern picture', 'nest');
+  await settled(page);
+  const amount = page.getByRole('group', { name: 'Bedding below' }).locator('.amount');
+  const before = (await amount.textContent())!;
+  await page.getByRole('button', { name: 'More bedding below' }).click();
+  await page.getByRole('link', { name: /Sale/ }).first().click();
+  await page.waitForURL(/sale/);
+  await open('Pressed-fern picture', 'nest');
+  await expect(amount).toBeVisible();
+  await expect(amount).not.toHaveText(before);
+});
+
 test('cover and signature are asked for where it is rated, and have lines of their own', async ({ page, open }) => {
   await open('Mantel orrery', 'rate');
   await settled(page);

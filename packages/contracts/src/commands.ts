@@ -1,6 +1,6 @@
 import type { Happening, Locks, PlanChoice } from '@inch-nest/core';
 import { z } from 'zod';
-import { minor, postcode, shortText, sizeIn, triple, uuid, weightLb } from './numbers.ts';
+import { minor, shortText, sizeIn, triple, uuid, weightLb } from './numbers.ts';
 import { locks, planChoice } from './plan.ts';
 
 /** Commands a screen sends; each carries who does it, and an id made where it was born. */
@@ -49,7 +49,6 @@ export const happening = z.discriminatedUnion('kind', [
 
 export const reportEvent = z.strictObject({ ...by, eventId: uuid, happening });
 
-export const destination = postcode;
 export type SaveField = z.infer<typeof saveField>;
 export type SaveNest = Omit<z.infer<typeof saveNest>, 'choice' | 'locks'> & { choice: PlanChoice | null; locks: Locks };
 export type StartParcel = z.infer<typeof startParcel>;

@@ -1,5 +1,5 @@
 import 'server-only';
-import { listShelf, Missing, readParcel, readShop } from '@inch-nest/data';
+import { listShelf, Missing, readParcel, readShop, readShopId } from '@inch-nest/data';
 import type { ParcelView, ShelfTag, ShopView } from '@inch-nest/contracts';
 import { database } from './database.ts';
 import { readId } from './readId.ts';
@@ -9,7 +9,7 @@ export const now = (): Date => new Date();
 
 export const shopNow = (): Promise<ShopView> => readShop(database(), now());
 
-export const shelfNow = async (): Promise<ShelfTag[]> => listShelf(database(), (await shopNow()).id);
+export const shelfNow = async (): Promise<ShelfTag[]> => listShelf(database(), await readShopId(database()));
 
 /** A parcel, or null when there is none of that id. */
 export const findParcel = async (params: Promise<{ id: string }>, personId: string): Promise<ParcelView | null> =>

@@ -4,6 +4,7 @@ import type { Transaction } from 'sequelize';
 import type { Database } from '../database.ts';
 import { Conflicting, Refused } from '../refusals.ts';
 import { writeNest, type NestValue } from './nestRepository.ts';
+import { personOf } from './personOf.ts';
 import { pieceColumns, saleColumns } from './parcelRepository.ts';
 import { lockParcel } from './parcelRows.ts';
 import { findStep } from './undoSteps.ts';
@@ -141,11 +142,4 @@ async function writeField(
   if (entity === 'sale') await rows.sale.update({ fields, ...saleColumns(fields) }, { transaction });
   else await rows.piece.update({ fields, ...pieceColumns(fields) }, { transaction });
   await rows.parcel.increment('revision', { transaction });
-}
-
-/** The person who acts; a stranger is refused. */
-export function personOf(shop: ShopView, personId: string): ShopView['people'][number] {
-  const person = shop.people.find((one) => one.id === personId);
-  if (!person) throw new Refused([{ path: 'personId', message: 'nobody of this shop' }]);
-  return person;
 }

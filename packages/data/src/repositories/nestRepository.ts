@@ -6,6 +6,7 @@ import type { Database } from '../database.ts';
 import { Conflicting, Refused } from '../refusals.ts';
 import { appendEvent } from './eventRepository.ts';
 import { factsView, lockParcel } from './parcelRows.ts';
+import { personOf } from './personOf.ts';
 
 /** What somebody chose: the nest and what they pinned of it. */
 export interface NestValue {
@@ -30,8 +31,7 @@ export async function saveNest(
   seen: PlanDocument | null,
   now: Date,
 ): Promise<void> {
-  const person = shop.people.find((one) => one.id === command.personId);
-  if (!person) throw new Refused([{ path: 'personId', message: 'nobody of this shop' }]);
+  const person = personOf(shop, command.personId);
   await database.sequelize.transaction(async (transaction) => {
     const rows = await lockParcel(database, parcelId, transaction);
     if (await database.models.change.findByPk(command.changeId, { transaction })) return;

@@ -72,6 +72,13 @@ export async function readShop({ models }: Database, now: Date, transaction?: Tr
   };
 }
 
+/** The shop's id alone, for what is asked every few seconds. */
+export async function readShopId({ models }: Database): Promise<string> {
+  const shop = await models.shop.findOne({ attributes: ['id'] });
+  if (!shop) throw new Missing('there is no shop yet');
+  return shop.id;
+}
+
 /** A shop to be made, with its people and what is in its stockroom. */
 export interface NewShop {
   shop: Omit<ShopRow, 'tapes'>;

@@ -5,6 +5,12 @@ import type { Database } from '../database.ts';
 const BARRIERS = ['sealed', 'labelBought'];
 const MOST_STEPS = 100;
 
+/** Which of a person's own changes can still be taken back or done again: those since the last barrier. */
+async function changesInReach(models: Database['models'], parcelId: string, personId: string, transaction: Transaction) {
+  const barrier = await models.event.findOne({ where: { parcelId, kind: BARRIERS }, order: [['seq', 'desc']], transaction });
+  return { parcelId, personId, undoOf: null, ...(barrier ? { at: { [Op.gt]: barrier.at } } : {}) };
+}
+
 /** The change a person would take back next, and the one to be done again. */
 export async function findStep(
   { models }: Database,
@@ -13,8 +19,7 @@ export async function findStep(
   direction: 'undo' | 'redo',
   transaction: Transaction,
 ) {
-  const barrier = await models.event.findOne({ where: { parcelId, kind: BARRIERS }, order: [['seq', 'desc']], transaction });
-  const mine = { parcelId, personId, undoOf: null, ...(barrier ? { at: { [Op.gt]: barrier.at } } : {}) };
+  const mine = await changesInReach(models, parcelId, personId, transaction);
   const done = await models.change.findOne({ where: { ...mine, undone: false }, order: [['seq', 'desc']], transaction });
   if (direction === 'undo') return done;
   return models.change.findOne({
@@ -31,8 +36,7 @@ export async function countSteps(
   personId: string,
   transaction: Transaction,
 ): Promise<{ undo: number; redo: number }> {
-  const barrier = await models.event.findOne({ where: { parcelId, kind: BARRIERS }, order: [['seq', 'desc']], transaction });
-  const mine = { parcelId, personId, undoOf: null, ...(barrier ? { at: { [Op.gt]: barrier.at } } : {}) };
+  const mine = await changesInReach(models, parcelId, personId, transaction);
   const done = await models.change.findAll({
     where: { ...mine, undone: false },
     attributes: ['seq'],

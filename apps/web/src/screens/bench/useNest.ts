@@ -82,6 +82,7 @@ export function useNest(view: ParcelView, put: ParcelUse['put']) {
     seen.current = hand;
   }, [hand]);
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
+  const unsent = useRef<(() => void) | null>(null);
 
   const save = useCallback(
     async (wanted: PlanChoice, basedOn: number) => {
@@ -121,11 +122,23 @@ export function useNest(view: ParcelView, put: ParcelUse['put']) {
       setOwn({ choice: wanted, basedOn });
       mark('nest', 'pending');
       if (timer.current) clearTimeout(timer.current);
-      timer.current = setTimeout(() => void save(wanted, basedOn), SAVE_AFTER_MS);
+      const sendNow = () => {
+        unsent.current = null;
+        void save(wanted, basedOn);
+      };
+      unsent.current = sendNow;
+      timer.current = setTimeout(sendNow, SAVE_AFTER_MS);
     },
     [mark, own, save, view.nest.revision],
   );
-  useEffect(() => () => void (timer.current && clearTimeout(timer.current)), []);
+  // what is still unsent when the station is left goes out at once, as a typed field does
+  useEffect(
+    () => () => {
+      if (timer.current) clearTimeout(timer.current);
+      unsent.current?.();
+    },
+    [],
+  );
 
   const settle = useCallback(
     (mine: boolean) => {

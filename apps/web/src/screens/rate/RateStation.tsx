@@ -29,7 +29,7 @@ export function RateStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse
             originPostcode: request.order.originPostcode,
             destinationPostcode: request.order.destinationPostcode,
             shipDate: request.order.shipDate,
-            coverMinor: coverAdded ? (request.order.pieces[0]?.replacementMinor ?? request.order.soldMinor) : null,
+            coverMinor: coverAdded ? worthOf(request) : null,
             signature: plan?.choice.signature ?? false,
           },
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the size by its content
@@ -130,12 +130,15 @@ export function RateStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse
   );
 }
 
+/** What the piece is worth to the shop: what was said, else what it was sold for. */
+const worthOf = ({ order }: NestUse['request']): number => order.pieces[0]?.replacementMinor ?? order.soldMinor;
+
 /** Cover to the full value, and a signature: asked for here, priced by every service that offers them. */
 function Extras({ nest }: { nest: NestUse }) {
   const { choice, request } = nest;
   if (!choice) return null;
   const service = request.cards.flatMap((card) => card.services).find((one) => one.key === choice.service);
-  const worth = request.order.pieces[0]?.replacementMinor ?? request.order.soldMinor;
+  const worth = worthOf(request);
   const covers = service !== undefined && worth <= Math.max(service.cover.ceilingMinor, service.cover.includedMinor);
   const signs = service !== undefined && service.signatureMinor !== null;
   return (

@@ -3,7 +3,7 @@ import { compressionStrengthLbf } from '../../engineering/board/compressionStren
 import { dropHeightAtG } from '../../engineering/cushion/dropHeight.ts';
 import { designDropIn } from '../../engineering/journey/dropSchedule.ts';
 import { normalCdf } from '../../engineering/numeric/normal.ts';
-import { GUARDS, HARD_POINTS } from '../../engineering/pieces/hardPoints.ts';
+import { HARD_POINTS } from '../../engineering/pieces/hardPoints.ts';
 import type { House } from '../../house/House.ts';
 import { faceLayers } from '../fill/faceLayers.ts';
 import type { FilledBox } from '../fill/FilledBox.ts';
@@ -81,7 +81,7 @@ function crushChance({ stowed, effectiveGaps }: FilledBox): number {
 
 function contactChance({ stowed }: FilledBox): number {
   const { piece, coverIn } = stowed.wrapped;
-  const bare = piece.facts.hardPoints.filter((point) => point.guard === null || GUARDS[point.guard].thicknessIn === 0);
+  const bare = piece.facts.hardPoints.filter((point) => point.guard === null);
   const each = CONTACT.chance * normalCdf((HARD_POINT_COVER_IN - coverIn) / CONTACT.spreadIn);
   return 1 - (1 - each) ** bare.length;
 }

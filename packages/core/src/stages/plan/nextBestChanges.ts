@@ -40,16 +40,15 @@ export type ChangeKind =
 export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextChange[] {
   const now = derivePlan(request, choice);
   if (now.kind === 'noPlan') return [];
-  const faultsNow = blocking(now.option.rated.weighed, request);
-  const cautionsNow = cautions(now.option.rated.weighed, request);
+  const faultsNow = countFaults(now.option.rated.weighed, request);
   const found: NextChange[] = [];
   for (const { change, after, facts } of singleChanges(request, choice)) {
     const guarded = facts ? withFacts(request, facts) : request;
     const derived = derivePlan(guarded, after);
     if (derived.kind === 'noPlan') continue;
     const { option } = derived;
-    const faults = blocking(option.rated.weighed, request);
-    if (faults > faultsNow || cautions(option.rated.weighed, request) > cautionsNow) continue;
+    const faults = countFaults(option.rated.weighed, request);
+    if (faults.blocking > faultsNow.blocking || faults.cautions > faultsNow.cautions) continue;
     found.push({
       change,
       choice: option.choice,
@@ -59,17 +58,18 @@ export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextC
       expectedMinor: option.expectedMinor,
       deltaCostMinor: option.costMinor - now.option.costMinor,
       deltaExpectedMinor: option.expectedMinor - now.option.expectedMinor,
-      blocks: faults > 0,
+      blocks: faults.blocking > 0,
     });
   }
   return found.sort((a, b) => Number(a.blocks) - Number(b.blocks) || a.expectedMinor - b.expectedMinor);
 }
 
-const blocking = (weighed: Parameters<typeof findFaults>[0], { house }: PlanRequest): number =>
-  findFaults(weighed, house).filter((fault) => fault.blocks).length;
-
-const cautions = (weighed: Parameters<typeof findFaults>[0], { house }: PlanRequest): number =>
-  findFaults(weighed, house).filter((fault) => !fault.blocks).length;
+/** How many faults of a nest block it, and how many are cautions. */
+function countFaults(weighed: Parameters<typeof findFaults>[0], { house }: PlanRequest): { blocking: number; cautions: number } {
+  const faults = findFaults(weighed, house);
+  const blocking = faults.filter((fault) => fault.blocks).length;
+  return { blocking, cautions: faults.length - blocking };
+}
 
 const withFacts = (request: PlanRequest, facts: PieceFacts): PlanRequest => ({
   ...request,

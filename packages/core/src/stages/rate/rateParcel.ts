@@ -27,7 +27,7 @@ export const zoneCards = (cards: readonly RateCard[], { originPostcode, destinat
 export function rateParcel(weighed: WeighedParcel, cards: readonly ZonedCard[], house: House, locks: RateLocks = {}): Rating {
   const rated: RatedParcel[] = [];
   const refusals: (() => QuoteRefusal)[] = [];
-  const { order, facts, replacementMinor } = weighed.filled.stowed.wrapped.piece;
+  const { order, replacementMinor: value } = weighed.filled.stowed.wrapped.piece;
   const coverChoices =
     locks.coverAdded === undefined ? { byRisk: [false, true], included: [false], always: [true] }[house.cover] : [locks.coverAdded];
   const signature = locks.signature ?? (house.signatureFromMinor !== null && order.soldMinor >= house.signatureFromMinor);
@@ -36,7 +36,6 @@ export function rateParcel(weighed: WeighedParcel, cards: readonly ZonedCard[], 
     for (const service of card.services) {
       if (locks.service !== undefined && service.key !== locks.service) continue;
       for (const coverAdded of coverChoices) {
-        const value = facts.replacementMinor ?? replacementMinor;
         if (coverAdded && value <= service.cover.includedMinor && coverChoices.length > 1) continue;
         const priced = priceService(
           card,
