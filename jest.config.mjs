@@ -24,6 +24,7 @@ export default {
   projects: [
     project('core', 'packages/core/src'),
     project('contracts', 'packages/contracts/src'),
+    project('formats', 'packages/formats/src'),
     project('data', 'packages/data/src'),
     project('cli', 'apps/cli/src'),
     project('web', 'apps/web/src'),

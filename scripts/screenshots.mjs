@@ -2,6 +2,7 @@ import { mkdirSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { launchBrowser } from './lib/browser.mjs';
+import { ensureDebian } from './lib/debian.mjs';
 import { runMain } from './lib/stop.mjs';
 import { createThrowAwayApp } from './lib/throwAwayApp.mjs';
 import { ensureBuild } from './lib/webBuild.mjs';
@@ -25,9 +26,13 @@ const VIEWS = [
 await runMain(async () => {
   const folder = process.argv[2] ?? join(root, 'docs/screenshots');
   mkdirSync(folder, { recursive: true });
+  await ensureDebian({ postgres: true, chromium: true });
   await ensureBuild(root);
-  const app = await createThrowAwayApp(root);
   const browser = await launchBrowser();
+  const app = await createThrowAwayApp(root).catch(async (error) => {
+    await browser.close();
+    throw error;
+  });
   try {
     const shelf = await app.shelf();
     for (const view of VIEWS) {

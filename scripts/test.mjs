@@ -19,7 +19,15 @@ const typed = (project) => bin('typescript/bin/tsc', '-p', project);
 /** Checks that pass or fail as one. */
 const CHECKS = {
   types: async () => {
-    for (const project of ['packages/core', 'packages/contracts', 'packages/data', 'apps/cli', 'apps/web', 'tsconfig.tests.json'])
+    for (const project of [
+      'packages/core',
+      'packages/contracts',
+      'packages/formats',
+      'packages/data',
+      'apps/cli',
+      'apps/web',
+      'tsconfig.tests.json',
+    ])
       if ((await typed(project)) !== 0) return 1;
     return 0;
   },
@@ -28,7 +36,7 @@ const CHECKS = {
   rooms: () => bin('dependency-cruiser/bin/dependency-cruise.mjs', '--config', 'tests/boundaries/rules.cjs', 'packages', 'apps'),
   unused: () => bin('knip/bin/knip.js', '--no-progress'),
 };
-const SUITES = ['core', 'contracts', 'sources', 'cli', 'web', 'flow', 'boundaries', 'scripts', 'data'];
+const SUITES = ['core', 'contracts', 'formats', 'sources', 'cli', 'web', 'flow', 'boundaries', 'scripts', 'data'];
 const NEED_DATABASE = ['data', 'flow'];
 
 await runMain(async () => {

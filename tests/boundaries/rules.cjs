@@ -14,6 +14,7 @@ const room = (name, from, allowed, comment) => ({
 const CORE = '^packages/core/src/';
 const CORE_DOOR = '^packages/core/src/(index|units/index)\\.ts$';
 const CONTRACTS_DOOR = '^packages/contracts/src/index\\.ts$';
+const FORMATS_DOOR = '^packages/formats/src/index\\.ts$';
 const DATA_DOOR = '^packages/data/src/index\\.ts$';
 const npm = (...names) => names.map((name) => `node_modules/${name}/`);
 const web = (folder) => `^apps/web/src/${folder}`;
@@ -53,10 +54,16 @@ module.exports = {
       'data: core, contracts, sequelize, pg, umzug',
     ),
     room(
+      'formats',
+      '^packages/formats/src/',
+      ['^packages/formats/src/', CORE_DOOR, CONTRACTS_DOOR, ...npm('papaparse', '@types/papaparse')],
+      'formats: core, contracts and the parsers of files',
+    ),
+    room(
       'cli',
       '^apps/cli/src/',
-      ['^apps/cli/src/', CORE_DOOR, CONTRACTS_DOOR, ...npm('zod', 'dxf-writer'), '^(node:)?(fs)$'],
-      'the command line: contracts and core',
+      ['^apps/cli/src/', CORE_DOOR, CONTRACTS_DOOR, FORMATS_DOOR, ...npm('zod', 'dxf-writer'), '^(node:)?(fs)$'],
+      'the command line: contracts, formats and core',
     ),
     room('workers', web('workers/'), [web('workers/'), CORE_DOOR, CONTRACTS_DOOR, ...npm('comlink')], 'workers: core and contracts'),
     room(
@@ -90,7 +97,7 @@ module.exports = {
       comment: 'a package is entered by its door',
       severity: 'error',
       from: { path: '^(packages|apps)/([^/]+)/', pathNot: TESTS },
-      to: { path: '^packages/([^/]+)/src/', pathNot: ['^packages/$2/', CORE_DOOR, CONTRACTS_DOOR, DATA_DOOR] },
+      to: { path: '^packages/([^/]+)/src/', pathNot: ['^packages/$2/', CORE_DOOR, CONTRACTS_DOOR, FORMATS_DOOR, DATA_DOOR] },
     },
   ],
   options: {

@@ -14,7 +14,7 @@ import { CUSHION_MATERIALS } from '../../packages/core/src/engineering/cushion/c
 import { normalCdf } from '../../packages/core/src/engineering/numeric/normal.ts';
 import { shockChance } from '../../packages/core/src/engineering/journey/shockChance.ts';
 import { derivePlan } from '../../packages/core/src/stages/plan/derivePlan.ts';
-import { CARD, box, point, request, SERVICE } from '../../packages/core/tests/sampleRequest.ts';
+import { CARD, box, point, request, SERVICE, SHIPMENT } from '../../packages/core/tests/sampleRequest.ts';
 
 describe('units: exact by the international yard and pound agreement, 1959', () => {
   test('inch, pound, ounce', () => {
@@ -60,6 +60,9 @@ describe('ordinary packing, common practice, no source', () => {
       inner: null,
       box: inside.join('x'),
       fill: 'mouldedFill',
+      newDepthIn: null,
+      liner: false,
+      divider: false,
       baseGapIn: null,
       service: 'ground',
       coverAdded: false,
@@ -113,16 +116,5 @@ describe('ordinary packing, common practice, no source', () => {
 
 test('the model ends where the published drop heights do', () => {
   expect(HEAVIEST_LB).toBe(150);
-  expect(
-    'refused' in
-      quoteService(CARD, SERVICE, {
-        sizeIn: [10, 10, 10],
-        weightLb: 70.001,
-        originPostcode: '10115',
-        destinationPostcode: '40217',
-        shipDate: '2026-11-24',
-        coverMinor: null,
-        signature: false,
-      }),
-  ).toBe(true);
+  expect('refused' in quoteService(CARD, SERVICE, { ...SHIPMENT, weightLb: 70.001 })).toBe(true);
 });

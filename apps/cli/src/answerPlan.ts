@@ -1,16 +1,35 @@
-import { planParcel, writePlanDocument, type ChosenPlan, type PlanDocument, type PlanRequest } from '@inch-nest/core';
+import { planCount, planParcel, writePlanDocument, type ChosenPlan, type PlanDocument, type PlanRequest } from '@inch-nest/core';
 import type { NestRequest } from '@inch-nest/contracts';
+import { BadInput } from './BadInput.ts';
 
 const PIECE_ID = '00000000-0000-4000-8000-000000000001';
 const ORDER_ID = '00000000-0000-4000-8000-000000000002';
 
-/** Searches; the command line times itself, since the core has no clock. */
+/** More plans than this are not worked out one by one. */
+const MOST_EVERY = 2_000_000;
+
+/**
+ * Searches; the command line times itself, since the core has no clock.
+ *
+ * @throws BadInput when every plan is asked for and there are more than two million
+ */
 export function answerPlan(request: NestRequest<'plan'>): unknown {
   const asked = planRequestOf(request);
+  const every = request.search === 'every';
+  if (every) {
+    const count = planCount(asked);
+    if (count > MOST_EVERY)
+      throw new BadInput([
+        { path: 'search', message: `every would work out ${count} plans, at most ${MOST_EVERY}: narrow the stock or pin choices` },
+      ]);
+  }
   const started = performance.now();
-  const chosen = search(asked, request.search === 'every');
+  const chosen = search(asked, every);
   const milliseconds = performance.now() - started;
-  if (chosen.kind === 'noPlan') return { chosen: null, reasons: chosen.reasons, frontier: [], considered: 0, evaluated: 0, milliseconds };
+  if (chosen.kind === 'noPlan') {
+    const { reasons, wouldHelp } = chosen;
+    return { chosen: null, reasons, wouldHelp, frontier: [], considered: 0, evaluated: 0, milliseconds };
+  }
   const plans = (option: Parameters<typeof writePlanDocument>[0]) => planOf(writePlanDocument(option, asked.house));
   return {
     chosen: plans(chosen.recommended),
@@ -52,6 +71,8 @@ function planRequestOf({ piece, stock, house, card, from, to, shipDate, sale, lo
 const planOf = (plan: PlanDocument) => ({
   layers: plan.layers.map(({ key, turns, lengthIn, sheets }) => ({ material: key, turns, length: lengthIn, sheets })),
   box: plan.box.key,
+  newDepth: plan.box.newDepthIn,
+  liner: plan.box.liner,
   innerBox: plan.inner?.key ?? null,
   fill: plan.fills.map(({ key, where, units, unitName }) => ({ material: key, where, units, unit: unitName })),
   orientation: plan.choice.orientation,
@@ -60,6 +81,8 @@ const planOf = (plan: PlanDocument) => ({
   signature: plan.choice.signature,
   size: plan.box.outsideIn,
   weight: plan.weight.grossLb,
+  weightPlusMinus: plan.weight.plusMinusLb,
+  arrives: plan.quote.arrivesOn,
   cost: plan.costMinor,
   costLines: plan.costLines.map(({ key, amountMinor }) => ({ line: key, price: amountMinor })),
   expectedCost: plan.expectedMinor,

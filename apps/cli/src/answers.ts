@@ -1,4 +1,5 @@
 import {
+  arrivalDay,
   certificateFor,
   chanceOnJourney,
   compressionStrengthLbf,
@@ -6,6 +7,7 @@ import {
   curveFromBestPoint,
   dropHeightAtG,
   dropsPerJourney,
+  edgeNudges,
   energyShares,
   greatestStrain,
   isBottomed,
@@ -15,14 +17,16 @@ import {
   peakG,
   quoteService,
   seededRandom,
+  stowPieces,
   simulateJourneys,
-  stepNudge,
   tooShallowForMcKee,
   wrapLayer,
   type CushionLayer,
+  type Shipment,
   type Triple,
 } from '@inch-nest/core';
 import type { NestCommand, NestRequest } from '@inch-nest/contracts';
+import { readRateCardCsv, writeRateCardCsv } from '@inch-nest/formats';
 import { BadInput } from './BadInput.ts';
 import { drawCut } from './drawCut.ts';
 import { answerPlan } from './answerPlan.ts';
@@ -93,8 +97,8 @@ export const ANSWERS: { [Command in NestCommand]: (request: NestRequest<Command>
     return { chance: chanceOnJourney(journey), drops: dropsPerJourney(zone), ...(simulated ? { simulated } : {}) };
   },
 
-  rate({ card, parcel: { size, weight, from, to, shipDate, value, options } }) {
-    const shipment = {
+  rate({ card, parcel: { size, weight, from, to, shipDate, readyAt, value, options } }) {
+    const shipment: Shipment = {
       sizeIn: size,
       weightLb: weight,
       originPostcode: from,
@@ -102,26 +106,56 @@ export const ANSWERS: { [Command in NestCommand]: (request: NestRequest<Command>
       shipDate,
       coverMinor: options.cover ? value : null,
       signature: options.signature,
+      container: options.container,
+      nonRectangular: options.nonRectangular,
+      goods: options.goods,
     };
-    const answers = card.services.map((service) => quoteService(card, service, shipment));
+    const answers = card.services.map((service) => ({ service, quote: quoteService(card, service, shipment) }));
     return {
-      quotes: answers.map((quote) =>
+      quotes: answers
+        .map(({ service, quote }) =>
+          'refused' in quote
+            ? { service: quote.service, refused: quote.refused }
+            : {
+                service: quote.service,
+                price: quote.totalMinor,
+                lines: quote.lines.map((line) => ({ label: line.label, price: line.amountMinor })),
+                billableWeight: quote.billableLb,
+                billedBy: quote.billedBy,
+                zone: quote.zone,
+                arrives: arrivalDay(service, card.holidays, shipDate, readyAt),
+              },
+        )
+        .sort((a, b) => (a.price ?? Infinity) - (b.price ?? Infinity)),
+      nudges: answers.flatMap(({ service, quote }) =>
         'refused' in quote
-          ? { service: quote.service, refused: quote.refused }
-          : {
+          ? []
+          : edgeNudges(card, service, shipment, quote).map(({ by, direction, amount, deltaMinor }) => ({
               service: quote.service,
-              price: quote.totalMinor,
-              lines: quote.lines.map((line) => ({ label: line.label, price: line.amountMinor })),
-              billableWeight: quote.billableLb,
-              zone: quote.zone,
-            },
+              by,
+              direction,
+              amount,
+              priceChange: deltaMinor,
+            })),
       ),
-      nudges: answers.flatMap((quote) => {
-        if ('refused' in quote) return [];
-        const { overByLb, headroomLb } = stepNudge(quote, weight);
-        return [{ service: quote.service, overBy: overByLb, headroom: headroomLb }];
-      }),
     };
+  },
+
+  pack({ box, gap, between, pieces }) {
+    const stowage = stowPieces(
+      pieces.map(({ id, size, upright, weight }) => ({ id, sizeIn: size, upright, weightLb: weight })),
+      { insideIn: box, gapIn: gap, betweenIn: between },
+    );
+    return stowage.fits
+      ? { fits: true, placements: stowage.placements.map(({ id, atIn, sizeIn }) => ({ id, at: atIn, size: sizeIn })) }
+      : stowage;
+  },
+
+  card({ card, csv }) {
+    if (card) return { csv: writeRateCardCsv(card) };
+    const reading = readRateCardCsv(csv!);
+    if (!reading.ok) throw new BadInput(reading.problems);
+    return { card: reading.card };
   },
 
   cut(request) {

@@ -1,8 +1,10 @@
 import { spawnSync } from 'node:child_process';
-import { readFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import DxfParser from 'dxf-parser';
-import { CARD, request, SERVICE } from '../../../packages/core/tests/sampleRequest.ts';
+import { ORDINARY_FILLS } from '@inch-nest/core';
+import { box, CARD, request, SERVICE } from '../../../packages/core/tests/sampleRequest.ts';
 
 const root = join(__dirname, '../../..');
 const run = (args: string[], input: string) =>
@@ -33,7 +35,7 @@ describe('the examples of docs/formats.md', () => {
   );
 
   test('there is one for each command that has a short one', () =>
-    expect(examples.map(([command]) => command)).toEqual(['parse', 'wrap', 'shock', 'curve', 'crush', 'journey', 'cut', 'rate']));
+    expect(examples.map(([command]) => command)).toEqual(['parse', 'wrap', 'shock', 'curve', 'crush', 'journey', 'pack', 'cut', 'rate']));
 
   test.each(examples)('%s', (command, asked, given) =>
     expect(answer(command, JSON.parse(asked))).toMatchObject(near(JSON.parse(given)) as object),
@@ -93,7 +95,13 @@ describe('answers', () => {
       expect.objectContaining({ service: 'ground', price: 980 }),
       { service: 'tight', refused: 'weighs 3 lb 3.2 oz, at most 2 lb' },
     ]);
-    expect(nudges).toEqual([{ service: 'ground', overBy: expect.closeTo(0.2, 9), headroom: expect.closeTo(0.8, 9) }]);
+    // 3.2 lb: 0.2 lb over the 3 lb step, 60 cents cheaper; 0.8 lb to spare before the next, 60 dearer
+    expect(nudges).toEqual(
+      expect.arrayContaining([
+        { service: 'ground', by: 'weight', direction: 'less', amount: expect.closeTo(0.2, 9) as number, priceChange: -60 },
+        { service: 'ground', by: 'weight', direction: 'more', amount: expect.closeTo(0.8, 9) as number, priceChange: 60 },
+      ]),
+    );
   });
 
   test('cut: the drawings hold what the figures say', () => {
@@ -143,8 +151,68 @@ describe('answers', () => {
     });
   });
 
+  test('plan: every refuses above two million plans, with the count', () => {
+    const { stock, house } = request();
+    const many = Array.from({ length: 120 }, (_, i) => box([6 + (i % 14), 6 + (i % 11), 6 + (i % 13)], { key: `box-${i}` }));
+    const { status, out, lines } = refused('plan', {
+      piece: { archetype: 'compactCeramic', size: [4, 4, 4], weight: 1 },
+      stock: { ...stock, boxes: many, fills: Object.values(ORDINARY_FILLS) },
+      house: { ...house, liners: 'mayBe', cutsDown: true },
+      card: { ...CARD, services: Array.from({ length: 12 }, (_, i) => ({ ...SERVICE, key: `s${i}` })) },
+      from: '10115',
+      to: '40217',
+      shipDate: '2026-11-24',
+      sale: 8400,
+      search: 'every',
+    });
+    expect({ status, out }).toEqual({ status: 2, out: '' });
+    expect(lines).toEqual([expect.stringMatching(/^search: every would work out \d{7,} plans, at most 2000000/)]);
+  });
+
+  test('plan --batch: one plan a line, progress beside it; bad lines by their line, and nothing planned', () => {
+    const folder = mkdtempSync(join(tmpdir(), 'nest-batch-'));
+    const csv = join(folder, 'sold.csv');
+    const base = JSON.stringify({
+      ...request(),
+      order: undefined,
+      pieceId: undefined,
+      cards: undefined,
+      locks: undefined,
+      card: CARD,
+      from: '10115',
+      shipDate: '2026-11-24',
+    });
+    writeFileSync(
+      csv,
+      'title,archetype,size,weight,to,sold\nbowl,compactCeramic,6 x 5 x 5 in,2 lb,40217,84.00\n"crate, big",rigidMetal,60 x 60 x 60,,10117,12\n',
+    );
+    const done = run(['plan', '--batch', csv], base);
+    expect(done.status).toBe(0);
+    const { plans } = JSON.parse(done.stdout) as { plans: { line: number; title: string; chosen: object | null }[] };
+    expect(plans).toEqual([
+      expect.objectContaining({ line: 2, title: 'bowl', chosen: expect.objectContaining({ service: 'ground' }) as object }),
+      expect.objectContaining({ line: 3, title: 'crate, big', chosen: null }),
+    ]);
+    expect(done.stderr).toMatch(/^1\/2 bowl: planned\n2\/2 crate, big: no plan\n$/);
+    writeFileSync(csv, 'title,archetype,size,weight,to,sold\nbowl,teacup,6 x,2 lb,402,84.00\n');
+    const bad = run(['plan', '--batch', csv], base);
+    expect({ status: bad.status, out: bad.stdout }).toEqual({ status: 2, out: '' });
+    expect(
+      bad.stderr
+        .trim()
+        .split('\n')
+        .map((line) => line.split(': ')[0]),
+    ).toEqual(['batch.csv:2:archetype', 'batch.csv:2:to', 'batch.csv:2:size']);
+    rmSync(folder, { recursive: true });
+  });
+
+  test('card: to CSV and back, equal', () => {
+    const { csv } = answer('card', { card: CARD }) as { csv: Record<string, string> };
+    expect(answer('card', { csv })).toEqual({ card: CARD });
+  });
+
   test('every command prints its schema', () => {
-    for (const command of ['parse', 'wrap', 'shock', 'curve', 'crush', 'journey', 'rate', 'cut', 'plan'])
+    for (const command of ['parse', 'wrap', 'shock', 'curve', 'crush', 'journey', 'rate', 'pack', 'card', 'cut', 'plan'])
       expect(JSON.parse(run(['schema', command], '').stdout)).toHaveProperty('$schema');
   });
 });
@@ -173,6 +241,20 @@ describe('bad input: exit 2, nothing said but the path and what is wrong', () =>
     ['cut', { kind: 'liner', inside: [1, 1, 1], caliper: 0.6 }, /^caliper: leaves no inside/],
     ['rate', { card: CARD, parcel: { size: [1, 1, 1], weight: 1, from: 'x', to: '40217', shipDate: '2026-11-24' } }, /^parcel\.from: /],
     ['plan', {}, /^piece: /],
+    [
+      'pack',
+      {
+        box: [3, 3, 3],
+        pieces: [
+          { id: 'a', size: [1, 1, 1] },
+          { id: 'a', size: [1, 1, 1] },
+        ],
+      },
+      /^pieces: .*id of its own/,
+    ],
+    ['pack', { box: [3, 3, 3], gap: -1, pieces: [{ id: 'a', size: [1, 1, 1] }] }, /^gap: /],
+    ['card', {}, /^card: give one/],
+    ['card', { csv: { 'zones.csv': 'zone\n1\n' } }, /^card\.csv: is missing/],
     ['pick', {}, /^\(command\): pick is not one of/],
     ['parse', '{', /^\(file\): not JSON/],
   ])('%s %j', (command, asked, problem) => {

@@ -1,6 +1,6 @@
 import type { House } from '@inch-nest/core';
 import { z } from 'zod';
-import { minor, shortText } from './numbers.ts';
+import { key, minor, shortText } from './numbers.ts';
 
 const share = z.number().min(0).max(1);
 const gap = z.number().min(0).max(12);
@@ -15,6 +15,15 @@ export const house = z.strictObject({
   overfillShare: share,
   scrapShare: share,
   innerBoxes: z.boolean(),
+  floats: z.boolean().default(false),
+  liners: z.enum(['never', 'mayBe', 'always']).default('never'),
+  cutsDown: z.boolean().default(false),
+  firstLayer: z.enum(['asFinish', 'tissue', 'paper', 'foam', 'none']).default('asFinish'),
+  bubble: z.enum(['smallThenLarge', 'largeOnly', 'either']).default('either'),
+  refusedFills: z.array(key).max(20).default([]),
+  rules: z.strictObject({ softFirstLayer: z.boolean(), dampBarrier: z.boolean() }).default({ softFirstLayer: true, dampBarrier: true }),
+  strongInnerTape: z.boolean().default(false),
+  seams: z.enum(['crossAndSide', 'everyEdge', 'bands', 'skin']).default('crossAndSide'),
   openingNote: z.boolean(),
   photographs: z.boolean(),
   cover: z.enum(['byRisk', 'included', 'always']),

@@ -81,10 +81,22 @@ const rateRequest = z.strictObject({
     from: postcode,
     to: postcode,
     shipDate: civilDate,
+    /** Local time at which it is ready; later than the cut-off it goes the next collection day. */
+    readyAt: z
+      .string()
+      .regex(/^([01]\d|2[0-3]):[0-5]\d$/)
+      .nullable()
+      .default(null),
     value: minor.default(0),
     options: z
-      .strictObject({ cover: z.boolean().default(false), signature: z.boolean().default(false) })
-      .default({ cover: false, signature: false }),
+      .strictObject({
+        cover: z.boolean().default(false),
+        signature: z.boolean().default(false),
+        container: z.string().min(1).max(60).nullable().default(null),
+        nonRectangular: z.boolean().default(false),
+        goods: archetypeKey.nullable().default(null),
+      })
+      .prefault({}),
   }),
 });
 
@@ -114,6 +126,23 @@ const cutRequest = z.discriminatedUnion('kind', [
     })
     .refine(({ inside, caliper }) => Math.min(...inside) > 2 * caliper, { path: ['caliper'], message: 'leaves no inside' }),
 ]);
+
+const packRequest = z.strictObject({
+  box: triple,
+  gap: z.number().min(0).max(100).default(0),
+  between: z.number().min(0).max(100).default(0),
+  pieces: z
+    .array(
+      z.strictObject({ id: z.string().min(1).max(60), size: triple, upright: z.boolean().default(false), weight: weightLb.default(1) }),
+    )
+    .min(1)
+    .max(200)
+    .refine((pieces) => new Set(pieces.map((piece) => piece.id)).size === pieces.length, 'each piece has an id of its own'),
+});
+
+const cardRequest = z
+  .strictObject({ card: rateCard.optional(), csv: z.record(z.string().max(40), z.string().max(2_000_000)).optional() })
+  .refine(({ card, csv }) => (card === undefined) !== (csv === undefined), { path: ['card'], message: 'give one of card and csv' });
 
 const side = sizeIn.nullable();
 const planRequest = z.strictObject({
@@ -151,6 +180,8 @@ export const NEST_COMMANDS = {
   crush: crushRequest,
   journey: journeyRequest,
   rate: rateRequest,
+  pack: packRequest,
+  card: cardRequest,
   cut: cutRequest,
   plan: planRequest,
 } as const;

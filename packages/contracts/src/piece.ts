@@ -4,6 +4,7 @@ import {
   FORMS,
   GUARDS,
   HARD_POINTS,
+  ORDINARY_FILLS,
   type ArchetypeKey,
   type Face,
   type FormKey,
@@ -11,6 +12,7 @@ import {
   type HardPoint,
   type HardPointKind,
   type Hollow,
+  type OrdinaryFillKey,
   type PieceFacts,
 } from '@inch-nest/core';
 import { z } from 'zod';
@@ -39,6 +41,7 @@ export const hollow = z.strictObject({
   name: shortText(40),
   volumeIn3: z.number().positive().max(100_000),
   filled: z.boolean(),
+  material: keysOf<OrdinaryFillKey>(ORDINARY_FILLS).nullable().default(null),
 }) satisfies z.ZodType<Hollow>;
 
 export const pieceFacts = z.strictObject({

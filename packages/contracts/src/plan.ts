@@ -1,29 +1,63 @@
-import { PLAN_FORMAT, type Locks, type Order, type PlanChoice, type PlanDocument, type PlanRequest } from '@inch-nest/core';
+import {
+  FACES,
+  PLAN_FORMAT,
+  type Face,
+  type Locks,
+  type Order,
+  type PlanChoice,
+  type PlanDocument,
+  type PlanRequest,
+} from '@inch-nest/core';
 import { z } from 'zod';
 import { house } from './house.ts';
-import { civilDate, key, minor, postcode, uuid } from './numbers.ts';
+import { civilDate, key, minor, postcode, sizeIn, uuid } from './numbers.ts';
 import { pieceFacts } from './piece.ts';
 import { rateCard } from './rateCard.ts';
 import { stockroom } from './stock.ts';
 
 const axis = z.union([z.literal(0), z.literal(1), z.literal(2)]);
 const orientation = z.tuple([axis, axis, axis]).refine((axes) => new Set(axes).size === 3, 'each axis once');
-const layers = z.array(z.strictObject({ material: key, turns: z.number().positive().max(20).multipleOf(0.5) })).max(12);
+const layers = z
+  .array(
+    z.strictObject({
+      material: key,
+      turns: z.number().positive().max(20).multipleOf(0.5),
+      doubled: z.enum(FACES as [Face, ...Face[]]).exactOptional(),
+    }),
+  )
+  .max(12);
 
 export const planChoice = z.strictObject({
   layers,
   orientation,
   inner: z.strictObject({ box: key, fill: key }).nullable(),
   box: key,
-  fill: key,
+  newDepthIn: sizeIn.nullable().default(null),
+  liner: z.boolean().default(false),
+  fill: key.nullable(),
   baseGapIn: z.number().min(0).max(60).nullable(),
+  divider: z.boolean().default(false),
   service: key,
   coverAdded: z.boolean(),
   signature: z.boolean(),
 }) satisfies z.ZodType<PlanChoice>;
 
-const choiceLocks = planChoice.omit({ inner: true, baseGapIn: true }).extend({ inner: key.nullable() });
-export const locks: z.ZodType<Locks> = choiceLocks.partial() as z.ZodType<Locks>;
+export const locks: z.ZodType<Locks> = z
+  .strictObject({
+    layers,
+    orientation,
+    inner: key.nullable(),
+    innerFill: key,
+    box: key,
+    newDepthIn: sizeIn.nullable(),
+    liner: z.boolean(),
+    fill: key.nullable(),
+    service: key,
+    coverAdded: z.boolean(),
+    signature: z.boolean(),
+    without: z.array(key).max(100),
+  })
+  .partial() as z.ZodType<Locks>;
 
 export const order = z.strictObject({
   id: uuid,

@@ -3,7 +3,7 @@ import { writePlanDocument, type ChosenPlan, type PlanDocument, type PlanRequest
 /** A planning as it crosses from worker or server: documents in place of nested results. */
 export type SearchAnswer =
   | { kind: 'planned'; recommended: PlanDocument; frontier: PlanDocument[]; considered: number; evaluated: number }
-  | { kind: 'noPlan'; reasons: readonly string[] }
+  | { kind: 'noPlan'; reasons: readonly string[]; wouldHelp: readonly string[] }
   | { kind: 'superseded' }
   | { kind: 'failed'; message: string };
 

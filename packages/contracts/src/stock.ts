@@ -61,6 +61,8 @@ export const boxStock = z.strictObject({
   priceMinor: minor,
   earlierUses: z.int().min(0).max(20),
   onHand: z.int().min(-10_000).max(1_000_000),
+  style: z.enum(['slotted', 'padded', 'stiffened']).default('slotted'),
+  container: key.nullable().default(null),
 }) satisfies z.ZodType<BoxStock>;
 
 const tapeStock = z.strictObject({
@@ -77,4 +79,8 @@ export const stockroom = z.strictObject({
   boxes: z.array(boxStock).max(400),
   innerTape: tapeStock,
   outerTape: tapeStock,
+  linerBoard: z
+    .strictObject({ board: boardGrade, minorPerFt2: z.number().min(0).max(10_000) })
+    .nullable()
+    .default(null),
 }) satisfies z.ZodType<Stockroom>;

@@ -1,10 +1,14 @@
 // The one public door of the core, grouped by subject.
 
 // the flow
-export { planParcel } from './planParcel.ts';
+export { explainOtherWays, planCount, planParcel } from './planParcel.ts';
 export type { PlanRequest, Locks } from './stages/plan/PlanRequest.ts';
 export type { ChosenPlan } from './stages/plan/choosePlan.ts';
 export { derivePlan, type Derived } from './stages/plan/derivePlan.ts';
+export { packedVerdict, type PackedVerdict } from './stages/plan/packedVerdict.ts';
+export { wayOf, type OtherWay } from './stages/plan/otherWays.ts';
+export { cheapestCrossing } from './stages/plan/cheapestCrossing.ts';
+export { PACKING_WAYS, type PackingWay } from './stages/box/packingWay.ts';
 export { verifyPlan } from './stages/plan/verifyPlan.ts';
 export { writePlanDocument } from './stages/plan/writePlanDocument.ts';
 export { nextBestChanges, withTurns, type ChangeKind, type NextChange } from './stages/plan/nextBestChanges.ts';
@@ -18,7 +22,8 @@ export {
   type PlanLayer,
 } from './stages/plan/PlanDocument.ts';
 export type { CauseKey, CostLine, PlanChoice, PlanOption } from './stages/frontier/PlanOption.ts';
-export type { SearchProgress } from './stages/frontier/traceFrontier.ts';
+export type { SearchProgress } from './stages/frontier/Trace.ts';
+export type { NoPlan } from './stages/plan/explainNoPlan.ts';
 
 // the sale and the piece
 export { readSaleLine, type SaleLine, type SaleLineField, type SaleLineReading } from './stages/sale/readSaleLine.ts';
@@ -37,6 +42,13 @@ export {
   type HardPointKind,
 } from './engineering/pieces/hardPoints.ts';
 
+// the bench and what is learned
+export { writeBenchSteps } from './stages/bench/writeBenchSteps.ts';
+export type { BenchStep, StepAmount } from './stages/bench/BenchStep.ts';
+export { BENCH_TEST_RULES, type BenchTestKey, type BenchTestRule } from './stages/bench/benchTests.ts';
+export { exposureOf, recordOutcomes } from './stages/outcome/recordOutcomes.ts';
+export type { Calibration, GroupKappa, Outcome } from './stages/outcome/Outcome.ts';
+
 // the parcel's life
 export { BENCH_TESTS, type BenchTest, type Happening, type LifeEvent, type RatedFor } from './stages/parcel/LifeEvent.ts';
 export { recordParcel } from './stages/parcel/recordParcel.ts';
@@ -44,20 +56,56 @@ export type { ParcelLife, ParcelState, Weighing } from './stages/parcel/ParcelLi
 export { buyGate, handOverGate, sealGate } from './stages/parcel/gates.ts';
 
 // stockroom, house, tariff
-export type { BoardGrade, BoxStock, FillStock, Stockroom, TapeStock, WrapRole, WrapStock } from './engineering/materials/stock.ts';
-export { ORDINARY_FILLS, ORDINARY_TAPES, ORDINARY_WRAPS } from './engineering/materials/ordinaryStock.ts';
+export type {
+  BoardGrade,
+  BoxStock,
+  BoxStyle,
+  FillStock,
+  SheetBoard,
+  Stockroom,
+  TapeStock,
+  WrapRole,
+  WrapStock,
+} from './engineering/materials/stock.ts';
+export {
+  ORDINARY_FILLS,
+  ORDINARY_LINER_BOARD,
+  ORDINARY_TAPES,
+  ORDINARY_WRAPS,
+  type OrdinaryFillKey,
+} from './engineering/materials/ordinaryStock.ts';
 export { BOARD_GRADES, type BoardGradeKey } from './engineering/materials/boardGrades.ts';
 export { BEDDED_HOUSE, KAPPA_AT_FIRST, type House, type Kappa } from './house/House.ts';
-export type { Cover, Limits, PriceStep, RateCard, Service, Surcharge, Volumetric, ZoneRule } from './engineering/tariff/RateCard.ts';
-export { quoteService, type PriceLine, type Quote, type QuoteRefusal, type Shipment } from './engineering/tariff/quoteService.ts';
-export { stepNudge, type StepNudge } from './engineering/tariff/stepNudge.ts';
+export { QUESTIONS, sidesOf, takeSides, type Answers, type Question, type QuestionKey, type Side } from './house/questions.ts';
+export { houseOfSet, READY_SETS, type ReadySet } from './house/readySets.ts';
+export { equivalentTurns } from './engineering/materials/equivalentTurns.ts';
+export type {
+  Container,
+  Cover,
+  CubicTier,
+  Limits,
+  PriceStep,
+  RateCard,
+  Service,
+  Surcharge,
+  Volumetric,
+  ZoneRule,
+} from './engineering/tariff/RateCard.ts';
+export { quoteService } from './engineering/tariff/quoteService.ts';
+export type { PriceLine, Quote, QuoteRefusal, Shipment } from './engineering/tariff/Quote.ts';
+export { edgeNudges, type EdgeNudge } from './engineering/tariff/edgeNudges.ts';
+export { arrivalDay, collectionDay } from './engineering/tariff/arrivalDay.ts';
 export { lengthPlusGirthIn } from './engineering/tariff/girth.ts';
 export type { Gaps, BoxRefusal } from './stages/box/StowedBox.ts';
-export { builtOutsideIn, whyNot } from './stages/box/offerBoxes.ts';
+export { whyNot } from './stages/box/whyNot.ts';
+export { builtOutsideIn } from './stages/box/makeShell.ts';
 export { wrapItem } from './stages/wrap/wrapItem.ts';
 export { inspectItem } from './stages/item/inspectItem.ts';
 
 // engineering
+export { stowPieces } from './engineering/stowage/stowPieces.ts';
+export { verifyStowage } from './engineering/stowage/verifyStowage.ts';
+export type { Placement, StowBox, Stowage, StowPiece } from './engineering/stowage/Stowage.ts';
 export type { CushionCurve, CushionLayer } from './engineering/cushion/cushionCurve.ts';
 export type { Triple } from './engineering/geometry/wrapLayer.ts';
 export type { Orientation } from './engineering/geometry/orientations.ts';

@@ -1,8 +1,12 @@
 import { Umzug } from 'umzug';
 import type { Database } from './database.ts';
 import { up as foundation } from './migrations/001-foundation.ts';
+import { up as fullerChoices } from './migrations/002-fuller-choices.ts';
 
-const MIGRATIONS = [{ name: '001-foundation', up: foundation }];
+const MIGRATIONS = [
+  { name: '001-foundation', up: foundation },
+  { name: '002-fuller-choices', up: fullerChoices },
+];
 const LOCK = 4_117_201;
 
 /** The database is of a later version of the product than this one. */

@@ -11,7 +11,7 @@ export interface ShopRow {
   originPostcode: string;
   lastCutOff: string;
   house: House;
-  tapes: Pick<Stockroom, 'innerTape' | 'outerTape'>;
+  tapes: Pick<Stockroom, 'innerTape' | 'outerTape'> & Partial<Pick<Stockroom, 'linerBoard'>>;
   demo: boolean;
 }
 export interface PersonRow {

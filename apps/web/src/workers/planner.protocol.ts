@@ -7,7 +7,7 @@ import type {
   Quote,
   QuoteRefusal,
   Shipment,
-  StepNudge,
+  EdgeNudge,
 } from '@inch-nest/core';
 import type { SearchAnswer } from '@inch-nest/contracts';
 
@@ -27,6 +27,6 @@ export type EvaluateAnswer =
   | { kind: 'failed'; message: string };
 
 export interface QuoteAnswer {
-  quotes: { quote: Quote; nudge: StepNudge }[];
+  quotes: { quote: Quote; nudges: EdgeNudge[] }[];
   refused: QuoteRefusal[];
 }

@@ -1,4 +1,4 @@
-import { derivePlan, nextBestChanges, planParcel, quoteService, stepNudge, whyNot, writePlanDocument } from '@inch-nest/core';
+import { derivePlan, edgeNudges, nextBestChanges, planParcel, quoteService, whyNot, writePlanDocument } from '@inch-nest/core';
 import { expose } from 'comlink';
 import { packAnswer } from '@inch-nest/contracts';
 import type { Planner } from './planner.protocol.ts';
@@ -54,12 +54,14 @@ const planner: Planner = {
   },
 
   quote({ cards }, shipment) {
-    const answers = cards.flatMap((card) => card.services.map((service) => quoteService(card, service, shipment)));
+    const answers = cards.flatMap((card) =>
+      card.services.map((service) => ({ card, service, quote: quoteService(card, service, shipment) })),
+    );
     return Promise.resolve({
       quotes: answers
-        .flatMap((quote) => ('refused' in quote ? [] : [{ quote, nudge: stepNudge(quote, shipment.weightLb) }]))
+        .flatMap(({ card, service, quote }) => ('refused' in quote ? [] : [{ quote, nudges: edgeNudges(card, service, shipment, quote) }]))
         .sort((a, b) => a.quote.totalMinor - b.quote.totalMinor),
-      refused: answers.filter((quote) => 'refused' in quote),
+      refused: answers.flatMap(({ quote }) => ('refused' in quote ? [quote] : [])),
     });
   },
 };

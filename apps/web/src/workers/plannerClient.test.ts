@@ -21,7 +21,10 @@ class FakeWorker {
   constructor() {
     started.push(this);
     if (this.behaviour === 'answers') {
-      expose({ search: () => ({ kind: 'noPlan', reasons: ['from the worker'] }) }, nodeEndpoint(this.ports.port2 as never) as Endpoint);
+      expose(
+        { search: () => ({ kind: 'noPlan', reasons: ['from the worker'], wouldHelp: [] }) },
+        nodeEndpoint(this.ports.port2 as never) as Endpoint,
+      );
     }
   }
 
@@ -49,7 +52,7 @@ beforeEach(() => {
 });
 afterEach(() => started.forEach((worker) => worker.close()));
 
-const fromServer = { kind: 'noPlan' as const, reasons: ['from the server'] };
+const fromServer = { kind: 'noPlan' as const, reasons: ['from the server'], wouldHelp: [] };
 const search = (...planned: Behaviour[]) => {
   behaviours = planned;
   return createPlannerClient(() => Promise.resolve(fromServer)).search(request());

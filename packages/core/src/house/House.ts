@@ -18,6 +18,22 @@ export interface House {
   readonly scrapShare: number;
   /** Allows a box in a box. */
   readonly innerBoxes: boolean;
+  /** Allows nothing but a box in a box. */
+  readonly floats: boolean;
+  /** A second wall of board panels inside the outer box. */
+  readonly liners: 'never' | 'mayBe' | 'always';
+  /** Cuts a box that is too deep down to the depth wanted. */
+  readonly cutsDown: boolean;
+  /** What goes next to the surface; `asFinish` leaves a plain finish without. */
+  readonly firstLayer: 'asFinish' | 'tissue' | 'paper' | 'foam' | 'none';
+  readonly bubble: 'smallThenLarge' | 'largeOnly' | 'either';
+  /** Cushion materials the shop does not trust in a gap, by key. */
+  readonly refusedFills: readonly string[];
+  /** Requirements that hold; one switched off becomes a risk that counts. */
+  readonly rules: { readonly softFirstLayer: boolean; readonly dampBarrier: boolean };
+  /** Strong tape on the layers rather than one that comes off easily. */
+  readonly strongInnerTape: boolean;
+  readonly seams: 'crossAndSide' | 'everyEdge' | 'bands' | 'skin';
   readonly openingNote: boolean;
   readonly photographs: boolean;
   readonly cover: 'byRisk' | 'included' | 'always';
@@ -59,6 +75,15 @@ export const BEDDED_HOUSE: House = {
   overfillShare: 0.06,
   scrapShare: 0.08,
   innerBoxes: true,
+  floats: false,
+  liners: 'never',
+  cutsDown: false,
+  firstLayer: 'asFinish',
+  bubble: 'either',
+  refusedFills: [],
+  rules: { softFirstLayer: true, dampBarrier: true },
+  strongInnerTape: false,
+  seams: 'crossAndSide',
   openingNote: true,
   photographs: true,
   cover: 'byRisk',

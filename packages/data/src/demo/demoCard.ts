@@ -24,7 +24,16 @@ const step = (upToLb: number, startMinor: number, perLbMinor: number, perZone: n
 
 const pounds = (most: number): number[] => Array.from({ length: most }, (_, i) => i + 1);
 
-const usual = { pickupWeekdays: [1, 2, 3, 4, 5], rounding: 'step', surcharges: [], fuelPercent: 0, handlingFactor: 1 } as const;
+const usual = {
+  bought: 'online',
+  cubic: null,
+  containers: null,
+  pickupWeekdays: [1, 2, 3, 4, 5],
+  rounding: 'step',
+  surcharges: [],
+  fuelPercent: 0,
+  handlingFactor: 1,
+} as const;
 
 const SERVICES: readonly Service[] = [
   {
@@ -35,9 +44,9 @@ const SERVICES: readonly Service[] = [
     cutOff: '16:00',
     steps: pounds(70).map((lb) => step(lb, 540, 36, 0.07)),
     volumetric: { divisorIn3PerLb: 166, aboveIn3: 1728, sideRounding: 'up' },
-    limits: { weightLb: 70, longestIn: 48, lengthPlusGirthIn: 108 },
+    limits: { weightLb: 70, longestIn: 48, lengthPlusGirthIn: 108, leastIn: null },
     surcharges: [{ name: 'over 30 in long', when: { kind: 'longestAbove', inches: 30 }, priceMinor: 420, fuelled: true }],
-    cover: { includedMinor: 10_000, stepMinor: 10_000, pricePerStepMinor: 165, ceilingMinor: 200_000 },
+    cover: { includedMinor: 10_000, stepMinor: 10_000, pricePerStepMinor: 165, percent: null, ceilingMinor: 200_000, excludes: [] },
     signatureMinor: 340,
   },
   {
@@ -49,9 +58,9 @@ const SERVICES: readonly Service[] = [
     handlingFactor: 1.05,
     steps: pounds(50).map((lb) => step(lb, 820, 74, 0.1)),
     volumetric: { divisorIn3PerLb: 139, aboveIn3: 0, sideRounding: 'up' },
-    limits: { weightLb: 50, longestIn: 36, lengthPlusGirthIn: 84 },
+    limits: { weightLb: 50, longestIn: 36, lengthPlusGirthIn: 84, leastIn: null },
     fuelPercent: 6,
-    cover: { includedMinor: 10_000, stepMinor: 10_000, pricePerStepMinor: 150, ceilingMinor: 500_000 },
+    cover: { includedMinor: 10_000, stepMinor: 10_000, pricePerStepMinor: 150, percent: null, ceilingMinor: 500_000, excludes: [] },
     signatureMinor: 290,
   },
   {
@@ -62,8 +71,8 @@ const SERVICES: readonly Service[] = [
     cutOff: '16:00',
     steps: [4, 8, 12, 15.999, 32, 48, 64, 80].map((ounces) => step(ounces / 16, 390, 74, 0.06)),
     volumetric: null,
-    limits: { weightLb: 5, longestIn: 16, lengthPlusGirthIn: 54 },
-    cover: { includedMinor: 5_000, stepMinor: 5_000, pricePerStepMinor: 120, ceilingMinor: 50_000 },
+    limits: { weightLb: 5, longestIn: 16, lengthPlusGirthIn: 54, leastIn: null },
+    cover: { includedMinor: 5_000, stepMinor: 5_000, pricePerStepMinor: 120, percent: null, ceilingMinor: 50_000, excludes: [] },
     signatureMinor: null,
   },
 ];
@@ -77,6 +86,7 @@ export const DEMO_CARD: RateCard = {
   validFrom: '2020-01-01',
   validTo: null,
   holidays: [],
+  containers: [],
   zones: REGIONS.map(([destinationFrom, destinationTo, zone]) => ({
     originFrom: '100',
     originTo: '139',

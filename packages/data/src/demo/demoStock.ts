@@ -1,6 +1,7 @@
 import {
   BOARD_GRADES,
   ORDINARY_FILLS,
+  ORDINARY_LINER_BOARD,
   ORDINARY_TAPES,
   ORDINARY_WRAPS,
   type BoardGradeKey,
@@ -28,6 +29,8 @@ const box = (
   priceMinor,
   earlierUses,
   onHand,
+  style: 'slotted',
+  container: null,
 });
 
 const onHand = (wrap: WrapStock, onHandFt2: number): WrapStock => ({ ...wrap, onHandFt2 });
@@ -69,4 +72,5 @@ export const DEMO_STOCK: Stockroom = {
   ],
   innerTape: ORDINARY_TAPES.paper,
   outerTape: ORDINARY_TAPES.clear,
+  linerBoard: ORDINARY_LINER_BOARD,
 };

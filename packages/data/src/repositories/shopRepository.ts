@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { BoxStock, FillStock, RateCard, Stockroom, WrapStock } from '@inch-nest/core';
-import type { Person, ShopView } from '@inch-nest/contracts';
+import { house, rateCard, stockroom, type Person, type ShopView } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { Database } from '../database.ts';
 import { Missing } from '../refusals.ts';
@@ -22,7 +22,8 @@ export function localTime(now: Date, zone: string): { day: string; time: string 
 }
 
 /**
- * The shop with its people, stockroom and the cards in force on its local day.
+ * The shop with its people, stockroom and the cards in force on its local day. What was kept by an earlier
+ * version is read through today's schemas, which fill in what it did not know.
  *
  * @throws Missing when the database holds no shop
  */
@@ -61,14 +62,14 @@ export async function readShop({ models }: Database, now: Date, transaction?: Tr
     today: day,
     todayIsOver: time > shop.lastCutOff,
     people: people.map(({ id, name, system }) => ({ id, name, system })),
-    house: shop.house,
-    stock: {
+    house: house.parse(shop.house),
+    stock: stockroom.parse({
       boxes: boxes.map((row) => ({ ...row.properties, key: row.key, name: row.name, onHand: row.onHand }) as BoxStock),
       wraps: material<WrapStock>('wrap', 'onHandFt2'),
       fills: material<FillStock>('fill', 'onHandFt3'),
       ...shop.tapes,
-    },
-    cards: newest.map((card) => card.document),
+    }),
+    cards: newest.map((card) => rateCard.parse(card.document)),
   };
 }
 
@@ -89,11 +90,11 @@ export interface NewShop {
 
 /** Makes a shop with everything it needs to plan, in one transaction. */
 export async function createShop({ models, sequelize }: Database, { shop, people, stock, cards }: NewShop): Promise<void> {
-  const { boxes, wraps, fills, innerTape, outerTape } = stock;
+  const { boxes, wraps, fills, innerTape, outerTape, linerBoard } = stock;
   const shopId = shop.id;
   const row = (position: number) => ({ id: randomUUID(), shopId, position });
   await sequelize.transaction(async (transaction) => {
-    await models.shop.create({ ...shop, tapes: { innerTape, outerTape } }, { transaction });
+    await models.shop.create({ ...shop, tapes: { innerTape, outerTape, linerBoard } }, { transaction });
     await models.person.bulkCreate(
       people.map((person, position) => ({ ...person, shopId, position })),
       { transaction },

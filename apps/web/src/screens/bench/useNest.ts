@@ -156,6 +156,7 @@ export function useNest(view: ParcelView, put: ParcelUse['put']) {
   const changes: readonly NextChange[] = hand?.kind === 'plan' ? hand.changes : [];
   const refusals = hand?.kind === 'plan' ? hand.refusals : [];
   const reasons = found?.kind === 'noPlan' ? found.reasons : [];
+  const wouldHelp = found?.kind === 'noPlan' ? found.wouldHelp : [];
   return {
     request,
     found,
@@ -166,6 +167,7 @@ export function useNest(view: ParcelView, put: ParcelUse['put']) {
     changes,
     refusals,
     reasons,
+    wouldHelp,
     recommended,
     isKept: kept !== null || own !== null,
     take,

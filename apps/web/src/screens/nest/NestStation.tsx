@@ -54,7 +54,7 @@ export function NestStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse
           )}
         </div>
       )}
-      {nest.reasons.length > 0 && <NoPlan reasons={nest.reasons} />}
+      {nest.reasons.length > 0 && <NoPlan reasons={nest.reasons} wouldHelp={nest.wouldHelp} />}
       {plan && <FaultBanner plan={plan} parcel={parcel} nest={nest} />}
       <MovedFigures parcel={parcel} nest={nest} />
       <div ref={frame} className="drawing-frame">
@@ -74,7 +74,7 @@ export function NestStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse
   );
 }
 
-function NoPlan({ reasons }: { reasons: readonly string[] }) {
+function NoPlan({ reasons, wouldHelp }: { reasons: readonly string[]; wouldHelp: readonly string[] }) {
   const [first, ...rest] = reasons;
   return (
     <div className="banner wrong" role="alert">
@@ -87,7 +87,7 @@ function NoPlan({ reasons }: { reasons: readonly string[] }) {
             <li key={reason}>{reason}</li>
           ))}
         </ul>
-        <p>A larger box in the stockroom, a part taken off, or another service would make it possible.</p>
+        {wouldHelp.length > 0 && <p>What would make it possible: {wouldHelp.join('; ')}.</p>}
       </div>
     </div>
   );

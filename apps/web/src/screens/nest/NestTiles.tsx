@@ -99,12 +99,14 @@ export function NestTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Ne
           value={choice.box}
           options={boxOptions}
           popupMatchSelectWidth={false}
-          onChange={(box) => take({ box, baseGapIn: null })}
+          onChange={(box) => take({ box, newDepthIn: null, fill: choice.fill ?? stock.fills[0]?.key ?? null, baseGapIn: null })}
           labelRender={() => plan.box.name.split(',')[0]}
         />
         <span className="detail">
           built {write.size(plan.box.outsideIn)}
           {plan.box.builtGuessed ? ', reckoned' : ', measured'}
+          {plan.box.newDepthIn !== null && `, cut down to ${write.length(plan.box.newDepthIn)}`}
+          {plan.box.liner && ', with a second wall'}
         </span>
       </div>
       <div className="tile" role="group" aria-label="Inner box">
@@ -120,9 +122,24 @@ export function NestTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Ne
               .filter((box) => box.key !== choice.box)
               .map((box) => ({ value: box.key, label: `${box.name} · ${box.onHand} left` })),
           ]}
-          onChange={(box) => take({ inner: box === 'none' ? null : { box, fill: choice.fill }, baseGapIn: null })}
+          onChange={(box) =>
+            take({
+              inner: box === 'none' ? null : { box, fill: choice.inner?.fill ?? choice.fill ?? stock.fills[0]!.key },
+              baseGapIn: null,
+            })
+          }
         />
-        <span className="detail">{plan.inner ? `bedding round it` : 'bundle straight in the bedding'}</span>
+        {choice.inner ? (
+          <Select
+            aria-label="Fill of the inner box"
+            value={choice.inner.fill}
+            popupMatchSelectWidth={false}
+            options={stock.fills.map((fill) => ({ value: fill.key, label: `${fill.name} inside` }))}
+            onChange={(fill) => take({ inner: { box: choice.inner!.box, fill } })}
+          />
+        ) : (
+          <span className="detail">bundle straight in the bedding</span>
+        )}
       </div>
       <div className="tile" role="group" aria-label="How it lies">
         <b>How it lies</b>
@@ -141,27 +158,29 @@ export function NestTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Ne
       <h2 id="fill" className="unseen">
         Fill
       </h2>
-      <div className="tile" role="group" aria-label="Fill">
-        <b>Fill</b>
-        <Select
-          aria-label="Fill"
-          className="big-select"
-          value={choice.fill}
-          popupMatchSelectWidth={false}
-          options={stock.fills.map((fill) => ({ value: fill.key, label: fill.name }))}
-          labelRender={({ label }) => String(label).split(',')[0]}
-          onChange={(fill) => take({ fill, inner: choice.inner && { ...choice.inner, fill } })}
-        />
-        {outer && (
-          <span className="detail">
-            <b className="numeral">
-              {outer.units} {outer.unitName}
-              {outer.units === 1 ? '' : outer.unitName.endsWith('x') ? 'es' : 's'}
-            </b>{' '}
-            · {outer.boughtFt3.toFixed(1)} ft³{outer.short && <em> · not enough left</em>}
-          </span>
-        )}
-      </div>
+      {choice.fill !== null && (
+        <div className="tile" role="group" aria-label="Fill">
+          <b>Fill</b>
+          <Select
+            aria-label="Fill"
+            className="big-select"
+            value={choice.fill}
+            popupMatchSelectWidth={false}
+            options={stock.fills.map((fill) => ({ value: fill.key, label: fill.name }))}
+            labelRender={({ label }) => String(label).split(',')[0]}
+            onChange={(fill) => take({ fill })}
+          />
+          {outer && (
+            <span className="detail">
+              <b className="numeral">
+                {outer.units} {outer.unitName}
+                {outer.units === 1 ? '' : outer.unitName.endsWith('x') ? 'es' : 's'}
+              </b>{' '}
+              · {outer.boughtFt3.toFixed(1)} ft³{outer.short && <em> · not enough left</em>}
+            </span>
+          )}
+        </div>
+      )}
     </section>
   );
 }

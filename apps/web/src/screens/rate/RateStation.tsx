@@ -7,7 +7,8 @@ import { useShop } from '../bench/ShopContext.tsx';
 import { planner, type NestUse } from '../bench/useNest.ts';
 import type { ParcelUse } from '../bench/useParcel.ts';
 
-const NUDGE_LB = 0.35;
+/** How near an edge of the price must be to be worth a word: pounds, and inches off the longest side. */
+const WITHIN = { weight: 0.35, length: 1, volume: 1 };
 
 /** Every service with the lines of its price, or why it cannot; one is chosen. */
 export function RateStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
@@ -31,9 +32,12 @@ export function RateStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse
             shipDate: request.order.shipDate,
             coverMinor: coverAdded ? worthOf(request) : null,
             signature: plan?.choice.signature ?? false,
+            container: request.cards.flatMap((card) => card.containers).find((one) => one.key === plan?.choice.box)?.key ?? null,
+            nonRectangular: false,
+            goods: request.order.pieces[0]?.archetype ?? null,
           },
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the size by its content
-    [weightLb, sizeText, request, coverAdded, plan?.choice.signature],
+    [weightLb, sizeText, request, coverAdded, plan?.choice.signature, plan?.choice.box],
   );
   const answer = useQuotes(nest, shipment);
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -80,7 +84,7 @@ export function RateStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse
       {!shipment && <p className="soft">A nest or a weighing comes first.</p>}
       {plan && <Extras nest={nest} />}
       <ul className="services">
-        {answer?.quotes.map(({ quote, nudge }) => {
+        {answer?.quotes.map(({ quote, nudges }) => {
           const on = life.rate?.service === quote.service && !life.rateStale;
           return (
             <li key={quote.service} className={on ? 'service on' : 'service'}>
@@ -106,9 +110,14 @@ export function RateStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse
                 {collected > 0 &&
                   ` · buyer paid ${write.money(collected)}, ${collected >= quote.totalMinor ? `${write.money(collected - quote.totalMinor)} over` : `${write.money(quote.totalMinor - collected)} short`}`}
               </p>
-              {nudge.overByLb !== null && nudge.overByLb < NUDGE_LB && (
-                <p className="ochre">▲ {write.weight(nudge.overByLb)} over the step below: lighter fill may save a step.</p>
-              )}
+              {nudges
+                .filter((nudge) => nudge.direction === 'less' && nudge.deltaMinor !== null && nudge.amount < WITHIN[nudge.by])
+                .map((nudge) => (
+                  <p key={nudge.by} className="ochre">
+                    ▲ {nudge.by === 'weight' ? write.weight(nudge.amount) : write.length(nudge.amount)}{' '}
+                    {nudge.by === 'weight' ? 'lighter' : 'shorter'} saves {write.money(-nudge.deltaMinor!)}.
+                  </p>
+                ))}
               <Button type={on ? 'default' : 'primary'} disabled={on} onClick={() => void choose(quote)}>
                 {on ? '✓ Chosen' : `Choose ${quote.serviceName}`}
               </Button>

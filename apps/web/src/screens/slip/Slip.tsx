@@ -4,8 +4,10 @@ import {
   formatChance,
   formatPercent,
   HARD_POINTS,
+  packedVerdict,
   type ChangeKind,
   type CostLine,
+  type Hollow,
   type NextChange,
   type PlanDocument,
 } from '@inch-nest/core';
@@ -168,10 +170,17 @@ function BetterStill({ plan, parcel, nest }: { plan: PlanDocument; parcel: Parce
   const { write } = useShop();
   const blocked = plan.faults.some((fault) => fault.blocks);
   const worth = nest.changes.filter((change) => (blocked ? !change.blocks : change.deltaExpectedMinor < -0.5)).slice(0, MOST_CHANGES);
+  const verdict = <Verdict plan={plan} nest={nest} />;
   if (worth.length === 0)
-    return <p className="soft better-none">{blocked ? 'No single change mends it.' : 'No single change would be better.'}</p>;
+    return (
+      <>
+        {verdict}
+        <p className="soft better-none">{blocked ? 'No single change mends it.' : 'No single change would be better.'}</p>
+      </>
+    );
   return (
     <section className="better">
+      {verdict}
       <h2>Better still</h2>
       {worth.map((change, i) => (
         <Button key={i} block className="better-change" onClick={() => applyChange(change, parcel, nest)}>
@@ -186,8 +195,27 @@ function BetterStill({ plan, parcel, nest }: { plan: PlanDocument; parcel: Parce
   );
 }
 
-/** Takes a change: a guard is a fact of the piece, everything else a choice of the nest. */
-export function applyChange({ guard, choice }: NextChange, parcel: ParcelUse, nest: NestUse): void {
+/** Over- or under-packed against the plans found, with the amount. */
+function Verdict({ plan, nest }: { plan: PlanDocument; nest: NestUse }) {
+  const { write } = useShop();
+  if (nest.found?.kind !== 'planned') return null;
+  const verdict = packedVerdict(plan, [nest.found.recommended, ...nest.found.frontier]);
+  if (verdict.kind === 'right' || verdict.byMinor === null) return null;
+  return (
+    <p className="verdict">
+      {verdict.kind === 'overPacked' ? 'Over-packed' : 'Under-packed'} by{' '}
+      <span className="numeral money">{write.money(verdict.byMinor)}</span> in all.
+    </p>
+  );
+}
+
+/** Takes a change: guards and filled hollows are facts of the piece, everything else a choice of the nest. */
+export function applyChange({ change, guard, choice }: NextChange, parcel: ParcelUse, nest: NestUse): void {
+  if (change.kind === 'hollow') {
+    const { value, revision } = parcel.view.piece.hollows;
+    const hollows = (value as Hollow[]).map((one) => (one.id === change.hollowId ? { ...one, filled: true } : one));
+    return parcel.saveField('piece', 'hollows', JSON.stringify(hollows), revision);
+  }
   if (!guard) return nest.take(choice);
   const field = parcel.view.piece.hardPoints;
   const points = (field.value as PlanDocument['piece']['hardPoints']).map((point) =>
@@ -218,6 +246,18 @@ export function changeWords(change: ChangeKind, nest: Pick<NestUse, 'request' | 
       return 'Turn it in the box';
     case 'unboxed':
       return 'Without the inner box';
+    case 'innerFill':
+      return `${named(stock.fills, change.fill)} inside the inner box`;
+    case 'liner':
+      return change.liner ? 'A second wall in the box' : 'Without the second wall';
+    case 'cutDown':
+      return change.newDepthIn === null ? 'The box left whole' : 'The box cut down';
+    case 'divider':
+      return change.divider ? 'A board under it, so that it does not sink' : 'Without the board under it';
+    case 'hollow': {
+      const hollow = order.pieces.flatMap((piece) => piece.hollows).find((one) => one.id === change.hollowId);
+      return `Fill ${hollow?.name ?? 'the hollow'}`;
+    }
     case 'guard': {
       const point = order.pieces.flatMap((piece) => piece.hardPoints).find((one) => one.id === change.hardPointId);
       const name = point ? HARD_POINTS[point.kind].name : 'weak point';

@@ -31,5 +31,7 @@ export function designDropIn(grossWeightLb: number): number {
   if (!(grossWeightLb > 0 && grossWeightLb <= HEAVIEST_LB)) {
     throw new RangeError(`grossWeightLb must be above 0 and at most ${HEAVIEST_LB}, not ${grossWeightLb}`);
   }
-  return ISTA_1A_DROPS.findLast((band) => grossWeightLb >= band.fromLb)!.dropHeightIn;
+  let at = ISTA_1A_DROPS.length - 1;
+  while (grossWeightLb < ISTA_1A_DROPS[at]!.fromLb) at--;
+  return ISTA_1A_DROPS[at]!.dropHeightIn;
 }

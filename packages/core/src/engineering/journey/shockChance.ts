@@ -1,5 +1,6 @@
 import type { CushionLayer } from '../cushion/cushionCurve.ts';
 import { dropHeightAtG } from '../cushion/dropHeight.ts';
+import { addWithstoodHeights } from '../cushion/withstoodHeights.ts';
 import { gaussHermite, type NormalRule } from '../numeric/gaussHermite.ts';
 import { normalTrapezoid } from '../numeric/normalTrapezoid.ts';
 import { chanceHigherThan, DROP_SPREAD, dropsPerJourney, medianDropIn } from './dropHeights.ts';
@@ -28,7 +29,17 @@ export interface Journey {
 }
 
 const SMOOTH_NODES = 32;
-const smooth = gaussHermite(SMOOTH_NODES);
+
+/** Weakest first; nodes whose weight cannot be seen beside 1 are left out. */
+const inOrder = ({ nodes, weights }: NormalRule): NormalRule => {
+  const order = nodes.map((_, i) => i).filter((i) => weights[i]! > 1e-18);
+  order.sort((a, b) => nodes[a]! - nodes[b]!);
+  return { nodes: order.map((i) => nodes[i]!), weights: order.map((i) => weights[i]!) };
+};
+const smooth = inOrder(gaussHermite(SMOOTH_NODES));
+
+/** What the stronger pieces left over can add to the chance is below this share of it. */
+const NEGLIGIBLE_SHARE = 1e-12;
 
 /**
  * Chance that shock breaks the piece on its journey: one fragility, many drops.
@@ -45,16 +56,26 @@ export function shockChance(journey: Journey): number {
   const medianIn = medianDropIn(journey.grossWeightLb, journey.handlingFactor);
   if (journey.spread === 0) return breaksWithin(drops, chancePerDrop(journey, journey.criticalG, medianIn));
   const { nodes, weights } = ruleFor(journey);
+  const peakGs = nodes.map((z) => journey.criticalG * Math.exp(journey.spread * z));
+  const count = nodes.length;
+  const heights = new Float64Array(journey.faces.length * count);
+  journey.faces.forEach(({ layers }, face) => addWithstoodHeights(layers, journey.weightLb, peakGs, heights, face * count));
   let chance = 0;
-  for (let i = 0; i < nodes.length; i++) {
-    const g = journey.criticalG * Math.exp(journey.spread * nodes[i]!);
-    chance += weights[i]! * breaksWithin(drops, chancePerDrop(journey, g, medianIn));
+  let weightLeft = 1;
+  for (let i = 0; i < count; i++) {
+    let struck = 0;
+    for (let face = 0; face < journey.faces.length; face++)
+      struck += journey.faces[face]!.chance * chanceHigherThan(heights[face * count + i]!, medianIn);
+    const breaks = breaksWithin(drops, Math.min(1, struck));
+    chance += weights[i]! * breaks;
+    weightLeft -= weights[i]!;
+    if (weightLeft * breaks < NEGLIGIBLE_SHARE * chance) break; // a stronger piece never breaks more
   }
   return Math.min(1, chance);
 }
 
 /** Chance that one drop of the journey exceeds what a piece of this very strength withstands. */
-export function chancePerDrop(journey: Journey, criticalG: number, medianIn: number): number {
+function chancePerDrop(journey: Journey, criticalG: number, medianIn: number): number {
   let chance = 0;
   for (const face of journey.faces) {
     chance += face.chance * chanceHigherThan(dropHeightAtG(face.layers, journey.weightLb, criticalG), medianIn);
@@ -68,5 +89,5 @@ export const breaksWithin = (drops: number, chance: number): number => -Math.exp
 function ruleFor({ faces, spread }: Journey): NormalRule {
   const steepest = Math.max(...faces.flatMap((face) => face.layers.map((layer) => layer.curve.p)), 1);
   const widthZ = DROP_SPREAD / (steepest * spread);
-  return widthZ >= 0.75 ? smooth : normalTrapezoid(Math.max(0.001, Math.min(0.1, widthZ / 8)));
+  return widthZ >= 0.75 ? smooth : inOrder(normalTrapezoid(Math.max(0.001, Math.min(0.1, widthZ / 8))));
 }

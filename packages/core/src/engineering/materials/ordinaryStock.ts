@@ -1,4 +1,5 @@
-import type { FillStock, TapeStock, WrapStock } from './stock.ts';
+import { BOARD_GRADES } from './boardGrades.ts';
+import type { FillStock, SheetBoard, TapeStock, WrapStock } from './stock.ts';
 
 /**
  * Wraps, fills and tapes shaped like ordinary stock: all judgement, not anyone's price list. A shop
@@ -64,8 +65,13 @@ export const ORDINARY_FILLS = {
   foamInPlace: fill('foamInPlace', 'Foam in place', 'foamInPlace', 0.5, 900, 'bag', 0.5, 2),
 } as const;
 
+export type OrdinaryFillKey = keyof typeof ORDINARY_FILLS;
+
 export const ORDINARY_TAPES = {
   paper: { key: 'paper', name: 'Paper tape', lbPerFt: 0.002, minorPerFt: 1.6, easyOff: true },
   clear: { key: 'clear', name: 'Clear tape', lbPerFt: 0.0021, minorPerFt: 0.9, easyOff: false },
   masking: { key: 'masking', name: 'Masking tape', lbPerFt: 0.0012, minorPerFt: 0.5, easyOff: true },
 } as const satisfies Record<string, TapeStock>;
+
+/** Ordinary board for liners and pads; price is judgement. */
+export const ORDINARY_LINER_BOARD: SheetBoard = { board: BOARD_GRADES.ordinary, minorPerFt2: 14 };

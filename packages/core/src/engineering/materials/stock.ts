@@ -62,6 +62,18 @@ export interface BoxStock {
   /** How often it has been through the post before. */
   readonly earlierUses: number;
   readonly onHand: number;
+  /** A slotted box, or an envelope for flat goods: padded, or stiff on both sides. */
+  readonly style: BoxStyle;
+  /** A carrier's own container by its card's key; null for the shop's own. */
+  readonly container: string | null;
+}
+
+export type BoxStyle = 'slotted' | 'padded' | 'stiffened';
+
+/** Board for panels: liners and pads. */
+export interface SheetBoard {
+  readonly board: BoardGrade;
+  readonly minorPerFt2: number;
 }
 
 /** A tape. */
@@ -80,4 +92,6 @@ export interface Stockroom {
   readonly boxes: readonly BoxStock[];
   readonly innerTape: TapeStock;
   readonly outerTape: TapeStock;
+  /** What liners are cut from; null where there is none. */
+  readonly linerBoard: SheetBoard | null;
 }

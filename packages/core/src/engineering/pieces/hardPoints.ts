@@ -4,6 +4,9 @@ import { judgement, type Provenance } from '../../sources/index.ts';
 export type Face = 'bottom' | 'top' | 'front' | 'back' | 'left' | 'right';
 export const FACES: readonly Face[] = ['bottom', 'top', 'front', 'back', 'left', 'right'];
 
+/** The axis of the piece that crosses each face. */
+export const FACE_AXIS: Readonly<Record<Face, 0 | 1 | 2>> = { left: 0, right: 0, front: 1, back: 1, bottom: 2, top: 2 };
+
 export type HardPointKind =
   'handle' | 'spout' | 'tap' | 'stem' | 'rim' | 'finial' | 'ear' | 'wire' | 'hinge' | 'glazing' | 'mechanism' | 'loosePart';
 

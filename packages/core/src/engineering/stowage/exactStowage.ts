@@ -32,9 +32,7 @@ export function stowExactly(pieces: readonly StowPiece[], roomIn: Triple): Place
   const volume = ({ sizeIn }: StowPiece) => sizeIn[0] * sizeIn[1] * sizeIn[2];
   if (pieces.reduce((sum, piece) => sum + volume(piece), 0) > roomIn[0] * roomIn[1] * roomIn[2] * (1 + 1e-9)) return null;
   const ordered = [...pieces].sort((a, b) => volume(b) - volume(a) || (outline(a) < outline(b) ? -1 : 1));
-  const choices = ordered.map((piece) =>
-    turnings(piece).filter((size) => size.every((side, axis) => side <= roomIn[axis]! + EPS)),
-  );
+  const choices = ordered.map((piece) => turnings(piece).filter((size) => size.every((side, axis) => side <= roomIn[axis]! + EPS)));
   const alike = ordered.map((piece, i) => i > 0 && outline(piece) === outline(ordered[i - 1]!));
   const found = bringIn({ sizes: [], before: [[], [], []], from: [[], [], []], after: [[], [], []] }, choices, alike, [], roomIn);
   if (!found) return null;
@@ -79,7 +77,12 @@ const sameAs =
   };
 
 /** Sets one overlapping pair apart in each way the room allows, until none overlaps, then goes on. */
-function setApart(state: State, roomIn: Triple, goOn: (state: State) => State | null, same: (i: number, j: number) => boolean): State | null {
+function setApart(
+  state: State,
+  roomIn: Triple,
+  goOn: (state: State) => State | null,
+  same: (i: number, j: number) => boolean,
+): State | null {
   let hardest: readonly Relation[] | null = null;
   const count = state.sizes.length;
   for (let i = 0; i < count; i++) {

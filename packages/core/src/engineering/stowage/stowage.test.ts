@@ -93,8 +93,18 @@ function stowOnGrid(pieces: readonly StowPiece[], room: Triple): boolean {
     if (i === pieces.length) return true;
     const [l, w, h] = pieces[i]!.sizeIn;
     const ways: Triple[] = pieces[i]!.upright
-      ? [[l, w, h], [w, l, h]]
-      : [[l, w, h], [w, l, h], [l, h, w], [h, l, w], [w, h, l], [h, w, l]];
+      ? [
+          [l, w, h],
+          [w, l, h],
+        ]
+      : [
+          [l, w, h],
+          [w, l, h],
+          [l, h, w],
+          [h, l, w],
+          [w, h, l],
+          [h, w, l],
+        ];
     for (const size of ways) {
       for (let x = 0; x + size[0] <= room[0]; x++)
         for (let y = 0; y + size[1] <= room[1]; y++)
@@ -143,9 +153,38 @@ describe('faults found', () => {
   const [first, second] = [pieces[0]!.id, pieces[1]!.id];
   test.each<[string, Parameters<typeof verifyStowage>[2], RegExp]>([
     ['one missing', [{ id: first, ...at(0.5) }], /placed 0 times/],
-    ['too near to a wall', [{ id: first, ...at(0.2) }, { id: second, ...at(3) }], /nearer to a wall/],
-    ['too near to each other', [{ id: first, ...at(0.5) }, { id: second, ...at(2.8) }], /nearer than 0.5/],
-    ['shrunk', [{ id: first, ...at(0.5), sizeIn: [2, 2, 1] }, { id: second, ...at(3) }], /not a way it may lie/],
-    ['a stranger', [{ id: first, ...at(0.5) }, { id: second, ...at(3) }, { id: 'x', ...at(5.4) }], /not one of the pieces/],
+    [
+      'too near to a wall',
+      [
+        { id: first, ...at(0.2) },
+        { id: second, ...at(3) },
+      ],
+      /nearer to a wall/,
+    ],
+    [
+      'too near to each other',
+      [
+        { id: first, ...at(0.5) },
+        { id: second, ...at(2.8) },
+      ],
+      /nearer than 0.5/,
+    ],
+    [
+      'shrunk',
+      [
+        { id: first, ...at(0.5), sizeIn: [2, 2, 1] },
+        { id: second, ...at(3) },
+      ],
+      /not a way it may lie/,
+    ],
+    [
+      'a stranger',
+      [
+        { id: first, ...at(0.5) },
+        { id: second, ...at(3) },
+        { id: 'x', ...at(5.4) },
+      ],
+      /not one of the pieces/,
+    ],
   ])('%s', (_, placements, why) => expect(verifyStowage(pieces, box, placements).join()).toMatch(why));
 });

@@ -2,7 +2,11 @@ import { STOWAGE_TOLERANCE_IN as EPS, type Placement, type StowBox, type StowPie
 import { turnings } from './turnings.ts';
 
 /** Faults of a stowage: a piece missing or of another size, out of the box, or too near to another. */
-export function verifyStowage(pieces: readonly StowPiece[], { insideIn, gapIn, betweenIn }: StowBox, placements: readonly Placement[]): string[] {
+export function verifyStowage(
+  pieces: readonly StowPiece[],
+  { insideIn, gapIn, betweenIn }: StowBox,
+  placements: readonly Placement[],
+): string[] {
   const faults: string[] = [];
   for (const piece of pieces) {
     const own = placements.filter((place) => place.id === piece.id);

@@ -1,21 +1,12 @@
-import { CARD, SERVICE } from '../../../tests/sampleRequest.ts';
+import { CARD, SERVICE, SHIPMENT } from '../../../tests/sampleRequest.ts';
 import { billableWeight, volumetricWeightLb } from './billableWeight.ts';
 import { lengthPlusGirthIn } from './girth.ts';
-import { quoteService, type Shipment } from './quoteService.ts';
+import type { Shipment } from './Quote.ts';
+import { quoteService } from './quoteService.ts';
 import type { Service } from './RateCard.ts';
-import { stepNudge } from './stepNudge.ts';
 import { zoneOf } from './zoneOf.ts';
 
-const shipment = (more: Partial<Shipment> = {}): Shipment => ({
-  sizeIn: [10, 10, 10],
-  weightLb: 3.2,
-  originPostcode: '10115',
-  destinationPostcode: '40217',
-  shipDate: '2026-11-24',
-  coverMinor: null,
-  signature: false,
-  ...more,
-});
+const shipment = (more: Partial<Shipment> = {}): Shipment => ({ ...SHIPMENT, ...more });
 const quote = (ship: Partial<Shipment>, service: Partial<Service> = {}) => quoteService(CARD, { ...SERVICE, ...service }, shipment(ship));
 
 describe('billable weight', () => {
@@ -104,12 +95,4 @@ describe('a price, line by line', () => {
     const answer = quote(ship, service);
     expect('refused' in answer && answer.refused).toMatch(why);
   });
-});
-
-test('how far from the edge of the step', () => {
-  expect(stepNudge({ stepLb: 4, stepBelowLb: 3, billedBy: 'weight', billableLb: 3.2 }, 3.2)).toEqual({
-    overByLb: expect.closeTo(0.2, 12) as number,
-    headroomLb: expect.closeTo(0.8, 12) as number,
-  });
-  expect(stepNudge({ stepLb: 14, stepBelowLb: 13, billedBy: 'volume', billableLb: 13.2 }, 4).overByLb).toBeNull();
 });

@@ -18,6 +18,24 @@ export interface InnerBox {
   readonly box: BoxStock;
   readonly outsideIn: Triple;
   readonly gaps: Gaps;
+  readonly tareLb: number;
+}
+
+/** An outer box, or an envelope, as it is made ready: whole or cut down, with a second wall or without. */
+export interface Shell {
+  readonly box: BoxStock;
+  /** The depth it is cut down to; null for whole. */
+  readonly newDepthIn: number | null;
+  readonly liner: boolean;
+  /** The inside that is left. */
+  readonly insideIn: Triple;
+  /** Outside as rated: measured, else built from the board. */
+  readonly outsideIn: Triple;
+  readonly tareLb: number;
+  /** The box and what was done to it. */
+  readonly costMinor: number;
+  /** Minutes of cutting and lining, beyond forming and closing. */
+  readonly minutes: number;
 }
 
 /** A bundle placed in a box, with an inner box or without. */
@@ -28,11 +46,11 @@ export interface StowedBox {
   /** The bundle as it lies. */
   readonly bundleIn: Triple;
   readonly inner: InnerBox | null;
-  readonly box: BoxStock;
-  /** Outside as rated: measured, else built from the board. */
-  readonly outsideIn: Triple;
-  /** Between bundle, or inner box, and the outer box. */
+  readonly shell: Shell;
+  /** Between bundle, or inner box, and the shell. */
   readonly gaps: Gaps;
+  /** A board under the bundle, on which it does not sink into loose fill. */
+  readonly divider: boolean;
 }
 
 /** Why a box does not do. */

@@ -4,6 +4,7 @@ import type { Gaps, StowedBox } from '../box/StowedBox.ts';
 /** Volume and count of one fill, by place. */
 export interface FillAmount {
   readonly stock: FillStock;
+  readonly where: 'inner' | 'outer';
   readonly baseFt3: number;
   readonly sidesFt3: number;
   readonly topFt3: number;
@@ -18,7 +19,8 @@ export type Struck = 'bottom' | 'top' | 'front' | 'back' | 'left' | 'right';
 /** A stowed box with its voids filled. */
 export interface FilledBox {
   readonly stowed: StowedBox;
-  readonly fill: FillStock;
+  /** Null in an envelope, which has no void. */
+  readonly fill: FillStock | null;
   readonly innerFill: FillStock | null;
   readonly amounts: readonly FillAmount[];
   /** Gaps as they are once the lid is pressed down and the fill has settled and moved. */

@@ -5,9 +5,11 @@ import type { Gaps } from '../box/StowedBox.ts';
 const SINKING_STRESS_PSI = 0.25;
 const LEAST_BASE_SHARE = 0.35;
 
-/** What lies in the gaps and what it carries. */
+/** How what lies in the gaps settles, flows and deflates. */
+export type GapMaterial = Pick<CushionMaterial, 'settleShare' | 'airLossShare' | 'migrates'>;
+
+/** What the gaps carry. */
 export interface GapLoad {
-  readonly material: CushionMaterial;
   /** Weight of what stands in the fill, and the area it stands on. */
   readonly weightLb: number;
   readonly baseAreaIn2: number;
@@ -28,8 +30,7 @@ export interface GapLoad {
  *
  * Source: judgement; that dense pieces sink is common practice, no source.
  */
-export function effectiveGaps(gaps: Gaps, load: GapLoad): Gaps {
-  const { settleShare, airLossShare, migrates } = load.material;
+export function effectiveGaps(gaps: Gaps, load: GapLoad, { settleShare, airLossShare, migrates }: GapMaterial): Gaps {
   const kept = 1 - airLossShare;
   const settledDeep = settleShare * (gaps.bottom + gaps.top);
   const settledLong = settleShare * (gaps.left + gaps.right);
@@ -38,13 +39,12 @@ export function effectiveGaps(gaps: Gaps, load: GapLoad): Gaps {
   const stress = load.weightLb / load.baseAreaIn2;
   const baseShare = migrates && !load.dividerBoard ? Math.min(1, Math.max(LEAST_BASE_SHARE, 1 - stress / SINKING_STRESS_PSI)) : 1;
   const sunk = Math.max(0, gaps.bottom) * (1 - baseShare);
-  const left = (gap: number) => Math.max(0, gap * kept);
   return {
-    bottom: left(gaps.bottom - sunk),
-    top: left(top + sunk),
-    front: left(gaps.front - settledWide),
-    back: left(gaps.back - settledWide),
-    left: left(gaps.left - settledLong),
-    right: left(gaps.right - settledLong),
+    bottom: Math.max(0, (gaps.bottom - sunk) * kept),
+    top: Math.max(0, (top + sunk) * kept),
+    front: Math.max(0, (gaps.front - settledWide) * kept),
+    back: Math.max(0, (gaps.back - settledWide) * kept),
+    left: Math.max(0, (gaps.left - settledLong) * kept),
+    right: Math.max(0, (gaps.right - settledLong) * kept),
   };
 }

@@ -11,11 +11,18 @@ import type { FillAmount } from './FilledBox.ts';
  * @param heldIn outside of the bundle or inner box
  * @param overfillShare fill above the rim as a share of the inside depth
  */
-export function fillAmount(stock: FillStock, heldIn: Triple, insideIn: Triple, gaps: Gaps, overfillShare: number): FillAmount {
+export function fillAmount(
+  stock: FillStock,
+  where: FillAmount['where'],
+  heldIn: Triple,
+  insideIn: Triple,
+  gaps: Gaps,
+  overfillShare: number,
+): FillAmount {
   const floorIn2 = insideIn[0] * insideIn[1];
   const baseFt3 = (floorIn2 * Math.max(0, gaps.bottom)) / IN3_PER_FT3;
   const topFt3 = (floorIn2 * Math.max(0, gaps.top)) / IN3_PER_FT3;
   const sidesFt3 = Math.max(0, (floorIn2 - heldIn[0] * heldIn[1]) * heldIn[2]) / IN3_PER_FT3;
   const boughtFt3 = (baseFt3 + sidesFt3 + topFt3) * (1 + overfillShare);
-  return { stock, baseFt3, sidesFt3, topFt3, boughtFt3, units: Math.ceil((boughtFt3 / stock.unitFt3) * 2 - 1e-9) / 2 };
+  return { stock, where, baseFt3, sidesFt3, topFt3, boughtFt3, units: Math.ceil((boughtFt3 / stock.unitFt3) * 2 - 1e-9) / 2 };
 }

@@ -1,4 +1,3 @@
-import { boxTareLb } from '../../engineering/board/boxBlank.ts';
 import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
@@ -7,41 +6,51 @@ import { effectiveGaps } from './effectiveGaps.ts';
 import { fillAmount } from './fillAmount.ts';
 import type { FilledBox } from './FilledBox.ts';
 
+/** The bundle with its guards, before any box. */
+export const bundleLb = ({ wrapped }: Pick<StowedBox, 'wrapped'>): number =>
+  wrapped.piece.weightLb + wrapped.piece.guards.weightLb + wrapped.weightLb;
+
 /**
  * Fills the voids of a stowed box: how much of which fill goes where, and what of it still lies between
  * piece and ground after the way.
  *
+ * @param fill null in an envelope
  * @param innerFill for the room inside an inner box; ignored without one
  */
-export function fillVoids(stowed: StowedBox, fill: FillStock, innerFill: FillStock | null, house: House): FilledBox {
-  const { inner, box, wrapped } = stowed;
-  const bundleLb = wrapped.piece.weightLb + wrapped.piece.guards.weightLb + wrapped.weightLb;
+export function fillVoids(stowed: StowedBox, fill: FillStock | null, innerFill: FillStock | null, house: House): FilledBox {
+  const { inner, shell } = stowed;
   const heldIn = inner ? inner.outsideIn : stowed.bundleIn;
-  const outer = fillAmount(fill, heldIn, box.insideIn, stowed.gaps, house.overfillShare);
-  const within = inner && innerFill ? fillAmount(innerFill, stowed.bundleIn, inner.box.insideIn, inner.gaps, 0) : null;
-  const amounts = within ? [within, outer] : [outer];
-  const heldLb =
-    bundleLb +
-    (inner ? boxTareLb(inner.box.insideIn, inner.box.board.lbPerFt2) : 0) +
-    (within ? within.boughtFt3 * within.stock.lbPerFt3 : 0);
-  const gaps = effectiveGaps(stowed.gaps, {
-    material: CUSHION_MATERIALS[fill.cushion],
-    weightLb: heldLb,
-    baseAreaIn2: heldIn[0] * heldIn[1],
-    insideDepthIn: box.insideIn[2],
-    overfillShare: house.overfillShare,
-    dividerBoard: false,
-  });
+  const outer = fill && fillAmount(fill, 'outer', heldIn, shell.insideIn, stowed.gaps, house.overfillShare);
+  const within = inner && innerFill ? fillAmount(innerFill, 'inner', stowed.bundleIn, inner.box.insideIn, inner.gaps, 0) : null;
+  const amounts = [...(within ? [within] : []), ...(outer ? [outer] : [])];
+  const ownLb = bundleLb(stowed);
+  const heldLb = ownLb + (inner ? inner.tareLb : 0) + (within ? within.boughtFt3 * within.stock.lbPerFt3 : 0);
+  const gaps = fill
+    ? effectiveGaps(
+        stowed.gaps,
+        {
+          weightLb: heldLb,
+          baseAreaIn2: heldIn[0] * heldIn[1],
+          insideDepthIn: shell.insideIn[2],
+          overfillShare: house.overfillShare,
+          dividerBoard: stowed.divider,
+        },
+        CUSHION_MATERIALS[fill.cushion],
+      )
+    : stowed.gaps;
   const innerGaps: Gaps | null =
     inner && innerFill
-      ? effectiveGaps(inner.gaps, {
-          material: CUSHION_MATERIALS[innerFill.cushion],
-          weightLb: bundleLb,
-          baseAreaIn2: stowed.bundleIn[0] * stowed.bundleIn[1],
-          insideDepthIn: inner.box.insideIn[2],
-          overfillShare: 0,
-          dividerBoard: false,
-        })
+      ? effectiveGaps(
+          inner.gaps,
+          {
+            weightLb: ownLb,
+            baseAreaIn2: stowed.bundleIn[0] * stowed.bundleIn[1],
+            insideDepthIn: inner.box.insideIn[2],
+            overfillShare: 0,
+            dividerBoard: false,
+          },
+          CUSHION_MATERIALS[innerFill.cushion],
+        )
       : null;
   return {
     stowed,

@@ -9,9 +9,16 @@ export interface PlanChoice {
   readonly orientation: Orientation;
   readonly inner: { readonly box: string; readonly fill: string } | null;
   readonly box: string;
-  readonly fill: string;
+  /** The depth the outer box is cut down to; null for whole. */
+  readonly newDepthIn: number | null;
+  /** A second wall inside the outer box. */
+  readonly liner: boolean;
+  /** Null in an envelope, which has no void. */
+  readonly fill: string | null;
   /** Bedding under the bundle where somebody set it by hand; null for the middle. */
   readonly baseGapIn: number | null;
+  /** A board under the bundle, on which it does not sink into loose fill. */
+  readonly divider: boolean;
   readonly service: string;
   readonly coverAdded: boolean;
   readonly signature: boolean;

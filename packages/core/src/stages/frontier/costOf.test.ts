@@ -1,20 +1,9 @@
-import { box, CARD, request, STOCK } from '../../../tests/sampleRequest.ts';
+import { box, CARD, CHOICE, request, STOCK } from '../../../tests/sampleRequest.ts';
 import { BEDDED_HOUSE } from '../../house/House.ts';
 import { derivePlan } from '../plan/derivePlan.ts';
 import { writePlanDocument } from '../plan/writePlanDocument.ts';
 import type { PlanChoice } from './PlanOption.ts';
 
-const CHOICE: PlanChoice = {
-  layers: [{ material: 'largeBubble', turns: 1 }],
-  orientation: [0, 1, 2],
-  inner: null,
-  box: '12x12x12',
-  fill: 'mouldedFill',
-  baseGapIn: null,
-  service: 'ground',
-  coverAdded: false,
-  signature: false,
-};
 const plan = (choice: Partial<PlanChoice> = {}, asked = request()) => {
   const derived = derivePlan(asked, { ...CHOICE, ...choice });
   if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());

@@ -21,7 +21,7 @@ export function costLines(rated: RatedParcel, house: House): CostLine[] {
     { key: 'postage', amountMinor: quote.totalMinor - cover - signature },
     { key: 'cover', amountMinor: cover },
     { key: 'signature', amountMinor: signature },
-    { key: 'box', amountMinor: stowed.box.priceMinor + (stowed.inner?.box.priceMinor ?? 0) },
+    { key: 'box', amountMinor: stowed.shell.costMinor + (stowed.inner?.box.priceMinor ?? 0) },
     { key: 'wraps', amountMinor: stowed.wrapped.costMinor + stowed.wrapped.piece.guards.costMinor },
     { key: 'fill', amountMinor: filled.costMinor },
     { key: 'sundries', amountMinor: sundries.costMinor },

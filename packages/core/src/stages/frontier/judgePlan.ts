@@ -16,8 +16,7 @@ export interface Known {
 /** Judges one rated parcel: how it may fail, what it costs, what is to be expected. */
 export function judgePlan(rated: RatedParcel, baseGapIn: number | null, house: House, known: Known = {}): PlanOption {
   const { weighed, quote } = rated;
-  const journey = shockJourney(weighed.filled, weighed.grossLb, quote.zone, quote.handlingFactor);
-  const shock = known.shock ?? (journey ? shockChance(journey) : 0);
+  const shock = known.shock ?? shockOn(weighed, quote);
   const causes = [
     ...(shock > 0 ? [{ key: 'shock' as const, chance: shock, shareLost: 1 }] : []),
     ...(known.quiet ?? quietCauses(weighed, house)),
@@ -38,6 +37,11 @@ export function judgePlan(rated: RatedParcel, baseGapIn: number | null, house: H
   };
 }
 
+function shockOn({ filled, grossLb }: RatedParcel['weighed'], { zone, handlingFactor }: RatedParcel['quote']): number {
+  const journey = shockJourney(filled)?.(grossLb, zone, handlingFactor);
+  return journey ? shockChance(journey) : 0;
+}
+
 /** Chance that at least one cause strikes: `1 − Π(1 − Pᵢ)^κ`. */
 export const combinedChance = (causes: readonly Cause[], kappa: number): number =>
   -Math.expm1(kappa * causes.reduce((sum, cause) => sum + Math.log1p(-Math.min(cause.chance, 1 - 1e-12)), 0));
@@ -49,12 +53,19 @@ export const expectedShare = (causes: readonly Cause[], kappa: number): number =
 function choiceOf({ weighed, quote, coverAdded, signature }: RatedParcel, baseGapIn: number | null): PlanChoice {
   const { stowed, fill, innerFill } = weighed.filled;
   return {
-    layers: stowed.wrapped.layers.map((layer) => ({ material: layer.stock.key, turns: layer.turns })),
+    layers: stowed.wrapped.layers.map((layer) => ({
+      material: layer.stock.key,
+      turns: layer.turns,
+      ...(layer.doubled ? { doubled: layer.doubled.face } : {}),
+    })),
     orientation: stowed.orientation,
-    inner: stowed.inner && { box: stowed.inner.box.key, fill: (innerFill ?? fill).key },
-    box: stowed.box.key,
-    fill: fill.key,
+    inner: stowed.inner && { box: stowed.inner.box.key, fill: innerFill!.key },
+    box: stowed.shell.box.key,
+    newDepthIn: stowed.shell.newDepthIn,
+    liner: stowed.shell.liner,
+    fill: fill && fill.key,
     baseGapIn,
+    divider: stowed.divider,
     service: quote.service,
     coverAdded,
     signature,

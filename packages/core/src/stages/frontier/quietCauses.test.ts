@@ -1,9 +1,9 @@
-import { box, point, request, STOCK } from '../../../tests/sampleRequest.ts';
+import { box, point, request, STOCK, told } from '../../../tests/sampleRequest.ts';
 import { BOARD_GRADES } from '../../engineering/materials/boardGrades.ts';
 import { ORDINARY_TAPES, ORDINARY_WRAPS } from '../../engineering/materials/ordinaryStock.ts';
 import type { BoxStock, Stockroom } from '../../engineering/materials/stock.ts';
 import { BEDDED_HOUSE, type House } from '../../house/House.ts';
-import { stowAsTold } from '../box/offerBoxes.ts';
+import { stowAsTold } from '../box/stowAsTold.ts';
 import { fillVoids } from '../fill/fillVoids.ts';
 import { inspectItem } from '../item/inspectItem.ts';
 import type { PieceFacts } from '../sale/Order.ts';
@@ -35,11 +35,11 @@ function weigh({ facts = {}, layers = [['largeBubble', 1]], inside = [12, 12, 12
   const wrapped = wrapItem(
     inspectItem(order, order.pieces[0]!),
     layers.map(([material, turns]) => ({ material, turns })),
-    WRAPS,
+    { ...STOCK, ...stock, wraps: WRAPS },
     rules,
   );
-  const filled = fillVoids(stowAsTold(wrapped, [0, 1, 2], null, box(inside, more), null), STOCK.fills[0]!, null, rules);
-  return { weighed: weighParcel(filled, { ...STOCK, ...stock }, true), rules };
+  const filled = fillVoids(stowAsTold(wrapped, told(box(inside, more)))!, STOCK.fills[0]!, null, rules);
+  return { weighed: weighParcel(filled, { ...STOCK, ...stock }, rules), rules };
 }
 
 const chances = (setting: Setting): Record<string, number> => {

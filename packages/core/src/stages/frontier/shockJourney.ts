@@ -1,69 +1,70 @@
-import { boxTareLb } from '../../engineering/board/boxBlank.ts';
 import { innerMassDivisor } from '../../engineering/cushion/fragility.ts';
-import { FACE_CHANCES, dropsPerJourney, medianDropIn } from '../../engineering/journey/dropHeights.ts';
-import { breaksWithin, chancePerDrop, type Journey, type StruckFace } from '../../engineering/journey/shockChance.ts';
-import { normalCdf } from '../../engineering/numeric/normal.ts';
+import { FACE_CHANCES } from '../../engineering/journey/dropHeights.ts';
+import type { Journey, StruckFace } from '../../engineering/journey/shockChance.ts';
 import { faceLayers } from '../fill/faceLayers.ts';
-import type { FilledBox } from '../fill/FilledBox.ts';
+import type { FilledBox, Struck } from '../fill/FilledBox.ts';
+import type { WrappedItem } from '../wrap/WrappedItem.ts';
 
 /** Inner box and its fill over the piece's own weight; 0 without an inner box. */
 export function innerMassRatio({ stowed, amounts }: FilledBox): number {
   if (!stowed.inner) return 0;
-  const boxLb = boxTareLb(stowed.inner.box.insideIn, stowed.inner.box.board.lbPerFt2);
-  const fillLb = amounts.length > 1 ? amounts[0]!.boughtFt3 * amounts[0]!.stock.lbPerFt3 : 0;
-  return (boxLb + fillLb) / stowed.wrapped.piece.weightLb;
+  const fillLb = amounts.filter((one) => one.where === 'inner').reduce((sum, one) => sum + one.boughtFt3 * one.stock.lbPerFt3, 0);
+  return (stowed.inner.tareLb + fillLb) / stowed.wrapped.piece.weightLb;
 }
 
 /** Above this share of the piece's weight an inner box deserves a warning. */
 export const HEAVY_INNER_RATIO = 0.5;
 
 /**
- * The way of one filled box as the shock model takes it, or null when shock does not limit the piece.
- * Opposite faces with equal gaps are merged.
+ * The ways of one filled box as the shock model takes them, whatever it weighs and whoever carries it; null
+ * when shock does not limit the piece. Opposite sides that are alike are merged.
  */
-export function shockJourney(filled: FilledBox, grossWeightLb: number, zone: number, handlingFactor: number): Journey | null {
+export function shockJourney(filled: FilledBox): ((grossWeightLb: number, zone: number, handlingFactor: number) => Journey) | null {
   const { piece } = filled.stowed.wrapped;
   if (piece.criticalG === null) return null;
-  return {
+  const criticalG = piece.criticalG / innerMassDivisor(innerMassRatio(filled));
+  const faces = struckFaces(filled);
+  return (grossWeightLb, zone, handlingFactor) => ({
     weightLb: piece.weightLb,
     grossWeightLb,
     zone,
     handlingFactor,
-    criticalG: piece.criticalG / innerMassDivisor(innerMassRatio(filled)),
+    criticalG,
     spread: piece.spread,
-    faces: struckFaces(filled),
-  };
+    faces,
+  });
+}
+
+/** A face that may be struck, for itself or for its opposite too. */
+export interface StruckShare {
+  readonly face: Struck;
+  readonly chance: number;
+}
+
+/** The faces to be told apart: opposite sides are one where wraps and gaps are alike on both. */
+export function facesStruck({ layers }: WrappedItem, alike: { readonly wide: boolean; readonly long: boolean }): StruckShare[] {
+  const even = layers.every((layer) => layer.doubled === null);
+  const { bottom, top, front, back, left, right } = FACE_CHANCES;
+  return [
+    { face: 'bottom', chance: bottom },
+    { face: 'top', chance: top },
+    ...(even && alike.wide
+      ? [{ face: 'front' as const, chance: front + back }]
+      : [
+          { face: 'front' as const, chance: front },
+          { face: 'back' as const, chance: back },
+        ]),
+    ...(even && alike.long
+      ? [{ face: 'left' as const, chance: left + right }]
+      : [
+          { face: 'left' as const, chance: left },
+          { face: 'right' as const, chance: right },
+        ]),
+  ];
 }
 
 function struckFaces(filled: FilledBox): StruckFace[] {
   const { effectiveGaps: gaps } = filled;
-  const face = (one: keyof typeof FACE_CHANCES, chance: number = FACE_CHANCES[one]): StruckFace => ({
-    chance,
-    layers: faceLayers(filled, one),
-  });
-  return [
-    face('bottom'),
-    face('top'),
-    ...(gaps.front === gaps.back ? [face('front', FACE_CHANCES.front + FACE_CHANCES.back)] : [face('front'), face('back')]),
-    ...(gaps.left === gaps.right ? [face('left', FACE_CHANCES.left + FACE_CHANCES.right)] : [face('left'), face('right')]),
-  ];
-}
-
-const FLOOR_NODES = [-2.5, -1.25, -0.25];
-
-/**
- * A chance that shock breakage certainly exceeds, for a tenth of the work: since a stronger piece never
- * breaks more, the integral is at least its lower sum over a few slices.
- */
-export function shockFloor(journey: Journey): number {
-  const drops = dropsPerJourney(journey.zone);
-  const medianIn = medianDropIn(journey.grossWeightLb, journey.handlingFactor);
-  let below = 0;
-  let floor = 0;
-  for (const z of FLOOR_NODES) {
-    const upTo = normalCdf(z);
-    floor += (upTo - below) * breaksWithin(drops, chancePerDrop(journey, journey.criticalG * Math.exp(journey.spread * z), medianIn));
-    below = upTo;
-  }
-  return floor;
+  const alike = { wide: gaps.front === gaps.back, long: gaps.left === gaps.right };
+  return facesStruck(filled.stowed.wrapped, alike).map(({ face, chance }) => ({ chance, layers: faceLayers(filled, face) }));
 }

@@ -25,6 +25,7 @@ export interface InspectedPiece {
   readonly spread: number;
   /** What decides the strength: `the handle`, `the body`. */
   readonly governs: string;
+  /** Guards and what fills the hollows. */
   readonly guards: { readonly weightLb: number; readonly costMinor: number; readonly minutes: number };
   readonly replacementMinor: Minor;
 }

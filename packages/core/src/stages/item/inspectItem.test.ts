@@ -18,9 +18,14 @@ test('the weakest part governs, on every face; a guard gives most of it back', (
 });
 
 test('an unfilled hollow costs strength, a filled one does not', () => {
-  const hollow = { id: 'h', name: 'inside', volumeIn3: 20 };
+  const hollow = { id: 'h', name: 'inside', volumeIn3: 20, material: null };
   expect(inspect({ hollows: [{ ...hollow, filled: false }] })).toMatchObject({ criticalG: 190 * 0.9, governs: 'the hollow (inside)' });
-  expect(inspect({ hollows: [{ ...hollow, filled: true }] }).criticalG).toBe(190);
+  const filled = inspect({ hollows: [{ ...hollow, filled: true }] });
+  expect(filled.criticalG).toBe(190);
+  // 20 in³ of tight paper at 1.3 lb and 110 cents a cubic foot; pillows weigh less
+  expect(filled.guards.weightLb).toBeCloseTo((20 / 1728) * 1.3, 12);
+  expect(filled.guards.costMinor).toBeCloseTo((20 / 1728) * 110, 12);
+  expect(inspect({ hollows: [{ ...hollow, filled: true, material: 'airPillows' }] }).guards.weightLb).toBeCloseTo((20 / 1728) * 0.12, 12);
 });
 
 test('what shock does not limit has no critical acceleration', () =>

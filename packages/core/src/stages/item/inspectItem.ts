@@ -1,17 +1,16 @@
 import { criticalGForSize, FRAGILITY_SPREAD } from '../../engineering/cushion/fragility.ts';
 import { ARCHETYPES } from '../../engineering/pieces/archetypes.ts';
 import { bearingFractions, formAxis, FORMS } from '../../engineering/pieces/forms.ts';
-import { GUARDS, guardLengthAdvisedIn, HARD_POINTS, type Face, type HardPoint } from '../../engineering/pieces/hardPoints.ts';
+import { FACE_AXIS, GUARDS, guardLengthAdvisedIn, HARD_POINTS, type Face, type HardPoint } from '../../engineering/pieces/hardPoints.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
-import { IN_PER_FT } from '../../units/index.ts';
-import type { Order, PieceFacts } from '../sale/Order.ts';
+import { ORDINARY_FILLS } from '../../engineering/materials/ordinaryStock.ts';
+import { IN3_PER_FT3, IN_PER_FT } from '../../units/index.ts';
+import type { Hollow, Order, PieceFacts } from '../sale/Order.ts';
 import { guessMissing } from './guessMissing.ts';
 import type { InspectedPiece } from './InspectedPiece.ts';
 
 /** What is left of the strength round an unfilled hollow; judgement. */
 export const UNFILLED_HOLLOW_SHARE = 0.9;
-
-const FACE_AXIS: Readonly<Record<Face, 0 | 1 | 2>> = { left: 0, right: 0, front: 1, back: 1, bottom: 2, top: 2 };
 
 /** Looks one piece over: size, weight, bearing, strength and what decides it. */
 export function inspectItem(order: Order, facts: PieceFacts): InspectedPiece {
@@ -35,7 +34,7 @@ export function inspectItem(order: Order, facts: PieceFacts): InspectedPiece {
     criticalG: bodyG === null ? null : bodyG * weakest.share,
     spread: FRAGILITY_SPREAD,
     governs: weakest.name,
-    guards: guardTotals(facts.hardPoints),
+    guards: sumUp([...facts.hardPoints.flatMap(guardOf), ...facts.hollows.flatMap(hollowFill)]),
     replacementMinor: facts.replacementMinor ?? Math.round(order.soldMinor / order.pieces.length),
   };
 }
@@ -63,15 +62,28 @@ function withGuards(sizeIn: Triple, points: readonly HardPoint[]): Triple {
   return grown;
 }
 
-function guardTotals(points: readonly HardPoint[]): InspectedPiece['guards'] {
-  const totals = { weightLb: 0, costMinor: 0, minutes: 0 };
-  for (const point of points) {
-    if (!point.guard) continue;
-    const guard = GUARDS[point.guard];
-    const feet = (point.guardLengthIn ?? guardLengthAdvisedIn(point)) / IN_PER_FT;
-    totals.weightLb += guard.lbEach + guard.lbPerFt * feet;
-    totals.costMinor += guard.minorEach + guard.minorPerFt * feet;
-    totals.minutes += guard.minutes;
-  }
-  return totals;
+type Added = InspectedPiece['guards'];
+
+function guardOf(point: HardPoint): Added[] {
+  if (!point.guard) return [];
+  const guard = GUARDS[point.guard];
+  const feet = (point.guardLengthIn ?? guardLengthAdvisedIn(point)) / IN_PER_FT;
+  return [{ weightLb: guard.lbEach + guard.lbPerFt * feet, costMinor: guard.minorEach + guard.minorPerFt * feet, minutes: guard.minutes }];
 }
+
+/** What a hollow is filled with; nothing while it is empty. */
+function hollowFill({ filled, volumeIn3, material }: Hollow): Added[] {
+  const fill = ORDINARY_FILLS[material ?? 'crumpledPaper'];
+  const ft3 = volumeIn3 / IN3_PER_FT3;
+  return filled ? [{ weightLb: ft3 * fill.lbPerFt3, costMinor: ft3 * fill.minorPerFt3, minutes: ft3 * fill.minutesPerFt3 }] : [];
+}
+
+const sumUp = (parts: readonly Added[]): Added =>
+  parts.reduce(
+    (sum, one) => ({
+      weightLb: sum.weightLb + one.weightLb,
+      costMinor: sum.costMinor + one.costMinor,
+      minutes: sum.minutes + one.minutes,
+    }),
+    { weightLb: 0, costMinor: 0, minutes: 0 },
+  );

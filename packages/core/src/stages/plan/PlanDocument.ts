@@ -1,14 +1,14 @@
-import type { GuardKind, HardPoint } from '../../engineering/pieces/hardPoints.ts';
+import type { Face, GuardKind, HardPoint } from '../../engineering/pieces/hardPoints.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
-import type { WrapRole } from '../../engineering/materials/stock.ts';
-import type { Quote } from '../../engineering/tariff/quoteService.ts';
+import type { BoxStyle, WrapRole } from '../../engineering/materials/stock.ts';
+import type { Quote } from '../../engineering/tariff/Quote.ts';
 import type { Gaps } from '../box/StowedBox.ts';
 import type { CauseKey, CostLine, PlanChoice } from '../frontier/PlanOption.ts';
 import type { FeelFault } from '../wrap/WrappedItem.ts';
 import type { WeightPart } from '../weight/WeighedParcel.ts';
 
-export const PLAN_FORMAT = 1;
-export const CORE_VERSION = '0.1.0';
+export const PLAN_FORMAT = 2;
+export const CORE_VERSION = '0.2.0';
 
 /** A plan as it is drawn, stored and checked: figures only, nothing to look up. */
 export interface PlanDocument {
@@ -44,8 +44,12 @@ export interface PlanDocument {
   readonly box: {
     readonly key: string;
     readonly name: string;
+    readonly style: BoxStyle;
+    /** What is left of it once cut down and lined. */
     readonly insideIn: Triple;
     readonly outsideIn: Triple;
+    readonly newDepthIn: number | null;
+    readonly liner: boolean;
     readonly caliperIn: number;
     readonly wall: string;
     readonly builtGuessed: boolean;
@@ -85,6 +89,11 @@ export interface PlanLayer {
   readonly role: WrapRole;
   readonly turns: number;
   readonly thicknessIn: number;
+  /** A face of the piece with one sheet more. */
+  readonly doubled: Face | null;
+  /** The bundle after this layer, as it lies in the box. */
+  readonly bundleIn: Triple;
+  readonly tape: { readonly name: string; readonly feet: number; readonly easyOff: boolean };
   readonly lengthIn: number;
   readonly sheets: number;
   readonly rollWidthIn: number;

@@ -16,4 +16,10 @@ export interface PlanRequest {
 }
 
 /** Choices somebody has pinned. `inner: null` means no inner box; absent means free. */
-export type Locks = Partial<Omit<PlanChoice, 'inner' | 'baseGapIn'>> & { readonly inner?: string | null };
+export type Locks = Partial<Omit<PlanChoice, 'inner' | 'baseGapIn' | 'divider'>> & {
+  readonly inner?: string | null;
+  /** What fills the inner box. */
+  readonly innerFill?: string;
+  /** Wraps, fills and boxes nobody wants this time, by key. */
+  readonly without?: readonly string[];
+};

@@ -1,5 +1,6 @@
-import type { Traced } from '../frontier/traceFrontier.ts';
+import type { Traced } from '../frontier/Trace.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
+import type { NoPlan } from './explainNoPlan.ts';
 
 /** The answer of a planning: the recommended plan with the frontier it stands on, or why there is none. */
 export type ChosenPlan =
@@ -10,13 +11,15 @@ export type ChosenPlan =
       readonly considered: number;
       readonly evaluated: number;
     }
-  | { readonly kind: 'noPlan'; readonly reasons: readonly string[] };
+  | NoPlan;
 
-/** The plan of least expected cost, or no plan with the reasons the stages gave. */
-export function choosePlan(traced: Traced, reasons: readonly string[]): ChosenPlan {
-  if (traced.best) {
-    const { best, frontier, considered, evaluated } = traced;
-    return { kind: 'planned', recommended: best, frontier, considered, evaluated };
-  }
-  return { kind: 'noPlan', reasons: traced.uncertified > 0 ? [...reasons, 'no box that fits is certified for the weight'] : reasons };
+/** The plan of least expected cost, or no plan with the reasons found. */
+export function choosePlan({ best, frontier, considered, evaluated, uncertified }: Traced, none: NoPlan | null): ChosenPlan {
+  if (best) return { kind: 'planned', recommended: best, frontier, considered, evaluated };
+  const { reasons, wouldHelp } = none ?? { reasons: [], wouldHelp: [] };
+  return {
+    kind: 'noPlan',
+    reasons: uncertified > 0 ? [...reasons, 'no box that fits is certified for the weight'] : reasons,
+    wouldHelp: uncertified > 0 ? [...wouldHelp, 'a box of stronger board'] : wouldHelp,
+  };
 }

@@ -1,27 +1,21 @@
-import { box, point, request, STOCK } from '../../../tests/sampleRequest.ts';
+import { box, CHOICE, point, request, STOCK } from '../../../tests/sampleRequest.ts';
 import { BOARD_GRADES } from '../../engineering/materials/boardGrades.ts';
 import type { PlanChoice } from '../frontier/PlanOption.ts';
 import { derivePlan } from './derivePlan.ts';
 import { boxFaceOf, writePlanDocument } from './writePlanDocument.ts';
 
-const CHOICE: PlanChoice = {
+const NEST: PlanChoice = {
+  ...CHOICE,
   layers: [
     { material: 'smallBubble', turns: 1 },
     { material: 'largeBubble', turns: 2 },
   ],
-  orientation: [0, 1, 2],
-  inner: null,
   box: '16x14x12',
-  fill: 'mouldedFill',
-  baseGapIn: null,
-  service: 'ground',
-  coverAdded: false,
-  signature: false,
 };
 
 const faults = (facts: Parameters<typeof request>[0], choice: Partial<PlanChoice> = {}, more: Parameters<typeof request>[1] = {}) => {
   const asked = request(facts, more);
-  const derived = derivePlan(asked, { ...CHOICE, ...choice });
+  const derived = derivePlan(asked, { ...NEST, ...choice });
   if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
   return writePlanDocument(derived.option, asked.house).faults;
 };

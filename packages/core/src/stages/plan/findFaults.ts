@@ -1,5 +1,6 @@
 import { tooShallowForMcKee } from '../../engineering/board/compressionStrength.ts';
 import type { House } from '../../house/House.ts';
+import { isEnvelope } from '../box/makeShell.ts';
 import type { Gaps } from '../box/StowedBox.ts';
 import { certificateHolds } from '../frontier/quietCauses.ts';
 import { HEAVY_INNER_RATIO, innerMassRatio } from '../frontier/shockJourney.ts';
@@ -16,13 +17,13 @@ export function findFaults(weighed: WeighedParcel, house: House): PlanFault[] {
   return [
     ...wrapped.missing.map((kind): PlanFault => ({ kind, blocks: true })),
     ...wrapped.feelFaults.map((fault): PlanFault => ({ kind: 'feel', blocks: true, ...fault })),
-    ...thinGaps(stowed.gaps, wantedIn),
+    ...(isEnvelope(stowed.shell.box) ? [] : thinGaps(stowed.gaps, wantedIn)),
     ...(stowed.inner ? thinGaps(stowed.inner.gaps, house.snugGapIn) : []),
     ...(certificateHolds(weighed) ? [] : [{ kind: 'certificate', blocks: true } as const]),
     ...(isThin(wrapped.piece, wrapped.growsIn) ? [{ kind: 'thin', blocks: false, growsIn: wrapped.growsIn } as const] : []),
     ...(innerMassRatio(filled) > HEAVY_INNER_RATIO ? [{ kind: 'heavyInner', blocks: false } as const] : []),
-    ...(tooShallowForMcKee(stowed.outsideIn) ? [{ kind: 'shallow', blocks: false } as const] : []),
-    ...(stowed.box.onHand > 0 && (stowed.inner?.box.onHand ?? 1) > 0 ? [] : [{ kind: 'noneLeft', blocks: false } as const]),
+    ...(!isEnvelope(stowed.shell.box) && tooShallowForMcKee(stowed.shell.outsideIn) ? [{ kind: 'shallow', blocks: false } as const] : []),
+    ...(stowed.shell.box.onHand > 0 && (stowed.inner?.box.onHand ?? 1) > 0 ? [] : [{ kind: 'noneLeft', blocks: false } as const]),
   ];
 }
 

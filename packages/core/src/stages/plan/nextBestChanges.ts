@@ -1,7 +1,10 @@
 import { FORMS } from '../../engineering/pieces/forms.ts';
 import type { GuardKind } from '../../engineering/pieces/hardPoints.ts';
 import { orientationsAllowed } from '../../engineering/geometry/orientations.ts';
-import type { PlanChoice } from '../frontier/PlanOption.ts';
+import { isEnvelope } from '../box/makeShell.ts';
+import { depthWanted } from '../box/shellsFor.ts';
+import { bedding } from '../box/stowInBox.ts';
+import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import type { PieceFacts } from '../sale/Order.ts';
 import { derivePlan } from './derivePlan.ts';
 import { findFaults } from './findFaults.ts';
@@ -13,10 +16,13 @@ export interface NextChange {
   /** The plan after it; for a guard, with the piece's facts that go with it. */
   readonly choice: PlanChoice;
   readonly guard: { readonly hardPointId: string; readonly guard: GuardKind } | null;
+  /** Beyond the plans the chart shows: taking it changes the piece or what is not searched, and searches again. */
+  readonly beyondChart: boolean;
   readonly costMinor: number;
   readonly chance: number;
   readonly expectedMinor: number;
   readonly deltaCostMinor: number;
+  readonly deltaPostageMinor: number;
   readonly deltaExpectedMinor: number;
   readonly blocks: boolean;
 }
@@ -28,6 +34,11 @@ export type ChangeKind =
   | { readonly kind: 'service'; readonly service: string }
   | { readonly kind: 'turned' }
   | { readonly kind: 'unboxed' }
+  | { readonly kind: 'innerFill'; readonly fill: string }
+  | { readonly kind: 'liner'; readonly liner: boolean }
+  | { readonly kind: 'cutDown'; readonly newDepthIn: number | null }
+  | { readonly kind: 'divider'; readonly divider: boolean }
+  | { readonly kind: 'hollow'; readonly hollowId: string }
   | { readonly kind: 'guard'; readonly hardPointId: string; readonly guard: GuardKind };
 
 /**
@@ -42,7 +53,7 @@ export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextC
   if (now.kind === 'noPlan') return [];
   const faultsNow = countFaults(now.option.rated.weighed, request);
   const found: NextChange[] = [];
-  for (const { change, after, facts } of singleChanges(request, choice)) {
+  for (const { change, after, facts } of singleChanges(request, choice, now.option)) {
     const guarded = facts ? withFacts(request, facts) : request;
     const derived = derivePlan(guarded, after);
     if (derived.kind === 'noPlan') continue;
@@ -53,10 +64,12 @@ export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextC
       change,
       choice: option.choice,
       guard: change.kind === 'guard' ? { hardPointId: change.hardPointId, guard: change.guard } : null,
+      beyondChart: change.kind === 'guard' || change.kind === 'hollow' || change.kind === 'divider',
       costMinor: option.costMinor,
       chance: option.chance,
       expectedMinor: option.expectedMinor,
       deltaCostMinor: option.costMinor - now.option.costMinor,
+      deltaPostageMinor: option.rated.quote.totalMinor - now.option.rated.quote.totalMinor,
       deltaExpectedMinor: option.expectedMinor - now.option.expectedMinor,
       blocks: faults.blocking > 0,
     });
@@ -77,8 +90,9 @@ const withFacts = (request: PlanRequest, facts: PieceFacts): PlanRequest => ({
 });
 
 function* singleChanges(
-  { order, pieceId, stock, cards }: PlanRequest,
+  { order, pieceId, stock, cards, house }: PlanRequest,
   choice: PlanChoice,
+  now: PlanOption,
 ): Generator<{ change: ChangeKind; after: PlanChoice; facts?: PieceFacts }> {
   const facts = order.pieces.find((piece) => piece.id === pieceId)!;
   for (const wrap of stock.wraps.filter((one) => one.role === 'surface' || one.role === 'conform' || one.role === 'cushion')) {
@@ -93,7 +107,7 @@ function* singleChanges(
   }
   for (const box of stock.boxes) {
     if (box.key !== choice.box && box.onHand > 0)
-      yield { change: { kind: 'box', box: box.key }, after: { ...choice, box: box.key, baseGapIn: null } };
+      yield { change: { kind: 'box', box: box.key }, after: { ...choice, box: box.key, newDepthIn: null, baseGapIn: null } };
   }
   for (const fill of stock.fills) {
     if (fill.key !== choice.fill) yield { change: { kind: 'fill', fill: fill.key }, after: { ...choice, fill: fill.key } };
@@ -106,7 +120,27 @@ function* singleChanges(
     if (orientation.join() !== choice.orientation.join())
       yield { change: { kind: 'turned' }, after: { ...choice, orientation, baseGapIn: null } };
   }
-  if (choice.inner) yield { change: { kind: 'unboxed' }, after: { ...choice, inner: null, baseGapIn: null } };
+  if (choice.inner) {
+    const { box, fill } = choice.inner;
+    yield { change: { kind: 'unboxed' }, after: { ...choice, inner: null, baseGapIn: null } };
+    for (const other of stock.fills)
+      if (other.key !== fill)
+        yield { change: { kind: 'innerFill', fill: other.key }, after: { ...choice, inner: { box, fill: other.key } } };
+  }
+  const { shell, inner, bundleIn } = now.rated.weighed.filled.stowed;
+  if (!isEnvelope(shell.box)) {
+    if (stock.linerBoard)
+      yield { change: { kind: 'liner', liner: !choice.liner }, after: { ...choice, liner: !choice.liner, baseGapIn: null } };
+    const newDepthIn =
+      choice.newDepthIn === null ? depthWanted(shell, inner ? inner.outsideIn[2] : bundleIn[2], bedding(house, inner)) : null;
+    if (newDepthIn !== choice.newDepthIn)
+      yield { change: { kind: 'cutDown', newDepthIn }, after: { ...choice, newDepthIn, baseGapIn: null } };
+    yield { change: { kind: 'divider', divider: !choice.divider }, after: { ...choice, divider: !choice.divider } };
+  }
+  for (const hollow of facts.hollows.filter((one) => !one.filled)) {
+    const filled = facts.hollows.map((one) => (one.id === hollow.id ? { ...one, filled: true } : one));
+    yield { change: { kind: 'hollow', hollowId: hollow.id }, after: choice, facts: { ...facts, hollows: filled } };
+  }
   for (const point of facts.hardPoints.filter((one) => one.guard === null)) {
     const guard: GuardKind = FORMS[facts.form ?? 'block'].key === 'framed' || point.kind === 'glazing' ? 'cardFace' : 'foamTube';
     const guarded = facts.hardPoints.map((one) => (one.id === point.id ? { ...one, guard } : one));

@@ -16,7 +16,7 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
   const { weighed } = rated;
   const { filled } = weighed;
   const { stowed } = filled;
-  const { wrapped } = stowed;
+  const { wrapped, shell } = stowed;
   const { piece } = wrapped;
   const { order } = piece;
   return {
@@ -38,22 +38,27 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
       hardPoints: piece.facts.hardPoints.map((point) => ({
         ...point,
         boxFace: boxFaceOf(point, stowed.orientation),
-        coverIn: wrapped.coverIn + (point.guard ? GUARDS[point.guard].thicknessIn : 0),
+        coverIn: wrapped.coverOnFaceIn[point.face] + (point.guard ? GUARDS[point.guard].thicknessIn : 0),
       })),
     },
-    layers: wrapped.layers.map(({ stock, turns, thicknessIn, lengthIn, sheets, areaIn2, weightLb, costMinor }) => ({
-      key: stock.key,
-      name: stock.name,
-      role: stock.role,
-      rollWidthIn: stock.rollWidthIn,
-      turns,
-      thicknessIn,
-      lengthIn,
-      sheets,
-      weightLb,
-      costMinor,
-      short: areaIn2 / IN2_PER_FT2 > stock.onHandFt2,
-    })),
+    layers: wrapped.layers.map(
+      ({ stock, turns, thicknessIn, doubled, lengthIn, sheets, areaIn2, weightLb, costMinor, tape, tapeFt, bundleIn }) => ({
+        key: stock.key,
+        name: stock.name,
+        role: stock.role,
+        rollWidthIn: stock.rollWidthIn,
+        turns,
+        thicknessIn,
+        doubled: doubled && doubled.face,
+        bundleIn: orient(bundleIn, stowed.orientation),
+        tape: { name: tape.name, feet: tapeFt, easyOff: tape.easyOff },
+        lengthIn,
+        sheets,
+        weightLb,
+        costMinor,
+        short: areaIn2 / IN2_PER_FT2 > stock.onHandFt2,
+      }),
+    ),
     bundleIn: stowed.bundleIn,
     coverIn: wrapped.coverIn,
     inner: stowed.inner && {
@@ -65,21 +70,24 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
       heavy: innerMassRatio(filled) > HEAVY_INNER_RATIO,
     },
     box: {
-      key: stowed.box.key,
-      name: stowed.box.name,
-      insideIn: stowed.box.insideIn,
-      outsideIn: stowed.outsideIn,
-      caliperIn: stowed.box.board.caliperIn,
-      wall: stowed.box.board.wall,
-      builtGuessed: stowed.box.measuredOutsideIn === null,
-      onHand: stowed.box.onHand,
+      key: shell.box.key,
+      name: shell.box.name,
+      style: shell.box.style,
+      insideIn: shell.insideIn,
+      outsideIn: shell.outsideIn,
+      newDepthIn: shell.newDepthIn,
+      liner: shell.liner,
+      caliperIn: shell.box.board.caliperIn,
+      wall: shell.box.board.wall,
+      builtGuessed: shell.box.measuredOutsideIn === null,
+      onHand: shell.box.onHand,
     },
     gaps: stowed.gaps,
     effectiveGaps: filled.effectiveGaps,
-    fills: filled.amounts.map(({ stock, baseFt3, sidesFt3, topFt3, boughtFt3, units }, i): PlanFill => ({
+    fills: filled.amounts.map(({ stock, where, baseFt3, sidesFt3, topFt3, boughtFt3, units }): PlanFill => ({
       key: stock.key,
       name: stock.name,
-      where: i < filled.amounts.length - 1 ? 'inner' : 'outer',
+      where,
       baseFt3,
       sidesFt3,
       topFt3,

@@ -1,4 +1,4 @@
-import type { Quote, QuoteRefusal } from '../../engineering/tariff/quoteService.ts';
+import type { Quote, QuoteRefusal } from '../../engineering/tariff/Quote.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 
 /** A weighed parcel with one service's price. */

@@ -1,8 +1,8 @@
-import { priceService, type QuoteRefusal, type Shipment } from '../../engineering/tariff/quoteService.ts';
-import { zoneOf } from '../../engineering/tariff/zoneOf.ts';
-import type { RateCard } from '../../engineering/tariff/RateCard.ts';
+import type { Quote, QuoteRefusal, Shipment } from '../../engineering/tariff/Quote.ts';
+import { laneOf, priceService, type Lane } from '../../engineering/tariff/quoteService.ts';
+import type { RateCard, Service } from '../../engineering/tariff/RateCard.ts';
 import type { House } from '../../house/House.ts';
-import type { Order } from '../sale/Order.ts';
+import type { InspectedPiece } from '../item/InspectedPiece.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import type { RatedParcel, Rating } from './RatedParcel.ts';
 
@@ -13,47 +13,66 @@ export interface RateLocks {
   readonly signature?: boolean;
 }
 
-/** A card with the zone of one order on it, worked out once. */
-export interface ZonedCard {
+/** One way of sending a parcel: a service of a card, with cover beyond the included amount or without. */
+export interface Carriage extends Lane {
   readonly card: RateCard;
-  readonly zone: number | null;
+  readonly service: Service;
+  readonly coverAdded: boolean;
+  readonly signature: boolean;
 }
 
-/** The cards with the zone between an order's postcodes on each. */
-export const zoneCards = (cards: readonly RateCard[], { originPostcode, destinationPostcode }: Order): ZonedCard[] =>
-  cards.map((card) => ({ card, zone: zoneOf(card, originPostcode, destinationPostcode) }));
-
-/** Prices a parcel on every service of the cards, with cover and signature as the house allows. */
-export function rateParcel(weighed: WeighedParcel, cards: readonly ZonedCard[], house: House, locks: RateLocks = {}): Rating {
-  const rated: RatedParcel[] = [];
-  const refusals: (() => QuoteRefusal)[] = [];
-  const { order, replacementMinor: value } = weighed.filled.stowed.wrapped.piece;
+/** Every service of the cards, with cover and signature as house and locks allow. */
+export function carriages(cards: readonly RateCard[], piece: InspectedPiece, house: House, locks: RateLocks = {}): Carriage[] {
+  const { order, replacementMinor: value } = piece;
   const coverChoices =
     locks.coverAdded === undefined ? { byRisk: [false, true], included: [false], always: [true] }[house.cover] : [locks.coverAdded];
   const signature = locks.signature ?? (house.signatureFromMinor !== null && order.soldMinor >= house.signatureFromMinor);
-  const sizeIn = weighed.filled.stowed.outsideIn;
-  for (const { card, zone } of cards) {
-    for (const service of card.services) {
-      if (locks.service !== undefined && service.key !== locks.service) continue;
-      for (const coverAdded of coverChoices) {
-        if (coverAdded && value <= service.cover.includedMinor && coverChoices.length > 1) continue;
-        const priced = priceService(
-          card,
-          service,
-          {
-            ...shipmentOf(order),
-            sizeIn,
-            weightLb: weighed.grossLb,
-            coverMinor: coverAdded ? value : null,
-            signature,
-          },
-          zone,
-        );
-        if (typeof priced === 'function')
-          refusals.push(() => ({ carrier: card.carrier, service: service.key, serviceName: service.name, refused: priced() }));
-        else rated.push({ weighed, quote: priced, coverAdded, signature });
-      }
-    }
+  return cards.flatMap((card) =>
+    card.services
+      .filter((service) => locks.service === undefined || service.key === locks.service)
+      .flatMap((service) =>
+        coverChoices
+          .filter((coverAdded) => !coverAdded || value > service.cover.includedMinor || coverChoices.length === 1)
+          .map((coverAdded) => ({ card, service, coverAdded, signature, ...laneOf(card, service, order) })),
+      ),
+  );
+}
+
+/** Prices a parcel on one carriage; a refusal is put into words only when they are asked for. */
+export function priceCarriage(weighed: WeighedParcel, carriage: Carriage): Quote | (() => string) {
+  const { shell, wrapped } = weighed.filled.stowed;
+  return priceService(
+    carriage.card,
+    carriage.service,
+    { ...carriageShipment(wrapped.piece, carriage), sizeIn: shell.outsideIn, weightLb: weighed.grossLb, container: shell.box.container },
+    carriage,
+  );
+}
+
+/** What is to be carried of a piece on a carriage, all but the parcel's size, weight and container. */
+export const carriageShipment = (
+  { order, replacementMinor, archetype }: InspectedPiece,
+  { coverAdded, signature }: Pick<Carriage, 'coverAdded' | 'signature'>,
+): Omit<Shipment, 'sizeIn' | 'weightLb' | 'container'> => ({
+  originPostcode: order.originPostcode,
+  destinationPostcode: order.destinationPostcode,
+  shipDate: order.shipDate,
+  coverMinor: coverAdded ? replacementMinor : null,
+  signature,
+  nonRectangular: false,
+  goods: archetype.key,
+});
+
+/** Prices a parcel on every carriage. */
+export function rateParcel(weighed: WeighedParcel, ways: readonly Carriage[]): Rating {
+  const rated: RatedParcel[] = [];
+  const refusals: (() => QuoteRefusal)[] = [];
+  for (const way of ways) {
+    const priced = priceCarriage(weighed, way);
+    if (typeof priced === 'function') {
+      const { card, service } = way;
+      refusals.push(() => ({ carrier: card.carrier, service: service.key, serviceName: service.name, refused: priced() }));
+    } else rated.push({ weighed, quote: priced, coverAdded: way.coverAdded, signature: way.signature });
   }
   const refused = () =>
     [...new Map(refusals.map((refusal) => refusal()).map((one) => [one.service, one])).values()].filter(
@@ -61,9 +80,3 @@ export function rateParcel(weighed: WeighedParcel, cards: readonly ZonedCard[], 
     );
   return { rated, refused };
 }
-
-const shipmentOf = ({
-  originPostcode,
-  destinationPostcode,
-  shipDate,
-}: Order): Pick<Shipment, 'originPostcode' | 'destinationPostcode' | 'shipDate'> => ({ originPostcode, destinationPostcode, shipDate });

@@ -1,4 +1,5 @@
 import type { Finish, ArchetypeKey } from '../../engineering/pieces/archetypes.ts';
+import type { OrdinaryFillKey } from '../../engineering/materials/ordinaryStock.ts';
 import type { FormKey } from '../../engineering/pieces/forms.ts';
 import type { HardPoint } from '../../engineering/pieces/hardPoints.ts';
 import type { CivilDate, Minor } from '../../units/index.ts';
@@ -29,6 +30,8 @@ export interface Hollow {
   readonly name: string;
   readonly volumeIn3: number;
   readonly filled: boolean;
+  /** What it is filled with; null for tight paper. */
+  readonly material: OrdinaryFillKey | null;
 }
 
 /** One buyer, one promise, one or more pieces. */

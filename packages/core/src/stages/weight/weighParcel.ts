@@ -1,9 +1,11 @@
-import { boxTareLb } from '../../engineering/board/boxBlank.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { Stockroom, TapeStock } from '../../engineering/materials/stock.ts';
+import type { House } from '../../house/House.ts';
 import { IN_PER_FT } from '../../units/index.ts';
 import { GUESSED_WEIGHT_SPREAD, WEIGHED_SPREAD } from '../item/guessMissing.ts';
+import type { Shell, StowedBox } from '../box/StowedBox.ts';
 import type { FilledBox } from '../fill/FilledBox.ts';
+import { PHOTOGRAPHS, STANDING_MINUTES } from './standingMinutes.ts';
 import type { WeighedParcel, WeightPart } from './WeighedParcel.ts';
 
 /** Spread of each kind of part, as a share of its weight; judgement. */
@@ -12,59 +14,89 @@ const SPREADS = { wraps: 0.12, fill: 0.2, boxes: 0.05, sundries: 0.2 };
 const PAPERS = { weightLb: 0.03, costMinor: 8 };
 /** Tape reaches this far over each end of a seam. */
 const TAPE_OVER_END_IN = 2;
-/** Form and tape, close and tape, nest an inner box, tests, weigh and measure, papers, eight photographs. */
-const MINUTES = { formBox: 1.5, closeBox: 1.5, nestInner: 1, tests: 1, weigh: 1, papers: 2, photograph: 0.3 };
-const PHOTOGRAPHS = 8;
+
+/** What something adds to a parcel. */
+interface Added {
+  readonly weightLb: number;
+  readonly costMinor: number;
+  readonly minutes: number;
+}
+
+/** Tape and standing steps that go with a bundle and its inner box, papers included. */
+export function bundleSundries(
+  { wrapped, inner }: Pick<StowedBox, 'wrapped' | 'inner'>,
+  { outerTape }: Pick<Stockroom, 'outerTape'>,
+  house: House,
+): Added {
+  const seam = inner ? tape(outerTape, seamFt(inner.box.insideIn, house.seams)) : NOTHING;
+  const layers = wrapped.layers.map((layer) => tape(layer.tape, layer.tapeFt));
+  return {
+    weightLb: [seam, ...layers].reduce((sum, one) => sum + one.weightLb, PAPERS.weightLb),
+    costMinor: [seam, ...layers].reduce((sum, one) => sum + one.costMinor, PAPERS.costMinor),
+    minutes:
+      (inner ? STANDING_MINUTES.formBox + STANDING_MINUTES.closeBox + STANDING_MINUTES.nestInner : 0) +
+      STANDING_MINUTES.tests +
+      STANDING_MINUTES.weigh +
+      STANDING_MINUTES.papers +
+      (house.photographs ? PHOTOGRAPHS * STANDING_MINUTES.photograph : 0),
+  };
+}
+
+/** Tape and steps that go with the outer box or envelope. */
+export function shellSundries({ box, insideIn, minutes }: Shell, { outerTape }: Pick<Stockroom, 'outerTape'>, house: House): Added {
+  const seam = tape(outerTape, box.style === 'slotted' ? seamFt(insideIn, house.seams) : flapFt(insideIn));
+  return { ...seam, minutes: STANDING_MINUTES.formBox + STANDING_MINUTES.closeBox + minutes };
+}
+
+const NOTHING: Added = { weightLb: 0, costMinor: 0, minutes: 0 };
+const tape = (stock: TapeStock, feet: number): Added => ({
+  weightLb: stock.lbPerFt * feet,
+  costMinor: stock.minorPerFt * feet,
+  minutes: 0,
+});
 
 /** Predicts what the closed parcel weighs, part by part, each with its ±. */
-export function weighParcel(filled: FilledBox, tapes: Pick<Stockroom, 'innerTape' | 'outerTape'>, photographs: boolean): WeighedParcel {
+export function weighParcel(filled: FilledBox, stock: Pick<Stockroom, 'outerTape'>, house: House): WeighedParcel {
   const { stowed } = filled;
-  const { wrapped, inner, box } = stowed;
+  const { wrapped, inner, shell } = stowed;
   const { piece } = wrapped;
-  const boxes = [box, ...(inner ? [inner.box] : [])];
-  const layerTapeFt = wrapped.layers.reduce((sum, layer) => sum + tapeStripFt(layer.bundleIn), 0);
-  const seamTapeFt = boxes.reduce((sum, one) => sum + seamFt(one.insideIn), 0);
-  const tape = (stock: TapeStock, feet: number) => ({ weightLb: stock.lbPerFt * feet, costMinor: stock.minorPerFt * feet });
-  const tapeParts = [tape(tapes.innerTape, layerTapeFt), tape(tapes.outerTape, seamTapeFt)];
-  const tapeLb = tapeParts.reduce((sum, one) => sum + one.weightLb, 0);
+  const sundries = [bundleSundries(stowed, stock, house), shellSundries(shell, stock, house)];
+  const sundriesLb = sundries.reduce((sum, one) => sum + one.weightLb, 0);
   const part = (name: string, weightLb: number, spread: number): WeightPart => ({ part: name, weightLb, plusMinusLb: weightLb * spread });
   const parts: WeightPart[] = [
     part('piece', piece.weightLb, piece.guessed.weight ? GUESSED_WEIGHT_SPREAD : WEIGHED_SPREAD),
     ...(piece.guards.weightLb > 0 ? [part('guards', piece.guards.weightLb, SPREADS.sundries)] : []),
     part('wraps', wrapped.weightLb, SPREADS.wraps),
     part('fill', filled.weightLb, SPREADS.fill),
-    part(
-      inner ? 'boxes' : 'box',
-      boxes.reduce((sum, one) => sum + boxTareLb(one.insideIn, one.board.lbPerFt2), 0),
-      SPREADS.boxes,
-    ),
-    part('tape and papers', tapeLb + PAPERS.weightLb, SPREADS.sundries),
+    part(inner ? 'boxes' : 'box', shell.tareLb + (inner?.tareLb ?? 0), SPREADS.boxes),
+    part('tape and papers', sundriesLb, SPREADS.sundries),
   ];
   return {
     filled,
     parts,
     grossLb: parts.reduce((sum, one) => sum + one.weightLb, 0),
     plusMinusLb: Math.hypot(...parts.map((one) => one.plusMinusLb)),
-    innerTapeEasyOff: tapes.innerTape.easyOff,
+    innerTapeEasyOff: wrapped.layers.every((layer) => layer.tape.easyOff),
     sundries: {
-      costMinor: tapeParts.reduce((sum, one) => sum + one.costMinor, 0) + PAPERS.costMinor,
-      minutes:
-        boxes.length * (MINUTES.formBox + MINUTES.closeBox) +
-        (inner ? MINUTES.nestInner : 0) +
-        MINUTES.tests +
-        MINUTES.weigh +
-        MINUTES.papers +
-        (photographs ? PHOTOGRAPHS * MINUTES.photograph : 0),
+      costMinor: sundries.reduce((sum, one) => sum + one.costMinor, 0),
+      minutes: sundries.reduce((sum, one) => sum + one.minutes, 0),
     },
   };
 }
 
-/** One strip round the middle of a bundle's end folds: twice the shortest side. */
-const tapeStripFt = (bundleIn: Triple): number => (2 * Math.min(...bundleIn)) / IN_PER_FT;
-
-/** Centre and side seams, top and bottom, each with its overhang. */
-function seamFt([length, width]: Triple): number {
-  const centre = length + 2 * TAPE_OVER_END_IN;
-  const side = width + 2 * TAPE_OVER_END_IN;
-  return (2 * (centre + 2 * side)) / IN_PER_FT;
+/** Tape that closes a slotted box, feet, top and bottom; the ways differ in which seams it runs along. */
+function seamFt([length, width, depth]: Triple, seams: House['seams']): number {
+  const over = 2 * TAPE_OVER_END_IN;
+  const centre = length + over;
+  const side = width + over;
+  const inches = {
+    crossAndSide: 2 * (centre + 2 * side),
+    everyEdge: 2 * (centre + 2 * side + 2 * (length + over)),
+    bands: 2 * centre + 2 * (2 * (length + depth)) + 2 * (width + depth) * 2,
+    skin: 2 * (centre + 8 * TAPE_OVER_END_IN),
+  }[seams];
+  return inches / IN_PER_FT;
 }
+
+/** One strip along an envelope's flap. */
+const flapFt = ([, width]: Triple): number => (width + 2 * TAPE_OVER_END_IN) / IN_PER_FT;

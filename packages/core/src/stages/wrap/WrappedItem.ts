@@ -1,6 +1,7 @@
 import type { CushionMaterial } from '../../engineering/cushion/cushionMaterials.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
-import type { WrapStock } from '../../engineering/materials/stock.ts';
+import type { TapeStock, WrapStock } from '../../engineering/materials/stock.ts';
+import type { Face } from '../../engineering/pieces/hardPoints.ts';
 import type { InspectedPiece } from '../item/InspectedPiece.ts';
 
 /** A layer somebody asks for. */
@@ -8,6 +9,8 @@ export interface LayerChoice {
   readonly material: string;
   /** Halves allowed. */
   readonly turns: number;
+  /** A face of the piece over which one more sheet is laid, end to end. */
+  readonly doubled?: Face;
 }
 
 /** A layer as it lies on the bundle, with what it takes. */
@@ -17,12 +20,17 @@ export interface WrappedLayer {
   readonly turns: number;
   /** n·t, on every side. */
   readonly thicknessIn: number;
+  /** The face that has one sheet more, and how thick that is. */
+  readonly doubled: { readonly face: Face; readonly thicknessIn: number } | null;
   readonly lengthIn: number;
   readonly sheets: number;
   readonly areaIn2: number;
   readonly weightLb: number;
   readonly costMinor: number;
   readonly minutes: number;
+  /** The tape that holds it. */
+  readonly tape: TapeStock;
+  readonly tapeFt: number;
   /** The bundle after this layer, in the piece's own axes. */
   readonly bundleIn: Triple;
 }
@@ -43,6 +51,8 @@ export interface WrappedItem {
   readonly bundleIn: Triple;
   /** Thickness of all layers, on every side. */
   readonly coverIn: number;
+  /** The same on each face, doubled sheets included. */
+  readonly coverOnFaceIn: Readonly<Record<Face, number>>;
   /** How much larger the bundle is than the piece, on the axis where it grew least. */
   readonly growsIn: number;
   readonly weightLb: number;

@@ -1,4 +1,4 @@
-import { GUARDS } from '../../engineering/pieces/hardPoints.ts';
+import { GUARDS, type Face } from '../../engineering/pieces/hardPoints.ts';
 import type { InspectedPiece } from '../item/InspectedPiece.ts';
 import type { FeelFault } from './WrappedItem.ts';
 
@@ -18,13 +18,14 @@ export const isThin = (piece: InspectedPiece, growsIn: number): boolean => piece
  * Applies to brittle pieces. Source: common practice, no source; the thicknesses are judgement.
  *
  * @param coverIn thickness of all layers
+ * @param coverOnFaceIn the same on each face, where a doubled sheet adds to it
  * @returns one fault for each place where too little lies, hard points first
  */
-export function feelTest(piece: InspectedPiece, coverIn: number): FeelFault[] {
+export function feelTest(piece: InspectedPiece, coverIn: number, coverOnFaceIn?: Readonly<Record<Face, number>>): FeelFault[] {
   if (!piece.archetype.brittle) return [];
   const faults: FeelFault[] = [];
   for (const point of piece.facts.hardPoints) {
-    const here = coverIn + (point.guard ? GUARDS[point.guard].thicknessIn : 0);
+    const here = (coverOnFaceIn?.[point.face] ?? coverIn) + (point.guard ? GUARDS[point.guard].thicknessIn : 0);
     if (here < HARD_POINT_COVER_IN - 1e-9) {
       faults.push({
         where: `the ${point.kind === 'loosePart' ? 'loose part' : point.kind}`,

@@ -1,9 +1,9 @@
-import type { Stockroom, WrapStock } from '../../engineering/materials/stock.ts';
+import type { WrapStock } from '../../engineering/materials/stock.ts';
 import type { InspectedPiece } from '../item/InspectedPiece.ts';
 import type { House } from '../../house/House.ts';
 import type { LayerChoice, WrappedItem } from './WrappedItem.ts';
 import { isThin } from './feelTest.ts';
-import { wrapItem } from './wrapItem.ts';
+import { wrapItem, type WrapStockroom } from './wrapItem.ts';
 
 const MOST_CONFORM_TURNS = 4;
 const MOST_CUSHION_TURNS = 6;
@@ -11,27 +11,32 @@ const MOST_CUSHION_TURNS = 6;
 /** Choices somebody has pinned; the rest is searched. */
 export interface WrapLocks {
   readonly layers?: readonly LayerChoice[];
+  /** Materials nobody wants this time, by key. */
+  readonly without?: readonly string[];
 }
 
 /**
- * Every way of wrapping the piece that the plan may choose: surface as the finish asks (none on a plain one) × conforming turns
- * 0 to 4 × cushioning turns 0 to 6 × a damp barrier where required. Those that break a requirement or
- * fail the feel test, or leave the bundle thin or bare, are left out.
+ * Every way of wrapping the piece that the plan may choose: surface as finish and house ask × conforming
+ * turns 0 to 4 × cushioning turns 0 to 6 × a damp barrier where required. Those that break a requirement
+ * or fail the feel test, or leave the bundle thin or bare, are left out.
  */
-export function waysToWrap(piece: InspectedPiece, stock: Stockroom, house: House, locks: WrapLocks = {}): WrappedItem[] {
-  if (locks.layers) return [wrapItem(piece, locks.layers, stock.wraps, house)];
-  const byRole = (role: WrapStock['role']) => stock.wraps.filter((wrap) => wrap.role === role);
+export function waysToWrap(piece: InspectedPiece, stock: WrapStockroom, house: House, locks: WrapLocks = {}): WrappedItem[] {
+  if (locks.layers) return [wrapItem(piece, locks.layers, stock, house)];
+  const byRole = (role: WrapStock['role']) => stock.wraps.filter((wrap) => wrap.role === role && !locks.without?.includes(wrap.key));
   const ways: WrappedItem[] = [];
-  const barrier = piece.facts.dampSensitive
-    ? byRole('barrier')
-        .slice(0, 1)
-        .map((wrap) => ({ material: wrap.key, turns: 1 }))
-    : [];
-  for (const surface of surfacesFor(piece, byRole('surface'))) {
-    for (const conform of turnsOf(byRole('conform'), MOST_CONFORM_TURNS)) {
+  const barrier =
+    piece.facts.dampSensitive && house.rules.dampBarrier
+      ? byRole('barrier')
+          .slice(0, 1)
+          .map((wrap) => ({ material: wrap.key, turns: 1 }))
+      : [];
+  const conforming = house.bubble === 'largeOnly' ? [[]] : turnsOf(byRole('conform'), MOST_CONFORM_TURNS);
+  for (const surface of surfacesFor(piece, byRole('surface'), house)) {
+    for (const conform of conforming) {
       for (const cushion of turnsOf(byRole('cushion'), MOST_CUSHION_TURNS)) {
+        if (house.bubble === 'smallThenLarge' && cushion.length > 0 && conform.length === 0 && byRole('conform').length > 0) continue;
         const choices = [...(surface ? [{ material: surface.key, turns: 1 }] : []), ...conform, ...cushion, ...barrier];
-        const wrapped = wrapItem(piece, choices, stock.wraps, house);
+        const wrapped = wrapItem(piece, choices, stock, house);
         if (isHeld(wrapped) && wrapped.feelFaults.length === 0 && !isThin(piece, wrapped.growsIn) && wrapped.missing.length === 0)
           ways.push(wrapped);
       }
@@ -44,12 +49,21 @@ export function waysToWrap(piece: InspectedPiece, stock: Stockroom, house: House
 const isHeld = ({ piece, layers }: WrappedItem): boolean =>
   layers.length > 0 && (piece.archetype.referenceG === null || layers.some((layer) => layer.cushion !== null));
 
-/** A plain finish needs no layer of its own; a polished one may have a soft one, a touchy one must. */
-function surfacesFor({ facts }: InspectedPiece, surfaces: readonly WrapStock[]): (WrapStock | null)[] {
+/**
+ * What may lie on the surface. A touchy finish must have a soft layer and a polished one may; a plain one
+ * needs none of its own. A house that names its first layer has it wherever the finish allows.
+ */
+function surfacesFor({ facts }: InspectedPiece, surfaces: readonly WrapStock[], { firstLayer, rules }: House): (WrapStock | null)[] {
   const soft = surfaces.filter((wrap) => !wrap.abrasive);
-  if (facts.finish === 'plain') return [null];
-  return facts.finish === 'polished' ? [null, ...soft] : soft;
+  const touchy = rules.softFirstLayer && (facts.finish === 'rubsOff' || facts.finish === 'uncured');
+  const named = surfaces.filter((wrap) => kindOfSurface(wrap) === firstLayer && !(touchy && wrap.abrasive));
+  if (named.length > 0) return named;
+  if (touchy) return soft;
+  return facts.finish === 'polished' && firstLayer !== 'none' ? [null, ...soft] : [null];
 }
+
+/** Which of the house's first layers a surface wrap is. */
+const kindOfSurface = ({ cushion, abrasive }: WrapStock): House['firstLayer'] => (cushion ? 'foam' : abrasive ? 'paper' : 'tissue');
 
 function turnsOf(wraps: readonly WrapStock[], most: number): LayerChoice[][] {
   const ways: LayerChoice[][] = [[]];

@@ -12,7 +12,7 @@ const wrap = (facts: Parameters<typeof request>[0], ...layers: [string, number][
   wrapItem(
     inspect(facts),
     layers.map(([material, turns]) => ({ material, turns })),
-    STOCK.wraps,
+    STOCK,
     BEDDED_HOUSE,
   );
 
@@ -32,7 +32,10 @@ test('each layer starts from the bundle the one before left', () => {
 
 test('used bubble has four fifths of its thickness', () => {
   const used = STOCK.wraps.map((one) => ({ ...one, reused: one.key === 'largeBubble' }));
-  expect(wrapItem(inspect({}), [{ material: 'largeBubble', turns: 1 }], used, BEDDED_HOUSE).coverIn).toBeCloseTo(0.36, 12);
+  expect(wrapItem(inspect({}), [{ material: 'largeBubble', turns: 1 }], { ...STOCK, wraps: used }, BEDDED_HOUSE).coverIn).toBeCloseTo(
+    0.36,
+    12,
+  );
 });
 
 test.each<[string, Parameters<typeof request>[0], [string, number][], string[]]>([

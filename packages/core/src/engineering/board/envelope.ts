@@ -1,0 +1,13 @@
+import { IN2_PER_FT2 } from '../../units/index.ts';
+import type { Triple } from '../geometry/wrapLayer.ts';
+
+/** Outside of an envelope round something flat: its own length and width, as thick as what it holds. */
+export const envelopeOutsideOf = (lengthIn: number, widthIn: number, heldIn: number, caliperIn: number): Triple => [
+  lengthIn + 2 * caliperIn,
+  widthIn + 2 * caliperIn,
+  heldIn + 2 * caliperIn,
+];
+
+/** Weight of an empty envelope: two sheets of its face. */
+export const envelopeTareLb = (lengthIn: number, widthIn: number, basisLbPerFt2: number): number =>
+  ((2 * lengthIn * widthIn) / IN2_PER_FT2) * basisLbPerFt2;

@@ -1,0 +1,61 @@
+import { normalCdf } from '../numeric/normal.ts';
+import { DROP_SPREAD } from './dropHeights.ts';
+import { breaksWithin } from './shockChance.ts';
+
+/** The fragility's distribution cut into slices: where each ends, weaker pieces first, and how much lies in it. */
+export interface Slices {
+  /** Strong ends, in standard deviations. */
+  readonly ends: readonly number[];
+  readonly masses: readonly number[];
+}
+
+const slices = (ends: readonly number[]): Slices => ({
+  ends,
+  masses: ends.map((z, i) => normalCdf(z) - (i === 0 ? 0 : normalCdf(ends[i - 1]!))),
+});
+
+/** A few slices for a first sift, and many for a fine one. */
+export const COARSE_SLICES = slices([-3.4, -2.7, -2.1, -1.5, -0.8]);
+export const FINE_SLICES = slices(Array.from({ length: 22 }, (_, i) => -4 + 0.22 * i));
+
+/** Peak accelerations at the strong ends of the slices. */
+export const sliceGs = ({ ends }: Slices, criticalG: number, spread: number): Float64Array =>
+  Float64Array.from(ends, (z) => criticalG * Math.exp(spread * z));
+
+const CELLS_PER_DEVIATION = 128;
+const REACH = 8;
+/** Φ at the lower ends of narrow cells: a floor. */
+const CDF_FLOOR = Float64Array.from({ length: 2 * REACH * CELLS_PER_DEVIATION + 1 }, (_, i) => normalCdf(i / CELLS_PER_DEVIATION - REACH));
+
+/** Never above the chance that a drop is higher, and hardly below it: one table look-up. */
+function higherFloor(heightIn: number, logMedian: number): number {
+  if (!(heightIn > 0)) return 1;
+  const cell = ((logMedian - Math.log(heightIn)) / DROP_SPREAD + REACH) * CELLS_PER_DEVIATION;
+  return cell < 0 ? 0 : CDF_FLOOR[Math.min(CDF_FLOOR.length - 1, cell | 0)]!;
+}
+
+/**
+ * A chance that shock breakage certainly reaches: since a stronger piece never breaks more, the integral
+ * is at least its lower sum over slices.
+ *
+ * @param heights drop heights withstood, one for each slice of each face in turn; none below the true one
+ * @param faceChances chance of each face
+ * @param logMedian logarithm of the median drop height, inches
+ */
+export function shockFloor(
+  { masses }: Slices,
+  heights: ArrayLike<number>,
+  faceChances: readonly number[],
+  drops: number,
+  logMedian: number,
+): number {
+  const count = masses.length;
+  let floor = 0;
+  for (let slice = 0; slice < count; slice++) {
+    let struck = 0;
+    for (let face = 0; face < faceChances.length; face++)
+      struck += faceChances[face]! * higherFloor(heights[face * count + slice]!, logMedian);
+    if (struck > 0) floor += masses[slice]! * breaksWithin(drops, Math.min(1, struck));
+  }
+  return floor;
+}

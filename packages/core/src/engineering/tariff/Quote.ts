@@ -1,0 +1,57 @@
+import type { CivilDate, Minor } from '../../units/index.ts';
+import type { Triple } from '../geometry/wrapLayer.ts';
+
+/** What is to be carried. */
+export interface Shipment {
+  readonly sizeIn: Triple;
+  readonly weightLb: number;
+  readonly originPostcode: string;
+  readonly destinationPostcode: string;
+  readonly shipDate: CivilDate;
+  /** Value to cover beyond the included amount; null for the included amount only. */
+  readonly coverMinor: Minor | null;
+  readonly signature: boolean;
+  /** The carrier's own container it travels in, by key; null for the shop's own packaging. */
+  readonly container: string | null;
+  /** A tube or another outline that is not a box. */
+  readonly nonRectangular: boolean;
+  /** What kind of goods, as an archetype key; null where nobody said. */
+  readonly goods: string | null;
+}
+
+export interface PriceLine {
+  readonly label: string;
+  readonly amountMinor: Minor;
+}
+
+/** A service's price with every line that made it. */
+export interface Quote {
+  readonly carrier: string;
+  readonly cardId: string;
+  readonly cardVersion: number;
+  readonly service: string;
+  readonly serviceName: string;
+  readonly zone: number;
+  readonly billableLb: number;
+  readonly volumetricLb: number | null;
+  readonly billedBy: 'weight' | 'volume' | 'cubic';
+  readonly stepLb: number;
+  /** Upper end of the step below; 0 on the first. */
+  readonly stepBelowLb: number;
+  readonly lines: readonly PriceLine[];
+  readonly totalMinor: Minor;
+  readonly transitDays: number;
+  /** The day it should be there, from pick-up days and holidays; null when no pick-up comes within a month. */
+  readonly arrivesOn: CivilDate | null;
+  readonly handlingFactor: number;
+  /** What a claim may pay at most. */
+  readonly coverMinor: Minor;
+}
+
+/** A service that cannot carry it, and why. */
+export interface QuoteRefusal {
+  readonly carrier: string;
+  readonly service: string;
+  readonly serviceName: string;
+  readonly refused: string;
+}

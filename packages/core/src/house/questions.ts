@@ -1,0 +1,217 @@
+import type { House } from './House.ts';
+
+/** One side of a question good packers disagree on, and what taking it sets in the house. */
+export interface Side {
+  readonly key: string;
+  readonly name: string;
+  readonly sets: Partial<Omit<House, 'name' | 'kappa'>>;
+  /** What else it asks for at the bench, where no figure of the plan moves. */
+  readonly atTheBench?: string;
+}
+
+export interface Question {
+  readonly key: QuestionKey;
+  readonly asks: string;
+  readonly sides: readonly Side[];
+}
+
+export type QuestionKey =
+  | 'held'
+  | 'firstLayer'
+  | 'bubble'
+  | 'fill'
+  | 'spareRoom'
+  | 'case'
+  | 'innerTape'
+  | 'seams'
+  | 'lid'
+  | 'marks'
+  | 'boxes'
+  | 'cover'
+  | 'signature'
+  | 'weighing'
+  | 'proof'
+  | 'postage'
+  | 'care';
+
+const side = (key: string, name: string, sets: Side['sets'] = {}, atTheBench?: string): Side => ({
+  key,
+  name,
+  sets,
+  ...(atTheBench ? { atTheBench } : {}),
+});
+const question = (key: QuestionKey, asks: string, ...sides: readonly Side[]): Question => ({ key, asks, sides });
+
+const LOOSE = ['mouldedFill', 'starchFill'];
+
+/**
+ * The questions on which good packers disagree, each with its sides. A side sets figures of the house and
+ * so moves the plan and its risk, or says what is done otherwise at the bench. Common practice, no source;
+ * the figures are judgement.
+ */
+export const QUESTIONS: readonly Question[] = [
+  question(
+    'held',
+    'How is the piece held?',
+    side('bedded', 'bedded: fill all round, 2 to 3 in', { leastGapIn: 2, leastInnerBoxGapIn: 2, innerBoxes: true, floats: false }),
+    side('floated', 'floated: a snug box in a buffered one', { leastInnerBoxGapIn: 2, snugGapIn: 0, innerBoxes: true, floats: true }),
+    side('tightRoll', 'tight roll: many turns, the closest box, liners', {
+      leastGapIn: 0.25,
+      innerBoxes: false,
+      floats: false,
+      liners: 'always',
+    }),
+    side('shelled', 'shelled: fixed in a rigid case, and that in a box', {
+      leastInnerBoxGapIn: 1,
+      snugGapIn: 0,
+      innerBoxes: true,
+      floats: true,
+      liners: 'mayBe',
+    }),
+  ),
+  question(
+    'firstLayer',
+    'What lies next to the surface?',
+    side('asFinish', 'what the finish asks for', { firstLayer: 'asFinish' }),
+    side('tissue', 'tissue', { firstLayer: 'tissue' }),
+    side('paper', 'paper', { firstLayer: 'paper' }),
+    side('foam', 'thin foam', { firstLayer: 'foam' }),
+    side('none', 'nothing', { firstLayer: 'none' }),
+  ),
+  question(
+    'bubble',
+    'Which bubble?',
+    side('smallThenLarge', 'small, then large', { bubble: 'smallThenLarge' }),
+    side('largeOnly', 'large only', { bubble: 'largeOnly' }),
+    side('either', 'whichever comes out best', { bubble: 'either' }),
+  ),
+  question(
+    'fill',
+    'What fills the voids?',
+    side('any', 'whatever comes out best', { refusedFills: [] }),
+    side('noLoose', 'no loose fill', { refusedFills: LOOSE }),
+    side('noPaper', 'paper avoided for its weight', { refusedFills: ['crumpledPaper'] }),
+    side('noPillows', 'air pillows only in huge voids', { refusedFills: ['airPillows'] }),
+    side('bubble', 'bubble throughout', { refusedFills: [...LOOSE, 'crumpledPaper', 'airPillows', 'foamInPlace', 'corrugatedPad'] }),
+  ),
+  question(
+    'spareRoom',
+    'What of spare room?',
+    side('fill', 'filled', { cutsDown: false }),
+    side('cutDown', 'the box cut down', { cutsDown: true }),
+    side('divider', 'a cross divider', { cutsDown: false }, 'take up spare depth with a cross divider'),
+  ),
+  question(
+    'case',
+    'And a case or retail box?',
+    side('leave', 'left in it, steadied inside', {}, 'steady what moves inside the case, never forcing its lid'),
+    side('takeOut', 'taken out', {}, 'take the piece out of its case and pack both'),
+  ),
+  question(
+    'innerTape',
+    'Tape on the layers?',
+    side('easyOff', 'paper tape that comes off easily', { strongInnerTape: false, openingNote: true }),
+    side('strongNote', 'strong, with an opening note', { strongInnerTape: true, openingNote: true }),
+    side('strong', 'strong, no note', { strongInnerTape: true, openingNote: false }),
+  ),
+  question(
+    'seams',
+    'How is the box closed?',
+    side('crossAndSide', 'cross and side seam', { seams: 'crossAndSide' }),
+    side('everyEdge', 'every edge', { seams: 'everyEdge' }),
+    side('bands', 'bands round', { seams: 'bands' }),
+    side('skin', 'skin or corners', { seams: 'skin' }),
+  ),
+  question(
+    'lid',
+    'Where does the fill end?',
+    side('proud', 'slightly proud, pressed by the lid', { overfillShare: 0.06 }),
+    side('moderate', 'a little proud, never forced', { overfillShare: 0.03 }),
+    side('level', 'level', { overfillShare: 0 }),
+  ),
+  question(
+    'marks',
+    'Marks and labels?',
+    side('arrows', 'arrows only', {}, 'arrows on two sides'),
+    side('fragile', 'fragile marks', {}, 'fragile marks on all sides'),
+    side('none', 'none', {}),
+  ),
+  question(
+    'boxes',
+    'Which boxes first?',
+    side('best', 'whichever comes out best', {}),
+    side('reinforced', 'thin ones reinforced', { liners: 'mayBe' }),
+  ),
+  question(
+    'cover',
+    'How much cover?',
+    side('byRisk', 'by the risk', { cover: 'byRisk' }),
+    side('included', 'the included amount only', { cover: 'included' }),
+    side('full', 'always in full', { cover: 'always' }),
+  ),
+  question(
+    'signature',
+    'A signature?',
+    side('byChoice', 'by choice', { signatureFromMinor: null }),
+    side('venue', 'from the venue’s threshold', { signatureFromMinor: 75_000 }),
+  ),
+  question(
+    'weighing',
+    'When is it weighed?',
+    side('sealed', 'sealed', {}, 'weigh when sealed'),
+    side('open', 'packed but open, with headroom', {}, 'weigh before sealing, and leave headroom for the tape'),
+  ),
+  question(
+    'proof',
+    'What is photographed?',
+    side('packing', 'the packing, step by step', { photographs: true }),
+    side('piece', 'the piece only', { photographs: false }),
+  ),
+  question(
+    'postage',
+    'Who pays the postage?',
+    side('collected', 'collected', {}),
+    side('builtIn', 'built into the price', {}),
+    side('handling', 'collected, with handling', {}),
+  ),
+  question(
+    'care',
+    'How careful?',
+    side('asItComes', 'as it comes', { care: 1 }),
+    side('save', 'save where it is safe', { care: 0.5 }),
+    side('spend', 'spend what it takes', { care: 5 }),
+  ),
+];
+
+/** The side taken on each question. */
+export type Answers = Readonly<Record<QuestionKey, string>>;
+
+/**
+ * A house with the sides taken. Questions left out keep the house's own figures.
+ *
+ * @throws RangeError for a side that its question does not have
+ */
+export function takeSides(house: House, answers: Partial<Answers>): House {
+  let taken = house;
+  for (const { key, sides } of QUESTIONS) {
+    const answer = answers[key];
+    if (answer === undefined) continue;
+    const chosen = sides.find((one) => one.key === answer);
+    if (!chosen) throw new RangeError(`${key} must be one of ${sides.map((one) => one.key).join(', ')}, not ${answer}`);
+    taken = { ...taken, ...chosen.sets };
+  }
+  return taken;
+}
+
+/** Which side of each question a house's figures stand on; null where they are its own. */
+export function sidesOf(house: House): Record<QuestionKey, string | null> {
+  const figures = house as unknown as Record<string, unknown>;
+  const same = (one: unknown, other: unknown) => JSON.stringify(one) === JSON.stringify(other);
+  return Object.fromEntries(
+    QUESTIONS.map(({ key, sides }) => [
+      key,
+      sides.find((one) => Object.keys(one.sets).length > 0 && Object.entries(one.sets).every(([name, value]) => same(figures[name], value)))
+        ?.key ?? null,
+    ]),
+  ) as Record<QuestionKey, string | null>;
+}

@@ -1,0 +1,29 @@
+import type { Orientation } from '../../engineering/geometry/orientations.ts';
+import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
+import type { House } from '../../house/House.ts';
+
+/** Choices about boxes that somebody has pinned. */
+export interface BoxLocks {
+  readonly box?: string;
+  readonly inner?: string | null;
+  readonly orientation?: Orientation;
+  readonly liner?: boolean;
+  readonly newDepthIn?: number | null;
+}
+
+/** What the stockroom offers to put a bundle in. */
+export interface BoxRoom {
+  readonly boxes: readonly BoxStock[];
+  readonly linerBoard: SheetBoard | null;
+}
+
+/** Those on hand, or the pinned one whether or not it is. */
+export const usableBoxes = (boxes: readonly BoxStock[], pinned: string | undefined): readonly BoxStock[] =>
+  boxes.filter((box) => (pinned === undefined ? box.onHand > 0 : box.key === pinned));
+
+/** Without a liner, with one, or both, as house and stock allow; a pinned one needs no leave. */
+export const linerChoices = ({ liners }: House, { linerBoard }: BoxRoom, locks: BoxLocks): readonly boolean[] => {
+  if (!linerBoard) return [false];
+  if (locks.liner !== undefined) return [locks.liner];
+  return { never: [false], mayBe: [false, true], always: [true] }[liners];
+};

@@ -1,0 +1,123 @@
+import { box, CHOICE, finish, request, STOCK, told } from '../../../tests/sampleRequest.ts';
+import { BEDDED_HOUSE } from '../../house/House.ts';
+import { planParcel } from '../../planParcel.ts';
+import { fillVoids } from '../fill/fillVoids.ts';
+import { overloadChance } from '../frontier/crushChance.ts';
+import { inspectItem } from '../item/inspectItem.ts';
+import { derivePlan } from '../plan/derivePlan.ts';
+import { writePlanDocument } from '../plan/writePlanDocument.ts';
+import { weighParcel } from '../weight/weighParcel.ts';
+import { wrapItem } from '../wrap/wrapItem.ts';
+import { cutDown, lined, wholeShell } from './makeShell.ts';
+import { packingWay } from './packingWay.ts';
+import { shellMaker, shellsFor } from './shellsFor.ts';
+import { stowAsTold } from './stowAsTold.ts';
+
+const LINER = STOCK.linerBoard!;
+const room = { boxes: [], linerBoard: LINER };
+
+describe('a box made ready, worked by hand', () => {
+  // blank 2(12 + 12) + 1.5 = 49.5 by 12 + 12 = 24 in; cut to 9: by 21
+  test('cut down: depth, outside and tare go down with it', () => {
+    const whole = wholeShell(box([12, 12, 12]));
+    const low = cutDown(whole, 9);
+    expect(low.insideIn).toEqual([12, 12, 9]);
+    expect(low.outsideIn[2]).toBeCloseTo(whole.outsideIn[2] - 3, 12);
+    expect(whole.tareLb).toBeCloseTo(((49.5 * 24) / 144) * 0.12, 12);
+    expect(low.tareLb).toBeCloseTo(((49.5 * 21) / 144) * 0.12, 12);
+  });
+
+  // two panels 12 × 12 and four 11.688 × 11.688 or 12 × 11.688, by 0.12 lb a square foot
+  test('lined: two calipers off every side, half as strong again', () => {
+    const whole = wholeShell(box([12, 12, 12]));
+    const liner = lined(whole, LINER)!;
+    const inside = 12 - 2 * 0.156;
+    expect(liner.insideIn).toEqual([inside, inside, inside].map((side) => expect.closeTo(side, 12) as number));
+    expect(liner.outsideIn).toEqual(whole.outsideIn);
+    const areaFt2 = (2 * 144 + 2 * 12 * inside + 2 * inside * inside) / 144;
+    expect(liner.tareLb - whole.tareLb).toBeCloseTo(areaFt2 * 0.12, 10);
+    expect(liner.costMinor - whole.costMinor).toBeCloseTo(areaFt2 * 1.1 * 14, 8);
+    expect(overloadChance(liner)).toBeLessThan(overloadChance(whole));
+    expect(lined(wholeShell(box([0.3, 5, 5])), LINER)).toBeNull();
+  });
+
+  test('cut down only where it takes three quarters of an inch off, to quarters, never a carrier’s box', () => {
+    const house = { ...BEDDED_HOUSE, cutsDown: true };
+    const depths = (outer: ReturnType<typeof box>, heldIn: number) =>
+      shellsFor(outer, heldIn, 2, room, house, shellMaker(room)).map((shell) => shell.newDepthIn);
+    expect(depths(box([12, 12, 12]), 6.1)).toEqual([null, 10.25]);
+    expect(depths(box([12, 12, 12]), 7.3)).toEqual([null]);
+    expect(depths(box([12, 12, 12], { container: 'free' }), 4)).toEqual([null]);
+  });
+
+  test('each way of packing has its name', () => {
+    const whole = wholeShell(box([12, 12, 12]));
+    expect([
+      packingWay(whole, null),
+      packingWay(whole, {}),
+      packingWay(cutDown(whole, 8), null),
+      packingWay(lined(whole, LINER)!, null),
+      packingWay(wholeShell(box([12, 9, 1], { style: 'padded' })), null),
+      packingWay(wholeShell(box([9, 9, 9], { container: 'free' })), null),
+    ]).toEqual(['bedded', 'boxInBox', 'cutDown', 'lined', 'envelope', 'carrierBox']);
+  });
+});
+
+describe('envelopes', () => {
+  const chart = { archetype: 'paperGoods' as const, lengthIn: 11, widthIn: 8, heightIn: 0.5, weightLb: 0.6 };
+  const stiff = box([14, 11, 2], { key: 'stiff', style: 'stiffened', priceMinor: 70 });
+  const padded = box([14, 11, 2], { key: 'padded', style: 'padded', priceMinor: 40 });
+
+  test('as thick as what it holds; two sheets of its face; no fill, no bedding wanted', () => {
+    const { order } = request(chart);
+    const wrapped = wrapItem(inspectItem(order, order.pieces[0]!), [{ material: 'tissue', turns: 1 }], STOCK, BEDDED_HOUSE);
+    const stowed = stowAsTold(wrapped, told(stiff))!;
+    expect(stowed.shell.outsideIn[2]).toBeCloseTo(0.5 + 0.06 + 2 * 0.156, 12);
+    expect(stowed.shell.tareLb).toBeCloseTo(((2 * 14 * 11) / 144) * 0.12, 12);
+    const weighed = weighParcel(fillVoids(stowed, null, null, BEDDED_HOUSE), STOCK, BEDDED_HOUSE);
+    expect(weighed.filled.amounts).toEqual([]);
+    expect(stowAsTold(wrapped, told(box([14, 11, 0.4], { style: 'padded' })))).toBeNull();
+  });
+
+  test('a stiff one does not bend, a soft one may; neither is crushed', () => {
+    const asked = request(chart, { stock: { boxes: [stiff, padded] } });
+    const causes = (name: string) => {
+      const derived = derivePlan(asked, { ...CHOICE, layers: [{ material: 'tissue', turns: 1 }], box: name, fill: null });
+      if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
+      const { causes: found, faults } = writePlanDocument(derived.option, asked.house);
+      expect(faults).toEqual([]);
+      return Object.fromEntries(found.map((cause) => [cause.key, cause.chance]));
+    };
+    expect(causes('stiff')).toEqual({});
+    expect(causes('padded')).toEqual({ bend: expect.closeTo(0.05, 12) as number });
+  });
+
+  test('chosen for flat goods, never for others', () => {
+    const stock = { boxes: [...STOCK.boxes, stiff] };
+    const flat = finish(planParcel(request(chart, { stock })));
+    expect(flat.kind === 'planned' && flat.recommended.choice).toMatchObject({
+      box: 'stiff',
+      fill: null,
+      orientation: expect.any(Array) as unknown,
+    });
+    const round = finish(planParcel(request({}, { stock })));
+    expect(round.kind === 'planned' && round.frontier.some((option) => option.choice.box === 'stiff')).toBe(false);
+  });
+});
+
+test('a doubled face: one sheet more on that side only, felt and cushioned there', () => {
+  const { order } = request({ archetype: 'handledWare' });
+  const wrap = (doubled?: 'left') =>
+    wrapItem(
+      inspectItem(order, order.pieces[0]!),
+      [{ material: 'largeBubble', turns: 1, ...(doubled ? { doubled } : {}) }],
+      STOCK,
+      BEDDED_HOUSE,
+    );
+  const [plain, more] = [wrap(), wrap('left')];
+  expect(more.bundleIn[0] - plain.bundleIn[0]).toBeCloseTo(0.45, 12);
+  expect(more.bundleIn.slice(1)).toEqual(plain.bundleIn.slice(1));
+  expect(more.coverOnFaceIn).toMatchObject({ left: expect.closeTo(0.9, 12) as number, right: expect.closeTo(0.45, 12) as number });
+  // 5.9 × 5.9 in more of it
+  expect((more.weightLb - plain.weightLb) * 144).toBeCloseTo(5.9 * 5.9 * 0.02, 8);
+});

@@ -1,0 +1,45 @@
+import { orient, type Orientation } from '../../engineering/geometry/orientations.ts';
+import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
+import type { WrappedItem } from '../wrap/WrappedItem.ts';
+import { gapsAround } from './gapsAround.ts';
+import { cutDown, envelopeRound, isEnvelope, lined, wholeShell } from './makeShell.ts';
+import { innerBox, stow } from './stowInBox.ts';
+import type { Shell, StowedBox } from './StowedBox.ts';
+
+/** What somebody says about the boxes. */
+export interface Told {
+  readonly orientation: Orientation;
+  readonly inner: BoxStock | null;
+  readonly box: BoxStock;
+  readonly newDepthIn: number | null;
+  readonly liner: SheetBoard | null;
+  readonly baseGapIn: number | null;
+  readonly divider: boolean;
+}
+
+/**
+ * Places a bundle as somebody says, whether or not the gaps please the house; gaps may be negative.
+ *
+ * @returns null when the box cannot be made ready so: no inside left, or cut to more than its depth
+ */
+export function stowAsTold(wrapped: WrappedItem, told: Told): StowedBox | null {
+  const bundleIn = orient(wrapped.bundleIn, told.orientation);
+  const inner = told.inner && innerBox(told.inner, gapsAround(bundleIn, told.inner.insideIn));
+  const heldIn = inner ? inner.outsideIn : bundleIn;
+  const shell = shellAsTold(told, heldIn[2]);
+  if (!shell) return null;
+  const stowed = stow({ wrapped, orientation: told.orientation, bundleIn, inner, heldIn }, shell);
+  const { bottom, top } = stowed.gaps;
+  return {
+    ...stowed,
+    divider: told.divider,
+    gaps: told.baseGapIn === null ? stowed.gaps : { ...stowed.gaps, bottom: told.baseGapIn, top: bottom + top - told.baseGapIn },
+  };
+}
+
+function shellAsTold({ box, newDepthIn, liner }: Told, heldIn: number): Shell | null {
+  if (isEnvelope(box)) return heldIn <= box.insideIn[2] + 1e-9 ? envelopeRound(box, heldIn) : null;
+  if (newDepthIn !== null && !(newDepthIn > 0 && newDepthIn < box.insideIn[2])) return null;
+  const shell = newDepthIn === null ? wholeShell(box) : cutDown(wholeShell(box), newDepthIn);
+  return liner ? lined(shell, liner) : shell;
+}

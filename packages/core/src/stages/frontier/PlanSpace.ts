@@ -1,0 +1,68 @@
+import type { FillStock, Stockroom } from '../../engineering/materials/stock.ts';
+import type { House } from '../../house/House.ts';
+import type { BoxLocks, BoxRoom } from '../box/BoxChoices.ts';
+import { isEnvelope } from '../box/makeShell.ts';
+import { heldBare, heldInBoxes, shellsRound, type Held } from '../box/stowInBox.ts';
+import { packingWay, type PackingWay } from '../box/packingWay.ts';
+import { shellMaker } from '../box/shellsFor.ts';
+import type { Shell } from '../box/StowedBox.ts';
+import type { InspectedPiece } from '../item/InspectedPiece.ts';
+import type { Carriage } from '../rate/rateParcel.ts';
+import type { WrappedItem } from '../wrap/WrappedItem.ts';
+
+/** All that a plan may be made of: every way of wrapping, stowing, filling and sending, and the rules they keep. */
+export interface PlanSpace {
+  readonly piece: InspectedPiece;
+  readonly bundles: readonly WrappedItem[];
+  readonly room: BoxRoom;
+  readonly fills: readonly FillStock[];
+  readonly innerFills: readonly FillStock[];
+  readonly carriages: readonly Carriage[];
+  readonly tapes: Pick<Stockroom, 'outerTape'>;
+  readonly house: House;
+  readonly locks: BoxLocks;
+  /** One way of packing alone; null for all. */
+  readonly way: PackingWay | null;
+}
+
+/** Every bundle as it may lie, bare ones first, then each in every inner box that takes it. */
+export function* everyHeld({ bundles, room, house, locks }: PlanSpace): Generator<Held> {
+  if (!locks.inner && !house.floats) for (const bundle of bundles) yield* heldBare(bundle, locks);
+  if (locks.inner !== null && (house.innerBoxes || locks.inner !== undefined))
+    for (const bundle of bundles) yield* heldInBoxes(bundle, room.boxes, house, locks);
+}
+
+/**
+ * The shells round something held. What fits round an inner box does not depend on what is in it, so that
+ * is worked out once for each.
+ */
+export function shellFinder({ room, house, locks, way }: PlanSpace): (held: Held) => readonly Shell[] {
+  const wanted = (held: Held, shells: Shell[]) => (way === null ? shells : shells.filter((shell) => packingWay(shell, held.inner) === way));
+  const roundInner = new Map<string, readonly Shell[]>();
+  const make = shellMaker(room);
+  return (held) => {
+    if (!held.inner) return wanted(held, shellsRound(held, room, house, locks, make));
+    const known = roundInner.get(held.inner.box.key);
+    if (known) return known;
+    const found = wanted(held, shellsRound(held, room, house, locks, make));
+    roundInner.set(held.inner.box.key, found);
+    return found;
+  };
+}
+
+/** What may fill a shell: nothing in an envelope. */
+export const fillsFor = ({ fills }: PlanSpace, { box }: Shell): readonly (FillStock | null)[] => (isEnvelope(box) ? [null] : fills);
+
+/** What may fill the inner box: nothing where there is none. */
+export const innerFillsFor = ({ innerFills }: PlanSpace, { inner }: Held): readonly (FillStock | null)[] => (inner ? innerFills : [null]);
+
+/** How many plans the space holds, priced or refused. */
+export function countPlans(space: PlanSpace): number {
+  const shellsOf = shellFinder(space);
+  let count = 0;
+  for (const held of everyHeld(space)) {
+    const fillings = shellsOf(held).reduce((sum, shell) => sum + fillsFor(space, shell).length, 0);
+    count += fillings * innerFillsFor(space, held).length;
+  }
+  return count * space.carriages.length;
+}

@@ -1,0 +1,182 @@
+import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts';
+import { dropsPerJourney, medianDropIn } from '../../engineering/journey/dropHeights.ts';
+import { HEAVIEST_LB } from '../../engineering/journey/dropSchedule.ts';
+import { COARSE_SLICES, FINE_SLICES, shockFloor } from '../../engineering/journey/shockFloor.ts';
+import type { FillStock } from '../../engineering/materials/stock.ts';
+import { coverPriceMinor } from '../../engineering/tariff/coverPrice.ts';
+import { IN3_PER_FT3 } from '../../units/index.ts';
+import { isEnvelope } from '../box/makeShell.ts';
+import { gapsIn } from '../box/stowInBox.ts';
+import type { Gaps } from '../box/StowedBox.ts';
+import { effectiveGaps, type GapLoad } from '../fill/effectiveGaps.ts';
+import { crushHarm, HARM } from './crushChance.ts';
+import type { PlanSpace } from './PlanSpace.ts';
+import { fillMinorPerFt3, servicesOf, type Packed, type ShellFigures } from './searchFigures.ts';
+import { addGap, groupFills, withAnyFill, type ShockCeilings } from './shockCeilings.ts';
+
+/** Floors are lowered by this share, so that no rounding makes one a lie. */
+const SLACK = 1e-7;
+const UNDER = 1 - SLACK;
+const MOST_FACES = 6;
+
+/** The least that plans can cost, fail and be expected to cost. */
+export interface Floor {
+  readonly costMinor: number;
+  readonly chance: number;
+  readonly expectedMinor: number;
+}
+
+/** A bundle in a shell, fill and carriage still open, with its floor. */
+export interface Stowed extends Floor {
+  readonly packed: Packed;
+  readonly figures: ShellFigures;
+  readonly gaps: Gaps;
+  readonly voidFt3: number;
+}
+
+/** A filled shell whose carriage is still open. */
+export interface Filled {
+  readonly stowed: Stowed;
+  readonly fill: FillStock | null;
+  readonly gaps: Gaps;
+  readonly grossLb: number;
+  /** All but postage. */
+  readonly costMinor: number;
+}
+
+/** What is known of plans before they are worked out: floors of cost and chance, wider open first. */
+export interface PlanFloors {
+  /** Floor of every fill and carriage; null where nothing can be sent. */
+  stowed(packed: Packed, figures: ShellFigures): Stowed | null;
+  /** The shell filled; null where its board is not certified for the weight. */
+  filled(stowed: Stowed, fill: FillStock | null): Filled | null;
+  /** Floor of every carriage, shock coarsely. */
+  coarse(filled: Filled): Floor;
+  /** Floor of one carriage after the other, by its place in the space, shock finely; the easiest any has, or its own. */
+  fine(filled: Filled): (carriage: number, own: boolean) => Floor;
+}
+
+/** Floors over one space. */
+export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanFloors {
+  const { flat } = piece.archetype;
+  const kappa = house.kappa.value;
+  const groups = groupFills(fills);
+  const bought = 1 + house.overfillShare;
+  const least = (of: (fill: FillStock) => number) => (fills.length > 0 ? Math.min(...fills.map(of)) : 0);
+  const leastLbPerFt3 = least((fill) => fill.lbPerFt3);
+  const mostLbPerFt3 = Math.max(0, ...fills.map((fill) => fill.lbPerFt3));
+  const leastMinorPerFt3 = least((fill) => fillMinorPerFt3(fill, house));
+  const services = servicesOf(carriages);
+  const ways = carriages.map((carriage) => {
+    const covered = carriage.coverAdded ? piece.replacementMinor : 0;
+    return {
+      service: services.findIndex((one) => one.service === carriage.service),
+      addedMinor: coverPriceMinor(carriage.service.cover, covered),
+      paidMinor: Math.min(piece.replacementMinor, Math.max(carriage.service.cover.includedMinor, covered)),
+      drops: dropsPerJourney(carriage.zone ?? 9),
+      handling: carriage.service.handlingFactor,
+    };
+  });
+  const easiest = {
+    drops: Math.min(...ways.map((way) => way.drops)),
+    handling: Math.min(...ways.map((way) => way.handling)),
+    paidMinor: Math.max(...ways.map((way) => way.paidMinor)),
+  };
+  const accepted = house.photographs ? house.claimAcceptedPhotographed : house.claimAcceptedBare;
+  // one face for each side of a box, whether or not opposite ones are alike
+  const coarseScratch = new Float64Array(MOST_FACES * COARSE_SLICES.ends.length);
+  const fineScratch = new Float64Array(MOST_FACES * FINE_SLICES.ends.length);
+  const troubleMinor = (house.troubleMinutes * house.labourMinorPerHour) / 60;
+
+  const floor = (costMinor: number, postageMinor: number, paidMinor: number, packed: Packed, crush: number, shock: number): Floor => {
+    const ownCrush = Math.log1p(-crush * UNDER);
+    const ownShock = Math.log1p(-Math.min(shock * UNDER, 1 - 1e-12));
+    const share = packed.quiet.share - Math.expm1(kappa * ownCrush) - Math.expm1(kappa * ownShock);
+    const loss = Math.max(0, piece.replacementMinor + postageMinor + troubleMinor - paidMinor * accepted);
+    return {
+      costMinor: costMinor * UNDER,
+      chance: -Math.expm1(kappa * (packed.quiet.log + ownCrush + ownShock)) * UNDER,
+      expectedMinor: (costMinor + house.care * loss * share) * UNDER,
+    };
+  };
+  const cheapest = ({ postage }: ShellFigures, weightLb: number): number => {
+    let minor = Infinity;
+    for (const of of postage) minor = Math.min(minor, of(weightLb));
+    return minor;
+  };
+  const loadOf = ({ held, heldLb }: Packed, { shell }: ShellFigures): GapLoad => ({
+    weightLb: heldLb,
+    baseAreaIn2: held.heldIn[0] * held.heldIn[1],
+    insideDepthIn: shell.insideIn[2],
+    overfillShare: house.overfillShare,
+    dividerBoard: false,
+  });
+  const shockOf = ({ slices, faceChances }: ShockCeilings, heights: Float64Array, drops: number, handling: number, grossLb: number) =>
+    shockFloor(slices, heights, faceChances, drops, Math.log(medianDropIn(Math.min(grossLb, HEAVIEST_LB), handling)));
+
+  return {
+    stowed(packed, figures) {
+      const { shell } = figures;
+      const { heldIn } = packed.held;
+      const envelope = isEnvelope(shell.box);
+      const voidFt3 = envelope
+        ? 0
+        : Math.max(0, shell.insideIn[0] * shell.insideIn[1] * shell.insideIn[2] - heldIn[0] * heldIn[1] * heldIn[2]) / IN3_PER_FT3;
+      const emptyLb = packed.weightLb + figures.weightLb;
+      const leastLb = (emptyLb + voidFt3 * bought * leastLbPerFt3) * UNDER;
+      if (leastLb > HEAVIEST_LB || leastLb > figures.certifiedLb) return null;
+      const postage = cheapest(figures, leastLb);
+      if (postage === Infinity) return null;
+      const gaps = gapsIn(packed.held, shell);
+      const { coarse } = packed;
+      const mostLb = emptyLb + voidFt3 * bought * mostLbPerFt3;
+      if (coarse && !envelope) withAnyFill(coarse, gaps, loadOf(packed, figures), groups, coarseScratch);
+      const heights = envelope && coarse ? coarse.heights : coarseScratch;
+      const shock = coarse ? shockOf(coarse, heights, easiest.drops, easiest.handling, mostLb) : 0;
+      const cost = packed.costMinor + figures.costMinor + voidFt3 * bought * leastMinorPerFt3 + postage;
+      const crush = figures.overload * (flat ? HARM.flat : HARM.covered);
+      return { packed, figures, gaps, voidFt3, ...floor(cost, postage, easiest.paidMinor, packed, crush, shock) };
+    },
+    filled(stowed, fill) {
+      const { packed, figures } = stowed;
+      const boughtFt3 = stowed.voidFt3 * bought;
+      const grossLb = packed.weightLb + figures.weightLb + (fill ? boughtFt3 * fill.lbPerFt3 : 0);
+      if (grossLb * UNDER > HEAVIEST_LB || grossLb * UNDER > figures.certifiedLb) return null;
+      return {
+        stowed,
+        fill,
+        gaps: fill ? effectiveGaps(stowed.gaps, loadOf(packed, figures), CUSHION_MATERIALS[fill.cushion]) : stowed.gaps,
+        grossLb,
+        costMinor: packed.costMinor + figures.costMinor + (fill ? boughtFt3 * fillMinorPerFt3(fill, house) : 0),
+      };
+    },
+    coarse({ stowed: { packed, figures }, fill, gaps, grossLb, costMinor }) {
+      const least = cheapest(figures, grossLb * UNDER);
+      const { coarse } = packed;
+      const shock = coarse ? shockOf(coarse, withGap(coarse, gaps, fill, coarseScratch), easiest.drops, easiest.handling, grossLb) : 0;
+      return floor(costMinor + least, least, easiest.paidMinor, packed, figures.overload * crushHarm(flat, gaps.top), shock);
+    },
+    fine({ stowed: { packed, figures }, fill, gaps, grossLb, costMinor }) {
+      const fine = packed.fine();
+      const heights = fine && withGap(fine, gaps, fill, fineScratch);
+      const crush = figures.overload * crushHarm(flat, gaps.top);
+      const shocks = new Map<number, number>();
+      return (carriage, own) => {
+        const { service, addedMinor, paidMinor } = ways[carriage]!;
+        const { drops, handling } = own ? ways[carriage]! : easiest;
+        const postage = figures.postage[service]!(grossLb * UNDER) + addedMinor;
+        const key = drops * 1000 + handling;
+        let shock = shocks.get(key);
+        if (shock === undefined) shocks.set(key, (shock = fine && heights ? shockOf(fine, heights, drops, handling, grossLb) : 0));
+        return floor(costMinor + postage, postage, paidMinor, packed, crush, shock);
+      };
+    },
+  };
+}
+
+/** A bundle's heights with one fill in the gap round it, in a scratch as long as they are. */
+function withGap(ceilings: ShockCeilings, gaps: Gaps, fill: FillStock | null, scratch: Float64Array): Float64Array {
+  scratch.set(ceilings.heights);
+  if (fill) addGap(ceilings, gaps, fill, scratch);
+  return scratch;
+}

@@ -1,0 +1,48 @@
+import { HEAVIEST_LB } from '../../engineering/journey/dropSchedule.ts';
+import { shockChance } from '../../engineering/journey/shockChance.ts';
+import { stow } from '../box/stowInBox.ts';
+import { fillVoids } from '../fill/fillVoids.ts';
+import { rateParcel } from '../rate/rateParcel.ts';
+import { weighParcel } from '../weight/weighParcel.ts';
+import { judgePlan } from './judgePlan.ts';
+import { everyHeld, fillsFor, innerFillsFor, shellFinder, type PlanSpace } from './PlanSpace.ts';
+import { certificateHolds, quietCauses } from './quietCauses.ts';
+import { shockJourney } from './shockJourney.ts';
+import { startTrace, type SearchProgress, type Traced } from './Trace.ts';
+
+const BREATHE_EVERY = 16;
+
+/**
+ * Works out every plan there is, one after the other: what the space means, and the slow twin that
+ * `searchPruned` is checked against.
+ */
+export function* searchEvery(space: PlanSpace): Generator<SearchProgress, Traced> {
+  const { house, carriages } = space;
+  const trace = startTrace();
+  const shellsOf = shellFinder(space);
+  let batch = 0;
+  for (const held of everyHeld(space)) {
+    for (const shell of shellsOf(held)) {
+      const stowed = stow(held, shell);
+      for (const innerFill of innerFillsFor(space, held)) {
+        for (const fill of fillsFor(space, shell)) {
+          if (++batch % BREATHE_EVERY === 0) yield trace.progress();
+          trace.considered += carriages.length;
+          const weighed = weighParcel(fillVoids(stowed, fill, innerFill, house), space.tapes, house);
+          if (weighed.grossLb > HEAVIEST_LB || !certificateHolds(weighed)) {
+            trace.uncertified++;
+            continue;
+          }
+          const quiet = quietCauses(weighed, house);
+          const journey = shockJourney(weighed.filled);
+          for (const rated of rateParcel(weighed, carriages).rated) {
+            const { zone, handlingFactor } = rated.quote;
+            const shock = journey ? shockChance(journey(weighed.grossLb, zone, handlingFactor)) : 0;
+            trace.keep(judgePlan(rated, null, house, { quiet, shock }));
+          }
+        }
+      }
+    }
+  }
+  return trace.found();
+}

@@ -1,0 +1,162 @@
+import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts';
+import { COARSE_SLICES, FINE_SLICES } from '../../engineering/journey/shockFloor.ts';
+import type { FillStock } from '../../engineering/materials/stock.ts';
+import { postageFloors, type PostageFloor } from '../../engineering/tariff/postageFloor.ts';
+import type { House } from '../../house/House.ts';
+import type { Held } from '../box/stowInBox.ts';
+import type { Shell } from '../box/StowedBox.ts';
+import { effectiveGaps } from '../fill/effectiveGaps.ts';
+import { fillAmount } from '../fill/fillAmount.ts';
+import { bundleLb } from '../fill/fillVoids.ts';
+import { carriageShipment, type Carriage } from '../rate/rateParcel.ts';
+import { bundleSundries, shellSundries } from '../weight/weighParcel.ts';
+import type { WrappedItem } from '../wrap/WrappedItem.ts';
+import { overloadChance } from './crushChance.ts';
+import type { PlanSpace } from './PlanSpace.ts';
+import { bundleCauses, certifiedLb } from './quietCauses.ts';
+import { shockCeilings, wrapStacks, type ShockCeilings, type Within, type WrapStacks } from './shockCeilings.ts';
+
+// Sums that a search needs many times over, each worked out once for what it depends on.
+
+/** What something adds to any plan that holds it: money with labour, and weight. */
+interface Adds {
+  readonly costMinor: number;
+  readonly weightLb: number;
+}
+
+/** A bundle in its inner box, or bare, ready for an outer one. */
+export interface Packed extends Adds {
+  readonly held: Held;
+  readonly innerFill: FillStock | null;
+  /** Weight of what stands in the outer fill. */
+  readonly heldLb: number;
+  readonly quiet: QuietSums;
+  readonly coarse: ShockCeilings | null;
+  /** The same with many slices, worked out when first asked for. */
+  readonly fine: () => ShockCeilings | null;
+}
+
+/** Of the bundle's own causes: Σ ln(1 − Pᵢ), and Σ of the shares expected to go. */
+interface QuietSums {
+  readonly log: number;
+  readonly share: number;
+}
+
+/** A shell with what it adds and asks. */
+export interface ShellFigures extends Adds {
+  readonly shell: Shell;
+  readonly overload: number;
+  /** Weight the board is certified for at this outside; infinite for an envelope, 0 where it is too large. */
+  readonly certifiedLb: number;
+  /** Least postage by service, cover left out. */
+  readonly postage: readonly PostageFloor[];
+}
+
+const labour = (minutes: number, { labourMinorPerHour }: House): number => (minutes * labourMinorPerHour) / 60;
+
+/** What a cubic foot of fill costs with its labour. */
+export const fillMinorPerFt3 = ({ minorPerFt3, minutesPerFt3 }: FillStock, house: House): number =>
+  minorPerFt3 + labour(minutesPerFt3, house);
+
+/** Works out packed bundles, remembering what several of them share. */
+export function packer({ house, tapes }: PlanSpace): (held: Held, innerFill: FillStock | null) => Packed {
+  const quietOf = remembered((wrapped: WrappedItem): QuietSums => {
+    const kappa = house.kappa.value;
+    return bundleCauses(wrapped, house).reduce(
+      (sums, { chance, shareLost }) => ({
+        log: sums.log + Math.log1p(-chance),
+        share: sums.share + shareLost * -Math.expm1(kappa * Math.log1p(-chance)),
+      }),
+      { log: 0, share: 0 },
+    );
+  });
+  const stacksOf = remembered((wrapped: WrappedItem) => ({ wrapped, byOrientation: new Map<string, WrapStacks>() }));
+  const stacks = (held: Held): WrapStacks => {
+    const { byOrientation } = stacksOf(held.wrapped);
+    const key = held.orientation.join();
+    const made = byOrientation.get(key) ?? wrapStacks(held);
+    byOrientation.set(key, made);
+    return made;
+  };
+  return (held, innerFill) => {
+    const { wrapped, inner } = held;
+    const { guards } = wrapped.piece;
+    const sundries = bundleSundries(held, tapes, house);
+    const within = inner && innerFill ? fillInner(held, innerFill) : null;
+    const heldLb = bundleLb(held) + (inner?.tareLb ?? 0) + (within?.weightLb ?? 0);
+    let fine: ShockCeilings | null | undefined;
+    return {
+      held,
+      innerFill,
+      heldLb,
+      weightLb: heldLb + sundries.weightLb,
+      costMinor:
+        wrapped.costMinor +
+        guards.costMinor +
+        (inner?.box.priceMinor ?? 0) +
+        (within && innerFill ? within.boughtFt3 * fillMinorPerFt3(innerFill, house) : 0) +
+        sundries.costMinor +
+        labour(guards.minutes + wrapped.minutes + sundries.minutes, house),
+      quiet: quietOf(wrapped),
+      coarse: shockCeilings(held, stacks(held), within, COARSE_SLICES),
+      fine: () => (fine === undefined ? (fine = shockCeilings(held, stacks(held), within, FINE_SLICES)) : fine),
+    };
+  };
+}
+
+function fillInner(held: Held, fill: FillStock): Within & { readonly weightLb: number; readonly boughtFt3: number } {
+  const { bundleIn } = held;
+  const inner = held.inner!;
+  const { boughtFt3 } = fillAmount(fill, 'inner', bundleIn, inner.box.insideIn, inner.gaps, 0);
+  const weightLb = boughtFt3 * fill.lbPerFt3;
+  const gaps = effectiveGaps(
+    inner.gaps,
+    {
+      weightLb: bundleLb(held),
+      baseAreaIn2: bundleIn[0] * bundleIn[1],
+      insideDepthIn: inner.box.insideIn[2],
+      overfillShare: 0,
+      dividerBoard: false,
+    },
+    CUSHION_MATERIALS[fill.cushion],
+  );
+  return { weightLb, boughtFt3, gaps, fill, massRatio: (inner.tareLb + weightLb) / held.wrapped.piece.weightLb };
+}
+
+/** Works out shells, remembering postage by outside and container. */
+export function shellFigurer({ house, tapes, carriages, piece }: PlanSpace): (shell: Shell) => ShellFigures {
+  const floors = servicesOf(carriages).map((carriage) =>
+    postageFloors(carriage.card, carriage.service, carriage, carriageShipment(piece, { ...carriage, coverAdded: false })),
+  );
+  const byOutside = new Map<string, readonly PostageFloor[]>();
+  const postageOf = ({ outsideIn, box }: Shell): readonly PostageFloor[] => {
+    const key = `${outsideIn.join()} ${box.container ?? ''}`;
+    const made = byOutside.get(key) ?? floors.map((floor) => floor(outsideIn, box.container));
+    byOutside.set(key, made);
+    return made;
+  };
+  return remembered((shell: Shell): ShellFigures => {
+    const sundries = shellSundries(shell, tapes, house);
+    return {
+      shell,
+      weightLb: shell.tareLb + sundries.weightLb,
+      costMinor: shell.costMinor + sundries.costMinor + labour(sundries.minutes, house),
+      overload: overloadChance(shell),
+      certifiedLb: certifiedLb(shell),
+      postage: postageOf(shell),
+    };
+  });
+}
+
+/** One carriage of each service. */
+export const servicesOf = (carriages: readonly Carriage[]): Carriage[] =>
+  carriages.filter((one, i) => carriages.findIndex((other) => other.service === one.service) === i);
+
+function remembered<Key extends object, Value extends object>(work: (key: Key) => Value): (key: Key) => Value {
+  const known = new Map<Key, Value>();
+  return (key) => {
+    let value = known.get(key);
+    if (!value) known.set(key, (value = work(key)));
+    return value;
+  };
+}

@@ -1,0 +1,155 @@
+import { box, CHOICE, finish, point, request, STOCK } from '../../../tests/sampleRequest.ts';
+import { explainOtherWays, planParcel } from '../../planParcel.ts';
+import { ORDINARY_FILLS } from '../../engineering/materials/ordinaryStock.ts';
+import { cheapestCrossing } from './cheapestCrossing.ts';
+import { derivePlan } from './derivePlan.ts';
+import { nextBestChanges } from './nextBestChanges.ts';
+import { wayOf } from './otherWays.ts';
+import { packedVerdict } from './packedVerdict.ts';
+import type { PlanRequest } from './PlanRequest.ts';
+
+const plan = (asked: PlanRequest) => {
+  const chosen = finish(planParcel(asked));
+  if (chosen.kind === 'noPlan') throw new Error(chosen.reasons.join());
+  return chosen;
+};
+
+describe('over- and under-packed', () => {
+  const hand = { costMinor: 2000, expectedMinor: 2400, faults: [] };
+  test.each<[string, { costMinor: number; expectedMinor: number }, string, number | undefined]>([
+    ['a cheaper plan expects 60 cents less', { costMinor: 1800, expectedMinor: 2340 }, 'overPacked', 60],
+    ['a dearer plan expects 60 cents less', { costMinor: 2100, expectedMinor: 2340 }, 'underPacked', 60],
+    ['40 cents are not worth a word', { costMinor: 1800, expectedMinor: 2360 }, 'right', undefined],
+    ['a dearer one that expects more', { costMinor: 2500, expectedMinor: 2600 }, 'right', undefined],
+  ])('%s', (_, other, kind, byMinor) => {
+    const verdict = packedVerdict(hand, [other]);
+    expect(verdict.kind).toBe(kind);
+    expect('byMinor' in verdict ? verdict.byMinor : undefined).toBe(byMinor);
+  });
+
+  test('of small money a twentieth is worth a word', () =>
+    expect(packedVerdict({ costMinor: 300, expectedMinor: 400, faults: [] }, [{ costMinor: 290, expectedMinor: 375 }]).kind).toBe(
+      'overPacked',
+    ));
+
+  test('a nest that fails a rule is under-packed whatever it costs', () => {
+    const fault = { kind: 'certificate', blocks: true } as const;
+    expect(packedVerdict({ ...hand, faults: [fault] }, [{ costMinor: 1, expectedMinor: 1 }])).toEqual({
+      kind: 'underPacked',
+      byMinor: null,
+      fault,
+    });
+  });
+});
+
+describe('why the other ways of packing lost', () => {
+  const asked = request({}, { stock: { boxes: [...STOCK.boxes, box([16, 16, 20]), box([18, 18, 18])] } });
+  const { recommended } = plan(asked);
+  const ways = finish(explainOtherWays(asked, recommended, (minor) => `$${(minor / 100).toFixed(2)}`));
+
+  test('one sentence each, none for the way that won', () => {
+    expect(ways.map((one) => one.way)).toEqual(['boxInBox', 'cutDown', 'lined', 'envelope', 'carrierBox']);
+    expect(ways.every((one) => one.whyNot.length > 10)).toBe(true);
+  });
+
+  test('the best of each way is of that way and expects more; the sentence has both figures', () => {
+    for (const { way, best, whyNot } of ways.filter((one) => one.best)) {
+      expect(wayOf(best!)).toBe(way);
+      expect(best!.expectedMinor).toBeGreaterThan(recommended.expectedMinor - 1e-9);
+      expect(whyNot).toMatch(/\$\d+\.\d\d.* and breaks .+ instead of .+: /);
+    }
+    expect(ways.filter((one) => one.best).map((one) => one.way)).toEqual(['boxInBox', 'cutDown', 'lined']);
+  });
+
+  test('a way that cannot be done says what it lacks', () => {
+    const why = Object.fromEntries(ways.map((one) => [one.way, one.whyNot]));
+    expect(why['envelope']).toBe('an envelope is for flat goods');
+    expect(why['carrierBox']).toBe('no carrier’s card lists a free box');
+  });
+});
+
+describe('no plan: what would make it possible', () => {
+  const none = (asked: PlanRequest) => {
+    const chosen = finish(planParcel(asked));
+    if (chosen.kind === 'planned') throw new Error('planned after all');
+    return chosen;
+  };
+
+  // 6 × 5 × 5 in, one turn of large bubble 6.9 × 5.9 × 5.9 is thin (1.5 in wanted): two turns, 7.8 × 6.8 × 6.8, and 2 in all round
+  test('a box that would do, and the bedding with which one on hand would', () => {
+    const { wouldHelp } = none(
+      request({}, { stock: { boxes: [box([10, 10, 10])], wraps: STOCK.wraps.filter((one) => one.key === 'largeBubble') } }),
+    );
+    expect(wouldHelp[0]).toBe('a box of at least 11 13/16 in × 10 13/16 in × 10 13/16 in inside');
+    expect(wouldHelp[1]).toBe('1 1/8 in of bedding instead of 2 in: then 10×10×10 would do');
+  });
+
+  test.each<[string, PlanRequest, RegExp]>([
+    ['no bubble', request({}, { stock: { wraps: [] } }), /bubble enough for 7\/16 in of cover/],
+    ['no bubble for a handle', request({ hardPoints: [point('handle', 'left')] }, { stock: { wraps: [] } }), /bubble enough for 11\/16 in/],
+    [
+      'no soft layer',
+      request({ finish: 'rubsOff' }, { stock: { wraps: STOCK.wraps.filter((one) => one.key !== 'tissue') } }),
+      /tissue or thin foam/,
+    ],
+    ['no fill trusted', request({}, { house: { refusedFills: ['mouldedFill', 'crumpledPaper'] } }), /any fill the house trusts/],
+    ['no service', request({}, { to: '99999' }), /a service that carries it/],
+    ['a pinned box', request({}, { locks: { box: '8x8x8' } }), /letting go of the pinned box/],
+  ])('%s', (_, asked, helps) => expect(none(asked).wouldHelp.join('; ')).toMatch(helps));
+});
+
+describe('single changes', () => {
+  const hollow = { id: 'h', name: 'inside', volumeIn3: 30, filled: false, material: null };
+  const asked = request(
+    { hollows: [hollow], hardPoints: [point('spout', 'left')] },
+    { stock: { boxes: [...STOCK.boxes, box([14, 14, 18])] } },
+  );
+  const choice = { ...CHOICE, box: '14x14x18', layers: [{ material: 'largeBubble', turns: 2 }] };
+  const changes = nextBestChanges(asked, choice);
+  const of = (kind: string) => changes.find((one) => one.change.kind === kind);
+
+  test('a box too deep may be cut down, lined, given a board; a hollow filled; a spout guarded', () => {
+    for (const kind of ['cutDown', 'liner', 'divider', 'hollow', 'guard', 'turns', 'box', 'fill', 'turned'])
+      expect([kind, of(kind) !== undefined]).toEqual([kind, true]);
+    expect(
+      changes
+        .filter((one) => one.beyondChart)
+        .map((one) => one.change.kind)
+        .sort(),
+    ).toEqual(['divider', 'guard', 'hollow']);
+    const spoutless = request({ hollows: [hollow] }, { stock: asked.stock });
+    const filled = nextBestChanges(spoutless, choice).find((one) => one.change.kind === 'hollow')!;
+    const now = derivePlan(spoutless, choice);
+    expect(filled.chance).toBeLessThan(now.kind === 'plan' ? now.option.chance : 0);
+  });
+
+  test('each is what deriving it gives', () => {
+    const cut = of('cutDown')!;
+    const derived = derivePlan(asked, cut.choice);
+    expect(derived.kind === 'plan' && derived.option.costMinor).toBe(cut.costMinor);
+    expect(cut.choice.newDepthIn).toBeLessThan(18);
+  });
+
+  test('the cheapest crossing lowers the postage and saves in all', () => {
+    const crossing = cheapestCrossing(changes)!;
+    expect(crossing.deltaPostageMinor).toBeLessThan(0);
+    expect(crossing.deltaCostMinor).toBeLessThan(0);
+    expect(crossing.deltaCostMinor).toBe(
+      Math.min(
+        ...changes
+          .filter((one) => !one.blocks && one.deltaPostageMinor < 0 && one.change.kind !== 'service')
+          .map((one) => one.deltaCostMinor),
+      ),
+    );
+    expect(cheapestCrossing([])).toBeNull();
+  });
+
+  test('the fill of an inner box is a change of its own', () => {
+    const floated = { ...CHOICE, box: '16x14x12', inner: { box: '8x8x8', fill: 'mouldedFill' } };
+    const inBox = nextBestChanges(
+      request({ lengthIn: 4, widthIn: 4, heightIn: 4, weightLb: 1 }, { stock: { fills: [...STOCK.fills, ORDINARY_FILLS.airPillows] } }),
+      floated,
+    );
+    expect(inBox.filter((one) => one.change.kind === 'innerFill')).toHaveLength(2);
+  });
+});

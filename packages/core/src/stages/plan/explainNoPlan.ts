@@ -1,0 +1,76 @@
+import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import { EDGE_COVER_IN, HARD_POINT_COVER_IN } from '../wrap/feelTest.ts';
+import { formatLength } from '../../units/index.ts';
+import { leastGap } from '../box/gapsAround.ts';
+import { gapsIn, heldBare, stow } from '../box/stowInBox.ts';
+import { wholeShell, isEnvelope } from '../box/makeShell.ts';
+import { whyNot } from '../box/whyNot.ts';
+import { fillVoids } from '../fill/fillVoids.ts';
+import { everyHeld, fillsFor, innerFillsFor, shellFinder, type PlanSpace } from '../frontier/PlanSpace.ts';
+import { rateParcel } from '../rate/rateParcel.ts';
+import { weighParcel } from '../weight/weighParcel.ts';
+import type { WrappedItem } from '../wrap/WrappedItem.ts';
+import type { PlanRequest } from './PlanRequest.ts';
+
+/** Why nothing will do, nearest miss first, and what would make it possible. */
+export interface NoPlan {
+  readonly kind: 'noPlan';
+  readonly reasons: readonly string[];
+  readonly wouldHelp: readonly string[];
+}
+
+const none = (reasons: string[], wouldHelp: string[]): NoPlan => ({ kind: 'noPlan', reasons, wouldHelp });
+
+/** Why a space holds no plan at all. */
+export function explainNoPlan({ stock, house, locks }: PlanRequest, space: PlanSpace): NoPlan {
+  const smallest = space.bundles.reduce<WrappedItem | null>((least, one) => (!least || one.coverIn < least.coverIn ? one : least), null);
+  if (!smallest) {
+    const pointed = space.piece.facts.hardPoints.length > 0;
+    return none(
+      ['no way of wrapping passes the feel test with what is in the stockroom'],
+      [
+        `bubble enough for ${formatLength(pointed ? HARD_POINT_COVER_IN : EDGE_COVER_IN)} of cover all round`,
+        ...(space.piece.facts.dampSensitive && !stock.wraps.some((wrap) => wrap.role === 'barrier') ? ['a damp bag'] : []),
+        ...(space.piece.facts.finish === 'rubsOff' || space.piece.facts.finish === 'uncured'
+          ? ['tissue or thin foam for the first layer']
+          : []),
+      ],
+    );
+  }
+  const shellsOf = shellFinder(space);
+  for (const held of everyHeld(space)) {
+    const shell = shellsOf(held)[0];
+    if (!shell) continue;
+    const [fill, innerFill] = [fillsFor(space, shell)[0], innerFillsFor(space, held)[0]];
+    if (fill === undefined || innerFill === undefined) return none(['no fill in the stockroom'], ['any fill the house trusts']);
+    const weighed = weighParcel(fillVoids(stow(held, shell), fill, innerFill, house), stock, house);
+    const refused = rateParcel(weighed, space.carriages).refused();
+    return none(
+      ['no service carries it', ...refused.map((one) => `${one.serviceName}: ${one.refused}`)],
+      space.carriages.length === 0 ? ['a rate card with a service that goes there'] : ['a service that carries it, or two parcels'],
+    );
+  }
+  const misses = whyNot(smallest, space.room.boxes, house).sort((a, b) => a.shortIn - b.shortIn);
+  return none(
+    ['no box on hand holds it', ...misses.slice(0, 3).map(({ box, reason }) => `${box.name}: ${reason}`)],
+    boxWanted(smallest, space, locks.box),
+  );
+}
+
+/** The least box that would do, and the bedding with which one on hand would. */
+function boxWanted(smallest: WrappedItem, { room, house }: PlanSpace, pinned: string | undefined): string[] {
+  const held = heldBare(smallest)[0]!;
+  const wantedIn = held.heldIn.map((side) => side + 2 * house.leastGapIn) as unknown as Triple;
+  const nearest = room.boxes
+    .filter((box) => box.onHand > 0 && !isEnvelope(box) && (pinned === undefined || box.key === pinned))
+    .flatMap((box) => heldBare(smallest).map((one) => ({ box, gapIn: leastGap(gapsIn(one, wholeShell(box))) })))
+    .filter(({ gapIn }) => gapIn >= 0)
+    .sort((a, b) => b.gapIn - a.gapIn)[0];
+  return [
+    `a box of at least ${wantedIn.map((side) => formatLength(side)).join(' × ')} inside`,
+    ...(nearest && nearest.gapIn < house.leastGapIn
+      ? [`${formatLength(nearest.gapIn)} of bedding instead of ${formatLength(house.leastGapIn)}: then ${nearest.box.name} would do`]
+      : []),
+    ...(pinned === undefined ? [] : ['letting go of the pinned box']),
+  ];
+}
