@@ -9,6 +9,11 @@ export const BIBLIOGRAPHY = {
   rule41: 'Carrier classification rule for corrugated boxes, Item 222 / Rule 41',
   esbo0201: 'FEFCO/ESBO code of box styles, 0201 regular slotted box',
   abramowitzStegun: 'Abramowitz, M.; Stegun, I.: Handbook of Mathematical Functions, 1964',
+  cody1969: 'Cody, W.: Rational Chebyshev approximations for the error function. Mathematics of Computation 23, 1969',
+  crainic2008:
+    'Crainic, T.; Perboli, G.; Tadei, R.: Extreme point-based heuristics for three-dimensional bin packing. INFORMS Journal on Computing 20, 2008',
+  pisingerSigurd2007:
+    'Pisinger, D.; Sigurd, M.: Using decomposition techniques and constraint programming for bin packing. INFORMS Journal on Computing 19, 2007',
   steiner: 'Steiner: parallel curves of convex sets (exact)',
 } as const;
 
