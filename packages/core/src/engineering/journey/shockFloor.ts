@@ -35,27 +35,26 @@ function higherFloor(heightIn: number, logMedian: number): number {
 }
 
 /**
+ * Adds, slice by slice, the chance that one drop lands on a face from higher than it withstands: never above
+ * the true one.
+ *
+ * @param heights drop heights withstood, one for each slice from `at` on; none below the true one
+ * @param faceChance chance of the face
+ * @param logMedian logarithm of the median drop height, inches
+ */
+export function addStruckFloors(heights: ArrayLike<number>, at: number, faceChance: number, logMedian: number, into: Float64Array): void {
+  for (let slice = 0; slice < into.length; slice++) into[slice]! += faceChance * higherFloor(heights[at + slice]!, logMedian);
+}
+
+/**
  * A chance that shock breakage certainly reaches: since a stronger piece never breaks more, the integral
  * is at least its lower sum over slices.
  *
- * @param heights drop heights withstood, one for each slice of each face in turn; none below the true one
- * @param faceChances chance of each face
- * @param logMedian logarithm of the median drop height, inches
+ * @param struck chance, slice by slice, that one drop breaks the piece: the sum of `addStruckFloors` over the faces
  */
-export function shockFloor(
-  { masses }: Slices,
-  heights: ArrayLike<number>,
-  faceChances: readonly number[],
-  drops: number,
-  logMedian: number,
-): number {
-  const count = masses.length;
+export function shockFloor({ masses }: Slices, struck: ArrayLike<number>, drops: number): number {
   let floor = 0;
-  for (let slice = 0; slice < count; slice++) {
-    let struck = 0;
-    for (let face = 0; face < faceChances.length; face++)
-      struck += faceChances[face]! * higherFloor(heights[face * count + slice]!, logMedian);
-    if (struck > 0) floor += masses[slice]! * breaksWithin(drops, Math.min(1, struck));
-  }
+  for (let slice = 0; slice < masses.length; slice++)
+    if (struck[slice]! > 0) floor += masses[slice]! * breaksWithin(drops, Math.min(1, struck[slice]!));
   return floor;
 }

@@ -1,7 +1,7 @@
 import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts';
 import { dropsPerJourney, medianDropIn } from '../../engineering/journey/dropHeights.ts';
 import { HEAVIEST_LB } from '../../engineering/journey/dropSchedule.ts';
-import { COARSE_SLICES, FINE_SLICES, shockFloor } from '../../engineering/journey/shockFloor.ts';
+import { addStruckFloors, COARSE_SLICES, FINE_SLICES, shockFloor } from '../../engineering/journey/shockFloor.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import { coverPriceMinor } from '../../engineering/tariff/coverPrice.ts';
 import { IN3_PER_FT3 } from '../../units/index.ts';
@@ -86,6 +86,10 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
   // one face for each side of a box, whether or not opposite ones are alike
   const coarseScratch = new Float64Array(MOST_FACES * COARSE_SLICES.ends.length);
   const fineScratch = new Float64Array(MOST_FACES * FINE_SLICES.ends.length);
+  const coarseStruck = new Float64Array(COARSE_SLICES.ends.length);
+  const fineStruck = new Float64Array(FINE_SLICES.ends.length);
+  const faceScratch = new Float64Array(COARSE_SLICES.ends.length);
+  const knownFaces = new Map<Packed, Map<number, Map<number, Float64Array>>>();
   const troubleMinor = (house.troubleMinutes * house.labourMinorPerHour) / 60;
 
   const floor = (costMinor: number, postageMinor: number, paidMinor: number, packed: Packed, crush: number, shock: number): Floor => {
@@ -111,8 +115,40 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
     overfillShare: house.overfillShare,
     dividerBoard: false,
   });
-  const shockOf = ({ slices, faceChances }: ShockCeilings, heights: Float64Array, drops: number, handling: number, grossLb: number) =>
-    shockFloor(slices, heights, faceChances, drops, Math.log(medianDropIn(Math.min(grossLb, HEAVIEST_LB), handling)));
+  const logMedianOf = (handling: number, grossLb: number) => Math.log(medianDropIn(Math.min(grossLb, HEAVIEST_LB), handling));
+  const shockOf = (
+    { slices, faceChances }: ShockCeilings,
+    heights: Float64Array,
+    struck: Float64Array,
+    drops: number,
+    handling: number,
+    grossLb: number,
+  ): number => {
+    const logMedian = logMedianOf(handling, grossLb);
+    struck.fill(0);
+    faceChances.forEach((chance, face) => addStruckFloors(heights, face * struck.length, chance, logMedian, struck));
+    return shockFloor(slices, struck, drops);
+  };
+  /** Shock of a bundle in a shell whatever fills it. A face depends on the gap before it alone, so each gap is worked out once. */
+  const shockWithAnyFill = (packed: Packed, figures: ShellFigures, ceilings: ShockCeilings, gaps: Gaps, grossLb: number): number => {
+    const logMedian = logMedianOf(easiest.handling, grossLb);
+    const byMedian = knownFaces.get(packed) ?? new Map<number, Map<number, Float64Array>>();
+    knownFaces.set(packed, byMedian);
+    coarseStruck.fill(0);
+    ceilings.faces.forEach(({ face, chance }, i) => {
+      const key = Math.round(logMedian * 1e6) * MOST_FACES + i;
+      let byGap = byMedian.get(key);
+      if (!byGap) byMedian.set(key, (byGap = new Map<number, Float64Array>()));
+      let struck = byGap.get(gaps[face]);
+      if (!struck) {
+        withAnyFill(ceilings, i, gaps, loadOf(packed, figures), groups, faceScratch);
+        byGap.set(gaps[face], (struck = new Float64Array(faceScratch.length)));
+        addStruckFloors(faceScratch, 0, chance, logMedian, struck);
+      }
+      for (let slice = 0; slice < struck.length; slice++) coarseStruck[slice]! += struck[slice]!;
+    });
+    return shockFloor(ceilings.slices, coarseStruck, easiest.drops);
+  };
 
   return {
     stowed(packed, figures) {
@@ -130,9 +166,11 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
       const gaps = gapsIn(packed.held, shell);
       const { coarse } = packed;
       const mostLb = emptyLb + voidFt3 * bought * mostLbPerFt3;
-      if (coarse && !envelope) withAnyFill(coarse, gaps, loadOf(packed, figures), groups, coarseScratch);
-      const heights = envelope && coarse ? coarse.heights : coarseScratch;
-      const shock = coarse ? shockOf(coarse, heights, easiest.drops, easiest.handling, mostLb) : 0;
+      const shock = !coarse
+        ? 0
+        : envelope
+          ? shockOf(coarse, coarse.heights, coarseStruck, easiest.drops, easiest.handling, mostLb)
+          : shockWithAnyFill(packed, figures, coarse, gaps, mostLb);
       const cost = packed.costMinor + figures.costMinor + voidFt3 * bought * leastMinorPerFt3 + postage;
       const crush = figures.overload * (flat ? HARM.flat : HARM.covered);
       return { packed, figures, gaps, voidFt3, ...floor(cost, postage, easiest.paidMinor, packed, crush, shock) };
@@ -153,7 +191,9 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
     coarse({ stowed: { packed, figures }, fill, gaps, grossLb, costMinor }) {
       const least = cheapest(figures, grossLb * UNDER);
       const { coarse } = packed;
-      const shock = coarse ? shockOf(coarse, withGap(coarse, gaps, fill, coarseScratch), easiest.drops, easiest.handling, grossLb) : 0;
+      const shock = coarse
+        ? shockOf(coarse, withGap(coarse, gaps, fill, coarseScratch), coarseStruck, easiest.drops, easiest.handling, grossLb)
+        : 0;
       return floor(costMinor + least, least, easiest.paidMinor, packed, figures.overload * crushHarm(flat, gaps.top), shock);
     },
     fine({ stowed: { packed, figures }, fill, gaps, grossLb, costMinor }) {
@@ -167,7 +207,8 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
         const postage = figures.postage[service]!(grossLb * UNDER) + addedMinor;
         const key = drops * 1000 + handling;
         let shock = shocks.get(key);
-        if (shock === undefined) shocks.set(key, (shock = fine && heights ? shockOf(fine, heights, drops, handling, grossLb) : 0));
+        if (shock === undefined)
+          shocks.set(key, (shock = fine && heights ? shockOf(fine, heights, fineStruck, drops, handling, grossLb) : 0));
         return floor(costMinor + postage, postage, paidMinor, packed, crush, shock);
       };
     },

@@ -83,12 +83,15 @@ export function shockCeilings(held: Held, stacks: WrapStacks, within: Within | n
 }
 
 /** Adds to each face what a gap and its fill bring there. */
-export function addGap({ faces, logForces, weightLb, patches }: ShockCeilings, gaps: Gaps, fill: FillStock, into: Float64Array): void {
+export function addGap(ceilings: ShockCeilings, gaps: Gaps, fill: FillStock, into: Float64Array): void {
+  ceilings.faces.forEach(({ face }, i) => addGapOnFace(ceilings, i, gaps[face], fill, into));
+}
+
+/** Adds to one face, by its place, what a gap of a thickness and its fill bring there. */
+function addGapOnFace({ logForces, weightLb, patches }: ShockCeilings, face: number, t: number, fill: FillStock, into: Float64Array): void {
+  if (!(t > 0)) return;
   const ceiling = energyCeiling(CUSHION_MATERIALS[fill.cushion].curve);
-  for (let face = 0; face < faces.length; face++) {
-    const t = gaps[faces[face]!.face];
-    if (t > 0) addLayer(into, face, logForces, weightLb, (patches[2 * face]! + t) * (patches[2 * face + 1]! + t), t, ceiling);
-  }
+  addLayer(into, face, logForces, weightLb, (patches[2 * face]! + t) * (patches[2 * face + 1]! + t), t, ceiling);
 }
 
 function addLayer(
@@ -129,32 +132,36 @@ export function groupFills(fills: readonly FillStock[]): FillGroup[] {
 }
 
 /**
- * Heights with a gap that any of the fills may lie in: the best of the groups on each face, thickness at
- * its most, area wherever between its bounds it serves best.
+ * Heights on one face with a gap that any of the fills may lie in: the best of the groups, thickness at its
+ * most, area wherever between its bounds it serves best.
  *
- * @param into written over, as long as the ceilings' heights
+ * @param face its place among the ceilings' faces
+ * @param into written over, one height for each slice
  */
-export function withAnyFill(ceilings: ShockCeilings, gaps: Gaps, load: GapLoad, groups: readonly FillGroup[], into: Float64Array): void {
+export function withAnyFill(
+  ceilings: ShockCeilings,
+  face: number,
+  gaps: Gaps,
+  load: GapLoad,
+  groups: readonly FillGroup[],
+  into: Float64Array,
+): void {
   const { faces, forces, logForces, weightLb, patches, heights } = ceilings;
   const count = forces.length;
+  const name = faces[face]!.face;
+  const [x, y] = [patches[2 * face]!, patches[2 * face + 1]!];
   into.fill(0);
   for (const { best, worst, ceiling } of groups) {
-    const thick = effectiveGaps(gaps, load, best);
-    const thin = effectiveGaps(gaps, load, worst);
-    for (let face = 0; face < faces.length; face++) {
-      const name = faces[face]!.face;
-      const [t, least] = [thick[name], thin[name]];
-      if (!(t > 0)) continue;
-      const [x, y] = [patches[2 * face]!, patches[2 * face + 1]!];
-      const logLeastIn2 = Math.log((x + least) * (y + least));
-      const logMostIn2 = Math.log((x + t) * (y + t));
-      for (let slice = 0; slice < count; slice++) {
-        const at = face * count + slice;
-        const logForce = logForces[slice]!;
-        const height = (t / weightLb) * forces[slice]! * ceiling(logForce - logMostIn2, logForce - logLeastIn2);
-        if (height > into[at]!) into[at] = height;
-      }
+    const t = effectiveGaps(gaps, load, best)[name];
+    const least = effectiveGaps(gaps, load, worst)[name];
+    if (!(t > 0)) continue;
+    const logLeastIn2 = Math.log((x + least) * (y + least));
+    const logMostIn2 = Math.log((x + t) * (y + t));
+    for (let slice = 0; slice < count; slice++) {
+      const logForce = logForces[slice]!;
+      const height = (t / weightLb) * forces[slice]! * ceiling(logForce - logMostIn2, logForce - logLeastIn2);
+      if (height > into[slice]!) into[slice] = height;
     }
   }
-  for (let at = 0; at < heights.length; at++) into[at]! += heights[at]!;
+  for (let slice = 0; slice < count; slice++) into[slice]! += heights[face * count + slice]!;
 }
