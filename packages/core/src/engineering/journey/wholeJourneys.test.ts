@@ -1,27 +1,7 @@
-import { CUSHION_MATERIALS } from '../cushion/cushionMaterials.ts';
-import type { CushionLayer } from '../cushion/cushionCurve.ts';
+import { journey } from '../../../tests/sampleJourney.ts';
 import { seededRandom } from '../numeric/seededRandom.ts';
-import { shockChance, type Journey } from './shockChance.ts';
+import { shockChance } from './shockChance.ts';
 import { simulateJourneys } from './simulateJourneys.ts';
-
-const stack = (gapIn: number): CushionLayer[] => [
-  { areaIn2: 15, thicknessIn: 0.17, curve: CUSHION_MATERIALS.smallBubble.curve },
-  { areaIn2: 24, thicknessIn: 0.45, curve: CUSHION_MATERIALS.largeBubble.curve },
-  { areaIn2: 50, thicknessIn: gapIn, curve: CUSHION_MATERIALS.mouldedFill.curve },
-];
-const journey = (more: Partial<Journey> = {}): Journey => ({
-  weightLb: 3,
-  grossWeightLb: 5,
-  zone: 5,
-  criticalG: 90,
-  spread: 0.3,
-  faces: [
-    { chance: 0.45, layers: stack(1) },
-    { chance: 0.15, layers: stack(2) },
-    { chance: 0.4, layers: stack(1.5) },
-  ],
-  ...more,
-});
 
 test.each([
   [journey(), 1],
