@@ -1,7 +1,6 @@
 import { box, CHOICE, finish, request } from '../../tests/sampleRequest.ts';
 import { ARCHETYPES, type ArchetypeKey } from '../engineering/pieces/archetypes.ts';
 import { ORDINARY_FILLS, ORDINARY_WRAPS } from '../engineering/materials/ordinaryStock.ts';
-import { equivalentTurns } from '../engineering/materials/equivalentTurns.ts';
 import { planParcel } from '../planParcel.ts';
 import { derivePlan } from '../stages/plan/derivePlan.ts';
 import { verifyPlan } from '../stages/plan/verifyPlan.ts';
@@ -115,15 +114,4 @@ describe('what a house decides', () => {
     expect(tape('everyEdge')).toBeGreaterThan(tape('crossAndSide'));
     expect(tape('skin')).toBeLessThan(tape('crossAndSide'));
   });
-});
-
-// common practice, no source: seven to ten turns of small bubble do the work of about four of large
-test('bubbles stand for each other', () => {
-  const { smallBubble, largeBubble, tissue } = ORDINARY_WRAPS;
-  const small = equivalentTurns(largeBubble, 4, smallBubble);
-  expect(small).toBeGreaterThanOrEqual(7);
-  expect(small).toBeLessThanOrEqual(11);
-  expect(equivalentTurns(largeBubble, 2, largeBubble)).toBe(2);
-  expect(equivalentTurns({ ...largeBubble, reused: true }, 5, largeBubble)).toBe(4);
-  expect(() => equivalentTurns(tissue, 1, smallBubble)).toThrow(/cushion/);
 });

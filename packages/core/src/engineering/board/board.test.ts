@@ -1,3 +1,4 @@
+import { envelopeOutsideOf, envelopeTareLb } from './envelope.ts';
 import { blankAreaIn2, boxTareLb, outsideOf } from './boxBlank.ts';
 import { BOARD_CERTIFICATES, certificateFor } from './certificate.ts';
 import { compressionStrengthLbf } from './compressionStrength.ts';
@@ -26,4 +27,10 @@ test('blank and tare of a regular slotted box, by hand', () => {
   expect(blankAreaIn2([12, 10, 8])).toBe((2 * 22 + 1.5) * 18);
   expect(boxTareLb([12, 10, 8], 0.12)).toBeCloseTo(((45.5 * 18) / 144) * 0.12, 12);
   expect(outsideOf([12, 12, 12], 0.156)).toEqual([12.312, 12.312, 12.624]);
+});
+
+// two calipers more on length, width and what it holds; two sheets of its face by the basis weight
+test('an envelope, worked by hand', () => {
+  expect(envelopeOutsideOf(12, 9, 0.5, 0.1)).toEqual([12.2, 9.2, 0.7]);
+  expect(envelopeTareLb(12, 9, 0.12)).toBeCloseTo(((2 * 108) / 144) * 0.12, 12);
 });

@@ -121,6 +121,52 @@ function stowOnGrid(pieces: readonly StowPiece[], room: Triple): boolean {
   return place(0);
 }
 
+describe('the quick search', () => {
+  const place = (pieces: StowPiece[], room: Triple) => stowByExtremePoints(pieces, room)!.map(({ id, atIn }) => [id, ...atIn]);
+
+  // lowest first, then foremost, then leftmost; the heaviest goes first
+  test('fills the floor from the corner, the heavy one first, then the next floor', () => {
+    const pieces = ['c', 'a', 'd', 'b', 'e'].map((id) => ({
+      id,
+      sizeIn: [2, 2, 2] as Triple,
+      upright: false,
+      weightLb: 100 - id.charCodeAt(0),
+    }));
+    expect(new Map(place(pieces, [4, 4, 4]).map(([id, ...at]) => [id, at]))).toEqual(
+      new Map([
+        ['a', [0, 0, 0]],
+        ['b', [2, 0, 0]],
+        ['c', [0, 2, 0]],
+        ['d', [2, 2, 0]],
+        ['e', [0, 0, 2]],
+      ]),
+    );
+  });
+
+  test('a flat one lies down rather than standing', () =>
+    expect(stowByExtremePoints(some(1, [1, 4, 4]), [5, 5, 5])![0]!.sizeIn[2]).toBe(1));
+
+  test('a hole behind a small piece is found by sliding back', () => {
+    const pieces = [
+      ...some(1, [4, 2, 2], { id: 'long', weightLb: 9 }),
+      ...some(1, [2, 2, 2], { id: 'cube', weightLb: 5 }),
+      ...some(1, [2, 2, 4], { id: 'tall', upright: true, weightLb: 2 }),
+    ];
+    const placed = stowByExtremePoints(pieces, [4, 4, 4])!;
+    expect(verifyStowage(pieces, tight([4, 4, 4]), placed)).toEqual([]);
+    expect(placed.find((one) => one.id === 'tall')!.atIn).toEqual([2, 2, 0]);
+  });
+
+  test('answers in the order it was asked, and null when nothing goes in', () => {
+    expect(stowByExtremePoints([...some(1, [1, 1, 1]), ...some(1, [2, 2, 2])], [3, 3, 3])!.map((one) => one.id)).toEqual([
+      '1x1x1-0',
+      '2x2x2-0',
+    ]);
+    expect(stowByExtremePoints(some(1, [4, 1, 1]), [3, 3, 3])).toBeNull();
+    expect(stowByExtremePoints(some(1, [4, 1, 3], { upright: true }), [3, 4, 3])![0]!.sizeIn).toEqual([1, 4, 3]);
+  });
+});
+
 describe('any pieces', () => {
   test('what is said to fit holds when verified; what the quick search finds the certain one finds', () => {
     fc.assert(

@@ -1,0 +1,56 @@
+import { ARCHETYPES, archetypeFromTitle, type ArchetypeKey } from './archetypes.ts';
+import { bearingFractions, formAxis, FORMS, type FormKey } from './forms.ts';
+import { FACE_AXIS, GUARDS, guardLengthAdvisedIn, HARD_POINTS } from './hardPoints.ts';
+
+test.each<[string, ArchetypeKey | null]>([
+  ['Salt-glazed puzzle jug', 'handledWare'],
+  ['a set of six apothecary jars', 'compactCeramic'],
+  ['Brass signal lamp', 'fineMetal'],
+  ['Mantel orrery', 'clockwork'],
+  ['bundle of sea charts', 'paperGoods'],
+  ['blown glass float', 'blownGlass'],
+  ['CAST-IRON net weights', 'rigidMetal'],
+  ['aneroid barometer in an oak case', 'casedInstrument'],
+  ['thing', null],
+  ['', null],
+])('%s is taken for %s', (title, key) => expect(archetypeFromTitle(title)).toBe(key));
+
+test('each kind has one key of its own, and a typical size and weight', () => {
+  const all = Object.values(ARCHETYPES);
+  expect(new Set(all.map((one) => one.hotkey)).size).toBe(all.length);
+  for (const one of all) {
+    expect(ARCHETYPES[one.key]).toBe(one);
+    expect(Math.min(...one.typicalSizeIn, one.typicalLbPerIn3)).toBeGreaterThan(0);
+    expect(FORMS[one.form].key).toBe(one.form);
+  }
+});
+
+describe('forms', () => {
+  test.each<[FormKey, [number, number, number], 0 | 1 | 2]>([
+    ['cylinder', [5, 5, 8], 2],
+    ['cylinder', [6, 5, 5], 0],
+    ['tube', [3, 10, 3], 1],
+    ['ovoid', [9, 6, 6], 0],
+    ['framed', [16, 1.5, 12], 1],
+    ['framed', [16, 12, 1], 2],
+    ['block', [4, 9, 5], 1],
+    ['irregular', [4, 5, 9], 2],
+  ])('%s of %p is turned about side %d', (form, size, axis) => expect(formAxis(form, size)).toBe(axis));
+
+  // φ by axis: ends of a cylinder bear more than its sides; a framed pane bears least on its face
+  test('bearing fractions go with the axis', () => {
+    expect(bearingFractions('cylinder', [5, 5, 8])).toEqual([0.35, 0.35, 0.78]);
+    expect(bearingFractions('framed', [16, 1.5, 12])).toEqual([0.9, 0.25, 0.9]);
+    expect(bearingFractions('plate', [9, 9, 1])).toEqual([0.95, 0.95, 0.95]);
+  });
+});
+
+test('hard points: a guard always helps, and is half an inch longer than the part', () => {
+  for (const one of Object.values(HARD_POINTS)) {
+    expect(one.guardedShare).toBeGreaterThan(one.bareShare);
+    expect(one.guardedShare).toBeLessThanOrEqual(1);
+  }
+  expect(guardLengthAdvisedIn({ reachIn: 1.25 })).toBe(1.75);
+  expect(Object.values(GUARDS).every((guard) => guard.minutes > 0 && guard.thicknessIn > 0)).toBe(true);
+  expect(FACE_AXIS).toEqual({ left: 0, right: 0, front: 1, back: 1, bottom: 2, top: 2 });
+});
