@@ -99,4 +99,95 @@ describe('bounds are bounds', () => {
       { numRuns: 400 },
     );
   });
+
+  test('a force ceiling is hardly above the largest value on its range', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...curves), stress, fc.double({ min: 0, max: 2, noNaN: true }), (curve, low, width) => {
+        const g = (logPsi: number) => energyDensityPsi(curve, Math.exp(logPsi)) / Math.exp(logPsi);
+        const peak = Math.log(curve.a) + 1;
+        const largest = Math.max(g(low), g(low + width), peak > low && peak < low + width ? g(peak) : 0);
+        expect(forceCeiling([curve])(low, low + width)).toBeLessThanOrEqual(largest * 1.03);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  test('far beyond the tables an energy ceiling is the energy itself', () => {
+    for (const curve of curves) {
+      expect(energyCeiling(curve)(20) / energyDensityPsi(curve, Math.exp(20))).toBeCloseTo(1, 8);
+      expect(energyCeiling(curve)).toBe(energyCeiling(curve));
+      expect(forceCeiling([curve])(-12, -12)).toBeGreaterThan(0);
+      expect(forceCeiling([curve])(20, 21)).toBeGreaterThanOrEqual(energyDensityPsi(curve, Math.exp(20)) / Math.exp(20));
+    }
+  });
+
+  describe('where prices rise with weight and nothing is rounded, the floor is the price', () => {
+    const exact = (more: Partial<Service>, ship: Partial<typeof SHIPMENT> = {}, container: string | null = null) => {
+      const service = { ...SERVICE, volumetric: null, ...more };
+      const card = {
+        ...CARD,
+        containers: [
+          {
+            key: 'free',
+            name: 'Free',
+            style: 'slotted' as const,
+            insideIn: [9, 9, 9] as Triple,
+            outsideIn: [9.2, 9.2, 9.4] as Triple,
+            weightLb: 20,
+          },
+        ],
+      };
+      const shipment = { ...SHIPMENT, ...ship, container };
+      const quote = quoteService(card, service, shipment);
+      const floor = postageFloors(card, service, { zone: 5 }, shipment)(shipment.sizeIn, container)(shipment.weightLb);
+      expect(floor).toBeCloseTo('refused' in quote ? Infinity : quote.totalMinor, 9);
+      return floor;
+    };
+    const heavy = (fuelled: boolean) => ({ name: 'heavy', when: { kind: 'weightAbove' as const, lb: 3 }, priceMinor: 110, fuelled });
+    const long = (fuelled: boolean) => ({ name: 'long', when: { kind: 'longestAbove' as const, inches: 9 }, priceMinor: 70, fuelled });
+    test.each<[string, Partial<Service>, Partial<typeof SHIPMENT>, string | null, number]>([
+      ['base', {}, {}, null, 980],
+      ['on the step', {}, { weightLb: 4 }, null, 980],
+      ['just above it', {}, { weightLb: 4.001 }, null, 1040],
+      ['by volume', { volumetric: SERVICE.volumetric }, { sizeIn: [13, 13, 13] }, null, 1580],
+      ['surcharges', { surcharges: [heavy(true), long(false)] }, {}, null, 1160],
+      ['below both thresholds', { surcharges: [heavy(true), long(false)] }, { weightLb: 3, sizeIn: [9, 9, 9] }, null, 920],
+      ['cover and signature', {}, { coverMinor: 31_000, signature: true }, null, 980 + 3 * 165 + 300],
+      ['too heavy', {}, { weightLb: 70.1 }, null, Infinity],
+      ['too long', {}, { sizeIn: [50, 4, 4] }, null, Infinity],
+      ['above its table', { steps: SERVICE.steps.slice(0, 3) }, {}, null, Infinity],
+      ['a container on another service', {}, {}, 'free', Infinity],
+      ['in its own container', { containers: ['free'] }, {}, 'free', 980],
+      [
+        'a tier of volume',
+        {
+          steps: [],
+          cubic: [
+            { upToIn3: 900, byZone: { '5': 500 } },
+            { upToIn3: 1000, byZone: { '5': 640 } },
+          ],
+        },
+        {},
+        null,
+        640,
+      ],
+      ['a tier with a surcharge', { steps: [], surcharges: [long(true)], cubic: [{ upToIn3: 1000, byZone: { '5': 640 } }] }, {}, null, 710],
+    ])('%s', (_, more, ship, container, minor) => expect(exact(more, ship, container)).toBe(minor));
+
+    test('fuel, within the half unit that rounding moves it', () => {
+      const service = { ...SERVICE, volumetric: null, fuelPercent: 7.5, surcharges: [heavy(true), long(false)] };
+      // (980 + 110)·1.075 + 70 = 1241.75, less the half
+      expect(postageFloors(CARD, service, { zone: 5 }, SHIPMENT)(SHIPMENT.sizeIn, null)(3.2)).toBeCloseTo(1241.25, 9);
+    });
+
+    test('a dearer lighter step lowers nothing, a cheaper heavier one does', () => {
+      const steps = [
+        { upToLb: 4, byZone: { '5': 900 } },
+        { upToLb: 8, byZone: { '5': 700 } },
+        { upToLb: 12, byZone: { '5': 800 } },
+      ];
+      const floor = postageFloors(CARD, { ...SERVICE, steps, volumetric: null }, { zone: 5 }, SHIPMENT)(SHIPMENT.sizeIn, null);
+      expect([1, 4, 8, 8.1, 12, 12.1].map(floor)).toEqual([700, 700, 700, 800, 800, Infinity]);
+    });
+  });
 });
