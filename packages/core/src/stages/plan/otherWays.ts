@@ -43,7 +43,7 @@ const allowing = (space: PlanSpace, way: PackingWay): PlanSpace => ({
   way,
   house: {
     ...space.house,
-    innerBoxes: way === 'boxInBox' || way === 'envelope' || way === 'carrierBox' ? space.house.innerBoxes || way === 'boxInBox' : false,
+    innerBoxes: way === 'boxInBox' || (way === 'carrierBox' && space.house.innerBoxes),
     floats: way === 'boxInBox',
     liners: way === 'lined' ? 'always' : 'never',
     cutsDown: way === 'cutDown',

@@ -30,11 +30,12 @@ export function carriages(cards: readonly RateCard[], piece: InspectedPiece, hou
   return cards.flatMap((card) =>
     card.services
       .filter((service) => locks.service === undefined || service.key === locks.service)
-      .flatMap((service) =>
-        coverChoices
+      .flatMap((service) => {
+        const lane = laneOf(card, service, order);
+        return coverChoices
           .filter((coverAdded) => !coverAdded || value > service.cover.includedMinor || coverChoices.length === 1)
-          .map((coverAdded) => ({ card, service, coverAdded, signature, ...laneOf(card, service, order) })),
-      ),
+          .map((coverAdded) => ({ card, service, coverAdded, signature, ...lane }));
+      }),
   );
 }
 
