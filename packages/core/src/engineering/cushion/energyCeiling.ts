@@ -40,6 +40,15 @@ export type ForceCeiling = (logLeastPsi: number, logMostPsi: number) => number;
  * largest value on a range lies at an end or at a peak within.
  */
 export function forceCeiling(curves: readonly CushionCurve[]): ForceCeiling {
+  const key = JSON.stringify(curves);
+  const made = knownForces.get(key) ?? makeForceCeiling(curves);
+  knownForces.set(key, made);
+  return made;
+}
+
+const knownForces = new Map<string, ForceCeiling>();
+
+function makeForceCeiling(curves: readonly CushionCurve[]): ForceCeiling {
   const peaks = curves.map((curve) => curve.a * Math.E);
   const logPeaks = peaks.map(Math.log);
   const tops = curves.map((curve, i) => (energyDensityPsi(curve, peaks[i]!) / peaks[i]!) * SAFE);

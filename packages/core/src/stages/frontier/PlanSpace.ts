@@ -26,8 +26,18 @@ export interface PlanSpace {
 }
 
 /** Every bundle as it may lie, bare ones first, then each in every inner box that takes it. */
-export function* everyHeld({ bundles, room, house, locks }: PlanSpace): Generator<Held> {
+export function* everyHeld(space: PlanSpace): Generator<Held> {
+  yield* everyBare(space);
+  yield* everyBoxed(space);
+}
+
+/** Every bundle as it may lie without an inner box. */
+export function* everyBare({ bundles, house, locks }: PlanSpace): Generator<Held> {
   if (!locks.inner && !house.floats) for (const bundle of bundles) yield* heldBare(bundle, locks);
+}
+
+/** Every bundle as it may lie, in every inner box that takes it. */
+export function* everyBoxed({ bundles, room, house, locks }: PlanSpace): Generator<Held> {
   if (locks.inner !== null && (house.innerBoxes || locks.inner !== undefined))
     for (const bundle of bundles) yield* heldInBoxes(bundle, room.boxes, house, locks);
 }

@@ -4,15 +4,17 @@ import { HEAVIEST_LB } from '../../engineering/journey/dropSchedule.ts';
 import { addStruckFloors, COARSE_SLICES, FINE_SLICES, shockFloor } from '../../engineering/journey/shockFloor.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import { coverPriceMinor } from '../../engineering/tariff/coverPrice.ts';
-import { IN3_PER_FT3 } from '../../units/index.ts';
+import type { PostageFloor } from '../../engineering/tariff/postageFloor.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import { gapsIn } from '../box/stowInBox.ts';
+import type { Struck } from '../fill/FilledBox.ts';
 import type { Gaps } from '../box/StowedBox.ts';
 import { effectiveGaps, type GapLoad } from '../fill/effectiveGaps.ts';
 import { crushHarm, HARM } from './crushChance.ts';
 import type { PlanSpace } from './PlanSpace.ts';
-import { fillMinorPerFt3, servicesOf, type Packed, type ShellFigures } from './searchFigures.ts';
-import { addGap, groupFills, withAnyFill, type ShockCeilings } from './shockCeilings.ts';
+import { fillMinorPerFt3, leastOf, servicesOf, type Packed, type ShellFigures } from './searchFigures.ts';
+import { shellsRange, voidRound } from './shellsRange.ts';
+import { addGap, gapRanges, groupFills, withAnyFill, type GapRange, type ShockCeilings } from './shockCeilings.ts';
 
 /** Floors are lowered by this share, so that no rounding makes one a lie. */
 const SLACK = 1e-7;
@@ -46,6 +48,13 @@ export interface Filled {
 
 /** What is known of plans before they are worked out: floors of cost and chance, wider open first. */
 export interface PlanFloors {
+  /**
+   * Floor of a bundle in its inner box whatever lies round it, in any of the shells that fit that box; null
+   * where nothing can be sent.
+   *
+   * @param extraLb weight it may have beyond its own
+   */
+  round(packed: Packed, extraLb: number, shells: readonly ShellFigures[]): Floor | null;
   /** Floor of every fill and carriage; null where nothing can be sent. */
   stowed(packed: Packed, figures: ShellFigures): Stowed | null;
   /** The shell filled; null where its board is not certified for the weight. */
@@ -62,10 +71,7 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
   const kappa = house.kappa.value;
   const groups = groupFills(fills);
   const bought = 1 + house.overfillShare;
-  const least = (of: (fill: FillStock) => number) => (fills.length > 0 ? Math.min(...fills.map(of)) : 0);
-  const leastLbPerFt3 = least((fill) => fill.lbPerFt3);
-  const mostLbPerFt3 = Math.max(0, ...fills.map((fill) => fill.lbPerFt3));
-  const leastMinorPerFt3 = least((fill) => fillMinorPerFt3(fill, house));
+  const { lbPerFt3: leastLbPerFt3, mostLbPerFt3, minorPerFt3: leastMinorPerFt3 } = leastOf(fills, house);
   const services = servicesOf(carriages);
   const ways = carriages.map((carriage) => {
     const covered = carriage.coverAdded ? piece.replacementMinor : 0;
@@ -87,9 +93,10 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
   const coarseScratch = new Float64Array(MOST_FACES * COARSE_SLICES.ends.length);
   const fineScratch = new Float64Array(MOST_FACES * FINE_SLICES.ends.length);
   const coarseStruck = new Float64Array(COARSE_SLICES.ends.length);
-  const fineStruck = new Float64Array(FINE_SLICES.ends.length);
   const faceScratch = new Float64Array(COARSE_SLICES.ends.length);
   const knownFaces = new Map<Packed, Map<number, Map<number, Float64Array>>>();
+  const cheapest = leastPostage();
+  const rangeOf = shellsRange({ fills, groups, house }, cheapest);
   const troubleMinor = (house.troubleMinutes * house.labourMinorPerHour) / 60;
 
   const floor = (costMinor: number, postageMinor: number, paidMinor: number, packed: Packed, crush: number, shock: number): Floor => {
@@ -103,11 +110,6 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
       expectedMinor: (costMinor + house.care * loss * share) * UNDER,
     };
   };
-  const cheapest = ({ postage }: ShellFigures, weightLb: number): number => {
-    let minor = Infinity;
-    for (const of of postage) minor = Math.min(minor, of(weightLb));
-    return minor;
-  };
   const loadOf = ({ held, heldLb }: Packed, { shell }: ShellFigures): GapLoad => ({
     weightLb: heldLb,
     baseAreaIn2: held.heldIn[0] * held.heldIn[1],
@@ -119,13 +121,12 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
   const shockOf = (
     { slices, faceChances }: ShockCeilings,
     heights: Float64Array,
-    struck: Float64Array,
     drops: number,
     handling: number,
     grossLb: number,
   ): number => {
     const logMedian = logMedianOf(handling, grossLb);
-    struck.fill(0);
+    const struck = new Float64Array(slices.ends.length);
     faceChances.forEach((chance, face) => addStruckFloors(heights, face * struck.length, chance, logMedian, struck));
     return shockFloor(slices, struck, drops);
   };
@@ -135,13 +136,15 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
     const byMedian = knownFaces.get(packed) ?? new Map<number, Map<number, Float64Array>>();
     knownFaces.set(packed, byMedian);
     coarseStruck.fill(0);
+    let ranges: ((face: Struck) => GapRange[]) | null = null;
     ceilings.faces.forEach(({ face, chance }, i) => {
       const key = Math.round(logMedian * 1e6) * MOST_FACES + i;
       let byGap = byMedian.get(key);
       if (!byGap) byMedian.set(key, (byGap = new Map<number, Float64Array>()));
       let struck = byGap.get(gaps[face]);
       if (!struck) {
-        withAnyFill(ceilings, i, gaps, loadOf(packed, figures), groups, faceScratch);
+        ranges ??= gapRanges(gaps, loadOf(packed, figures), groups);
+        withAnyFill(ceilings, i, ranges(face), faceScratch);
         byGap.set(gaps[face], (struck = new Float64Array(faceScratch.length)));
         addStruckFloors(faceScratch, 0, chance, logMedian, struck);
       }
@@ -150,14 +153,40 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
     return shockFloor(ceilings.slices, coarseStruck, easiest.drops);
   };
 
+  /** Shock floors of one filled shell by drops and handling, each worked out once. */
+  const fineShock = ({ stowed: { packed }, fill, gaps, grossLb }: Filled) => {
+    const known = new Map<number, number>();
+    const ceilings = packed.fine();
+    const heights = ceilings && withGap(ceilings, gaps, fill, fineScratch);
+    return (drops: number, handling: number): number => {
+      const key = drops * 1000 + handling;
+      let shock = known.get(key);
+      if (shock === undefined) known.set(key, (shock = ceilings && heights ? shockOf(ceilings, heights, drops, handling, grossLb) : 0));
+      return shock;
+    };
+  };
+
   return {
+    round(packed, extraLb, shells) {
+      const range = rangeOf(shells, packed);
+      const minor = range.leastMinor(packed.weightLb * UNDER);
+      if (minor.costMinor === Infinity) return null;
+      const { coarse } = packed;
+      let shock = 0;
+      if (coarse) {
+        const count = coarse.forces.length;
+        const heights = coarseScratch.subarray(0, coarse.heights.length);
+        coarse.faces.forEach(({ face }, i) => withAnyFill(coarse, i, range.gaps(face), heights.subarray(i * count, (i + 1) * count)));
+        const { drops, handling } = easiest;
+        shock = shockOf(coarse, heights, drops, handling, packed.weightLb + extraLb + range.mostLb);
+      }
+      const crush = range.overload * (flat ? HARM.flat : HARM.covered);
+      return floor(packed.costMinor + minor.costMinor, minor.postageMinor, easiest.paidMinor, packed, crush, shock);
+    },
     stowed(packed, figures) {
       const { shell } = figures;
-      const { heldIn } = packed.held;
       const envelope = isEnvelope(shell.box);
-      const voidFt3 = envelope
-        ? 0
-        : Math.max(0, shell.insideIn[0] * shell.insideIn[1] * shell.insideIn[2] - heldIn[0] * heldIn[1] * heldIn[2]) / IN3_PER_FT3;
+      const voidFt3 = voidRound(packed.held, shell);
       const emptyLb = packed.weightLb + figures.weightLb;
       const leastLb = (emptyLb + voidFt3 * bought * leastLbPerFt3) * UNDER;
       if (leastLb > HEAVIEST_LB || leastLb > figures.certifiedLb) return null;
@@ -169,7 +198,7 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
       const shock = !coarse
         ? 0
         : envelope
-          ? shockOf(coarse, coarse.heights, coarseStruck, easiest.drops, easiest.handling, mostLb)
+          ? shockOf(coarse, coarse.heights, easiest.drops, easiest.handling, mostLb)
           : shockWithAnyFill(packed, figures, coarse, gaps, mostLb);
       const cost = packed.costMinor + figures.costMinor + voidFt3 * bought * leastMinorPerFt3 + postage;
       const crush = figures.overload * (flat ? HARM.flat : HARM.covered);
@@ -191,27 +220,45 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
     coarse({ stowed: { packed, figures }, fill, gaps, grossLb, costMinor }) {
       const least = cheapest(figures, grossLb * UNDER);
       const { coarse } = packed;
-      const shock = coarse
-        ? shockOf(coarse, withGap(coarse, gaps, fill, coarseScratch), coarseStruck, easiest.drops, easiest.handling, grossLb)
-        : 0;
+      const shock = coarse ? shockOf(coarse, withGap(coarse, gaps, fill, coarseScratch), easiest.drops, easiest.handling, grossLb) : 0;
       return floor(costMinor + least, least, easiest.paidMinor, packed, figures.overload * crushHarm(flat, gaps.top), shock);
     },
-    fine({ stowed: { packed, figures }, fill, gaps, grossLb, costMinor }) {
-      const fine = packed.fine();
-      const heights = fine && withGap(fine, gaps, fill, fineScratch);
+    fine(filled) {
+      const {
+        stowed: { packed, figures },
+        gaps,
+        grossLb,
+        costMinor,
+      } = filled;
       const crush = figures.overload * crushHarm(flat, gaps.top);
-      const shocks = new Map<number, number>();
+      const shock = fineShock(filled);
       return (carriage, own) => {
-        const { service, addedMinor, paidMinor } = ways[carriage]!;
-        const { drops, handling } = own ? ways[carriage]! : easiest;
+        const { service, addedMinor, paidMinor, drops, handling } = ways[carriage]!;
         const postage = figures.postage[service]!(grossLb * UNDER) + addedMinor;
-        const key = drops * 1000 + handling;
-        let shock = shocks.get(key);
-        if (shock === undefined)
-          shocks.set(key, (shock = fine && heights ? shockOf(fine, heights, fineStruck, drops, handling, grossLb) : 0));
-        return floor(costMinor + postage, postage, paidMinor, packed, crush, shock);
+        const struck = own ? shock(drops, handling) : shock(easiest.drops, easiest.handling);
+        return floor(costMinor + postage, postage, paidMinor, packed, crush, struck);
       };
     },
+  };
+}
+
+/** Weights are told apart by so much when the least postage is sought, each taken as the lightest of its like. */
+const LIKE_LB = 1 / 32;
+
+/** The least any service asks, hardly below it. */
+function leastPostage(): (figures: ShellFigures, weightLb: number) => number {
+  const known = new Map<readonly PostageFloor[], Map<number, number>>();
+  return ({ postage }, weightLb) => {
+    let byWeight = known.get(postage);
+    if (!byWeight) known.set(postage, (byWeight = new Map<number, number>()));
+    const like = Math.floor(weightLb / LIKE_LB);
+    let minor = byWeight.get(like);
+    if (minor === undefined) {
+      minor = Infinity;
+      for (const of of postage) minor = Math.min(minor, of(like * LIKE_LB));
+      byWeight.set(like, minor);
+    }
+    return minor;
   };
 }
 

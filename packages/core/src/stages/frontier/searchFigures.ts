@@ -5,7 +5,7 @@ import { postageFloors, type PostageFloor } from '../../engineering/tariff/posta
 import type { House } from '../../house/House.ts';
 import type { Held } from '../box/stowInBox.ts';
 import type { Shell } from '../box/StowedBox.ts';
-import { effectiveGaps } from '../fill/effectiveGaps.ts';
+import { effectiveGaps, type GapLoad } from '../fill/effectiveGaps.ts';
 import { fillAmount } from '../fill/fillAmount.ts';
 import { bundleLb } from '../fill/fillVoids.ts';
 import { carriageShipment, type Carriage } from '../rate/rateParcel.ts';
@@ -14,7 +14,16 @@ import type { WrappedItem } from '../wrap/WrappedItem.ts';
 import { overloadChance } from './crushChance.ts';
 import type { PlanSpace } from './PlanSpace.ts';
 import { bundleCauses, certifiedLb } from './quietCauses.ts';
-import { shockCeilings, wrapStacks, type ShockCeilings, type Within, type WrapStacks } from './shockCeilings.ts';
+import {
+  ceilingsWithAny,
+  gapRanges,
+  groupFills,
+  shockCeilings,
+  wrapStacks,
+  type ShockCeilings,
+  type Within,
+  type WrapStacks,
+} from './shockCeilings.ts';
 
 // Sums that a search needs many times over, each worked out once for what it depends on.
 
@@ -58,8 +67,17 @@ const labour = (minutes: number, { labourMinorPerHour }: House): number => (minu
 export const fillMinorPerFt3 = ({ minorPerFt3, minutesPerFt3 }: FillStock, house: House): number =>
   minorPerFt3 + labour(minutesPerFt3, house);
 
-/** Works out packed bundles, remembering what several of them share. */
-export function packer({ house, tapes }: PlanSpace): (held: Held, innerFill: FillStock | null) => Packed {
+/** Works out packed bundles. */
+export interface Packer {
+  (held: Held, innerFill: FillStock | null): Packed;
+  /** A bundle in its inner box, never dearer, heavier or weaker than with any of the inner fills; and what the heaviest adds, lb. */
+  withAny(held: Held): { readonly packed: Packed; readonly extraLb: number };
+}
+
+/** A packer over one space, remembering what several bundles share. */
+export function packer({ house, tapes, innerFills }: PlanSpace): Packer {
+  const groups = groupFills(innerFills);
+  const least = leastOf(innerFills, house);
   const quietOf = remembered((wrapped: WrappedItem): QuietSums => {
     const kappa = house.kappa.value;
     return bundleCauses(wrapped, house).reduce(
@@ -78,7 +96,7 @@ export function packer({ house, tapes }: PlanSpace): (held: Held, innerFill: Fil
     byOrientation.set(key, made);
     return made;
   };
-  return (held, innerFill) => {
+  const pack = (held: Held, innerFill: FillStock | null): Packed => {
     const { wrapped, inner } = held;
     const { guards } = wrapped.piece;
     const sundries = bundleSundries(held, tapes, house);
@@ -102,24 +120,50 @@ export function packer({ house, tapes }: PlanSpace): (held: Held, innerFill: Fil
       fine: () => (fine === undefined ? (fine = shockCeilings(held, stacks(held), within, FINE_SLICES)) : fine),
     };
   };
+  return Object.assign(pack, {
+    withAny(held: Held) {
+      const { inner, bundleIn } = held;
+      const empty = pack(held, null);
+      if (!inner || innerFills.length === 0) return { packed: empty, extraLb: 0 };
+      const { boughtFt3 } = fillAmount(innerFills[0]!, 'inner', bundleIn, inner.box.insideIn, inner.gaps, 0);
+      const ranges = gapRanges(inner.gaps, innerLoad(held), groups);
+      const fillLb = boughtFt3 * least.lbPerFt3;
+      const packed = {
+        ...empty,
+        heldLb: empty.heldLb + fillLb,
+        weightLb: empty.weightLb + fillLb,
+        costMinor: empty.costMinor + boughtFt3 * least.minorPerFt3,
+        coarse: ceilingsWithAny(held, stacks(held), ranges, COARSE_SLICES),
+      };
+      return { packed, extraLb: boughtFt3 * (least.mostLbPerFt3 - least.lbPerFt3) };
+    },
+  });
 }
+
+/** The least that a cubic foot of any fill weighs and costs with its labour, and the most it weighs; none without fills. */
+export const leastOf = (fills: readonly FillStock[], house: House) => {
+  const least = (of: (fill: FillStock) => number) => (fills.length > 0 ? Math.min(...fills.map(of)) : 0);
+  return {
+    lbPerFt3: least((fill) => fill.lbPerFt3),
+    mostLbPerFt3: Math.max(0, ...fills.map((fill) => fill.lbPerFt3)),
+    minorPerFt3: least((fill) => fillMinorPerFt3(fill, house)),
+  };
+};
+
+const innerLoad = (held: Held): GapLoad => ({
+  weightLb: bundleLb(held),
+  baseAreaIn2: held.bundleIn[0] * held.bundleIn[1],
+  insideDepthIn: held.inner!.box.insideIn[2],
+  overfillShare: 0,
+  dividerBoard: false,
+});
 
 function fillInner(held: Held, fill: FillStock): Within & { readonly weightLb: number; readonly boughtFt3: number } {
   const { bundleIn } = held;
   const inner = held.inner!;
   const { boughtFt3 } = fillAmount(fill, 'inner', bundleIn, inner.box.insideIn, inner.gaps, 0);
   const weightLb = boughtFt3 * fill.lbPerFt3;
-  const gaps = effectiveGaps(
-    inner.gaps,
-    {
-      weightLb: bundleLb(held),
-      baseAreaIn2: bundleIn[0] * bundleIn[1],
-      insideDepthIn: inner.box.insideIn[2],
-      overfillShare: 0,
-      dividerBoard: false,
-    },
-    CUSHION_MATERIALS[fill.cushion],
-  );
+  const gaps = effectiveGaps(inner.gaps, innerLoad(held), CUSHION_MATERIALS[fill.cushion]);
   return { weightLb, boughtFt3, gaps, fill, massRatio: (inner.tareLb + weightLb) / held.wrapped.piece.weightLb };
 }
 

@@ -5,10 +5,12 @@ import { fillVoids } from '../fill/fillVoids.ts';
 import { priceCarriage, type Carriage } from '../rate/rateParcel.ts';
 import { weighParcel } from '../weight/weighParcel.ts';
 import { judgePlan } from './judgePlan.ts';
-import { everyHeld, fillsFor, innerFillsFor, shellFinder, type PlanSpace } from './PlanSpace.ts';
+import { everyBare, everyBoxed, fillsFor, innerFillsFor, shellFinder, type PlanSpace } from './PlanSpace.ts';
 import { planFloors, type Filled, type Floor, type PlanFloors, type Stowed } from './planFloors.ts';
 import { quietCauses } from './quietCauses.ts';
-import { packer, shellFigurer } from './searchFigures.ts';
+import type { Held } from '../box/stowInBox.ts';
+import type { Shell } from '../box/StowedBox.ts';
+import { packer, shellFigurer, type ShellFigures } from './searchFigures.ts';
 import { shockJourney } from './shockJourney.ts';
 import { startTrace, type SearchProgress, type Trace, type Traced } from './Trace.ts';
 
@@ -35,7 +37,14 @@ export function* searchPruned(space: PlanSpace): Generator<SearchProgress, Trace
   const trace = startTrace();
   if (space.bundles.length === 0 || space.carriages.length === 0) return trace.found();
   const floors = planFloors(space);
-  const stowed = yield* everyStowed(space, floors, trace);
+  const stow = stower(space, floors, trace);
+  yield* searchAmong(space, floors, trace, yield* stow(everyBare(space)));
+  yield* searchAmong(space, floors, trace, yield* stow(everyBoxed(space)));
+  return trace.found();
+}
+
+/** Works out what the floors do not rule out of some stowed bundles. */
+function* searchAmong(space: PlanSpace, floors: PlanFloors, trace: Trace, stowed: readonly Stowed[]): Generator<SearchProgress, void> {
   const seeds = pickSeeds(stowed);
   const judged = new Map<Stowed, Set<FillStock | null>>();
   const judge = (filled: Filled) => {
@@ -62,31 +71,47 @@ export function* searchPruned(space: PlanSpace): Generator<SearchProgress, Trace
     judge(one.filled);
     if (++batch % (BREATHE_EVERY / 8) === 0) yield trace.progress();
   }
-  return trace.found();
 }
 
-function* everyStowed(space: PlanSpace, floors: PlanFloors, trace: Trace): Generator<SearchProgress, Stowed[]> {
+/** Stows bundles in every shell that takes them, all but those in an inner box with which nothing can be gained. */
+function stower(space: PlanSpace, floors: PlanFloors, trace: Trace) {
   const shellsOf = shellFinder(space);
   const pack = packer(space);
   const figure = shellFigurer(space);
-  const all: Stowed[] = [];
-  let batch = 0;
-  for (const held of everyHeld(space)) {
-    const shells = shellsOf(held);
-    if (shells.length === 0) continue;
-    for (const innerFill of innerFillsFor(space, held)) {
-      const packed = pack(held, innerFill);
-      for (const shell of shells) {
+  const known = new Map<readonly Shell[], readonly ShellFigures[]>();
+  const figuresOf = (shells: readonly Shell[]) => {
+    const found = known.get(shells) ?? shells.filter((shell) => fillsFor(space, shell).length > 0).map(figure);
+    known.set(shells, found);
+    return found;
+  };
+  return function* (helds: Iterable<Held>): Generator<SearchProgress, Stowed[]> {
+    const all: Stowed[] = [];
+    let batch = 0;
+    for (const held of helds) {
+      const shells = shellsOf(held);
+      if (shells.length === 0) continue;
+      const innerFills = innerFillsFor(space, held);
+      const fillings = shells.reduce((sum, shell) => sum + fillsFor(space, shell).length, 0);
+      trace.considered += fillings * innerFills.length * space.carriages.length;
+      const figures = figuresOf(shells);
+      if (held.inner && trace.frontier.points().length > 0) {
         if (++batch % BREATHE_EVERY === 0) yield trace.progress();
-        const { length } = fillsFor(space, shell);
-        trace.considered += length * space.carriages.length;
-        const stowed = length > 0 ? floors.stowed(packed, figure(shell)) : null;
-        if (stowed) all.push(stowed);
-        else trace.uncertified++;
+        const { packed, extraLb } = pack.withAny(held);
+        const floor = floors.round(packed, extraLb, figures);
+        if (!floor || beaten(trace, floor)) continue;
+      }
+      for (const innerFill of innerFills) {
+        const packed = pack(held, innerFill);
+        for (const one of figures) {
+          if (++batch % BREATHE_EVERY === 0) yield trace.progress();
+          const stowed = floors.stowed(packed, one);
+          if (stowed) all.push(stowed);
+          else trace.uncertified++;
+        }
       }
     }
-  }
-  return all;
+    return all;
+  };
 }
 
 /** The few that look best, each at another price of breakage. */

@@ -6,9 +6,11 @@ import { spreadLoad } from '../../engineering/cushion/loadPatch.ts';
 import { sliceGs, type Slices } from '../../engineering/journey/shockFloor.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import type { Held } from '../box/stowInBox.ts';
+import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { Gaps } from '../box/StowedBox.ts';
 import { effectiveGaps, type GapLoad, type GapMaterial } from '../fill/effectiveGaps.ts';
 import { FACE_AXES, pieceFaceAt, wrapsOnFace } from '../fill/faceLayers.ts';
+import type { Struck } from '../fill/FilledBox.ts';
 import { facesStruck, type StruckShare } from './shockJourney.ts';
 
 /** Upper bounds of the drops that a bundle withstands before an outer box is round it, slice by slice. */
@@ -63,11 +65,17 @@ export interface Within {
 }
 
 /** Ceilings for a bundle, bare or in its inner box; null where shock does not limit the piece. */
-export function shockCeilings(held: Held, stacks: WrapStacks, within: Within | null, slices: Slices): ShockCeilings | null {
+export function shockCeilings(
+  held: Pick<Held, 'wrapped' | 'inner'>,
+  stacks: WrapStacks,
+  within: Within | null,
+  slices: Slices,
+  massRatio = within?.massRatio ?? 0,
+): ShockCeilings | null {
   const { piece } = held.wrapped;
   if (piece.criticalG === null) return null;
   const { faces, faceChances, layers, patches } = stacks;
-  const gs = sliceGs(slices, piece.criticalG / innerMassDivisor(within?.massRatio ?? 0), piece.spread);
+  const gs = sliceGs(slices, piece.criticalG / innerMassDivisor(massRatio), piece.spread);
   const heights = new Float64Array(faces.length * gs.length);
   const forces = gs.map((g) => g * piece.weightLb);
   const logForces = forces.map(Math.log);
@@ -78,9 +86,31 @@ export function shockCeilings(held: Held, stacks: WrapStacks, within: Within | n
   const ceilings = { slices, faces, faceChances, weightLb: piece.weightLb, forces, logForces, heights, patches };
   if (!held.inner || !within) return ceilings;
   addGap(ceilings, within.gaps, within.fill, heights);
-  const outside = held.inner.outsideIn;
-  return { ...ceilings, patches: faces.flatMap(({ face }) => [outside[FACE_AXES[face][1]], outside[FACE_AXES[face][2]]]) };
+  return outsideBox(ceilings, held.inner.outsideIn);
 }
+
+/** Ceilings of a bundle in its inner box whichever fill lies there; null where shock does not limit the piece. */
+export function ceilingsWithAny(
+  held: Held,
+  stacks: WrapStacks,
+  ranges: (face: Struck) => GapRange[],
+  slices: Slices,
+): ShockCeilings | null {
+  const { inner, wrapped } = held;
+  const { weightLb } = wrapped.piece;
+  const bare = shockCeilings({ ...held, inner: null }, stacks, null, slices, (inner?.tareLb ?? 0) / weightLb);
+  if (!bare || !inner) return bare;
+  const count = bare.forces.length;
+  const heights = new Float64Array(bare.heights.length);
+  bare.faces.forEach(({ face }, i) => withAnyFill(bare, i, ranges(face), heights.subarray(i * count, (i + 1) * count)));
+  return outsideBox({ ...bare, heights }, inner.outsideIn);
+}
+
+/** The same with what comes next bearing on a box's sides. */
+const outsideBox = (ceilings: ShockCeilings, outside: Triple): ShockCeilings => ({
+  ...ceilings,
+  patches: ceilings.faces.flatMap(({ face }) => [outside[FACE_AXES[face][1]], outside[FACE_AXES[face][2]]]),
+});
 
 /** Adds to each face what a gap and its fill bring there. */
 export function addGap(ceilings: ShockCeilings, gaps: Gaps, fill: FillStock, into: Float64Array): void {
@@ -116,6 +146,23 @@ export interface FillGroup {
   readonly ceiling: ForceCeiling;
 }
 
+/** How thick what fills a gap may be after the way, inches, whichever fill of a group it is. */
+export interface GapRange {
+  readonly leastIn: number;
+  readonly mostIn: number;
+  readonly ceiling: ForceCeiling;
+}
+
+/** What each group makes of one gap. */
+export const gapRanges = (gaps: Gaps, load: GapLoad, groups: readonly FillGroup[]): ((face: Struck) => GapRange[]) => {
+  const made = groups.map(({ best, worst, ceiling }) => ({
+    most: effectiveGaps(gaps, load, best),
+    least: effectiveGaps(gaps, load, worst),
+    ceiling,
+  }));
+  return (face) => made.map(({ most, least, ceiling }) => ({ mostIn: most[face], leastIn: least[face], ceiling }));
+};
+
 /** All fills of a search in two groups: those that flow from under a heavy bundle and those that stay. */
 export function groupFills(fills: readonly FillStock[]): FillGroup[] {
   const materials = [...new Set(fills.map((fill) => CUSHION_MATERIALS[fill.cushion]))];
@@ -132,30 +179,20 @@ export function groupFills(fills: readonly FillStock[]): FillGroup[] {
 }
 
 /**
- * Heights on one face with a gap that any of the fills may lie in: the best of the groups, thickness at its
+ * Heights on one face with a gap that any of the fills may lie in: the best of the ranges, thickness at its
  * most, area wherever between its bounds it serves best.
  *
  * @param face its place among the ceilings' faces
  * @param into written over, one height for each slice
  */
-export function withAnyFill(
-  ceilings: ShockCeilings,
-  face: number,
-  gaps: Gaps,
-  load: GapLoad,
-  groups: readonly FillGroup[],
-  into: Float64Array,
-): void {
-  const { faces, forces, logForces, weightLb, patches, heights } = ceilings;
+export function withAnyFill(ceilings: ShockCeilings, face: number, ranges: readonly GapRange[], into: Float64Array): void {
+  const { forces, logForces, weightLb, patches, heights } = ceilings;
   const count = forces.length;
-  const name = faces[face]!.face;
   const [x, y] = [patches[2 * face]!, patches[2 * face + 1]!];
   into.fill(0);
-  for (const { best, worst, ceiling } of groups) {
-    const t = effectiveGaps(gaps, load, best)[name];
-    const least = effectiveGaps(gaps, load, worst)[name];
+  for (const { leastIn, mostIn: t, ceiling } of ranges) {
     if (!(t > 0)) continue;
-    const logLeastIn2 = Math.log((x + least) * (y + least));
+    const logLeastIn2 = Math.log((x + leastIn) * (y + leastIn));
     const logMostIn2 = Math.log((x + t) * (y + t));
     for (let slice = 0; slice < count; slice++) {
       const logForce = logForces[slice]!;

@@ -6,7 +6,7 @@ import { depthWanted } from '../box/shellsFor.ts';
 import { bedding } from '../box/stowInBox.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import type { PieceFacts } from '../sale/Order.ts';
-import { derivePlan } from './derivePlan.ts';
+import { derivePlan, deriver } from './derivePlan.ts';
 import { findFaults } from './findFaults.ts';
 import type { PlanRequest } from './PlanRequest.ts';
 
@@ -49,13 +49,13 @@ export type ChangeKind =
  * @throws RangeError when the request does not hold the piece
  */
 export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextChange[] {
-  const now = derivePlan(request, choice);
+  const derive = deriver(request);
+  const now = derive(choice);
   if (now.kind === 'noPlan') return [];
   const faultsNow = countFaults(now.option.rated.weighed, request);
   const found: NextChange[] = [];
   for (const { change, after, facts } of singleChanges(request, choice, now.option)) {
-    const guarded = facts ? withFacts(request, facts) : request;
-    const derived = derivePlan(guarded, after);
+    const derived = facts ? derivePlan(withFacts(request, facts), after) : derive(after);
     if (derived.kind === 'noPlan') continue;
     const { option } = derived;
     const faults = countFaults(option.rated.weighed, request);
