@@ -53,9 +53,11 @@ report('  plans worked out, exhaustive over pruned', (every.evaluated / pruned.e
 report('  plans any exact search must work out: those on the frontier', String(pruned.frontier.length));
 report('  plans the pruned search worked out, over that', (pruned.evaluated / pruned.frontier.length).toFixed(1));
 
-const times = PIECES.map((facts) => time(() => search(stocked(60, facts))));
+const searchAll = () => PIECES.map((facts) => time(() => search(stocked(60, facts))));
+searchAll(); // a shop's planner has been running for a while
+const times = searchAll();
 report(
-  '60 boxes, twenty pieces: median search, over the exhaustive one above',
+  '60 boxes, twenty pieces, planner warm: median search, over the exhaustive one above',
   `1/${(everyMs / median(times)).toFixed(0)}  (${median(times).toFixed(0)} ms)`,
 );
 

@@ -1,7 +1,17 @@
-import type { Happening, Locks, PlanChoice } from '@inch-nest/core';
+import {
+  OVERRULE_REASONS,
+  type Happening,
+  type House,
+  type Locks,
+  type OverruleReason,
+  type PlanChoice,
+  type Stockroom,
+} from '@inch-nest/core';
 import { z } from 'zod';
-import { minor, shortText, sizeIn, triple, uuid, weightLb } from './numbers.ts';
+import { minor, postcode, shortText, sizeIn, triple, uuid, weightLb } from './numbers.ts';
+import { house } from './house.ts';
 import { locks, planChoice } from './plan.ts';
+import { stockroom } from './stock.ts';
 
 /** Commands a screen sends; each carries who does it, and an id made where it was born. */
 const by = { personId: uuid };
@@ -45,10 +55,48 @@ export const happening = z.discriminatedUnion('kind', [
     outsideIn: z.tuple([sizeIn, sizeIn, sizeIn]).nullable(),
   }),
   z.strictObject({ kind: z.literal('rated'), rate }),
+  z.strictObject({ kind: z.literal('overruled'), planId: uuid, reason: z.enum(OVERRULE_REASONS as [OverruleReason, ...OverruleReason[]]) }),
 ]) satisfies z.ZodType<Happening>;
 
 export const reportEvent = z.strictObject({ ...by, eventId: uuid, happening });
 
+/** What may be changed of a shop; what is left out stays. */
+export const saveShop = z.strictObject({
+  ...by,
+  basedOn: z.int().min(1),
+  house: house.optional(),
+  stock: stockroom.optional(),
+  facts: z
+    .strictObject({
+      name: shortText(60),
+      currency: z
+        .string()
+        .regex(/^[A-Z]{3}$/, 'a currency has three letters, like USD')
+        .refine(isCurrency, 'not a currency'),
+      zone: z.string().max(60).refine(isZone, 'not a time zone'),
+      originPostcode: postcode,
+      lastCutOff: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time like 16:00'),
+    })
+    .optional(),
+});
+
+export const keepTemplate = z.strictObject({ ...by, id: uuid, name: shortText(60) });
+export const useTemplate = z.strictObject({ ...by, templateId: uuid });
+
+function isZone(zone: string): boolean {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: zone });
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+function isCurrency(currency: string): boolean {
+  return Intl.supportedValuesOf('currency').includes(currency);
+}
+
+export type SaveShop = Omit<z.infer<typeof saveShop>, 'house' | 'stock'> & { house?: House | undefined; stock?: Stockroom | undefined };
 export type SaveField = z.infer<typeof saveField>;
 export type SaveNest = Omit<z.infer<typeof saveNest>, 'choice' | 'locks'> & { choice: PlanChoice | null; locks: Locks };
 export type StartParcel = z.infer<typeof startParcel>;

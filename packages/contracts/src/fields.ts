@@ -1,6 +1,6 @@
 import { parseDay, parseMoney, parseQuantity, parseWeight, type CivilDate, type UnitSystem } from '@inch-nest/core';
 import { z } from 'zod';
-import { archetypeKey, finish, formKey, hardPoint, hollow, movingParts } from './piece.ts';
+import { accessory, archetypeKey, finish, formKey, hardPoint, hollow, movingParts, originalBox } from './piece.ts';
 
 /** What a person can type or pick about a sale and its piece, each saved by itself. */
 export type FieldEntity = 'sale' | 'piece';
@@ -102,6 +102,11 @@ export const FIELDS = {
     movingParts: picked(movingParts),
     hardPoints: picked(z.array(hardPoint).max(24)),
     hollows: picked(z.array(hollow).max(12)),
+    serial: optional(text(60, 'a serial number')),
+    seal: optional(text(60, 'a seal number')),
+    accessories: picked(z.array(accessory).max(24)),
+    storageWrap: picked(z.boolean()),
+    originalBox: picked(originalBox),
   },
 } as const satisfies Record<FieldEntity, Record<string, Read>>;
 
@@ -113,6 +118,7 @@ export type FieldPath = SaleField | PieceField;
 export function readField(entity: FieldEntity, path: string, typed: string, setting: FieldSetting): FieldReading {
   const read = (FIELDS[entity] as Record<string, Read>)[path];
   if (!read || !Object.hasOwn(FIELDS[entity], path)) return refuse(`no field ${entity}.${path}`);
-  if (typed.length > (path === 'hardPoints' || path === 'hollows' ? 20_000 : MOST_TEXT)) return refuse('that is far too long');
+  if (typed.length > (path === 'hardPoints' || path === 'hollows' || path === 'accessories' ? 20_000 : MOST_TEXT))
+    return refuse('that is far too long');
   return read(typed, setting);
 }

@@ -2,7 +2,8 @@
 export * from './problems.ts';
 export { NEST_COMMANDS, type NestCommand, type NestRequest } from './nestCommands.ts';
 export { planChoice, planDocument, planRequest, order } from './plan.ts';
-export { pieceFacts, hardPoint } from './piece.ts';
+export { pieceFacts, hardPoint, type Accessory } from './piece.ts';
+export type { TemplateView } from './templateView.ts';
 export { stockroom, boxStock, wrapStock, fillStock } from './stock.ts';
 export { rateCard, service } from './rateCard.ts';
 export { house } from './house.ts';

@@ -51,7 +51,7 @@ export interface ShelfTag {
 
 /** Somebody else changed the same field since: both values, for a person to choose. */
 export interface Conflict {
-  entity: FieldEntity | 'nest';
+  entity: FieldEntity | 'nest' | 'shop';
   path: string;
   theirs: { text: string; by: string; revision: number };
   yours: string;

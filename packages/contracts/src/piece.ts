@@ -44,6 +44,16 @@ export const hollow = z.strictObject({
   material: keysOf<OrdinaryFillKey>(ORDINARY_FILLS).nullable().default(null),
 }) satisfies z.ZodType<Hollow>;
 
+/** A part or a thing that goes with the piece: ticked at the bench, taken off or left on. */
+export const accessory = z.strictObject({
+  id: z.string().min(1).max(40),
+  name: shortText(60),
+  count: z.int().min(1).max(999),
+  part: z.enum(['apart', 'off', 'on', 'packer']),
+});
+export type Accessory = z.infer<typeof accessory>;
+export const originalBox = z.enum(['none', 'kept', 'ofValue']);
+
 export const pieceFacts = z.strictObject({
   id: uuid,
   title: shortText(80),

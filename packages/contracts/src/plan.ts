@@ -1,6 +1,7 @@
 import {
   FACES,
   PLAN_FORMAT,
+  READY_SETS,
   type Face,
   type Locks,
   type Order,
@@ -23,6 +24,8 @@ const layers = z
       material: key,
       turns: z.number().positive().max(20).multipleOf(0.5),
       doubled: z.enum(FACES as [Face, ...Face[]]).exactOptional(),
+      laid: z.enum(['crossed', 'diagonal']).exactOptional(),
+      bubblesOut: z.literal(true).exactOptional(),
     }),
   )
   .max(12);
@@ -56,6 +59,7 @@ export const locks: z.ZodType<Locks> = z
     coverAdded: z.boolean(),
     signature: z.boolean(),
     without: z.array(key).max(100),
+    method: z.enum(READY_SETS.map((set) => set.key)),
   })
   .partial() as z.ZodType<Locks>;
 

@@ -22,6 +22,8 @@ const SHOP: ShopView = {
   zone: 'Europe/London',
   currency: 'USD',
   originPostcode: '10115',
+  lastCutOff: '16:00',
+  revision: 1,
   today: '2026-11-23',
   todayIsOver: false,
   people: [],
@@ -53,6 +55,11 @@ const PIECE: ParcelView['piece'] = {
   movingParts: field('none'),
   hardPoints: field([]),
   hollows: field([]),
+  serial: field(null),
+  seal: field(null),
+  accessories: field([]),
+  storageWrap: field(false),
+  originalBox: field('none'),
 };
 
 const view = (more: Partial<ParcelView> = {}) => ({

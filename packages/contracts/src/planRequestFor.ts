@@ -1,4 +1,4 @@
-import { ARCHETYPES, type ArchetypeKey, type Order, type PieceFacts, type PlanRequest } from '@inch-nest/core';
+import { ARCHETYPES, houseByMethod, type ArchetypeKey, type Order, type PieceFacts, type PlanRequest } from '@inch-nest/core';
 import type { KeptField, ParcelView } from './parcelView.ts';
 import type { PieceField } from './fields.ts';
 import type { ShopView } from './shopView.ts';
@@ -51,7 +51,7 @@ export function planRequestFor(view: Pick<ParcelView, 'saleId' | 'pieceId' | 'sa
     order: orderOf(view, shop),
     pieceId: view.pieceId,
     stock: shop.stock,
-    house: shop.house,
+    house: houseByMethod(shop.house, view.nest.locks.method),
     cards: shop.cards,
     locks: view.nest.locks,
   };

@@ -13,6 +13,10 @@ export interface ShopView {
   zone: string;
   currency: string;
   originPostcode: string;
+  /** Local time of the day's last pick-up, `HH:MM`. */
+  lastCutOff: string;
+  /** Counts the changes to rules, facts and stockroom. */
+  revision: number;
   /** The shop's local day, and whether its last pick-up has gone. */
   today: string;
   todayIsOver: boolean;

@@ -50,7 +50,15 @@ export { exposureOf, recordOutcomes } from './stages/outcome/recordOutcomes.ts';
 export type { Calibration, GroupKappa, Outcome } from './stages/outcome/Outcome.ts';
 
 // the parcel's life
-export { BENCH_TESTS, type BenchTest, type Happening, type LifeEvent, type RatedFor } from './stages/parcel/LifeEvent.ts';
+export {
+  BENCH_TESTS,
+  OVERRULE_REASONS,
+  type BenchTest,
+  type Happening,
+  type LifeEvent,
+  type OverruleReason,
+  type RatedFor,
+} from './stages/parcel/LifeEvent.ts';
 export { recordParcel } from './stages/parcel/recordParcel.ts';
 export type { ParcelLife, ParcelState, Weighing } from './stages/parcel/ParcelLife.ts';
 export { buyGate, handOverGate, sealGate } from './stages/parcel/gates.ts';
@@ -77,7 +85,7 @@ export {
 export { BOARD_GRADES, type BoardGradeKey } from './engineering/materials/boardGrades.ts';
 export { BEDDED_HOUSE, KAPPA_AT_FIRST, type House, type Kappa } from './house/House.ts';
 export { QUESTIONS, sidesOf, takeSides, type Answers, type Question, type QuestionKey, type Side } from './house/questions.ts';
-export { houseOfSet, READY_SETS, type ReadySet } from './house/readySets.ts';
+export { houseByMethod, houseOfSet, READY_SETS, type ReadySet } from './house/readySets.ts';
 export { equivalentTurns } from './engineering/materials/equivalentTurns.ts';
 export type {
   Container,
@@ -98,7 +106,9 @@ export { arrivalDay, collectionDay } from './engineering/tariff/arrivalDay.ts';
 export { lengthPlusGirthIn } from './engineering/tariff/girth.ts';
 export type { Gaps, BoxRefusal } from './stages/box/StowedBox.ts';
 export { whyNot } from './stages/box/whyNot.ts';
-export { builtOutsideIn } from './stages/box/makeShell.ts';
+export { builtOutsideIn, isEnvelope } from './stages/box/makeShell.ts';
+export { depthWanted } from './stages/box/shellsFor.ts';
+export { boxesOf } from './stages/plan/stockFor.ts';
 export { wrapItem } from './stages/wrap/wrapItem.ts';
 export { inspectItem } from './stages/item/inspectItem.ts';
 

@@ -13,6 +13,7 @@ import type {
   BundleRow,
   MaterialRow,
   CardRow,
+  TemplateRow,
 } from './rows.ts';
 
 type Rows = {
@@ -29,6 +30,7 @@ type Rows = {
   box: BoxRow;
   material: MaterialRow;
   card: CardRow;
+  template: TemplateRow;
 };
 export type Models = { readonly [Name in keyof Rows]: ModelStatic<Model<Rows[Name], Rows[Name]> & Rows[Name]> };
 
@@ -72,6 +74,7 @@ export function defineModels(sequelize: Sequelize): Models {
       house: json,
       tapes: json,
       demo: DataTypes.BOOLEAN,
+      revision: DataTypes.INTEGER,
     }),
     person: define('person', 'person', { id, shopId, name: text, system: text, position: whole }),
     sale: define('sale', 'sale', {
@@ -165,6 +168,16 @@ export function defineModels(sequelize: Sequelize): Models {
       position: whole,
       onHand: decimal('onHand', false),
       properties: json,
+    }),
+    template: define('template', 'template', {
+      id,
+      shopId,
+      name: text,
+      piece: json,
+      choice: json,
+      locks: json,
+      personId: { ...id, primaryKey: false },
+      at: instant,
     }),
     card: define('card', 'rate_card', {
       id,

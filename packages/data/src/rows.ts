@@ -13,6 +13,18 @@ export interface ShopRow {
   house: House;
   tapes: Pick<Stockroom, 'innerTape' | 'outerTape'> & Partial<Pick<Stockroom, 'linerBoard'>>;
   demo: boolean;
+  /** Counts the changes to rules, facts and stockroom. */
+  revision?: number;
+}
+export interface TemplateRow {
+  id: string;
+  shopId: string;
+  name: string;
+  piece: Record<string, KeptField>;
+  choice: PlanChoice;
+  locks: Locks;
+  personId: string;
+  at: Date;
 }
 export interface PersonRow {
   id: string;

@@ -3,3 +3,4 @@ export { readRateCardCsv, type RateCardReading } from './readRateCardCsv.ts';
 export { writeRateCardCsv } from './writeRateCardCsv.ts';
 export type { RateCardCsv } from './rateCardTables.ts';
 export { readBatchCsv, type BatchLine, type BatchReading } from './batchCsv.ts';
+export { readStockCsv, writeStockCsv, type StockKind, type StockReading } from './stockCsv.ts';

@@ -49,8 +49,8 @@ describe('bounds are bounds', () => {
         const exact = shockChance({ weightLb: 2, grossWeightLb: 4, zone: 5, criticalG, spread: 0.3, faces: [{ chance: 1, layers }] });
         const floor = (slices: typeof COARSE_SLICES) => {
           const struck = new Float64Array(slices.ends.length);
-          const heights = Array.from(sliceGs(slices, criticalG, 0.3), (g) => dropHeightAtG(layers, 2, g));
-          addStruckFloors(heights, 0, 1, Math.log(7), struck);
+          const logHeights = Array.from(sliceGs(slices, criticalG, 0.3), (g) => Math.log(dropHeightAtG(layers, 2, g)));
+          addStruckFloors(logHeights, 0, 1, Math.log(7), struck);
           return shockFloor(slices, struck, 7);
         };
         expect(floor(COARSE_SLICES)).toBeLessThanOrEqual(exact * (1 + 1e-9));

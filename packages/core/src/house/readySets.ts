@@ -70,5 +70,11 @@ export const READY_SETS: readonly ReadySet[] = [
   },
 ];
 
+/** The house a parcel is packed by: the shop's own, or one of the ready sets with the shop's own money and risk figures. */
+export const houseByMethod = (house: House, method: ReadySet['key'] | undefined): House => {
+  const set = READY_SETS.find((one) => one.key === method);
+  return set ? houseOfSet(set, house) : house;
+};
+
 /** A house as one school would have it. */
 export const houseOfSet = ({ name, answers }: ReadySet, from: House = BEDDED_HOUSE): House => ({ ...takeSides(from, answers), name });

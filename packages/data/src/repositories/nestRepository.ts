@@ -119,7 +119,7 @@ async function keepPlan(
   const request = planRequestFor({ ...factsView(parcel, sale, piece), nest: { ...wanted, revision: 0, plan: null } }, shop);
   const derived = derivePlan(request, choice);
   if (derived.kind === 'noPlan') throw new Refused(derived.reasons.map((message) => ({ path: 'choice', message })));
-  const document = writePlanDocument(derived.option, shop.house);
+  const document = writePlanDocument(derived.option, request.house);
   const number = (await models.plan.count({ where: { parcelId: parcel.id }, transaction })) + 1;
   const id = randomUUID();
   await models.plan.create(
@@ -131,7 +131,7 @@ async function keepPlan(
       personId: person.id,
       at: now,
       document,
-      house: shop.house,
+      house: request.house,
       stock: shop.stock,
       cards: shop.cards.map((card) => ({ id: card.id, version: card.version })),
     },

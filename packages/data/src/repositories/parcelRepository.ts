@@ -88,6 +88,11 @@ export async function createParcel(database: Database, shop: ShopView, wanted: N
       keepUpright: ['', archetype.keepUpright],
       movingParts: ['', 'none'],
       hollows: ['', []],
+      serial: ['', null],
+      seal: ['', null],
+      accessories: ['', []],
+      storageWrap: ['', false],
+      originalBox: ['', 'none'],
       hardPoints: [
         '',
         archetype.hardPoints.map(([kind, face], i) => ({

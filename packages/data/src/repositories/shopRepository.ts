@@ -1,10 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import type { BoxStock, FillStock, RateCard, Stockroom, WrapStock } from '@inch-nest/core';
-import { house, rateCard, stockroom, type Person, type ShopView } from '@inch-nest/contracts';
+import { house, rateCard, sameContent, stockroom, type Person, type SaveShop, type ShopView } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { Database } from '../database.ts';
-import { Missing } from '../refusals.ts';
+import { Conflicting, Missing, Refused } from '../refusals.ts';
 import type { ShopRow } from '../rows.ts';
+import { personOf } from './personOf.ts';
 
 /** The local day and time of an instant in a zone, as `YYYY-MM-DD` and `HH:MM`. */
 export function localTime(now: Date, zone: string): { day: string; time: string } {
@@ -59,6 +60,8 @@ export async function readShop({ models }: Database, now: Date, transaction?: Tr
     zone: shop.zone,
     currency: shop.currency,
     originPostcode: shop.originPostcode,
+    lastCutOff: shop.lastCutOff,
+    revision: shop.revision ?? 1,
     today: day,
     todayIsOver: time > shop.lastCutOff,
     people: people.map(({ id, name, system }) => ({ id, name, system })),
@@ -89,42 +92,17 @@ export interface NewShop {
 }
 
 /** Makes a shop with everything it needs to plan, in one transaction. */
-export async function createShop({ models, sequelize }: Database, { shop, people, stock, cards }: NewShop): Promise<void> {
-  const { boxes, wraps, fills, innerTape, outerTape, linerBoard } = stock;
+export async function createShop(database: Database, { shop, people, stock, cards }: NewShop): Promise<void> {
+  const { models, sequelize } = database;
+  const { innerTape, outerTape, linerBoard } = stock;
   const shopId = shop.id;
-  const row = (position: number) => ({ id: randomUUID(), shopId, position });
   await sequelize.transaction(async (transaction) => {
     await models.shop.create({ ...shop, tapes: { innerTape, outerTape, linerBoard } }, { transaction });
     await models.person.bulkCreate(
       people.map((person, position) => ({ ...person, shopId, position })),
       { transaction },
     );
-    await models.box.bulkCreate(
-      boxes.map(({ key, name, onHand, ...properties }, i) => ({ ...row(i), key, name, onHand, properties })),
-      { transaction },
-    );
-    await models.material.bulkCreate(
-      wraps.map(({ key, name, onHandFt2, ...properties }, i) => ({
-        ...row(i),
-        kind: 'wrap' as const,
-        key,
-        name,
-        onHand: onHandFt2,
-        properties,
-      })),
-      { transaction },
-    );
-    await models.material.bulkCreate(
-      fills.map(({ key, name, onHandFt3, ...properties }, i) => ({
-        ...row(i),
-        kind: 'fill' as const,
-        key,
-        name,
-        onHand: onHandFt3,
-        properties,
-      })),
-      { transaction },
-    );
+    await writeStock(database, shopId, stock, transaction);
     await models.card.bulkCreate(
       cards.map((card) => ({
         id: randomUUID(),
@@ -136,6 +114,68 @@ export async function createShop({ models, sequelize }: Database, { shop, people
         validTo: card.validTo,
         document: card,
       })),
+      { transaction },
+    );
+  });
+}
+
+/** Puts a whole stockroom in place of what was there. */
+async function writeStock(
+  { models }: Database,
+  shopId: string,
+  { boxes, wraps, fills }: Stockroom,
+  transaction: Transaction,
+): Promise<void> {
+  const row = (position: number) => ({ id: randomUUID(), shopId, position });
+  await models.box.destroy({ where: { shopId }, transaction });
+  await models.material.destroy({ where: { shopId }, transaction });
+  await models.box.bulkCreate(
+    boxes.map(({ key, name, onHand, ...properties }, i) => ({ ...row(i), key, name, onHand, properties })),
+    { transaction },
+  );
+  await models.material.bulkCreate(
+    [
+      ...wraps.map(({ key, name, onHandFt2, ...properties }) => ({ kind: 'wrap' as const, key, name, onHand: onHandFt2, properties })),
+      ...fills.map(({ key, name, onHandFt3, ...properties }) => ({ kind: 'fill' as const, key, name, onHand: onHandFt3, properties })),
+    ].map((material, i) => ({ ...row(i), ...material })),
+    { transaction },
+  );
+}
+
+/**
+ * Keeps what was changed of the shop: its rules, its facts, its stockroom. All of a command or nothing.
+ *
+ * @throws Conflicting when somebody changed the shop since, Refused on keys that stand there twice
+ */
+export async function saveShop(database: Database, shop: ShopView, command: SaveShop, now: Date): Promise<void> {
+  const person = personOf(shop, command.personId);
+  const { stock, house: rules, facts } = command;
+  const twice =
+    stock && [...stock.boxes, ...stock.wraps, ...stock.fills].map((one) => one.key).find((key, i, all) => all.indexOf(key) !== i);
+  if (twice) throw new Refused([{ path: 'stock', message: `${twice} stands there twice` }]);
+  await database.sequelize.transaction(async (transaction) => {
+    const row = (await database.models.shop.findByPk(shop.id, { transaction, lock: transaction.LOCK.UPDATE }))!;
+    const revision = row.revision ?? 1;
+    if (revision !== command.basedOn) {
+      const current = await readShop(database, now, transaction);
+      const same = (!rules || sameContent(current.house, rules)) && (!stock || sameContent(current.stock, stock));
+      if (!same)
+        throw new Conflicting({
+          entity: 'shop',
+          path: stock ? 'stock' : rules ? 'house' : 'facts',
+          theirs: { text: 'changed meanwhile', by: 'somebody else', revision },
+          yours: person.name,
+        });
+    }
+    if (stock) await writeStock(database, shop.id, stock, transaction);
+    const { innerTape, outerTape, linerBoard } = stock ?? {};
+    await row.update(
+      {
+        ...(rules ? { house: rules } : {}),
+        ...(facts ?? {}),
+        ...(innerTape && outerTape ? { tapes: { innerTape, outerTape, linerBoard: linerBoard ?? null } } : {}),
+        revision: revision + 1,
+      },
       { transaction },
     );
   });

@@ -31,10 +31,13 @@ export const joinStressPsi = ({ a, p }: CushionCurve): number => a * Math.exp(1 
  *
  * @returns psi (in·lbf per in³)
  */
-export function energyDensityPsi(curve: CushionCurve, stressPsi: number): number {
+export const energyDensityPsi = (curve: CushionCurve, stressPsi: number): number => energyDensityOf(curve)(stressPsi);
+
+/** `energyDensityPsi` of one curve for many stresses. */
+export function energyDensityOf(curve: CushionCurve): (stressPsi: number) => number {
   const { a, b, p } = curve;
   const join = joinStressPsi(curve);
-  return stressPsi <= join ? (stressPsi / join) ** p / (p * b) : Math.log(stressPsi / a) / b;
+  return (stressPsi) => (stressPsi <= join ? (stressPsi / join) ** p / (p * b) : Math.log(stressPsi / a) / b);
 }
 
 /** Stress at an energy per unit volume: the inverse of `energyDensityPsi`. */

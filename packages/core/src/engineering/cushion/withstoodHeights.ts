@@ -1,4 +1,4 @@
-import { energyDensityPsi, type CushionLayer } from './cushionCurve.ts';
+import { energyDensityOf, type CushionLayer } from './cushionCurve.ts';
 
 /**
  * The drop heights a stack withstands at each of several peak accelerations: `dropHeightAtG` for a whole
@@ -17,6 +17,7 @@ export function addWithstoodHeights(
   for (const { areaIn2, thicknessIn, curve } of layers) {
     if (!(thicknessIn > 0)) continue;
     const volume = (areaIn2 * thicknessIn) / weightLb;
-    for (let i = 0; i < peakGs.length; i++) into[at + i]! += volume * energyDensityPsi(curve, (peakGs[i]! * weightLb) / areaIn2);
+    const energyDensityPsi = energyDensityOf(curve);
+    for (let i = 0; i < peakGs.length; i++) into[at + i]! += volume * energyDensityPsi((peakGs[i]! * weightLb) / areaIn2);
   }
 }

@@ -87,7 +87,8 @@ function chancePerDrop(journey: Journey, criticalG: number, medianIn: number): n
 export const breaksWithin = (drops: number, chance: number): number => -Math.expm1(drops * Math.log1p(-chance));
 
 function ruleFor({ faces, spread }: Journey): NormalRule {
-  const steepest = Math.max(...faces.flatMap((face) => face.layers.map((layer) => layer.curve.p)), 1);
+  let steepest = 1;
+  for (const { layers } of faces) for (const { curve } of layers) steepest = Math.max(steepest, curve.p);
   const widthZ = DROP_SPREAD / (steepest * spread);
   return widthZ >= 0.75 ? smooth : inOrder(normalTrapezoid(Math.max(0.001, Math.min(0.1, widthZ / 8))));
 }

@@ -16,7 +16,7 @@ const slices = (ends: readonly number[]): Slices => ({
 
 /** A few slices for a first sift, and many for a fine one. */
 export const COARSE_SLICES = slices([-3.4, -2.7, -2.1, -1.5, -0.8]);
-export const FINE_SLICES = slices(Array.from({ length: 22 }, (_, i) => -4 + 0.22 * i));
+export const FINE_SLICES = slices(Array.from({ length: 34 }, (_, i) => -4 + 0.141 * i));
 
 /** Peak accelerations at the strong ends of the slices. */
 export const sliceGs = ({ ends }: Slices, criticalG: number, spread: number): Float64Array =>
@@ -26,24 +26,36 @@ const CELLS_PER_DEVIATION = 128;
 const REACH = 8;
 /** Φ at the lower ends of narrow cells: a floor. */
 const CDF_FLOOR = Float64Array.from({ length: 2 * REACH * CELLS_PER_DEVIATION + 1 }, (_, i) => normalCdf(i / CELLS_PER_DEVIATION - REACH));
+const LAST_CELL = CDF_FLOOR.length - 1;
 
 /** Never above the chance that a drop is higher, and hardly below it: one table look-up. */
-function higherFloor(heightIn: number, logMedian: number): number {
-  if (!(heightIn > 0)) return 1;
-  const cell = ((logMedian - Math.log(heightIn)) / DROP_SPREAD + REACH) * CELLS_PER_DEVIATION;
-  return cell < 0 ? 0 : CDF_FLOOR[Math.min(CDF_FLOOR.length - 1, cell | 0)]!;
+function higherFloor(logHeight: number, logMedian: number): number {
+  const cell = ((logMedian - logHeight) / DROP_SPREAD + REACH) * CELLS_PER_DEVIATION;
+  return cell < 0 ? 0 : cell < LAST_CELL ? CDF_FLOOR[cell | 0]! : CDF_FLOOR[LAST_CELL]!;
+}
+
+/** Heights as `addStruckFloors` takes them, in place; −∞ for a face that withstands nothing. */
+export function takeLogs(heights: Float64Array): Float64Array {
+  for (let i = 0; i < heights.length; i++) heights[i] = Math.log(heights[i]!);
+  return heights;
 }
 
 /**
  * Adds, slice by slice, the chance that one drop lands on a face from higher than it withstands: never above
  * the true one.
  *
- * @param heights drop heights withstood, one for each slice from `at` on; none below the true one
+ * @param logHeights logarithms of the drop heights withstood, inches, one for each slice from `at` on; none below the true one
  * @param faceChance chance of the face
  * @param logMedian logarithm of the median drop height, inches
  */
-export function addStruckFloors(heights: ArrayLike<number>, at: number, faceChance: number, logMedian: number, into: Float64Array): void {
-  for (let slice = 0; slice < into.length; slice++) into[slice]! += faceChance * higherFloor(heights[at + slice]!, logMedian);
+export function addStruckFloors(
+  logHeights: ArrayLike<number>,
+  at: number,
+  faceChance: number,
+  logMedian: number,
+  into: Float64Array,
+): void {
+  for (let slice = 0; slice < into.length; slice++) into[slice]! += faceChance * higherFloor(logHeights[at + slice]!, logMedian);
 }
 
 /**

@@ -129,13 +129,18 @@ const testsOf = (brittle: boolean, cased: boolean, envelope: boolean): BenchTest
   'seams',
 ];
 
-function layerStep({ stock, turns, lengthIn, sheets, doubled, tape, minutes }: WrappedLayer, length: (inches: number) => string): Part {
+const LAID_WORDS = { straight: '', crossed: ', in strips that cross', diagonal: ', cornerwise' };
+
+function layerStep(
+  { stock, turns, lengthIn, sheets, doubled, placing, tape, minutes }: WrappedLayer,
+  length: (inches: number) => string,
+): Part {
   const times = turns === 1 ? '1 turn' : `${turns} turns`;
   const pieces = sheets === 1 ? `one piece ${length(lengthIn)} long` : `${sheets} pieces side by side, each ${length(lengthIn)} long`;
   return act(
     `${stock.name}: ${times}`,
     [
-      `Tear ${pieces}. ${times.charAt(0).toUpperCase()}${times.slice(1)}${stock.role === 'conform' || stock.role === 'cushion' ? ', bubbles in' : ''}, snug, not tight.`,
+      `Tear ${pieces}. ${times.charAt(0).toUpperCase()}${times.slice(1)}${stock.role === 'conform' || stock.role === 'cushion' ? `, bubbles ${placing.bubblesOut ? 'out' : 'in'}` : ''}${LAID_WORDS[placing.laid ?? 'straight']}, snug, not tight.`,
       'Fold the ends in.',
       doubled ? `One sheet more over the ${doubled.face}, end to end.` : '',
       `One strip of ${tape.name.toLowerCase()}${tape.easyOff ? '' : '; say on the note where to cut'}.`,

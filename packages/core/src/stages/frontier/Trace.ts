@@ -11,9 +11,13 @@ export interface SearchProgress {
 export interface Traced extends SearchProgress {
   readonly frontier: readonly PlanOption[];
   readonly best: PlanOption | null;
+  /** Cost and chance of plans worked out, the first so many: what lies behind the frontier. */
+  readonly met: readonly (readonly [costMinor: number, chance: number])[];
   /** Filled boxes left out because the board is not certified for the parcel. */
   readonly uncertified: number;
 }
+
+const MOST_MET = 1500;
 
 /** What a search has kept so far. */
 export interface Trace {
@@ -32,6 +36,7 @@ export interface Trace {
 export function startTrace(): Trace {
   const frontier = createFrontier<PlanOption>();
   let best: PlanOption | null = null;
+  const met: [number, number][] = [];
   const trace: Trace = {
     considered: 0,
     evaluated: 0,
@@ -40,6 +45,7 @@ export function startTrace(): Trace {
     leastMinor: Infinity,
     keep(option) {
       trace.evaluated++;
+      if (met.length < MOST_MET) met.push([option.costMinor, option.chance]);
       frontier.add({ cost: option.costMinor, chance: option.chance, of: option });
       if (option.expectedMinor < trace.leastMinor) {
         trace.leastMinor = option.expectedMinor;
@@ -47,7 +53,7 @@ export function startTrace(): Trace {
       }
     },
     progress: () => ({ considered: trace.considered, evaluated: trace.evaluated }),
-    found: () => ({ ...trace.progress(), frontier: frontier.points().map((point) => point.of), best, uncertified: trace.uncertified }),
+    found: () => ({ ...trace.progress(), frontier: frontier.points().map((point) => point.of), best, met, uncertified: trace.uncertified }),
   };
   return trace;
 }

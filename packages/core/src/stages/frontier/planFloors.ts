@@ -1,7 +1,7 @@
 import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts';
 import { dropsPerJourney, medianDropIn } from '../../engineering/journey/dropHeights.ts';
 import { HEAVIEST_LB } from '../../engineering/journey/dropSchedule.ts';
-import { addStruckFloors, COARSE_SLICES, FINE_SLICES, shockFloor } from '../../engineering/journey/shockFloor.ts';
+import { addStruckFloors, COARSE_SLICES, FINE_SLICES, shockFloor, takeLogs } from '../../engineering/journey/shockFloor.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import { coverPriceMinor } from '../../engineering/tariff/coverPrice.ts';
 import type { PostageFloor } from '../../engineering/tariff/postageFloor.ts';
@@ -61,8 +61,18 @@ export interface PlanFloors {
   filled(stowed: Stowed, fill: FillStock | null): Filled | null;
   /** Floor of every carriage, shock coarsely. */
   coarse(filled: Filled): Floor;
-  /** Floor of one carriage after the other, by its place in the space, shock finely; the easiest any has, or its own. */
-  fine(filled: Filled): (carriage: number, own: boolean) => Floor;
+  /** The same with shock finely: of every carriage, then of one after the other. */
+  fine(filled: Filled): FineFloors;
+}
+
+/** Floors of one filled shell, shock finely. */
+export interface FineFloors {
+  /** Of whatever carriage. */
+  readonly any: Floor;
+  /** Of a carriage by its place in the space, as it would go with the easiest of all ways. */
+  easily(carriage: number): Floor;
+  /** Of a carriage by its place in the space, by its own way. */
+  own(carriage: number): Floor;
 }
 
 /** Floors over one space. */
@@ -120,14 +130,14 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
   const logMedianOf = (handling: number, grossLb: number) => Math.log(medianDropIn(Math.min(grossLb, HEAVIEST_LB), handling));
   const shockOf = (
     { slices, faceChances }: ShockCeilings,
-    heights: Float64Array,
+    logHeights: Float64Array,
     drops: number,
     handling: number,
     grossLb: number,
   ): number => {
     const logMedian = logMedianOf(handling, grossLb);
     const struck = new Float64Array(slices.ends.length);
-    faceChances.forEach((chance, face) => addStruckFloors(heights, face * struck.length, chance, logMedian, struck));
+    faceChances.forEach((chance, face) => addStruckFloors(logHeights, face * struck.length, chance, logMedian, struck));
     return shockFloor(slices, struck, drops);
   };
   /** Shock of a bundle in a shell whatever fills it. A face depends on the gap before it alone, so each gap is worked out once. */
@@ -145,6 +155,7 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
       if (!struck) {
         ranges ??= gapRanges(gaps, loadOf(packed, figures), groups);
         withAnyFill(ceilings, i, ranges(face), faceScratch);
+        takeLogs(faceScratch);
         byGap.set(gaps[face], (struck = new Float64Array(faceScratch.length)));
         addStruckFloors(faceScratch, 0, chance, logMedian, struck);
       }
@@ -157,11 +168,12 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
   const fineShock = ({ stowed: { packed }, fill, gaps, grossLb }: Filled) => {
     const known = new Map<number, number>();
     const ceilings = packed.fine();
-    const heights = ceilings && withGap(ceilings, gaps, fill, fineScratch);
+    const logHeights = ceilings && takeLogs(withGap(ceilings, gaps, fill, fineScratch));
     return (drops: number, handling: number): number => {
       const key = drops * 1000 + handling;
       let shock = known.get(key);
-      if (shock === undefined) known.set(key, (shock = ceilings && heights ? shockOf(ceilings, heights, drops, handling, grossLb) : 0));
+      if (shock === undefined)
+        known.set(key, (shock = ceilings && logHeights ? shockOf(ceilings, logHeights, drops, handling, grossLb) : 0));
       return shock;
     };
   };
@@ -178,7 +190,7 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
         const heights = coarseScratch.subarray(0, coarse.heights.length);
         coarse.faces.forEach(({ face }, i) => withAnyFill(coarse, i, range.gaps(face), heights.subarray(i * count, (i + 1) * count)));
         const { drops, handling } = easiest;
-        shock = shockOf(coarse, heights, drops, handling, packed.weightLb + extraLb + range.mostLb);
+        shock = shockOf(coarse, takeLogs(heights), drops, handling, packed.weightLb + extraLb + range.mostLb);
       }
       const crush = range.overload * (flat ? HARM.flat : HARM.covered);
       return floor(packed.costMinor + minor.costMinor, minor.postageMinor, easiest.paidMinor, packed, crush, shock);
@@ -198,7 +210,7 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
       const shock = !coarse
         ? 0
         : envelope
-          ? shockOf(coarse, coarse.heights, easiest.drops, easiest.handling, mostLb)
+          ? shockOf(coarse, takeLogs(coarse.heights.slice()), easiest.drops, easiest.handling, mostLb)
           : shockWithAnyFill(packed, figures, coarse, gaps, mostLb);
       const cost = packed.costMinor + figures.costMinor + voidFt3 * bought * leastMinorPerFt3 + postage;
       const crush = figures.overload * (flat ? HARM.flat : HARM.covered);
@@ -220,7 +232,9 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
     coarse({ stowed: { packed, figures }, fill, gaps, grossLb, costMinor }) {
       const least = cheapest(figures, grossLb * UNDER);
       const { coarse } = packed;
-      const shock = coarse ? shockOf(coarse, withGap(coarse, gaps, fill, coarseScratch), easiest.drops, easiest.handling, grossLb) : 0;
+      const shock = coarse
+        ? shockOf(coarse, takeLogs(withGap(coarse, gaps, fill, coarseScratch)), easiest.drops, easiest.handling, grossLb)
+        : 0;
       return floor(costMinor + least, least, easiest.paidMinor, packed, figures.overload * crushHarm(flat, gaps.top), shock);
     },
     fine(filled) {
@@ -232,11 +246,17 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
       } = filled;
       const crush = figures.overload * crushHarm(flat, gaps.top);
       const shock = fineShock(filled);
-      return (carriage, own) => {
-        const { service, addedMinor, paidMinor, drops, handling } = ways[carriage]!;
-        const postage = figures.postage[service]!(grossLb * UNDER) + addedMinor;
-        const struck = own ? shock(drops, handling) : shock(easiest.drops, easiest.handling);
-        return floor(costMinor + postage, postage, paidMinor, packed, crush, struck);
+      const least = cheapest(figures, grossLb * UNDER);
+      const easily = shock(easiest.drops, easiest.handling);
+      const going = (carriage: number, struck: (way: (typeof ways)[number]) => number): Floor => {
+        const way = ways[carriage]!;
+        const postage = figures.postage[way.service]!(grossLb * UNDER) + way.addedMinor;
+        return floor(costMinor + postage, postage, way.paidMinor, packed, crush, struck(way));
+      };
+      return {
+        any: floor(costMinor + least, least, easiest.paidMinor, packed, crush, easily),
+        easily: (carriage) => going(carriage, () => easily),
+        own: (carriage) => going(carriage, ({ drops, handling }) => shock(drops, handling)),
       };
     },
   };
@@ -264,7 +284,8 @@ function leastPostage(): (figures: ShellFigures, weightLb: number) => number {
 
 /** A bundle's heights with one fill in the gap round it, in a scratch as long as they are. */
 function withGap(ceilings: ShockCeilings, gaps: Gaps, fill: FillStock | null, scratch: Float64Array): Float64Array {
-  scratch.set(ceilings.heights);
-  if (fill) addGap(ceilings, gaps, fill, scratch);
-  return scratch;
+  const heights = scratch.subarray(0, ceilings.heights.length);
+  heights.set(ceilings.heights);
+  if (fill) addGap(ceilings, gaps, fill, heights);
+  return heights;
 }

@@ -9,7 +9,7 @@ import { inspectItem } from '../item/inspectItem.ts';
 import type { PieceFacts } from '../sale/Order.ts';
 import { weighParcel } from '../weight/weighParcel.ts';
 import { wrapItem } from '../wrap/wrapItem.ts';
-import { combinedChance, expectedShare } from './judgePlan.ts';
+import { combinedChance, expectedShare } from './judgeParcel.ts';
 import { certificateHolds, quietCauses } from './quietCauses.ts';
 
 interface Setting {

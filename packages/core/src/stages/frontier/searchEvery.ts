@@ -1,13 +1,11 @@
 import { HEAVIEST_LB } from '../../engineering/journey/dropSchedule.ts';
-import { shockChance } from '../../engineering/journey/shockChance.ts';
 import { stow } from '../box/stowInBox.ts';
 import { fillVoids } from '../fill/fillVoids.ts';
 import { rateParcel } from '../rate/rateParcel.ts';
 import { weighParcel } from '../weight/weighParcel.ts';
-import { judgePlan } from './judgePlan.ts';
+import { judgeParcel } from './judgeParcel.ts';
 import { everyHeld, fillsFor, innerFillsFor, shellFinder, type PlanSpace } from './PlanSpace.ts';
-import { certificateHolds, quietCauses } from './quietCauses.ts';
-import { shockJourney } from './shockJourney.ts';
+import { certificateHolds } from './quietCauses.ts';
 import { startTrace, type SearchProgress, type Traced } from './Trace.ts';
 
 const BREATHE_EVERY = 16;
@@ -33,13 +31,8 @@ export function* searchEvery(space: PlanSpace): Generator<SearchProgress, Traced
             trace.uncertified++;
             continue;
           }
-          const quiet = quietCauses(weighed, house);
-          const journey = shockJourney(weighed.filled);
-          for (const rated of rateParcel(weighed, carriages).rated) {
-            const { zone, handlingFactor } = rated.quote;
-            const shock = journey ? shockChance(journey(weighed.grossLb, zone, handlingFactor)) : 0;
-            trace.keep(judgePlan(rated, null, house, { quiet, shock }));
-          }
+          const judge = judgeParcel(weighed, house);
+          for (const rated of rateParcel(weighed, carriages).rated) trace.keep(judge(rated));
         }
       }
     }

@@ -1,17 +1,14 @@
-import { shockChance } from '../../engineering/journey/shockChance.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import { stow } from '../box/stowInBox.ts';
 import { fillVoids } from '../fill/fillVoids.ts';
 import { priceCarriage, type Carriage } from '../rate/rateParcel.ts';
 import { weighParcel } from '../weight/weighParcel.ts';
-import { judgePlan } from './judgePlan.ts';
+import { judgeParcel } from './judgeParcel.ts';
 import { everyBare, everyBoxed, fillsFor, innerFillsFor, shellFinder, type PlanSpace } from './PlanSpace.ts';
-import { planFloors, type Filled, type Floor, type PlanFloors, type Stowed } from './planFloors.ts';
-import { quietCauses } from './quietCauses.ts';
+import { planFloors, type Filled, type FineFloors, type Floor, type PlanFloors, type Stowed } from './planFloors.ts';
 import type { Held } from '../box/stowInBox.ts';
 import type { Shell } from '../box/StowedBox.ts';
 import { packer, shellFigurer, type ShellFigures } from './searchFigures.ts';
-import { shockJourney } from './shockJourney.ts';
 import { startTrace, type SearchProgress, type Trace, type Traced } from './Trace.ts';
 
 const BREATHE_EVERY = 64;
@@ -145,35 +142,21 @@ function fillings(space: PlanSpace, floors: PlanFloors, trace: Trace, stowed: St
 }
 
 /** Prices and judges a filled shell on the carriages that its fine floors do not rule out. */
-function priceAndJudge(
-  { house, carriages, tapes }: PlanSpace,
-  trace: Trace,
-  { stowed, fill }: Filled,
-  fine: ReturnType<PlanFloors['fine']>,
-): void {
+function priceAndJudge({ house, carriages, tapes }: PlanSpace, trace: Trace, { stowed, fill }: Filled, fine: FineFloors): void {
+  if (beaten(trace, fine.any)) return;
   const left: { floor: Floor; carriage: Carriage }[] = [];
   carriages.forEach((carriage, i) => {
-    if (beaten(trace, fine(i, false))) return;
-    const floor = fine(i, true);
+    if (beaten(trace, fine.easily(i))) return;
+    const floor = fine.own(i);
     if (!beaten(trace, floor)) left.push({ floor, carriage });
   });
   if (left.length === 0) return;
   const { packed, figures } = stowed;
   const weighed = weighParcel(fillVoids(stow(packed.held, figures.shell), fill, packed.innerFill, house), tapes, house);
-  const quiet = quietCauses(weighed, house);
-  const journey = shockJourney(weighed.filled);
-  const shocks = new Map<string, number>();
+  const judge = judgeParcel(weighed, house);
   for (const { floor, carriage } of left) {
     if (beaten(trace, floor)) continue;
     const quote = priceCarriage(weighed, carriage);
-    if (typeof quote === 'function') continue;
-    const key = `${quote.zone} ${quote.handlingFactor}`;
-    let shock = shocks.get(key);
-    if (shock === undefined) {
-      shocks.set(key, (shock = journey ? shockChance(journey(weighed.grossLb, quote.zone, quote.handlingFactor)) : 0));
-    }
-    trace.keep(
-      judgePlan({ weighed, quote, coverAdded: carriage.coverAdded, signature: carriage.signature }, null, house, { quiet, shock }),
-    );
+    if (typeof quote !== 'function') trace.keep(judge({ quote, coverAdded: carriage.coverAdded, signature: carriage.signature }));
   }
 }

@@ -5,6 +5,10 @@ import type { Minor } from '../../units/index.ts';
 export type BenchTest = 'feel' | 'shake' | 'lidPress' | 'seams';
 export const BENCH_TESTS: readonly BenchTest[] = ['feel', 'shake', 'lidPress', 'seams'];
 
+/** Why another plan than the recommended one was taken. */
+export type OverruleReason = 'noneHere' | 'noTime' | 'fitsBadly' | 'doubted' | 'buyerAsked';
+export const OVERRULE_REASONS: readonly OverruleReason[] = ['noneHere', 'noTime', 'fitsBadly', 'doubted', 'buyerAsked'];
+
 /** What happened to a parcel: appended, never changed. */
 export type LifeEvent = {
   readonly id: string;
@@ -20,6 +24,7 @@ export type LifeEvent = {
 export type Happening =
   | { readonly kind: 'opened' }
   | { readonly kind: 'planned'; readonly planId: string }
+  | { readonly kind: 'overruled'; readonly planId: string; readonly reason: OverruleReason }
   | { readonly kind: 'packingStarted' }
   | { readonly kind: 'testTried'; readonly test: BenchTest; readonly result: 'passed' | 'failed' }
   | { readonly kind: 'testSkipped'; readonly test: BenchTest; readonly reason: string }

@@ -1,5 +1,5 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
-import type { BenchTest, RatedFor } from './LifeEvent.ts';
+import type { BenchTest, OverruleReason, RatedFor } from './LifeEvent.ts';
 
 export type ParcelState =
   | 'draft'
@@ -22,6 +22,8 @@ export type TestState = 'untried' | 'passed' | 'failed' | 'remedied' | 'skipped'
 export interface ParcelLife {
   readonly state: ParcelState;
   readonly planId: string | null;
+  /** Why the plan is not the recommended one, where somebody said so of this very plan. */
+  readonly overruled: OverruleReason | null;
   readonly tests: Readonly<Record<BenchTest, TestState>>;
   readonly sealed: boolean;
   readonly weighing: Weighing | null;

@@ -8,6 +8,7 @@ const UNTRIED = Object.fromEntries(BENCH_TESTS.map((test) => [test, 'untried']))
 export const NEW_LIFE: ParcelLife = {
   state: 'draft',
   planId: null,
+  overruled: null,
   tests: UNTRIED,
   sealed: false,
   weighing: null,
@@ -39,7 +40,15 @@ function apply(life: ParcelLife, event: LifeEvent): ParcelLife {
     case 'takenBack':
       return life;
     case 'planned':
-      return { ...life, planId: event.planId, state: life.state === 'draft' ? 'planned' : life.state, rateStale: life.rate !== null };
+      return {
+        ...life,
+        planId: event.planId,
+        overruled: null,
+        state: life.state === 'draft' ? 'planned' : life.state,
+        rateStale: life.rate !== null,
+      };
+    case 'overruled':
+      return event.planId === life.planId ? { ...life, overruled: event.reason } : life;
     case 'packingStarted':
       return { ...life, state: 'packing' };
     case 'testTried':

@@ -4,7 +4,7 @@ import type { BoxStyle, WrapRole } from '../../engineering/materials/stock.ts';
 import type { Quote } from '../../engineering/tariff/Quote.ts';
 import type { Gaps } from '../box/StowedBox.ts';
 import type { CauseKey, CostLine, PlanChoice } from '../frontier/PlanOption.ts';
-import type { FeelFault } from '../wrap/WrappedItem.ts';
+import type { FeelFault, LayerPlacing } from '../wrap/WrappedItem.ts';
 import type { WeightPart } from '../weight/WeighedParcel.ts';
 
 export const PLAN_FORMAT = 2;
@@ -83,7 +83,7 @@ export interface PlanHardPoint extends Omit<HardPoint, 'guard'> {
   readonly coverIn: number;
 }
 
-export interface PlanLayer {
+export interface PlanLayer extends LayerPlacing {
   readonly key: string;
   readonly name: string;
   readonly role: WrapRole;

@@ -1,3 +1,4 @@
+import type { ReadySet } from '../../house/readySets.ts';
 import type { Stockroom } from '../../engineering/materials/stock.ts';
 import type { RateCard } from '../../engineering/tariff/RateCard.ts';
 import type { House } from '../../house/House.ts';
@@ -20,6 +21,8 @@ export type Locks = Partial<Omit<PlanChoice, 'inner' | 'baseGapIn' | 'divider'>>
   readonly inner?: string | null;
   /** What fills the inner box. */
   readonly innerFill?: string;
+  /** A ready set for this parcel alone; whoever builds the request gives it that house. */
+  readonly method?: ReadySet['key'];
   /** Wraps, fills and boxes nobody wants this time, by key. */
   readonly without?: readonly string[];
 };

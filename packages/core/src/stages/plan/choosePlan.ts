@@ -10,12 +10,13 @@ export type ChosenPlan =
       readonly frontier: readonly PlanOption[];
       readonly considered: number;
       readonly evaluated: number;
+      readonly met: Traced['met'];
     }
   | NoPlan;
 
 /** The plan of least expected cost, or no plan with the reasons found. */
-export function choosePlan({ best, frontier, considered, evaluated, uncertified }: Traced, none: NoPlan | null): ChosenPlan {
-  if (best) return { kind: 'planned', recommended: best, frontier, considered, evaluated };
+export function choosePlan({ best, frontier, considered, evaluated, met, uncertified }: Traced, none: NoPlan | null): ChosenPlan {
+  if (best) return { kind: 'planned', recommended: best, frontier, considered, evaluated, met };
   const { reasons, wouldHelp } = none ?? { reasons: [], wouldHelp: [] };
   return {
     kind: 'noPlan',

@@ -2,7 +2,7 @@ import { HEAVIEST_LB } from '../../engineering/journey/dropSchedule.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import { stowAsTold } from '../box/stowAsTold.ts';
 import { fillVoids } from '../fill/fillVoids.ts';
-import { judgePlan } from '../frontier/judgePlan.ts';
+import { judgeParcel, type Judge } from '../frontier/judgeParcel.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { inspectItem } from '../item/inspectItem.ts';
 import { carriages, rateParcel, type Carriage, type RateLocks } from '../rate/rateParcel.ts';
@@ -26,13 +26,20 @@ const none = (...reasons: string[]): Derived => ({ kind: 'noPlan', reasons });
  */
 export const derivePlan = (request: PlanRequest, choice: PlanChoice): Derived => deriver(request)(choice);
 
+/** Works out choices. */
+export interface Deriver {
+  (choice: PlanChoice): Derived;
+  /** A choice as far as its weight, neither rated nor judged: enough to find its faults; null where it cannot be carried out. */
+  weighed(choice: PlanChoice): WeighedParcel | null;
+}
+
 /**
  * Works out one choice after the other for a request, keeping what they share: the piece as inspected, each
  * bundle once, and the parcel as weighed when only its carriage differs.
  *
  * @throws RangeError when the request does not hold the piece, and on facts out of bounds
  */
-export function deriver(request: PlanRequest): (choice: PlanChoice) => Derived {
+export function deriver(request: PlanRequest): Deriver {
   const { stock, house, cards } = request;
   const order = readSale(request.order);
   const facts = order.pieces.find((piece) => piece.id === request.pieceId);
@@ -41,7 +48,7 @@ export function deriver(request: PlanRequest): (choice: PlanChoice) => Derived {
   const { boxes } = boxesOf({ stock, cards, locks: {} });
   const bundles = new Map<string, WrappedItem>();
   const ways = new Map<string, Carriage[]>();
-  const parcels = new Map<string, WeighedParcel | string>();
+  const parcels = new Map<string, { weighed: WeighedParcel; judge: () => Judge } | string>();
 
   const wrap = (layers: PlanChoice['layers']): WrappedItem => {
     const key = JSON.stringify(layers);
@@ -72,16 +79,33 @@ export function deriver(request: PlanRequest): (choice: PlanChoice) => Derived {
     ways.set(key, found);
     return found;
   };
-  return (choice) => {
-    const { service, coverAdded, signature, ...nest } = choice;
-    const key = JSON.stringify(nest);
-    const weighed = parcels.get(key) ?? weigh(choice);
-    parcels.set(key, weighed);
-    if (typeof weighed === 'string') return none(weighed);
+  const parcelOf = (choice: PlanChoice) => {
+    const { layers, orientation, inner, box, newDepthIn, liner, fill, baseGapIn, divider } = choice;
+    const key = JSON.stringify([layers, orientation, inner, box, newDepthIn, liner, fill, baseGapIn, divider]);
+    let parcel = parcels.get(key);
+    if (parcel === undefined) {
+      const weighed = weigh(choice);
+      let judge: Judge | undefined;
+      parcel = typeof weighed === 'string' ? weighed : { weighed, judge: () => (judge ??= judgeParcel(weighed, house)) };
+      parcels.set(key, parcel);
+    }
+    return parcel;
+  };
+  const derive = (choice: PlanChoice): Derived => {
+    const { service, coverAdded, signature } = choice;
+    const parcel = parcelOf(choice);
+    if (typeof parcel === 'string') return none(parcel);
+    const { weighed, judge } = parcel;
     const { rated, refused } = rateParcel(weighed, carry({ service, coverAdded, signature }));
     const one = rated[0];
     return one
-      ? { kind: 'plan', option: judgePlan(one, choice.baseGapIn, house) }
+      ? { kind: 'plan', option: judge()(one, choice.baseGapIn) }
       : none(...refused().map((refusal) => `${refusal.serviceName}: ${refusal.refused}`));
   };
+  return Object.assign(derive, {
+    weighed(choice: PlanChoice) {
+      const parcel = parcelOf(choice);
+      return typeof parcel === 'string' ? null : parcel.weighed;
+    },
+  });
 }

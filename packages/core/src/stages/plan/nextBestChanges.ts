@@ -6,7 +6,7 @@ import { depthWanted } from '../box/shellsFor.ts';
 import { bedding } from '../box/stowInBox.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import type { PieceFacts } from '../sale/Order.ts';
-import { derivePlan, deriver } from './derivePlan.ts';
+import { deriver } from './derivePlan.ts';
 import { findFaults } from './findFaults.ts';
 import type { PlanRequest } from './PlanRequest.ts';
 
@@ -55,11 +55,14 @@ export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextC
   const faultsNow = countFaults(now.option.rated.weighed, request);
   const found: NextChange[] = [];
   for (const { change, after, facts } of singleChanges(request, choice, now.option)) {
-    const derived = facts ? derivePlan(withFacts(request, facts), after) : derive(after);
+    const deriveChanged = facts ? deriver(withFacts(request, facts)) : derive;
+    const weighed = deriveChanged.weighed(after);
+    if (!weighed) continue;
+    const faults = countFaults(weighed, request);
+    if (faults.blocking > faultsNow.blocking || faults.cautions > faultsNow.cautions) continue;
+    const derived = deriveChanged(after);
     if (derived.kind === 'noPlan') continue;
     const { option } = derived;
-    const faults = countFaults(option.rated.weighed, request);
-    if (faults.blocking > faultsNow.blocking || faults.cautions > faultsNow.cautions) continue;
     found.push({
       change,
       choice: option.choice,
@@ -158,7 +161,7 @@ export function withTurns(
   turns: number,
 ): PlanChoice['layers'] {
   if (layers.some((layer) => layer.material === material)) {
-    return layers.map((layer) => (layer.material === material ? { material, turns } : layer)).filter((layer) => layer.turns > 0);
+    return layers.map((layer) => (layer.material === material ? { ...layer, turns } : layer)).filter((layer) => layer.turns > 0);
   }
   const rank = (key: string) => ROLE_ORDER.indexOf(wraps.find((wrap) => wrap.key === key)?.role ?? 'cushion');
   const after = layers.findIndex((layer) => rank(layer.material) > rank(material));

@@ -60,7 +60,11 @@ function compare(best: PlanOption, recommended: PlanOption, money: (minor: numbe
   const cost =
     Math.abs(dearer) < 0.5 ? 'costs the same' : `${dearer > 0 ? 'costs' : 'saves'} ${money(Math.abs(dearer))}${dearer > 0 ? ' more' : ''}`;
   const chance = `breaks ${formatChance(best.chance)} instead of ${formatChance(recommended.chance)}`;
-  return worse > 0.5 ? `${cost} and ${chance}: ${money(worse)} worse in all` : `${cost} and ${chance}: no better in all`;
+  if (worse > 0.5) return `${cost} and ${chance}: ${money(worse)} worse in all`;
+  // only what the house rules forbid can beat the recommended plan
+  return worse < -0.5
+    ? `${cost} and ${chance}: ${money(-worse)} better in all, but the house rules leave it out`
+    : `${cost} and ${chance}: as good in all`;
 }
 
 /** Why a way has no plan at all. */

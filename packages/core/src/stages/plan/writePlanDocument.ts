@@ -4,7 +4,7 @@ import { orient } from '../../engineering/geometry/orientations.ts';
 import { IN2_PER_FT2 } from '../../units/index.ts';
 import type { House } from '../../house/House.ts';
 import type { Gaps } from '../box/StowedBox.ts';
-import { combinedChance } from '../frontier/judgePlan.ts';
+import { combinedChance } from '../frontier/judgeParcel.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
 import { HEAVY_INNER_RATIO, innerMassRatio } from '../frontier/shockJourney.ts';
 import { findFaults } from './findFaults.ts';
@@ -42,7 +42,7 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
       })),
     },
     layers: wrapped.layers.map(
-      ({ stock, turns, thicknessIn, doubled, lengthIn, sheets, areaIn2, weightLb, costMinor, tape, tapeFt, bundleIn }) => ({
+      ({ stock, turns, thicknessIn, doubled, placing, lengthIn, sheets, areaIn2, weightLb, costMinor, tape, tapeFt, bundleIn }) => ({
         key: stock.key,
         name: stock.name,
         role: stock.role,
@@ -50,6 +50,7 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
         turns,
         thicknessIn,
         doubled: doubled && doubled.face,
+        ...placing,
         bundleIn: orient(bundleIn, stowed.orientation),
         tape: { name: tape.name, feet: tapeFt, easyOff: tape.easyOff },
         lengthIn,

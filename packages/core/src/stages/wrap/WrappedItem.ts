@@ -4,8 +4,16 @@ import type { TapeStock, WrapStock } from '../../engineering/materials/stock.ts'
 import type { Face } from '../../engineering/pieces/hardPoints.ts';
 import type { InspectedPiece } from '../item/InspectedPiece.ts';
 
+/** How a layer is laid; what is left out is laid straight, bubbles in. No figure of the plan moves. */
+export interface LayerPlacing {
+  /** Strips across each other, or cornerwise over the piece. */
+  readonly laid?: 'crossed' | 'diagonal';
+  /** Bubbles away from the piece. */
+  readonly bubblesOut?: true;
+}
+
 /** A layer somebody asks for. */
-export interface LayerChoice {
+export interface LayerChoice extends LayerPlacing {
   readonly material: string;
   /** Halves allowed. */
   readonly turns: number;
@@ -22,6 +30,7 @@ export interface WrappedLayer {
   readonly thicknessIn: number;
   /** The face that has one sheet more, and how thick that is. */
   readonly doubled: { readonly face: Face; readonly thicknessIn: number } | null;
+  readonly placing: LayerPlacing;
   readonly lengthIn: number;
   readonly sheets: number;
   readonly areaIn2: number;

@@ -53,7 +53,7 @@ const DOUBLING_MINUTES = 0.5;
 function layOn(
   piece: InspectedPiece,
   bundleIn: Triple,
-  { material, turns, doubled }: LayerChoice,
+  { material, turns, doubled, ...placing }: LayerChoice,
   { wraps, innerTape, outerTape }: WrapStockroom,
   house: House,
 ): WrappedLayer {
@@ -80,6 +80,7 @@ function layOn(
     turns,
     thicknessIn: turns * sheetIn,
     doubled: doubled ? { face: doubled, thicknessIn: sheetIn } : null,
+    placing,
     lengthIn: amount.lengthIn,
     sheets: amount.sheets,
     areaIn2,

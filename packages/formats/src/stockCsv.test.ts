@@ -1,0 +1,42 @@
+import { ORDINARY_FILLS, ORDINARY_WRAPS } from '@inch-nest/core';
+import { box } from '../../core/tests/sampleRequest.ts';
+import { readStockCsv, writeStockCsv } from './stockCsv.ts';
+
+const BOXES = [
+  box([12, 10, 8]),
+  box([14, 12, 10], { measuredOutsideIn: [14.3, 12.3, 10.8], earlierUses: 1 }),
+  box([9, 6, 1], {
+    key: 'own',
+    style: 'padded',
+    board: { name: 'grey', edgeCrushLbPerIn: 20, caliperIn: 0.1, lbPerFt2: 0.08, wall: 'single' },
+  }),
+];
+
+test.each([
+  ['boxes', BOXES],
+  ['wraps', Object.values(ORDINARY_WRAPS)],
+  ['fills', Object.values(ORDINARY_FILLS)],
+] as const)('%s come back as they were written', (kind, items) => {
+  const reading = readStockCsv(kind, writeStockCsv(kind, items as never));
+  expect(reading).toEqual({ ok: true, items });
+});
+
+test('a formula in a name does not reach a spreadsheet as one, and comes back as it was', () => {
+  const csv = writeStockCsv('boxes', [box([12, 10, 8], { name: '=1+1' })]);
+  expect(csv).toContain("'=1+1");
+  expect(readStockCsv('boxes', csv)).toMatchObject({ ok: true, items: [{ name: '=1+1' }] });
+});
+
+test.each([
+  ['an unknown column', (csv: string) => csv.replace('name', 'colour'), 'boxes.csv', /colour is not known/],
+  ['a size that is none', (csv: string) => csv.replace('12 x 10 x 8', '12 by'), 'boxes.csv:2:inside', /three sides/],
+  ['a negative price', (csv: string) => csv.replace('1.00', '-1'), 'boxes.csv:2:price', /amount/],
+  ['a key twice', (csv: string) => csv + csv.split('\n')[1] + '\n', 'boxes.csv:4:key', /twice/],
+  ['an unknown style', (csv: string) => csv.replace('slotted', 'round'), 'boxes.csv:2:style', /./],
+  ['nothing at all', (csv: string) => csv.split('\n')[0]!, 'boxes.csv', /nothing listed/],
+])('%s is refused at its place', (_, spoil, path, message) => {
+  const csv = writeStockCsv('boxes', [box([12, 10, 8], { priceMinor: 100 }), box([14, 12, 10], { key: 'second', priceMinor: 100 })]);
+  const reading = readStockCsv('boxes', spoil(csv));
+  expect(reading.ok).toBe(false);
+  if (!reading.ok) expect(reading.problems[0]).toEqual({ path, message: expect.stringMatching(message) as string });
+});
