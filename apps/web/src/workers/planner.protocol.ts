@@ -17,14 +17,28 @@ export interface Planner {
   search(request: PlanRequest): Promise<SearchAnswer>;
   /** Works out one choice, with the boxes that would not do and the best single changes. */
   evaluate(request: PlanRequest, choice: PlanChoice): Promise<EvaluateAnswer>;
+  /** Why each other way of packing lost to a plan; a search for each, and a newer search makes this one answer `superseded`. */
+  otherWays(request: PlanRequest, recommended: PlanChoice, currency: string): Promise<OtherWaysAnswer>;
   /** Every service's price for a parcel as it is. */
   quote(request: PlanRequest, shipment: Shipment): Promise<QuoteAnswer>;
 }
 
 export type EvaluateAnswer =
-  | { kind: 'plan'; document: PlanDocument; changes: NextChange[]; refusals: BoxRefusal[] }
+  | {
+      kind: 'plan';
+      document: PlanDocument;
+      changes: NextChange[];
+      refusals: BoxRefusal[];
+      /** The best of the other ways it may lie, if any. */
+      turned: NextChange | null;
+      /** Depth the box could be cut down to; null where that does not pay. */
+      cutToIn: number | null;
+    }
   | { kind: 'noPlan'; reasons: readonly string[] }
   | { kind: 'failed'; message: string };
+
+export type OtherWaysAnswer =
+  { kind: 'ways'; ways: { way: string; name: string; whyNot: string }[] } | { kind: 'superseded' } | { kind: 'failed'; message: string };
 
 export interface QuoteAnswer {
   quotes: { quote: Quote; nudges: EdgeNudge[] }[];

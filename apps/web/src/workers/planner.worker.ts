@@ -1,4 +1,15 @@
-import { derivePlan, edgeNudges, nextBestChanges, planParcel, quoteService, whyNot, writePlanDocument } from '@inch-nest/core';
+import {
+  boxesOf,
+  depthWanted,
+  derivePlan,
+  edgeNudges,
+  explainOtherWays,
+  nextBestChanges,
+  planParcel,
+  quoteService,
+  whyNot,
+  writePlanDocument,
+} from '@inch-nest/core';
 import { expose } from 'comlink';
 import { packAnswer } from '@inch-nest/contracts';
 import type { Planner } from './planner.protocol.ts';
@@ -19,19 +30,37 @@ const breathe = (): Promise<void> =>
 
 const failed = (error: unknown) => ({ kind: 'failed' as const, message: error instanceof Error ? error.message : String(error) });
 
+/** Carries something long out in slices, listening between them; null when a newer search has come meanwhile. */
+async function inSlices<Result>(work: Generator<unknown, Result>, mine: number): Promise<Result | null> {
+  let started = performance.now();
+  for (let step = work.next(); ; step = work.next()) {
+    if (step.done) return step.value;
+    if (performance.now() - started < SLICE_MS) continue;
+    await breathe();
+    if (mine !== latestSearch) return null;
+    started = performance.now();
+  }
+}
+
 const planner: Planner = {
   async search(request) {
     const mine = ++latestSearch;
     try {
-      const search = planParcel(request);
-      let started = performance.now();
-      for (let step = search.next(); ; step = search.next()) {
-        if (step.done) return packAnswer(step.value, request);
-        if (performance.now() - started < SLICE_MS) continue;
-        await breathe();
-        if (mine !== latestSearch) return { kind: 'superseded' };
-        started = performance.now();
-      }
+      const chosen = await inSlices(planParcel(request), mine);
+      return chosen ? packAnswer(chosen, request) : { kind: 'superseded' };
+    } catch (error) {
+      return failed(error);
+    }
+  },
+
+  async otherWays(request, recommended, currency) {
+    try {
+      const derived = derivePlan(request, recommended);
+      if (derived.kind === 'noPlan') return { kind: 'failed', message: derived.reasons.join('; ') };
+      const { format } = new Intl.NumberFormat('en-US', { style: 'currency', currency });
+      const work = explainOtherWays(request, derived.option, (minor) => format(Math.round(minor) / 100));
+      const ways = await inSlices(work, latestSearch);
+      return ways ? { kind: 'ways', ways: ways.map(({ way, name, whyNot }) => ({ way, name, whyNot })) } : { kind: 'superseded' };
     } catch (error) {
       return failed(error);
     }
@@ -41,12 +70,19 @@ const planner: Planner = {
     try {
       const derived = derivePlan(request, choice);
       if (derived.kind === 'noPlan') return Promise.resolve(derived);
-      const { wrapped } = derived.option.rated.weighed.filled.stowed;
+      const { wrapped, shell, inner, bundleIn } = derived.option.rated.weighed.filled.stowed;
+      const changes = nextBestChanges(request, choice);
+      const { leastGapIn, leastInnerBoxGapIn } = request.house;
       return Promise.resolve({
         kind: 'plan',
         document: writePlanDocument(derived.option, request.house),
-        changes: nextBestChanges(request, choice).slice(0, 12),
-        refusals: whyNot(wrapped, request.stock.boxes, request.house),
+        changes: changes.slice(0, 12),
+        turned: changes.find((change) => change.change.kind === 'turned') ?? null,
+        cutToIn:
+          shell.box.style === 'slotted' && shell.newDepthIn === null
+            ? depthWanted(shell, (inner?.outsideIn ?? bundleIn)[2], inner ? leastInnerBoxGapIn : leastGapIn)
+            : null,
+        refusals: whyNot(wrapped, boxesOf({ ...request, locks: {} }).boxes, request.house),
       });
     } catch (error) {
       return Promise.resolve(failed(error));

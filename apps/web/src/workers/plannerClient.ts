@@ -2,7 +2,7 @@ import type { PlanChoice, PlanRequest, Shipment } from '@inch-nest/core';
 import { wrap, type Remote } from 'comlink';
 import type { SearchAnswer } from '@inch-nest/contracts';
 import { startWorker } from './workerAddress.ts';
-import type { EvaluateAnswer, Planner, QuoteAnswer } from './planner.protocol.ts';
+import type { EvaluateAnswer, OtherWaysAnswer, Planner, QuoteAnswer } from './planner.protocol.ts';
 
 const MOST_RESTARTS = 1;
 
@@ -10,6 +10,7 @@ const MOST_RESTARTS = 1;
 export interface PlannerClient {
   search(request: PlanRequest): Promise<SearchAnswer>;
   evaluate(request: PlanRequest, choice: PlanChoice): Promise<EvaluateAnswer>;
+  otherWays(request: PlanRequest, recommended: PlanChoice, currency: string): Promise<OtherWaysAnswer>;
   quote(request: PlanRequest, shipment: Shipment): Promise<QuoteAnswer>;
 }
 
@@ -58,6 +59,8 @@ export function createPlannerClient(searchOnServer: (request: PlanRequest) => Pr
         () => searchOnServer(request),
       ),
     evaluate: (request, choice) => ask((remote) => remote.evaluate(request, choice) as Promise<EvaluateAnswer>),
+    otherWays: (request, recommended, currency) =>
+      ask((remote) => remote.otherWays(request, recommended, currency) as Promise<OtherWaysAnswer>),
     quote: (request, shipment) => ask((remote) => remote.quote(request, shipment) as Promise<QuoteAnswer>),
   };
 }

@@ -5,6 +5,7 @@ import Link from 'next/link';
 import type { ShelfTag } from '@inch-nest/contracts';
 import { send } from './http.ts';
 import { useShop } from './ShopContext.tsx';
+import { SideLinks } from './SideLinks.tsx';
 import type { StationPath } from './stations.ts';
 
 const LOOK_EVERY_MS = 6000;
@@ -37,6 +38,7 @@ export function Shelf({ initial, openId, station }: { initial: ShelfTag[]; openI
       <Link href="/new" className={openId === null ? 'new-tag on' : 'new-tag'}>
         <Plus size={20} aria-hidden /> New sale
       </Link>
+      <SideLinks />
       <ul>
         {tags.map((tag) => (
           <li key={tag.id}>

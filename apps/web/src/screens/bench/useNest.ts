@@ -1,6 +1,6 @@
 'use client';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import type { NextChange, PlanChoice, PlanDocument, PlanRequest } from '@inch-nest/core';
+import type { Locks, NextChange, PlanChoice, PlanDocument, PlanRequest } from '@inch-nest/core';
 import { planRequestFor, type Conflict, type ParcelView } from '@inch-nest/contracts';
 import { createPlannerClient, type PlannerClient } from '../../workers/plannerClient.ts';
 import type { SearchAnswer } from '@inch-nest/contracts';
@@ -60,16 +60,17 @@ function useHand(request: PlanRequest, choice: PlanChoice | null) {
 export function useNest(view: ParcelView, put: ParcelUse['put']) {
   const { shop, person } = useShop();
   const { mark } = useSaveState();
+  const [own, setOwn] = useState<{ choice: PlanChoice | null; locks: Locks; basedOn: number } | null>(null);
+  const locks = own?.locks ?? view.nest.locks;
   // everything the plan depends on and nothing else, so that a look at the server starts no new search
   const facts = JSON.stringify([
     Object.values(view.sale).map((field) => field.value),
     Object.values(view.piece).map((field) => field.value),
-    view.nest.locks,
+    locks,
   ]);
   // eslint-disable-next-line react-hooks/exhaustive-deps -- `facts` stands for the view
-  const request = useMemo(() => planRequestFor(view, shop), [facts, shop]);
+  const request = useMemo(() => planRequestFor({ ...view, nest: { ...view.nest, locks } }, shop), [facts, shop]);
   const { answer: found, searching } = useSearch(request);
-  const [own, setOwn] = useState<{ choice: PlanChoice; basedOn: number } | null>(null);
   const [conflict, setConflict] = useState<Conflict | null>(null);
   const kept = view.nest.choice;
   const keptText = JSON.stringify(kept);
@@ -85,7 +86,7 @@ export function useNest(view: ParcelView, put: ParcelUse['put']) {
   const unsent = useRef<(() => void) | null>(null);
 
   const save = useCallback(
-    async (wanted: PlanChoice, basedOn: number) => {
+    async ({ choice: wanted, locks: pinned, basedOn }: NonNullable<typeof own>) => {
       mark('nest', 'pending');
       const figures = seen.current?.kind === 'plan' && seen.current.of === wanted ? seen.current.document : null;
       const keep = (document: PlanDocument | null) =>
@@ -93,7 +94,7 @@ export function useNest(view: ParcelView, put: ParcelUse['put']) {
           personId: person.id,
           changeId: crypto.randomUUID(),
           choice: wanted,
-          locks: view.nest.locks,
+          locks: pinned,
           basedOn,
           document,
         });
@@ -112,25 +113,34 @@ export function useNest(view: ParcelView, put: ParcelUse['put']) {
         mark('nest', 'failed');
       }
     },
-    [mark, person.id, put, view.id, view.nest.locks],
+    [mark, person.id, put, view.id],
   );
 
-  /** Takes a choice: shown at once, kept shortly after the last change. */
-  const take = useCallback(
-    (wanted: PlanChoice) => {
-      const basedOn = own?.basedOn ?? view.nest.revision;
-      setOwn({ choice: wanted, basedOn });
+  /** Shown at once, kept shortly after the last change. */
+  const keep = useCallback(
+    (part: { choice?: PlanChoice; locks?: Locks }) => {
+      const wanted = {
+        choice: part.choice ?? own?.choice ?? kept,
+        locks: part.locks ?? locks,
+        basedOn: own?.basedOn ?? view.nest.revision,
+      };
+      setOwn(wanted);
       mark('nest', 'pending');
       if (timer.current) clearTimeout(timer.current);
       const sendNow = () => {
         unsent.current = null;
-        void save(wanted, basedOn);
+        void save(wanted);
       };
       unsent.current = sendNow;
       timer.current = setTimeout(sendNow, SAVE_AFTER_MS);
     },
-    [mark, own, save, view.nest.revision],
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the kept choice and locks by content
+    [mark, own, save, view.nest.revision, keptText, JSON.stringify(locks)],
   );
+  /** Takes a choice. */
+  const take = useCallback((wanted: PlanChoice) => keep({ choice: wanted }), [keep]);
+  /** Pins and unpins; what is pinned is searched round, what is in hand stays. */
+  const pin = useCallback((wanted: Locks) => keep({ locks: wanted }), [keep]);
   // what is still unsent when the station is left goes out at once, as a typed field does
   useEffect(
     () => () => {
@@ -142,7 +152,7 @@ export function useNest(view: ParcelView, put: ParcelUse['put']) {
 
   const settle = useCallback(
     (mine: boolean) => {
-      if (mine && own && conflict) void save(own.choice, conflict.theirs.revision);
+      if (mine && own && conflict) void save({ ...own, basedOn: conflict.theirs.revision });
       else {
         setOwn(null);
         setConflict(null);
@@ -169,8 +179,12 @@ export function useNest(view: ParcelView, put: ParcelUse['put']) {
     reasons,
     wouldHelp,
     recommended,
-    isKept: kept !== null || own !== null,
+    turned: hand?.kind === 'plan' ? hand.turned : null,
+    cutToIn: hand?.kind === 'plan' ? hand.cutToIn : null,
+    locks,
+    isKept: kept !== null || (own !== null && own.choice !== null),
     take,
+    pin,
     conflict,
     settle,
   };

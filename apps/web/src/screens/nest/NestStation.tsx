@@ -6,16 +6,17 @@ import { NestDrawing } from '../../drawings/NestDrawing.tsx';
 import { useShop } from '../bench/ShopContext.tsx';
 import type { NestUse } from '../bench/useNest.ts';
 import type { ParcelUse } from '../bench/useParcel.ts';
+import { Balance } from '../balance/Balance.tsx';
 import { FaultBanner } from './FaultBanner.tsx';
+import { MethodBar } from './MethodBar.tsx';
 import { MovedFigures } from './MovedFigures.tsx';
 import { NestTiles } from './NestTiles.tsx';
-import { ThreePlans } from './ThreePlans.tsx';
 import { writeTenths } from './writeTenths.ts';
 import { useWidth } from './useWidth.ts';
 
 /** Wrap, box and fill on one sheet: the nest drawn to scale, its layers, and the plans beside it. */
 export function NestStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
-  const { shop, write, person } = useShop();
+  const { write, person } = useShop();
   const frame = useRef<HTMLDivElement>(null);
   const width = useWidth(frame);
   const { view } = parcel;
@@ -29,7 +30,9 @@ export function NestStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse
     <>
       <h1>{String(view.piece.title.value)}</h1>
       <p className="soft sub">
-        {[figures, archetype.name, points ? `hard points: ${points}` : null, `${shop.house.name} house`].filter(Boolean).join(' · ')}
+        {[figures, archetype.name, points ? `hard points: ${points}` : null, `${nest.request.house.name} house`]
+          .filter(Boolean)
+          .join(' · ')}
       </p>
       {nest.conflict && (
         <div className="conflict" role="alert">
@@ -62,14 +65,15 @@ export function NestStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse
           <NestDrawing
             plan={plan}
             width={width}
-            leastGapIn={plan.inner ? shop.house.leastInnerBoxGapIn : shop.house.leastGapIn}
+            leastGapIn={plan.inner ? nest.request.house.leastInnerBoxGapIn : nest.request.house.leastGapIn}
             write={(inches, unit) => writeTenths(inches, unit, person.system)}
           />
         )}
         {!plan && nest.reasons.length === 0 && <p className="soft">Looking through the stockroom …</p>}
       </div>
       {plan && nest.choice && <NestTiles plan={plan} nest={nest} choice={nest.choice} />}
-      {nest.found?.kind === 'planned' && <ThreePlans nest={nest} found={nest.found} />}
+      <MethodBar nest={nest} />
+      {nest.found?.kind === 'planned' && <Balance nest={nest} parcel={parcel} found={nest.found} />}
     </>
   );
 }

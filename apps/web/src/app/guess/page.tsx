@@ -1,0 +1,6 @@
+import { GuessAhead } from '../../screens/guess/GuessAhead.tsx';
+import { shelfNow } from '../../server/rooms.ts';
+
+export default async function Page() {
+  return <GuessAhead shelf={await shelfNow()} />;
+}

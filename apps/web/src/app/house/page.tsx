@@ -1,0 +1,6 @@
+import { HouseRules } from '../../screens/house/HouseRules.tsx';
+import { shelfNow } from '../../server/rooms.ts';
+
+export default async function Page() {
+  return <HouseRules shelf={await shelfNow()} />;
+}

@@ -1,0 +1,23 @@
+'use client';
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+
+const PAGES = [
+  { path: '/guess', name: 'Guess ahead' },
+  { path: '/stock', name: 'Stock' },
+  { path: '/house', name: 'House rules' },
+];
+
+/** What lies beside the parcel's way. */
+export function SideLinks() {
+  const here = usePathname();
+  return (
+    <nav className="side-links" aria-label="Beside the way">
+      {PAGES.map(({ path, name }) => (
+        <Link key={path} href={path} aria-current={here === path ? 'page' : undefined}>
+          {name}
+        </Link>
+      ))}
+    </nav>
+  );
+}

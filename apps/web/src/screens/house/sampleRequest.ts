@@ -1,0 +1,55 @@
+import { ARCHETYPES, type ArchetypeKey, type PlanRequest } from '@inch-nest/core';
+import type { ShopView } from '@inch-nest/contracts';
+
+const SAMPLE = { lengthIn: 7, widthIn: 5, heightIn: 6, soldMinor: 6000 };
+
+/** A sample piece of a kind, sent to the middle of what the shop's first card reaches. */
+export function sampleRequest(shop: ShopView, kind: ArchetypeKey): PlanRequest {
+  const archetype = ARCHETYPES[kind];
+  const { soldMinor, ...sides } = SAMPLE;
+  const rules = shop.cards[0]?.zones.filter((rule) => shop.originPostcode >= rule.originFrom) ?? [];
+  const middle = rules[Math.floor(rules.length / 2)];
+  return {
+    order: {
+      id: 'sample',
+      soldMinor,
+      paidMinor: 0,
+      shippingCollectedMinor: 0,
+      originPostcode: shop.originPostcode,
+      destinationPostcode: (middle?.destinationFrom ?? shop.originPostcode).padEnd(5, '0'),
+      shipDate: shop.today,
+      pieces: [
+        {
+          id: 'sample',
+          title: archetype.name,
+          archetype: kind,
+          form: null,
+          ...sides,
+          ...(archetype.flat ? { lengthIn: 11, widthIn: 8, heightIn: 1 } : {}),
+          weightLb: null,
+          finish: archetype.finish,
+          dampSensitive: archetype.dampSensitive,
+          keepUpright: archetype.keepUpright,
+          hardPoints: archetype.hardPoints.map(([point, face], i) => ({
+            id: `${point}-${i}`,
+            kind: point,
+            face,
+            across: 0.5,
+            up: 0.5,
+            reachIn: 0.8,
+            guard: null,
+            guardLengthIn: null,
+          })),
+          hollows: [],
+          movingParts: 'none',
+          replacementMinor: null,
+        },
+      ],
+    },
+    pieceId: 'sample',
+    stock: shop.stock,
+    house: shop.house,
+    cards: shop.cards,
+    locks: {},
+  };
+}

@@ -1,0 +1,13 @@
+'use client';
+import { Button } from 'antd';
+import { Minus, Plus } from 'lucide-react';
+
+/** A visible − and +. */
+export function Stepper({ label, less, more }: { label: string; less: () => void; more: () => void }) {
+  return (
+    <span className="stepper">
+      <Button icon={<Minus size={20} aria-hidden />} aria-label={`Less ${label}`} onClick={less} />
+      <Button icon={<Plus size={20} aria-hidden />} aria-label={`More ${label}`} onClick={more} />
+    </span>
+  );
+}
