@@ -33,7 +33,7 @@ await runMain(async () => {
   try {
     const url = process.env.DATABASE_URL || (await privateCluster(state, cleanUp));
     await prepare(url, reset);
-    const web = await startWeb(root, port, url);
+    const web = await startWeb(root, port, url, { files: join(state, 'files') });
     cleanUp.push(web.stop);
     console.log(
       `\nInch Nest is ready: ${web.address}\nCtrl-C stops it; the data stay${process.env.DATABASE_URL ? ' in your database' : ` in ${state}`}.`,

@@ -2,7 +2,7 @@ import type { NextConfig } from 'next';
 
 const config: NextConfig = {
   transpilePackages: ['@inch-nest/core', '@inch-nest/contracts', '@inch-nest/data'],
-  serverExternalPackages: ['sequelize', 'pg', 'umzug'],
+  serverExternalPackages: ['sequelize', 'pg', 'umzug', 'sharp'],
   poweredByHeader: false,
   reactStrictMode: true,
   devIndicators: false,

@@ -22,7 +22,7 @@ export async function createThrowAwayApp(root) {
         env: { ...process.env, DATABASE_URL: cluster.url },
       });
       if (!prepared.ok) throw new Error(prepared.err);
-      running.web = await startWeb(root, port, cluster.url, { quiet: true });
+      running.web = await startWeb(root, port, cluster.url, { quiet: true, files: join(folder, 'files') });
     },
     async stop() {
       await running?.web?.stop();

@@ -6,10 +6,16 @@ const READY_MS = 30_000;
 const PATIENCE_MS = 4000;
 
 /** Starts the built application on loopback and waits until it answers. */
-export async function startWeb(root, port, databaseUrl, options = {}) {
+export async function startWeb(root, port, databaseUrl, options) {
   const child = spawn(process.execPath, [nextBin(root), 'start', 'apps/web', '-H', '127.0.0.1', '-p', String(port)], {
     cwd: root,
-    env: { ...process.env, DATABASE_URL: databaseUrl, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' },
+    env: {
+      ...process.env,
+      DATABASE_URL: databaseUrl,
+      INCH_NEST_FILES: options.files,
+      NODE_ENV: 'production',
+      NEXT_TELEMETRY_DISABLED: '1',
+    },
     stdio: ['ignore', options.quiet ? 'ignore' : 'pipe', 'inherit'],
     detached: true,
   });

@@ -69,14 +69,21 @@ module.exports = {
     room(
       'drawings',
       web('drawings/'),
-      [web('drawings/'), CORE_DOOR, ...npm('d3-[a-z]+', '@types/d3-[a-z]+', 'react', '@types/react')],
-      'drawings: d3 and the core’s types',
+      [web('drawings/'), CORE_DOOR, ...npm('d3-[a-z]+', '@types/d3-[a-z]+', 'react', '@types/react', 'three', '@types/three')],
+      'drawings: d3, three and the core’s types',
     ),
     room('theme', web('theme/'), [web('theme/'), ...npm('antd', '@fontsource[^/]*')], 'theme: tokens and fonts'),
     room(
       'server',
       web('server/'),
-      [web('server/'), CORE_DOOR, CONTRACTS_DOOR, DATA_DOOR, ...npm('server-only', 'zod', 'next')],
+      [
+        web('server/'),
+        CORE_DOOR,
+        CONTRACTS_DOOR,
+        DATA_DOOR,
+        ...npm('server-only', 'zod', 'next', 'sharp'),
+        '^(node:)?(crypto|fs|fs/promises|path)$',
+      ],
       'server: data, contracts, core',
     ),
     {

@@ -80,6 +80,9 @@ export const saveShop = z.strictObject({
     .optional(),
 });
 
+/** What a photograph comes with; the picture itself is the body. */
+export const addPhoto = z.strictObject({ ...by, id: uuid, of: z.enum(['piece', 'packing']) });
+export const removePhoto = z.strictObject({ ...by, id: uuid, removed: z.boolean() });
 export const keepTemplate = z.strictObject({ ...by, id: uuid, name: shortText(60) });
 export const useTemplate = z.strictObject({ ...by, templateId: uuid });
 

@@ -1,6 +1,6 @@
 import { parseDay, parseMoney, parseQuantity, parseWeight, type CivilDate, type UnitSystem } from '@inch-nest/core';
 import { z } from 'zod';
-import { accessory, archetypeKey, finish, formKey, hardPoint, hollow, movingParts, originalBox } from './piece.ts';
+import { accessory, archetypeKey, finish, formKey, hardPoint, hollow, movingParts, originalBox, steadying } from './piece.ts';
 
 /** What a person can type or pick about a sale and its piece, each saved by itself. */
 export type FieldEntity = 'sale' | 'piece';
@@ -100,6 +100,7 @@ export const FIELDS = {
     dampSensitive: picked(z.boolean()),
     keepUpright: picked(z.boolean()),
     movingParts: picked(movingParts),
+    steadying: picked(steadying),
     hardPoints: picked(z.array(hardPoint).max(24)),
     hollows: picked(z.array(hollow).max(12)),
     serial: optional(text(60, 'a serial number')),

@@ -2,7 +2,7 @@
 export * from './problems.ts';
 export { NEST_COMMANDS, type NestCommand, type NestRequest } from './nestCommands.ts';
 export { planChoice, planDocument, planRequest, order } from './plan.ts';
-export { pieceFacts, hardPoint, type Accessory } from './piece.ts';
+export { pieceFacts, hardPoint, STEADYING, type Accessory, type Steadying } from './piece.ts';
 export type { TemplateView } from './templateView.ts';
 export { stockroom, boxStock, wrapStock, fillStock } from './stock.ts';
 export { rateCard, service } from './rateCard.ts';
@@ -17,7 +17,7 @@ export {
   type PieceField,
   type SaleField,
 } from './fields.ts';
-export type { Conflict, KeptField, NestView, ParcelView, ShelfTag } from './parcelView.ts';
+export type { Conflict, KeptField, NestView, ParcelView, PhotoOf, PhotoView, ShelfTag } from './parcelView.ts';
 export type { Person, ShopView } from './shopView.ts';
 export * from './commands.ts';
 export { orderOf, pieceFactsOf, planRequestFor } from './planRequestFor.ts';

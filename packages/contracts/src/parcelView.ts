@@ -22,10 +22,24 @@ export interface ParcelView {
   piece: Record<PieceField, KeptField>;
   nest: NestView;
   life: ParcelLife;
+  photos: PhotoView[];
   events: LifeEvent[];
   /** How many steps this person can take back and do again. */
   undo: number;
   redo: number;
+}
+
+/** What a photograph shows: the piece as it was sold, or how it was packed. */
+export type PhotoOf = 'piece' | 'packing';
+
+/** A photograph kept with a parcel; the picture is fetched by its id. */
+export interface PhotoView {
+  id: string;
+  of: PhotoOf;
+  width: number;
+  height: number;
+  at: string;
+  by: string;
 }
 
 /** The choice in hand and the plan kept for it. */

@@ -54,6 +54,11 @@ export const accessory = z.strictObject({
 export type Accessory = z.infer<typeof accessory>;
 export const originalBox = z.enum(['none', 'kept', 'ofValue']);
 
+/** What steadies a piece in its case or retail box, in the order it is done. */
+export const STEADYING = ['locked', 'barrier', 'slack', 'lid'] as const;
+export const steadying = z.array(z.enum(STEADYING)).max(STEADYING.length);
+export type Steadying = (typeof STEADYING)[number];
+
 export const pieceFacts = z.strictObject({
   id: uuid,
   title: shortText(80),

@@ -55,6 +55,7 @@ const PIECE: ParcelView['piece'] = {
   movingParts: field('none'),
   hardPoints: field([]),
   hollows: field([]),
+  steadying: field([]),
   serial: field(null),
   seal: field(null),
   accessories: field([]),

@@ -10,5 +10,6 @@ export { appendEvent } from './repositories/eventRepository.ts';
 export { personOf } from './repositories/personOf.ts';
 export { saveField, takeBack } from './repositories/fieldRepository.ts';
 export { applyTemplate, keepTemplate, templatesFor } from './repositories/templateRepository.ts';
+export { addPhoto, pictureOf, removePhoto, type StoredPicture } from './repositories/photoRepository.ts';
 export { saveNest } from './repositories/nestRepository.ts';
 export { loadDemo } from './demo/loadDemo.ts';

@@ -14,6 +14,7 @@ import type {
   MaterialRow,
   CardRow,
   TemplateRow,
+  PhotoRow,
 } from './rows.ts';
 
 type Rows = {
@@ -31,6 +32,7 @@ type Rows = {
   material: MaterialRow;
   card: CardRow;
   template: TemplateRow;
+  photo: PhotoRow;
 };
 export type Models = { readonly [Name in keyof Rows]: ModelStatic<Model<Rows[Name], Rows[Name]> & Rows[Name]> };
 
@@ -178,6 +180,18 @@ export function defineModels(sequelize: Sequelize): Models {
       locks: json,
       personId: { ...id, primaryKey: false },
       at: instant,
+    }),
+    photo: define('photo', 'photo', {
+      id,
+      shopId,
+      parcelId: shopId,
+      of: text,
+      content: text,
+      width: whole,
+      height: whole,
+      personId: { ...id, primaryKey: false },
+      at: instant,
+      removed: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
     }),
     card: define('card', 'rate_card', {
       id,

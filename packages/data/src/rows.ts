@@ -1,5 +1,5 @@
 import type { House, LifeEvent, Locks, PlanChoice, PlanDocument, RateCard, Stockroom, Triple } from '@inch-nest/core';
-import type { KeptField } from '@inch-nest/contracts';
+import type { KeptField, PhotoOf } from '@inch-nest/contracts';
 
 // What each table's rows hold, as the repositories see them.
 
@@ -25,6 +25,19 @@ export interface TemplateRow {
   locks: Locks;
   personId: string;
   at: Date;
+}
+export interface PhotoRow {
+  id: string;
+  shopId: string;
+  parcelId: string;
+  of: PhotoOf;
+  /** SHA-256 of the picture as kept, in hex: its name in the store. */
+  content: string;
+  width: number;
+  height: number;
+  personId: string;
+  at: Date;
+  removed: boolean;
 }
 export interface PersonRow {
   id: string;

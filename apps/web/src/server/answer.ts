@@ -43,16 +43,24 @@ export async function readBody<Schema extends z.ZodType>(request: Request, schem
   return schema.parse(value);
 }
 
-async function readText(request: Request): Promise<string> {
-  const tooLarge = () => new Refused([{ path: '(body)', message: `at most ${MOST_BODY / 1000} kB, please` }]);
-  if (Number(request.headers.get('content-length') ?? 0) > MOST_BODY) throw tooLarge();
+const readText = async (request: Request): Promise<string> => Buffer.from(await readBytes(request, MOST_BODY)).toString('utf8');
+
+/**
+ * A request's body, never more of it than may be.
+ *
+ * @throws Refused when it is larger than `most` bytes
+ */
+export async function readBytes(request: Request, most: number): Promise<Uint8Array> {
+  const tooLarge = () =>
+    new Refused([{ path: '(body)', message: `at most ${most >= 1e6 ? `${most / 1e6} MB` : `${most / 1000} kB`}, please` }]);
+  if (Number(request.headers.get('content-length') ?? 0) > most) throw tooLarge();
   const reader = request.body?.getReader();
   const chunks: Uint8Array[] = [];
   let size = 0;
   for (let part = await reader?.read(); part && !part.done; part = await reader!.read()) {
     size += part.value.byteLength;
-    if (size > MOST_BODY) throw tooLarge();
+    if (size > most) throw tooLarge();
     chunks.push(part.value);
   }
-  return Buffer.concat(chunks).toString('utf8');
+  return Buffer.concat(chunks);
 }

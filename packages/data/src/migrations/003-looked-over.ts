@@ -2,6 +2,7 @@ import type { QueryInterface } from 'sequelize';
 
 /** The start of each fact of a piece that earlier versions did not know. */
 const NEW_FACTS: Readonly<Record<string, unknown>> = {
+  steadying: [],
   serial: null,
   seal: null,
   accessories: [],

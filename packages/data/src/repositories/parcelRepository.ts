@@ -87,6 +87,7 @@ export async function createParcel(database: Database, shop: ShopView, wanted: N
       dampSensitive: ['', archetype.dampSensitive],
       keepUpright: ['', archetype.keepUpright],
       movingParts: ['', 'none'],
+      steadying: ['', []],
       hollows: ['', []],
       serial: ['', null],
       seal: ['', null],

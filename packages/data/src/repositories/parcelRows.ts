@@ -5,6 +5,7 @@ import type { Transaction } from 'sequelize';
 import type { Database } from '../database.ts';
 import type { EventRow, ParcelRow, PieceRow, SaleRow } from '../rows.ts';
 import { Missing } from '../refusals.ts';
+import { photosOf } from './photosOf.ts';
 import { countSteps } from './undoSteps.ts';
 
 /** The rows of one parcel, locked against other writers until the transaction ends. */
@@ -62,6 +63,7 @@ export async function readParcel(database: Database, parcelId: string, personId:
       ...factsView(parcel, sale, piece),
       nest: { ...parcel.nest, plan: plan && { id: plan.id, number: plan.number, document: plan.document } },
       life: recordParcel(events),
+      photos: await photosOf(database, parcelId, transaction),
       events,
       ...steps,
     };

@@ -12,11 +12,18 @@ export class Refusal extends Error {
 }
 
 /** Sends JSON and reads JSON; refusals come as `Refusal`, a lost connection as the platform's TypeError. */
-export async function send<Answer>(method: 'GET' | 'POST' | 'PUT' | 'PATCH', address: string, body?: unknown): Promise<Answer> {
-  const response = await fetch(address, {
+export const send = <Answer>(method: 'GET' | 'POST' | 'PUT' | 'PATCH', address: string, body?: unknown): Promise<Answer> =>
+  request<Answer>(address, {
     method,
     ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
   });
+
+/** Sends a file as it is and reads JSON. */
+export const sendFile = <Answer>(address: string, file: Blob): Promise<Answer> =>
+  request<Answer>(address, { method: 'POST', headers: { 'content-type': 'application/octet-stream' }, body: file });
+
+async function request<Answer>(address: string, init: RequestInit): Promise<Answer> {
+  const response = await fetch(address, init);
   if (response.ok) return (await response.json()) as Answer;
   const refusal = (await response.json().catch(() => ({}))) as { problems?: Problem[]; conflict?: Conflict };
   throw new Refusal(response.status, refusal.problems ?? [{ path: '(server)', message: 'no answer' }], refusal.conflict ?? null);

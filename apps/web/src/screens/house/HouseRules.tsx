@@ -57,7 +57,7 @@ export function HouseRules({ shelf }: { shelf: ShelfTag[] }) {
         stands beside it.
       </p>
       <Problems list={saving.problems} />
-      <p className="sample">
+      <div className="sample">
         <label htmlFor="sample-kind">Sample piece</label>
         <Select<ArchetypeKey>
           id="sample-kind"
@@ -68,7 +68,7 @@ export function HouseRules({ shelf }: { shelf: ShelfTag[] }) {
           options={Object.values(ARCHETYPES).map((one) => ({ value: one.key, label: one.name }))}
         />
         <span className="soft">7 × 5 × 6 in, sold for $60, to the middle of the isles</span>
-      </p>
+      </div>
       <section className="ready-sets" aria-label="Ready sets">
         <h2>Ready sets</h2>
         <div className="three-plans">

@@ -1,6 +1,6 @@
 'use client';
-import { Button, Select } from 'antd';
-import { Plus, X } from 'lucide-react';
+import { Button, Input, Select } from 'antd';
+import { X } from 'lucide-react';
 import {
   FACES,
   guardLengthAdvisedIn,
@@ -13,7 +13,6 @@ import {
   type HardPointKind,
 } from '@inch-nest/core';
 import { useState } from 'react';
-import { Input } from 'antd';
 import { useShop } from '../bench/ShopContext.tsx';
 
 const KINDS = Object.values(HARD_POINTS).map((one) => ({ value: one.kind, label: one.name }));
@@ -24,68 +23,58 @@ const GUARD_OPTIONS: { value: GuardKind | 'none'; label: string }[] = [
 ];
 
 /** The weak spots: what, on which face, how far it stands out, and its guard. */
-export function HardPointList({ points, onChange }: { points: readonly HardPoint[]; onChange: (points: HardPoint[]) => void }) {
+export function HardPointList({
+  points,
+  selected,
+  onSelect,
+  onChange,
+  onRemove,
+}: {
+  points: readonly HardPoint[];
+  selected: string | null;
+  onSelect: (id: string) => void;
+  onChange: (id: string, part: Partial<HardPoint>) => void;
+  onRemove: (id: string) => void;
+}) {
   const { write } = useShop();
-  const change = (id: string, part: Partial<HardPoint>) =>
-    onChange(points.map((point) => (point.id === id ? { ...point, ...part } : point)));
-  const add = () =>
-    onChange([
-      ...points,
-      {
-        id: crypto.randomUUID().slice(0, 8),
-        kind: 'rim',
-        face: 'top',
-        across: 0.5,
-        up: 0.5,
-        reachIn: 0.5,
-        guard: null,
-        guardLengthIn: null,
-      },
-    ]);
+  if (points.length === 0) return <p className="soft">None pinned: the body itself decides.</p>;
   return (
-    <section className="hard-points" aria-label="Hard points">
-      <h2>Hard points</h2>
-      {points.length === 0 && <p className="soft">None: the body itself decides.</p>}
-      <ul>
-        {points.map((point, i) => (
-          <li key={point.id}>
-            <Select<HardPointKind>
-              aria-label={`Hard point ${i + 1}`}
-              value={point.kind}
-              options={KINDS}
-              onChange={(kind) => change(point.id, { kind })}
-            />
-            <Select<Face>
-              aria-label={`Face of hard point ${i + 1}`}
-              value={point.face}
-              options={FACE_OPTIONS}
-              onChange={(face) => change(point.id, { face })}
-            />
-            <Reach point={point} onChange={(reachIn) => change(point.id, { reachIn })} />
-            <Select<GuardKind | 'none'>
-              aria-label={`Guard of hard point ${i + 1}`}
-              value={point.guard ?? 'none'}
-              options={GUARD_OPTIONS}
-              onChange={(guard) => change(point.id, { guard: guard === 'none' ? null : guard })}
-            />
-            <span className="soft">
-              {point.guard
-                ? `cut it ${write.length(guardLengthAdvisedIn(point))}, ½ in past the part`
-                : `bare: the piece keeps ${Math.round(HARD_POINTS[point.kind].bareShare * 100)}% of its strength`}
-            </span>
-            <Button
-              type="text"
-              icon={<X size={20} aria-hidden />}
-              aria-label={`Remove hard point ${i + 1}`}
-              onClick={() => onChange(points.filter((one) => one.id !== point.id))}
-            />
-          </li>
-        ))}
-      </ul>
-      <Button icon={<Plus size={20} aria-hidden />} onClick={add}>
-        Add a hard point
-      </Button>
-    </section>
+    <ul className="point-list">
+      {points.map((point, i) => (
+        <li key={point.id} className={point.id === selected ? 'on' : ''} onFocus={() => onSelect(point.id)}>
+          <Select<HardPointKind>
+            aria-label={`Hard point ${i + 1}`}
+            value={point.kind}
+            options={KINDS}
+            onChange={(kind) => onChange(point.id, { kind })}
+          />
+          <Select<Face>
+            aria-label={`Face of hard point ${i + 1}`}
+            value={point.face}
+            options={FACE_OPTIONS}
+            onChange={(face) => onChange(point.id, { face })}
+          />
+          <Reach point={point} onChange={(reachIn) => onChange(point.id, { reachIn })} />
+          <Select<GuardKind | 'none'>
+            aria-label={`Guard of hard point ${i + 1}`}
+            value={point.guard ?? 'none'}
+            options={GUARD_OPTIONS}
+            onChange={(guard) => onChange(point.id, { guard: guard === 'none' ? null : guard })}
+          />
+          <span className="soft">
+            {point.guard
+              ? `cut it ${write.length(guardLengthAdvisedIn(point))}, ½ in past the part`
+              : `bare: the piece keeps ${Math.round(HARD_POINTS[point.kind].bareShare * 100)}% of its strength`}
+          </span>
+          <Button
+            type="text"
+            icon={<X size={20} aria-hidden />}
+            aria-label={`Remove hard point ${i + 1}`}
+            onClick={() => onRemove(point.id)}
+          />
+        </li>
+      ))}
+    </ul>
   );
 }
 

@@ -1,6 +1,5 @@
 'use client';
-import { Segmented, Select, Switch } from 'antd';
-import { useHotkeys } from 'react-hotkeys-hook';
+import { Select } from 'antd';
 import {
   ARCHETYPES,
   FORMS,
@@ -9,16 +8,25 @@ import {
   type Finish,
   type FormKey,
   type HardPoint,
-  type PieceFacts,
+  type Hollow,
 } from '@inch-nest/core';
-import { pieceFactsOf } from '@inch-nest/contracts';
+import { pieceFactsOf, type Accessory } from '@inch-nest/contracts';
 import { useShop } from '../bench/ShopContext.tsx';
+import type { NestUse } from '../bench/useNest.ts';
 import type { ParcelUse } from '../bench/useParcel.ts';
 import { PickedConflict } from '../fields/PickedConflict.tsx';
 import { TypedField } from '../fields/TypedField.tsx';
 import { usePickedField } from '../fields/usePickedField.ts';
-import { HardPointList } from './HardPointList.tsx';
-import { cautionsFor } from './cautions.ts';
+import { Cautions } from './Cautions.tsx';
+import { cautionsFor } from './cautionsFor.ts';
+import { Choice, Toggle } from './Choice.tsx';
+import { GoesWith } from './GoesWith.tsx';
+import { Hollows } from './Hollows.tsx';
+import { Inside } from './Inside.tsx';
+import { KindKeys } from './KindKeys.tsx';
+import { LikeBefore } from './LikeBefore.tsx';
+import { PiecePhotos } from './PiecePhotos.tsx';
+import { Weaknesses } from './Weaknesses.tsx';
 
 const FINISHES: readonly { value: Finish; label: string }[] = [
   { value: 'plain', label: 'plain' },
@@ -26,39 +34,33 @@ const FINISHES: readonly { value: Finish; label: string }[] = [
   { value: 'rubsOff', label: 'rubs off' },
   { value: 'uncured', label: 'not cured' },
 ];
-const MOVING: readonly { value: PieceFacts['movingParts']; label: string }[] = [
-  { value: 'none', label: 'nothing moves' },
-  { value: 'steadied', label: 'steadied' },
-  { value: 'shifting', label: 'shifts inside' },
+const ORIGINAL_BOX: readonly { value: 'none' | 'kept' | 'ofValue'; label: string }[] = [
+  { value: 'none', label: 'none' },
+  { value: 'kept', label: 'kept' },
+  { value: 'ofValue', label: 'part of the value' },
 ];
 
-/** What the piece is, how big and heavy, and what of it will break first. */
-export function LookOverStation({ parcel }: { parcel: ParcelUse }) {
-  const { write, keysOn } = useShop();
+/** What the piece is, how big and heavy, what of it will break first; two numbers make a plan, the rest refines it. */
+export function LookOverStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
+  const { write } = useShop();
   const { view } = parcel;
   const archetype = usePickedField<ArchetypeKey>(parcel, 'piece', 'archetype');
   const form = usePickedField<FormKey | null>(parcel, 'piece', 'form');
   const finish = usePickedField<Finish>(parcel, 'piece', 'finish');
-  const moving = usePickedField<PieceFacts['movingParts']>(parcel, 'piece', 'movingParts');
   const damp = usePickedField<boolean>(parcel, 'piece', 'dampSensitive');
   const upright = usePickedField<boolean>(parcel, 'piece', 'keepUpright');
+  const storage = usePickedField<boolean>(parcel, 'piece', 'storageWrap');
   const points = usePickedField<HardPoint[]>(parcel, 'piece', 'hardPoints');
+  const hollows = usePickedField<Hollow[]>(parcel, 'piece', 'hollows');
+  const goesWith = usePickedField<Accessory[]>(parcel, 'piece', 'accessories');
+  const original = usePickedField<'none' | 'kept' | 'ofValue'>(parcel, 'piece', 'originalBox');
   const facts = pieceFactsOf(view.pieceId, view.piece);
   const data = ARCHETYPES[archetype.value];
   const guess = guessMissing(facts, data);
-  const kinds = Object.values(ARCHETYPES);
-  useHotkeys(
-    kinds.map((kind) => `shift+${kind.hotkey}`),
-    (event) => {
-      const kind = kinds.find((one) => one.hotkey === event.key.toLowerCase());
-      if (kind) archetype.pick(kind.key);
-    },
-    { enabled: keysOn },
-  );
   return (
-    <>
+    <div className="look-over">
       <h1>{String(view.piece.title.value)}</h1>
-      <p className="soft sub">Look it over: what will break first?</p>
+      <p className="soft sub">Look it over. Size and weight make a plan; everything below makes it a better one.</p>
       <div className="fields">
         <TypedField
           parcel={parcel}
@@ -82,21 +84,27 @@ export function LookOverStation({ parcel }: { parcel: ParcelUse }) {
             guess.guessed.weight ? `≈ ${write.weight(guess.weightLb)}, guessed: weigh it to narrow this` : write.weight(guess.weightLb)
           }
         />
-        <div className="field">
-          <label htmlFor="archetype">What kind of piece</label>
-          <Select
-            id="archetype"
-            aria-label="What kind of piece"
-            value={archetype.value}
-            onChange={archetype.pick}
-            showSearch={{ optionFilterProp: 'label' }}
-            options={kinds.map((kind) => ({ value: kind.key, label: `${kind.name} (Shift ${kind.hotkey.toUpperCase()})` }))}
-          />
-          <div className="meaning">
-            {data.referenceG === null ? 'shock does not limit it' : `its body stands about ${data.referenceG} g at 6 in`}
-          </div>
-          <PickedConflict {...archetype} />
-        </div>
+        <TypedField
+          parcel={parcel}
+          entity="piece"
+          path="replacementMinor"
+          label="Worth, if not the sold price"
+          placeholder="as sold"
+          meaning={(minor: number | null) =>
+            minor === null ? `as sold, ${write.money(view.sale.soldMinor.value as number)}` : write.money(minor)
+          }
+        />
+      </div>
+      <KindKeys value={archetype.value} onPick={archetype.pick} />
+      <p className="meaning">
+        {data.referenceG === null ? 'Shock does not limit it.' : `Its body stands about ${data.referenceG} g at 6 in.`}
+      </p>
+      <PickedConflict {...archetype} />
+      <Weaknesses points={points.value} sizeIn={guess.sizeIn} plan={nest.plan} onChange={points.pick} />
+      <PickedConflict {...points} />
+      <h2>Surface and inside</h2>
+      <div className="fields">
+        <Choice label="Finish" options={FINISHES} field={finish} />
         <div className="field">
           <label htmlFor="form">Form</label>
           <Select<FormKey | 'usual'>
@@ -112,58 +120,46 @@ export function LookOverStation({ parcel }: { parcel: ParcelUse }) {
           <div className="meaning">how much of each side really bears</div>
           <PickedConflict {...form} />
         </div>
-        <Choice label="Finish" options={FINISHES} field={finish} />
-        <Choice label="Inside" options={MOVING} field={moving} />
+        <Inside parcel={parcel} />
+        <Choice label="Its original box" options={ORIGINAL_BOX} field={original} />
         <Toggle label="Suffers from damp" field={damp} />
         <Toggle label="Keep this way up" field={upright} />
+        <Toggle label="Still in its storage wrap" field={storage} />
       </div>
-      <HardPointList points={points.value} onChange={points.pick} />
-      <PickedConflict {...points} />
+      {original.value !== 'none' && (
+        <p className="meaning">
+          {original.value === 'ofValue'
+            ? 'The box is sold with it: size and weight are those of the piece in its box, and its edges count.'
+            : 'Kept: measure the piece in it if it travels in it.'}
+        </p>
+      )}
+      {storage.value && <p className="meaning">Storage wrap comes off first: it hides damage and holds damp. Measure without it.</p>}
+      <Hollows hollows={hollows.value} onChange={hollows.pick} />
+      <PickedConflict {...hollows} />
+      <GoesWith list={goesWith.value} onChange={goesWith.pick} />
+      <PickedConflict {...goesWith} />
+      <PiecePhotos parcel={parcel} />
+      <h2>To know it again</h2>
+      <div className="fields">
+        <TypedField
+          parcel={parcel}
+          entity="piece"
+          path="serial"
+          label="Serial number"
+          placeholder="none"
+          meaning={(serial: string | null) => (serial ? 'compared when it comes back' : 'or any mark that tells it from its like')}
+        />
+        <TypedField
+          parcel={parcel}
+          entity="piece"
+          path="seal"
+          label="Seal over a seam"
+          placeholder="none"
+          meaning={(seal: string | null) => (seal ? 'broken means opened' : 'for what could be swapped')}
+        />
+      </div>
+      <LikeBefore parcel={parcel} nest={nest} />
       <Cautions list={cautionsFor(facts, guess.weightLb)} />
-    </>
-  );
-}
-
-type Picked<Value> = ReturnType<typeof usePickedField<Value>>;
-
-function Choice<Value extends string>({
-  label,
-  options,
-  field,
-}: {
-  label: string;
-  options: readonly { value: Value; label: string }[];
-  field: Picked<Value>;
-}) {
-  return (
-    <div className="field">
-      <span className="label">{label}</span>
-      <Segmented aria-label={label} value={field.value} onChange={field.pick} options={[...options]} />
-      <PickedConflict {...field} />
     </div>
-  );
-}
-
-function Toggle({ label, field }: { label: string; field: Picked<boolean> }) {
-  const id = label.replaceAll(' ', '-').toLowerCase();
-  return (
-    <div className="field toggle">
-      <Switch id={id} checked={field.value} onChange={field.pick} />
-      <label htmlFor={id}>{label}</label>
-      <PickedConflict {...field} />
-    </div>
-  );
-}
-
-function Cautions({ list }: { list: readonly string[] }) {
-  return (
-    <section className="cautions" aria-label="Cautions">
-      <h2>Mind</h2>
-      <ul>
-        {list.map((caution) => (
-          <li key={caution}>{caution}</li>
-        ))}
-      </ul>
-    </section>
   );
 }

@@ -1,0 +1,1 @@
+export { addPhotoDoor as POST, removePhotoDoor as PATCH } from '../../../../../server/doors/photos.ts';

@@ -1,0 +1,1 @@
+export { pictureDoor as GET } from '../../../../server/doors/photos.ts';

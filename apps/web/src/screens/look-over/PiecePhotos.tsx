@@ -1,0 +1,85 @@
+'use client';
+import { Button } from 'antd';
+import { Camera, X } from 'lucide-react';
+import { useRef, useState } from 'react';
+import type { ParcelView } from '@inch-nest/contracts';
+import { Refusal, send, sendFile } from '../bench/http.ts';
+import { useSaveState } from '../bench/SaveState.tsx';
+import { useShop } from '../bench/ShopContext.tsx';
+import type { ParcelUse } from '../bench/useParcel.ts';
+
+/** Photographs of the piece as it was sold, from a camera or a file; what was not taken says why. */
+export function PiecePhotos({ parcel }: { parcel: ParcelUse }) {
+  const { person } = useShop();
+  const { mark } = useSaveState();
+  const picker = useRef<HTMLInputElement>(null);
+  const [problems, setProblems] = useState<string[]>([]);
+  const [gone, setGone] = useState<string | null>(null);
+  const { view, put } = parcel;
+  const address = `/api/parcels/${view.id}/photos`;
+  const photos = view.photos.filter((photo) => photo.of === 'piece');
+  const add = async (files: readonly File[]) => {
+    const refused: string[] = [];
+    mark('photo', 'pending');
+    for (const file of files) {
+      const query = new URLSearchParams({ personId: person.id, id: crypto.randomUUID(), of: 'piece' });
+      try {
+        put(await sendFile<ParcelView>(`${address}?${query}`, file));
+      } catch (error) {
+        refused.push(`${file.name}: ${error instanceof Refusal ? error.message : 'the bench could not be reached, take it again'}`);
+      }
+    }
+    mark('photo', refused.length > 0 ? 'failed' : 'done');
+    setProblems(refused);
+  };
+  const remove = async (id: string, removed: boolean) => {
+    put(await send<ParcelView>('PATCH', address, { personId: person.id, id, removed }));
+    setGone(removed ? id : null);
+  };
+  return (
+    <section className="rows" aria-label="Photographs of the piece">
+      <h3>Photographs of the piece</h3>
+      <ul className="photos">
+        {photos.map((photo, i) => (
+          <li key={photo.id}>
+            <a href={`/api/photos/${photo.id}`} target="_blank" rel="noreferrer">
+              {/* eslint-disable-next-line @next/next/no-img-element -- already small, and kept by the browser */}
+              <img src={`/api/photos/${photo.id}?small`} alt={`Photograph ${i + 1} of the piece`} height={120} />
+            </a>
+            <Button
+              icon={<X size={20} aria-hidden />}
+              aria-label={`Take photograph ${i + 1} out`}
+              onClick={() => void remove(photo.id, true)}
+            />
+          </li>
+        ))}
+      </ul>
+      <input
+        ref={picker}
+        type="file"
+        accept="image/jpeg,image/png,image/webp"
+        multiple
+        capture="environment"
+        className="unseen"
+        tabIndex={-1}
+        aria-label="Photographs"
+        onChange={(event) => {
+          void add([...(event.target.files ?? [])]);
+          event.target.value = '';
+        }}
+      />
+      <span className="photo-actions">
+        <Button icon={<Camera size={20} aria-hidden />} onClick={() => picker.current?.click()}>
+          {photos.length > 0 ? 'Another photograph' : 'Photograph it'}
+        </Button>
+        {gone && <Button onClick={() => void remove(gone, false)}>Put it back</Button>}
+        <span className="soft">JPEG, PNG or WebP up to 20 MB; where it was taken is not kept</span>
+      </span>
+      {problems.map((problem) => (
+        <p key={problem} role="alert" className="meaning wrong">
+          ✗ {problem}
+        </p>
+      ))}
+    </section>
+  );
+}

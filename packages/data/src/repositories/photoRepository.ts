@@ -1,0 +1,64 @@
+import type { PhotoOf, ShopView } from '@inch-nest/contracts';
+import type { Database } from '../database.ts';
+import { Missing, Refused } from '../refusals.ts';
+import { lockParcel } from './parcelRows.ts';
+import { personOf } from './personOf.ts';
+
+const MOST_PHOTOS = 60;
+
+/** A picture as it lies in the store. */
+export interface StoredPicture {
+  /** SHA-256 of its bytes, in hex. */
+  readonly content: string;
+  readonly width: number;
+  readonly height: number;
+}
+
+/**
+ * Notes a photograph whose picture lies in the store already. The same id twice counts once.
+ *
+ * @throws Refused when the parcel has as many as it may have
+ */
+export async function addPhoto(
+  database: Database,
+  shop: ShopView,
+  parcelId: string,
+  wanted: { id: string; personId: string; of: PhotoOf },
+  picture: StoredPicture,
+  now: Date,
+): Promise<void> {
+  const person = personOf(shop, wanted.personId);
+  const { photo } = database.models;
+  await database.sequelize.transaction(async (transaction) => {
+    const { parcel } = await lockParcel(database, parcelId, transaction);
+    if (await photo.findByPk(wanted.id, { transaction })) return;
+    if ((await photo.count({ where: { parcelId, removed: false }, transaction })) >= MOST_PHOTOS)
+      throw new Refused([{ path: 'photo', message: `a parcel keeps at most ${MOST_PHOTOS} photographs` }]);
+    await photo.create(
+      { id: wanted.id, shopId: shop.id, parcelId, of: wanted.of, ...picture, personId: person.id, at: now, removed: false },
+      { transaction },
+    );
+    await parcel.increment('revision', { transaction });
+  });
+}
+
+/**
+ * Takes a photograph out of the parcel, or back in; the picture stays in the store.
+ *
+ * @throws Missing when the parcel has no such photograph
+ */
+export async function removePhoto(database: Database, parcelId: string, wanted: { id: string; removed: boolean }): Promise<void> {
+  await database.sequelize.transaction(async (transaction) => {
+    const { parcel } = await lockParcel(database, parcelId, transaction);
+    const [count] = await database.models.photo.update({ removed: wanted.removed }, { where: { id: wanted.id, parcelId }, transaction });
+    if (count === 0) throw new Missing('there is no such photograph');
+    await parcel.increment('revision', { transaction });
+  });
+}
+
+/** What a photograph's picture is called in the store. */
+export async function pictureOf({ models }: Database, photoId: string): Promise<string> {
+  const row = await models.photo.findByPk(photoId);
+  if (!row) throw new Missing('there is no such photograph');
+  return row.content;
+}
