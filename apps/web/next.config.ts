@@ -5,6 +5,7 @@ const config: NextConfig = {
   serverExternalPackages: ['sequelize', 'pg', 'umzug', 'sharp'],
   poweredByHeader: false,
   reactStrictMode: true,
+  reactCompiler: true,
   devIndicators: false,
 };
 

@@ -1,7 +1,7 @@
 import { join } from 'node:path';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test as plain, type Page } from '@playwright/test';
-import type { ShelfTag } from '@inch-nest/contracts';
+import type { ParcelView, ShelfTag, ShopView } from '@inch-nest/contracts';
 import { createThrowAwayApp } from '../../scripts/lib/throwAwayApp.mjs';
 
 const root = join(import.meta.dirname, '../..');
@@ -14,7 +14,14 @@ export interface App {
   shelf(): Promise<ShelfTag[]>;
 }
 
-export const test = plain.extend<{ open: (title: string, station: string) => Promise<string> }, { app: App }>({
+interface Own {
+  /** Opens a demo parcel at a station; returns its address. */
+  open: (title: string, station: string) => Promise<string>;
+  /** Sells something new, so that no other test meets it, and opens it at a station; with `take`, its recommended nest is kept. */
+  sell: (line: string, station: string, take?: boolean) => Promise<string>;
+}
+
+export const test = plain.extend<Own, { app: App }>({
   app: [
     async ({}, use) => {
       const app = await createThrowAwayApp(root);
@@ -23,7 +30,6 @@ export const test = plain.extend<{ open: (title: string, station: string) => Pro
     },
     { scope: 'worker', timeout: 120_000 },
   ],
-  /** Opens a demo parcel at a station; returns its address. */
   open: async ({ app, page }, use) => {
     await use(async (title, station) => {
       const tag = (await app.shelf()).find((one) => one.title.includes(title));
@@ -31,6 +37,26 @@ export const test = plain.extend<{ open: (title: string, station: string) => Pro
       const address = `${app.address}/parcels/${tag.id}/${station}`;
       await page.goto(address);
       return address;
+    });
+  },
+  sell: async ({ app, page }, use) => {
+    await use(async (line, station, take = true) => {
+      const shop = (await (await fetch(`${app.address}/api/shop`)).json()) as ShopView;
+      const id = crypto.randomUUID();
+      const sold = await page.request.post(`${app.address}/api/parcels`, {
+        headers: { origin: app.address },
+        data: { id, personId: shop.people[0]!.id, line },
+      });
+      expect(sold.ok(), await sold.text()).toBe(true);
+      if (take) {
+        await page.goto(`${app.address}/parcels/${id}/nest`);
+        await settled(page);
+        await page.getByRole('button', { name: /Recommended/ }).click();
+        await saved(page);
+      }
+      await page.goto(`${app.address}/parcels/${id}/${station}`);
+      await settled(page);
+      return id;
     });
   },
 });
@@ -41,6 +67,15 @@ export { expect };
 export async function expectAccessible(page: Page): Promise<void> {
   const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
   expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([]);
+}
+
+/** The open parcel as the server keeps it. */
+export async function kept(page: Page): Promise<ParcelView> {
+  const id = /parcels\/([\w-]+)/.exec(page.url())![1]!;
+  return page.evaluate(async (parcel) => {
+    const shop = (await (await fetch('/api/shop')).json()) as ShopView;
+    return (await (await fetch(`/api/parcels/${parcel}?person=${shop.people[0]!.id}`)).json()) as ParcelView;
+  }, id);
 }
 
 /** Waits until everything typed is in the database. */

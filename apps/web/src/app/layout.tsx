@@ -7,6 +7,7 @@ import '../theme/tokens.css';
 import '../screens/bench/bench.css';
 import '../screens/sheets.css';
 import '../screens/look-over/look-over.css';
+import '../screens/nest/nest.css';
 
 export const metadata = { title: 'Inch Nest', description: 'Wrap, box, fill, weigh and rate one-off fragile pieces.' };
 export const dynamic = 'force-dynamic';

@@ -3,6 +3,8 @@ import { derivePlan, writePlanDocument, type PlanChoice } from '@inch-nest/core'
 import { box, point, request } from '../../../../packages/core/tests/sampleRequest.ts';
 import { CausesBar } from './CausesBar.tsx';
 import { NestDrawing } from './NestDrawing.tsx';
+import type { ViewName } from './nestGeometry.ts';
+import type { PullUse } from './Pulls.tsx';
 
 const asked = request(
   { archetype: 'handledWare', lengthIn: 9, widthIn: 6, heightIn: 7, weightLb: null, hardPoints: [point('handle', 'right')] },
@@ -28,9 +30,16 @@ const CHOICE: PlanChoice = {
 const derived = derivePlan(asked, CHOICE);
 if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
 const plan = writePlanDocument(derived.option, asked.house);
-const draw = (width: number) =>
+const draw = (width: number, shows: readonly [ViewName, ViewName] = ['above', 'front'], pull: PullUse | null = null) =>
   renderToStaticMarkup(
-    <NestDrawing plan={plan} width={width} leastGapIn={2} write={(inches, unit) => `${inches.toFixed(1)}${unit ? ' in' : ''}`} />,
+    <NestDrawing
+      shows={shows}
+      plan={plan}
+      width={width}
+      leastGapIn={2}
+      pull={pull}
+      write={(inches, unit) => `${inches.toFixed(1)}${unit ? ' in' : ''}`}
+    />,
   );
 const numbers = (markup: string, pattern: RegExp) => [...markup.matchAll(pattern)].map((match) => Number(match[1]));
 
@@ -92,4 +101,28 @@ test('the bar of causes shows their shares, greatest first, and leaves crumbs ou
     expect.closeTo(18.5, 0),
     expect.closeTo(18.5, 0),
   ]);
+});
+
+test('from the side: the box’s width and depth, at the scale of the front', () => {
+  const markup = draw(766, ['front', 'side']);
+  const [k] = numbers(markup, /data-scale="([\d.]+)"/g);
+  const widths = numbers(markup, /data-part="inside" width="([\d.]+)"/g);
+  expect(widths.map((width) => width / k!)).toEqual([expect.closeTo(16, 6), expect.closeTo(14, 6)]);
+});
+
+test('two sections and the legend stay on the page, wide or narrow', () => {
+  for (const width of [360, 560, 766, 1000]) {
+    const markup = draw(width);
+    const [k] = numbers(markup, /data-scale="([\d.]+)"/g);
+    const starts = numbers(markup, /translate\(([\d.]+) [\d.]+\)" class="nest-view"/g);
+    for (const x of starts) expect(x + 16 * k!).toBeLessThanOrEqual(width);
+  }
+});
+
+test('walls and bundle can be taken hold of only where something comes of it', () => {
+  expect(draw(766)).not.toContain('role="slider"');
+  const boxes = [{ key: 'a', name: 'a', insideIn: [18, 14, 12] as const }];
+  const markup = draw(766, ['above', 'front'], { boxes, onBox: () => undefined, onLift: () => undefined });
+  expect(numbers(markup, /aria-valuenow="([\d.]+)"/g).sort()).toEqual([1.5, 12, 14, 16, 16]);
+  expect(markup).toContain('aria-label="Box depth, front"');
 });

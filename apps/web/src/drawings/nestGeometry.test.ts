@@ -1,6 +1,6 @@
 import { derivePlan, writePlanDocument, type PlanChoice, type PlanDocument } from '@inch-nest/core';
 import { box, point, request } from '../../../../packages/core/tests/sampleRequest.ts';
-import { nestView, type Rect } from './nestGeometry.ts';
+import { nestView, VIEW_AXES, type Rect } from './nestGeometry.ts';
 
 const asked = request(
   { archetype: 'handledWare', lengthIn: 9, widthIn: 6, heightIn: 7, hardPoints: [point('handle', 'right'), point('spout', 'front')] },
@@ -35,13 +35,13 @@ const within = (inner: Rect, outer: Rect) => {
   expect(inner.y + inner.h).toBeLessThanOrEqual(outer.y + outer.h + 1e-9);
 };
 
-test.each(['above', 'front'] as const)('from %s: piece in layers in box, sizes as the plan says', (name) => {
+test.each(['above', 'front', 'side'] as const)('from %s: piece in layers in box, sizes as the plan says', (name) => {
   const document = plan({});
   const view = nestView(document, name);
-  const down = name === 'above' ? 1 : 2;
-  expect(view.inside).toEqual({ w: 18, h: [18, 16, 14][down] });
-  expect([view.bundle.w, view.bundle.h]).toEqual([expect.closeTo(document.bundleIn[0], 9), expect.closeTo(document.bundleIn[down], 9)]);
-  expect([view.piece.w, view.piece.h]).toEqual([9, [9, 6, 7][down]]);
+  const [across, up] = VIEW_AXES[name];
+  expect(view.inside).toEqual({ w: [18, 16, 14][across], h: [18, 16, 14][up] });
+  expect([view.bundle.w, view.bundle.h]).toEqual([expect.closeTo(document.bundleIn[across], 9), expect.closeTo(document.bundleIn[up], 9)]);
+  expect([view.piece.w, view.piece.h]).toEqual([[9, 6, 7][across], [9, 6, 7][up]]);
   expect(view.layers.map((layer) => layer.key)).toEqual(['largeBubble', 'tissue']);
   [{ x: 0, y: 0, ...view.inside }, ...view.layers, view.piece].reduce((outer, inner) => (within(inner, outer), inner));
 });
@@ -67,9 +67,10 @@ test('an inner box stands between, turned on the floor when that leaves more roo
 });
 
 test('hard points stand on the edge they face, or face us', () => {
-  const edges = (name: 'above' | 'front', orientation: PlanChoice['orientation'] = [0, 1, 2]) =>
+  const edges = (name: 'above' | 'front' | 'side', orientation: PlanChoice['orientation'] = [0, 1, 2]) =>
     nestView(plan({ orientation, baseGapIn: null }), name).points.map((mark) => `${mark.point.kind} ${mark.edge}`);
   expect(edges('above')).toEqual(['handle right', 'spout bottom']);
   expect(edges('front')).toEqual(['handle right', 'spout facing']);
+  expect(edges('side')).toEqual(['handle facing', 'spout left']);
   expect(edges('front', [2, 1, 0])).toEqual(['handle top', 'spout facing']);
 });

@@ -8,7 +8,7 @@ export interface Rect {
   readonly h: number;
 }
 
-export type ViewName = 'above' | 'front';
+export type ViewName = 'above' | 'front' | 'side';
 
 /** One sheet of wrap in section. */
 export interface LayerRect extends Rect {
@@ -43,14 +43,22 @@ const FACES: Readonly<Record<ViewName, { left: keyof Gaps; right: keyof Gaps; to
   {
     above: { left: 'left', right: 'right', top: 'back', bottom: 'front', facing: 'top' },
     front: { left: 'left', right: 'right', top: 'top', bottom: 'bottom', facing: 'front' },
+    side: { left: 'front', right: 'back', top: 'top', bottom: 'bottom', facing: 'right' },
   };
 
-/** The section of a nest as seen from above or from the front. */
+/** The box's sides that run across a view and up it. */
+export const VIEW_AXES: Readonly<Record<ViewName, readonly [across: 0 | 1 | 2, up: 0 | 1 | 2]>> = {
+  above: [0, 1],
+  front: [0, 2],
+  side: [1, 2],
+};
+
+/** The section of a nest as seen from above, from the front or from its right side. */
 export function nestView(plan: PlanDocument, name: ViewName): NestView {
   const turned = isInnerTurned(plan);
   const swap = ([l, w, d]: Triple): Triple => (turned ? [w, l, d] : [l, w, d]);
-  const [across, down] = name === 'above' ? [0, 1] : [0, 2];
-  const on = (size: Triple) => ({ w: size[across]!, h: size[down]! });
+  const [across, down] = VIEW_AXES[name];
+  const on = (size: Triple) => ({ w: size[across], h: size[down] });
   const faces = FACES[name];
   const inside = on(plan.box.insideIn);
   const gaps = { left: plan.gaps[faces.left], right: plan.gaps[faces.right], top: plan.gaps[faces.top], bottom: plan.gaps[faces.bottom] };

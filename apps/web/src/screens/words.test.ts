@@ -1,5 +1,5 @@
 import { FACTS } from '../../../../packages/core/tests/sampleRequest.ts';
-import { cautionsFor } from './look-over/cautions.ts';
+import { cautionsFor } from './look-over/cautionsFor.ts';
 import { weighingAdvice } from './weigh/weighingAdvice.ts';
 
 const weight = {

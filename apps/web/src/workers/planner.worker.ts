@@ -82,7 +82,7 @@ const planner: Planner = {
           shell.box.style === 'slotted' && shell.newDepthIn === null
             ? depthWanted(shell, (inner?.outsideIn ?? bundleIn)[2], inner ? leastInnerBoxGapIn : leastGapIn)
             : null,
-        refusals: whyNot(wrapped, boxesOf({ ...request, locks: {} }).boxes, request.house),
+        refusals: whyNot(wrapped, boxesOf({ ...request, locks: {} }).boxes, request.house, inner),
       });
     } catch (error) {
       return Promise.resolve(failed(error));

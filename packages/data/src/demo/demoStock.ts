@@ -36,7 +36,7 @@ const box = (
 const onHand = (wrap: WrapStock, onHandFt2: number): WrapStock => ({ ...wrap, onHandFt2 });
 
 /**
- * The stall's stockroom: sixteen boxes, some reused; small bubble nearly out, and no 14 × 14 × 14 left.
+ * The stall's stockroom: sixteen boxes, some reused, and a stiff envelope; small bubble nearly out, and no 14 × 14 × 14 left.
  */
 export const DEMO_STOCK: Stockroom = {
   boxes: [
@@ -52,10 +52,11 @@ export const DEMO_STOCK: Stockroom = {
     box('16×14×12', [16, 14, 12], 'ordinary', 156, 6),
     box('14×14×20', [14, 14, 20], 'ordinary', 205, 4),
     box('16×16×16', [16, 16, 16], 'ordinary', 190, 5),
-    box('18×18×18', [18, 18, 18], 'ordinary', 245, 4),
+    box('20×10×10', [20, 10, 10], 'ordinary', 165, 5),
     box('20×16×14, double wall', [20, 16, 14], 'double', 390, 3),
     box('24×18×8, used', [24, 18, 8], 'ordinary', 25, 2, 1),
     box('22×22×22, double wall', [22, 22, 22], 'double', 520, 2),
+    { ...box('18×13, stiff envelope', [18, 13, 1], 'ordinary', 95, 12), style: 'stiffened' },
   ],
   wraps: [
     onHand(ORDINARY_WRAPS.tissue, 400),

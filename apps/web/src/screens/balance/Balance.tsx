@@ -1,5 +1,6 @@
 'use client';
 import { Button } from 'antd';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { formatChance, type PlanDocument } from '@inch-nest/core';
 import { sameContent, type SearchAnswer } from '@inch-nest/contracts';
@@ -9,7 +10,9 @@ import type { ParcelUse } from '../bench/useParcel.ts';
 import { carefulPlan, planWords } from './plans.ts';
 import { OtherWays } from './OtherWays.tsx';
 import { Overruled } from './Overruled.tsx';
-import { OpenBalance } from './OpenBalance.tsx';
+
+// the chart is fetched by whoever opens it
+const OpenBalance = dynamic(() => import('./OpenBalance.tsx').then((room) => room.OpenBalance), { ssr: false });
 
 type Found = Extract<SearchAnswer, { kind: 'planned' }>;
 

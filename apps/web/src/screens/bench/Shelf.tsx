@@ -35,7 +35,7 @@ export function Shelf({ initial, openId, station }: { initial: ShelfTag[]; openI
       <p className="numeral shelf-sum">
         Today: {due.length} to go, {Math.floor(minutes / 60)} h {String(Math.round(minutes % 60)).padStart(2, '0')}
       </p>
-      <Link href="/new" className={openId === null ? 'new-tag on' : 'new-tag'}>
+      <Link prefetch={false} href="/new" className={openId === null ? 'new-tag on' : 'new-tag'}>
         <Plus size={20} aria-hidden /> New sale
       </Link>
       <SideLinks />
@@ -43,6 +43,7 @@ export function Shelf({ initial, openId, station }: { initial: ShelfTag[]; openI
         {tags.map((tag) => (
           <li key={tag.id}>
             <Link
+              prefetch={false}
               href={`/parcels/${tag.id}/${station}`}
               className={tag.id === openId ? 'tag on' : 'tag'}
               aria-current={tag.id === openId ? 'true' : undefined}

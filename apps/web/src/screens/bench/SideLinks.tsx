@@ -14,7 +14,7 @@ export function SideLinks() {
   return (
     <nav className="side-links" aria-label="Beside the way">
       {PAGES.map(({ path, name }) => (
-        <Link key={path} href={path} aria-current={here === path ? 'page' : undefined}>
+        <Link prefetch={false} key={path} href={path} aria-current={here === path ? 'page' : undefined}>
           {name}
         </Link>
       ))}

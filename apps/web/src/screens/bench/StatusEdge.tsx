@@ -1,18 +1,20 @@
 'use client';
-import { Button, Modal, Select, Switch } from 'antd';
+import { Button, Select } from 'antd';
 import { Moon, Redo2, Sun, Undo2 } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useSaveState } from './SaveState.tsx';
 import { useShop } from './ShopContext.tsx';
-import { STATIONS } from './stations.ts';
 import type { ParcelUse } from './useParcel.ts';
+
+const KeysHelp = dynamic(() => import('./KeysHelp.tsx').then((room) => room.KeysHelp), { ssr: false });
 
 const MARKS = { saved: '✓', saving: '…', 'not saved': '✗' } as const;
 
 /** Units, who is here, what is saved, undo, the night bench and the keys. */
 export function StatusEdge({ parcel, code }: { parcel: ParcelUse | null; code: string | null }) {
-  const { shop, person, setPerson, themeName, setTheme, keysOn, setKeysOn } = useShop();
+  const { shop, person, setPerson, themeName, setTheme, keysOn } = useShop();
   const { word } = useSaveState();
   const [keysShown, showKeys] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -70,32 +72,7 @@ export function StatusEdge({ parcel, code }: { parcel: ParcelUse | null; code: s
       <Button type="text" className="keys-button" onClick={() => showKeys(true)}>
         Keys: ?
       </Button>
-      <Modal open={keysShown} onCancel={() => showKeys(false)} footer={null} title="Keys">
-        <dl className="keys">
-          {STATIONS.map((station) => (
-            <div key={station.key}>
-              <dt>{station.key}</dt>
-              <dd>{station.name}</dd>
-            </div>
-          ))}
-          <div>
-            <dt>Ctrl Z</dt>
-            <dd>Take back my last change</dd>
-          </div>
-          <div>
-            <dt>Ctrl Y</dt>
-            <dd>Do it again</dd>
-          </div>
-          <div>
-            <dt>n</dt>
-            <dd>Night bench or day bench</dd>
-          </div>
-        </dl>
-        <p className="soft">Keys work outside of fields; Escape leaves a field.</p>
-        <p>
-          <Switch id="single-keys" checked={keysOn} onChange={setKeysOn} /> <label htmlFor="single-keys">Single keys act</label>
-        </p>
-      </Modal>
+      {keysShown && <KeysHelp onClose={() => showKeys(false)} />}
     </footer>
   );
 }

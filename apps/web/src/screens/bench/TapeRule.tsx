@@ -26,6 +26,7 @@ export function TapeRule({ view, plan, here }: { view: ParcelView; plan: PlanDoc
         const state = station.path === here ? 'here' : station.isDone(view) ? 'done' : 'ahead';
         return (
           <Link
+            prefetch={false}
             key={station.name}
             href={address(station.path, station.anchor)}
             className={`stop ${state}`}

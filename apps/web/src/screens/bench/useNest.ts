@@ -1,5 +1,5 @@
 'use client';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState, type RefObject } from 'react';
 import type { Locks, NextChange, PlanChoice, PlanDocument, PlanRequest } from '@inch-nest/core';
 import { planRequestFor, type Conflict, type ParcelView } from '@inch-nest/contracts';
 import { createPlannerClient, type PlannerClient } from '../../workers/plannerClient.ts';
@@ -38,29 +38,49 @@ function useSearch(request: PlanRequest) {
   return { answer, searching };
 }
 
-/** What one choice comes to; the figures shown are always those of the newest choice asked for. */
-function useHand(request: PlanRequest, choice: PlanChoice | null) {
+/** A choice whose working out has begun. */
+interface Ahead {
+  request: PlanRequest;
+  choice: PlanChoice;
+  answer: Promise<EvaluateAnswer>;
+}
+
+/**
+ * What one choice comes to; the figures shown are always those of the newest choice asked for.
+ *
+ * @param ahead a choice that was asked for as it was made, before the screen was drawn anew
+ */
+function useHand(request: PlanRequest, choice: PlanChoice | null, ahead: RefObject<Ahead | null>) {
   const [answer, setAnswer] = useState<(EvaluateAnswer & { of: PlanChoice }) | null>(null);
   useEffect(() => {
     if (!choice) return;
     let stale = false;
-    void planner()
-      .evaluate(request, choice)
-      .then((found) => {
-        if (!stale) setAnswer({ ...found, of: choice });
-      });
+    const asked = ahead.current;
+    const working = asked?.choice === choice && asked.request === request ? asked.answer : planner().evaluate(request, choice);
+    void working.then((found) => {
+      if (!stale) setAnswer({ ...found, of: choice });
+    });
     return () => {
       stale = true;
     };
-  }, [request, choice]);
+  }, [request, choice, ahead]);
   return answer;
+}
+
+/** What a person has chosen and the server does not hold yet. */
+interface Own {
+  choice: PlanChoice | null;
+  locks: Locks;
+  basedOn: number;
 }
 
 /** The nest in hand: searched, changed by hand, worked out and kept. */
 export function useNest(view: ParcelView, put: ParcelUse['put']) {
   const { shop, person } = useShop();
   const { mark } = useSaveState();
-  const [own, setOwn] = useState<{ choice: PlanChoice | null; locks: Locks; basedOn: number } | null>(null);
+  const [own, setOwn] = useState<Own | null>(null);
+  const latest = useRef<Own | null>(null);
+  const ahead = useRef<Ahead | null>(null);
   const locks = own?.locks ?? view.nest.locks;
   // everything the plan depends on and nothing else, so that a look at the server starts no new search
   const facts = JSON.stringify([
@@ -77,70 +97,81 @@ export function useNest(view: ParcelView, put: ParcelUse['put']) {
   const recommended = found?.kind === 'planned' ? found.recommended : null;
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the kept choice by content: each look makes a new object
   const choice = useMemo(() => own?.choice ?? kept ?? recommended?.choice ?? null, [own, keptText, recommended]);
-  const hand = useHand(request, choice);
+  const hand = useHand(request, choice, ahead);
   const seen = useRef(hand);
+  const inHand = useRef(choice);
   useEffect(() => {
     seen.current = hand;
-  }, [hand]);
+    inHand.current = choice;
+  }, [hand, choice]);
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
   const unsent = useRef<(() => void) | null>(null);
+  const sending = useRef<Promise<void>>(Promise.resolve());
 
-  const save = useCallback(
-    async ({ choice: wanted, locks: pinned, basedOn }: NonNullable<typeof own>) => {
-      mark('nest', 'pending');
-      const figures = seen.current?.kind === 'plan' && seen.current.of === wanted ? seen.current.document : null;
-      const keep = (document: PlanDocument | null) =>
-        send<ParcelView>('PUT', `/api/parcels/${view.id}/nest`, {
-          personId: person.id,
-          changeId: crypto.randomUUID(),
-          choice: wanted,
-          locks: pinned,
-          basedOn,
-          document,
-        });
-      try {
-        // figures that have moved on the server are kept as the server has them; the sheet then shows both
-        put(
-          await keep(figures).catch((error: unknown) =>
-            error instanceof Refusal && error.problems.some((problem) => problem.path === 'document') ? keep(null) : Promise.reject(error),
-          ),
-        );
-        setOwn(null);
-        setConflict(null);
-        mark('nest', 'done');
-      } catch (error) {
-        if (error instanceof Refusal && error.conflict) setConflict(error.conflict);
-        mark('nest', 'failed');
-      }
-    },
-    [mark, person.id, put, view.id],
-  );
+  /** Sends what was chosen last, and nothing that was chosen before it. */
+  const save = useCallback(async () => {
+    const wanted = latest.current;
+    if (!wanted) return;
+    mark('nest', 'pending');
+    const figures = seen.current?.kind === 'plan' && seen.current.of === wanted.choice ? seen.current.document : null;
+    const keep = (document: PlanDocument | null) =>
+      send<ParcelView>('PUT', `/api/parcels/${view.id}/nest`, {
+        personId: person.id,
+        changeId: crypto.randomUUID(),
+        ...wanted,
+        document,
+      });
+    try {
+      // figures that have moved on the server are kept as the server has them; the sheet then shows both
+      const next = await keep(figures).catch((error: unknown) =>
+        error instanceof Refusal && error.problems.some((problem) => problem.path === 'document') ? keep(null) : Promise.reject(error),
+      );
+      put(next);
+      // what was chosen while this was on its way is based on it
+      latest.current = latest.current === wanted ? null : latest.current && { ...latest.current, basedOn: next.nest.revision };
+      setOwn(latest.current);
+      setConflict(null);
+      if (!latest.current) mark('nest', 'done');
+    } catch (error) {
+      if (error instanceof Refusal && error.conflict) setConflict(error.conflict);
+      mark('nest', 'failed');
+    }
+  }, [mark, person.id, put, view.id]);
 
-  /** Shown at once, kept shortly after the last change. */
+  /** Worked out and shown at once, kept shortly after the last change. */
   const keep = useCallback(
-    (part: { choice?: PlanChoice; locks?: Locks }) => {
-      const wanted = {
-        choice: part.choice ?? own?.choice ?? kept,
-        locks: part.locks ?? locks,
-        basedOn: own?.basedOn ?? view.nest.revision,
-      };
+    (part: (now: Own) => Partial<Own>) => {
+      const now = latest.current ?? { choice: kept, locks, basedOn: view.nest.revision };
+      const wanted = { ...now, ...part(now) };
+      if (wanted.choice && wanted.choice !== now.choice)
+        ahead.current = { request, choice: wanted.choice, answer: planner().evaluate(request, wanted.choice) };
+      latest.current = wanted;
       setOwn(wanted);
       mark('nest', 'pending');
       if (timer.current) clearTimeout(timer.current);
       const sendNow = () => {
         unsent.current = null;
-        void save(wanted);
+        sending.current = sending.current.then(save);
       };
       unsent.current = sendNow;
       timer.current = setTimeout(sendNow, SAVE_AFTER_MS);
     },
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the kept choice and locks by content
-    [mark, own, save, view.nest.revision, keptText, JSON.stringify(locks)],
+    [mark, save, request, view.nest.revision, keptText, JSON.stringify(locks)],
   );
   /** Takes a choice. */
-  const take = useCallback((wanted: PlanChoice) => keep({ choice: wanted }), [keep]);
+  const take = useCallback((wanted: PlanChoice) => keep(() => ({ choice: wanted })), [keep]);
+  /** Changes the choice in hand, whatever has been changed of it a moment ago. */
+  const change = useCallback(
+    (next: (now: PlanChoice) => Partial<PlanChoice>) =>
+      keep((own) => {
+        const now = own.choice ?? inHand.current;
+        return now ? { choice: { ...now, ...next(now) } } : {};
+      }),
+    [keep],
+  );
   /** Pins and unpins; what is pinned is searched round, what is in hand stays. */
-  const pin = useCallback((wanted: Locks) => keep({ locks: wanted }), [keep]);
+  const pin = useCallback((wanted: Locks) => keep(() => ({ locks: wanted })), [keep]);
   // what is still unsent when the station is left goes out at once, as a typed field does
   useEffect(
     () => () => {
@@ -152,17 +183,22 @@ export function useNest(view: ParcelView, put: ParcelUse['put']) {
 
   const settle = useCallback(
     (mine: boolean) => {
-      if (mine && own && conflict) void save({ ...own, basedOn: conflict.theirs.revision });
-      else {
+      if (mine && latest.current && conflict) {
+        latest.current = { ...latest.current, basedOn: conflict.theirs.revision };
+        void save();
+      } else {
+        latest.current = null;
         setOwn(null);
         setConflict(null);
         mark('nest', 'done');
       }
     },
-    [conflict, mark, own, save],
+    [conflict, mark, save],
   );
 
-  const plan: PlanDocument | null = hand?.kind === 'plan' ? hand.document : recommended;
+  // until the planner has answered for the first time, what was kept is shown
+  const asKept = hand === null && own === null ? (view.nest.plan?.document ?? null) : null;
+  const plan: PlanDocument | null = hand?.kind === 'plan' ? hand.document : (asKept ?? recommended);
   const changes: readonly NextChange[] = hand?.kind === 'plan' ? hand.changes : [];
   const refusals = hand?.kind === 'plan' ? hand.refusals : [];
   const reasons = found?.kind === 'noPlan' ? found.reasons : [];
@@ -184,6 +220,7 @@ export function useNest(view: ParcelView, put: ParcelUse['put']) {
     locks,
     isKept: kept !== null || (own !== null && own.choice !== null),
     take,
+    change,
     pin,
     conflict,
     settle,

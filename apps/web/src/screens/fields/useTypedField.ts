@@ -103,5 +103,7 @@ export function useTypedField(parcel: ParcelUse, entity: FieldEntity, path: stri
     [],
   );
 
-  return { text, value: field.value, problem: touched && !reading.ok ? reading.problem : null, type, conflict, settle };
+  // what is typed counts before it is saved: another field's answer must not bring an older value back
+  const value = typed !== null && reading.ok ? reading.value : field.value;
+  return { text, value, problem: touched && !reading.ok ? reading.problem : null, type, conflict, settle };
 }

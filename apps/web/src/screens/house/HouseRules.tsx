@@ -20,6 +20,7 @@ import { SidePage } from '../bench/SidePage.tsx';
 import { useSaveShop } from '../bench/useSaveShop.ts';
 import { Effect } from './Effect.tsx';
 import { HouseFigures } from './HouseFigures.tsx';
+import { ModelConstants } from './ModelConstants.tsx';
 import { QuestionSides } from './QuestionSides.tsx';
 import { ShopFacts } from './ShopFacts.tsx';
 import { sampleRequest } from './sampleRequest.ts';
@@ -105,6 +106,7 @@ export function HouseRules({ shelf }: { shelf: ShelfTag[] }) {
         ))}
       </section>
       <HouseFigures house={house} onChange={(part) => keep({ ...house, ...part, name: ownName(house) })} />
+      <ModelConstants />
       <ShopFacts saving={saving} />
     </SidePage>
   );

@@ -61,7 +61,7 @@ export function LookOverStation({ parcel, nest }: { parcel: ParcelUse; nest: Nes
     <div className="look-over">
       <h1>{String(view.piece.title.value)}</h1>
       <p className="soft sub">Look it over. Size and weight make a plan; everything below makes it a better one.</p>
-      <div className="fields">
+      <div className="fields measures">
         <TypedField
           parcel={parcel}
           entity="piece"

@@ -23,7 +23,7 @@ export function BoxTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Nes
   const { write, person } = useShop();
   const tenths = (inches: number) => writeTenths(inches, true, person.system);
   const { stock } = nest.request;
-  const take = (part: Partial<PlanChoice>) => nest.take({ ...choice, ...part });
+  const take = (part: Partial<PlanChoice>) => nest.change(() => part);
   const boxes = boxesAtHand(nest);
   const envelope = plan.box.style !== 'slotted';
   return (
@@ -141,7 +141,7 @@ function Lies({ nest, choice, plan }: { nest: NestUse; choice: PlanChoice; plan:
           .filter(([key]) => !upright || key.endsWith('2'))
           .map(([value, label]) => ({ value, label }))}
         onChange={(value) =>
-          nest.take({ ...choice, orientation: value.split(',').map(Number) as unknown as PlanChoice['orientation'], baseGapIn: null })
+          nest.change(() => ({ orientation: value.split(',').map(Number) as unknown as PlanChoice['orientation'], baseGapIn: null }))
         }
       />
       <span className="detail">

@@ -12,6 +12,8 @@ import { Stepper } from './Stepper.tsx';
 
 type Layer = PlanDocument['layers'][number];
 type LayerChoice = PlanChoice['layers'][number];
+/** Changes the layers as they are by then. */
+type Relayer = (next: (layers: readonly LayerChoice[]) => readonly LayerChoice[]) => void;
 const MOST_TURNS = 8;
 
 /** The layers from the surface outward: turns, placing, order; dragged or moved by keys. */
@@ -22,19 +24,21 @@ export function LayerTiles({ plan, nest, choice }: { plan: PlanDocument; nest: N
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
   const { wraps } = nest.request.stock;
-  const take = (layers: readonly LayerChoice[]) => nest.take({ ...choice, layers });
+  const relayer: Relayer = (next) => nest.change(({ layers }) => ({ layers: next(layers) }));
   const keys = plan.layers.map((layer) => layer.key);
   const moved = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return;
-    const [from, to] = [active.id, over.id].map((id) => choice.layers.findIndex((layer) => layer.material === id));
-    if (from !== undefined && to !== undefined && from >= 0 && to >= 0) take(arrayMove([...choice.layers], from, to));
+    relayer((layers) => {
+      const [from, to] = [active.id, over.id].map((id) => layers.findIndex((layer) => layer.material === id));
+      return from !== undefined && to !== undefined && from >= 0 && to >= 0 ? arrayMove([...layers], from, to) : layers;
+    });
   };
   const absent = wraps.filter((wrap) => !choice.layers.some((layer) => layer.material === wrap.key));
   return (
     <DndContext id={dragId} sensors={sensors} collisionDetection={closestCenter} onDragEnd={moved}>
       <SortableContext items={keys} strategy={rectSortingStrategy}>
         {plan.layers.map((layer) => (
-          <LayerTile key={layer.key} layer={layer} nest={nest} choice={choice} take={take} />
+          <LayerTile key={layer.key} layer={layer} nest={nest} choice={choice} relayer={relayer} />
         ))}
       </SortableContext>
       {(absent.length > 0 || plan.layers.length > 0) && (
@@ -53,7 +57,7 @@ export function LayerTiles({ plan, nest, choice }: { plan: PlanDocument; nest: N
                 value: wrap.key,
                 label: wrap.onHandFt2 > 0 ? wrap.name : `${wrap.name} — none left`,
               }))}
-              onChange={(material: string | null) => material && take(withTurns(choice.layers, wraps, material, 1))}
+              onChange={(material: string | null) => material && relayer((layers) => withTurns(layers, wraps, material, 1))}
             />
           )}
         </div>
@@ -62,26 +66,20 @@ export function LayerTiles({ plan, nest, choice }: { plan: PlanDocument; nest: N
   );
 }
 
-function LayerTile({
-  layer,
-  nest,
-  choice,
-  take,
-}: {
-  layer: Layer;
-  nest: NestUse;
-  choice: PlanChoice;
-  take: (layers: readonly LayerChoice[]) => void;
-}) {
+function LayerTile({ layer, nest, choice, relayer }: { layer: Layer; nest: NestUse; choice: PlanChoice; relayer: Relayer }) {
   const { write } = useShop();
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: layer.key });
   const { wraps } = nest.request.stock;
   const wrap = wraps.find((one) => one.key === layer.key);
   const own = choice.layers.find((one) => one.material === layer.key);
-  const turn = (turns: number) => take(withTurns(choice.layers, wraps, layer.key, Math.max(0, Math.min(MOST_TURNS, turns))));
+  const turn = (next: (turns: number) => number) =>
+    relayer((layers) => {
+      const now = layers.find((one) => one.material === layer.key)?.turns ?? 0;
+      return withTurns(layers, wraps, layer.key, Math.max(0, Math.min(MOST_TURNS, next(now))));
+    });
   const change = (part: { [Key in keyof LayerChoice]?: LayerChoice[Key] | undefined }) =>
-    take(
-      choice.layers.map((one) =>
+    relayer((layers) =>
+      layers.map((one) =>
         one.material === layer.key
           ? (Object.fromEntries(Object.entries({ ...one, ...part }).filter(([, value]) => value !== undefined)) as unknown as LayerChoice)
           : one,
@@ -108,8 +106,8 @@ function LayerTile({
         </span>
         <Stepper
           label={`turns of ${layer.name}`}
-          less={() => turn(layer.turns <= 0.5 ? 0 : layer.turns - (layer.turns % 1 ? 0.5 : 1))}
-          more={() => turn(layer.turns + (layer.turns % 1 ? 0.5 : 1))}
+          less={() => turn((now) => (now <= 0.5 ? 0 : now - (now % 1 ? 0.5 : 1)))}
+          more={() => turn((now) => now + (now % 1 ? 0.5 : 1))}
         />
       </span>
       <span className="detail">
@@ -126,7 +124,7 @@ function LayerTile({
             .filter(Boolean)
             .join(', ')}
         </summary>
-        <Button onClick={() => turn(layer.turns + 0.5)}>half a turn more</Button>
+        <Button onClick={() => turn((now) => now + 0.5)}>half a turn more</Button>
         {bubble && (
           <Button aria-pressed={layer.bubblesOut === true} onClick={() => change({ bubblesOut: own?.bubblesOut ? undefined : true })}>
             bubbles {layer.bubblesOut ? 'out' : 'in'}
@@ -151,23 +149,13 @@ function LayerTile({
           onChange={(face) => change({ doubled: face === 'none' ? undefined : face })}
         />
       </details>
-      {layer.short && wrap && <Substitute nest={nest} choice={choice} layer={layer} take={take} />}
+      {layer.short && wrap && <Substitute nest={nest} choice={choice} layer={layer} relayer={relayer} />}
     </div>
   );
 }
 
 /** Says that a roll does not last, and what does the same. */
-function Substitute({
-  nest,
-  choice,
-  layer,
-  take,
-}: {
-  nest: NestUse;
-  choice: PlanChoice;
-  layer: Layer;
-  take: (l: readonly LayerChoice[]) => void;
-}) {
+function Substitute({ nest, choice, layer, relayer }: { nest: NestUse; choice: PlanChoice; layer: Layer; relayer: Relayer }) {
   const { wraps } = nest.request.stock;
   const wrap = wraps.find((one) => one.key === layer.key)!;
   const other = wraps.find(
@@ -180,14 +168,7 @@ function Substitute({
       {other && (
         <Button
           onClick={() =>
-            take(
-              withTurns(
-                withTurns(choice.layers, wraps, layer.key, 0),
-                wraps,
-                other.key,
-                Math.max(turns, turnsOf(choice, other.key) + turns),
-              ),
-            )
+            relayer((layers) => withTurns(withTurns(layers, wraps, layer.key, 0), wraps, other.key, turnsOf(choice, other.key) + turns))
           }
         >
           {turns} {turns === 1 ? 'turn' : 'turns'} of {other.name.toLowerCase()} instead

@@ -1,8 +1,7 @@
 'use client';
 import { Button } from 'antd';
-import { useRef } from 'react';
+import { useDeferredValue } from 'react';
 import { ARCHETYPES } from '@inch-nest/core';
-import { NestDrawing } from '../../drawings/NestDrawing.tsx';
 import { useShop } from '../bench/ShopContext.tsx';
 import type { NestUse } from '../bench/useNest.ts';
 import type { ParcelUse } from '../bench/useParcel.ts';
@@ -10,17 +9,16 @@ import { Balance } from '../balance/Balance.tsx';
 import { FaultBanner } from './FaultBanner.tsx';
 import { MethodBar } from './MethodBar.tsx';
 import { MovedFigures } from './MovedFigures.tsx';
+import { NestPicture } from './NestPicture.tsx';
 import { NestTiles } from './NestTiles.tsx';
-import { writeTenths } from './writeTenths.ts';
-import { useWidth } from './useWidth.ts';
 
 /** Wrap, box and fill on one sheet: the nest drawn to scale, its layers, and the plans beside it. */
 export function NestStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
-  const { write, person } = useShop();
-  const frame = useRef<HTMLDivElement>(null);
-  const width = useWidth(frame);
+  const { write } = useShop();
   const { view } = parcel;
   const { plan, hand } = nest;
+  // the picture and the slip answer first, the tiles and plans a moment after
+  const later = useDeferredValue(nest);
   const archetype = ARCHETYPES[view.piece.archetype.value as keyof typeof ARCHETYPES];
   const figures =
     plan &&
@@ -60,20 +58,11 @@ export function NestStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse
       {nest.reasons.length > 0 && <NoPlan reasons={nest.reasons} wouldHelp={nest.wouldHelp} />}
       {plan && <FaultBanner plan={plan} parcel={parcel} nest={nest} />}
       <MovedFigures parcel={parcel} nest={nest} />
-      <div ref={frame} className="drawing-frame">
-        {plan && width > 0 && (
-          <NestDrawing
-            plan={plan}
-            width={width}
-            leastGapIn={plan.inner ? nest.request.house.leastInnerBoxGapIn : nest.request.house.leastGapIn}
-            write={(inches, unit) => writeTenths(inches, unit, person.system)}
-          />
-        )}
-        {!plan && nest.reasons.length === 0 && <p className="soft">Looking through the stockroom …</p>}
-      </div>
-      {plan && nest.choice && <NestTiles plan={plan} nest={nest} choice={nest.choice} />}
-      <MethodBar nest={nest} />
-      {nest.found?.kind === 'planned' && <Balance nest={nest} parcel={parcel} found={nest.found} />}
+      {plan && <NestPicture plan={plan} request={nest.request} change={nest.change} />}
+      {!plan && nest.reasons.length === 0 && <p className="soft">Looking through the stockroom …</p>}
+      {later.plan && later.choice && <NestTiles plan={later.plan} parcel={parcel} nest={later} choice={later.choice} />}
+      <MethodBar nest={later} />
+      {later.found?.kind === 'planned' && <Balance nest={later} parcel={parcel} found={later.found} />}
     </>
   );
 }

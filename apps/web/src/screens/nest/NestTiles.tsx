@@ -1,12 +1,14 @@
 'use client';
 import type { PlanChoice, PlanDocument } from '@inch-nest/core';
 import type { NestUse } from '../bench/useNest.ts';
+import type { ParcelUse } from '../bench/useParcel.ts';
 import { BoxTiles } from './BoxTiles.tsx';
+import { GuardTile } from './GuardTile.tsx';
 import { LayerTiles } from './LayerTiles.tsx';
 import { Tile, TileSelect } from './Tile.tsx';
 
 /** The nest piece by piece: wrap, box and fill, each changed by hand or pinned for a new search. */
-export function NestTiles({ plan, nest, choice }: { plan: PlanDocument; nest: NestUse; choice: PlanChoice }) {
+export function NestTiles({ plan, parcel, nest, choice }: { plan: PlanDocument; parcel: ParcelUse; nest: NestUse; choice: PlanChoice }) {
   const { fills } = nest.request.stock;
   const outer = plan.fills.find((fill) => fill.where === 'outer');
   return (
@@ -14,6 +16,7 @@ export function NestTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Ne
       <h2 id="wrap" className="unseen">
         Wrap
       </h2>
+      <GuardTile plan={plan} parcel={parcel} />
       <LayerTiles plan={plan} nest={nest} choice={choice} />
       <h2 id="box" className="unseen">
         Box
@@ -28,7 +31,7 @@ export function NestTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Ne
             label="Fill"
             value={choice.fill}
             options={fills.map((fill) => ({ value: fill.key, label: fill.name }))}
-            onChange={(fill) => nest.take({ ...choice, fill })}
+            onChange={(fill) => nest.change(() => ({ fill }))}
           />
           {outer && (
             <span className="detail">

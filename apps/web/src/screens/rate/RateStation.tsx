@@ -157,7 +157,7 @@ function Extras({ nest }: { nest: NestUse }) {
           id="cover"
           checked={choice.coverAdded}
           disabled={!covers && !choice.coverAdded}
-          onChange={(coverAdded) => nest.take({ ...choice, coverAdded })}
+          onChange={(coverAdded) => nest.change(() => ({ coverAdded }))}
         />
         <label htmlFor="cover">Cover it in full</label>
       </span>
@@ -166,7 +166,7 @@ function Extras({ nest }: { nest: NestUse }) {
           id="signature"
           checked={choice.signature}
           disabled={!signs && !choice.signature}
-          onChange={(signature) => nest.take({ ...choice, signature })}
+          onChange={(signature) => nest.change(() => ({ signature }))}
         />
         <label htmlFor="signature">Signature</label>
       </span>

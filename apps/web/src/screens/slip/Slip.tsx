@@ -1,5 +1,5 @@
 'use client';
-import { Button, Popover } from 'antd';
+import { Button } from 'antd';
 import {
   formatChance,
   formatPercent,
@@ -15,6 +15,8 @@ import { CausesBar, CAUSE_WORDS } from '../../drawings/CausesBar.tsx';
 import { useShop } from '../bench/ShopContext.tsx';
 import type { NestUse } from '../bench/useNest.ts';
 import type { ParcelUse } from '../bench/useParcel.ts';
+import { Ask } from './Ask.tsx';
+import { LineSource } from './LineSource.tsx';
 import { useDifference } from './useDifference.ts';
 
 const LINE_WORDS: Readonly<Record<CostLine['key'], string>> = {
@@ -60,12 +62,10 @@ function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse
   const collected = parcel.view.sale.shippingCollectedMinor.value as number;
   return (
     <>
-      <Popover trigger="click" title="Where this comes from" content={<Provenance plan={plan} />}>
-        <button type="button" className="chance risk numeral">
-          <span className="unseen">Chance that it breaks: </span>
-          {formatChance(plan.chance)}
-        </button>
-      </Popover>
+      <Ask title="Where this comes from" className="chance risk numeral" answer={<Provenance plan={plan} />}>
+        <span className="unseen">Chance that it breaks: </span>
+        {formatChance(plan.chance)}
+      </Ask>
       <p className="soft slip-note">
         breaks on the way ({formatPercent(plan.chance)}); likely {formatChance(plan.chanceHigh)} to {formatChance(plan.chanceLow)}.
       </p>
@@ -88,11 +88,16 @@ function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse
         {shown.map((line) => (
           <div key={line.key}>
             <dt>
-              {line.key === 'postage'
-                ? `Postage, ${rated?.serviceName ?? plan.quote.serviceName}`
-                : line.key === 'labour'
-                  ? `${Math.round(plan.minutes)} min at ${write.money(shop.house.labourMinorPerHour)} an hour`
-                  : LINE_WORDS[line.key]}
+              <Ask
+                title="Where this comes from"
+                answer={<LineSource line={line.key} plan={plan} house={nest.request.house} write={write} />}
+              >
+                {line.key === 'postage'
+                  ? `Postage, ${rated?.serviceName ?? plan.quote.serviceName}`
+                  : line.key === 'labour'
+                    ? `${Math.round(plan.minutes)} min at ${write.money(shop.house.labourMinorPerHour)} an hour`
+                    : LINE_WORDS[line.key]}
+              </Ask>
             </dt>
             <dd className="numeral">{write.money(line.amountMinor)}</dd>
           </div>
@@ -104,7 +109,19 @@ function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse
       </dl>
       <dl className="lines">
         <div className="risk">
-          <dt>Put by for breakage</dt>
+          <dt>
+            <Ask
+              title="Where this comes from"
+              answer={
+                <p>
+                  <i>care · Σ Pᵢ · shareᵢ · loss</i>: care {nest.request.house.care}, and {write.money(plan.lossMinor)} lost if it breaks
+                  (its worth, postage refunded, the trouble of writing, less what a claim is expected to pay).
+                </p>
+              }
+            >
+              Put by for breakage
+            </Ask>
+          </dt>
           <dd className="numeral">{write.money(broken)}</dd>
         </div>
         {collected > 0 && (
@@ -114,7 +131,14 @@ function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse
           </div>
         )}
         <div>
-          <dt>Kept from the sale</dt>
+          <dt>
+            <Ask
+              title="Where this comes from"
+              answer={<p>Sold price and shipping collected, less what was paid for the piece and the cost above.</p>}
+            >
+              Kept from the sale
+            </Ask>
+          </dt>
           <dd className="numeral strong">{write.money(keptMinor)}</dd>
         </div>
       </dl>
@@ -137,7 +161,7 @@ function decides(plan: PlanDocument): string {
 function Provenance({ plan }: { plan: PlanDocument }) {
   const { shop, write } = useShop();
   return (
-    <div className="provenance">
+    <>
       <p>
         One fragility, {4 + Math.ceil(plan.quote.zone / 2)} drops on the way to zone {plan.quote.zone}:{' '}
         <i>P = ∫ φ(z)·[1 − (Σ pᶠ·F(hᶠ(Gc·e^σz)))ⁿ] dz</i>, each face’s drop height from equal force through its layers.
@@ -161,7 +185,7 @@ function Provenance({ plan }: { plan: PlanDocument }) {
           </li>
         ))}
       </ul>
-    </div>
+    </>
   );
 }
 

@@ -1,9 +1,11 @@
 'use client';
 import { Button, Select } from 'antd';
 import { Plus, X } from 'lucide-react';
+import { useState } from 'react';
 import { BOARD_GRADES, builtOutsideIn, type BoxStock } from '@inch-nest/core';
 import { useShop } from '../bench/ShopContext.tsx';
 import { FigureField } from '../house/FigureField.tsx';
+import { BoxFits } from './BoxFits.tsx';
 import { SizeField } from './SizeField.tsx';
 
 const STYLES = [
@@ -15,6 +17,7 @@ const STYLES = [
 /** Boxes and envelopes; the built outside may be measured, which is what carriers price. */
 export function BoxTable({ boxes, onChange }: { boxes: readonly BoxStock[]; onChange: (boxes: BoxStock[]) => void }) {
   const { write } = useShop();
+  const [inHand, setInHand] = useState<BoxStock | null>(null);
   const change = (key: string, part: Partial<BoxStock>) => onChange(boxes.map((box) => (box.key === key ? { ...box, ...part } : box)));
   const add = () =>
     onChange([
@@ -126,7 +129,10 @@ export function BoxTable({ boxes, onChange }: { boxes: readonly BoxStock[]; onCh
                   onKeep={(measuredOutsideIn) => change(box.key, { measuredOutsideIn })}
                 />
               </td>
-              <td>
+              <td className="row-actions">
+                <Button aria-label={`What would go into ${box.name}?`} onClick={() => setInHand(box)}>
+                  fits?
+                </Button>
                 <Button
                   type="text"
                   icon={<X size={20} aria-hidden />}
@@ -141,6 +147,7 @@ export function BoxTable({ boxes, onChange }: { boxes: readonly BoxStock[]; onCh
       <Button icon={<Plus size={20} aria-hidden />} onClick={add}>
         Another box
       </Button>
+      {inHand && <BoxFits box={inHand} onClose={() => setInHand(null)} />}
     </>
   );
 }

@@ -3,19 +3,36 @@ import type { BoxStock } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
 import { formatLength } from '../../units/index.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
-import { heldBare } from './stowInBox.ts';
+import { bedding, heldBare } from './stowInBox.ts';
 import { isEnvelope } from './makeShell.ts';
-import type { BoxRefusal } from './StowedBox.ts';
+import type { BoxRefusal, InnerBox } from './StowedBox.ts';
 
 const SIDES = ['long', 'wide', 'deep'] as const;
 
-/** For every box that does not do: which side is short, by how much, or that none is left. */
-export function whyNot(wrapped: WrappedItem, boxes: readonly BoxStock[], house: House): BoxRefusal[] {
+/**
+ * For every box that does not do: which side is short, by how much, or that none is left.
+ *
+ * @param inner the inner box that is to go in, standing, in place of the bare bundle
+ */
+export function whyNot(
+  wrapped: WrappedItem,
+  boxes: readonly BoxStock[],
+  house: House,
+  inner: Pick<InnerBox, 'outsideIn'> | null = null,
+): BoxRefusal[] {
+  const [l, w, d] = inner?.outsideIn ?? [0, 0, 0];
+  const outlines: readonly Triple[] = inner
+    ? [
+        [l, w, d],
+        [w, l, d],
+      ]
+    : heldBare(wrapped).map(({ bundleIn }) => bundleIn);
   return boxes.flatMap((box): BoxRefusal[] => {
-    const gapIn = isEnvelope(box) ? 0 : house.leastGapIn;
+    const gapIn = isEnvelope(box) ? 0 : bedding(house, inner);
+    if (isEnvelope(box) && inner) return [{ box, shortIn: 0, reason: 'no box goes into an envelope' }];
     if (isEnvelope(box) && !wrapped.piece.archetype.flat) return [{ box, shortIn: 0, reason: 'an envelope is for flat goods' }];
-    const best = heldBare(wrapped)
-      .map(({ bundleIn }) => shortfall(bundleIn, box.insideIn, gapIn))
+    const best = outlines
+      .map((outline) => shortfall(outline, box.insideIn, gapIn))
       .reduce((least, one) => (one.shortIn < least.shortIn ? one : least));
     if (best.shortIn > 1e-9)
       return [
