@@ -1,6 +1,6 @@
 'use client';
-import { useCallback, useEffect, useMemo, useRef, useState, type RefObject } from 'react';
-import type { Locks, NextChange, PlanChoice, PlanDocument, PlanRequest } from '@inch-nest/core';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import type { Locks, PlanChoice, PlanDocument, PlanRequest } from '@inch-nest/core';
 import { planRequestFor, type Conflict, type ParcelView } from '@inch-nest/contracts';
 import { createPlannerClient, type PlannerClient } from '../../workers/plannerClient.ts';
 import type { SearchAnswer } from '@inch-nest/contracts';
@@ -11,6 +11,7 @@ import { useShop } from './ShopContext.tsx';
 import type { ParcelUse } from './useParcel.ts';
 
 const SAVE_AFTER_MS = 400;
+const NONE: readonly never[] = [];
 
 let sharedPlanner: PlannerClient | null = null;
 /** One worker for the page. */
@@ -38,33 +39,29 @@ function useSearch(request: PlanRequest) {
   return { answer, searching };
 }
 
-/** A choice whose working out has begun. */
-interface Ahead {
+/** What a choice comes to under a request. */
+interface Hand {
   request: PlanRequest;
-  choice: PlanChoice;
-  answer: Promise<EvaluateAnswer>;
+  of: PlanChoice;
+  answer: EvaluateAnswer;
 }
 
-/**
- * What one choice comes to; the figures shown are always those of the newest choice asked for.
- *
- * @param ahead a choice that was asked for as it was made, before the screen was drawn anew
- */
-function useHand(request: PlanRequest, choice: PlanChoice | null, ahead: RefObject<Ahead | null>) {
-  const [answer, setAnswer] = useState<(EvaluateAnswer & { of: PlanChoice }) | null>(null);
+/** The figures of the choice in hand: always those of the newest one asked for, the last ones until then. */
+function useHand(request: PlanRequest, choice: PlanChoice | null) {
+  const [hand, setHand] = useState<Hand | null>(null);
   useEffect(() => {
-    if (!choice) return;
+    if (!choice || (hand?.of === choice && hand.request === request)) return;
     let stale = false;
-    const asked = ahead.current;
-    const working = asked?.choice === choice && asked.request === request ? asked.answer : planner().evaluate(request, choice);
-    void working.then((found) => {
-      if (!stale) setAnswer({ ...found, of: choice });
-    });
+    void planner()
+      .evaluate(request, choice)
+      .then((answer) => {
+        if (!stale) setHand({ request, of: choice, answer });
+      });
     return () => {
       stale = true;
     };
-  }, [request, choice, ahead]);
-  return answer;
+  }, [request, choice, hand]);
+  return [hand, setHand] as const;
 }
 
 /** What a person has chosen and the server does not hold yet. */
@@ -80,7 +77,6 @@ export function useNest(view: ParcelView, put: ParcelUse['put']) {
   const { mark } = useSaveState();
   const [own, setOwn] = useState<Own | null>(null);
   const latest = useRef<Own | null>(null);
-  const ahead = useRef<Ahead | null>(null);
   const locks = own?.locks ?? view.nest.locks;
   // everything the plan depends on and nothing else, so that a look at the server starts no new search
   const facts = JSON.stringify([
@@ -97,7 +93,8 @@ export function useNest(view: ParcelView, put: ParcelUse['put']) {
   const recommended = found?.kind === 'planned' ? found.recommended : null;
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the kept choice by content: each look makes a new object
   const choice = useMemo(() => own?.choice ?? kept ?? recommended?.choice ?? null, [own, keptText, recommended]);
-  const hand = useHand(request, choice, ahead);
+  const [worked, setWorked] = useHand(request, choice);
+  const hand = useMemo(() => worked && { ...worked.answer, of: worked.of }, [worked]);
   const seen = useRef(hand);
   const inHand = useRef(choice);
   useEffect(() => {
@@ -143,10 +140,19 @@ export function useNest(view: ParcelView, put: ParcelUse['put']) {
     (part: (now: Own) => Partial<Own>) => {
       const now = latest.current ?? { choice: kept, locks, basedOn: view.nest.revision };
       const wanted = { ...now, ...part(now) };
-      if (wanted.choice && wanted.choice !== now.choice)
-        ahead.current = { request, choice: wanted.choice, answer: planner().evaluate(request, wanted.choice) };
       latest.current = wanted;
-      setOwn(wanted);
+      const { choice: of } = wanted;
+      const show = () => setOwn(latest.current);
+      // choice and figures are drawn together, once, as soon as the figures are there
+      if (of && of !== now.choice && wanted.locks === now.locks)
+        planner()
+          .evaluate(request, of)
+          .then((answer) => {
+            if (latest.current?.choice !== of) return;
+            setWorked({ request, of, answer });
+            show();
+          }, show);
+      else show();
       mark('nest', 'pending');
       if (timer.current) clearTimeout(timer.current);
       const sendNow = () => {
@@ -157,7 +163,7 @@ export function useNest(view: ParcelView, put: ParcelUse['put']) {
       timer.current = setTimeout(sendNow, SAVE_AFTER_MS);
     },
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the kept choice and locks by content
-    [mark, save, request, view.nest.revision, keptText, JSON.stringify(locks)],
+    [mark, save, request, setWorked, view.nest.revision, keptText, JSON.stringify(locks)],
   );
   /** Takes a choice. */
   const take = useCallback((wanted: PlanChoice) => keep(() => ({ choice: wanted })), [keep]);
@@ -199,32 +205,33 @@ export function useNest(view: ParcelView, put: ParcelUse['put']) {
   // until the planner has answered for the first time, what was kept is shown
   const asKept = hand === null && own === null ? (view.nest.plan?.document ?? null) : null;
   const plan: PlanDocument | null = hand?.kind === 'plan' ? hand.document : (asKept ?? recommended);
-  const changes: readonly NextChange[] = hand?.kind === 'plan' ? hand.changes : [];
-  const refusals = hand?.kind === 'plan' ? hand.refusals : [];
-  const reasons = found?.kind === 'noPlan' ? found.reasons : [];
-  const wouldHelp = found?.kind === 'noPlan' ? found.wouldHelp : [];
-  return {
-    request,
-    found,
-    searching,
-    plan,
-    choice,
-    hand,
-    changes,
-    refusals,
-    reasons,
-    wouldHelp,
-    recommended,
-    turned: hand?.kind === 'plan' ? hand.turned : null,
-    cutToIn: hand?.kind === 'plan' ? hand.cutToIn : null,
-    locks,
-    isKept: kept !== null || (own !== null && own.choice !== null),
-    take,
-    change,
-    pin,
-    conflict,
-    settle,
-  };
+  const isKept = kept !== null || (own !== null && own.choice !== null);
+  return useMemo(
+    () => ({
+      request,
+      found,
+      searching,
+      plan,
+      choice,
+      hand,
+      changes: hand?.kind === 'plan' ? hand.changes : NONE,
+      refusals: hand?.kind === 'plan' ? hand.refusals : NONE,
+      reasons: found?.kind === 'noPlan' ? found.reasons : NONE,
+      wouldHelp: found?.kind === 'noPlan' ? found.wouldHelp : NONE,
+      recommended,
+      turned: hand?.kind === 'plan' ? hand.turned : null,
+      cutToIn: hand?.kind === 'plan' ? hand.cutToIn : null,
+      locks,
+      isKept,
+      take,
+      change,
+      pin,
+      conflict,
+      settle,
+    }),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- locks by content
+    [request, found, searching, plan, choice, hand, recommended, JSON.stringify(locks), isKept, take, change, pin, conflict, settle],
+  );
 }
 
 export type NestUse = ReturnType<typeof useNest>;
