@@ -1,7 +1,7 @@
 import type { NextConfig } from 'next';
 
 const config: NextConfig = {
-  transpilePackages: ['@inch-nest/core', '@inch-nest/contracts', '@inch-nest/data'],
+  transpilePackages: ['@inch-nest/core', '@inch-nest/contracts', '@inch-nest/data', '@inch-nest/formats'],
   serverExternalPackages: ['sequelize', 'pg', 'umzug', 'sharp'],
   poweredByHeader: false,
   reactStrictMode: true,

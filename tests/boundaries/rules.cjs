@@ -56,7 +56,7 @@ module.exports = {
     room(
       'formats',
       '^packages/formats/src/',
-      ['^packages/formats/src/', CORE_DOOR, CONTRACTS_DOOR, ...npm('papaparse', '@types/papaparse')],
+      ['^packages/formats/src/', CORE_DOOR, CONTRACTS_DOOR, ...npm('papaparse', '@types/papaparse', 'fflate')],
       'formats: core, contracts and the parsers of files',
     ),
     room(
@@ -81,10 +81,11 @@ module.exports = {
         CORE_DOOR,
         CONTRACTS_DOOR,
         DATA_DOOR,
+        FORMATS_DOOR,
         ...npm('server-only', 'zod', 'next', 'sharp'),
         '^(node:)?(crypto|fs|fs/promises|path)$',
       ],
-      'server: data, contracts, core',
+      'server: data, contracts, formats, core',
     ),
     {
       name: 'screens',

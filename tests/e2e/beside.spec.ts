@@ -1,4 +1,5 @@
 import { readFile } from 'node:fs/promises';
+import type { RateCard } from '@inch-nest/core';
 import { expect, expectAccessible, saved, settled, test } from './bench.ts';
 
 test('house rules: a school taken moves every plan and can be taken back; a changed figure is marked and goes back', async ({
@@ -144,6 +145,68 @@ test('guess ahead: zone by zone, what to ask, which lose money, a sentence, and 
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('stoneware tea urn');
 });
 
+test('rate cards: out and in as files and equal, a new version beside the old, compared, tried; hostile ones refused whole', async ({
+  app,
+  page,
+}) => {
+  await page.goto(`${app.address}/cards`);
+  const quillon = page.getByRole('region', { name: 'Quillon Post' });
+  await expect(quillon.getByRole('listitem')).toHaveCount(1);
+  await expectAccessible(page);
+  const take = async (name: string) => {
+    const waiting = page.waitForEvent('download');
+    await quillon.getByRole('link', { name }).first().click();
+    return readFile(await (await waiting).path());
+  };
+  const [json, zip] = [await take('JSON'), await take('CSV in a ZIP')];
+  const card = JSON.parse(json.toString()) as RateCard;
+  const files = page.getByLabel('Files of a card');
+  const give = (name: string, buffer: Buffer) => files.setInputFiles({ name, mimeType: 'application/octet-stream', buffer });
+
+  await give('same.json', json);
+  await expect(page.locator('.banner.wrong')).toContainText('version 1 of quillon-post is here already');
+  await give('same.zip', zip);
+  await expect(page.locator('.banner.wrong')).toContainText('version 1 of quillon-post is here already');
+  const step = card.services[0]!.steps[0]!;
+  const dearer = {
+    ...card,
+    version: 2,
+    services: [
+      { ...card.services[0]!, steps: [{ ...step, byZone: { ...step.byZone, '5': 999 } }, ...card.services[0]!.steps.slice(1)] },
+      ...card.services.slice(1),
+    ],
+  };
+  const hostile: [string, Buffer, RegExp][] = [
+    ['ten.json', Buffer.alloc(10_000_000, ' '), /at most 5(\.02)? MB/],
+    ['none.json', Buffer.from('{"id":'), /not JSON/],
+    [
+      'twice.json',
+      Buffer.from(JSON.stringify({ ...dearer, services: [{ ...card.services[0]!, steps: [step, step] }] })),
+      /steps must rise/,
+    ],
+    ['cut.zip', zip.subarray(0, zip.length - 60), /cut short|missing/],
+    ['prices.csv', Buffer.from('service,step,unit\n=HYPERLINK("x"),1,lb\n'), /is missing/],
+  ];
+  for (const [name, buffer, why] of hostile) {
+    await give(name, buffer);
+    await expect(page.locator('.banner.wrong')).toContainText(why);
+  }
+  await expect(quillon.getByRole('listitem')).toHaveCount(1);
+
+  await give('two.json', Buffer.from(JSON.stringify(dearer)));
+  await expect(quillon.getByRole('listitem')).toHaveCount(2);
+  await expect(quillon.getByRole('listitem').first()).toContainText('✓ in force');
+  await expect(quillon.getByRole('listitem').last()).toContainText('not in force');
+  const compare = page.getByRole('region', { name: 'Compare two versions' });
+  await expect(compare.getByRole('row', { name: /to 0.25 lb, zone 5/ })).toContainText('$9.99');
+
+  const tried = page.getByRole('region', { name: 'Try a parcel' });
+  await expect(tried.getByRole('listitem')).toHaveCount(6);
+  await tried.getByLabel('Weight of the parcel').fill('a lot');
+  await expect(tried.getByText('✗ three sides')).toBeVisible();
+  await expectAccessible(page);
+});
+
 for (const [width, height, theme] of [
   [820, 1180, 'day'],
   [390, 844, 'night'],
@@ -151,7 +214,7 @@ for (const [width, height, theme] of [
   test(`beside the way at ${width}, ${theme}: nothing runs off, all accessible`, async ({ app, page }) => {
     await page.context().addCookies([{ name: 'theme', value: theme, url: app.address }]);
     await page.setViewportSize({ width, height });
-    for (const path of ['/stock', '/house', '/guess', '/new']) {
+    for (const path of ['/stock', '/house', '/cards', '/guess', '/new']) {
       await page.goto(app.address + path);
       await page.waitForLoadState('networkidle').catch(() => undefined);
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);

@@ -91,22 +91,42 @@ test('a nest changed and left at once is kept all the same', async ({ page, open
   await expect(amount).not.toHaveText(before);
 });
 
-test('cover and signature are asked for where it is rated, and have lines of their own', async ({ page, open }) => {
-  await open('Mantel orrery', 'rate');
-  await settled(page);
-  const first = page.locator('.service').first();
-  const cover = page.getByRole('switch', { name: 'Cover it in full' });
-  const lines = first.locator('.lines dt');
-  await expect(first).toBeVisible();
-  const had = (await cover.getAttribute('aria-checked')) === 'true';
-  await expect(lines.filter({ hasText: 'cover' })).toHaveCount(had ? 1 : 0);
-  await cover.click();
-  await expect(lines.filter({ hasText: 'cover' })).toHaveCount(had ? 0 : 1);
-  await page.getByRole('switch', { name: 'Signature' }).click();
+test('cover and signature are asked for where it is rated, and have lines of their own', async ({ page, sell }) => {
+  await sell('brass orrery, 8 x 7 x 9, 3 lb 2 oz, sold 240, shipping 22, to 30115', 'rate');
+  const lines = page.locator('.service:not(.refused)').filter({ hasText: 'Ground' }).first().locator('.lines dt');
+  const cover = page.getByRole('radiogroup', { name: 'Cover' });
+  const signature = page.getByRole('radiogroup', { name: 'Signature' });
+  await cover.getByText(/^included/).click();
+  await expect(lines.filter({ hasText: 'cover' })).toHaveCount(0);
+  await expect(page.getByText('Dear for its cover: worth $240.00')).toBeVisible();
+  await cover.getByText(/^in full/).click();
+  await expect(lines.filter({ hasText: 'cover' })).toHaveCount(1);
+  await signature.getByText('add it').click();
   await expect(lines.filter({ hasText: 'signature' })).toHaveCount(1);
   await saved(page);
   await page.reload();
   await expect(lines.filter({ hasText: 'signature' })).toHaveCount(1);
+  await signature.getByText('ask the buyer').click();
+  await expect(page.locator('.buyer-sentence')).toContainText('signed for');
+  await expect(lines.filter({ hasText: 'signature' })).toHaveCount(0);
+  await saved(page);
+});
+
+test('every service of every card answers; those too late for the promise are marked; what is left is said', async ({ page, sell }) => {
+  await sell('stoneware bowl, 5 x 5 x 4, 2 lb, sold 60, shipping 14, to 40217', 'sale');
+  await page.getByLabel('Promised there by').fill('today');
+  await saved(page);
+  await page.getByRole('link', { name: /Rate/ }).click();
+  await settled(page);
+  await expect(page.locator('.service')).toHaveCount(10);
+  await expect(page.locator('.service.refused').first()).toContainText('✗');
+  const offered = page.locator('.service:not(.refused)');
+  await expect(offered.first()).toContainText(/there \w+/);
+  await expect(offered.first()).toContainText('kept from the sale');
+  await expect(offered.filter({ hasText: 'after the day that was promised' }).first()).toBeVisible();
+  const prices = await offered.locator('.price').allTextContents();
+  const minor = prices.map((text) => parseFloat(text.replace(/[^\d.]/g, '')));
+  expect([...minor].sort((a, b) => a - b)).toEqual(minor);
 });
 
 test('when what a kept nest was reckoned from moves, the sheet says so and offers both', async ({ page, open }) => {

@@ -87,6 +87,8 @@ export const FIELDS = {
     paidMinor: money,
     shippingCollectedMinor: money,
     shipBy: day,
+    arriveBy: optional(day),
+    signatureWish: picked(z.enum(['none', 'add', 'ask'])),
   },
   piece: {
     title: text(80, 'a name'),

@@ -39,6 +39,8 @@ const SALE: ParcelView['sale'] = {
   paidMinor: field(1000),
   shippingCollectedMinor: field(1250),
   shipBy: field('2026-11-27'),
+  arriveBy: field(null),
+  signatureWish: field('none'),
 };
 
 const PIECE: ParcelView['piece'] = {

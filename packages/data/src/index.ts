@@ -11,5 +11,6 @@ export { personOf } from './repositories/personOf.ts';
 export { saveField, takeBack } from './repositories/fieldRepository.ts';
 export { applyTemplate, keepTemplate, templatesFor } from './repositories/templateRepository.ts';
 export { addPhoto, pictureOf, removePhoto, type StoredPicture } from './repositories/photoRepository.ts';
+export { addCard, listCards, readCard } from './repositories/cardRepository.ts';
 export { saveNest } from './repositories/nestRepository.ts';
 export { loadDemo } from './demo/loadDemo.ts';

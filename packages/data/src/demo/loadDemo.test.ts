@@ -1,5 +1,5 @@
 import { planRequestFor } from '@inch-nest/contracts';
-import { verifyPlan } from '@inch-nest/core';
+import { ARCHETYPES, verifyPlan } from '@inch-nest/core';
 import { freshDatabase } from '../../tests/freshDatabase.ts';
 import { listShelf, loadDemo, readParcel, readShop } from '../index.ts';
 import { DEMO_PEOPLE } from './demoPeople.ts';
@@ -14,11 +14,16 @@ test('the demo loads once, no further than rate, and every plan in it holds', as
   expect(shelf.length).toBeGreaterThanOrEqual(8);
   expect(new Set(shelf.map((tag) => tag.state))).toEqual(new Set(['draft', 'planned', 'weighed', 'rated']));
   expect(shelf.some((tag) => tag.trouble !== null)).toBe(true);
-  expect(shop.stock.boxes.length).toBeGreaterThanOrEqual(12);
-  expect(shop.stock.boxes.length).toBeLessThanOrEqual(16);
+  const boxes = shop.stock.boxes.filter((box) => box.style === 'slotted');
+  expect(boxes.length).toBeGreaterThanOrEqual(12);
+  expect(boxes.length).toBeLessThanOrEqual(16);
+  expect(shop.cards.map((card) => card.carrier)).toEqual(['Ambry Ground', 'Quillon Post', 'Skerrow Express']);
+  const kinds = new Set<string>();
   for (const tag of shelf) {
     const view = await readParcel(fresh.database, tag.id, DEMO_PEOPLE[0]!.id);
+    kinds.add(view.piece.archetype.value as string);
     if (view.nest.plan) expect(verifyPlan(view.nest.plan.document, planRequestFor(view, shop))).toEqual([]);
   }
+  expect(kinds).toEqual(new Set(Object.keys(ARCHETYPES)));
   await fresh.drop();
 }, 120_000);

@@ -7,7 +7,9 @@ import { saveNest } from '../repositories/nestRepository.ts';
 import { createParcel } from '../repositories/parcelRepository.ts';
 import { readParcel } from '../repositories/parcelRows.ts';
 import { createShop, readShop } from '../repositories/shopRepository.ts';
-import { DEMO_CARD } from './demoCard.ts';
+import { AMBRY_GROUND } from './cards/ambryGround.ts';
+import { QUILLON_POST } from './cards/quillonPost.ts';
+import { SKERROW_EXPRESS } from './cards/skerrowExpress.ts';
 import { DEMO_PARCELS, type DemoParcel } from './demoParcels.ts';
 import { DEMO_PEOPLE, DEMO_SHOP } from './demoPeople.ts';
 import { DEMO_STOCK } from './demoStock.ts';
@@ -25,7 +27,7 @@ export async function loadDemo(database: Database, now: Date): Promise<boolean> 
     shop: { ...DEMO_SHOP, house: BEDDED_HOUSE, demo: true },
     people: DEMO_PEOPLE,
     stock: DEMO_STOCK,
-    cards: [DEMO_CARD],
+    cards: [QUILLON_POST, AMBRY_GROUND, SKERROW_EXPRESS],
   });
   const shop = await readShop(database, now);
   for (const [i, parcel] of DEMO_PARCELS.entries()) {

@@ -10,14 +10,23 @@ const NEW_FACTS: Readonly<Record<string, unknown>> = {
   originalBox: 'none',
 };
 
-/** More facts of a piece, the shop's own revision, and the shop's templates. */
-export async function up(queries: QueryInterface): Promise<void> {
-  const fields = Object.fromEntries(
-    Object.entries(NEW_FACTS).map(([path, value]) => [path, { text: '', value, revision: 0, draft: null, by: '' }]),
+/** The start of each fact of a sale that earlier versions did not know. */
+const NEW_WISHES: Readonly<Record<string, unknown>> = { arriveBy: null, signatureWish: 'none' };
+
+const startOf = (facts: Readonly<Record<string, unknown>>): string =>
+  JSON.stringify(
+    Object.fromEntries(Object.entries(facts).map(([path, value]) => [path, { text: '', value, revision: 0, draft: null, by: '' }])),
   );
-  await queries.sequelize.query('update piece set fields = cast(:fields as jsonb) || fields', {
-    replacements: { fields: JSON.stringify(fields) },
-  });
+
+/** More facts of a piece and a sale, the shop's own revision, and the shop's templates. */
+export async function up(queries: QueryInterface): Promise<void> {
+  for (const [table, facts] of [
+    ['piece', NEW_FACTS],
+    ['sale', NEW_WISHES],
+  ] as const)
+    await queries.sequelize.query(`update ${table} set fields = cast(:fields as jsonb) || fields`, {
+      replacements: { fields: startOf(facts) },
+    });
   await queries.sequelize.query(`
     alter table shop add column revision integer not null default 1;
     create table template (

@@ -74,6 +74,8 @@ export async function createParcel(database: Database, shop: ShopView, wanted: N
       paidMinor: ['0', 0],
       shippingCollectedMinor: ['0', 0],
       shipBy: ['', addDays(shop.today, shop.todayIsOver ? 1 : 0)],
+      arriveBy: ['', null],
+      signatureWish: ['', 'none'],
     },
     piece: {
       title: ['', archetype.name],

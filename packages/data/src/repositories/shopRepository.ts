@@ -51,8 +51,9 @@ export async function readShop({ models }: Database, now: Date, transaction?: Tr
     materials
       .filter((row) => row.kind === kind)
       .map((row) => ({ ...row.properties, key: row.key, name: row.name, [onHandKey]: row.onHand }) as Stock);
+  const inForce = (card: (typeof cards)[number]) => card.validFrom <= day && (card.validTo === null || card.validTo >= day);
   const newest = cards.filter(
-    (card, i) => card.validFrom <= day && cards.findIndex((other) => other.cardKey === card.cardKey && other.validFrom <= day) === i,
+    (card, i) => inForce(card) && cards.findIndex((other) => other.cardKey === card.cardKey && inForce(other)) === i,
   );
   return {
     id: shop.id,

@@ -22,6 +22,10 @@ export const send = <Answer>(method: 'GET' | 'POST' | 'PUT' | 'PATCH', address: 
 export const sendFile = <Answer>(address: string, file: Blob): Promise<Answer> =>
   request<Answer>(address, { method: 'POST', headers: { 'content-type': 'application/octet-stream' }, body: file });
 
+/** Sends a form with files and reads JSON. */
+export const sendForm = <Answer>(address: string, form: FormData): Promise<Answer> =>
+  request<Answer>(address, { method: 'POST', body: form });
+
 async function request<Answer>(address: string, init: RequestInit): Promise<Answer> {
   const response = await fetch(address, init);
   if (response.ok) return (await response.json()) as Answer;

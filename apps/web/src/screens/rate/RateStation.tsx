@@ -1,19 +1,18 @@
 'use client';
-import { Button, Switch } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import type { Quote, Shipment } from '@inch-nest/core';
 import type { QuoteAnswer } from '../../workers/planner.protocol.ts';
 import { useShop } from '../bench/ShopContext.tsx';
 import { planner, type NestUse } from '../bench/useNest.ts';
 import type { ParcelUse } from '../bench/useParcel.ts';
-
-/** How near an edge of the price must be to be worth a word: pounds, and inches off the longest side. */
-const WITHIN = { weight: 0.35, length: 1, volume: 1 };
+import { Extras } from './Extras.tsx';
+import { ServiceRow } from './ServiceRow.tsx';
+import { worthOf } from './worthOf.ts';
 
 /** Every service with the lines of its price, or why it cannot; one is chosen. */
 export function RateStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
   const { write } = useShop();
-  const { life, piece, sale } = parcel.view;
+  const { life, piece } = parcel.view;
   const { plan, request } = nest;
   const weighed = life.weighing && !life.weighingStale ? life.weighing : null;
   const weightLb = weighed?.weightLb ?? plan?.weight.grossLb ?? null;
@@ -63,7 +62,6 @@ export function RateStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse
       setTrouble((error as Error).message);
     }
   };
-  const collected = sale.shippingCollectedMinor.value as number;
   return (
     <>
       <h1>{String(piece.title.value)}</h1>
@@ -82,48 +80,19 @@ export function RateStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse
         </p>
       )}
       {!shipment && <p className="soft">A nest or a weighing comes first.</p>}
-      {plan && <Extras nest={nest} />}
+      {plan && <Extras nest={nest} parcel={parcel} />}
       <ul className="services">
-        {answer?.quotes.map(({ quote, nudges }) => {
-          const on = life.rate?.service === quote.service && !life.rateStale;
-          return (
-            <li key={quote.service} className={on ? 'service on' : 'service'}>
-              <div className="service-head">
-                <h2>
-                  {quote.carrier} · {quote.serviceName}
-                </h2>
-                <span className="numeral money price">{write.money(quote.totalMinor)}</span>
-              </div>
-              <dl className="lines money">
-                {quote.lines.map((line) => (
-                  <div key={line.label}>
-                    <dt>{line.label}</dt>
-                    <dd className="numeral">{write.money(line.amountMinor)}</dd>
-                  </div>
-                ))}
-              </dl>
-              <p className="soft">
-                {quote.billedBy === 'volume'
-                  ? `billed by size as ${quote.billableLb.toFixed(1)} lb (weighs ${write.weight(shipment!.weightLb)})`
-                  : `billed by weight`}{' '}
-                · {quote.transitDays} days · cover to {write.money(quote.coverMinor)}
-                {collected > 0 &&
-                  ` · buyer paid ${write.money(collected)}, ${collected >= quote.totalMinor ? `${write.money(collected - quote.totalMinor)} over` : `${write.money(quote.totalMinor - collected)} short`}`}
-              </p>
-              {nudges
-                .filter((nudge) => nudge.direction === 'less' && nudge.deltaMinor !== null && nudge.amount < WITHIN[nudge.by])
-                .map((nudge) => (
-                  <p key={nudge.by} className="ochre">
-                    ▲ {nudge.by === 'weight' ? write.weight(nudge.amount) : write.length(nudge.amount)}{' '}
-                    {nudge.by === 'weight' ? 'lighter' : 'shorter'} saves {write.money(-nudge.deltaMinor!)}.
-                  </p>
-                ))}
-              <Button type={on ? 'default' : 'primary'} disabled={on} onClick={() => void choose(quote)}>
-                {on ? '✓ Chosen' : `Choose ${quote.serviceName}`}
-              </Button>
-            </li>
-          );
-        })}
+        {answer?.quotes.map((one) => (
+          <ServiceRow
+            key={one.quote.service}
+            {...one}
+            on={life.rate?.service === one.quote.service && !life.rateStale}
+            weightLb={shipment!.weightLb}
+            parcel={parcel}
+            nest={nest}
+            onChoose={() => void choose(one.quote)}
+          />
+        ))}
         {answer?.refused.map((refusal) => (
           <li key={refusal.service} className="service refused">
             <div className="service-head">
@@ -136,41 +105,6 @@ export function RateStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse
         ))}
       </ul>
     </>
-  );
-}
-
-/** What the piece is worth to the shop: what was said, else what it was sold for. */
-const worthOf = ({ order }: NestUse['request']): number => order.pieces[0]?.replacementMinor ?? order.soldMinor;
-
-/** Cover to the full value, and a signature: asked for here, priced by every service that offers them. */
-function Extras({ nest }: { nest: NestUse }) {
-  const { choice, request } = nest;
-  if (!choice) return null;
-  const service = request.cards.flatMap((card) => card.services).find((one) => one.key === choice.service);
-  const worth = worthOf(request);
-  const covers = service !== undefined && worth <= Math.max(service.cover.ceilingMinor, service.cover.includedMinor);
-  const signs = service !== undefined && service.signatureMinor !== null;
-  return (
-    <div className="extras">
-      <span>
-        <Switch
-          id="cover"
-          checked={choice.coverAdded}
-          disabled={!covers && !choice.coverAdded}
-          onChange={(coverAdded) => nest.change(() => ({ coverAdded }))}
-        />
-        <label htmlFor="cover">Cover it in full</label>
-      </span>
-      <span>
-        <Switch
-          id="signature"
-          checked={choice.signature}
-          disabled={!signs && !choice.signature}
-          onChange={(signature) => nest.change(() => ({ signature }))}
-        />
-        <label htmlFor="signature">Signature</label>
-      </span>
-    </div>
   );
 }
 

@@ -42,6 +42,14 @@ export function SaleStation({ parcel }: { parcel: ParcelUse }) {
         <TypedField
           parcel={parcel}
           entity="sale"
+          path="arriveBy"
+          label="Promised there by"
+          placeholder="no day promised"
+          meaning={(day: string | null) => (day ? write.day(day) : 'services that would be late are marked at Rate')}
+        />
+        <TypedField
+          parcel={parcel}
+          entity="sale"
           path="buyer"
           label="Buyer’s tag"
           placeholder="EV–HM"

@@ -18,9 +18,8 @@ export function sealGate({ tests, sealed }: ParcelLife): string[] {
  *
  * @param cardVersion the version of the rated card that is in force
  */
-export function buyGate({ sealed, weighing, weighingStale, rate, rateStale, label }: ParcelLife, cardVersion: number): string[] {
+export function buyGate({ weighing, weighingStale, rate, rateStale, label }: ParcelLife, cardVersion: number): string[] {
   const problems: string[] = [];
-  if (!sealed) problems.push('it is not sealed');
   if (!weighing || weighingStale) problems.push('weigh it: nothing was weighed since its content last changed');
   if (!rate) problems.push('no service is chosen');
   else if (rateStale || (weighing && rate.weightLb !== weighing.weightLb) || rate.cardVersion !== cardVersion)

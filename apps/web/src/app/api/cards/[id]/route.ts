@@ -1,0 +1,1 @@
+export { cardDoor as GET } from '../../../../server/doors/cards.ts';

@@ -1,0 +1,1 @@
+export { addCardDoor as POST, listCardsDoor as GET } from '../../../server/doors/cards.ts';

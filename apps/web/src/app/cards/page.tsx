@@ -1,0 +1,6 @@
+import { RateCards } from '../../screens/cards/RateCards.tsx';
+import { shelfNow } from '../../server/rooms.ts';
+
+export default async function Page() {
+  return <RateCards shelf={await shelfNow()} />;
+}

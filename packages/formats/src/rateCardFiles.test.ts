@@ -1,0 +1,37 @@
+import { strToU8, zipSync } from 'fflate';
+import { CARD } from '../../core/tests/sampleRequest.ts';
+import { MOST_CARD_BYTES, readRateCardFiles, zipRateCard } from './rateCardFiles.ts';
+import { writeRateCardCsv } from './writeRateCardCsv.ts';
+
+const card = { ...CARD, services: [...CARD.services] };
+const json = (value: unknown) => ({ name: 'card.json', bytes: strToU8(typeof value === 'string' ? value : JSON.stringify(value)) });
+const set = () => Object.entries(writeRateCardCsv(card)).map(([name, text]) => ({ name: `folder/${name}`, bytes: strToU8(text) }));
+const problems = (files: Parameters<typeof readRateCardFiles>[0]) => {
+  const reading = readRateCardFiles(files);
+  return reading.ok ? [] : reading.problems.map(({ path, message }) => `${path}: ${message}`);
+};
+
+test('the same card as JSON, as a CSV set and in a ZIP', () => {
+  for (const files of [[json(card)], set(), [{ name: 'card.zip', bytes: zipRateCard(card) }]])
+    expect(readRateCardFiles(files)).toEqual({ ok: true, card });
+});
+
+test.each<[string, Parameters<typeof readRateCardFiles>[0], RegExp]>([
+  ['nothing', [], /choose a JSON document/],
+  ['no JSON', [json('{')], /card\.json: not JSON/],
+  ['another shape', [json({ id: 'x' })], /carrier/],
+  ['an unknown field', [json({ ...card, discount: 5 })], /discount/],
+  ['a set with a file gone', set().filter((file) => !file.name.endsWith('prices.csv')), /prices\.csv: is missing/],
+  ['a cut ZIP', [{ name: 'card.zip', bytes: zipRateCard(card).slice(0, 80) }], /cut short or damaged/],
+  ['too much', [{ name: 'card.json', bytes: new Uint8Array(MOST_CARD_BYTES + 1) }], /at most 5 MB/],
+  ['a ZIP that swells', [{ name: 'card.zip', bytes: zipSync({ 'zones.csv': new Uint8Array(MOST_CARD_BYTES + 1) }) }], /unpacked/],
+])('refused: %s', (_, files, why) => expect(problems(files).join('\n')).toMatch(why));
+
+test('a price that is none is named by file, line and column', () => {
+  const files = set().map((file) =>
+    file.name.endsWith('prices.csv')
+      ? { ...file, bytes: strToU8(new TextDecoder().decode(file.bytes).replace(/\d+\.\d\d/, '=1+1')) }
+      : file,
+  );
+  expect(problems(files)[0]).toMatch(/^prices\.csv:\d+:zone \d: an amount like 8\.40 is wanted, not =1\+1/);
+});
