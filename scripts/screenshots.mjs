@@ -12,15 +12,21 @@ const root = dirname(dirname(fileURLToPath(import.meta.url)));
 const LAPTOP = { width: 1280, height: 800 };
 const VIEWS = [
   { name: 'nest', title: 'puzzle jug', station: 'nest' },
-  { name: 'nest-balance', title: 'orrery', station: 'nest', scroll: true },
+  { name: 'nest-apart', title: 'barometer', station: 'nest', press: 'peeled apart' },
+  { name: 'nest-balance', title: 'orrery', station: 'nest', press: 'Open the chart', scroll: '.open-balance' },
   { name: 'nest-night', title: 'tea urn', station: 'nest', theme: 'night' },
   { name: 'sale', title: 'puzzle jug', station: 'sale' },
   { name: 'new-sale', path: '/new', type: 'stoneware tea urn, 9 x 8 x 14 in, 6 lb 3 oz, sold 84, to 40217, by Friday, 12 lampposts' },
-  { name: 'look-over', title: 'phrenology', station: 'look-over' },
+  { name: 'look-over', title: 'orrery', station: 'look-over' },
+  { name: 'weak-points', title: 'puzzle jug', station: 'look-over', scroll: '.weaknesses' },
   { name: 'weigh', title: 'Apothecary', station: 'weigh' },
   { name: 'rate', title: 'fishing float', station: 'rate' },
+  { name: 'guess', path: '/guess', type: 'stoneware tea urn, 9 x 8 x 14 in, 6 lb 3 oz, sold 84, paid 22', wait: 'no zone loses money' },
+  { name: 'stock', path: '/stock' },
+  { name: 'cards', path: '/cards', wait: 'Try a parcel' },
+  { name: 'house', path: '/house', press: 'What fills the voids?', wait: 'in all' },
   { name: 'nest-tablet', title: 'barometer', station: 'nest', size: { width: 820, height: 1180 } },
-  { name: 'nest-phone', title: 'signal lamp', station: 'nest', size: { width: 390, height: 844 } },
+  { name: 'look-over-phone', title: 'signal lamp', station: 'look-over', size: { width: 390, height: 844 } },
 ];
 
 await runMain(async () => {
@@ -43,8 +49,10 @@ await runMain(async () => {
       await page.goto(app.address + (view.path ?? `/parcels/${tag.id}/${view.station}`));
       await page.waitForLoadState('networkidle').catch(() => undefined);
       if (view.type) await page.getByRole('textbox').first().fill(view.type);
-      else await page.locator('.slip[aria-busy=false]').waitFor();
-      if (view.scroll) await page.locator('.sheet').evaluate((sheet) => sheet.scrollTo(0, sheet.scrollHeight));
+      if (tag) await page.locator('.slip[aria-busy=false]').waitFor();
+      if (view.press) await page.getByText(view.press, { exact: true }).click();
+      if (view.wait) await page.getByText(view.wait).first().waitFor();
+      if (view.scroll) await page.locator(view.scroll).evaluate((part) => part.scrollIntoView({ block: 'start' }));
       await page.waitForTimeout(700);
       await page.screenshot({ path: join(folder, `${view.name}.png`) });
       await context.close();

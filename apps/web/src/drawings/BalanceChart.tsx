@@ -95,8 +95,8 @@ export function BalanceChart(props: Props) {
         {plans.map((plan, i) => (
           <circle key={i} cx={x(plan.costMinor)} cy={y(plan.chance)} r={4} className="frontier-dot" data-part="plan" />
         ))}
-        <Mark plan={recommended} x={x} y={y} kind="recommended" word="recommended" />
-        {inHand && <Mark plan={inHand} x={x} y={y} kind="in-hand" word="in hand" />}
+        <Mark plan={recommended} x={x} y={y} width={width} kind="recommended" word="recommended" />
+        {inHand && <Mark plan={inHand} x={x} y={y} width={width} kind="in-hand" word="in hand" />}
         {pointed && <circle cx={x(pointed.costMinor)} cy={y(pointed.chance)} r={9} className="pointed" data-part="pointed" />}
       </g>
     </svg>
@@ -105,12 +105,16 @@ export function BalanceChart(props: Props) {
 
 type Scale = (value: number) => number;
 
-function Mark({ plan, x, y, kind, word }: { plan: PlanDocument; x: Scale; y: Scale; kind: string; word: string }) {
+/** Room that a word needs to the right of its mark, px. */
+const WORD_W = 110;
+
+function Mark({ plan, x, y, width, kind, word }: { plan: PlanDocument; x: Scale; y: Scale; width: number; kind: string; word: string }) {
   const [cx, cy] = [x(plan.costMinor), y(plan.chance)];
+  const leftward = cx + WORD_W > width;
   return (
     <g className={kind}>
       {kind === 'recommended' ? <circle cx={cx} cy={cy} r={7} /> : <rect x={cx - 6} y={cy - 6} width={12} height={12} />}
-      <text x={cx + 12} y={cy - 8} fontSize={15}>
+      <text x={leftward ? cx - 12 : cx + 12} y={cy - 10} textAnchor={leftward ? 'end' : 'start'} fontSize={15}>
         {word}
       </text>
     </g>

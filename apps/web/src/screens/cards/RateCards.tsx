@@ -6,14 +6,12 @@ import type { CardVersionView, ShelfTag } from '@inch-nest/contracts';
 import { Refusal, send, sendForm } from '../bench/http.ts';
 import { Problems } from '../bench/Problems.tsx';
 import { useSaveState } from '../bench/SaveState.tsx';
-import { useShop } from '../bench/ShopContext.tsx';
 import { SidePage } from '../bench/SidePage.tsx';
 import { CompareCards } from './CompareCards.tsx';
 import { TestParcel } from './TestParcel.tsx';
 
 /** The carriers' cards: every version, taken in and out as files, compared, and tried on a parcel. */
 export function RateCards({ shelf }: { shelf: ShelfTag[] }) {
-  const { write } = useShop();
   const { mark } = useSaveState();
   const picker = useRef<HTMLInputElement>(null);
   const [cards, setCards] = useState<readonly CardVersionView[]>([]);
@@ -77,8 +75,13 @@ export function RateCards({ shelf }: { shelf: ShelfTag[] }) {
                 <li key={card.id} className={card.inForce ? 'on' : ''}>
                   <b className="numeral">version {card.version}</b>
                   <span>
-                    {card.inForce ? '✓ in force' : 'not in force'}, from {write.day(card.validFrom)}
-                    {card.validTo ? ` to ${write.day(card.validTo)}` : ''}
+                    {card.inForce ? '✓ in force' : 'not in force'}, from <span className="numeral">{card.validFrom}</span>
+                    {card.validTo && (
+                      <>
+                        {' '}
+                        to <span className="numeral">{card.validTo}</span>
+                      </>
+                    )}
                   </span>
                   <span className="soft">{card.services.join(' · ')}</span>
                   <span className="card-files">
@@ -95,7 +98,7 @@ export function RateCards({ shelf }: { shelf: ShelfTag[] }) {
         </section>
       ))}
       {cards.length > 0 && <TestParcel key={`try-${cards.length}`} cards={cards} />}
-      {cards.length > 1 && <CompareCards key={`compare-${cards.length}`} cards={cards} />}
+      {carriers.length < cards.length && <CompareCards key={`compare-${cards.length}`} cards={cards} />}
     </SidePage>
   );
 }
