@@ -4,6 +4,7 @@ import { createInterface } from 'node:readline/promises';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
 import { startCluster } from './lib/cluster.mjs';
+import { startCounter } from './lib/counter.mjs';
 import { ensureDebian } from './lib/debian.mjs';
 import { ensureNodePackages } from './lib/nodePackages.mjs';
 import { isTaken } from './lib/ports.mjs';
@@ -33,7 +34,9 @@ await runMain(async () => {
   try {
     const url = process.env.DATABASE_URL || (await privateCluster(state, cleanUp));
     await prepare(url, reset);
-    const web = await startWeb(root, port, url, { files: join(state, 'files') });
+    const counter = await startCounter(root, join(state, 'files', 'counter.json'));
+    cleanUp.push(counter.stop);
+    const web = await startWeb(root, port, url, { files: join(state, 'files'), counter: counter.address });
     cleanUp.push(web.stop);
     console.log(
       `\nInch Nest is ready: ${web.address}\nCtrl-C stops it; the data stay${process.env.DATABASE_URL ? ' in your database' : ` in ${state}`}.`,

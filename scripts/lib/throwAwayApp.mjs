@@ -2,6 +2,7 @@ import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { startCluster } from './cluster.mjs';
+import { startCounter } from './counter.mjs';
 import { freePort } from './ports.mjs';
 import { quiet } from './run.mjs';
 import { startWeb } from './webServer.mjs';
@@ -22,10 +23,21 @@ export async function createThrowAwayApp(root) {
         env: { ...process.env, DATABASE_URL: cluster.url },
       });
       if (!prepared.ok) throw new Error(prepared.err);
-      running.web = await startWeb(root, port, cluster.url, { quiet: true, files: join(folder, 'files') });
+      await app.openCounter();
+      await app.openWeb();
     },
+    async openCounter() {
+      running.counter = await startCounter(root, join(folder, 'counter.json'), running.counter?.port);
+      app.counter = running.counter.address;
+    },
+    async openWeb() {
+      running.web = await startWeb(root, port, running.cluster.url, { quiet: true, files: join(folder, 'files'), counter: app.counter });
+    },
+    /** Ends one of the two processes at once, as a crash would. */
+    crash: (which) => (which === 'web' ? running.web.stop('SIGKILL') : running.counter.stop('SIGKILL')),
     async stop() {
       await running?.web?.stop();
+      await running?.counter?.stop();
       running?.cluster.stop();
       running = null;
     },

@@ -13,6 +13,7 @@ export async function startWeb(root, port, databaseUrl, options) {
       ...process.env,
       DATABASE_URL: databaseUrl,
       INCH_NEST_FILES: options.files,
+      ...(options.counter ? { INCH_NEST_COUNTER: options.counter } : {}),
       NODE_ENV: 'production',
       NEXT_TELEMETRY_DISABLED: '1',
     },
@@ -29,9 +30,9 @@ export async function startWeb(root, port, databaseUrl, options) {
     if (answer?.ok) break;
     await new Promise((resolve) => setTimeout(resolve, 120));
   }
-  const stop = async () => {
+  const stop = async (signal = 'SIGTERM') => {
     if (ended) return;
-    process.kill(-child.pid, 'SIGTERM');
+    process.kill(-child.pid, signal);
     // a browser that holds a connection open must not hold the application up
     const patience = setTimeout(() => process.kill(-child.pid, 'SIGKILL'), PATIENCE_MS);
     await gone;

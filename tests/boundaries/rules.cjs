@@ -65,6 +65,12 @@ module.exports = {
       ['^apps/cli/src/', CORE_DOOR, CONTRACTS_DOOR, FORMATS_DOOR, ...npm('zod', 'dxf-writer'), '^(node:)?(fs)$'],
       'the command line: contracts, formats and core',
     ),
+    room(
+      'counter',
+      '^apps/counter/src/',
+      ['^apps/counter/src/', CONTRACTS_DOOR, ...npm('zod'), '^(node:)?(fs|http|path|util)$'],
+      'the carriers’ stand-in: contracts',
+    ),
     room('workers', web('workers/'), [web('workers/'), CORE_DOOR, CONTRACTS_DOOR, ...npm('comlink')], 'workers: core and contracts'),
     room(
       'drawings',

@@ -55,10 +55,18 @@ export const happening = z.discriminatedUnion('kind', [
     outsideIn: z.tuple([sizeIn, sizeIn, sizeIn]).nullable(),
   }),
   z.strictObject({ kind: z.literal('rated'), rate }),
+  z.strictObject({ kind: z.literal('tagMatched') }),
+  z.strictObject({ kind: z.enum(['handedOver', 'delivered', 'damaged', 'lost', 'returned']) }),
   z.strictObject({ kind: z.literal('overruled'), planId: uuid, reason: z.enum(OVERRULE_REASONS as [OverruleReason, ...OverruleReason[]]) }),
 ]) satisfies z.ZodType<Happening>;
 
 export const reportEvent = z.strictObject({ ...by, eventId: uuid, happening });
+
+export const labelCommand = z.discriminatedUnion('act', [
+  z.strictObject({ ...by, act: z.literal('buy') }),
+  z.strictObject({ ...by, act: z.literal('ask') }),
+  z.strictObject({ ...by, act: z.literal('void'), labelId: uuid }),
+]);
 
 /** What may be changed of a shop; what is left out stays. */
 export const saveShop = z.strictObject({

@@ -19,8 +19,9 @@ export {
   type PieceField,
   type SaleField,
 } from './fields.ts';
-export type { Conflict, KeptField, NestView, ParcelView, PhotoOf, PhotoView, ShelfTag } from './parcelView.ts';
+export type { Conflict, KeptField, LabelState, LabelView, NestView, ParcelView, PhotoOf, PhotoView, ShelfTag } from './parcelView.ts';
 export type { Person, ShopView } from './shopView.ts';
+export * from './counter.ts';
 export * from './commands.ts';
 export { orderOf, pieceFactsOf, planRequestFor } from './planRequestFor.ts';
 export { sameContent } from './sameContent.ts';

@@ -23,6 +23,7 @@ export interface ParcelView {
   nest: NestView;
   life: ParcelLife;
   photos: PhotoView[];
+  labels: LabelView[];
   events: LifeEvent[];
   /** How many steps this person can take back and do again. */
   undo: number;
@@ -38,6 +39,23 @@ export interface PhotoView {
   of: PhotoOf;
   width: number;
   height: number;
+  at: string;
+  by: string;
+}
+
+/** How far a purchase has come: asked for, bought, refused for its price, never charged, or given back. */
+export type LabelState = 'pending' | 'bought' | 'priceChanged' | 'notBought' | 'voided';
+
+/** One purchase of a label, the newest first on a parcel. */
+export interface LabelView {
+  id: string;
+  attempt: number;
+  state: LabelState;
+  serviceName: string;
+  priceMinor: number;
+  chargedMinor: number | null;
+  tracking: string | null;
+  problem: string | null;
   at: string;
   by: string;
 }

@@ -12,5 +12,7 @@ export { saveField, takeBack } from './repositories/fieldRepository.ts';
 export { applyTemplate, keepTemplate, templatesFor } from './repositories/templateRepository.ts';
 export { addPhoto, pictureOf, removePhoto, type StoredPicture } from './repositories/photoRepository.ts';
 export { addCard, listCards, readCard } from './repositories/cardRepository.ts';
+export { beginPurchase, pendingPurchases, readLabel, settlePurchase, settleVoid } from './repositories/labelRepository.ts';
+export type { LabelRow } from './rows.ts';
 export { saveNest } from './repositories/nestRepository.ts';
 export { loadDemo } from './demo/loadDemo.ts';

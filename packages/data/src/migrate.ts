@@ -4,12 +4,14 @@ import { up as foundation } from './migrations/001-foundation.ts';
 import { up as fullerChoices } from './migrations/002-fuller-choices.ts';
 import { up as lookedOver } from './migrations/003-looked-over.ts';
 import { up as photos } from './migrations/004-photos.ts';
+import { up as labels } from './migrations/005-labels.ts';
 
 const MIGRATIONS = [
   { name: '001-foundation', up: foundation },
   { name: '002-fuller-choices', up: fullerChoices },
   { name: '003-looked-over', up: lookedOver },
   { name: '004-photos', up: photos },
+  { name: '005-labels', up: labels },
 ];
 const LOCK = 4_117_201;
 

@@ -15,6 +15,7 @@ import type {
   CardRow,
   TemplateRow,
   PhotoRow,
+  LabelRow,
 } from './rows.ts';
 
 type Rows = {
@@ -33,6 +34,7 @@ type Rows = {
   card: CardRow;
   template: TemplateRow;
   photo: PhotoRow;
+  label: LabelRow;
 };
 export type Models = { readonly [Name in keyof Rows]: ModelStatic<Model<Rows[Name], Rows[Name]> & Rows[Name]> };
 
@@ -192,6 +194,21 @@ export function defineModels(sequelize: Sequelize): Models {
       personId: { ...id, primaryKey: false },
       at: instant,
       removed: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
+    }),
+    label: define('label', 'label', {
+      id,
+      shopId,
+      parcelId: shopId,
+      key: text,
+      attempt: whole,
+      state: text,
+      ordered: json,
+      rate: json,
+      tracking: maybeText,
+      chargedMinor: { type: DataTypes.INTEGER, allowNull: true },
+      problem: maybeText,
+      personId: { ...id, primaryKey: false },
+      at: instant,
     }),
     card: define('card', 'rate_card', {
       id,

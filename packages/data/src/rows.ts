@@ -1,5 +1,5 @@
-import type { House, LifeEvent, Locks, PlanChoice, PlanDocument, RateCard, Stockroom, Triple } from '@inch-nest/core';
-import type { KeptField, PhotoOf } from '@inch-nest/contracts';
+import type { House, LifeEvent, Locks, PlanChoice, PlanDocument, RateCard, RatedFor, Stockroom, Triple } from '@inch-nest/core';
+import type { KeptField, LabelOrder, LabelState, PhotoOf } from '@inch-nest/contracts';
 
 // What each table's rows hold, as the repositories see them.
 
@@ -38,6 +38,22 @@ export interface PhotoRow {
   personId: string;
   at: Date;
   removed: boolean;
+}
+export interface LabelRow {
+  id: string;
+  shopId: string;
+  parcelId: string;
+  key: string;
+  attempt: number;
+  state: LabelState;
+  ordered: LabelOrder;
+  rate: RatedFor;
+  tracking: string | null;
+  chargedMinor: number | null;
+  /** What went wrong, in a sentence. */
+  problem: string | null;
+  personId: string;
+  at: Date;
 }
 export interface PersonRow {
   id: string;

@@ -5,6 +5,7 @@ import type { Transaction } from 'sequelize';
 import type { Database } from '../database.ts';
 import type { EventRow, ParcelRow, PieceRow, SaleRow } from '../rows.ts';
 import { Missing } from '../refusals.ts';
+import { labelsOf } from './labelsOf.ts';
 import { photosOf } from './photosOf.ts';
 import { countSteps } from './undoSteps.ts';
 
@@ -64,6 +65,7 @@ export async function readParcel(database: Database, parcelId: string, personId:
       nest: { ...parcel.nest, plan: plan && { id: plan.id, number: plan.number, document: plan.document } },
       life: recordParcel(events),
       photos: await photosOf(database, parcelId, transaction),
+      labels: await labelsOf(database, parcelId, transaction),
       events,
       ...steps,
     };

@@ -1,0 +1,106 @@
+import type { CounterAnswer, CounterSwitches, LabelOrder, Purchase, TrackingAnswer } from '@inch-nest/contracts';
+
+/** What a counter remembers; kept by whoever runs it. */
+export interface CounterState {
+  purchases: Record<string, Purchase & { order: LabelOrder; attempts: number }>;
+  /** Keys under which nothing will ever be charged. */
+  closed: string[];
+  pickups: { day: string; tracking: string[] }[];
+}
+
+export const NEW_STATE: CounterState = { purchases: {}, closed: [], pickups: [] };
+
+const DAY_MS = 86_400_000;
+const ACCEPTED_AFTER_MS = 6 * 3_600_000;
+const TRANSIT_DAYS = 3;
+
+/** The carriers' counter: charges once for a key, whatever happens on the way to it or back. */
+export interface Counter {
+  buy(key: string, order: LabelOrder): CounterAnswer;
+  /** What became of a key. */
+  find(key: string): CounterAnswer;
+  /** Makes sure that nothing more is charged under a key; a purchase already made stays. */
+  close(key: string): CounterAnswer;
+  void(key: string): CounterAnswer;
+  track(tracking: string): TrackingAnswer | null;
+  pickup(day: string, tracking: readonly string[]): void;
+  /** How often money was taken, for tests. */
+  charges(): number;
+}
+
+/**
+ * @param state read and written in place
+ * @param keep called after each change, before anything is answered
+ */
+export function createCounter(state: CounterState, keep: () => void, now: () => Date, switches: () => CounterSwitches): Counter {
+  const bare = ({ key, tracking, chargedMinor, boughtAt, voided }: Purchase): CounterAnswer => ({
+    kind: 'bought',
+    purchase: { key, tracking, chargedMinor, boughtAt, voided },
+  });
+  const find = (key: string): CounterAnswer =>
+    state.purchases[key] ? bare(state.purchases[key]) : { kind: state.closed.includes(key) ? 'closed' : 'unknown' };
+  return {
+    find,
+    buy(key, order) {
+      const known = state.purchases[key];
+      if (known) {
+        known.attempts++;
+        return bare(known);
+      }
+      if (state.closed.includes(key)) return { kind: 'closed' };
+      const priceMinor = order.priceMinor + switches().dearerMinor;
+      if (priceMinor !== order.priceMinor) return { kind: 'priceChanged', priceMinor };
+      state.purchases[key] = {
+        key,
+        tracking: trackingOf(order, Object.keys(state.purchases).length + 1),
+        chargedMinor: priceMinor,
+        boughtAt: now().toISOString(),
+        voided: false,
+        order,
+        attempts: 1,
+      };
+      keep();
+      return bare(state.purchases[key]);
+    },
+    close(key) {
+      if (!state.purchases[key] && !state.closed.includes(key)) {
+        state.closed.push(key);
+        keep();
+      }
+      return find(key);
+    },
+    void(key) {
+      const known = state.purchases[key];
+      if (known && !known.voided) {
+        known.voided = true;
+        keep();
+      }
+      return find(key);
+    },
+    track(tracking) {
+      const known = Object.values(state.purchases).find((one) => one.tracking === tracking);
+      if (!known) return null;
+      const made = new Date(known.boughtAt).getTime();
+      const at = (ms: number) => new Date(made + ms).toISOString();
+      const steps: TrackingAnswer['steps'] = [
+        { at: at(0), what: 'made' },
+        { at: at(ACCEPTED_AFTER_MS), what: 'accepted' },
+        { at: at(DAY_MS), what: 'underway' },
+        { at: at(TRANSIT_DAYS * DAY_MS), what: 'delivered' },
+      ];
+      return { steps: steps.filter((step) => new Date(step.at) <= now()) };
+    },
+    pickup(day, tracking) {
+      state.pickups.push({ day, tracking: [...tracking] });
+      keep();
+    },
+    charges: () => Object.keys(state.purchases).length,
+  };
+}
+
+/** Letters of the carrier and a number that grows. */
+const trackingOf = ({ cardId }: LabelOrder, number: number): string =>
+  `${cardId
+    .split('-')
+    .map((part) => part[0]!.toUpperCase())
+    .join('')}${String(40_000_000 + number * 37)}`;

@@ -1,0 +1,77 @@
+import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
+import { counterSwitches, labelOrder, problemsOf, purchaseKey, type CounterSwitches } from '@inch-nest/contracts';
+import { z } from 'zod';
+import { createCounter, type CounterState } from './Counter.ts';
+
+const MOST_BODY = 20_000;
+const pickup = z.strictObject({ day: z.iso.date(), tracking: z.array(z.string().max(40)).max(500) });
+const clock = z.strictObject({ now: z.iso.datetime().nullable() });
+
+/**
+ * The counter as a small HTTP service. `PUT /switches` tells it how to misbehave, `PUT /clock` what time it is.
+ *
+ * @param keep writes the state down; a purchase is written before it is answered
+ */
+export function counterServer(state: CounterState, keep: () => void): Server {
+  let switches: CounterSwitches = counterSwitches.parse({});
+  let told: string | null = null;
+  const counter = createCounter(
+    state,
+    keep,
+    () => (told ? new Date(told) : new Date()),
+    () => switches,
+  );
+  const route = async (request: IncomingMessage, response: ServerResponse): Promise<void> => {
+    const { pathname } = new URL(request.url ?? '/', 'http://counter');
+    const [, room, name = '', act = ''] = pathname.split('/').map(decodeURIComponent);
+    const say = (status: number, body: unknown) => {
+      response.writeHead(status, { 'content-type': 'application/json' }).end(JSON.stringify(body));
+    };
+    const body = async <Schema extends z.ZodType>(schema: Schema): Promise<z.infer<Schema>> => schema.parse(await readJson(request));
+    if (room === 'switches' && request.method === 'PUT') return say(200, (switches = await body(counterSwitches)));
+    if (room === 'clock' && request.method === 'PUT') return say(200, { now: (told = (await body(clock)).now) });
+    if (room === 'charges') return say(200, { charges: counter.charges() });
+    if (room === 'track') {
+      const found = counter.track(name);
+      return found ? say(200, found) : say(404, { problems: [{ path: '(address)', message: 'no such number' }] });
+    }
+    if (room === 'pickups' && request.method === 'POST') {
+      const wanted = await body(pickup);
+      counter.pickup(wanted.day, wanted.tracking);
+      return say(200, {});
+    }
+    if (room !== 'purchases') return say(404, { problems: [{ path: '(address)', message: 'nothing here' }] });
+    const key = purchaseKey.parse(name);
+    if (request.method === 'GET') return say(200, counter.find(key));
+    if (request.method !== 'POST') return say(405, { problems: [{ path: '(request)', message: 'GET or POST' }] });
+    if (act === 'close') return say(200, counter.close(key));
+    if (act === 'void') return say(200, counter.void(key));
+    const order = await body(labelOrder);
+    const { slowMs, fails, drops, hearsTwice } = switches;
+    if (slowMs > 0) await new Promise((resolve) => setTimeout(resolve, slowMs));
+    if (fails === 'beforeCharge') return say(500, { problems: [{ path: '(server)', message: 'told to fail' }] });
+    const answer = counter.buy(key, order);
+    if (hearsTwice) counter.buy(key, order);
+    if (drops) return void request.socket.destroy();
+    if (fails === 'afterCharge') return say(500, { problems: [{ path: '(server)', message: 'told to fail' }] });
+    say(200, answer);
+  };
+  return createServer((request, response) => {
+    route(request, response).catch((error: unknown) => {
+      const problems = error instanceof z.ZodError ? problemsOf(error) : [{ path: '(body)', message: (error as Error).message }];
+      if (!response.headersSent) response.writeHead(400, { 'content-type': 'application/json' });
+      response.end(JSON.stringify({ problems }));
+    });
+  });
+}
+
+async function readJson(request: IncomingMessage): Promise<unknown> {
+  const chunks: Buffer[] = [];
+  let size = 0;
+  for await (const chunk of request as AsyncIterable<Buffer>) {
+    size += chunk.length;
+    if (size > MOST_BODY) throw new RangeError('the body is too large');
+    chunks.push(chunk);
+  }
+  return JSON.parse(Buffer.concat(chunks).toString('utf8'));
+}

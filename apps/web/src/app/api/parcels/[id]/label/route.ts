@@ -1,0 +1,1 @@
+export { labelDoor as POST, trackDoor as GET } from '../../../../../server/doors/labels.ts';

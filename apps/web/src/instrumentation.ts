@@ -1,0 +1,6 @@
+/** As the server starts: purchases that were under way when it stopped are asked after. */
+export async function register(): Promise<void> {
+  if (process.env['NEXT_RUNTIME'] !== 'nodejs') return;
+  const { sweepAtStart } = await import('./server/counter/sweepAtStart.ts');
+  sweepAtStart();
+}

@@ -1,0 +1,63 @@
+import type { ShopView } from '@inch-nest/contracts';
+import {
+  beginPurchase,
+  pendingPurchases,
+  readLabel,
+  Refused,
+  settlePurchase,
+  settleVoid,
+  type Database,
+  type LabelRow,
+} from '@inch-nest/data';
+import type { CarrierCounter } from './CarrierCounter.ts';
+
+const TRIES = 3;
+const BETWEEN_MS = 250;
+/** A purchase younger than this is still being asked for by whoever began it. */
+const UNDER_WAY_MS = 25_000;
+
+/** Buys labels so that each is bought once and none is lost, whatever breaks on the way. */
+export interface Purchases {
+  /** Notes it, asks for it, and writes down what became of it; pending where nothing is certain. */
+  buy(shop: ShopView, parcelId: string, personId: string): Promise<void>;
+  /** Finds out what became of every purchase left pending; what the counter does not know is closed there first. */
+  sweep(): Promise<void>;
+  /** @throws Refused where the counter does not answer */
+  void(shop: ShopView, labelId: string, personId: string): Promise<void>;
+}
+
+export function purchases(database: Database, counter: CarrierCounter, now: () => Date, underWayMs = UNDER_WAY_MS): Purchases {
+  const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+  const ask = async (label: LabelRow): Promise<void> => {
+    for (let left = TRIES; left > 0; left--) {
+      try {
+        return await settlePurchase(database, label.id, await counter.buy(label.key, label.ordered), now());
+      } catch {
+        // nothing is known: the same key is asked for again, never another
+        if (left > 1) await pause(BETWEEN_MS);
+      }
+    }
+  };
+  return {
+    async buy(shop, parcelId, personId) {
+      await ask(await beginPurchase(database, shop, parcelId, personId, now()));
+    },
+    async sweep() {
+      for (const label of await pendingPurchases(database, new Date(now().getTime() - underWayMs))) {
+        try {
+          const found = await counter.find(label.key);
+          await settlePurchase(database, label.id, found.kind === 'unknown' ? await counter.close(label.key) : found, now());
+        } catch {
+          // the counter does not answer: it stays pending and is asked for again next time
+        }
+      }
+    },
+    async void(shop, labelId, personId) {
+      const label = await readLabel(database, labelId);
+      const answer = await counter.void(label.key).catch(() => {
+        throw new Refused([{ path: 'label', message: 'the carrier does not answer: the label still counts as bought, try again' }]);
+      });
+      if (answer.kind === 'bought' && answer.purchase.voided) await settleVoid(database, shop, labelId, personId, now());
+    },
+  };
+}

@@ -1,0 +1,28 @@
+import 'server-only';
+import { labelCommand } from '@inch-nest/contracts';
+import { answer, readBody } from '../answer.ts';
+import { shopCounter, shopPurchases } from '../counter/shopCounter.ts';
+import { readId } from '../readId.ts';
+import { parcelNow, shopNow } from '../rooms.ts';
+
+type Context = { params: Promise<{ id: string }> };
+
+/** Buys, gives back, or asks after a label; the parcel is answered as it then stands. */
+export const labelDoor = (request: Request, context: Context): Promise<Response> =>
+  answer(request, async () => {
+    const id = await readId(context);
+    const command = await readBody(request, labelCommand);
+    const shop = await shopNow();
+    if (command.act === 'buy') await shopPurchases().buy(shop, id, command.personId);
+    else if (command.act === 'ask') await shopPurchases().sweep();
+    else await shopPurchases().void(shop, command.labelId, command.personId);
+    return parcelNow(id, command.personId);
+  });
+
+/** Where the carrier says it is; nothing where there is no label. */
+export const trackDoor = (request: Request, context: Context): Promise<Response> =>
+  answer(request, async () => {
+    const view = await parcelNow(await readId(context), '');
+    const tracking = view.labels.find((label) => label.state === 'bought')?.tracking;
+    return tracking ? shopCounter().track(tracking) : { steps: [] };
+  });

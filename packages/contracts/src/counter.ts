@@ -1,0 +1,62 @@
+import { z } from 'zod';
+import { key, minor, shortText, sizeIn, weightLb } from './numbers.ts';
+
+// What the carriers' counter and the application say to each other.
+
+/** Names one purchase for good: asked twice with it, a counter charges once. */
+export const purchaseKey = z.string().regex(/^[\w:-]{1,80}$/, 'a purchase’s key is short and plain');
+
+export const labelOrder = z.strictObject({
+  service: key,
+  serviceName: shortText(60),
+  cardId: key,
+  cardVersion: z.int().min(1),
+  weightLb,
+  outsideIn: z.tuple([sizeIn, sizeIn, sizeIn]),
+  fromPostcode: z.string().regex(/^\d{5}$/),
+  toPostcode: z.string().regex(/^\d{5}$/),
+  coverMinor: minor,
+  signature: z.boolean(),
+  /** What was agreed: at another price nothing is bought. */
+  priceMinor: minor,
+});
+export type LabelOrder = z.infer<typeof labelOrder>;
+
+export const purchase = z.strictObject({
+  key: purchaseKey,
+  tracking: shortText(40),
+  chargedMinor: minor,
+  boughtAt: z.iso.datetime(),
+  voided: z.boolean(),
+});
+export type Purchase = z.infer<typeof purchase>;
+
+/** What a counter answers to an order, or to being asked what became of one. */
+export const counterAnswer = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('bought'), purchase }),
+  z.strictObject({ kind: z.literal('priceChanged'), priceMinor: minor }),
+  /** Nothing was charged under this key and nothing will be. */
+  z.strictObject({ kind: z.literal('closed') }),
+  z.strictObject({ kind: z.literal('unknown') }),
+]);
+export type CounterAnswer = z.infer<typeof counterAnswer>;
+
+export const trackingAnswer = z.strictObject({
+  steps: z.array(z.strictObject({ at: z.iso.datetime(), what: z.enum(['made', 'accepted', 'underway', 'delivered']) })),
+});
+export type TrackingAnswer = z.infer<typeof trackingAnswer>;
+
+/** How a counter misbehaves when told to. */
+export const counterSwitches = z.strictObject({
+  /** Waits so long before it does anything, ms. */
+  slowMs: z.int().min(0).max(60_000).default(0),
+  /** Answers 500: without charging, or after it. */
+  fails: z.enum(['never', 'beforeCharge', 'afterCharge']).default('never'),
+  /** Breaks the connection after charging, without an answer. */
+  drops: z.boolean().default(false),
+  /** Takes every order twice, as over a line that repeats itself. */
+  hearsTwice: z.boolean().default(false),
+  /** Its own price differs by so much. */
+  dearerMinor: z.int().min(-100_000).max(100_000).default(0),
+});
+export type CounterSwitches = z.infer<typeof counterSwitches>;

@@ -1,0 +1,220 @@
+import { randomUUID } from 'node:crypto';
+import type { Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import type { CounterSwitches, ShopView } from '@inch-nest/contracts';
+import type { Happening } from '@inch-nest/core';
+import { NEW_STATE, type CounterState } from '../../apps/counter/src/Counter.ts';
+import { counterServer } from '../../apps/counter/src/counterServer.ts';
+import type { CarrierCounter } from '../../apps/web/src/server/counter/CarrierCounter.ts';
+import { httpCounter } from '../../apps/web/src/server/counter/httpCounter.ts';
+import { purchases } from '../../apps/web/src/server/counter/purchases.ts';
+import { CARD, SERVICE } from '../../packages/core/tests/sampleRequest.ts';
+import { appendEvent, readParcel, saveField } from '../../packages/data/src/index.ts';
+import { freshDatabase } from '../../packages/data/tests/freshDatabase.ts';
+import { bowl, NOW, ODILE, smallShop } from '../../packages/data/tests/smallShop.ts';
+
+/** The counter as a process that can be killed: what it wrote down outlives it, what it only remembered does not. */
+function killableCounter() {
+  let written = JSON.stringify(NEW_STATE);
+  let server: Server | null = null;
+  let port = 0;
+  const open = async () => {
+    const state = JSON.parse(written) as CounterState;
+    server = counterServer(state, () => (written = JSON.stringify(state)));
+    await new Promise<void>((done) => server!.listen(port, '127.0.0.1', done));
+    port = (server.address() as AddressInfo).port;
+  };
+  const tell = (switches: Partial<CounterSwitches>) =>
+    fetch(`http://127.0.0.1:${port}/switches`, { method: 'PUT', body: JSON.stringify(switches) });
+  return {
+    open,
+    kill: () =>
+      new Promise<void>((done) => {
+        server!.closeAllConnections();
+        server!.close(() => done());
+      }),
+    tell,
+    client: () => httpCounter(`http://127.0.0.1:${port}`, 700),
+    charges: () => Object.keys((JSON.parse(written) as CounterState).purchases).length,
+  };
+}
+
+let fresh: Awaited<ReturnType<typeof freshDatabase>>;
+let shop: ShopView;
+let clock = NOW.getTime();
+const now = () => new Date((clock += 1000));
+beforeAll(async () => {
+  fresh = await freshDatabase();
+  shop = await smallShop(fresh.database);
+}, 30_000);
+afterAll(() => fresh.drop());
+
+const RATE = {
+  service: SERVICE.key,
+  serviceName: SERVICE.name,
+  cardId: CARD.id,
+  cardVersion: CARD.version,
+  weightLb: 3.5,
+  outsideIn: [12, 12, 12] as const,
+  priceMinor: 985,
+  coverAdded: false,
+  signature: false,
+};
+const report = (parcelId: string, happening: Happening) =>
+  fresh.database.sequelize.transaction((transaction) =>
+    appendEvent(
+      fresh.database,
+      { id: randomUUID(), shopId: shop.id, parcelId, personId: ODILE, happening, now: now(), undoOf: null },
+      transaction,
+    ),
+  );
+async function rated(): Promise<string> {
+  const id = await bowl(fresh.database, shop);
+  await report(id, { kind: 'weighed', readingsLb: [3.5], outsideIn: [12, 12, 12] });
+  await report(id, { kind: 'rated', rate: RATE });
+  return id;
+}
+const view = (id: string) => readParcel(fresh.database, id, ODILE);
+const never = new Promise<never>(() => undefined);
+
+/** The application dies at a moment of the purchase: whatever it was waiting for never comes. */
+const dying: Readonly<Record<string, (real: CarrierCounter) => CarrierCounter>> = {
+  'before it asks': (real) => ({ ...real, buy: () => never }),
+  'between charge and answer': (real) => ({
+    ...real,
+    buy: (key, order) =>
+      real.buy(key, order).then(
+        () => never,
+        () => never,
+      ),
+  }),
+  'not at all': (real) => real,
+};
+const SWITCHES: [string, Partial<CounterSwitches>][] = [
+  ['as it should', {}],
+  ['slow beyond patience', { slowMs: 900 }],
+  ['failing before it charges', { fails: 'beforeCharge' }],
+  ['failing after it charged', { fails: 'afterCharge' }],
+  ['dropping the line after it charged', { drops: true }],
+  ['hearing everything twice', { hearsTwice: true }],
+  ['asking another price', { dearerMinor: 35 }],
+];
+const MATRIX = SWITCHES.flatMap(([counter, switches]) =>
+  Object.keys(dying).flatMap((app) => [false, true].map((counterDies) => [counter, app, counterDies, switches] as const)),
+);
+
+describe('a label is bought once and never lost', () => {
+  test.each(MATRIX)(
+    'a counter %s, the application dying %s, the counter dying too: %s',
+    async (_, app, counterDies, switches) => {
+      const counter = killableCounter();
+      await counter.open();
+      const id = await rated();
+      await counter.tell(switches);
+      const buying = purchases(fresh.database, dying[app]!(counter.client()), now).buy(shop, id, ODILE);
+      if (app === 'not at all') await buying;
+      else await new Promise((resolve) => setTimeout(resolve, 1100));
+      if (counterDies) {
+        await counter.kill();
+        await counter.open();
+      } else await counter.tell({});
+
+      // both are back: what was pending is asked after
+      const again = purchases(fresh.database, counter.client(), now, 0);
+      await again.sweep();
+      await again.sweep();
+      const { labels, life } = await view(id);
+      const bought = labels.filter((label) => label.state === 'bought');
+      expect(labels.filter((label) => label.state === 'pending')).toEqual([]);
+      expect(counter.charges()).toBe(bought.length);
+      expect(life.label === null).toBe(bought.length === 0);
+      for (const label of labels.filter((one) => one.state !== 'bought')) expect(label.problem).toMatch(/nothing was/);
+
+      // and whoever tries again ends with one label and one charge
+      if (bought.length === 0) await again.buy(shop, id, ODILE);
+      else await expect(again.buy(shop, id, ODILE)).rejects.toThrow(/bought already/);
+      const after = await view(id);
+      expect(after.labels.filter((label) => label.state === 'bought')).toHaveLength(1);
+      expect(after.life.state).toBe('labelled');
+      expect(counter.charges()).toBe(1);
+      await counter.kill();
+    },
+    30_000,
+  );
+
+  test('200 purchases at once of 50 parcels: 50 labels, 50 charges', async () => {
+    const counter = killableCounter();
+    await counter.open();
+    const ids: string[] = [];
+    for (let i = 0; i < 50; i++) ids.push(await rated());
+    const { buy } = purchases(fresh.database, counter.client(), now);
+    const outcomes = await Promise.allSettled(Array.from({ length: 200 }, (_, i) => buy(shop, ids[i % 50]!, ODILE)));
+    const refused = outcomes.filter((one): one is PromiseRejectedResult => one.status === 'rejected');
+    expect(refused.map((one) => (one.reason as Error).message).filter((why) => !/bought already/.test(why))).toEqual([]);
+    await purchases(fresh.database, counter.client(), now, 0).sweep();
+    for (const id of ids) expect((await view(id)).labels.filter((label) => label.state === 'bought')).toHaveLength(1);
+    expect(counter.charges()).toBe(50);
+    await counter.kill();
+  }, 120_000);
+
+  test('given back it can be bought anew, under another key', async () => {
+    const counter = killableCounter();
+    await counter.open();
+    const id = await rated();
+    const till = purchases(fresh.database, counter.client(), now);
+    await till.buy(shop, id, ODILE);
+    const [first] = (await view(id)).labels;
+    await till.void(shop, first!.id, ODILE);
+    expect((await view(id)).life.label).toBeNull();
+    await till.buy(shop, id, ODILE);
+    expect((await view(id)).labels.map((label) => label.state)).toEqual(['bought', 'voided']);
+    expect(counter.charges()).toBe(2);
+    await counter.kill();
+  });
+});
+
+describe('nothing is bought when what was rated has moved', () => {
+  const refused = async (id: string, why: RegExp) => {
+    const counter = killableCounter();
+    await counter.open();
+    await expect(purchases(fresh.database, counter.client(), now).buy(shop, id, ODILE)).rejects.toThrow(why);
+    expect((await view(id)).labels).toEqual([]);
+    expect(counter.charges()).toBe(0);
+    await counter.kill();
+  };
+
+  test('weighed again', async () => {
+    const id = await rated();
+    await report(id, { kind: 'weighed', readingsLb: [3.6], outsideIn: [12, 12, 12] });
+    await refused(id, /rate it again/);
+  });
+
+  test('measured again', async () => {
+    const id = await rated();
+    await report(id, { kind: 'weighed', readingsLb: [3.5], outsideIn: [13, 12, 12] });
+    await refused(id, /rate it again/);
+  });
+
+  test('sent elsewhere', async () => {
+    const id = await rated();
+    const { sale } = await view(id);
+    await saveField(
+      fresh.database,
+      shop,
+      id,
+      {
+        personId: ODILE,
+        changeId: randomUUID(),
+        entity: 'sale',
+        path: 'destinationPostcode',
+        text: '40218',
+        draft: false,
+        basedOn: sale.destinationPostcode.revision,
+      },
+      now(),
+    );
+    await refused(id, /address changed/);
+  });
+
+  test('never weighed', async () => refused(await bowl(fresh.database, shop), /weigh it/));
+});
