@@ -21,6 +21,7 @@ const VIEWS = [
   { name: 'weak-points', title: 'puzzle jug', station: 'look-over', scroll: '.weaknesses' },
   { name: 'weigh', title: 'Apothecary', station: 'weigh' },
   { name: 'rate', title: 'fishing float', station: 'rate' },
+  { name: 'send', title: 'signal lamp', station: 'send', press: /^Buy the label/, then: 'Buy it', wait: '✓ bought' },
   { name: 'guess', path: '/guess', type: 'stoneware tea urn, 9 x 8 x 14 in, 6 lb 3 oz, sold 84, paid 22', wait: 'no zone loses money' },
   { name: 'stock', path: '/stock' },
   { name: 'cards', path: '/cards', wait: 'Try a parcel' },
@@ -51,6 +52,7 @@ await runMain(async () => {
       if (view.type) await page.getByRole('textbox').first().fill(view.type);
       if (tag) await page.locator('.slip[aria-busy=false]').waitFor();
       if (view.press) await page.getByText(view.press, { exact: true }).click();
+      if (view.then) await page.getByRole('button', { name: view.then, exact: true }).click();
       if (view.wait) await page.getByText(view.wait).first().waitFor();
       if (view.scroll) await page.locator(view.scroll).evaluate((part) => part.scrollIntoView({ block: 'start' }));
       await page.waitForTimeout(700);

@@ -25,6 +25,7 @@ const CHECKS = {
       'packages/formats',
       'packages/data',
       'apps/cli',
+      'apps/counter',
       'apps/web',
       'tsconfig.tests.json',
     ])
@@ -44,7 +45,11 @@ await runMain(async () => {
   const wanted = (name) => only.length === 0 || only.includes(name);
   const suites = SUITES.filter(wanted);
   const results = [];
-  await ensureDebian({ postgres: suites.some((suite) => NEED_DATABASE.includes(suite)) || wanted('e2e'), chromium: wanted('e2e') });
+  await ensureDebian({
+    postgres: suites.some((suite) => NEED_DATABASE.includes(suite)) || wanted('e2e'),
+    chromium: wanted('e2e'),
+    poppler: wanted('e2e'),
+  });
   await ensureNodePackages(root);
   const scratch = mkdtempSync(join(tmpdir(), 'inch-nest-test-'));
   chmodSync(scratch, 0o755); // the database server's user enters it

@@ -4,6 +4,8 @@ import { Stop } from './stop.mjs';
 
 const POSTGRES_HOME = '/usr/lib/postgresql';
 export const CHROMIUM = '/usr/bin/chromium';
+/** Reads printed papers back in tests. */
+const PDF_TO_TEXT = '/usr/bin/pdftotext';
 
 /** Folder of the newest PostgreSQL server's programs, or null. */
 export function postgresBin() {
@@ -14,8 +16,12 @@ export function postgresBin() {
 }
 
 /** Installs Debian's packages that are missing; says which, and what to do when it may not. */
-export async function ensureDebian({ chromium = false, postgres = true }) {
-  const missing = [...(postgres && !postgresBin() ? ['postgresql'] : []), ...(chromium && !existsSync(CHROMIUM) ? ['chromium'] : [])];
+export async function ensureDebian({ chromium = false, postgres = true, poppler = false }) {
+  const missing = [
+    ...(postgres && !postgresBin() ? ['postgresql'] : []),
+    ...(chromium && !existsSync(CHROMIUM) ? ['chromium'] : []),
+    ...(poppler && !existsSync(PDF_TO_TEXT) ? ['poppler-utils'] : []),
+  ];
   if (missing.length === 0) return;
   const byHand = `apt-get install ${missing.join(' ')}`;
   if (!quiet('which', ['apt-get']).ok)

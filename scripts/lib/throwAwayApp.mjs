@@ -15,6 +15,7 @@ export async function createThrowAwayApp(root) {
   let running = null;
   const app = {
     address: `http://127.0.0.1:${port}`,
+    counter: '',
     async start() {
       const cluster = await startCluster(join(folder, 'state'), { fast: true });
       running = { cluster };

@@ -12,6 +12,11 @@ export interface App {
   stop(): Promise<void>;
   start(): Promise<void>;
   shelf(): Promise<ShelfTag[]>;
+  /** Address of the carriers' stand-in. */
+  counter: string;
+  crash(which: 'web' | 'counter'): Promise<void>;
+  openCounter(): Promise<void>;
+  openWeb(): Promise<void>;
 }
 
 interface Own {

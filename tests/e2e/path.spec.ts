@@ -64,7 +64,7 @@ test('a sale from line to chosen service by keyboard alone, every view accessibl
 
 test('the night bench is accessible too, from the first paint', async ({ app, page, open }) => {
   await page.context().addCookies([{ name: 'theme', value: 'night', url: app.address }]);
-  for (const station of ['sale', 'look-over', 'nest', 'weigh', 'rate']) {
+  for (const station of ['sale', 'look-over', 'nest', 'weigh', 'rate', 'send']) {
     await open('signal lamp', station);
     expect(await page.evaluate(() => document.documentElement.dataset['theme'])).toBe('night');
     await settled(page);
@@ -79,7 +79,7 @@ test.describe('smaller screens', () => {
   ] as const) {
     test(`nothing runs off a page ${width} wide, and all of it is reached`, async ({ page, open }) => {
       await page.setViewportSize({ width, height });
-      for (const station of ['sale', 'look-over', 'nest', 'weigh', 'rate']) {
+      for (const station of ['sale', 'look-over', 'nest', 'weigh', 'rate', 'send']) {
         await open('Brass signal lamp', station);
         await settled(page);
         expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);

@@ -20,6 +20,7 @@ const SHEETS: Readonly<Record<StationPath, ComponentType<Parameters<Sheet>[0]>>>
   nest: dynamic(() => import('../nest/NestStation.tsx').then((room): Sheet => room.NestStation)),
   weigh: dynamic(() => import('../weigh/WeighStation.tsx').then((room): Sheet => room.WeighStation)),
   rate: dynamic(() => import('../rate/RateStation.tsx').then((room): Sheet => room.RateStation)),
+  send: dynamic(() => import('../send/SendStation.tsx').then((room): Sheet => room.SendStation)),
 };
 
 /** The bench: rule on top, shelf left, the station's sheet, the slip right, the status edge below. */

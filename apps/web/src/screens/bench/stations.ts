@@ -12,8 +12,8 @@ export interface Station {
   readonly isDone: (view: ParcelView) => boolean;
 }
 
-export type StationPath = 'sale' | 'look-over' | 'nest' | 'weigh' | 'rate';
-export const STATION_PATHS: readonly StationPath[] = ['sale', 'look-over', 'nest', 'weigh', 'rate'];
+export type StationPath = 'sale' | 'look-over' | 'nest' | 'weigh' | 'rate' | 'send';
+export const STATION_PATHS: readonly StationPath[] = ['sale', 'look-over', 'nest', 'weigh', 'rate', 'send'];
 
 const turns = (plan: PlanDocument): string => {
   const all = plan.layers.reduce((sum, layer) => sum + layer.turns, 0);
@@ -73,5 +73,12 @@ export const STATIONS: readonly Station[] = [
     path: 'rate',
     figure: ({ life }, plan, write) => (life.rate ? write(life.rate.priceMinor) : plan ? write(plan.quote.totalMinor) : ''),
     isDone: ({ life }) => life.rate !== null && !life.rateStale,
+  },
+  {
+    key: '8',
+    name: 'Send',
+    path: 'send',
+    figure: ({ life, labels }) => (life.label ? (labels.find((label) => label.state === 'bought')?.tracking ?? '') : ''),
+    isDone: ({ life }) => ['handedOver', 'delivered', 'damaged', 'lost', 'returned', 'closed'].includes(life.state),
   },
 ];

@@ -70,7 +70,7 @@ describe('gates', () => {
     expect(sealGate(life(...passed.slice(1), { kind: 'testSkipped', test: 'feel', reason: 'boxed' }))).toEqual([]);
   });
 
-  test('buy: sealed, weighed since the last change, rated for just that', () => {
+  test('buy: weighed since the last change, rated for just that, sealed or still open', () => {
     const ready: Happening[] = [...passed, { kind: 'sealed' }, weighed, { kind: 'rated', rate: RATE }];
     expect(buyGate(life(...ready), 3)).toEqual([]);
     expect(buyGate(life(...ready), 4)).toEqual([expect.stringMatching(/rate it again/)]);
@@ -79,7 +79,8 @@ describe('gates', () => {
     ]);
     expect(buyGate(life(...ready, { kind: 'contentChanged', what: 'card added' }), 3)).toHaveLength(2);
     expect(buyGate(life(...ready, { kind: 'labelBought', labelId: 'l', rate: RATE }), 3)).toEqual([expect.stringMatching(/already/)]);
-    expect(buyGate(life(), 3)).toHaveLength(3);
+    expect(buyGate(life(), 3)).toHaveLength(2);
+    expect(buyGate(life(weighed, { kind: 'rated', rate: RATE }), 3)).toEqual([]);
   });
 
   test('hand over: tag matched to a label that is not at risk', () => {

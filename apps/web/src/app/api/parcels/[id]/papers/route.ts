@@ -1,0 +1,1 @@
+export { paperDoor as GET } from '../../../../../server/doors/papers.ts';

@@ -1,0 +1,101 @@
+'use client';
+import { Button } from 'antd';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { collectionDay, type Happening } from '@inch-nest/core';
+import type { TrackingAnswer } from '@inch-nest/contracts';
+import { send } from '../bench/http.ts';
+import { useShop } from '../bench/ShopContext.tsx';
+import type { ParcelUse } from '../bench/useParcel.ts';
+
+const PLACING = [
+  'On the largest face, flat, not over a seam or an edge.',
+  'Codes whole and readable; clear film beside them, not across.',
+  'A big box carries a second one on another side.',
+  'Old labels and codes off or covered.',
+];
+const STEP_WORDS = { made: 'label made', accepted: 'accepted', underway: 'under way', delivered: 'delivered' } as const;
+const ENDS: readonly { kind: 'delivered' | 'damaged' | 'lost' | 'returned'; name: string }[] = [
+  { kind: 'delivered', name: 'Arrived whole' },
+  { kind: 'damaged', name: 'Arrived broken' },
+  { kind: 'lost', name: 'Lost' },
+  { kind: 'returned', name: 'Came back' },
+];
+const LOOK_EVERY_MS = 30_000;
+
+/** Where the label goes, when it is fetched, what the buyer is told, and what became of it. */
+export function HandOver({ parcel }: { parcel: ParcelUse }) {
+  const { shop, write } = useShop();
+  const { view, report } = parcel;
+  const [problem, setProblem] = useState<string | null>(null);
+  const label = view.labels.find((one) => one.state === 'bought');
+  const { data: track } = useQuery({
+    queryKey: ['track', view.id, label?.tracking],
+    queryFn: () => send<TrackingAnswer>('GET', `/api/parcels/${view.id}/label`),
+    enabled: label !== undefined,
+    refetchInterval: LOOK_EVERY_MS,
+  });
+  if (!view.life.label || !label) return null;
+  const card = shop.cards.find((one) => one.id === view.life.label!.rate.cardId);
+  const service = card?.services.find((one) => one.key === view.life.label!.rate.service);
+  const fetched = card && service ? collectionDay(service, card.holidays, shop.today) : null;
+  const say = (happening: Happening) => {
+    setProblem(null);
+    report(happening).catch((error: Error) => setProblem(error.message));
+  };
+  const gone = ['handedOver', 'delivered', 'damaged', 'lost', 'returned'].includes(view.life.state);
+  const message = `Your ${String(view.piece.title.value).toLowerCase()} is packed and ${gone ? 'on its way' : 'goes out'} with ${card?.carrier ?? 'the carrier'}, ${label.serviceName}; its number is ${label.tracking}. Please look it over when it comes, and keep the box until you have.`;
+  return (
+    <section aria-label="Hand over" className="hand-over">
+      <h2>Place the label, hand it over</h2>
+      <ol>
+        {PLACING.map((step) => (
+          <li key={step}>{step}</li>
+        ))}
+      </ol>
+      {fetched && service && (
+        <p>
+          {card!.carrier} fetches on <b>{write.day(fetched)}</b>, ready by <b className="numeral">{service.cutOff}</b>.
+        </p>
+      )}
+      {!gone && (
+        <Button type="primary" size="large" onClick={() => say({ kind: 'handedOver' })}>
+          Handed over
+        </Button>
+      )}
+      {problem && (
+        <p className="risk" role="alert">
+          ✗ {problem}
+        </p>
+      )}
+      <h2>For the buyer</h2>
+      <p className="buyer-sentence">{message}</p>
+      <Button onClick={() => void navigator.clipboard?.writeText(message)}>Copy the message</Button>
+      <h2>On its way</h2>
+      <ul className="tracking">
+        {track?.steps.map((step) => (
+          <li key={step.what}>
+            <b>{STEP_WORDS[step.what]}</b>{' '}
+            <span className="soft">
+              {new Intl.DateTimeFormat('en', { timeZone: shop.zone, dateStyle: 'medium', timeStyle: 'short' }).format(new Date(step.at))}
+            </span>
+          </li>
+        ))}
+      </ul>
+      {gone && (
+        <div className="ends" role="group" aria-label="What became of it">
+          {ENDS.map(({ kind, name }) => (
+            <Button
+              key={kind}
+              aria-pressed={view.life.state === kind}
+              type={view.life.state === kind ? 'primary' : 'default'}
+              onClick={() => say({ kind })}
+            >
+              {name}
+            </Button>
+          ))}
+        </div>
+      )}
+    </section>
+  );
+}

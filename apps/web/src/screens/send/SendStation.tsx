@@ -1,0 +1,28 @@
+'use client';
+import { useShop } from '../bench/ShopContext.tsx';
+import type { NestUse } from '../bench/useNest.ts';
+import type { ParcelUse } from '../bench/useParcel.ts';
+import { HandOver } from './HandOver.tsx';
+import { LabelDesk } from './LabelDesk.tsx';
+import { MatchTag } from './MatchTag.tsx';
+import { Papers } from './Papers.tsx';
+
+/** The label, the papers, tag against label, and out of the door. */
+export function SendStation({ parcel }: { parcel: ParcelUse; nest: NestUse }) {
+  const { write } = useShop();
+  const { view } = parcel;
+  const weighed = view.life.weighing;
+  return (
+    <div className="send">
+      <h1>{String(view.piece.title.value)}</h1>
+      <p className="soft sub">
+        {weighed && !view.life.weighingStale ? `Weighed ${write.weight(weighed.weightLb)}` : 'Not weighed since it last changed'}, to{' '}
+        {String(view.sale.destinationPostcode.value)}, parcel <b className="numeral">{view.code}</b>.
+      </p>
+      <LabelDesk parcel={parcel} />
+      <Papers view={view} />
+      <MatchTag parcel={parcel} />
+      <HandOver parcel={parcel} />
+    </div>
+  );
+}

@@ -1,0 +1,150 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Page } from '@playwright/test';
+import { BinaryBitmap, Code128Reader, HybridBinarizer, RGBLuminanceSource } from '@zxing/library';
+import sharp from 'sharp';
+import type { CounterSwitches } from '@inch-nest/contracts';
+import { expect, expectAccessible, kept, saved, test, type App } from './bench.ts';
+
+const tell = (app: App, switches: Partial<CounterSwitches>) =>
+  fetch(`${app.counter}/switches`, { method: 'PUT', body: JSON.stringify(switches) });
+const charges = async (app: App) => ((await (await fetch(`${app.counter}/charges`)).json()) as { charges: number }).charges;
+const desk = (page: Page) => page.getByRole('region', { name: 'Label', exact: true });
+
+/** Weighs and rates the parcel that is open, and goes to Send. */
+async function rated(page: Page, app: App, id: string): Promise<void> {
+  await page.goto(`${app.address}/parcels/${id}/weigh`);
+  await page.getByLabel('Reading 1').fill('3 lb 9 oz');
+  await page.getByLabel('Reading 1').press('Enter');
+  await expect(page.getByRole('button', { name: 'Kept' })).toBeVisible();
+  await page.goto(`${app.address}/parcels/${id}/rate`);
+  await page
+    .getByRole('button', { name: /^Choose/ })
+    .first()
+    .click();
+  await expect(page.getByText('✓ Chosen')).toBeVisible();
+  await saved(page);
+  await page.goto(`${app.address}/parcels/${id}/send`);
+}
+const buy = async (page: Page) => {
+  await page.getByRole('button', { name: /^Buy the label/ }).click();
+  await page.getByRole('button', { name: 'Buy it', exact: true }).click();
+};
+const BOWL = 'stoneware bowl, 5 x 5 x 4, 2 lb, sold 60, shipping 14, to 40217, for ZZ–GL';
+
+test('from label to the door: bought once, papers, tag matched by scan, handed over, arrived', async ({ page, app, sell }) => {
+  test.setTimeout(120_000);
+  const before = await charges(app);
+  await rated(page, app, await sell(BOWL, 'nest'));
+  await expectAccessible(page);
+  await buy(page);
+  await expect(desk(page)).toContainText('✓ bought');
+  expect(await charges(app)).toBe(before + 1);
+  const { labels, code, id } = await kept(page);
+  const { tracking } = labels[0]!;
+  expect(labels).toHaveLength(1);
+
+  // the label as printed: its text, and its code read back from a picture of it
+  const folder = mkdtempSync(join(tmpdir(), 'inch-nest-label-'));
+  const pdf = await page.request.get(`${app.address}/api/parcels/${id}/papers?kind=label`);
+  writeFileSync(join(folder, 'label.pdf'), await pdf.body());
+  const text = execFileSync('pdftotext', ['-layout', join(folder, 'label.pdf'), '-'], { encoding: 'utf8' });
+  for (const said of [tracking!, code, '40217', 'ZZ–GL', 'Lantern Row Salvage']) expect(text).toContain(said);
+  execFileSync('pdftoppm', ['-r', '203', '-png', '-singlefile', join(folder, 'label.pdf'), join(folder, 'label')]);
+  const { data, info } = await sharp(readFileSync(join(folder, 'label.png')))
+    .greyscale()
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  const light = new RGBLuminanceSource(new Uint8ClampedArray(data), info.width, info.height);
+  expect(new Code128Reader().decode(new BinaryBitmap(new HybridBinarizer(light))).getText()).toBe(tracking);
+
+  await page.getByRole('button', { name: 'Handed over' }).click();
+  await expect(page.getByRole('region', { name: 'Hand over' }).getByRole('alert')).toContainText('the tag is not matched');
+  const scan = page.getByLabel('Scan the tag, then the label');
+  await scan.fill('P:XXXX');
+  await scan.press('Enter');
+  await expect(page.getByText('P:XXXX belongs to another parcel')).toBeVisible();
+  await scan.fill(`P:${code}`);
+  await scan.press('Enter');
+  await scan.fill(tracking!);
+  await scan.press('Enter');
+  await expect(page.getByText('✓ Matched.')).toBeVisible();
+  await page.getByRole('button', { name: 'Handed over' }).click();
+  await expect(page.getByRole('group', { name: 'What became of it' })).toBeVisible();
+  await fetch(`${app.counter}/clock`, {
+    method: 'PUT',
+    body: JSON.stringify({ now: new Date(Date.now() + 4 * 86_400_000).toISOString() }),
+  });
+  await page.reload();
+  await expect(page.locator('.tracking')).toContainText('delivered');
+  await fetch(`${app.counter}/clock`, { method: 'PUT', body: JSON.stringify({ now: null }) });
+  await page.getByRole('button', { name: 'Arrived whole' }).click();
+  await expect(page.getByRole('button', { name: 'Arrived whole' })).toHaveAttribute('aria-pressed', 'true');
+  expect((await kept(page)).life.state).toBe('delivered');
+  await expectAccessible(page);
+});
+
+test('a counter that drops the line after charging: one label, one charge', async ({ page, app, sell }) => {
+  const before = await charges(app);
+  await rated(page, app, await sell(BOWL, 'nest'));
+  await tell(app, { drops: true });
+  await buy(page);
+  await expect(desk(page)).toContainText('asked for, no answer yet', { timeout: 20_000 });
+  await expectAccessible(page);
+  await tell(app, {});
+  await page.getByRole('button', { name: 'Ask again' }).click();
+  await expect(desk(page)).toContainText('✓ bought');
+  expect(await charges(app)).toBe(before + 1);
+  expect((await kept(page)).labels).toHaveLength(1);
+});
+
+test('another price: nothing is bought, both are shown; given back it can be bought anew', async ({ page, app, sell }) => {
+  const before = await charges(app);
+  await rated(page, app, await sell(BOWL, 'nest'));
+  await tell(app, { dearerMinor: 35 });
+  await buy(page);
+  await expect(desk(page)).toContainText('not bought: another price');
+  await expect(desk(page)).toContainText(/Agreed \$\d+\.\d\d, asked \$\d+\.\d\d/);
+  expect(await charges(app)).toBe(before);
+  await tell(app, {});
+  await buy(page);
+  await expect(desk(page)).toContainText('✓ bought');
+  await page.getByRole('button', { name: 'Give it back' }).click();
+  await page.getByRole('tooltip').or(page.locator('.ant-popconfirm')).getByRole('button', { name: 'Give it back' }).click();
+  await expect(desk(page)).toContainText('given back');
+  await buy(page);
+  await expect(desk(page).getByText('✓ bought')).toHaveCount(1);
+  expect(await charges(app)).toBe(before + 2);
+});
+
+test('application and counter killed while a label is bought: afterwards it is known what became of it', async ({ page, app, sell }) => {
+  test.setTimeout(120_000);
+  const before = await charges(app);
+  const id = await sell(BOWL, 'nest');
+  await rated(page, app, id);
+  await tell(app, { fails: 'afterCharge' });
+  await buy(page);
+  await page.waitForTimeout(400);
+  await app.crash('web');
+  await app.crash('counter');
+  await app.openCounter();
+  await app.openWeb();
+  await page.goto(`${app.address}/parcels/${id}/send`);
+  await expect(desk(page)).toContainText('✓ bought', { timeout: 20_000 });
+  expect(await charges(app)).toBe(before + 1);
+  expect((await kept(page)).labels).toHaveLength(1);
+});
+
+test('nothing is bought for an address that moved after the price was taken', async ({ page, app, sell }) => {
+  const id = await sell(BOWL, 'nest');
+  await rated(page, app, id);
+  await page.goto(`${app.address}/parcels/${id}/sale`);
+  await page.getByLabel('To postcode').fill('81350');
+  await saved(page);
+  await page.goto(`${app.address}/parcels/${id}/send`);
+  await buy(page);
+  await expect(desk(page).getByRole('alert')).toContainText('address changed');
+  expect((await kept(page)).labels).toEqual([]);
+});
