@@ -109,6 +109,7 @@ export { whyNot } from './stages/box/whyNot.ts';
 export { builtOutsideIn, isEnvelope } from './stages/box/makeShell.ts';
 export { depthWanted } from './stages/box/shellsFor.ts';
 export { boxesOf } from './stages/plan/stockFor.ts';
+export { usualHardPoints } from './engineering/pieces/usualHardPoints.ts';
 export { CUSHION_MATERIALS } from './engineering/cushion/cushionMaterials.ts';
 export { describeProvenance } from './sources/index.ts';
 export { boxFaceOf } from './stages/plan/writePlanDocument.ts';

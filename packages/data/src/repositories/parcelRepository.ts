@@ -1,5 +1,5 @@
 import { randomInt, randomUUID } from 'node:crypto';
-import { addDays, ARCHETYPES, readSaleLine, type SaleLine } from '@inch-nest/core';
+import { addDays, ARCHETYPES, readSaleLine, usualHardPoints, type SaleLine } from '@inch-nest/core';
 import { readField, type KeptField, type ShelfTag, type ShopView } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { Database } from '../database.ts';
@@ -96,19 +96,7 @@ export async function createParcel(database: Database, shop: ShopView, wanted: N
       accessories: ['', []],
       storageWrap: ['', false],
       originalBox: ['', 'none'],
-      hardPoints: [
-        '',
-        archetype.hardPoints.map(([kind, face], i) => ({
-          id: `${kind}-${i + 1}`,
-          kind,
-          face,
-          across: 0.5,
-          up: 0.5,
-          reachIn: 1,
-          guard: null,
-          guardLengthIn: null,
-        })),
-      ],
+      hardPoints: ['', usualHardPoints(archetype)],
     },
   };
   const read = (entity: 'sale' | 'piece'): Record<string, KeptField> =>

@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useState } from 'react';
-import { ARCHETYPES, type PlanDocument, type PlanRequest, type SaleLine } from '@inch-nest/core';
+import { ARCHETYPES, usualHardPoints, type PlanDocument, type PlanRequest, type SaleLine } from '@inch-nest/core';
 import type { ShopView } from '@inch-nest/contracts';
 import { planner } from '../bench/useNest.ts';
 import { zonesReached, type ZoneReached } from './zonesReached.ts';
@@ -68,16 +68,7 @@ function requestFor(line: SaleLine, shop: ShopView, destinationPostcode: string)
           finish: archetype.finish,
           dampSensitive: archetype.dampSensitive,
           keepUpright: archetype.keepUpright,
-          hardPoints: archetype.hardPoints.map(([kind, face], i) => ({
-            id: `${kind}-${i + 1}`,
-            kind,
-            face,
-            across: 0.5,
-            up: 0.5,
-            reachIn: 1,
-            guard: null,
-            guardLengthIn: null,
-          })),
+          hardPoints: usualHardPoints(archetype),
           hollows: [],
           movingParts: 'none',
           replacementMinor: null,

@@ -4,6 +4,7 @@ import type { NestUse } from '../bench/useNest.ts';
 import type { ParcelUse } from '../bench/useParcel.ts';
 import { HandOver } from './HandOver.tsx';
 import { LabelDesk } from './LabelDesk.tsx';
+import { LifeList } from './LifeList.tsx';
 import { MatchTag } from './MatchTag.tsx';
 import { Papers } from './Papers.tsx';
 
@@ -23,6 +24,7 @@ export function SendStation({ parcel }: { parcel: ParcelUse; nest: NestUse }) {
       <Papers view={view} />
       <MatchTag parcel={parcel} />
       <HandOver parcel={parcel} />
+      <LifeList parcel={parcel} />
     </div>
   );
 }

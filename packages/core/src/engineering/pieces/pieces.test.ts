@@ -1,6 +1,7 @@
 import { ARCHETYPES, archetypeFromTitle, type ArchetypeKey } from './archetypes.ts';
 import { bearingFractions, formAxis, FORMS, type FormKey } from './forms.ts';
 import { FACE_AXIS, GUARDS, guardLengthAdvisedIn, HARD_POINTS } from './hardPoints.ts';
+import { usualHardPoints } from './usualHardPoints.ts';
 
 test.each<[string, ArchetypeKey | null]>([
   ['Salt-glazed puzzle jug', 'handledWare'],
@@ -53,4 +54,13 @@ test('hard points: a guard always helps, and is half an inch longer than the par
   expect(guardLengthAdvisedIn({ reachIn: 1.25 })).toBe(1.75);
   expect(Object.values(GUARDS).every((guard) => guard.minutes > 0 && guard.thicknessIn > 0)).toBe(true);
   expect(FACE_AXIS).toEqual({ left: 0, right: 0, front: 1, back: 1, bottom: 2, top: 2 });
+});
+
+test('usual hard points: one for each the kind names, bare, in the middle of its face', () => {
+  for (const kind of Object.values(ARCHETYPES)) {
+    const points = usualHardPoints(kind);
+    expect(points.map((one) => [one.kind, one.face])).toEqual(kind.hardPoints);
+    expect(points.every((one) => one.guard === null && one.across === 0.5 && one.up === 0.5)).toBe(true);
+    expect(new Set(points.map((one) => one.id)).size).toBe(points.length);
+  }
 });

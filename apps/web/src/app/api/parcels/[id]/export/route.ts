@@ -1,0 +1,1 @@
+export { exportParcelDoor as GET } from '../../../../../server/doors/exportParcel.ts';
