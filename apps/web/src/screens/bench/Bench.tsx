@@ -1,7 +1,12 @@
 'use client';
-import dynamic from 'next/dynamic';
-import { useEffect, type ComponentType } from 'react';
+import { useEffect } from 'react';
 import type { ParcelView, ShelfTag } from '@inch-nest/contracts';
+import { LookOverStation } from '../look-over/LookOverStation.tsx';
+import { NestStation } from '../nest/NestStation.tsx';
+import { RateStation } from '../rate/RateStation.tsx';
+import { SaleStation } from '../sale/SaleStation.tsx';
+import { SendStation } from '../send/SendStation.tsx';
+import { WeighStation } from '../weigh/WeighStation.tsx';
 import { Slip } from '../slip/Slip.tsx';
 import { Brand } from './Brand.tsx';
 import { Shelf } from './Shelf.tsx';
@@ -11,16 +16,13 @@ import { TapeRule } from './TapeRule.tsx';
 import { useNest, type NestUse } from './useNest.ts';
 import { useParcel, type ParcelUse } from './useParcel.ts';
 
-type Sheet = (props: { parcel: ParcelUse; nest: NestUse }) => React.ReactNode;
-
-// each station's code is fetched with the station
-const SHEETS: Readonly<Record<StationPath, ComponentType<Parameters<Sheet>[0]>>> = {
-  sale: dynamic(() => import('../sale/SaleStation.tsx').then((room): Sheet => room.SaleStation)),
-  'look-over': dynamic(() => import('../look-over/LookOverStation.tsx').then((room): Sheet => room.LookOverStation)),
-  nest: dynamic(() => import('../nest/NestStation.tsx').then((room): Sheet => room.NestStation)),
-  weigh: dynamic(() => import('../weigh/WeighStation.tsx').then((room): Sheet => room.WeighStation)),
-  rate: dynamic(() => import('../rate/RateStation.tsx').then((room): Sheet => room.RateStation)),
-  send: dynamic(() => import('../send/SendStation.tsx').then((room): Sheet => room.SendStation)),
+const SHEETS: Readonly<Record<StationPath, (props: { parcel: ParcelUse; nest: NestUse }) => React.ReactNode>> = {
+  sale: SaleStation,
+  'look-over': LookOverStation,
+  nest: NestStation,
+  weigh: WeighStation,
+  rate: RateStation,
+  send: SendStation,
 };
 
 /** The bench: rule on top, shelf left, the station's sheet, the slip right, the status edge below. */

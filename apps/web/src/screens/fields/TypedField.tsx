@@ -1,6 +1,6 @@
 'use client';
-import { Button, Input } from 'antd';
-import { useId } from 'react';
+import { Button, Input, type InputRef } from 'antd';
+import { useEffect, useId, useRef } from 'react';
 import type { FieldEntity } from '@inch-nest/contracts';
 import type { ParcelUse } from '../bench/useParcel.ts';
 import { useTypedField } from './useTypedField.ts';
@@ -20,10 +20,18 @@ interface Props {
 export function TypedField({ parcel, entity, path, label, placeholder, meaning, wide }: Props) {
   const { text, value, problem, type, conflict, settle } = useTypedField(parcel, entity, path);
   const id = useId();
+  const input = useRef<InputRef>(null);
+  useEffect(() => {
+    // what was typed before the page had woken up counts too
+    const early = input.current?.input?.value;
+    if (early !== undefined && early !== text) type(early);
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- on waking only
+  }, []);
   return (
     <div className={wide ? 'field wide' : 'field'}>
       <label htmlFor={id}>{label}</label>
       <Input
+        ref={input}
         id={id}
         value={text}
         {...(placeholder ? { placeholder } : {})}
