@@ -6,7 +6,7 @@ import { dropHeightAtG } from './cushion/dropHeight.ts';
 import { energyCeiling, forceCeiling } from './cushion/energyCeiling.ts';
 import type { Triple } from './geometry/wrapLayer.ts';
 import { shockChance } from './journey/shockChance.ts';
-import { addStruckFloors, COARSE_SLICES, FINE_SLICES, shockFloor, sliceGs } from './journey/shockFloor.ts';
+import { addStruckFloors, COARSE_SLICES, FINE_SLICES, shockFloor, sliceGs, takeLogs } from './journey/shockFloor.ts';
 import { postageFloors } from './tariff/postageFloor.ts';
 import { quoteService } from './tariff/quoteService.ts';
 import type { Service } from './tariff/RateCard.ts';
@@ -42,6 +42,14 @@ describe('bounds are bounds', () => {
     );
   });
 
+  test('shock: a face that withstands nothing is struck by every drop, one that withstands everything by none', () => {
+    const struck = new Float64Array(3);
+    addStruckFloors(takeLogs(Float64Array.of(0, 7, 1e9)), 0, 0.5, Math.log(7), struck);
+    expect(struck[0]).toBeCloseTo(0.5, 12);
+    expect(struck[1]).toBeCloseTo(0.25, 2);
+    expect(struck[2]).toBe(0);
+  });
+
   test('shock: the lower sum is never above the integral, the fine one nearer', () => {
     fc.assert(
       fc.property(fc.double({ min: 40, max: 300, noNaN: true }), fc.double({ min: 0.5, max: 4, noNaN: true }), (criticalG, thicknessIn) => {
@@ -49,7 +57,7 @@ describe('bounds are bounds', () => {
         const exact = shockChance({ weightLb: 2, grossWeightLb: 4, zone: 5, criticalG, spread: 0.3, faces: [{ chance: 1, layers }] });
         const floor = (slices: typeof COARSE_SLICES) => {
           const struck = new Float64Array(slices.ends.length);
-          const logHeights = Array.from(sliceGs(slices, criticalG, 0.3), (g) => Math.log(dropHeightAtG(layers, 2, g)));
+          const logHeights = takeLogs(Float64Array.from(sliceGs(slices, criticalG, 0.3), (g) => dropHeightAtG(layers, 2, g)));
           addStruckFloors(logHeights, 0, 1, Math.log(7), struck);
           return shockFloor(slices, struck, 7);
         };
