@@ -2,7 +2,6 @@
 export * from './problems.ts';
 export { NEST_COMMANDS, type NestCommand, type NestRequest } from './nestCommands.ts';
 export { planChoice, planDocument, planRequest, order } from './plan.ts';
-export { uuid } from './numbers.ts';
 export { pieceFacts, hardPoint, STEADYING, type Accessory, type Steadying } from './piece.ts';
 export type { CardVersionView } from './cardView.ts';
 export type { TemplateView } from './templateView.ts';

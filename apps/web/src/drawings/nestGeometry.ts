@@ -72,7 +72,7 @@ export function nestView(plan: PlanDocument, name: ViewName): NestView {
 }
 
 /** An inner box is turned on the floor when that is how the gaps add up. */
-function isInnerTurned({ inner, box, gaps }: PlanDocument): boolean {
+export function isInnerTurned({ inner, box, gaps }: PlanDocument): boolean {
   return inner !== null && Math.abs(box.insideIn[0] - gaps.left - gaps.right - inner.outsideIn[0]) > 1e-6;
 }
 

@@ -1,4 +1,5 @@
 import type { PlanDocument, Triple } from '@inch-nest/core';
+import { isInnerTurned } from './nestGeometry.ts';
 
 /** One thing of a nest as a body in space. */
 export interface PeeledPart {
@@ -17,7 +18,7 @@ const APART_IN = 2;
 /** A nest as bodies, the piece first and the outer box last, each inside the next. */
 export function peeledParts(plan: PlanDocument): PeeledPart[] {
   const { gaps, inner, box } = plan;
-  const turned = inner !== null && Math.abs(box.insideIn[0] - gaps.left - gaps.right - inner.outsideIn[0]) > 1e-6;
+  const turned = isInnerTurned(plan);
   const lay = ([l, w, d]: Triple): Triple => (turned ? [w, l, d] : [l, w, d]);
   const middleIn: Triple = [(gaps.left - gaps.right) / 2, (gaps.front - gaps.back) / 2, (gaps.bottom - gaps.top) / 2];
   const held = (key: string, name: string, kind: PeeledPart['kind'], sizeIn: Triple): PeeledPart => ({

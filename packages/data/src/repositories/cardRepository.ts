@@ -1,8 +1,8 @@
-import { randomUUID } from 'node:crypto';
 import type { RateCard } from '@inch-nest/core';
 import { rateCard, type CardVersionView, type ShopView } from '@inch-nest/contracts';
 import type { Database } from '../database.ts';
 import { Missing, Refused } from '../refusals.ts';
+import { cardRow } from './cardRow.ts';
 
 const MOST_VERSIONS = 200;
 
@@ -49,19 +49,7 @@ export async function addCard({ models, sequelize }: Database, shop: ShopView, c
       ]);
     if ((await models.card.count({ where: { shopId: shop.id }, transaction })) >= MOST_VERSIONS)
       throw new Refused([{ path: 'version', message: `the shop holds ${MOST_VERSIONS} versions already` }]);
-    await models.card.create(
-      {
-        id: randomUUID(),
-        shopId: shop.id,
-        cardKey: card.id,
-        version: card.version,
-        carrier: card.carrier,
-        validFrom: card.validFrom,
-        validTo: card.validTo,
-        document: card,
-      },
-      { transaction },
-    );
+    await models.card.create(cardRow(shop.id, card), { transaction });
   });
 }
 

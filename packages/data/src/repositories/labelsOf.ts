@@ -1,11 +1,12 @@
 import type { LabelView } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { Database } from '../database.ts';
+import { personNames } from './personNames.ts';
 
 /** A parcel's purchases, the newest first. */
 export async function labelsOf({ models }: Database, parcelId: string, transaction: Transaction): Promise<LabelView[]> {
   const rows = await models.label.findAll({ where: { parcelId }, order: [['attempt', 'desc']], transaction });
-  const people = await models.person.findAll({ where: { id: rows.map((row) => row.personId) }, transaction });
+  const nameOf = await personNames(models, rows, transaction);
   return rows.map(({ id, attempt, state, rate, chargedMinor, tracking, problem, at, personId }) => ({
     id,
     attempt,
@@ -16,6 +17,6 @@ export async function labelsOf({ models }: Database, parcelId: string, transacti
     tracking,
     problem,
     at: new Date(at).toISOString(),
-    by: people.find((person) => person.id === personId)?.name ?? '',
+    by: nameOf(personId),
   }));
 }

@@ -1,6 +1,7 @@
 import type { PhotoView } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { Database } from '../database.ts';
+import { personNames } from './personNames.ts';
 
 /** A parcel's photographs, the earliest first. */
 export async function photosOf({ models }: Database, parcelId: string, transaction: Transaction): Promise<PhotoView[]> {
@@ -12,13 +13,13 @@ export async function photosOf({ models }: Database, parcelId: string, transacti
     ],
     transaction,
   });
-  const people = await models.person.findAll({ where: { id: rows.map((row) => row.personId) }, transaction });
+  const nameOf = await personNames(models, rows, transaction);
   return rows.map(({ id, of, width, height, at, personId }) => ({
     id,
     of,
     width,
     height,
     at: new Date(at).toISOString(),
-    by: people.find((person) => person.id === personId)?.name ?? '',
+    by: nameOf(personId),
   }));
 }

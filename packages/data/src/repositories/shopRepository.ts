@@ -5,6 +5,7 @@ import type { Transaction } from 'sequelize';
 import type { Database } from '../database.ts';
 import { Conflicting, Missing, Refused } from '../refusals.ts';
 import type { ShopRow } from '../rows.ts';
+import { cardRow } from './cardRow.ts';
 import { personOf } from './personOf.ts';
 
 /** The local day and time of an instant in a zone, as `YYYY-MM-DD` and `HH:MM`. */
@@ -105,16 +106,7 @@ export async function createShop(database: Database, { shop, people, stock, card
     );
     await writeStock(database, shopId, stock, transaction);
     await models.card.bulkCreate(
-      cards.map((card) => ({
-        id: randomUUID(),
-        shopId,
-        cardKey: card.id,
-        version: card.version,
-        carrier: card.carrier,
-        validFrom: card.validFrom,
-        validTo: card.validTo,
-        document: card,
-      })),
+      cards.map((card) => cardRow(shopId, card)),
       { transaction },
     );
   });

@@ -1,5 +1,5 @@
 import 'server-only';
-import { uuid, type CardVersionView } from '@inch-nest/contracts';
+import type { CardVersionView } from '@inch-nest/contracts';
 import { addCard, listCards, readCard, Refused } from '@inch-nest/data';
 import { MOST_CARD_BYTES, readRateCardFiles, zipRateCard, type NamedFile } from '@inch-nest/formats';
 import { z } from 'zod';
@@ -43,7 +43,7 @@ export async function cardDoor(request: Request, context: Context): Promise<Resp
   const shut = guardRequest(request);
   if (shut) return new Response(shut, { status: 403 });
   const found = await readId(context)
-    .then(async (id) => readCard(database(), await shopNow(), uuid.parse(id)))
+    .then(async (id) => readCard(database(), await shopNow(), id))
     .catch(() => null);
   if (!found) return new Response('there is no such rate card', { status: 404 });
   const name = `${found.id}-${found.version}`;
