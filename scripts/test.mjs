@@ -48,7 +48,7 @@ await runMain(async () => {
   await ensureDebian({
     postgres: suites.some((suite) => NEED_DATABASE.includes(suite)) || wanted('e2e'),
     chromium: wanted('e2e'),
-    poppler: wanted('e2e'),
+    poppler: wanted('web') || wanted('e2e'),
   });
   await ensureNodePackages(root);
   const scratch = mkdtempSync(join(tmpdir(), 'inch-nest-test-'));

@@ -163,3 +163,91 @@ test('nothing is bought for an address that moved after the price was taken', as
   await expect(desk(page).getByRole('alert')).toContainText('address changed');
   expect((await kept(page)).labels).toEqual([]);
 });
+
+const papersOf = (page: Page) => page.getByRole('region', { name: 'Papers' });
+
+test('on a tablet, abroad: address hidden until asked, customs filled in, what is due printed and said, fetched', async ({
+  page,
+  app,
+  sell,
+}) => {
+  test.setTimeout(150_000);
+  await page.setViewportSize({ width: 820, height: 1180 });
+  const id = await sell('stoneware bowl, 5 x 5 x 4, 2 lb, sold 60, shipping 24, to XN-04021, for EV–XN', 'nest');
+  await page.goto(`${app.address}/parcels/${id}/sale`);
+  await expect(page.getByText('abroad, XN: a customs sheet goes with it')).toBeVisible();
+  const address = page.getByRole('region', { name: 'Buyer’s address' });
+  await address.getByRole('button', { name: 'Write it' }).click();
+  await address.getByRole('textbox').fill('Edda Vik');
+  await address.getByRole('button', { name: 'Keep it' }).click();
+  await expect(address.getByRole('alert')).toContainText('at least one line');
+  await address.getByRole('textbox').fill('Edda Vik\nSkarvik 12\nVestby');
+  await address.getByRole('button', { name: 'Keep it' }).click();
+  await expect(address).toContainText('Kept, and hidden');
+  expect(await page.content()).not.toContain('Skarvik');
+  const customs = page.getByRole('region', { name: 'Customs' });
+  await customs.getByText('for repair').click();
+  await expect(customs).toContainText('a repair must say why');
+  await saved(page);
+  const refused = await page.request.get(`${app.address}/api/parcels/${id}/papers?kind=customs`);
+  expect([refused.status(), await refused.text()]).toEqual([404, expect.stringContaining('a repair must say why')]);
+  await customs.getByLabel('In words, why').fill('the rim is chipped');
+  await customs.getByLabel('In words, why').press('Enter');
+  await expect(customs).not.toContainText('must say why');
+  await saved(page);
+  await expectAccessible(page);
+  await rated(page, app, id);
+  await expect(desk(page)).toContainText('The carrier asks the same');
+  await buy(page);
+  await expect(desk(page)).toContainText('✓ bought');
+
+  const due = papersOf(page).getByRole('link', { name: /^Print what is due/ });
+  await expect(due).toContainText('box tag, packing slip, opening card, customs sheet, label');
+  const pdf = await page.request.get(`${app.address}${(await due.getAttribute('href'))!}`);
+  const file = join(mkdtempSync(join(tmpdir(), 'inch-nest-due-')), 'due.pdf');
+  writeFileSync(file, await pdf.body());
+  const text = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' });
+  for (const said of ['Edda Vik', 'Skarvik 12', 'Customs declaration', 'the rim is chipped', 'How to open it'])
+    expect(text).toContain(said);
+  expect(text.split('\f').filter((one) => one.trim() !== '')).toHaveLength(5);
+  const [opened] = await Promise.all([page.context().waitForEvent('page'), due.click()]);
+  await opened.close();
+  expect((await kept(page)).life.printed).toEqual([]);
+  await page.getByRole('button', { name: 'Yes, printed' }).click();
+  await expect(papersOf(page)).toContainText('Everything due has come out');
+  expect((await kept(page)).life.printed).toEqual(['tag', 'slip', 'opening', 'customs', 'label']);
+
+  await page.goto(`${app.address}/parcels/${id}/sale`);
+  await address.getByRole('button', { name: 'Show it' }).click();
+  await expect(address.getByRole('textbox')).toHaveValue('Edda Vik\nSkarvik 12\nVestby');
+  expect((await kept(page)).events.filter((event) => event.kind === 'addressShown')).toHaveLength(1);
+
+  await page.goto(`${app.address}/pickups`);
+  await expectAccessible(page);
+  const waiting = page.getByRole('listitem').filter({ hasText: 'EV–XN' }).first();
+  await expect(waiting).toContainText('tag not matched yet');
+  const carrier = page.locator('section.pickup', { has: waiting });
+  await carrier.getByRole('button', { name: /^Have \d+ fetched/ }).click();
+  await expect(carrier).toContainText(/✓ fetches .*PU\d+/);
+});
+
+test('two parcels to one buyer go together: 1 of 2 on the sheets, both numbers in the message', async ({ page, app, sell }) => {
+  test.setTimeout(120_000);
+  const line = (what: string) => `${what}, 5 x 5 x 4, 2 lb, sold 60, shipping 14, to 40217, for TW–GL`;
+  const first = await sell(line('stoneware bowl'), 'nest');
+  const second = await sell(line('stoneware jug'), 'nest');
+  await rated(page, app, second);
+  await page.getByRole('button', { name: 'They go together' }).click();
+  const set = page.getByRole('region', { name: 'Parcels that go together' });
+  await expect(set.getByRole('listitem')).toHaveCount(2);
+  await expect(papersOf(page).getByRole('link', { name: /^Print what is due/ })).toContainText('one of several');
+  await buy(page);
+  await expect(desk(page)).toContainText('✓ bought');
+  const { labels, set: members } = await kept(page);
+  await expect(page.locator('.buyer-sentence')).toContainText(`2 parcels with the numbers`);
+  await expect(page.locator('.buyer-sentence')).toContainText(labels[0]!.tracking!);
+  expect(members.map((member) => member.id).sort()).toEqual([first, second].sort());
+  await set.getByRole('button', { name: 'This one goes alone' }).click();
+  await expect(set.getByRole('listitem')).toHaveCount(0);
+  await expect(set.getByRole('button', { name: 'They go together' })).toBeVisible();
+});

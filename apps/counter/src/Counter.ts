@@ -1,14 +1,14 @@
-import type { CounterAnswer, CounterSwitches, LabelOrder, Purchase, TrackingAnswer } from '@inch-nest/contracts';
+import type { CounterAnswer, CounterSwitches, LabelOrder, PickupOrder, Purchase, TrackingAnswer } from '@inch-nest/contracts';
 
 /** What a counter remembers; kept by whoever runs it. */
 export interface CounterState {
   purchases: Record<string, Purchase & { order: LabelOrder; attempts: number }>;
   /** Keys under which nothing will ever be charged. */
   closed: string[];
-  pickups: { day: string; tracking: string[] }[];
+  pickups: Record<string, { cardId: string; day: string; tracking: string[]; reference: string }>;
 }
 
-export const NEW_STATE: CounterState = { purchases: {}, closed: [], pickups: [] };
+export const NEW_STATE: CounterState = { purchases: {}, closed: [], pickups: {} };
 
 const DAY_MS = 86_400_000;
 const ACCEPTED_AFTER_MS = 6 * 3_600_000;
@@ -23,7 +23,10 @@ export interface Counter {
   close(key: string): CounterAnswer;
   void(key: string): CounterAnswer;
   track(tracking: string): TrackingAnswer | null;
-  pickup(day: string, tracking: readonly string[]): void;
+  /** What an order would cost; nothing is bought. */
+  quote(order: LabelOrder): { priceMinor: number };
+  /** Comes once for an id, however often it is asked. */
+  pickup(order: PickupOrder): { reference: string };
   /** How often money was taken, for tests. */
   charges(): number;
 }
@@ -48,7 +51,7 @@ export function createCounter(state: CounterState, keep: () => void, now: () => 
         return bare(known);
       }
       if (state.closed.includes(key)) return { kind: 'closed' };
-      const priceMinor = order.priceMinor + switches().dearerMinor;
+      const { priceMinor } = this.quote(order);
       if (priceMinor !== order.priceMinor) return { kind: 'priceChanged', priceMinor };
       state.purchases[key] = {
         key,
@@ -90,9 +93,12 @@ export function createCounter(state: CounterState, keep: () => void, now: () => 
       ];
       return { steps: steps.filter((step) => new Date(step.at) <= now()) };
     },
-    pickup(day, tracking) {
-      state.pickups.push({ day, tracking: [...tracking] });
+    quote: (order) => ({ priceMinor: order.priceMinor + switches().dearerMinor }),
+    pickup({ id, cardId, day, tracking }) {
+      const reference = `PU${String(7000 + Object.keys(state.pickups).length)}`;
+      state.pickups[id] ??= { cardId, day, tracking: [...tracking], reference };
       keep();
+      return { reference: state.pickups[id].reference };
     },
     charges: () => Object.keys(state.purchases).length,
   };

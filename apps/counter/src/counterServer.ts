@@ -1,10 +1,10 @@
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
-import { counterSwitches, labelOrder, problemsOf, purchaseKey, type CounterSwitches } from '@inch-nest/contracts';
+import { counterSwitches, labelOrder, pickupOrder, problemsOf, purchaseKey, type CounterSwitches } from '@inch-nest/contracts';
 import { z } from 'zod';
 import { createCounter, type CounterState } from './Counter.ts';
 
 const MOST_BODY = 20_000;
-const pickup = z.strictObject({ day: z.iso.date(), tracking: z.array(z.string().max(40)).max(500) });
+const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 const clock = z.strictObject({ now: z.iso.datetime().nullable() });
 
 /**
@@ -32,13 +32,15 @@ export function counterServer(state: CounterState, keep: () => void): Server {
     if (room === 'clock' && request.method === 'PUT') return say(200, { now: (told = (await body(clock)).now) });
     if (room === 'charges') return say(200, { charges: counter.charges() });
     if (room === 'track') {
-      const found = counter.track(name);
-      return found ? say(200, found) : say(404, { problems: [{ path: '(address)', message: 'no such number' }] });
+      // a number nobody knows yet has no steps: labels may be known before the parcel is
+      return say(200, counter.track(name) ?? { steps: [] });
     }
-    if (room === 'pickups' && request.method === 'POST') {
-      const wanted = await body(pickup);
-      counter.pickup(wanted.day, wanted.tracking);
-      return say(200, {});
+    if (room === 'pickups' && request.method === 'POST') return say(200, counter.pickup(await body(pickupOrder)));
+    if (room === 'quotes' && request.method === 'POST') {
+      const order = await body(labelOrder);
+      if (switches.slowMs > 0) await pause(switches.slowMs);
+      if (switches.fails !== 'never') return say(500, { problems: [{ path: '(server)', message: 'told to fail' }] });
+      return say(200, counter.quote(order));
     }
     if (room !== 'purchases') return say(404, { problems: [{ path: '(address)', message: 'nothing here' }] });
     const key = purchaseKey.parse(name);
@@ -48,7 +50,7 @@ export function counterServer(state: CounterState, keep: () => void): Server {
     if (act === 'void') return say(200, counter.void(key));
     const order = await body(labelOrder);
     const { slowMs, fails, drops, hearsTwice } = switches;
-    if (slowMs > 0) await new Promise((resolve) => setTimeout(resolve, slowMs));
+    if (slowMs > 0) await pause(slowMs);
     if (fails === 'beforeCharge') return say(500, { problems: [{ path: '(server)', message: 'told to fail' }] });
     const answer = counter.buy(key, order);
     if (hearsTwice) counter.buy(key, order);

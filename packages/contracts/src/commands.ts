@@ -8,8 +8,9 @@ import {
   type Stockroom,
 } from '@inch-nest/core';
 import { z } from 'zod';
-import { minor, postcode, shortText, sizeIn, triple, uuid, weightLb } from './numbers.ts';
+import { civilDate, minor, postcode, shortText, sizeIn, triple, uuid, weightLb } from './numbers.ts';
 import { house } from './house.ts';
+import { PAPER_KINDS } from './papers.ts';
 import { locks, planChoice } from './plan.ts';
 import { stockroom } from './stock.ts';
 
@@ -56,6 +57,7 @@ export const happening = z.discriminatedUnion('kind', [
   }),
   z.strictObject({ kind: z.literal('rated'), rate }),
   z.strictObject({ kind: z.literal('tagMatched') }),
+  z.strictObject({ kind: z.literal('printed'), papers: z.array(z.enum(PAPER_KINDS)).min(1).max(PAPER_KINDS.length) }),
   z.strictObject({ kind: z.enum(['handedOver', 'delivered', 'damaged', 'lost', 'returned']) }),
   z.strictObject({ kind: z.literal('overruled'), planId: uuid, reason: z.enum(OVERRULE_REASONS as [OverruleReason, ...OverruleReason[]]) }),
 ]) satisfies z.ZodType<Happening>;
@@ -67,6 +69,25 @@ export const labelCommand = z.discriminatedUnion('act', [
   z.strictObject({ ...by, act: z.literal('ask') }),
   z.strictObject({ ...by, act: z.literal('void'), labelId: uuid }),
 ]);
+
+/** Shows where the buyer lives, which is noted, or keeps it. */
+export const addressCommand = z.discriminatedUnion('act', [
+  z.strictObject({ ...by, act: z.literal('show'), eventId: uuid }),
+  z.strictObject({
+    ...by,
+    act: z.literal('keep'),
+    name: shortText(80),
+    lines: z.array(shortText(80)).min(1).max(5),
+    /** The revision the person saw. */
+    basedOn: z.int().min(0),
+  }),
+]);
+
+/** Puts parcels to one buyer together as 1 of n, or takes one out by naming it alone. */
+export const putTogether = z.strictObject({ ...by, parcelIds: z.array(uuid).min(1).max(20) });
+
+/** Asks a carrier to fetch what is ready for it on a day. */
+export const askPickup = z.strictObject({ ...by, id: uuid, cardId: shortText(60), day: civilDate });
 
 /** What may be changed of a shop; what is left out stays. */
 export const saveShop = z.strictObject({
@@ -83,6 +104,7 @@ export const saveShop = z.strictObject({
         .refine(isCurrency, 'not a currency'),
       zone: z.string().max(60).refine(isZone, 'not a time zone'),
       originPostcode: postcode,
+      paper: z.enum(['letter', 'a4']),
       lastCutOff: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time like 16:00'),
     })
     .optional(),
@@ -113,3 +135,6 @@ export type SaveNest = Omit<z.infer<typeof saveNest>, 'choice' | 'locks'> & { ch
 export type StartParcel = z.infer<typeof startParcel>;
 export type TakeBack = z.infer<typeof takeBack>;
 export type ReportEvent = z.infer<typeof reportEvent>;
+export type AddressCommand = z.infer<typeof addressCommand>;
+export type PutTogether = z.infer<typeof putTogether>;
+export type AskPickup = z.infer<typeof askPickup>;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { key, minor, shortText, sizeIn, weightLb } from './numbers.ts';
+import { destination, key, minor, postcode, shortText, sizeIn, uuid, weightLb } from './numbers.ts';
 
 // What the carriers' counter and the application say to each other.
 
@@ -13,8 +13,8 @@ export const labelOrder = z.strictObject({
   cardVersion: z.int().min(1),
   weightLb,
   outsideIn: z.tuple([sizeIn, sizeIn, sizeIn]),
-  fromPostcode: z.string().regex(/^\d{5}$/),
-  toPostcode: z.string().regex(/^\d{5}$/),
+  fromPostcode: postcode,
+  toPostcode: destination,
   coverMinor: minor,
   signature: z.boolean(),
   /** What was agreed: at another price nothing is bought. */
@@ -41,6 +41,15 @@ export const counterAnswer = z.discriminatedUnion('kind', [
 ]);
 export type CounterAnswer = z.infer<typeof counterAnswer>;
 
+/** What an order would cost now; nothing is bought. */
+export const quoteAnswer = z.strictObject({ priceMinor: minor });
+export type QuoteOfCounter = z.infer<typeof quoteAnswer>;
+
+/** Asks a carrier to fetch parcels on a day; asked twice with the same id it is one pick-up. */
+export const pickupOrder = z.strictObject({ id: uuid, cardId: key, day: z.iso.date(), tracking: z.array(shortText(40)).min(1).max(500) });
+export type PickupOrder = z.infer<typeof pickupOrder>;
+export const pickupAnswer = z.strictObject({ reference: shortText(40) });
+
 export const trackingAnswer = z.strictObject({
   steps: z.array(z.strictObject({ at: z.iso.datetime(), what: z.enum(['made', 'accepted', 'underway', 'delivered']) })),
 });
@@ -60,3 +69,6 @@ export const counterSwitches = z.strictObject({
   dearerMinor: z.int().min(-100_000).max(100_000).default(0),
 });
 export type CounterSwitches = z.infer<typeof counterSwitches>;
+
+/** What the counter says to a rate before anything is bought. */
+export type CounterQuote = { kind: 'same' | 'other'; priceMinor: number } | { kind: 'silent' } | { kind: 'notRated' };

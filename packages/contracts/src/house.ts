@@ -27,6 +27,8 @@ export const house = z.strictObject({
   openingNote: z.boolean(),
   photographs: z.boolean(),
   cover: z.enum(['byRisk', 'included', 'always']),
+  dearFromMinor: minor.nullable().default(null),
+  customsSimplifiedToMinor: minor.default(40_000),
   signatureFromMinor: minor.nullable(),
   troubleMinutes: z.number().min(0).max(1000),
   claimAcceptedPhotographed: share,

@@ -1,7 +1,7 @@
 import { FACES, type Face } from '@inch-nest/core';
 import { z } from 'zod';
 import { house } from './house.ts';
-import { civilDate, minor, postcode, sizeIn, triple, weightLb } from './numbers.ts';
+import { civilDate, destination, minor, postcode, sizeIn, triple, weightLb } from './numbers.ts';
 import { archetypeKey, finish, formKey, hardPoint, hollow, movingParts } from './piece.ts';
 import { locks } from './plan.ts';
 import { rateCard } from './rateCard.ts';
@@ -79,7 +79,7 @@ const rateRequest = z.strictObject({
     size: triple,
     weight: weightLb,
     from: postcode,
-    to: postcode,
+    to: destination,
     shipDate: civilDate,
     /** Local time at which it is ready; later than the cut-off it goes the next collection day. */
     readyAt: z
@@ -164,7 +164,7 @@ const planRequest = z.strictObject({
   house,
   card: rateCard,
   from: postcode,
-  to: postcode,
+  to: destination,
   shipDate: civilDate,
   sale: minor,
   locks: locks.default({}),

@@ -1,4 +1,4 @@
-import { MAX_SIZE_IN, MAX_WEIGHT_LB } from '@inch-nest/core/units';
+import { MAX_SIZE_IN, MAX_WEIGHT_LB, POSTCODE, POSTCODE_SAYS } from '@inch-nest/core/units';
 import { z } from 'zod';
 
 /** A size within the model's bounds, inches. */
@@ -13,6 +13,8 @@ export const triple = z.tuple([sizeIn, sizeIn, sizeIn]);
 export const civilDate = z.iso.date();
 export const uuid = z.uuid();
 export const postcode = z.string().regex(/^\d{5}$/, 'a postcode has five digits');
+/** Where something goes: five digits, abroad with the country in front. */
+export const destination = z.string().regex(POSTCODE, POSTCODE_SAYS);
 /** A key as registries and stock use them. */
 export const key = z.string().min(1).max(60);
 /** A short text a person typed. */

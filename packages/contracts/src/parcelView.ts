@@ -1,5 +1,6 @@
 import type { LifeEvent, Locks, ParcelLife, PlanChoice, PlanDocument } from '@inch-nest/core';
-import type { FieldEntity, PieceField, SaleField } from './fields.ts';
+import type { PieceField, SaleField } from './fields.ts';
+import type { FieldEntity } from './typedFields.ts';
 
 /** One field as kept: what was typed, what it means, and the draft beside it where that does not parse. */
 export interface KeptField {
@@ -24,10 +25,29 @@ export interface ParcelView {
   life: ParcelLife;
   photos: PhotoView[];
   labels: LabelView[];
+  /** Parcels of one sending, this one among them, in the order of their codes; one alone is no set. */
+  set: SetMember[];
+  /** Whether the buyer's address is kept; it is shown only when somebody asks. */
+  address: { kept: boolean; revision: number };
   events: LifeEvent[];
   /** How many steps this person can take back and do again. */
   undo: number;
   redo: number;
+}
+
+/** One of several parcels to a buyer. */
+export interface SetMember {
+  id: string;
+  code: string;
+  title: string;
+  tracking: string | null;
+}
+
+/** Where the buyer lives, as answered to whoever asked to see it. */
+export interface AddressView {
+  name: string;
+  lines: string[];
+  revision: number;
 }
 
 /** What a photograph shows: the piece as it was sold, or how it was packed. */
@@ -74,6 +94,8 @@ export interface ShelfTag {
   code: string;
   title: string;
   tag: string;
+  /** Where it goes, as a postcode. */
+  postcode: string;
   bin: string | null;
   shipBy: string;
   state: string;

@@ -17,6 +17,7 @@ import {
 } from '@inch-nest/core';
 import { z } from 'zod';
 import { minor, shortText, sizeIn, uuid, weightLb } from './numbers.ts';
+import { STEADYING } from './steadying.ts';
 
 const keysOf = <K extends string>(registry: Readonly<Record<K, unknown>>) => z.enum(Object.keys(registry) as [K, ...K[]]);
 
@@ -54,10 +55,7 @@ export const accessory = z.strictObject({
 export type Accessory = z.infer<typeof accessory>;
 export const originalBox = z.enum(['none', 'kept', 'ofValue']);
 
-/** What steadies a piece in its case or retail box, in the order it is done. */
-export const STEADYING = ['locked', 'barrier', 'slack', 'lid'] as const;
 export const steadying = z.array(z.enum(STEADYING)).max(STEADYING.length);
-export type Steadying = (typeof STEADYING)[number];
 
 export const pieceFacts = z.strictObject({
   id: uuid,

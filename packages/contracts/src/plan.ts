@@ -11,7 +11,7 @@ import {
 } from '@inch-nest/core';
 import { z } from 'zod';
 import { house } from './house.ts';
-import { civilDate, key, minor, postcode, sizeIn, uuid } from './numbers.ts';
+import { civilDate, destination, key, minor, postcode, sizeIn, uuid } from './numbers.ts';
 import { pieceFacts } from './piece.ts';
 import { rateCard } from './rateCard.ts';
 import { stockroom } from './stock.ts';
@@ -69,7 +69,7 @@ export const order = z.strictObject({
   paidMinor: minor,
   shippingCollectedMinor: minor,
   originPostcode: postcode,
-  destinationPostcode: postcode,
+  destinationPostcode: destination,
   shipDate: civilDate,
   pieces: z.array(pieceFacts).min(1).max(100),
 }) satisfies z.ZodType<Order>;

@@ -22,9 +22,11 @@ const SHOP: ShopView = {
   zone: 'Europe/London',
   currency: 'USD',
   originPostcode: '10115',
+  paper: 'letter',
   lastCutOff: '16:00',
   revision: 1,
   today: '2026-11-23',
+  time: '10:00',
   todayIsOver: false,
   people: [],
   house: asked.house,
@@ -41,6 +43,8 @@ const SALE: ParcelView['sale'] = {
   shipBy: field('2026-11-27'),
   arriveBy: field(null),
   signatureWish: field('none'),
+  customs: field(null),
+  letter: field(null),
 };
 
 const PIECE: ParcelView['piece'] = {

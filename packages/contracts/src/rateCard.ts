@@ -2,7 +2,9 @@ import type { RateCard, Service } from '@inch-nest/core';
 import { z } from 'zod';
 import { civilDate, key, minor, shortText, sizeIn, triple, weightLb } from './numbers.ts';
 
-const prefix = z.string().regex(/^\d{1,5}$/, 'a postcode prefix has one to five digits');
+const prefix = z
+  .string()
+  .regex(/^([A-Z]{2}(-\d{0,5})?|\d{1,5})$/, 'a postcode prefix has one to five digits, or starts with a country’s two letters');
 const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time is like 16:00');
 
 const surcharge = z.strictObject({

@@ -13,12 +13,16 @@ export interface ShopView {
   zone: string;
   currency: string;
   originPostcode: string;
+  /** Sheets in the printer. */
+  paper: 'letter' | 'a4';
   /** Local time of the day's last pick-up, `HH:MM`. */
   lastCutOff: string;
   /** Counts the changes to rules, facts and stockroom. */
   revision: number;
   /** The shop's local day, and whether its last pick-up has gone. */
   today: string;
+  /** Local time, `HH:MM`. */
+  time: string;
   todayIsOver: boolean;
   people: Person[];
   house: House;

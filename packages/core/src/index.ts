@@ -59,6 +59,16 @@ export {
   type OverruleReason,
   type RatedFor,
 } from './stages/parcel/LifeEvent.ts';
+export {
+  CUSTOMS_PURPOSES,
+  customsForm,
+  customsProblems,
+  customsTotals,
+  type CustomsDeclaration,
+  type CustomsLine,
+  type CustomsPurpose,
+} from './stages/parcel/customs.ts';
+export { lifeWords } from './stages/parcel/lifeWords.ts';
 export { recordParcel } from './stages/parcel/recordParcel.ts';
 export type { ParcelLife, ParcelState, Weighing } from './stages/parcel/ParcelLife.ts';
 export { buyGate, handOverGate, sealGate } from './stages/parcel/gates.ts';
@@ -99,6 +109,7 @@ export type {
   Volumetric,
   ZoneRule,
 } from './engineering/tariff/RateCard.ts';
+export { isDear } from './stages/rate/rateParcel.ts';
 export { quoteService } from './engineering/tariff/quoteService.ts';
 export type { PriceLine, Quote, QuoteRefusal, Shipment } from './engineering/tariff/Quote.ts';
 export { edgeNudges, type EdgeNudge } from './engineering/tariff/edgeNudges.ts';

@@ -5,6 +5,7 @@ import { up as fullerChoices } from './migrations/002-fuller-choices.ts';
 import { up as lookedOver } from './migrations/003-looked-over.ts';
 import { up as photos } from './migrations/004-photos.ts';
 import { up as labels } from './migrations/005-labels.ts';
+import { up as papers } from './migrations/006-papers.ts';
 
 const MIGRATIONS = [
   { name: '001-foundation', up: foundation },
@@ -12,6 +13,7 @@ const MIGRATIONS = [
   { name: '003-looked-over', up: lookedOver },
   { name: '004-photos', up: photos },
   { name: '005-labels', up: labels },
+  { name: '006-papers', up: papers },
 ];
 const LOCK = 4_117_201;
 

@@ -16,6 +16,8 @@ import type {
   TemplateRow,
   PhotoRow,
   LabelRow,
+  AddressRow,
+  PickupRow,
 } from './rows.ts';
 
 type Rows = {
@@ -35,6 +37,8 @@ type Rows = {
   template: TemplateRow;
   photo: PhotoRow;
   label: LabelRow;
+  address: AddressRow;
+  pickup: PickupRow;
 };
 export type Models = { readonly [Name in keyof Rows]: ModelStatic<Model<Rows[Name], Rows[Name]> & Rows[Name]> };
 
@@ -75,6 +79,7 @@ export function defineModels(sequelize: Sequelize): Models {
       currency: text,
       originPostcode: text,
       lastCutOff: text,
+      paper: DataTypes.TEXT,
       house: json,
       tapes: json,
       demo: DataTypes.BOOLEAN,
@@ -114,6 +119,7 @@ export function defineModels(sequelize: Sequelize): Models {
       revision: whole,
       nest: json,
       planId: maybeUuid,
+      together: maybeUuid,
       createdAt: DataTypes.DATE,
     }),
     bundle: define('bundle', 'bundle', { id, shopId, parcelId: shopId, pieceId: shopId, position: whole }),
@@ -207,6 +213,25 @@ export function defineModels(sequelize: Sequelize): Models {
       tracking: maybeText,
       chargedMinor: { type: DataTypes.INTEGER, allowNull: true },
       problem: maybeText,
+      personId: { ...id, primaryKey: false },
+      at: instant,
+    }),
+    address: define('address', 'address', {
+      saleId: id,
+      shopId,
+      name: text,
+      lines: json,
+      revision: whole,
+      personId: { ...id, primaryKey: false },
+      at: instant,
+    }),
+    pickup: define('pickup', 'pickup', {
+      id,
+      shopId,
+      cardKey: text,
+      day,
+      tracking: json,
+      reference: text,
       personId: { ...id, primaryKey: false },
       at: instant,
     }),

@@ -10,6 +10,7 @@ export interface ShopRow {
   currency: string;
   originPostcode: string;
   lastCutOff: string;
+  paper?: 'letter' | 'a4';
   house: House;
   tapes: Pick<Stockroom, 'innerTape' | 'outerTape'> & Partial<Pick<Stockroom, 'linerBoard'>>;
   demo: boolean;
@@ -100,7 +101,28 @@ export interface ParcelRow {
   revision: number;
   nest: NestJson;
   planId: string | null;
+  /** The sending it is one of several parcels of. */
+  together?: string | null;
   createdAt?: Date;
+}
+export interface AddressRow {
+  saleId: string;
+  shopId: string;
+  name: string;
+  lines: string[];
+  revision: number;
+  personId: string;
+  at: Date;
+}
+export interface PickupRow {
+  id: string;
+  shopId: string;
+  cardKey: string;
+  day: string;
+  tracking: string[];
+  reference: string;
+  personId: string;
+  at: Date;
 }
 /** One wrapped piece in a parcel; the order of positions is the order of packing. */
 export interface BundleRow {

@@ -10,6 +10,7 @@ import '../screens/look-over/look-over.css';
 import '../screens/nest/nest.css';
 import '../screens/cards/cards.css';
 import '../screens/send/send.css';
+import '../screens/pickups/pickups.css';
 
 export const metadata = { title: 'Inch Nest', description: 'Wrap, box, fill, weigh and rate one-off fragile pieces.' };
 export const dynamic = 'force-dynamic';

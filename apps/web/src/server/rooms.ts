@@ -1,6 +1,6 @@
 import 'server-only';
-import { listShelf, Missing, readParcel, readShop, readShopId } from '@inch-nest/data';
-import type { ParcelView, ShelfTag, ShopView } from '@inch-nest/contracts';
+import { listPickups, listShelf, Missing, readParcel, readShop, readShopId } from '@inch-nest/data';
+import type { ParcelView, PickupList, ShelfTag, ShopView } from '@inch-nest/contracts';
 import { database } from './database.ts';
 import { readId } from './readId.ts';
 
@@ -10,6 +10,9 @@ export const now = (): Date => new Date();
 export const shopNow = (): Promise<ShopView> => readShop(database(), now());
 
 export const shelfNow = async (): Promise<ShelfTag[]> => listShelf(database(), await readShopId(database()));
+
+/** What waits to be fetched. */
+export const pickupsNow = async (): Promise<PickupList> => listPickups(database(), await shopNow());
 
 /** A parcel, or null when there is none of that id. */
 export const findParcel = async (params: Promise<{ id: string }>, personId: string): Promise<ParcelView | null> =>

@@ -37,6 +37,10 @@ export interface House {
   readonly openingNote: boolean;
   readonly photographs: boolean;
   readonly cover: 'byRisk' | 'included' | 'always';
+  /** Worth from which a piece is covered in full whatever the risk says, and signed for; null for never. */
+  readonly dearFromMinor: Minor | null;
+  /** Worth up to which the simplified customs declaration serves. */
+  readonly customsSimplifiedToMinor: Minor;
   /** Sale price from which the venue wants a signature; null for never. */
   readonly signatureFromMinor: Minor | null;
   /** Minutes of writing and refunding when a piece has broken. */
@@ -87,6 +91,8 @@ export const BEDDED_HOUSE: House = {
   openingNote: true,
   photographs: true,
   cover: 'byRisk',
+  dearFromMinor: null,
+  customsSimplifiedToMinor: 40_000,
   signatureFromMinor: null,
   troubleMinutes: 30,
   claimAcceptedPhotographed: 0.7,

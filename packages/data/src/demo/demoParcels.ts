@@ -1,51 +1,6 @@
-import type { HardPoint, PlanChoice } from '@inch-nest/core';
-
-/** One parcel of the demo: what was typed, and how far it has come. */
-export interface DemoParcel {
-  sale: {
-    buyer: string;
-    destinationPostcode: string;
-    soldMinor: string;
-    paidMinor: string;
-    shippingCollectedMinor: string;
-    dueInDays: number;
-  };
-  piece: Record<string, string>;
-  /** `kept` takes the recommended nest, or the choice given; `weighed` and `rated` go on from there. */
-  reached: 'draft' | 'kept' | 'weighed' | 'rated';
-  /** Changes to the recommended nest before it is kept. */
-  by?: (choice: PlanChoice) => PlanChoice;
-  /** Readings over the predicted weight, pounds. */
-  weighedOffLb?: readonly number[];
-}
-
-const point = (
-  kind: HardPoint['kind'],
-  face: HardPoint['face'],
-  reachIn: number,
-  guard: HardPoint['guard'] = null,
-  across = 0.5,
-  up = 0.5,
-): HardPoint => ({ id: `${kind}-${face}`, kind, face, across, up, reachIn, guard, guardLengthIn: null });
-const points = (...list: HardPoint[]): string => JSON.stringify(list);
-const picked = (value: unknown): string => JSON.stringify(value);
-const sale = (
-  buyer: string,
-  destinationPostcode: string,
-  soldMinor: string,
-  paidMinor: string,
-  shippingCollectedMinor: string,
-  dueInDays: number,
-): DemoParcel['sale'] => ({ buyer, destinationPostcode, soldMinor, paidMinor, shippingCollectedMinor, dueInDays });
-
-/** Keeps less wrap than the feel test asks, as somebody in a hurry would. */
-const thinner = (choice: PlanChoice): PlanChoice => ({
-  ...choice,
-  layers: [
-    { material: 'smallBubble', turns: 1 },
-    { material: 'largeBubble', turns: 0.5 },
-  ],
-});
+import type { DemoParcel } from './DemoParcel.ts';
+import { picked, point, points, sale, thinner } from './DemoParcel.ts';
+import { FURTHER_PARCELS } from './furtherParcels.ts';
 
 /** Household science and harbour curiosities, sold by the stall; all invented. */
 export const DEMO_PARCELS: readonly DemoParcel[] = [
@@ -265,4 +220,5 @@ export const DEMO_PARCELS: readonly DemoParcel[] = [
     reached: 'kept',
     piece: { title: 'Sea boots, a pair', bin: 'D6', size: '13 x 10 x 6', weight: '4 lb 2 oz', archetype: picked('shoes') },
   },
+  ...FURTHER_PARCELS,
 ];

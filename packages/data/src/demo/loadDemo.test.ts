@@ -4,7 +4,7 @@ import { freshDatabase } from '../../tests/freshDatabase.ts';
 import { listShelf, loadDemo, readParcel, readShop } from '../index.ts';
 import { DEMO_PEOPLE } from './demoPeople.ts';
 
-test('the demo loads once, no further than rate, and every plan in it holds', async () => {
+test('the demo loads once, a parcel at each step it can have come to, and every plan in it holds', async () => {
   const fresh = await freshDatabase();
   const now = new Date('2026-11-23T10:00:00Z');
   expect(await loadDemo(fresh.database, now)).toBe(true);
@@ -12,7 +12,9 @@ test('the demo loads once, no further than rate, and every plan in it holds', as
   const shop = await readShop(fresh.database, now);
   const shelf = await listShelf(fresh.database, shop.id);
   expect(shelf.length).toBeGreaterThanOrEqual(8);
-  expect(new Set(shelf.map((tag) => tag.state))).toEqual(new Set(['draft', 'planned', 'weighed', 'rated']));
+  expect(new Set(shelf.map((tag) => tag.state))).toEqual(
+    new Set(['draft', 'planned', 'weighed', 'rated', 'labelled', 'handedOver', 'damaged']),
+  );
   expect(shelf.some((tag) => tag.trouble !== null)).toBe(true);
   const boxes = shop.stock.boxes.filter((box) => box.style === 'slotted');
   expect(boxes.length).toBeGreaterThanOrEqual(12);

@@ -1,8 +1,10 @@
 import { randomUUID } from 'node:crypto';
-import { addDays, BEDDED_HOUSE, planParcel, writePlanDocument, type PlanDocument } from '@inch-nest/core';
+import { addDays, BEDDED_HOUSE, planParcel, writePlanDocument, type Happening, type PlanDocument } from '@inch-nest/core';
 import { planRequestFor, type ShopView } from '@inch-nest/contracts';
 import type { Database } from '../database.ts';
+import { useAddress } from '../repositories/addressRepository.ts';
 import { appendEvent } from '../repositories/eventRepository.ts';
+import { beginPurchase, settlePurchase } from '../repositories/labelRepository.ts';
 import { saveNest } from '../repositories/nestRepository.ts';
 import { createParcel } from '../repositories/parcelRepository.ts';
 import { readParcel } from '../repositories/parcelRows.ts';
@@ -10,7 +12,8 @@ import { createShop, readShop } from '../repositories/shopRepository.ts';
 import { AMBRY_GROUND } from './cards/ambryGround.ts';
 import { QUILLON_POST } from './cards/quillonPost.ts';
 import { SKERROW_EXPRESS } from './cards/skerrowExpress.ts';
-import { DEMO_PARCELS, type DemoParcel } from './demoParcels.ts';
+import { REACHED, type DemoParcel, type Reached } from './DemoParcel.ts';
+import { DEMO_PARCELS } from './demoParcels.ts';
 import { DEMO_PEOPLE, DEMO_SHOP } from './demoPeople.ts';
 import { DEMO_STOCK } from './demoStock.ts';
 
@@ -36,21 +39,56 @@ export async function loadDemo(database: Database, now: Date): Promise<boolean> 
   return true;
 }
 
-async function loadParcel(database: Database, shop: ShopView, parcel: DemoParcel, now: Date, i: number): Promise<void> {
+const DAY_MS = 86_400_000;
+
+async function loadParcel(database: Database, shop: ShopView, parcel: DemoParcel, loaded: Date, i: number): Promise<void> {
   const personId = DEMO_PEOPLE[i % DEMO_PEOPLE.length]!.id;
   const { dueInDays, ...sale } = parcel.sale;
+  // what was due some days ago was done then
+  const now = new Date(loaded.getTime() + Math.min(0, dueInDays) * DAY_MS);
   const id = await createParcel(
     database,
     shop,
-    { id: randomUUID(), personId, sale: { ...sale, shipBy: addDays(shop.today, dueInDays) }, piece: parcel.piece },
+    {
+      id: randomUUID(),
+      personId,
+      sale: {
+        ...sale,
+        shipBy: addDays(shop.today, dueInDays),
+        ...(parcel.customs ? { customs: JSON.stringify(parcel.customs) } : {}),
+      },
+      piece: parcel.piece,
+    },
     now,
   );
-  if (parcel.reached === 'draft') return;
+  const far = REACHED.indexOf(parcel.reached);
+  const reaches = (step: Reached) => far >= REACHED.indexOf(step);
+  if (parcel.address) await useAddress(database, shop, id, { act: 'keep', personId, basedOn: 0, ...parcel.address }, now);
+  if (!reaches('kept')) return;
   await keepRecommended(database, shop, id, personId, parcel, now);
-  if (parcel.reached === 'kept') return;
+  if (!reaches('weighed')) return;
   const { document } = (await readParcel(database, id, personId)).nest.plan!;
   await weigh(database, shop, id, personId, document, parcel.weighedOffLb ?? [0], now);
-  if (parcel.reached === 'rated') await rate(database, shop, id, personId, document, parcel.weighedOffLb ?? [0], now);
+  if (reaches('rated')) await rate(database, shop, id, personId, document, parcel.weighedOffLb ?? [0], now);
+  if (reaches('labelled')) {
+    const label = await beginPurchase(database, shop, id, personId, now);
+    const purchase = {
+      key: label.key,
+      tracking: `${label.ordered.cardId.split('-')[0]!.slice(0, 1).toUpperCase()}L${60_000_000 + i * 41}`,
+      chargedMinor: label.ordered.priceMinor,
+      boughtAt: now.toISOString(),
+      voided: false,
+    };
+    await settlePurchase(database, label.id, { kind: 'bought', purchase }, now);
+  }
+  const happened: Happening[] = [
+    ...(reaches('away') ? ([{ kind: 'tagMatched' }, { kind: 'handedOver' }] as const) : []),
+    ...(reaches('broken') ? ([{ kind: 'damaged' }] as const) : []),
+  ];
+  for (const happening of happened)
+    await database.sequelize.transaction((transaction) =>
+      appendEvent(database, { id: randomUUID(), shopId: shop.id, parcelId: id, personId, happening, now, undoOf: null }, transaction),
+    );
 }
 
 async function keepRecommended(

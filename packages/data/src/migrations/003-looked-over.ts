@@ -1,4 +1,5 @@
 import type { QueryInterface } from 'sequelize';
+import { startOf } from './startOf.ts';
 
 /** The start of each fact of a piece that earlier versions did not know. */
 const NEW_FACTS: Readonly<Record<string, unknown>> = {
@@ -12,11 +13,6 @@ const NEW_FACTS: Readonly<Record<string, unknown>> = {
 
 /** The start of each fact of a sale that earlier versions did not know. */
 const NEW_WISHES: Readonly<Record<string, unknown>> = { arriveBy: null, signatureWish: 'none' };
-
-const startOf = (facts: Readonly<Record<string, unknown>>): string =>
-  JSON.stringify(
-    Object.fromEntries(Object.entries(facts).map(([path, value]) => [path, { text: '', value, revision: 0, draft: null, by: '' }])),
-  );
 
 /** More facts of a piece and a sale, the shop's own revision, and the shop's templates. */
 export async function up(queries: QueryInterface): Promise<void> {

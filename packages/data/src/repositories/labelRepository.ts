@@ -1,10 +1,10 @@
 import { randomUUID } from 'node:crypto';
-import { buyGate, recordParcel } from '@inch-nest/core';
-import type { CounterAnswer, ShopView } from '@inch-nest/contracts';
+import { buyGate, recordParcel, type RatedFor } from '@inch-nest/core';
+import type { CounterAnswer, LabelOrder, ShopView } from '@inch-nest/contracts';
 import { Op, type Transaction } from 'sequelize';
 import type { Database } from '../database.ts';
 import { Missing, Refused } from '../refusals.ts';
-import type { LabelRow } from '../rows.ts';
+import type { LabelRow, PieceRow, SaleRow } from '../rows.ts';
 import { appendEvent } from './eventRepository.ts';
 import { eventsOf, lockParcel } from './parcelRows.ts';
 import { personOf } from './personOf.ts';
@@ -33,7 +33,6 @@ export async function beginPurchase(database: Database, shop: ShopView, parcelId
     if (shut.length > 0 || !life.rate) throw new Refused(shut.map((message) => ({ path: 'label', message })));
     const rate = life.rate;
     const attempt = 1 + (await models.label.count({ where: { parcelId }, transaction }));
-    const worth = (piece.fields['replacementMinor']!.value as number | null) ?? sale.soldMinor;
     const made = await models.label.create(
       {
         id: randomUUID(),
@@ -42,19 +41,7 @@ export async function beginPurchase(database: Database, shop: ShopView, parcelId
         key: `${parcelId}:${parcel.revision}:${attempt}`,
         attempt,
         state: 'pending',
-        ordered: {
-          service: rate.service,
-          serviceName: rate.serviceName,
-          cardId: rate.cardId,
-          cardVersion: rate.cardVersion,
-          weightLb: rate.weightLb,
-          outsideIn: [...rate.outsideIn],
-          fromPostcode: shop.originPostcode,
-          toPostcode: sale.destinationPostcode,
-          coverMinor: rate.coverAdded ? worth : 0,
-          signature: rate.signature,
-          priceMinor: rate.priceMinor,
-        },
+        ordered: orderFor(shop, rate, sale, piece),
         rate,
         tracking: null,
         chargedMinor: null,
@@ -66,6 +53,30 @@ export async function beginPurchase(database: Database, shop: ShopView, parcelId
     );
     await parcel.increment('revision', { transaction });
     return plain(made);
+  });
+}
+
+/** What is asked of the counter for a rate. */
+const orderFor = (shop: ShopView, rate: RatedFor, sale: SaleRow, piece: PieceRow): LabelOrder => ({
+  service: rate.service,
+  serviceName: rate.serviceName,
+  cardId: rate.cardId,
+  cardVersion: rate.cardVersion,
+  weightLb: rate.weightLb,
+  outsideIn: [...rate.outsideIn],
+  fromPostcode: shop.originPostcode,
+  toPostcode: sale.destinationPostcode,
+  coverMinor: rate.coverAdded ? ((piece.fields['replacementMinor']!.value as number | null) ?? sale.soldMinor) : 0,
+  signature: rate.signature,
+  priceMinor: rate.priceMinor,
+});
+
+/** The order a parcel's rate would make, to ask its price; null where no service is chosen. */
+export async function orderOfRate(database: Database, shop: ShopView, parcelId: string): Promise<LabelOrder | null> {
+  return database.sequelize.transaction(async (transaction) => {
+    const { sale, piece } = await lockParcel(database, parcelId, transaction);
+    const { rate } = recordParcel(await eventsOf(database, parcelId, transaction));
+    return rate && orderFor(shop, rate, sale, piece);
   });
 }
 

@@ -1,7 +1,7 @@
 import { randomInt, randomUUID } from 'node:crypto';
 import { addDays, ARCHETYPES, readSaleLine, usualHardPoints, type SaleLine } from '@inch-nest/core';
 import { readField, type KeptField, type ShelfTag, type ShopView } from '@inch-nest/contracts';
-import type { Transaction } from 'sequelize';
+import { Op, type Transaction } from 'sequelize';
 import type { Database } from '../database.ts';
 import { Refused } from '../refusals.ts';
 import { appendEvent } from './eventRepository.ts';
@@ -76,6 +76,8 @@ export async function createParcel(database: Database, shop: ShopView, wanted: N
       shipBy: ['', addDays(shop.today, shop.todayIsOver ? 1 : 0)],
       arriveBy: ['', null],
       signatureWish: ['', 'none'],
+      customs: ['', null],
+      letter: ['', null],
     },
     piece: {
       title: ['', archetype.name],
@@ -172,10 +174,14 @@ export function pieceColumns(fields: Record<string, KeptField>) {
   };
 }
 
-/** Tags of all open parcels, the earliest promise first. */
+/** How far a parcel has gone that nothing is left to do for, and that is out of the house. */
+const FINISHED = ['delivered', 'lost', 'returned', 'closed'];
+const GONE = ['handedOver', 'damaged'];
+
+/** Tags of all open parcels, the earliest promise first; those out of the house last. */
 export async function listShelf({ models }: Database, shopId: string): Promise<ShelfTag[]> {
   const parcels = await models.parcel.findAll({
-    where: { shopId },
+    where: { shopId, state: { [Op.notIn]: FINISHED } },
     order: [
       ['createdAt', 'asc'],
       ['code', 'asc'],
@@ -196,6 +202,7 @@ export async function listShelf({ models }: Database, shopId: string): Promise<S
       code: parcel.code,
       title: held.map((one) => one.title).join(', '),
       tag: sale.buyer ?? sale.destinationPostcode,
+      postcode: sale.destinationPostcode,
       bin: piece.bin,
       shipBy: sale.shipBy,
       state: parcel.state,
@@ -203,5 +210,6 @@ export async function listShelf({ models }: Database, shopId: string): Promise<S
       trouble: plan?.faults.some((fault) => fault.blocks) ? 'mend the nest first' : null,
     };
   });
-  return tags.sort((a, b) => a.shipBy.localeCompare(b.shipBy) || (a.bin ?? '~').localeCompare(b.bin ?? '~'));
+  const gone = (tag: ShelfTag) => Number(GONE.includes(tag.state));
+  return tags.sort((a, b) => gone(a) - gone(b) || a.shipBy.localeCompare(b.shipBy) || (a.bin ?? '~').localeCompare(b.bin ?? '~'));
 }

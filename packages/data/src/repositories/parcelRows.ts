@@ -6,6 +6,7 @@ import type { Database } from '../database.ts';
 import type { EventRow, ParcelRow, PieceRow, SaleRow } from '../rows.ts';
 import { Missing } from '../refusals.ts';
 import { labelsOf } from './labelsOf.ts';
+import { setOf } from './setRepository.ts';
 import { photosOf } from './photosOf.ts';
 import { countSteps } from './undoSteps.ts';
 
@@ -56,6 +57,7 @@ export async function readParcel(database: Database, parcelId: string, personId:
     const piece = await firstPiece(models, parcelId, transaction);
     const plan = parcel.planId ? await models.plan.findByPk(parcel.planId, { transaction }) : null;
     const events = await eventsOf(database, parcelId, transaction);
+    const address = await models.address.findByPk(sale.id, { transaction });
     const steps = await countSteps(database, parcelId, personId, transaction);
     return {
       id: parcel.id,
@@ -66,6 +68,8 @@ export async function readParcel(database: Database, parcelId: string, personId:
       life: recordParcel(events),
       photos: await photosOf(database, parcelId, transaction),
       labels: await labelsOf(database, parcelId, transaction),
+      set: await setOf(database, parcel.together ?? null, transaction),
+      address: { kept: address !== null, revision: address?.revision ?? 0 },
       events,
       ...steps,
     };

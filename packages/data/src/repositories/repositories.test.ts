@@ -10,7 +10,6 @@ import {
   createParcel,
   fieldsFromLine,
   listShelf,
-  localTime,
   lockParcel,
   migrate,
   NewerSchema,
@@ -253,12 +252,6 @@ describe('a line', () => {
   test.each(['9 x 8 x 14 in', 'urn, 9 x', 'urn, sold a lot', 'x'.repeat(501)])('refused whole: %.30s', (line) =>
     expect(() => fieldsFromLine(line, shop, 'imperial')).toThrow(Refused),
   );
-});
-
-test('the local day at 23:30 that is already tomorrow in UTC, and across a daylight change', () => {
-  expect(localTime(new Date('2026-11-24T04:30:00Z'), 'America/New_York')).toEqual({ day: '2026-11-23', time: '23:30' });
-  expect(localTime(new Date('2026-10-25T00:30:00Z'), 'Europe/London')).toEqual({ day: '2026-10-25', time: '01:30' });
-  expect(localTime(new Date('2026-10-25T01:30:00Z'), 'Europe/London')).toEqual({ day: '2026-10-25', time: '01:30' });
 });
 
 test('migrating twice changes nothing; a newer database is refused by name', async () => {

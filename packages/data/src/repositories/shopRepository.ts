@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { BoxStock, FillStock, RateCard, Stockroom, WrapStock } from '@inch-nest/core';
+import { localTime, type BoxStock, type FillStock, type RateCard, type Stockroom, type WrapStock } from '@inch-nest/core';
 import { house, rateCard, sameContent, stockroom, type Person, type SaveShop, type ShopView } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { Database } from '../database.ts';
@@ -7,21 +7,6 @@ import { Conflicting, Missing, Refused } from '../refusals.ts';
 import type { ShopRow } from '../rows.ts';
 import { cardRow } from './cardRow.ts';
 import { personOf } from './personOf.ts';
-
-/** The local day and time of an instant in a zone, as `YYYY-MM-DD` and `HH:MM`. */
-export function localTime(now: Date, zone: string): { day: string; time: string } {
-  const parts = new Intl.DateTimeFormat('en-CA', {
-    timeZone: zone,
-    year: 'numeric',
-    month: '2-digit',
-    day: '2-digit',
-    hour: '2-digit',
-    minute: '2-digit',
-    hourCycle: 'h23',
-  }).formatToParts(now);
-  const of = (type: string) => parts.find((part) => part.type === type)!.value;
-  return { day: `${of('year')}-${of('month')}-${of('day')}`, time: `${of('hour')}:${of('minute')}` };
-}
 
 /**
  * The shop with its people, stockroom and the cards in force on its local day. What was kept by an earlier
@@ -62,9 +47,11 @@ export async function readShop({ models }: Database, now: Date, transaction?: Tr
     zone: shop.zone,
     currency: shop.currency,
     originPostcode: shop.originPostcode,
+    paper: shop.paper ?? 'letter',
     lastCutOff: shop.lastCutOff,
     revision: shop.revision ?? 1,
     today: day,
+    time,
     todayIsOver: time > shop.lastCutOff,
     people: people.map(({ id, name, system }) => ({ id, name, system })),
     house: house.parse(shop.house),

@@ -1,35 +1,23 @@
 'use client';
-import { useEffect } from 'react';
+import { useSelectedLayoutSegment } from 'next/navigation';
+import { useEffect, useMemo, type ReactNode } from 'react';
 import type { ParcelView, ShelfTag } from '@inch-nest/contracts';
-import { LookOverStation } from '../look-over/LookOverStation.tsx';
-import { NestStation } from '../nest/NestStation.tsx';
-import { RateStation } from '../rate/RateStation.tsx';
-import { SaleStation } from '../sale/SaleStation.tsx';
-import { SendStation } from '../send/SendStation.tsx';
-import { WeighStation } from '../weigh/WeighStation.tsx';
 import { Slip } from '../slip/Slip.tsx';
+import { BenchProvider } from './BenchContext.tsx';
 import { Brand } from './Brand.tsx';
 import { Shelf } from './Shelf.tsx';
 import type { StationPath } from './stations.ts';
 import { StatusEdge } from './StatusEdge.tsx';
 import { TapeRule } from './TapeRule.tsx';
-import { useNest, type NestUse } from './useNest.ts';
-import { useParcel, type ParcelUse } from './useParcel.ts';
-
-const SHEETS: Readonly<Record<StationPath, (props: { parcel: ParcelUse; nest: NestUse }) => React.ReactNode>> = {
-  sale: SaleStation,
-  'look-over': LookOverStation,
-  nest: NestStation,
-  weigh: WeighStation,
-  rate: RateStation,
-  send: SendStation,
-};
+import { useNest } from './useNest.ts';
+import { useParcel } from './useParcel.ts';
 
 /** The bench: rule on top, shelf left, the station's sheet, the slip right, the status edge below. */
-export function Bench({ initial, shelf, station }: { initial: ParcelView; shelf: ShelfTag[]; station: StationPath }) {
+export function Bench({ initial, shelf, children }: { initial: ParcelView; shelf: ShelfTag[]; children: ReactNode }) {
+  const station = useSelectedLayoutSegment() as StationPath;
   const parcel = useParcel(initial);
   const nest = useNest(parcel.view, parcel.put);
-  const Sheet = SHEETS[station];
+  const use = useMemo(() => ({ parcel, nest }), [parcel, nest]);
   useEffect(() => {
     const anchor = window.location.hash.slice(1);
     if (anchor) document.getElementById(anchor)?.scrollIntoView({ block: 'nearest' });
@@ -42,7 +30,7 @@ export function Bench({ initial, shelf, station }: { initial: ParcelView; shelf:
       </header>
       <Shelf initial={shelf} openId={initial.id} station={station} />
       <main className="sheet">
-        <Sheet parcel={parcel} nest={nest} />
+        <BenchProvider value={use}>{children}</BenchProvider>
       </main>
       <Slip parcel={parcel} nest={nest} />
       <StatusEdge parcel={parcel} code={parcel.view.code} />

@@ -16,7 +16,12 @@ const STATE_WORDS: Readonly<Record<string, string>> = {
   sealed: 'sealed',
   weighed: 'weighed',
   rated: 'rated',
+  labelled: 'labelled',
+  handedOver: 'on its way',
+  damaged: 'arrived broken',
 };
+
+const GONE = ['handedOver', 'damaged'];
 
 /** Today's parcels as tags, the earliest promise first. */
 export function Shelf({ initial, openId, station }: { initial: ShelfTag[]; openId: string | null; station: StationPath }) {
@@ -28,7 +33,7 @@ export function Shelf({ initial, openId, station }: { initial: ShelfTag[]; openI
     initialDataUpdatedAt: 0,
     refetchInterval: LOOK_EVERY_MS,
   });
-  const due = tags.filter((tag) => tag.shipBy <= shop.today);
+  const due = tags.filter((tag) => tag.shipBy <= shop.today && !GONE.includes(tag.state));
   const minutes = due.reduce((sum, tag) => sum + (tag.minutes ?? 0), 0);
   return (
     <aside className="shelf" aria-label="Shelf">

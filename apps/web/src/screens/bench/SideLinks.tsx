@@ -5,6 +5,7 @@ import { usePathname } from 'next/navigation';
 const PAGES = [
   { path: '/guess', name: 'Guess ahead' },
   { path: '/stock', name: 'Stock' },
+  { path: '/pickups', name: 'Pick-ups' },
   { path: '/cards', name: 'Carriers' },
   { path: '/house', name: 'House rules' },
 ];

@@ -12,8 +12,8 @@ export interface Station {
   readonly isDone: (view: ParcelView) => boolean;
 }
 
+/** Each is a page of its own beneath the parcel's layout, so that a station's code comes with the station. */
 export type StationPath = 'sale' | 'look-over' | 'nest' | 'weigh' | 'rate' | 'send';
-export const STATION_PATHS: readonly StationPath[] = ['sale', 'look-over', 'nest', 'weigh', 'rate', 'send'];
 
 const turns = (plan: PlanDocument): string => {
   const all = plan.layers.reduce((sum, layer) => sum + layer.turns, 0);

@@ -8,6 +8,16 @@ import { useShop } from './ShopContext.tsx';
 
 type Part = Pick<SaveShop, 'house' | 'stock' | 'facts'>;
 
+/** What can be changed of a shop beside its rules and its stock. */
+export const factsOf = ({ name, currency, zone, originPostcode, paper, lastCutOff }: ShopView): NonNullable<Part['facts']> => ({
+  name,
+  currency,
+  zone,
+  originPostcode,
+  paper,
+  lastCutOff,
+});
+
 /** Keeps changes of the shop as they are made, each of which can be taken back. */
 export function useSaveShop() {
   const { shop, person } = useShop();
@@ -44,17 +54,7 @@ export function useSaveShop() {
   const before = (part: Part): Part => ({
     ...(part.house ? { house: shop.house } : {}),
     ...(part.stock ? { stock: shop.stock } : {}),
-    ...(part.facts
-      ? {
-          facts: {
-            name: shop.name,
-            currency: shop.currency,
-            zone: shop.zone,
-            originPostcode: shop.originPostcode,
-            lastCutOff: shop.lastCutOff,
-          },
-        }
-      : {}),
+    ...(part.facts ? { facts: factsOf(shop) } : {}),
   });
   return {
     problems,

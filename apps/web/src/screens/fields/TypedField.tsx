@@ -1,5 +1,5 @@
 'use client';
-import { Button, Input, type InputRef } from 'antd';
+import { Button, Input, type GetRef, type InputRef } from 'antd';
 import { useEffect, useId, useRef } from 'react';
 import type { FieldEntity } from '@inch-nest/contracts';
 import type { ParcelUse } from '../bench/useParcel.ts';
@@ -14,33 +14,36 @@ interface Props {
   /** What the value means, in words, shown beneath. */
   meaning: (value: never) => string;
   wide?: boolean;
+  /** Rows of running text instead of a line. */
+  rows?: number;
 }
 
 /** A field typed the way people say it; what was understood stands beneath, or what was not. */
-export function TypedField({ parcel, entity, path, label, placeholder, meaning, wide }: Props) {
+export function TypedField({ parcel, entity, path, label, placeholder, meaning, wide, rows }: Props) {
   const { text, value, problem, type, conflict, settle } = useTypedField(parcel, entity, path);
   const id = useId();
   const input = useRef<InputRef>(null);
+  const area = useRef<GetRef<typeof Input.TextArea>>(null);
   useEffect(() => {
     // what was typed before the page had woken up counts too
-    const early = input.current?.input?.value;
+    const early = (input.current?.input ?? area.current?.resizableTextArea?.textArea)?.value;
     if (early !== undefined && early !== text) type(early);
     // eslint-disable-next-line react-hooks/exhaustive-deps -- on waking only
   }, []);
+  const common = {
+    id,
+    value: text,
+    ...(placeholder ? { placeholder } : {}),
+    maxLength: 2100,
+    status: problem ? ('error' as const) : ('' as const),
+    'aria-invalid': problem !== null,
+    'aria-describedby': `${id}-meaning`,
+    onChange: (event: { target: { value: string } }) => type(event.target.value),
+  };
   return (
     <div className={wide ? 'field wide' : 'field'}>
       <label htmlFor={id}>{label}</label>
-      <Input
-        ref={input}
-        id={id}
-        value={text}
-        {...(placeholder ? { placeholder } : {})}
-        maxLength={2100}
-        status={problem ? 'error' : ''}
-        aria-invalid={problem !== null}
-        aria-describedby={`${id}-meaning`}
-        onChange={(event) => type(event.target.value)}
-      />
+      {rows ? <Input.TextArea ref={area} rows={rows} {...common} /> : <Input ref={input} {...common} />}
       <div id={`${id}-meaning`} className={problem ? 'meaning wrong' : 'meaning'} aria-live="polite">
         {problem ? `✗ ${problem}` : meaning(value as never)}
       </div>

@@ -1,6 +1,6 @@
 'use client';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { readField, type Conflict, type FieldEntity, type KeptField, type ParcelView } from '@inch-nest/contracts';
+import { readOwnField, type Conflict, type FieldEntity, type KeptField, type ParcelView } from '@inch-nest/contracts';
 import { Refusal, send } from '../bench/http.ts';
 import { useSaveState } from '../bench/SaveState.tsx';
 import { useShop } from '../bench/ShopContext.tsx';
@@ -29,12 +29,12 @@ export function useTypedField(parcel: ParcelUse, entity: FieldEntity, path: stri
   const newest = useRef<Typed | null>(null);
   const key = `${entity}.${path}`;
   const text = typed?.text ?? field.draft ?? field.text;
-  const reading = readField(entity, path, text, { today: shop.today, system: person.system });
+  const reading = readOwnField(entity, path, text, { today: shop.today, system: person.system });
   const touched = typed !== null || field.draft !== null;
 
   const save = useCallback(
     async (wanted: Typed) => {
-      const parsed = readField(entity, path, wanted.text, { today: shop.today, system: person.system });
+      const parsed = readOwnField(entity, path, wanted.text, { today: shop.today, system: person.system });
       mark(key, 'pending');
       try {
         const next = await send<ParcelView>('PATCH', `/api/parcels/${view.id}/fields`, {
@@ -67,7 +67,7 @@ export function useTypedField(parcel: ParcelUse, entity: FieldEntity, path: stri
       newest.current = wanted;
       setTyped(wanted);
       mark(key, 'pending');
-      const parsed = readField(entity, path, next, { today: shop.today, system: person.system });
+      const parsed = readOwnField(entity, path, next, { today: shop.today, system: person.system });
       if (parsed.ok) preview(entity, path, parsed.value);
       if (timer.current) clearTimeout(timer.current);
       timer.current = setTimeout(() => void save(wanted), SAVE_AFTER_MS);

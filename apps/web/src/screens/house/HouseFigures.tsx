@@ -1,8 +1,9 @@
 'use client';
 import { Button } from 'antd';
 import { RotateCcw } from 'lucide-react';
-import { BEDDED_HOUSE, type House } from '@inch-nest/core';
+import { BEDDED_HOUSE, parseMoney, type House } from '@inch-nest/core';
 import { useShop } from '../bench/ShopContext.tsx';
+import { KeptText } from '../fields/KeptText.tsx';
 import { FigureField, type FigureKind } from './FigureField.tsx';
 
 type FigureName = {
@@ -17,6 +18,13 @@ interface Figure {
   readonly most: number;
   readonly from: string;
 }
+
+/** Amounts from which a rule holds; none for never. */
+const THRESHOLDS: readonly { name: 'signatureFromMinor' | 'dearFromMinor'; says: string }[] = [
+  { name: 'signatureFromMinor', says: 'The venue wants a signature from a sale of' },
+  { name: 'dearFromMinor', says: 'Dear: covered in full and signed for from a worth of' },
+];
+const wrap = (minor: number | null) => (minor === null ? null : { minor });
 
 const JUDGEMENT = 'judgement';
 const FIGURES: readonly Figure[] = [
@@ -44,6 +52,14 @@ const FIGURES: readonly Figure[] = [
   },
   { name: 'claimAcceptedPhotographed', says: 'Claims accepted, packing photographed', kind: 'percent', least: 0, most: 1, from: JUDGEMENT },
   { name: 'claimAcceptedBare', says: 'Claims accepted without photographs', kind: 'percent', least: 0, most: 1, from: JUDGEMENT },
+  {
+    name: 'customsSimplifiedToMinor',
+    says: 'Simplified customs form up to',
+    kind: 'money',
+    least: 0,
+    most: 100_000_000,
+    from: 'the postal union’s 300 SDR, rounded; from memory',
+  },
   { name: 'lossShare', says: 'Parcels that vanish', kind: 'percent', least: 0, most: 1, from: JUDGEMENT },
 ];
 
@@ -94,6 +110,20 @@ export function HouseFigures({ house, onChange }: { house: House; onChange: (par
             </li>
           );
         })}
+        {THRESHOLDS.map(({ name, says }) => (
+          <li key={name} className={house[name] === null ? '' : 'own'}>
+            <span className="label">{says}</span>
+            <KeptText
+              label={says}
+              shown={house[name] === null ? '' : (house[name] / 100).toFixed(2)}
+              placeholder="never"
+              wanted="an amount, or nothing for never"
+              read={(text) => (text.trim() === '' ? { minor: null } : wrap(parseMoney(text)))}
+              onKeep={({ minor }) => onChange({ [name]: minor })}
+            />
+            <span className="soft">{house[name] === null ? 'default; the shop’s own' : `● from ${write.money(house[name])} on`}</span>
+          </li>
+        ))}
         <li className={house.kappa.value === 1 ? '' : 'own'}>
           <span className="label">κ: this shop’s breakage against the model’s</span>
           <b className="numeral">{house.kappa.value.toFixed(2)}</b>

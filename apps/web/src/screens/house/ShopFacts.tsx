@@ -2,20 +2,14 @@
 import { Input, Select } from 'antd';
 import { useState } from 'react';
 import { useShop } from '../bench/ShopContext.tsx';
-import type { SaveShopUse } from '../bench/useSaveShop.ts';
+import { factsOf, type SaveShopUse } from '../bench/useSaveShop.ts';
 
 const CURRENCIES = ['USD', 'EUR', 'GBP', 'CAD', 'AUD', 'NZD', 'CHF', 'SEK', 'NOK', 'DKK', 'PLN', 'JPY'];
 
 /** Name, money, clock and postcode of the shop. */
 export function ShopFacts({ saving }: { saving: SaveShopUse }) {
   const { shop } = useShop();
-  const facts = {
-    name: shop.name,
-    currency: shop.currency,
-    zone: shop.zone,
-    originPostcode: shop.originPostcode,
-    lastCutOff: shop.lastCutOff,
-  };
+  const facts = factsOf(shop);
   const keep = (part: Partial<typeof facts>) => void saving.save({ facts: { ...facts, ...part } });
   const zones = Intl.supportedValuesOf('timeZone');
   return (
@@ -37,6 +31,22 @@ export function ShopFacts({ saving }: { saving: SaveShopUse }) {
             />
           </span>
           <span className="soft">amounts keep their number; no rate of exchange is known here</span>
+        </li>
+        <li>
+          <span className="figure-field">
+            <label htmlFor="fact-paper">Paper in the printer</label>
+            <Select<'letter' | 'a4'>
+              id="fact-paper"
+              aria-label="Paper in the printer"
+              value={facts.paper}
+              options={[
+                { value: 'letter', label: '8½ × 11 in' },
+                { value: 'a4', label: 'A4' },
+              ]}
+              onChange={(paper) => keep({ paper })}
+            />
+          </span>
+          <span className="soft">labels and tags are 4 in wide whatever lies in it</span>
         </li>
         <li>
           <span className="figure-field">

@@ -2,7 +2,7 @@
 import { Button, Select } from 'antd';
 import { Plus, X } from 'lucide-react';
 import type { Accessory } from '@inch-nest/contracts';
-import { KeptText } from './KeptText.tsx';
+import { KeptText } from '../fields/KeptText.tsx';
 
 const PARTS: readonly { value: Accessory['part']; label: string }[] = [
   { value: 'apart', label: 'goes with it' },

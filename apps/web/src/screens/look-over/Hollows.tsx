@@ -3,7 +3,7 @@ import { Button, Select, Switch } from 'antd';
 import { Plus, X } from 'lucide-react';
 import { ORDINARY_FILLS, type Hollow, type OrdinaryFillKey } from '@inch-nest/core';
 import { useShop } from '../bench/ShopContext.tsx';
-import { KeptText } from './KeptText.tsx';
+import { KeptText } from '../fields/KeptText.tsx';
 import { readVolume, writeVolume } from './readVolume.ts';
 
 const MATERIALS: readonly { value: OrdinaryFillKey | 'paper'; label: string }[] = [

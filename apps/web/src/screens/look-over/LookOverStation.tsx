@@ -11,9 +11,8 @@ import {
   type Hollow,
 } from '@inch-nest/core';
 import { pieceFactsOf, type Accessory } from '@inch-nest/contracts';
+import type { BenchUse } from '../bench/BenchContext.tsx';
 import { useShop } from '../bench/ShopContext.tsx';
-import type { NestUse } from '../bench/useNest.ts';
-import type { ParcelUse } from '../bench/useParcel.ts';
 import { PickedConflict } from '../fields/PickedConflict.tsx';
 import { TypedField } from '../fields/TypedField.tsx';
 import { usePickedField } from '../fields/usePickedField.ts';
@@ -41,7 +40,7 @@ const ORIGINAL_BOX: readonly { value: 'none' | 'kept' | 'ofValue'; label: string
 ];
 
 /** What the piece is, how big and heavy, what of it will break first; two numbers make a plan, the rest refines it. */
-export function LookOverStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
+export function LookOverStation({ parcel, nest }: BenchUse) {
   const { write } = useShop();
   const { view } = parcel;
   const archetype = usePickedField<ArchetypeKey>(parcel, 'piece', 'archetype');

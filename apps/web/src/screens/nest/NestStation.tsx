@@ -2,9 +2,9 @@
 import { Button } from 'antd';
 import { useDeferredValue } from 'react';
 import { ARCHETYPES } from '@inch-nest/core';
+import type { BenchUse } from '../bench/BenchContext.tsx';
 import { useShop } from '../bench/ShopContext.tsx';
 import type { NestUse } from '../bench/useNest.ts';
-import type { ParcelUse } from '../bench/useParcel.ts';
 import { Balance } from '../balance/Balance.tsx';
 import { FaultBanner } from './FaultBanner.tsx';
 import { MethodBar } from './MethodBar.tsx';
@@ -13,7 +13,7 @@ import { NestPicture } from './NestPicture.tsx';
 import { NestTiles } from './NestTiles.tsx';
 
 /** Wrap, box and fill on one sheet: the nest drawn to scale, its layers, and the plans beside it. */
-export function NestStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
+export function NestStation({ parcel, nest }: BenchUse) {
   const { write } = useShop();
   const { view } = parcel;
   const { plan, hand } = nest;

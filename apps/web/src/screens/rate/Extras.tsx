@@ -1,4 +1,5 @@
 'use client';
+import { isDear } from '@inch-nest/core';
 import { Segmented } from 'antd';
 import { useShop } from '../bench/ShopContext.tsx';
 import type { NestUse } from '../bench/useNest.ts';
@@ -22,6 +23,7 @@ export function Extras({ nest, parcel }: { nest: NestUse; parcel: ParcelUse }) {
   const included = service?.cover.includedMinor ?? 0;
   const signs = service !== undefined && service.signatureMinor !== null;
   const wanted = house.signatureFromMinor !== null && request.order.soldMinor >= house.signatureFromMinor;
+  const dear = isDear(worth, house);
   const shown: Wish = choice.signature ? 'add' : wish.value === 'ask' ? 'ask' : 'none';
   const sign = (next: Wish) => {
     wish.pick(next);
@@ -63,6 +65,11 @@ export function Extras({ nest, parcel }: { nest: NestUse; parcel: ParcelUse }) {
       {worth > plan.quote.coverMinor && (
         <p className="ochre">
           ⚠ Dear for its cover: worth {write.money(worth)}, covered to {write.money(plan.quote.coverMinor)}.
+        </p>
+      )}
+      {dear && (!choice.coverAdded || shown !== 'add') && (
+        <p className="ochre">
+          ⚠ Dear by the house’s rule, from {write.money(house.dearFromMinor!)}: cover it in full and have it signed for.
         </p>
       )}
       {wanted && shown !== 'add' && (

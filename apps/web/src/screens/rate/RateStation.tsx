@@ -2,21 +2,23 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { Quote, Shipment } from '@inch-nest/core';
 import type { QuoteAnswer } from '../../workers/planner.protocol.ts';
+import type { BenchUse } from '../bench/BenchContext.tsx';
+import { useLocalClock } from '../bench/useLocalClock.ts';
 import { useShop } from '../bench/ShopContext.tsx';
 import { planner, type NestUse } from '../bench/useNest.ts';
-import type { ParcelUse } from '../bench/useParcel.ts';
 import { Extras } from './Extras.tsx';
 import { ServiceRow } from './ServiceRow.tsx';
 import { worthOf } from './worthOf.ts';
 
 /** Every service with the lines of its price, or why it cannot; one is chosen. */
-export function RateStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
+export function RateStation({ parcel, nest }: BenchUse) {
   const { write } = useShop();
   const { life, piece } = parcel.view;
   const { plan, request } = nest;
   const weighed = life.weighing && !life.weighingStale ? life.weighing : null;
   const weightLb = weighed?.weightLb ?? plan?.weight.grossLb ?? null;
   const sizeIn = weighed?.outsideIn ?? plan?.box.outsideIn ?? null;
+  const { day, time: hour } = useLocalClock();
   const coverAdded = plan?.choice.coverAdded ?? false;
   const sizeText = JSON.stringify(sizeIn);
   const shipment = useMemo<Shipment | null>(
@@ -29,6 +31,7 @@ export function RateStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse
             originPostcode: request.order.originPostcode,
             destinationPostcode: request.order.destinationPostcode,
             shipDate: request.order.shipDate,
+            readyAt: request.order.shipDate === day ? hour : null,
             coverMinor: coverAdded ? worthOf(request) : null,
             signature: plan?.choice.signature ?? false,
             container: request.cards.flatMap((card) => card.containers).find((one) => one.key === plan?.choice.box)?.key ?? null,
@@ -36,7 +39,7 @@ export function RateStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse
             goods: request.order.pieces[0]?.archetype ?? null,
           },
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the size by its content
-    [weightLb, sizeText, request, coverAdded, plan?.choice.signature, plan?.choice.box],
+    [weightLb, sizeText, request, coverAdded, plan?.choice.signature, plan?.choice.box, day, hour],
   );
   const answer = useQuotes(nest, shipment);
   const [trouble, setTrouble] = useState<string | null>(null);

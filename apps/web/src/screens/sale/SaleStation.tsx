@@ -1,10 +1,13 @@
 'use client';
+import { countryOf } from '@inch-nest/core';
+import type { BenchUse } from '../bench/BenchContext.tsx';
 import { useShop } from '../bench/ShopContext.tsx';
-import type { ParcelUse } from '../bench/useParcel.ts';
 import { TypedField } from '../fields/TypedField.tsx';
+import { BuyerAddress } from './BuyerAddress.tsx';
+import { CustomsForm } from './CustomsForm.tsx';
 
 /** What was sold, to whom, for how much, by when. */
-export function SaleStation({ parcel }: { parcel: ParcelUse }) {
+export function SaleStation({ parcel, nest }: BenchUse) {
   const { write } = useShop();
   const money = (minor: number) => write.money(minor);
   return (
@@ -29,7 +32,9 @@ export function SaleStation({ parcel }: { parcel: ParcelUse }) {
           entity="sale"
           path="destinationPostcode"
           label="To postcode"
-          meaning={(code: string) => `region ${code.slice(0, 3)}`}
+          meaning={(code: string) =>
+            countryOf(code) ? `abroad, ${countryOf(code)}: a customs sheet goes with it` : `region ${code.slice(0, 3)}`
+          }
         />
         <TypedField
           parcel={parcel}
@@ -63,7 +68,19 @@ export function SaleStation({ parcel }: { parcel: ParcelUse }) {
           placeholder="B4"
           meaning={(bin: string | null) => (bin ? '' : 'where it stands')}
         />
+        <TypedField
+          parcel={parcel}
+          entity="sale"
+          path="letter"
+          label="A letter that goes with it"
+          placeholder="to a workshop: what is wrong and what is wanted; to the buyer: a word"
+          wide
+          rows={3}
+          meaning={(letter: string | null) => (letter ? 'printed with the papers' : 'none')}
+        />
       </div>
+      <BuyerAddress parcel={parcel} />
+      {countryOf(String(parcel.view.sale.destinationPostcode.value)) && <CustomsForm parcel={parcel} nest={nest} />}
     </>
   );
 }

@@ -1,10 +1,12 @@
 'use client';
 import { Button } from 'antd';
 import { useQuery } from '@tanstack/react-query';
+import Link from 'next/link';
 import { useState } from 'react';
 import { collectionDay, type Happening } from '@inch-nest/core';
 import type { TrackingAnswer } from '@inch-nest/contracts';
 import { send } from '../bench/http.ts';
+import { useLocalClock } from '../bench/useLocalClock.ts';
 import { useShop } from '../bench/ShopContext.tsx';
 import type { ParcelUse } from '../bench/useParcel.ts';
 
@@ -27,6 +29,7 @@ const LOOK_EVERY_MS = 30_000;
 export function HandOver({ parcel }: { parcel: ParcelUse }) {
   const { shop, write } = useShop();
   const { view, report } = parcel;
+  const clock = useLocalClock();
   const [problem, setProblem] = useState<string | null>(null);
   const label = view.labels.find((one) => one.state === 'bought');
   const { data: track } = useQuery({
@@ -38,13 +41,18 @@ export function HandOver({ parcel }: { parcel: ParcelUse }) {
   if (!view.life.label || !label) return null;
   const card = shop.cards.find((one) => one.id === view.life.label!.rate.cardId);
   const service = card?.services.find((one) => one.key === view.life.label!.rate.service);
-  const fetched = card && service ? collectionDay(service, card.holidays, shop.today) : null;
+  const fetched = card && service ? collectionDay(service, card.holidays, clock.day, clock.time) : null;
   const say = (happening: Happening) => {
     setProblem(null);
     report(happening).catch((error: Error) => setProblem(error.message));
   };
   const gone = ['handedOver', 'delivered', 'damaged', 'lost', 'returned'].includes(view.life.state);
-  const message = `Your ${String(view.piece.title.value).toLowerCase()} is packed and ${gone ? 'on its way' : 'goes out'} with ${card?.carrier ?? 'the carrier'}, ${label.serviceName}; its number is ${label.tracking}. Please look it over when it comes, and keep the box until you have.`;
+  const others = view.set.filter((one) => one.id !== view.id);
+  const numbers =
+    others.length === 0
+      ? `its number is ${label.tracking}`
+      : `in ${view.set.length} parcels with the numbers ${view.set.map((one) => one.tracking ?? 'to follow').join(' and ')}`;
+  const message = `Your ${String(view.piece.title.value).toLowerCase()} is packed and ${gone ? 'on its way' : 'goes out'} with ${card?.carrier ?? 'the carrier'}, ${label.serviceName}; ${numbers}. Please look it over when it comes, and keep the box until you have.`;
   return (
     <section aria-label="Hand over" className="hand-over">
       <h2>Place the label, hand it over</h2>
@@ -55,7 +63,9 @@ export function HandOver({ parcel }: { parcel: ParcelUse }) {
       </ol>
       {fetched && service && (
         <p>
-          {card!.carrier} fetches on <b>{write.day(fetched)}</b>, ready by <b className="numeral">{service.cutOff}</b>.
+          {fetched !== clock.day && clock.time > service.cutOff && `Today’s pick-up at ${service.cutOff} has gone. `}
+          {card!.carrier} fetches on <b>{write.day(fetched)}</b>, ready by <b className="numeral">{service.cutOff}</b>.{' '}
+          <Link href="/pickups">All pick-ups</Link>
         </p>
       )}
       {!gone && (

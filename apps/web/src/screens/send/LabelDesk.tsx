@@ -1,7 +1,9 @@
 'use client';
+import { useQuery } from '@tanstack/react-query';
 import { Button, Popconfirm } from 'antd';
 import Link from 'next/link';
-import type { LabelState, LabelView } from '@inch-nest/contracts';
+import type { CounterQuote, LabelState, LabelView } from '@inch-nest/contracts';
+import { send } from '../bench/http.ts';
 import { useShop } from '../bench/ShopContext.tsx';
 import type { ParcelUse } from '../bench/useParcel.ts';
 import { useLabel } from './useLabel.ts';
@@ -44,6 +46,7 @@ export function LabelDesk({ parcel }: { parcel: ParcelUse }) {
           </Button>
         </Popconfirm>
       )}
+      {!open && rate && <CounterSays parcel={parcel} />}
       {!rate && (
         <p>
           No service is chosen yet. <Link href={`/parcels/${id}/rate`}>Rate it first.</Link>
@@ -94,4 +97,25 @@ function LabelWords({ label, money }: { label: LabelView; money: (minor: number)
       </span>
     );
   return label.problem ? <span className="soft">{label.problem}</span> : null;
+}
+
+/** What the carrier's own counter asks for the chosen service, before anything is bought. */
+function CounterSays({ parcel }: { parcel: ParcelUse }) {
+  const { write } = useShop();
+  const { id, life } = parcel.view;
+  const { data: said, isPending } = useQuery({
+    queryKey: ['counter', id, JSON.stringify(life.rate)],
+    queryFn: () => send<CounterQuote>('GET', `/api/parcels/${id}/quote`),
+    staleTime: 60_000,
+  });
+  if (isPending) return <p className="soft">Asking the carrier …</p>;
+  if (said?.kind === 'same') return <p className="soft">✓ The carrier asks the same.</p>;
+  if (said?.kind === 'other')
+    return (
+      <p className="ochre">
+        ⚠ The carrier asks {write.money(said.priceMinor)} now, its card says {write.money(life.rate!.priceMinor)}. Nothing is bought at
+        another price than the one you chose.
+      </p>
+    );
+  return <p className="soft">The carrier does not answer; the price is from its card.</p>;
 }

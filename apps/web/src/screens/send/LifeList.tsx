@@ -1,7 +1,7 @@
 'use client';
+import { lifeWords } from '@inch-nest/core';
 import { useShop } from '../bench/ShopContext.tsx';
 import type { ParcelUse } from '../bench/useParcel.ts';
-import { lifeWords } from './lifeWords.ts';
 
 /** Everything that happened to the parcel, in order, with who and when; and all of it as a file. */
 export function LifeList({ parcel }: { parcel: ParcelUse }) {

@@ -1,7 +1,7 @@
 'use client';
+import type { BenchUse } from '../bench/BenchContext.tsx';
 import { useShop } from '../bench/ShopContext.tsx';
-import type { NestUse } from '../bench/useNest.ts';
-import type { ParcelUse } from '../bench/useParcel.ts';
+import { GoTogether } from './GoTogether.tsx';
 import { HandOver } from './HandOver.tsx';
 import { LabelDesk } from './LabelDesk.tsx';
 import { LifeList } from './LifeList.tsx';
@@ -9,7 +9,7 @@ import { MatchTag } from './MatchTag.tsx';
 import { Papers } from './Papers.tsx';
 
 /** The label, the papers, tag against label, and out of the door. */
-export function SendStation({ parcel }: { parcel: ParcelUse; nest: NestUse }) {
+export function SendStation({ parcel }: BenchUse) {
   const { write } = useShop();
   const { view } = parcel;
   const weighed = view.life.weighing;
@@ -21,7 +21,8 @@ export function SendStation({ parcel }: { parcel: ParcelUse; nest: NestUse }) {
         {String(view.sale.destinationPostcode.value)}, parcel <b className="numeral">{view.code}</b>.
       </p>
       <LabelDesk parcel={parcel} />
-      <Papers view={view} />
+      <GoTogether parcel={parcel} />
+      <Papers parcel={parcel} />
       <MatchTag parcel={parcel} />
       <HandOver parcel={parcel} />
       <LifeList parcel={parcel} />

@@ -2,16 +2,16 @@
 import { Button, Input } from 'antd';
 import { useEffect, useState } from 'react';
 import { parseDimensions, parseWeight, type Triple } from '@inch-nest/core';
+import type { BenchUse } from '../bench/BenchContext.tsx';
 import { useShop } from '../bench/ShopContext.tsx';
 import type { NestUse } from '../bench/useNest.ts';
-import type { ParcelUse } from '../bench/useParcel.ts';
 import { weighingAdvice } from './weighingAdvice.ts';
 
 const READINGS = 3;
 const MOST_LB = 150;
 
 /** Up to three readings of the closed parcel, against what was predicted. */
-export function WeighStation({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
+export function WeighStation({ parcel, nest }: BenchUse) {
   const { write, person } = useShop();
   const { view } = parcel;
   const { weighing } = view.life;

@@ -1,4 +1,4 @@
-import type { CounterAnswer, LabelOrder, TrackingAnswer } from '@inch-nest/contracts';
+import type { CounterAnswer, LabelOrder, PickupOrder, QuoteOfCounter, TrackingAnswer } from '@inch-nest/contracts';
 
 /** The carriers, as far as labels go. Each call answers with what is certain, or throws when nothing is. */
 export interface CarrierCounter {
@@ -9,4 +9,8 @@ export interface CarrierCounter {
   close(key: string): Promise<CounterAnswer>;
   void(key: string): Promise<CounterAnswer>;
   track(tracking: string): Promise<TrackingAnswer>;
+  /** What an order would cost now; nothing is bought. */
+  quote(order: LabelOrder): Promise<QuoteOfCounter>;
+  /** Asks to have parcels fetched, once for an id. */
+  pickup(order: PickupOrder): Promise<{ reference: string }>;
 }

@@ -5,7 +5,7 @@ import { MOST_CARD_BYTES, readRateCardFiles, zipRateCard, type NamedFile } from 
 import { z } from 'zod';
 import { answer, readBytes } from '../answer.ts';
 import { database } from '../database.ts';
-import { guardRequest } from '../guardRequest.ts';
+import { fileDoor } from '../fileDoor.ts';
 import { readId } from '../readId.ts';
 import { shopNow } from '../rooms.ts';
 
@@ -37,25 +37,15 @@ async function filesOf(request: Request): Promise<NamedFile[]> {
 }
 
 /** One version: as JSON to look at, or as a file to take away. */
-export async function cardDoor(request: Request, context: Context): Promise<Response> {
+export const cardDoor = (request: Request, context: Context): Promise<Response> => {
   const as = z.enum(['json', 'file', 'zip']).catch('json').parse(new URL(request.url).searchParams.get('as'));
-  if (as === 'json') return answer(request, async () => readCard(database(), await shopNow(), await readId(context)));
-  const shut = guardRequest(request);
-  if (shut) return new Response(shut, { status: 403 });
-  const found = await readId(context)
-    .then(async (id) => readCard(database(), await shopNow(), id))
-    .catch(() => null);
-  if (!found) return new Response('there is no such rate card', { status: 404 });
-  const name = `${found.id}-${found.version}`;
-  const [body, type, ending] =
-    as === 'zip'
-      ? [new Uint8Array(zipRateCard(found)), 'application/zip', 'zip']
-      : [JSON.stringify(found, null, 2), 'application/json', 'json'];
-  return new Response(body, {
-    headers: {
-      'content-type': type,
-      'content-disposition': `attachment; filename="${name}.${ending}"`,
-      'x-content-type-options': 'nosniff',
-    },
+  const read = async () => readCard(database(), await shopNow(), await readId(context));
+  if (as === 'json') return answer(request, read);
+  return fileDoor(request, async () => {
+    const found = await read();
+    const name = `${found.id}-${found.version}`;
+    return as === 'zip'
+      ? { bytes: zipRateCard(found), type: 'application/zip', name: `${name}.zip` }
+      : { bytes: JSON.stringify(found, null, 2), type: 'application/json', name: `${name}.json` };
   });
-}
+};

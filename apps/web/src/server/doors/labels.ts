@@ -1,6 +1,8 @@
 import 'server-only';
-import { labelCommand } from '@inch-nest/contracts';
+import { labelCommand, type CounterQuote, type TrackingAnswer } from '@inch-nest/contracts';
+import { orderOfRate } from '@inch-nest/data';
 import { answer, readBody } from '../answer.ts';
+import { database } from '../database.ts';
 import { shopCounter, shopPurchases } from '../counter/shopCounter.ts';
 import { readId } from '../readId.ts';
 import { parcelNow, shopNow } from '../rooms.ts';
@@ -19,10 +21,25 @@ export const labelDoor = (request: Request, context: Context): Promise<Response>
     return parcelNow(id, command.personId);
   });
 
+const NOTHING: TrackingAnswer = { steps: [] };
+
 /** Where the carrier says it is; nothing where there is no label. */
 export const trackDoor = (request: Request, context: Context): Promise<Response> =>
   answer(request, async () => {
     const view = await parcelNow(await readId(context), (await shopNow()).people[0]!.id);
     const tracking = view.labels.find((label) => label.state === 'bought')?.tracking;
-    return tracking ? shopCounter().track(tracking) : { steps: [] };
+    return tracking ? shopCounter().track(tracking) : NOTHING;
+  });
+
+/** What the counter itself asks for the chosen service; nothing is bought. */
+export const counterQuoteDoor = (request: Request, context: Context): Promise<Response> =>
+  answer(request, async (): Promise<CounterQuote> => {
+    const order = await orderOfRate(database(), await shopNow(), await readId(context));
+    if (!order) return { kind: 'notRated' };
+    return shopCounter()
+      .quote(order)
+      .then(
+        ({ priceMinor }): CounterQuote => ({ kind: priceMinor === order.priceMinor ? 'same' : 'other', priceMinor }),
+        (): CounterQuote => ({ kind: 'silent' }),
+      );
   });

@@ -1,9 +1,9 @@
 import 'server-only';
 import { addPhoto, removePhoto } from '@inch-nest/contracts';
-import { addPhoto as noteAdded, Missing, pictureOf, removePhoto as noteRemoved } from '@inch-nest/data';
+import { addPhoto as noteAdded, pictureOf, removePhoto as noteRemoved } from '@inch-nest/data';
 import { answer, readBody, readBytes } from '../answer.ts';
 import { database } from '../database.ts';
-import { guardRequest } from '../guardRequest.ts';
+import { fileDoor } from '../fileDoor.ts';
 import { MOST_PHOTO_BYTES, readPicture } from '../photos/readPicture.ts';
 import { shopPhotos } from '../photos/shopPhotos.ts';
 import { readId } from '../readId.ts';
@@ -34,25 +34,11 @@ export const removePhotoDoor = (request: Request, context: Context): Promise<Res
     return parcelNow(id, wanted.personId);
   });
 
-/** The picture itself, small or whole; it never changes, so it may be kept. */
-export async function pictureDoor(request: Request, context: Context): Promise<Response> {
-  const shut = guardRequest(request);
-  if (shut) return new Response(shut, { status: 403 });
-  const small = new URL(request.url).searchParams.has('small');
-  const bytes = await readId(context)
-    .then((id) => pictureOf(database(), id))
-    .then((content) => shopPhotos().get(small ? `${content}-small` : content))
-    .catch((error: unknown) => {
-      if (error instanceof Missing) return null;
-      throw error;
-    });
-  if (!bytes) return new Response('there is no such photograph', { status: 404 });
-  return new Response(new Uint8Array(bytes), {
-    headers: {
-      'content-type': 'image/jpeg',
-      'cache-control': 'private, max-age=31536000, immutable',
-      'content-security-policy': "default-src 'none'",
-      'x-content-type-options': 'nosniff',
-    },
+/** The picture itself, small or whole. */
+export const pictureDoor = (request: Request, context: Context): Promise<Response> =>
+  fileDoor(request, async () => {
+    const small = new URL(request.url).searchParams.has('small');
+    const content = await pictureOf(database(), await readId(context));
+    const bytes = await shopPhotos().get(small ? `${content}-small` : content);
+    return bytes ? { bytes, type: 'image/jpeg', lasting: true } : { missing: 'there is no such photograph' };
   });
-}

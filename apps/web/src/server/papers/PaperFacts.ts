@@ -1,12 +1,15 @@
-import type { PlanDocument } from '@inch-nest/core';
+import type { BenchStep, CustomsDeclaration, PlanDocument } from '@inch-nest/core';
+import type { Sheets } from './paper.ts';
 
-/** What papers of a parcel say: what is sent and as what, never who lives where. */
+/** What papers of a parcel say. Where the buyer lives is read on the server for printing and goes nowhere else. */
 export interface PaperFacts {
+  readonly sheets: Sheets;
   readonly shopName: string;
   readonly fromPostcode: string;
   readonly toPostcode: string;
   /** Initials and region. */
   readonly tag: string;
+  readonly address: { readonly name: string; readonly lines: readonly string[] } | null;
   /** The parcel's own short code. */
   readonly code: string;
   readonly title: string;
@@ -16,6 +19,7 @@ export interface PaperFacts {
   readonly size: string;
   readonly day: string;
   readonly plan: PlanDocument | null;
+  readonly steps: readonly BenchStep[];
   readonly keepUpright: boolean;
   readonly label: {
     readonly carrier: string;
@@ -23,4 +27,13 @@ export interface PaperFacts {
     readonly tracking: string;
     readonly signature: boolean;
   } | null;
+  /** Where it is one of several parcels: all of them, in order, and which this is. */
+  readonly set: { readonly number: number; readonly parcels: readonly { code: string; title: string; tracking: string | null }[] } | null;
+  readonly letter: string | null;
+  readonly customs: { readonly declaration: CustomsDeclaration; readonly form: 'simplified' | 'full' } | null;
+  /** Everything that happened, a line each. */
+  readonly life: readonly string[];
+  /** What it came to, name and amount. */
+  readonly money: readonly (readonly [what: string, amount: string])[];
+  readonly write: { readonly money: (minor: number) => string; readonly weight: (lb: number) => string };
 }

@@ -13,16 +13,30 @@ const FONTS = {
 export type Font = keyof typeof FONTS;
 export type Paper = PDFKit.PDFDocument;
 
-/** Draws a document with the shop's own faces in it, and gives its bytes. */
-export async function drawPaper(
-  size: readonly [widthIn: number, heightIn: number],
-  draw: (paper: Paper) => Promise<void>,
-): Promise<Buffer> {
+/** Width and height, inches. */
+export type SheetSize = readonly [widthIn: number, heightIn: number];
+/** The shop's sheet, whole and cut in half; ISO 216 for A4 and A5. */
+export interface Sheets {
+  readonly full: SheetSize;
+  readonly half: SheetSize;
+}
+export const SHEETS: Readonly<Record<'letter' | 'a4', Sheets>> = {
+  letter: { full: [8.5, 11], half: [5.5, 8.5] },
+  a4: { full: [210 / 25.4, 297 / 25.4], half: [148 / 25.4, 210 / 25.4] },
+};
+
+/** One page of a paper: its size, and what is drawn on it. */
+export interface Page {
+  readonly size: SheetSize;
+  readonly draw: (paper: Paper, size: SheetSize) => Promise<void> | void;
+}
+
+/** Draws pages, each of its own size, with the shop's own faces in them, and gives the document's bytes. */
+export async function drawPages(pages: readonly Page[]): Promise<Buffer> {
   const find = createRequire(join(process.cwd(), 'package.json'));
   const paper = new PDFDocument({
-    size: [size[0] * INCH, size[1] * INCH],
     margin: 0,
-    autoFirstPage: true,
+    autoFirstPage: false,
     info: { Producer: 'Inch Nest', Creator: 'Inch Nest' },
     font: find.resolve(FONTS.text),
   });
@@ -30,7 +44,10 @@ export async function drawPaper(
   const parts: Buffer[] = [];
   paper.on('data', (part: Buffer) => parts.push(part));
   const done = new Promise<void>((resolve, reject) => paper.on('end', resolve).on('error', reject));
-  await draw(paper);
+  for (const { size, draw } of pages) {
+    paper.addPage({ size: [size[0] * INCH, size[1] * INCH], margin: 0 });
+    await draw(paper, size);
+  }
   paper.end();
   await done;
   return Buffer.concat(parts);
@@ -44,6 +61,22 @@ export function line(paper: Paper, text: string, at: { x: number; y: number; wid
   paper.text(text, at.x * INCH, at.y * INCH, { lineBreak: false });
 }
 
+/** Running text in a column; returns where it ends, inches from the top. */
+export function column(paper: Paper, text: string, at: { x: number; y: number; width: number }, size: number, font: Font = 'text'): number {
+  paper
+    .font(font)
+    .fontSize(size)
+    .text(text, at.x * INCH, at.y * INCH, { width: at.width * INCH, lineGap: size * 0.18 });
+  return paper.y / INCH;
+}
+
+/** How high running text will be, inches. */
+const columnHeight = (paper: Paper, text: string, width: number, size: number, font: Font = 'text'): number =>
+  paper
+    .font(font)
+    .fontSize(size)
+    .heightOfString(text, { width: width * INCH, lineGap: size * 0.18 }) / INCH;
+
 /** A ruled line across. */
 export const rule = (paper: Paper, y: number, from: number, to: number): void => {
   paper
@@ -52,3 +85,46 @@ export const rule = (paper: Paper, y: number, from: number, to: number): void =>
     .lineWidth(0.8)
     .stroke('#000000');
 };
+
+/** A square to tick by hand. */
+export const tickBox = (paper: Paper, x: number, y: number, side = 0.16): void => {
+  paper
+    .rect(x * INCH, y * INCH, side * INCH, side * INCH)
+    .lineWidth(0.8)
+    .stroke('#000000');
+};
+
+/** A block of running text on a sheet that flows on to the next. */
+export interface Block {
+  readonly text: string;
+  readonly size: number;
+  readonly font?: Font;
+  /** A square to tick before it. */
+  readonly tick?: boolean;
+  /** Room beneath it, inches. */
+  readonly after?: number;
+}
+
+/**
+ * Blocks of text one under the other, on a new sheet of the same size where the next would not fit.
+ *
+ * @param head draws what stands on top of every sheet and says where the text begins
+ */
+export const flow = (size: SheetSize, blocks: readonly Block[], head: (paper: Paper, size: SheetSize, sheet: number) => number): Page => ({
+  size,
+  draw: (paper) => {
+    const margin = 0.6;
+    let sheet = 1;
+    let y = head(paper, size, sheet);
+    for (const { text, size: points, font, tick = false, after = 0.08 } of blocks) {
+      const indent = tick ? 0.3 : 0;
+      const width = size[0] - 2 * margin - indent;
+      if (y + columnHeight(paper, text, width, points, font) > size[1] - margin) {
+        paper.addPage({ size: [size[0] * INCH, size[1] * INCH], margin: 0 });
+        y = head(paper, size, ++sheet);
+      }
+      if (tick) tickBox(paper, margin, y + 0.01);
+      y = column(paper, text, { x: margin + indent, y, width }, points, font) + after;
+    }
+  },
+});

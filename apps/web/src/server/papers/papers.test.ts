@@ -1,7 +1,11 @@
-import { derivePlan, writePlanDocument } from '@inch-nest/core';
+import { execFileSync } from 'node:child_process';
+import { derivePlan, writeBenchSteps, writePlanDocument } from '@inch-nest/core';
 import { CHOICE, point, request } from '../../../../../packages/core/tests/sampleRequest.ts';
-import { drawPaperOf, openingSteps, PAPERS } from './papers.ts';
+import { PAPER_KINDS, papersDue, type PapersOf } from '@inch-nest/contracts';
+import { openingSteps } from './openingSteps.ts';
+import { SHEETS } from './paper.ts';
 import type { PaperFacts } from './PaperFacts.ts';
+import { drawPapers, isPaper } from './papers.ts';
 
 const asked = request({ hardPoints: [{ ...point('handle', 'right'), guard: 'foamTube' }] });
 const derived = derivePlan(asked, {
@@ -14,22 +18,49 @@ const derived = derivePlan(asked, {
 });
 if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
 const plan = writePlanDocument(derived.option, asked.house);
+const steps = writeBenchSteps(derived.option, asked.house);
 const FACTS: PaperFacts = {
+  sheets: SHEETS.letter,
   shopName: 'Lantern Row',
   fromPostcode: '10115',
-  toPostcode: '40217',
-  tag: 'EV–HM',
+  toPostcode: 'XN-04021',
+  tag: 'EV–XN',
+  address: { name: 'Edda Vik', lines: ['Skarvik 12', 'Vestby'] },
   code: '7K2M',
   title: 'bowl',
   accessories: ['2 × lid'],
-  serial: null,
+  serial: 'No 118',
   weight: '3 lb 9 oz',
   size: '12 × 12 × 12 in',
   day: '2026-11-26',
   plan,
+  steps,
   keepUpright: true,
   label: { carrier: 'Ambry Ground', serviceName: 'Ground', tracking: 'AG40000037', signature: true },
+  set: {
+    number: 2,
+    parcels: [
+      { code: '3QWX', title: 'jug', tracking: null },
+      { code: '7K2M', title: 'bowl', tracking: 'AG40000037' },
+    ],
+  },
+  letter: 'Please mend the rim; the handle is sound.',
+  customs: {
+    form: 'full',
+    declaration: {
+      purpose: 'repair',
+      reason: 'the rim is chipped',
+      lines: [{ id: 'a', what: 'stoneware bowl', count: 1, valueMinor: 6000, weightLb: 2, origin: 'AI' }],
+    },
+  },
+  life: ['26 Nov: sold, Odile'],
+  money: [['Postage', '$9.85']],
+  write: { money: (minor) => `$${(minor / 100).toFixed(2)}`, weight: (lb) => `${lb} lb` },
 };
+
+/** The words of a PDF as an independent reader finds them, a space for any white. */
+const textOf = (bytes: Buffer): string =>
+  execFileSync('pdftotext', ['-layout', '-', '-'], { input: bytes, encoding: 'utf8' }).replace(/\s+/g, ' ');
 
 test('the opening card is the wrapping backwards: outermost layer first, guards last', () => {
   const steps = openingSteps(plan);
@@ -41,16 +72,77 @@ test('the opening card is the wrapping backwards: outermost layer first, guards 
   expect(steps.at(-1)).toMatch(/guard off the handle/);
 });
 
-test.each(PAPERS)('%s is one page of a PDF with its own faces in it', async (kind) => {
-  const bytes = (await drawPaperOf(kind, FACTS))!;
-  const text = bytes.toString('latin1');
-  expect(text.slice(0, 5)).toBe('%PDF-');
-  expect(text.match(/\/Type \/Page\b/g)).toHaveLength(1);
-  expect(text).toMatch(/\/FontFile2/);
+test.each<[(typeof PAPER_KINDS)[number], string[]]>([
+  ['label', ['Ambry Ground', '2 of 2', 'Edda Vik', 'Skarvik 12', 'XN-04021', 'AG40000037', '7K2M', 'SIGNATURE']],
+  ['tag', ['EV–XN', '7K2M', '2 of 2', '3 lb 9 oz']],
+  ['slip', ['for Edda Vik', 'bowl, number No 118', '2 × lid']],
+  ['opening', ['How to open it']],
+  ['bench', ['bench card', ...steps.map((step) => step.title)]],
+  ['part', ['2 of 2', 'jug', 'parcel 7K2M, number AG40000037: this one']],
+  ['customs', ['full form', 'Edda Vik', 'Why: the rim is chipped', 'stoneware bowl', '$60.00', '2 lb', 'AI']],
+  ['letter', ['Edda Vik', 'Please mend the rim; the handle is sound.', 'bowl, number No 118']],
+  ['marks', ['this way up', 'fragile']],
+  ['test', ['4 in long']],
+  ['record', ['sold, Odile', 'Postage: $9.85', 'turns of large bubble']],
+])('%s says what it must, in faces that come with it', async (kind, said) => {
+  const bytes = (await drawPapers([kind], FACTS))!;
+  expect(bytes.toString('latin1')).toMatch(/\/FontFile2/);
+  const text = textOf(bytes);
+  for (const words of said) expect(text).toContain(words);
 });
 
-test('a label is 4 by 6 inches; without one bought there is none', async () => {
-  expect((await drawPaperOf('label', FACTS))!.toString('latin1')).toContain('/MediaBox [0 0 288 432]');
-  expect(drawPaperOf('label', { ...FACTS, label: null })).toBeNull();
-  expect(drawPaperOf('opening', { ...FACTS, plan: null })).toBeNull();
+test('every step is on the bench card once, in its order, over as many sheets as it takes', async () => {
+  const many = [...steps, ...steps, ...steps].map((step, i) => ({ ...step, title: `Step ${i + 1} of many` }));
+  const bytes = (await drawPapers(['bench'], { ...FACTS, steps: many }))!;
+  const text = textOf(bytes);
+  const found = [...text.matchAll(/Step (\d+) of many/g)].map((match) => Number(match[1]));
+  expect(found).toEqual(many.map((_, i) => i + 1));
+  expect(bytes.toString('latin1').match(/\/Type \/Page\b/g)!.length).toBeGreaterThan(1);
 });
+
+// ISO 216: A4 is 210 × 297 mm, 595.28 × 841.89 points of 1/72 in
+test('papers come each on its own sheet in one document; the shop’s paper is letter or A4', async () => {
+  const boxes = async (facts: PaperFacts) =>
+    [...(await drawPapers(['label', 'slip', 'letter'], facts))!.toString('latin1').matchAll(/\/MediaBox \[0 0 ([\d.]+) ([\d.]+)\]/g)].map(
+      (box) => box.slice(1).map((side) => Math.round(Number(side))),
+    );
+  expect(await boxes(FACTS)).toEqual([
+    [288, 432],
+    [396, 612],
+    [612, 792],
+  ]);
+  expect(await boxes({ ...FACTS, sheets: SHEETS.a4 })).toEqual([
+    [288, 432],
+    [420, 595],
+    [595, 842],
+  ]);
+});
+
+test('what is not there is not printed', async () => {
+  const bare: PaperFacts = { ...FACTS, label: null, plan: null, set: null, letter: null, customs: null, steps: [] };
+  for (const kind of ['label', 'opening', 'bench', 'part', 'customs', 'letter'] as const) expect(await drawPapers([kind], bare)).toBeNull();
+  expect(await drawPapers(['label', 'tag'], bare)).not.toBeNull();
+  expect(isPaper('receipt')).toBe(false);
+});
+
+const OF: PapersOf = {
+  hasLabel: true,
+  hasPlan: true,
+  openingNote: true,
+  marked: false,
+  abroad: false,
+  oneOfSeveral: false,
+  hasLetter: false,
+  printed: [],
+};
+test.each<[string, Partial<PapersOf>, string]>([
+  ['an ordinary parcel', {}, 'tag slip opening label'],
+  ['a house without opening notes', { openingNote: false }, 'tag slip label'],
+  [
+    'abroad, one of two, with a letter',
+    { abroad: true, oneOfSeveral: true, hasLetter: true },
+    'tag slip opening letter part customs label',
+  ],
+  ['some have come out', { printed: ['tag', 'slip', 'opening'] }, 'label'],
+  ['no label yet', { hasLabel: false, marked: true }, 'tag slip opening marks'],
+])('due: %s', (_, part, kinds) => expect(papersDue({ ...OF, ...part }).join(' ')).toBe(kinds));

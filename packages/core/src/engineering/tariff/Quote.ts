@@ -8,6 +8,8 @@ export interface Shipment {
   readonly originPostcode: string;
   readonly destinationPostcode: string;
   readonly shipDate: CivilDate;
+  /** Local time `HH:MM` on the ship date at which it is ready; left out for in good time. */
+  readonly readyAt?: string | null;
   /** Value to cover beyond the included amount; null for the included amount only. */
   readonly coverMinor: Minor | null;
   readonly signature: boolean;

@@ -30,10 +30,15 @@ export interface Lane {
 export const laneOf = (
   card: RateCard,
   service: Service,
-  { originPostcode, destinationPostcode, shipDate }: Pick<Shipment, 'originPostcode' | 'destinationPostcode' | 'shipDate'>,
+  {
+    originPostcode,
+    destinationPostcode,
+    shipDate,
+    readyAt = null,
+  }: Pick<Shipment, 'originPostcode' | 'destinationPostcode' | 'shipDate' | 'readyAt'>,
 ): Lane => ({
   zone: zoneOf(card, originPostcode, destinationPostcode),
-  arrivesOn: arrivalDay(service, card.holidays, shipDate),
+  arrivesOn: arrivalDay(service, card.holidays, shipDate, readyAt),
 });
 
 /** As `quoteService`, with the lane known; a refusal is put into words only when they are asked for. */

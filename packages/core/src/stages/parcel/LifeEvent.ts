@@ -37,6 +37,10 @@ export type Happening =
   | { readonly kind: 'labelBought'; readonly labelId: string; readonly rate: RatedFor }
   | { readonly kind: 'labelVoided'; readonly labelId: string }
   | { readonly kind: 'tagMatched' }
+  /** Papers that came out of the printer, as the person says. */
+  | { readonly kind: 'printed'; readonly papers: readonly string[] }
+  /** Somebody asked to see where the buyer lives. */
+  | { readonly kind: 'addressShown' }
   | { readonly kind: 'handedOver' }
   | { readonly kind: 'delivered' | 'damaged' | 'lost' | 'returned' }
   | { readonly kind: 'closed' }

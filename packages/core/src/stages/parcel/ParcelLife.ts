@@ -34,6 +34,8 @@ export interface ParcelLife {
   readonly weighingStale: boolean;
   readonly label: { readonly id: string; readonly rate: RatedFor; readonly atRisk: boolean } | null;
   readonly tagMatched: boolean;
+  /** Papers that came out since what they say last changed. */
+  readonly printed: readonly string[];
   /** Number of events that count, those taken back left out. */
   readonly events: number;
 }

@@ -17,6 +17,7 @@ export const NEW_LIFE: ParcelLife = {
   weighingStale: false,
   label: null,
   tagMatched: false,
+  printed: [],
   events: 0,
 };
 
@@ -38,7 +39,10 @@ function apply(life: ParcelLife, event: LifeEvent): ParcelLife {
   switch (event.kind) {
     case 'opened':
     case 'takenBack':
+    case 'addressShown':
       return life;
+    case 'printed':
+      return { ...life, printed: [...new Set([...life.printed, ...event.papers])] };
     case 'planned':
       return {
         ...life,
@@ -46,6 +50,7 @@ function apply(life: ParcelLife, event: LifeEvent): ParcelLife {
         overruled: null,
         state: life.state === 'draft' ? 'planned' : life.state,
         rateStale: life.rate !== null,
+        printed: without(life.printed, OF_THE_PLAN),
       };
     case 'overruled':
       return event.planId === life.planId ? { ...life, overruled: event.reason } : life;
@@ -68,7 +73,12 @@ function apply(life: ParcelLife, event: LifeEvent): ParcelLife {
     case 'rated':
       return { ...life, rate: event.rate, rateStale: false, state: 'rated' };
     case 'labelBought':
-      return { ...life, label: { id: event.labelId, rate: event.rate, atRisk: false }, state: 'labelled' };
+      return {
+        ...life,
+        label: { id: event.labelId, rate: event.rate, atRisk: false },
+        printed: without(life.printed, ['label']),
+        state: 'labelled',
+      };
     case 'labelVoided':
       return life.label?.id === event.labelId ? { ...life, label: null, tagMatched: false, state: life.rate ? 'rated' : 'sealed' } : life;
     case 'tagMatched':
@@ -85,8 +95,20 @@ function weighed(life: ParcelLife, readingsLb: readonly number[], outsideIn: Tri
   const weightLb = Math.max(...readingsLb);
   const weighing = { readingsLb, weightLb, spreadLb: weightLb - Math.min(...readingsLb), outsideIn };
   const before = ['draft', 'planned', 'packing', 'sealed'].includes(life.state);
-  return { ...life, weighing, weighingStale: false, rateStale: life.rate !== null, state: before ? 'weighed' : life.state };
+  return {
+    ...life,
+    weighing,
+    printed: without(life.printed, OF_THE_WEIGHT),
+    weighingStale: false,
+    rateStale: life.rate !== null,
+    state: before ? 'weighed' : life.state,
+  };
 }
+
+/** Papers that say how it is packed, and those that say what it weighs. */
+const OF_THE_PLAN = ['opening', 'bench'];
+const OF_THE_WEIGHT = ['tag', 'customs'];
+const without = (papers: readonly string[], gone: readonly string[]): readonly string[] => papers.filter((paper) => !gone.includes(paper));
 
 const contentMoved = (life: ParcelLife): ParcelLife => ({
   ...life,

@@ -2,6 +2,7 @@ import type { Quote, QuoteRefusal, Shipment } from '../../engineering/tariff/Quo
 import { laneOf, priceService, type Lane } from '../../engineering/tariff/quoteService.ts';
 import type { RateCard, Service } from '../../engineering/tariff/RateCard.ts';
 import type { House } from '../../house/House.ts';
+import type { Minor } from '../../units/index.ts';
 import type { InspectedPiece } from '../item/InspectedPiece.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import type { RatedParcel, Rating } from './RatedParcel.ts';
@@ -24,9 +25,11 @@ export interface Carriage extends Lane {
 /** Every service of the cards, with cover and signature as house and locks allow. */
 export function carriages(cards: readonly RateCard[], piece: InspectedPiece, house: House, locks: RateLocks = {}): Carriage[] {
   const { order, replacementMinor: value } = piece;
+  const dear = isDear(value, house);
+  const rule = dear ? 'always' : house.cover;
   const coverChoices =
-    locks.coverAdded === undefined ? { byRisk: [false, true], included: [false], always: [true] }[house.cover] : [locks.coverAdded];
-  const signature = locks.signature ?? (house.signatureFromMinor !== null && order.soldMinor >= house.signatureFromMinor);
+    locks.coverAdded === undefined ? { byRisk: [false, true], included: [false], always: [true] }[rule] : [locks.coverAdded];
+  const signature = locks.signature ?? (dear || (house.signatureFromMinor !== null && order.soldMinor >= house.signatureFromMinor));
   return cards.flatMap((card) =>
     card.services
       .filter((service) => locks.service === undefined || service.key === locks.service)
@@ -38,6 +41,10 @@ export function carriages(cards: readonly RateCard[], piece: InspectedPiece, hou
       }),
   );
 }
+
+/** True for a piece that the house covers in full and has signed for, whatever the risk says. */
+export const isDear = (valueMinor: Minor, { dearFromMinor }: Pick<House, 'dearFromMinor'>): boolean =>
+  dearFromMinor !== null && valueMinor >= dearFromMinor;
 
 /** Prices a parcel on one carriage; a refusal is put into words only when they are asked for. */
 export function priceCarriage(weighed: WeighedParcel, carriage: Carriage): Quote | (() => string) {

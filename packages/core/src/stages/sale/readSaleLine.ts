@@ -1,5 +1,15 @@
 import { archetypeFromTitle, type ArchetypeKey } from '../../engineering/pieces/archetypes.ts';
-import { parseDay, parseMoney, parseQuantity, type CivilDate, type Minor, type Span, type UnitSystem } from '../../units/index.ts';
+import {
+  parseDay,
+  parseMoney,
+  parseQuantity,
+  type CivilDate,
+  type Minor,
+  type Span,
+  type UnitSystem,
+  POSTCODE,
+  POSTCODE_SAYS,
+} from '../../units/index.ts';
 
 /** What one typed line says of a sale; a field that was not said is absent. */
 export interface SaleLine {
@@ -65,7 +75,7 @@ const KEYWORDS: readonly [RegExp, SaleLineField, Fill][] = [
     /^to\s+/i,
     'destinationPostcode',
     (line, rest) => {
-      if (!/^\d{5}$/.test(rest)) return 'a postcode has five digits';
+      if (!POSTCODE.test(rest)) return POSTCODE_SAYS;
       line.destinationPostcode = rest;
       return null;
     },

@@ -15,6 +15,8 @@ const REGIONS: readonly (readonly [from: string, to: string, zone: number])[] = 
 ];
 
 const ZONES = [1, 2, 3, 4, 5, 6, 7, 8];
+/** Norland, the country across the water: one zone. */
+const ABROAD = { from: 'XN', to: 'XN', zone: 9 };
 
 /** What the three carriers of the isles have in common. */
 export const ISLES: Pick<RateCard, 'version' | 'currency' | 'validFrom' | 'validTo' | 'zones'> = {
@@ -22,7 +24,7 @@ export const ISLES: Pick<RateCard, 'version' | 'currency' | 'validFrom' | 'valid
   currency: 'USD',
   validFrom: '2020-01-01',
   validTo: null,
-  zones: REGIONS.map(([destinationFrom, destinationTo, zone]) => ({
+  zones: [...REGIONS, [ABROAD.from, ABROAD.to, ABROAD.zone] as const].map(([destinationFrom, destinationTo, zone]) => ({
     originFrom: '100',
     originTo: '139',
     destinationFrom,
@@ -68,3 +70,10 @@ export const step = (upToLb: number, startMinor: number, perLbMinor: number, per
 /** One step for each pound. */
 export const byThePound = (most: number, startMinor: number, perLbMinor: number, perZone: number): PriceStep[] =>
   Array.from({ length: most }, (_, i) => step(i + 1, startMinor, perLbMinor, perZone));
+
+/** The same steps with a price for Norland: so many times the farthest region's, and a fee for handing it on. */
+export const abroadToo = (steps: readonly PriceStep[], times: number, feeMinor: number): PriceStep[] =>
+  steps.map(({ upToLb, byZone }) => ({
+    upToLb,
+    byZone: { ...byZone, [ABROAD.zone]: Math.round(byZone[ZONES.at(-1)!]! * times) + feeMinor },
+  }));

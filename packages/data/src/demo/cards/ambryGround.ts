@@ -1,5 +1,5 @@
 import type { RateCard } from '@inch-nest/core';
-import { byThePound, ISLES, USUAL } from './alderIsles.ts';
+import { abroadToo, byThePound, ISLES, USUAL } from './alderIsles.ts';
 
 /** Ambry Ground: by the pound, by size above a cubic foot; cheap and slow. */
 export const AMBRY_GROUND: RateCard = {
@@ -14,7 +14,7 @@ export const AMBRY_GROUND: RateCard = {
       key: 'ambry-ground',
       name: 'Ground',
       transitDays: 4,
-      steps: byThePound(70, 540, 36, 0.07),
+      steps: abroadToo(byThePound(70, 540, 36, 0.07), 1.7, 700),
       volumetric: { divisorIn3PerLb: 166, aboveIn3: 1728, sideRounding: 'up' },
       limits: { weightLb: 70, longestIn: 48, lengthPlusGirthIn: 108, leastIn: null },
       surcharges: [{ name: 'over 30 in long', when: { kind: 'longestAbove', inches: 30 }, priceMinor: 420, fuelled: true }],

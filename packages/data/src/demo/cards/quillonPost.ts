@@ -1,5 +1,5 @@
 import type { RateCard, Service } from '@inch-nest/core';
-import { ISLES, step, USUAL } from './alderIsles.ts';
+import { abroadToo, ISLES, step, USUAL } from './alderIsles.ts';
 
 const COVER: Service['cover'] = {
   includedMinor: 5_000,
@@ -78,7 +78,11 @@ export const QUILLON_POST: RateCard = {
       transitDays: 5,
       cutOff: '17:00',
       pickupWeekdays: [1, 2, 3, 4, 5, 6],
-      steps: [4, 8, 12, 15.999, 32, 48, 64, 80].map((ounces) => step(ounces / 16, 390, 74, 0.06)),
+      steps: abroadToo(
+        [4, 8, 12, 15.999, 32, 48, 64, 80].map((ounces) => step(ounces / 16, 390, 74, 0.06)),
+        1.9,
+        350,
+      ),
       limits: { weightLb: 5, longestIn: 16, lengthPlusGirthIn: 54, leastIn: null },
       cover: COVER,
       signatureMinor: 365,

@@ -1,5 +1,5 @@
 import type { RateCard, Service } from '@inch-nest/core';
-import { byThePound, ISLES, USUAL } from './alderIsles.ts';
+import { abroadToo, byThePound, ISLES, USUAL } from './alderIsles.ts';
 
 /** What both services have in common: always by size, tight limits, cover as a share of the value. */
 const EXPRESS = {
@@ -46,7 +46,7 @@ export const SKERROW_EXPRESS: RateCard = {
       transitDays: 2,
       cutOff: '15:30',
       handlingFactor: 0.95,
-      steps: byThePound(40, 1390, 118, 0.08),
+      steps: abroadToo(byThePound(40, 1390, 118, 0.08), 1.6, 600),
       cover: cover(1),
       signatureMinor: 275,
     },

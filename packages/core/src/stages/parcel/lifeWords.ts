@@ -1,4 +1,4 @@
-import type { LifeEvent } from '@inch-nest/core';
+import type { LifeEvent } from './LifeEvent.ts';
 
 interface Writers {
   readonly money: (minor: number) => string;
@@ -38,6 +38,10 @@ export function lifeWords(event: LifeEvent, { money, weight }: Writers): string 
       return 'label given back';
     case 'tagMatched':
       return 'tag matched to label';
+    case 'printed':
+      return `printed: ${event.papers.join(', ')}`;
+    case 'addressShown':
+      return 'the buyer’s address was shown';
     case 'handedOver':
       return 'handed over';
     case 'delivered':

@@ -1,4 +1,4 @@
-import type { Happening, LifeEvent } from '@inch-nest/core';
+import type { Happening, LifeEvent } from './LifeEvent.ts';
 import { lifeWords } from './lifeWords.ts';
 
 const rate = {

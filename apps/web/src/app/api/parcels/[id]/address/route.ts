@@ -1,0 +1,1 @@
+export { addressDoor as POST } from '../../../../../server/doors/address.ts';

@@ -1,0 +1,1 @@
+export { counterQuoteDoor as GET } from '../../../../../server/doors/labels.ts';

@@ -1,0 +1,1 @@
+export { togetherDoor as POST } from '../../../../../server/doors/together.ts';

@@ -1,0 +1,1 @@
+export { askPickupDoor as POST, pickupsDoor as GET } from '../../../server/doors/pickups.ts';

@@ -1,0 +1,1 @@
+export { pickupSheetDoor as GET } from '../../../../server/doors/pickups.ts';

@@ -1,0 +1,14 @@
+import 'server-only';
+import { addressCommand } from '@inch-nest/contracts';
+import { useAddress } from '@inch-nest/data';
+import { answer, readBody } from '../answer.ts';
+import { database } from '../database.ts';
+import { readId } from '../readId.ts';
+import { now, shopNow } from '../rooms.ts';
+
+/** Shows where the buyer lives, and notes who asked; or keeps it. */
+export const addressDoor = (request: Request, context: { params: Promise<{ id: string }> }): Promise<Response> =>
+  answer(request, async () => {
+    const id = await readId(context);
+    return useAddress(database(), await shopNow(), id, await readBody(request, addressCommand), now());
+  });

@@ -1,0 +1,76 @@
+import {
+  countryOf,
+  customsForm,
+  derivePlan,
+  formatLength,
+  formatWeight,
+  lifeWords,
+  writeBenchSteps,
+  type BenchStep,
+  type CustomsDeclaration,
+} from '@inch-nest/core';
+import { planRequestFor, type Accessory, type AddressView, type ParcelView, type ShopView } from '@inch-nest/contracts';
+import { SHEETS } from './paper.ts';
+import type { PaperFacts } from './PaperFacts.ts';
+
+/** Gathers what papers say of a parcel, as the shop's people write amounts. */
+export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressView | null): PaperFacts {
+  const { sale, piece, life } = view;
+  const plan = view.nest.plan?.document ?? null;
+  const bought = view.labels.find((label) => label.state === 'bought');
+  const size = life.weighing?.outsideIn ?? plan?.box.outsideIn ?? null;
+  const weightLb = life.weighing?.weightLb ?? plan?.weight.grossLb ?? null;
+  const money = new Intl.NumberFormat('en-US', { style: 'currency', currency: shop.currency });
+  const when = new Intl.DateTimeFormat('en', { timeZone: shop.zone, dateStyle: 'medium', timeStyle: 'short' });
+  const write = { money: (minor: number) => money.format(minor / 100), weight: (lb: number) => formatWeight(lb) };
+  const toPostcode = String(sale.destinationPostcode.value);
+  const country = countryOf(toPostcode);
+  const declaration = sale.customs.value as CustomsDeclaration | null;
+  const nameOf = (id: string) => shop.people.find((person) => person.id === id)?.name ?? 'somebody';
+  return {
+    sheets: SHEETS[shop.paper],
+    shopName: shop.name,
+    fromPostcode: shop.originPostcode,
+    toPostcode,
+    tag: (sale.buyer.value as string | null) ?? toPostcode,
+    address,
+    code: view.code,
+    title: String(piece.title.value),
+    accessories: (piece.accessories.value as Accessory[]).map((one) => `${one.count} × ${one.name}`),
+    serial: piece.serial.value as string | null,
+    weight: weightLb === null ? 'not weighed' : formatWeight(weightLb),
+    size: size ? `${size.map((side) => formatLength(side).replace(/ in$/, '')).join(' × ')} in` : 'not measured',
+    day: shop.today,
+    plan,
+    steps: benchStepsOf(view, shop),
+    keepUpright: piece.keepUpright.value as boolean,
+    label: bought?.tracking
+      ? {
+          carrier: shop.cards.find((card) => card.id === life.label?.rate.cardId)?.carrier ?? '',
+          serviceName: bought.serviceName,
+          tracking: bought.tracking,
+          signature: life.label?.rate.signature ?? false,
+        }
+      : null,
+    set: view.set.length > 1 ? { number: view.set.findIndex((one) => one.id === view.id) + 1, parcels: view.set } : null,
+    letter: sale.letter.value as string | null,
+    customs: country && declaration ? { declaration, form: customsForm(declaration, shop.house.customsSimplifiedToMinor) } : null,
+    life: view.events.map((event) => `${when.format(new Date(event.at))}: ${lifeWords(event, write)}, ${nameOf(event.personId)}`),
+    money: [
+      ['Sold for', write.money(sale.soldMinor.value as number)],
+      ['Buyer paid for shipping', write.money(sale.shippingCollectedMinor.value as number)],
+      ...(life.label ? [['Postage', write.money(bought?.chargedMinor ?? life.label.rate.priceMinor)] as const] : []),
+      ...(plan ? [['Packing and labour, reckoned', write.money(Math.round(plan.costMinor - plan.quote.totalMinor))] as const] : []),
+    ],
+    write,
+  };
+}
+
+/** The kept nest as steps; none where no nest is kept or it can no longer be carried out. */
+function benchStepsOf(view: ParcelView, shop: ShopView): BenchStep[] {
+  const { choice } = view.nest;
+  if (!choice) return [];
+  const request = planRequestFor(view, shop);
+  const derived = derivePlan(request, choice);
+  return derived.kind === 'noPlan' ? [] : writeBenchSteps(derived.option, request.house);
+}

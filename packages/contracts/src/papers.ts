@@ -1,0 +1,30 @@
+/** The papers a parcel can have. */
+export const PAPER_KINDS = ['label', 'tag', 'slip', 'opening', 'bench', 'part', 'customs', 'letter', 'marks', 'test', 'record'] as const;
+export type PaperKind = (typeof PAPER_KINDS)[number];
+
+/** What decides which papers a parcel is due. */
+export interface PapersOf {
+  hasLabel: boolean;
+  hasPlan: boolean;
+  openingNote: boolean;
+  marked: boolean;
+  abroad: boolean;
+  oneOfSeveral: boolean;
+  hasLetter: boolean;
+  printed: readonly string[];
+}
+
+/** Papers that belong into or onto this parcel and have not come out yet, in the order they are used. */
+export function papersDue(of: PapersOf): PaperKind[] {
+  const wanted: [PaperKind, boolean][] = [
+    ['tag', true],
+    ['slip', true],
+    ['opening', of.hasPlan && of.openingNote],
+    ['letter', of.hasLetter],
+    ['part', of.oneOfSeveral],
+    ['customs', of.abroad],
+    ['marks', of.marked],
+    ['label', of.hasLabel],
+  ];
+  return wanted.flatMap(([kind, due]) => (due && !of.printed.includes(kind) ? [kind] : []));
+}
