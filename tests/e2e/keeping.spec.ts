@@ -90,7 +90,7 @@ test('single keys can be turned off, and stay off', async ({ page, open }) => {
   await page.keyboard.press('Escape');
   await page.reload();
   await page.locator('body').press('n');
-  await page.locator('body').press('7');
+  await page.locator('body').press('8');
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'night');
   await expect(page).toHaveURL(/sale$/);
 });

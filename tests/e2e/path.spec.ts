@@ -36,7 +36,7 @@ test('a sale from line to chosen service by keyboard alone, every view accessibl
   await expect(page.getByRole('group', { name: 'Large bubble' }).locator('.amount')).not.toHaveText(before!);
   await saved(page);
 
-  await page.locator('body').press('6');
+  await page.locator('body').press('7');
   await page.waitForURL(/weigh/);
   await page.getByLabel('Reading 1').focus();
   for (const reading of ['3 lb 9 oz', '3 lb 9.2 oz', '3 lb 9 oz']) {

@@ -1,5 +1,7 @@
 import {
+  BENCH_TESTS,
   OVERRULE_REASONS,
+  type BenchTestKey,
   type Happening,
   type House,
   type Locks,
@@ -36,6 +38,8 @@ export const saveNest = z.strictObject({ ...by, changeId: uuid, choice: planChoi
 
 export const takeBack = z.strictObject({ ...by, direction: z.enum(['undo', 'redo']) });
 
+const benchTest = z.enum(BENCH_TESTS as [BenchTestKey, ...BenchTestKey[]]);
+
 const rate = z.strictObject({
   service: shortText(60),
   serviceName: shortText(60),
@@ -48,21 +52,62 @@ const rate = z.strictObject({
   signature: z.boolean(),
 });
 
-/** What a screen of this stretch of the way may report; the rest comes with its stations. */
+/** What a screen may report; labels are bought by a command of their own. */
 export const happening = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('weighed'),
     readingsLb: z.array(weightLb).max(3),
     outsideIn: z.tuple([sizeIn, sizeIn, sizeIn]).nullable(),
+    open: z.boolean().exactOptional(),
   }),
   z.strictObject({ kind: z.literal('rated'), rate }),
   z.strictObject({ kind: z.literal('tagMatched') }),
   z.strictObject({ kind: z.literal('printed'), papers: z.array(z.enum(PAPER_KINDS)).min(1).max(PAPER_KINDS.length) }),
+  z.strictObject({
+    kind: z.literal('stepDone'),
+    step: shortText(80),
+    phase: z.enum(['bundle', 'box', 'closing']),
+    seconds: z.number().min(0).max(86_400),
+    used: z
+      .array(
+        z.strictObject({
+          kind: z.enum(['wrap', 'fill']),
+          key: shortText(60),
+          planned: z.number().positive().max(10_000),
+          amount: z.number().min(0).max(10_000),
+        }),
+      )
+      .max(12),
+  }),
+  z.strictObject({ kind: z.literal('contentsTicked'), items: z.array(shortText(60)).max(60) }),
+  z.strictObject({ kind: z.literal('bundleMeasured'), sizeIn: triple, weightLb: weightLb.nullable() }),
+  z.strictObject({ kind: z.literal('testTried'), test: benchTest, result: z.enum(['passed', 'failed']) }),
+  z.strictObject({ kind: z.literal('testSkipped'), test: benchTest, reason: shortText(200) }),
+  z.strictObject({ kind: z.literal('remedied'), test: benchTest, remedy: shortText(200) }),
+  z.strictObject({ kind: z.literal('contentChanged'), what: shortText(200) }),
+  z.strictObject({ kind: z.literal('brokenAtBench'), note: shortText(300), costMinor: minor }),
+  z.strictObject({ kind: z.literal('sealed') }),
+  z.strictObject({
+    kind: z.literal('sealOpened'),
+    reason: shortText(200),
+    reused: z
+      .array(z.strictObject({ kind: z.enum(['wrap', 'fill', 'box']), key: shortText(60), amount: z.number().positive().max(10_000) }))
+      .max(20),
+  }),
+  z.strictObject({ kind: z.literal('takenBack') }),
   z.strictObject({ kind: z.enum(['handedOver', 'delivered', 'damaged', 'lost', 'returned']) }),
   z.strictObject({ kind: z.literal('overruled'), planId: uuid, reason: z.enum(OVERRULE_REASONS as [OverruleReason, ...OverruleReason[]]) }),
 ]) satisfies z.ZodType<Happening>;
 
-export const reportEvent = z.strictObject({ ...by, eventId: uuid, happening });
+export const reportEvent = z.strictObject({
+  ...by,
+  eventId: uuid,
+  happening,
+  /** The event it takes back. */
+  undoOf: uuid.nullable().default(null),
+  /** When it was done, where that was before it could be told. */
+  at: z.iso.datetime().nullable().default(null),
+});
 
 export const labelCommand = z.discriminatedUnion('act', [
   z.strictObject({ ...by, act: z.literal('buy') }),

@@ -26,6 +26,10 @@ export const house = z.strictObject({
   seams: z.enum(['crossAndSide', 'everyEdge', 'bands', 'skin']).default('crossAndSide'),
   openingNote: z.boolean(),
   photographs: z.boolean(),
+  extraTests: z
+    .array(z.enum(['bounce', 'tapeLoad']))
+    .max(2)
+    .default([]),
   cover: z.enum(['byRisk', 'included', 'always']),
   dearFromMinor: minor.nullable().default(null),
   customsSimplifiedToMinor: minor.default(40_000),

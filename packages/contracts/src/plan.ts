@@ -11,7 +11,7 @@ import {
 } from '@inch-nest/core';
 import { z } from 'zod';
 import { house } from './house.ts';
-import { civilDate, destination, key, minor, postcode, sizeIn, uuid } from './numbers.ts';
+import { civilDate, destination, key, minor, postcode, sizeIn, triple, uuid, weightLb } from './numbers.ts';
 import { pieceFacts } from './piece.ts';
 import { rateCard } from './rateCard.ts';
 import { stockroom } from './stock.ts';
@@ -40,6 +40,7 @@ export const planChoice = z.strictObject({
   fill: key.nullable(),
   baseGapIn: z.number().min(0).max(60).nullable(),
   divider: z.boolean().default(false),
+  extraFill: z.number().min(0).max(2).exactOptional(),
   service: key,
   coverAdded: z.boolean(),
   signature: z.boolean(),
@@ -49,6 +50,8 @@ export const locks: z.ZodType<Locks> = z
   .strictObject({
     layers,
     orientation,
+    bundle: z.strictObject({ sizeIn: triple, weightLb: weightLb.nullable() }),
+    extraFill: z.number().min(0).max(2),
     inner: key.nullable(),
     innerFill: key,
     box: key,

@@ -43,15 +43,21 @@ export {
 } from './engineering/pieces/hardPoints.ts';
 
 // the bench and what is learned
-export { writeBenchSteps } from './stages/bench/writeBenchSteps.ts';
-export type { BenchStep, StepAmount } from './stages/bench/BenchStep.ts';
-export { BENCH_TEST_RULES, type BenchTestKey, type BenchTestRule } from './stages/bench/benchTests.ts';
+export { testsDue, writeBenchSteps, type BenchFacts } from './stages/bench/writeBenchSteps.ts';
+export type { BenchPhase, BenchStep, StepAmount, StepPicture } from './stages/bench/BenchStep.ts';
+export {
+  BENCH_TEST_RULES,
+  BENCH_TESTS,
+  type BenchTestKey,
+  type BenchTestRule,
+  type Remedy,
+  type RemedyAct,
+} from './stages/bench/benchTests.ts';
 export { exposureOf, recordOutcomes } from './stages/outcome/recordOutcomes.ts';
 export type { Calibration, GroupKappa, Outcome } from './stages/outcome/Outcome.ts';
 
 // the parcel's life
 export {
-  BENCH_TESTS,
   OVERRULE_REASONS,
   type BenchTest,
   type Happening,
@@ -68,9 +74,13 @@ export {
   type CustomsLine,
   type CustomsPurpose,
 } from './stages/parcel/customs.ts';
+export { WEIGHT_UNITS_LB, type WeightUnit } from './units/index.ts';
+export { PHOTOGRAPHS } from './stages/weight/standingMinutes.ts';
+export { tearList, type RollToTear, type TearList, type TornPiece } from './stages/bench/tearList.ts';
+export { stockUsed, type StockUse, type UsedInstead } from './stages/bench/stockUsed.ts';
 export { lifeWords } from './stages/parcel/lifeWords.ts';
 export { recordParcel } from './stages/parcel/recordParcel.ts';
-export type { ParcelLife, ParcelState, Weighing } from './stages/parcel/ParcelLife.ts';
+export type { DoneStep, ParcelLife, ParcelState, TestState, Weighing } from './stages/parcel/ParcelLife.ts';
 export { buyGate, handOverGate, sealGate } from './stages/parcel/gates.ts';
 
 // stockroom, house, tariff

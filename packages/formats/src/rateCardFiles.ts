@@ -37,6 +37,10 @@ export const zipRateCard = (card: RateCard): Uint8Array =>
     ),
   );
 
+/** Files as one ZIP; pictures are not squeezed again. */
+export const zipFiles = (files: readonly NamedFile[]): Uint8Array =>
+  zipSync(Object.fromEntries(files.map(({ name, bytes }) => [name, [new Uint8Array(bytes), { level: name.endsWith('.jpg') ? 0 : 6 }]])));
+
 const baseName = (path: string): string => path.split(/[\\/]/).at(-1)!;
 
 function readJson({ name, bytes }: NamedFile): RateCardReading {

@@ -11,6 +11,8 @@ import '../screens/nest/nest.css';
 import '../screens/cards/cards.css';
 import '../screens/send/send.css';
 import '../screens/pickups/pickups.css';
+import '../screens/packing/packing.css';
+import '../screens/day/day.css';
 
 export const metadata = { title: 'Inch Nest', description: 'Wrap, box, fill, weigh and rate one-off fragile pieces.' };
 export const dynamic = 'force-dynamic';

@@ -1,6 +1,6 @@
 import 'server-only';
-import { listPickups, listShelf, Missing, readParcel, readShop, readShopId } from '@inch-nest/data';
-import type { ParcelView, PickupList, ShelfTag, ShopView } from '@inch-nest/contracts';
+import { listPickups, listShelf, Missing, readDay, readParcel, readShop, readShopId } from '@inch-nest/data';
+import type { DayView, ParcelView, PickupList, ShelfTag, ShopView } from '@inch-nest/contracts';
 import { database } from './database.ts';
 import { readId } from './readId.ts';
 
@@ -10,6 +10,9 @@ export const now = (): Date => new Date();
 export const shopNow = (): Promise<ShopView> => readShop(database(), now());
 
 export const shelfNow = async (): Promise<ShelfTag[]> => listShelf(database(), await readShopId(database()));
+
+/** What is fetched, torn and formed today. */
+export const dayNow = async (): Promise<DayView> => readDay(database(), await shopNow());
 
 /** What waits to be fetched. */
 export const pickupsNow = async (): Promise<PickupList> => listPickups(database(), await shopNow());

@@ -36,6 +36,8 @@ export interface House {
   readonly seams: 'crossAndSide' | 'everyEdge' | 'bands' | 'skin';
   readonly openingNote: boolean;
   readonly photographs: boolean;
+  /** Tests beyond the usual ones. */
+  readonly extraTests: readonly ('bounce' | 'tapeLoad')[];
   readonly cover: 'byRisk' | 'included' | 'always';
   /** Worth from which a piece is covered in full whatever the risk says, and signed for; null for never. */
   readonly dearFromMinor: Minor | null;
@@ -90,6 +92,7 @@ export const BEDDED_HOUSE: House = {
   seams: 'crossAndSide',
   openingNote: true,
   photographs: true,
+  extraTests: [],
   cover: 'byRisk',
   dearFromMinor: null,
   customsSimplifiedToMinor: 40_000,

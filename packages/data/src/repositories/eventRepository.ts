@@ -1,4 +1,4 @@
-import { buyGate, handOverGate, recordParcel, sealGate, type Happening } from '@inch-nest/core';
+import { BENCH_TESTS, buyGate, handOverGate, recordParcel, sealGate, type BenchTestKey, type Happening } from '@inch-nest/core';
 import type { Transaction } from 'sequelize';
 import type { Database } from '../database.ts';
 import { Refused } from '../refusals.ts';
@@ -12,6 +12,8 @@ export interface NewEvent {
   happening: Happening;
   now: Date;
   undoOf: string | null;
+  /** The tests a nest must pass before it is sealed. */
+  testsDue?: readonly BenchTestKey[];
   /** Version of the rated card in force, for the gate before buying. */
   cardVersion?: number;
   /** False for what has happened already, whatever a gate would have said. */
@@ -64,9 +66,16 @@ export async function appendEvent(database: Database, event: NewEvent, transacti
   await models.parcel.increment('revision', { where: { id: event.parcelId }, transaction });
 }
 
-function gateFor({ happening, cardVersion }: NewEvent, past: Parameters<typeof recordParcel>[0]): string[] {
+/** What hands can take back at the bench; the rest is put right by what happens next. */
+const TAKEN_BACK: readonly Happening['kind'][] = ['stepDone', 'testTried', 'testSkipped', 'contentsTicked', 'bundleMeasured'];
+
+function gateFor({ happening, cardVersion, testsDue, undoOf }: NewEvent, past: Parameters<typeof recordParcel>[0]): string[] {
+  if (happening.kind === 'takenBack') {
+    const target = past.find((event) => event.id === undoOf);
+    if (!target || !TAKEN_BACK.includes(target.kind)) return ['only a step or a test can be taken back'];
+  } else if (undoOf !== null) return ['only what is taken back takes something back'];
   const life = recordParcel(past);
-  if (happening.kind === 'sealed') return sealGate(life);
+  if (happening.kind === 'sealed') return sealGate(life, testsDue ?? BENCH_TESTS);
   if (happening.kind === 'labelBought') return buyGate(life, cardVersion ?? 0);
   if (happening.kind === 'handedOver') return handOverGate(life);
   return [];

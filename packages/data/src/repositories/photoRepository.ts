@@ -5,6 +5,8 @@ import { lockParcel } from './parcelRows.ts';
 import { personOf } from './personOf.ts';
 
 const MOST_PHOTOS = 60;
+/** States in which a claim is open: nothing that may prove it is taken out. */
+const CLAIMED = ['damaged', 'lost'];
 
 /** A picture as it lies in the store. */
 export interface StoredPicture {
@@ -45,11 +47,13 @@ export async function addPhoto(
 /**
  * Takes a photograph out of the parcel, or back in; the picture stays in the store.
  *
- * @throws Missing when the parcel has no such photograph
+ * @throws Missing when the parcel has no such photograph, Refused while a claim is open
  */
 export async function removePhoto(database: Database, parcelId: string, wanted: { id: string; removed: boolean }): Promise<void> {
   await database.sequelize.transaction(async (transaction) => {
     const { parcel } = await lockParcel(database, parcelId, transaction);
+    if (wanted.removed && CLAIMED.includes(parcel.state))
+      throw new Refused([{ path: 'photo', message: 'it is evidence while the claim is open: it stays' }]);
     const [count] = await database.models.photo.update({ removed: wanted.removed }, { where: { id: wanted.id, parcelId }, transaction });
     if (count === 0) throw new Missing('there is no such photograph');
     await parcel.increment('revision', { transaction });
@@ -61,4 +65,10 @@ export async function pictureOf({ models }: Database, photoId: string): Promise<
   const row = await models.photo.findByPk(photoId);
   if (!row) throw new Missing('there is no such photograph');
   return row.content;
+}
+
+/** A parcel's photographs with what their pictures are called in the store, the oldest first. */
+export async function picturesOf({ models }: Database, parcelId: string): Promise<{ content: string; of: PhotoOf; at: string }[]> {
+  const rows = await models.photo.findAll({ where: { parcelId, removed: false }, order: [['at', 'asc']] });
+  return rows.map(({ content, of, at }) => ({ content, of, at: new Date(at).toISOString() }));
 }

@@ -22,6 +22,10 @@ export function Bench({ initial, shelf, children }: { initial: ParcelView; shelf
     const anchor = window.location.hash.slice(1);
     if (anchor) document.getElementById(anchor)?.scrollIntoView({ block: 'nearest' });
   }, [station]);
+  useEffect(() => {
+    // what is opened stays to be worked on while the server is away
+    void navigator.serviceWorker?.register('/bench-worker.js').catch(() => undefined);
+  }, []);
   return (
     <div className="bench">
       <header className="top-edge">

@@ -5,6 +5,9 @@ import { ConfigProvider } from 'antd';
 import { useState, type ReactNode } from 'react';
 import type { ShopView } from '@inch-nest/contracts';
 import { antdTheme, type ThemeName } from '../../theme/antdTheme.ts';
+import { OutboxProvider } from '../../outbox/OutboxProvider.tsx';
+import { ScaleProvider } from '../../scale/ScaleProvider.tsx';
+import { ScannerProvider } from '../../scanner/ScannerProvider.tsx';
 import { SaveStateProvider } from './SaveState.tsx';
 import { ShopProvider } from './ShopContext.tsx';
 
@@ -29,7 +32,13 @@ export function Providers({
         <ShopProvider shop={shop} personId={personId} initialKeysOn={keysOn} initialTheme={theme}>
           {(name) => (
             <ConfigProvider theme={antdTheme(name)} wave={{ disabled: true }}>
-              <SaveStateProvider>{children}</SaveStateProvider>
+              <SaveStateProvider>
+                <OutboxProvider>
+                  <ScaleProvider>
+                    <ScannerProvider>{children}</ScannerProvider>
+                  </ScaleProvider>
+                </OutboxProvider>
+              </SaveStateProvider>
             </ConfigProvider>
           )}
         </ShopProvider>

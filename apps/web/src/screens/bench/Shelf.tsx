@@ -19,6 +19,7 @@ const STATE_WORDS: Readonly<Record<string, string>> = {
   labelled: 'labelled',
   handedOver: 'on its way',
   damaged: 'arrived broken',
+  brokenAtBench: 'broke at the bench',
 };
 
 const GONE = ['handedOver', 'damaged'];

@@ -3,6 +3,7 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 
 const PAGES = [
+  { path: '/day', name: 'Today' },
   { path: '/guess', name: 'Guess ahead' },
   { path: '/stock', name: 'Stock' },
   { path: '/pickups', name: 'Pick-ups' },

@@ -13,7 +13,7 @@ export interface Station {
 }
 
 /** Each is a page of its own beneath the parcel's layout, so that a station's code comes with the station. */
-export type StationPath = 'sale' | 'look-over' | 'nest' | 'weigh' | 'rate' | 'send';
+export type StationPath = 'sale' | 'look-over' | 'nest' | 'bench' | 'weigh' | 'rate' | 'send';
 
 const turns = (plan: PlanDocument): string => {
   const all = plan.layers.reduce((sum, layer) => sum + layer.turns, 0);
@@ -61,6 +61,13 @@ export const STATIONS: readonly Station[] = [
   },
   {
     key: '6',
+    name: 'Bench',
+    path: 'bench',
+    figure: ({ life }) => (life.sealed ? 'sealed' : life.steps.length > 0 ? `${life.steps.length} done` : ''),
+    isDone: ({ life }) => life.sealed,
+  },
+  {
+    key: '7',
     name: 'Weigh',
     path: 'weigh',
     figure: ({ life }, plan) =>
@@ -68,14 +75,14 @@ export const STATIONS: readonly Station[] = [
     isDone: ({ life }) => life.weighing !== null && !life.weighingStale,
   },
   {
-    key: '7',
+    key: '8',
     name: 'Rate',
     path: 'rate',
     figure: ({ life }, plan, write) => (life.rate ? write(life.rate.priceMinor) : plan ? write(plan.quote.totalMinor) : ''),
     isDone: ({ life }) => life.rate !== null && !life.rateStale,
   },
   {
-    key: '8',
+    key: '9',
     name: 'Send',
     path: 'send',
     figure: ({ life, labels }) => (life.label ? (labels.find((label) => label.state === 'bought')?.tracking ?? '') : ''),

@@ -1,5 +1,5 @@
 'use client';
-import { Button } from 'antd';
+import { Button, Checkbox } from 'antd';
 import { RotateCcw } from 'lucide-react';
 import { BEDDED_HOUSE, parseMoney, type House } from '@inch-nest/core';
 import { useShop } from '../bench/ShopContext.tsx';
@@ -24,6 +24,10 @@ const THRESHOLDS: readonly { name: 'signatureFromMinor' | 'dearFromMinor'; says:
   { name: 'signatureFromMinor', says: 'The venue wants a signature from a sale of' },
   { name: 'dearFromMinor', says: 'Dear: covered in full and signed for from a worth of' },
 ];
+const EXTRA_TESTS = [
+  { key: 'bounce', says: 'The bench also bounces the box, a hand’s breadth on a folded cloth' },
+  { key: 'tapeLoad', says: 'The bench also lifts the box by its taped seam' },
+] as const;
 const wrap = (minor: number | null) => (minor === null ? null : { minor });
 
 const JUDGEMENT = 'judgement';
@@ -122,6 +126,18 @@ export function HouseFigures({ house, onChange }: { house: House; onChange: (par
               onKeep={({ minor }) => onChange({ [name]: minor })}
             />
             <span className="soft">{house[name] === null ? 'default; the shop’s own' : `● from ${write.money(house[name])} on`}</span>
+          </li>
+        ))}
+        {EXTRA_TESTS.map(({ key, says }) => (
+          <li key={key} className={house.extraTests.includes(key) ? 'own' : ''}>
+            <Checkbox
+              checked={house.extraTests.includes(key)}
+              onChange={(event) =>
+                onChange({ extraTests: event.target.checked ? [...house.extraTests, key] : house.extraTests.filter((one) => one !== key) })
+              }
+            >
+              {says}
+            </Checkbox>
           </li>
         ))}
         <li className={house.kappa.value === 1 ? '' : 'own'}>

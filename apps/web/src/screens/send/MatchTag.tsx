@@ -4,6 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { ShelfTag } from '@inch-nest/contracts';
 import { send } from '../bench/http.ts';
+import { useScan } from '../../scanner/ScannerProvider.tsx';
 import type { ParcelUse } from '../bench/useParcel.ts';
 
 const GONE = ['handedOver', 'delivered', 'damaged', 'lost', 'returned', 'closed'];
@@ -16,7 +17,6 @@ export function MatchTag({ parcel }: { parcel: ParcelUse }) {
   const [wrong, setWrong] = useState<string | null>(null);
   const { data: shelf } = useQuery({ queryKey: ['shelf'], queryFn: () => send<ShelfTag[]>('GET', '/api/shelf') });
   const tracking = view.labels.find((label) => label.state === 'bought')?.tracking ?? null;
-  if (!view.life.label || !tracking) return null;
   const tag = (view.sale.buyer.value as string | null) ?? String(view.sale.destinationPostcode.value);
   const alike = (shelf ?? []).filter((one) => one.id !== view.id && one.tag === tag && !GONE.includes(one.state));
   const read = (text: string) => {
@@ -29,6 +29,12 @@ export function MatchTag({ parcel }: { parcel: ParcelUse }) {
     setSeen(next);
     if (next.tag && next.label) void report({ kind: 'tagMatched' }).catch((error: Error) => setWrong(error.message));
   };
+  useScan((code) => {
+    if (!view.life.label || view.life.tagMatched || (code !== tracking && code !== `P:${view.code}`)) return false;
+    read(code);
+    return true;
+  });
+  if (!view.life.label || !tracking) return null;
   return (
     <section aria-label="Tag and label" className="match">
       <h2>Tag and label</h2>
@@ -59,6 +65,7 @@ export function MatchTag({ parcel }: { parcel: ParcelUse }) {
             placeholder="scan the tag, then the label"
             value={scan}
             maxLength={60}
+            data-scan
             onChange={(event) => setScan(event.target.value)}
             onPressEnter={() => read(scan)}
           />

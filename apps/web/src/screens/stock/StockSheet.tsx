@@ -82,6 +82,12 @@ export function StockSheet({ shelf }: { shelf: ShelfTag[] }) {
               />
             </>
           )}
+          <a className="link-button" href="/api/labels?of=bins" target="_blank" rel="noreferrer">
+            Bin labels
+          </a>
+          <a className="link-button" href="/api/labels?of=boxes" target="_blank" rel="noreferrer">
+            Box labels
+          </a>
           <Button icon={<Undo2 size={20} aria-hidden />} disabled={!saving.canTakeBack} onClick={() => void saving.takeBack()}>
             Take the last change back
           </Button>

@@ -1,10 +1,11 @@
 'use client';
-import { Button, Input } from 'antd';
+import { Button, Checkbox, Input } from 'antd';
 import { useEffect, useState } from 'react';
 import { parseDimensions, parseWeight, type Triple } from '@inch-nest/core';
 import type { BenchUse } from '../bench/BenchContext.tsx';
 import { useShop } from '../bench/ShopContext.tsx';
 import type { NestUse } from '../bench/useNest.ts';
+import { ScaleReading } from './ScaleReading.tsx';
 import { weighingAdvice } from './weighingAdvice.ts';
 
 const READINGS = 3;
@@ -19,6 +20,7 @@ export function WeighStation({ parcel, nest }: BenchUse) {
   const keptTexts = weighing ? [...weighing.readingsLb.map(write.weight), '', '', ''].slice(0, READINGS) : ['', '', ''];
   const [texts, setTexts] = useState(keptTexts);
   const [outside, setOutside] = useState(weighing?.outsideIn ? write.size(weighing.outsideIn) : '');
+  const [open, setOpen] = useState(weighing?.open ?? false);
   const [dirty, setDirty] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
   useEffect(() => {
@@ -43,7 +45,12 @@ export function WeighStation({ parcel, nest }: BenchUse) {
     if (wrong || pounds.length === 0) return;
     setTrouble(null);
     try {
-      await parcel.report({ kind: 'weighed', readingsLb: pounds, outsideIn: size && 'inches' in size ? size.inches : null });
+      await parcel.report({
+        kind: 'weighed',
+        readingsLb: pounds,
+        outsideIn: size && 'inches' in size ? size.inches : null,
+        ...(open ? { open } : {}),
+      });
       localStorage.removeItem(draftKey);
       setDirty(false);
     } catch (error) {
@@ -51,6 +58,15 @@ export function WeighStation({ parcel, nest }: BenchUse) {
     }
   };
   const highest = pounds.length > 0 ? Math.max(...pounds) : null;
+  /** What the scale says goes where nothing stands yet; after three it begins anew. */
+  const fromScale = (read: number) => {
+    const free = texts.findIndex((text) => text.trim() === '');
+    const next = free < 0 ? [write.weight(read), '', ''] : texts.map((text, i) => (i === free ? write.weight(read) : text));
+    change(next, outside);
+  };
+  const built = nest.plan?.box;
+  const bulgeIn = built ? 0.5 * nest.request.house.overfillShare * built.insideIn[2] : 0;
+  const writtenSize = size && 'inches' in size ? write.size(size.inches) : built ? write.size(built.outsideIn) : '';
   return (
     <form
       className="weigh"
@@ -61,6 +77,7 @@ export function WeighStation({ parcel, nest }: BenchUse) {
     >
       <h1>{String(view.piece.title.value)}</h1>
       <p className="soft sub">Put it on the scale three times. When readings differ, the highest counts.</p>
+      <ScaleReading onSettled={fromScale} />
       <div className="readings-row">
         {texts.map((text, i) => {
           const reading = readings[i];
@@ -103,9 +120,24 @@ export function WeighStation({ parcel, nest }: BenchUse) {
           onChange={(event) => change(texts, event.target.value)}
         />
         <div id="outside-meaning" className={size && 'problem' in size ? 'meaning wrong' : 'meaning'}>
-          {size && 'problem' in size ? `✗ ${size.problem}` : size ? write.size(size.inches) : 'left empty, the box as built is rated'}
+          {size && 'problem' in size
+            ? `✗ ${size.problem}`
+            : size
+              ? write.size(size.inches)
+              : built && bulgeIn > 0.05
+                ? `left empty, the box as built is rated; the lid may bulge by ${write.length(bulgeIn)}`
+                : 'left empty, the box as built is rated'}
         </div>
       </div>
+      <Checkbox
+        checked={open}
+        onChange={(event) => {
+          setOpen(event.target.checked);
+          setDirty(true);
+        }}
+      >
+        Weighed open, before lid and tape
+      </Checkbox>
       <Button type="primary" htmlType="submit" size="large" disabled={wrong || pounds.length === 0 || !dirty}>
         {dirty || !weighing ? 'Keep this weight' : 'Kept'}
       </Button>
@@ -114,10 +146,26 @@ export function WeighStation({ parcel, nest }: BenchUse) {
           ✗ {trouble}
         </p>
       )}
+      {highest !== null && <Memo weight={write.weight(highest)} size={writtenSize} />}
       {nest.plan && (
         <Against plan={nest.plan} highest={highest} spreadLb={pounds.length > 1 ? Math.max(...pounds) - Math.min(...pounds) : 0} />
       )}
     </form>
+  );
+}
+
+/** What is written on the box by hand. */
+function Memo({ weight, size }: { weight: string; size: string }) {
+  return (
+    <p className="memo">
+      Write on the box: <b className="numeral">{weight}</b>
+      {size && (
+        <>
+          {', '}
+          <b className="numeral">{size}</b>
+        </>
+      )}
+    </p>
   );
 }
 

@@ -1,22 +1,40 @@
 import 'server-only';
 import { reportEvent } from '@inch-nest/contracts';
-import { appendEvent, lockParcel, personOf } from '@inch-nest/data';
+import { appendEvent, lockParcel, openSeal, personOf, sealParcel } from '@inch-nest/data';
 import { answer, readBody } from '../answer.ts';
 import { database } from '../database.ts';
-
 import { readId } from '../readId.ts';
 import { now, parcelNow, shopNow } from '../rooms.ts';
+
+/** How long after it was done something may still be told with its own time. */
+const LATEST_MS = 14 * 86_400_000;
 
 /** Appends what happened to a parcel; the same event id counts once. */
 export const reportEventDoor = (request: Request, context: { params: Promise<{ id: string }> }): Promise<Response> =>
   answer(request, async () => {
     const parcelId = await readId(context);
-    const { eventId, personId, happening } = await readBody(request, reportEvent);
+    const { eventId, personId, happening, undoOf, at } = await readBody(request, reportEvent);
     const shop = await shopNow();
-    personOf(shop, personId);
-    await database().sequelize.transaction(async (transaction) => {
-      await lockParcel(database(), parcelId, transaction);
-      await appendEvent(database(), { id: eventId, shopId: shop.id, parcelId, personId, happening, now: now(), undoOf: null }, transaction);
-    });
+    const person = personOf(shop, personId);
+    const told = { eventId, personId: person.id, now: timeOf(at) };
+    if (happening.kind === 'sealed') await sealParcel(database(), shop, parcelId, told);
+    else if (happening.kind === 'sealOpened') await openSeal(database(), shop, parcelId, { ...told, ...happening });
+    else
+      await database().sequelize.transaction(async (transaction) => {
+        await lockParcel(database(), parcelId, transaction);
+        await appendEvent(
+          database(),
+          { id: eventId, shopId: shop.id, parcelId, personId: person.id, happening, now: told.now, undoOf },
+          transaction,
+        );
+      });
     return parcelNow(parcelId, personId);
   });
+
+/** The instant something was done, as told, unless that lies ahead or too far back. */
+function timeOf(at: string | null): Date {
+  const instant = now();
+  const told = at === null ? instant : new Date(at);
+  const agoMs = instant.getTime() - told.getTime();
+  return agoMs >= 0 && agoMs <= LATEST_MS ? told : instant;
+}

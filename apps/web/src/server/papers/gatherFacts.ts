@@ -1,15 +1,5 @@
-import {
-  countryOf,
-  customsForm,
-  derivePlan,
-  formatLength,
-  formatWeight,
-  lifeWords,
-  writeBenchSteps,
-  type BenchStep,
-  type CustomsDeclaration,
-} from '@inch-nest/core';
-import { planRequestFor, type Accessory, type AddressView, type ParcelView, type ShopView } from '@inch-nest/contracts';
+import { countryOf, customsForm, formatLength, formatWeight, lifeWords, type CustomsDeclaration } from '@inch-nest/core';
+import { benchPlanFor, type Accessory, type AddressView, type ParcelView, type ShopView } from '@inch-nest/contracts';
 import { SHEETS } from './paper.ts';
 import type { PaperFacts } from './PaperFacts.ts';
 
@@ -42,7 +32,7 @@ export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressVi
     size: size ? `${size.map((side) => formatLength(side).replace(/ in$/, '')).join(' × ')} in` : 'not measured',
     day: shop.today,
     plan,
-    steps: benchStepsOf(view, shop),
+    steps: benchPlanFor(view, shop)?.steps ?? [],
     keepUpright: piece.keepUpright.value as boolean,
     label: bought?.tracking
       ? {
@@ -64,13 +54,4 @@ export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressVi
     ],
     write,
   };
-}
-
-/** The kept nest as steps; none where no nest is kept or it can no longer be carried out. */
-function benchStepsOf(view: ParcelView, shop: ShopView): BenchStep[] {
-  const { choice } = view.nest;
-  if (!choice) return [];
-  const request = planRequestFor(view, shop);
-  const derived = derivePlan(request, choice);
-  return derived.kind === 'noPlan' ? [] : writeBenchSteps(derived.option, request.house);
 }

@@ -1,4 +1,4 @@
-import type { BenchTestKey } from './benchTests.ts';
+import type { BenchTestKey, Remedy } from './benchTests.ts';
 
 /** Something counted or measured that a step takes. */
 export interface StepAmount {
@@ -6,16 +6,28 @@ export interface StepAmount {
   readonly amount: number;
   /** What the packer counts: turns, sheets, scoops, strips, inches. */
   readonly unit: string;
+  /** What it comes from in the stockroom; left out where nothing is counted down by it. */
+  readonly stock?: { readonly kind: 'wrap' | 'fill'; readonly key: string };
 }
+
+/** Where on its way a step belongs: at the piece, in the box, or at its closing, which is done anew when it is opened again. */
+export type BenchPhase = 'bundle' | 'box' | 'closing';
+
+/** What a step's drawing shows: the piece alone, wrapped so far, in the box, or closed. */
+export type StepPicture = { readonly layers: number; readonly inBox: 'no' | 'base' | 'in' | 'sides' | 'top' };
 
 /** One thing to do at the bench, with its amounts; a test says when it is passed and what to do when not. */
 export interface BenchStep {
   /** Stays the same while the plan does. */
   readonly key: string;
   readonly kind: 'do' | 'test' | 'record';
+  readonly phase: BenchPhase;
+  /** What somebody measures, ticks or photographs at a record step. */
+  readonly records: 'bundle' | 'contents' | 'photographs' | 'parcel' | null;
+  readonly picture: StepPicture;
   readonly title: string;
   readonly says: string;
   readonly amounts: readonly StepAmount[];
   readonly minutes: number;
-  readonly test: { readonly key: BenchTestKey; readonly passes: string; readonly remedies: readonly string[] } | null;
+  readonly test: { readonly key: BenchTestKey; readonly passes: string; readonly remedies: readonly Remedy[] } | null;
 }

@@ -2,7 +2,8 @@ import { box, CHOICE, point, request } from '../../../tests/sampleRequest.ts';
 import type { House } from '../../house/House.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { derivePlan } from '../plan/derivePlan.ts';
-import { writeBenchSteps } from './writeBenchSteps.ts';
+import { stockUsed } from './stockUsed.ts';
+import { testsDue, writeBenchSteps } from './writeBenchSteps.ts';
 
 const steps = (facts: Parameters<typeof request>[0] = {}, choice: Partial<PlanChoice> = {}, house: Partial<House> = {}) => {
   const asked = request(facts, {
@@ -108,4 +109,152 @@ test('amounts: a layer says what to tear and how it goes on; fill adds up to wha
   expect(Math.abs(fills.reduce((total, one) => total + one, 0) - bought.boughtFt3 / bought.stock.unitFt3)).toBeLessThanOrEqual(0.75);
   const tests = list.filter((step) => step.test);
   expect(tests.every((step) => step.test!.passes.length > 10 && step.test!.remedies.length > 0)).toBe(true);
+});
+
+test('keys stay while a step does: one more turn changes that step alone', () => {
+  const before = steps(
+    {},
+    {
+      layers: [
+        { material: 'smallBubble', turns: 1 },
+        { material: 'largeBubble', turns: 2 },
+      ],
+    },
+  ).list;
+  const after = steps(
+    {},
+    {
+      layers: [
+        { material: 'smallBubble', turns: 1 },
+        { material: 'largeBubble', turns: 3 },
+      ],
+    },
+  ).list;
+  const gone = before.filter((step) => !after.some((one) => one.key === step.key)).map((step) => step.title);
+  expect(gone).toEqual(['Large bubble: 2 turns']);
+});
+
+test('phases follow each other: at the piece, in the box, closing', () => {
+  const phases = steps({ hardPoints: [point('handle', 'right', { guard: 'foamTube' })] }).list.map((step) => step.phase);
+  expect([...new Set(phases)]).toEqual(['bundle', 'box', 'closing']);
+  expect([...phases].sort((a, b) => ['bundle', 'box', 'closing'].indexOf(a) - ['bundle', 'box', 'closing'].indexOf(b))).toEqual(phases);
+  const titled = (title: string) => steps().list.find((step) => step.title === title)!.phase;
+  expect([titled('Form the box'), titled('Top of the box'), titled('Seams')]).toEqual(['box', 'closing', 'closing']);
+});
+
+test('a picture of each step: as many layers as are on, and how far the box is filled', () => {
+  const { list } = steps(
+    {},
+    {
+      layers: [
+        { material: 'smallBubble', turns: 1 },
+        { material: 'largeBubble', turns: 2 },
+      ],
+    },
+  );
+  const at = (title: string) => list.find((step) => step.title.startsWith(title))!.picture;
+  expect(at('Small bubble')).toEqual({ layers: 1, inBox: 'no' });
+  expect(at('Large bubble')).toEqual({ layers: 2, inBox: 'no' });
+  expect([at('Base of the box').inBox, at('Sides of the box').inBox, at('Top of the box').inBox]).toEqual(['base', 'sides', 'top']);
+});
+
+test('what the bench must know beside the plan', () => {
+  const asked = request();
+  const derived = derivePlan(asked, CHOICE);
+  if (derived.kind === 'noPlan') throw new Error('no plan');
+  const list = writeBenchSteps(derived.option, asked.house, 'imperial', { storageWrap: true, accessories: ['2 × brass pan'] });
+  expect(list[0]!.title).toBe('Take off the storage wrap');
+  expect(list.find((step) => step.records === 'contents')!.says).toContain('tick off 2 × brass pan');
+});
+
+// each test where its trade makes it: common practice, no source
+test.each([
+  [
+    'a brittle piece in a box',
+    { brittle: true, cased: false, envelope: false },
+    [],
+    'feel bundleSize touch fingerGap shake lidPress seams',
+  ],
+  ['a case in a box', { brittle: false, cased: true, envelope: false }, [], 'caseShake bundleSize touch fingerGap shake lidPress seams'],
+  ['an envelope', { brittle: false, cased: false, envelope: true }, ['bounce', 'tapeLoad'] as const, 'bundleSize seams'],
+  [
+    'a house that bounces and lifts',
+    { brittle: true, cased: false, envelope: false },
+    ['bounce', 'tapeLoad'] as const,
+    'feel bundleSize touch fingerGap shake bounce lidPress tapeLoad seams',
+  ],
+])('tests due: %s', (_, of, extraTests, due) => expect(testsDue(of, { extraTests }).join(' ')).toBe(due));
+
+describe('what sealing takes from the stockroom', () => {
+  const layers = [{ material: 'largeBubble', turns: 2 }];
+
+  test('as planned: each material once, and the boxes', () => {
+    const { option } = steps(
+      { lengthIn: 4, widthIn: 4, heightIn: 4 },
+      { layers, box: '16x14x16', inner: { box: '8x8x8', fill: 'crumpledPaper' } },
+    );
+    const used = stockUsed(option);
+    const fills = option.rated.weighed.filled.amounts;
+    expect(used.filter((use) => use.kind === 'box').map((use) => [use.key, use.amount])).toEqual([
+      ['16x14x16', 1],
+      ['8x8x8', 1],
+    ]);
+    expect(used.filter((use) => use.kind === 'fill').reduce((sum, use) => sum + use.amount, 0)).toBeCloseTo(
+      fills.reduce((sum, fill) => sum + fill.boughtFt3, 0),
+      9,
+    );
+    // two turns on a 4 in cube: length 2·16 + π·t·4 and the roll's width beside it, exact
+    expect(used.find((use) => use.kind === 'wrap')!.amount).toBeCloseTo(
+      option.rated.weighed.filled.stowed.wrapped.layers[0]!.areaIn2 / 144,
+      9,
+    );
+  });
+
+  test('three turns for two take half as much again; fill told at two steps is summed', () => {
+    const { option } = steps({}, { layers });
+    const [wrap, fill] = ['wrap', 'fill'].map((kind) => stockUsed(option).find((use) => use.kind === kind)!);
+    const really = stockUsed(option, [
+      { kind: 'wrap', key: 'largeBubble', planned: 2, amount: 3 },
+      { kind: 'fill', key: fill!.key, planned: 2, amount: 2 },
+      { kind: 'fill', key: fill!.key, planned: 6, amount: 8 },
+    ]);
+    expect(really.find((use) => use.kind === 'wrap')!.amount).toBeCloseTo(wrap!.amount * 1.5, 9);
+    expect(really.find((use) => use.kind === 'fill')!.amount).toBeCloseTo((fill!.amount * 10) / 8, 9);
+  });
+});
+
+describe('a measured bundle', () => {
+  const layers = [{ material: 'largeBubble', turns: 2 }];
+  const plan = (bundle: { sizeIn: [number, number, number]; weightLb: number | null } | null, now = layers) => {
+    const asked = request({}, { locks: bundle ? { layers, bundle } : {} });
+    const derived = derivePlan(asked, { ...CHOICE, layers: now });
+    if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
+    return derived.option.rated.weighed;
+  };
+  const free = plan(null);
+
+  test('replaces what was reckoned: less fill round a larger one, and its own weight', () => {
+    const sizeIn = free.filled.stowed.wrapped.bundleIn.map((side) => side + 0.5) as [number, number, number];
+    const measured = plan({ sizeIn, weightLb: 3 });
+    expect(measured.filled.stowed.wrapped.bundleIn).toEqual(sizeIn);
+    expect(
+      measured.parts.filter((part) => ['piece', 'guards', 'wraps'].includes(part.part)).reduce((sum, part) => sum + part.weightLb, 0),
+    ).toBeCloseTo(3, 9);
+    expect(measured.filled.amounts[0]!.boughtFt3).toBeLessThan(free.filled.amounts[0]!.boughtFt3);
+  });
+
+  test('counts only for the layers it was measured in', () => {
+    const more = [{ material: 'largeBubble', turns: 3 }];
+    expect(plan({ sizeIn: [20, 20, 20], weightLb: 9 }, more)).toEqual(plan(null, more));
+  });
+});
+
+test('fill pressed in beyond what was reckoned costs and weighs by just that share', () => {
+  const weighed = (extraFill?: number) => {
+    const derived = derivePlan(request(), { ...CHOICE, ...(extraFill ? { extraFill } : {}) });
+    if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
+    return derived.option.rated.weighed.filled;
+  };
+  expect(weighed(0.25).costMinor).toBeCloseTo(weighed().costMinor * 1.25, 9);
+  expect(weighed(0.25).weightLb).toBeCloseTo(weighed().weightLb * 1.25, 9);
 });

@@ -7,10 +7,18 @@ import type { FillAmount } from '../fill/FilledBox.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
 import { PHOTOGRAPHS, STANDING_MINUTES } from '../weight/standingMinutes.ts';
 import type { WrappedLayer } from '../wrap/WrappedItem.ts';
-import type { BenchStep, StepAmount } from './BenchStep.ts';
-import { BENCH_TEST_RULES, type BenchTestKey } from './benchTests.ts';
+import type { BenchPhase, BenchStep, StepAmount } from './BenchStep.ts';
+import { BENCH_TEST_RULES, BENCH_TESTS, type BenchTestKey } from './benchTests.ts';
 
-type Part = Omit<BenchStep, 'key'>;
+type Part = Omit<BenchStep, 'key' | 'phase' | 'picture'> & { readonly shows?: Partial<BenchStep['picture']>; readonly opens?: BenchPhase };
+
+/** What the bench must know of a piece beside its plan. */
+export interface BenchFacts {
+  /** It still lies in the wrap it was stored in. */
+  readonly storageWrap?: boolean;
+  /** What goes with it, to be ticked. */
+  readonly accessories?: readonly string[];
+}
 
 const act = (title: string, says: string, minutes: number, amounts: readonly StepAmount[] = []): Part => ({
   kind: 'do',
@@ -18,12 +26,19 @@ const act = (title: string, says: string, minutes: number, amounts: readonly Ste
   says,
   minutes,
   amounts,
+  records: null,
   test: null,
 });
-const record = (title: string, says: string, minutes: number): Part => ({ ...act(title, says, minutes), kind: 'record' });
+const record = (records: BenchStep['records'], title: string, says: string, minutes: number, opens?: BenchPhase): Part => ({
+  ...act(title, says, minutes),
+  kind: 'record',
+  records,
+  ...(opens ? { opens } : {}),
+});
+const opening = (opens: BenchPhase, [first, ...rest]: readonly Part[]): Part[] => (first ? [{ ...first, opens }, ...rest] : []);
 const test = (key: BenchTestKey, minutes = 0): Part => {
   const { name, passes, remedies } = BENCH_TEST_RULES[key];
-  return { kind: 'test', title: name, says: passes, minutes, amounts: [], test: { key, passes, remedies } };
+  return { kind: 'test', title: name, says: passes, minutes, amounts: [], records: null, test: { key, passes, remedies } };
 };
 
 /**
@@ -33,14 +48,22 @@ const test = (key: BenchTestKey, minutes = 0): Part => {
  *
  * @param system the units amounts are written in
  */
-export function writeBenchSteps({ rated }: PlanOption, house: House, system: UnitSystem = 'imperial'): BenchStep[] {
+export function writeBenchSteps(
+  { rated }: PlanOption,
+  house: House,
+  system: UnitSystem = 'imperial',
+  { storageWrap = false, accessories = [] }: BenchFacts = {},
+): BenchStep[] {
   const { filled } = rated.weighed;
   const { wrapped, inner, shell } = filled.stowed;
   const { facts, guards } = wrapped.piece;
   const length = (inches: number) => formatLength(inches, system);
   const within = filled.amounts.find((one) => one.where === 'inner') ?? null;
   const outer = filled.amounts.find((one) => one.where === 'outer') ?? null;
-  const tests = testsOf(wrapped.piece.archetype.brittle, facts.movingParts !== 'none', isEnvelope(shell.box));
+  const tests = testsDue(
+    { brittle: wrapped.piece.archetype.brittle, cased: facts.movingParts !== 'none', envelope: isEnvelope(shell.box) },
+    house,
+  );
   const perTest = STANDING_MINUTES.tests / tests.length;
   const due = (key: BenchTestKey): Part[] => (tests.includes(key) ? [test(key, perTest)] : []);
   const guardSteps = facts.hardPoints.flatMap((point) =>
@@ -48,7 +71,7 @@ export function writeBenchSteps({ rated }: PlanOption, house: House, system: Uni
       ? [
           act(
             `Guard the ${HARD_POINTS[point.kind].name}`,
-            `${GUARDS[point.guard].name} on the ${HARD_POINTS[point.kind].name}, ${point.face}; it reaches beyond the part and is not glued.`,
+            `${capital(GUARDS[point.guard].name)} on the ${HARD_POINTS[point.kind].name}, ${point.face}; it reaches beyond the part and is not glued.`,
             GUARDS[point.guard].minutes,
             [{ what: GUARDS[point.guard].name, amount: point.guardLengthIn ?? guardLengthAdvisedIn(point), unit: 'inches long' }],
           ),
@@ -58,6 +81,7 @@ export function writeBenchSteps({ rated }: PlanOption, house: House, system: Uni
   const guardMinutes = guardSteps.reduce((sum, step) => sum + step.minutes, 0);
   const hollows = facts.hollows.filter((hollow) => hollow.filled);
   const parts: Part[] = [
+    ...(storageWrap ? [act('Take off the storage wrap', 'All of it; look the piece over once more as it comes out.', 0)] : []),
     ...due('caseShake'),
     ...hollows.map((hollow) =>
       act(
@@ -67,22 +91,23 @@ export function writeBenchSteps({ rated }: PlanOption, house: House, system: Uni
       ),
     ),
     ...guardSteps,
-    ...wrapped.layers.map((layer) => layerStep(layer, length)),
+    ...wrapped.layers.map((layer, i) => ({ ...layerStep(layer, length), shows: { layers: i + 1 } })),
     ...due('feel'),
     ...due('bundleSize'),
     record(
+      'bundle',
       'Measure and weigh the bundle',
       `Reckoned ${formatSize(filled.stowed.bundleIn, system)}. What it measures replaces that, and what is still open is searched again.`,
       0,
     ),
     ...(inner
-      ? [
+      ? opening('box', [
           act(`Form the inner box`, `${inner.box.name}: form and tape the bottom.`, STANDING_MINUTES.formBox),
           ...(within ? fillSteps(within, 'the bundle', 'inner box') : []),
           act('Close the inner box', 'Close and tape it.', STANDING_MINUTES.closeBox),
-        ]
+        ])
       : []),
-    ...shellSteps(shell, length, system),
+    ...opening('box', shellSteps(shell, length, system)),
     ...(outer
       ? fillSteps(outer, inner ? 'the inner box' : 'the bundle', 'box', due('touch').concat(due('fingerGap')))
       : [act('Put it in', 'Flat, its face down, stiff side out.', 0)]),
@@ -90,15 +115,19 @@ export function writeBenchSteps({ rated }: PlanOption, house: House, system: Uni
       ? [act('See that the inner box stands level', 'Its own way up, fill pressed under each corner.', STANDING_MINUTES.nestInner)]
       : []),
     ...due('shake'),
+    ...due('bounce'),
     ...due('lidPress'),
     record(
+      'contents',
       'Papers inside',
-      `Slip with the address${house.openingNote ? ', note how to open' : ''}, opening card; every accessory ticked.`,
+      `Slip with the address${house.openingNote ? ', note how to open' : ''}, opening card; ${accessories.length > 0 ? `tick off ${accessories.join(', ')}` : 'every accessory ticked'}.`,
       STANDING_MINUTES.papers,
+      'closing',
     ),
     ...(house.photographs
       ? [
           record(
+            'photographs',
             'Photographs',
             `${PHOTOGRAPHS}: the piece all round, each layer, the open box, the closed one.`,
             PHOTOGRAPHS * STANDING_MINUTES.photograph,
@@ -107,10 +136,29 @@ export function writeBenchSteps({ rated }: PlanOption, house: House, system: Uni
       : []),
     ...(shell.box.earlierUses > 0 ? [act('Old labels off', 'Every old label and code off or covered.', 0)] : []),
     act(isEnvelope(shell.box) ? 'Close the flap' : 'Tape the seams', SEAM_WORDS[house.seams], STANDING_MINUTES.closeBox),
+    ...due('tapeLoad'),
     ...due('seams'),
-    record('Weigh and measure', 'Three readings; write size and weight on it.', STANDING_MINUTES.weigh),
+    record('parcel', 'Weigh and measure', 'Three readings; write size and weight on it.', STANDING_MINUTES.weigh),
   ];
-  return parts.map((part, i) => ({ ...part, key: `${i + 1}-${part.title.toLowerCase().replace(/[^a-z]+/g, '-')}` }));
+  return keyed(parts);
+}
+
+/** Gives each step a key that stays while its title does, its phase, and the picture of how far things have come. */
+function keyed(parts: readonly Part[]): BenchStep[] {
+  const seen = new Map<string, number>();
+  let phase: BenchPhase = 'bundle';
+  let picture: BenchStep['picture'] = { layers: 0, inBox: 'no' };
+  return parts.map(({ shows, opens, ...part }) => {
+    const slug = part.title
+      .toLowerCase()
+      .replace(/[^a-z0-9.]+/g, '-')
+      .replace(/-$/, '');
+    const count = (seen.get(slug) ?? 0) + 1;
+    seen.set(slug, count);
+    phase = opens ?? phase;
+    picture = { ...picture, ...shows };
+    return { ...part, key: count > 1 ? `${slug}-${count}` : slug, phase, picture };
+  });
 }
 
 const SEAM_WORDS: Readonly<Record<House['seams'], string>> = {
@@ -120,14 +168,19 @@ const SEAM_WORDS: Readonly<Record<House['seams'], string>> = {
   skin: 'Centre seam and the corners.',
 };
 
-/** Which tests this nest is due. */
-const testsOf = (brittle: boolean, cased: boolean, envelope: boolean): BenchTestKey[] => [
-  ...(cased ? (['caseShake'] as const) : []),
-  ...(brittle ? (['feel'] as const) : []),
-  'bundleSize',
-  ...(envelope ? [] : (['touch', 'fingerGap', 'shake', 'lidPress'] as const)),
-  'seams',
-];
+/** Which tests a nest is due: by what the piece is, what it goes in, and what the house asks for beside. */
+export const testsDue = (
+  { brittle, cased, envelope }: { brittle: boolean; cased: boolean; envelope: boolean },
+  { extraTests }: Pick<House, 'extraTests'>,
+): BenchTestKey[] =>
+  BENCH_TESTS.filter((key) => {
+    if (key === 'caseShake') return cased;
+    if (key === 'feel') return brittle;
+    if (key === 'bundleSize' || key === 'seams') return true;
+    return !envelope && (key === 'bounce' || key === 'tapeLoad' ? extraTests.includes(key) : true);
+  });
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 const LAID_WORDS = { straight: '', crossed: ', in strips that cross', diagonal: ', cornerwise' };
 
@@ -140,7 +193,7 @@ function layerStep(
   return act(
     `${stock.name}: ${times}`,
     [
-      `Tear ${pieces}. ${times.charAt(0).toUpperCase()}${times.slice(1)}${stock.role === 'conform' || stock.role === 'cushion' ? `, bubbles ${placing.bubblesOut ? 'out' : 'in'}` : ''}${LAID_WORDS[placing.laid ?? 'straight']}, snug, not tight.`,
+      `Tear ${pieces}. ${capital(times)}${stock.role === 'conform' || stock.role === 'cushion' ? `, bubbles ${placing.bubblesOut ? 'out' : 'in'}` : ''}${LAID_WORDS[placing.laid ?? 'straight']}, snug, not tight.`,
       'Fold the ends in.',
       doubled ? `One sheet more over the ${doubled.face}, end to end.` : '',
       `One strip of ${tape.name.toLowerCase()}${tape.easyOff ? '' : '; say on the note where to cut'}.`,
@@ -149,7 +202,7 @@ function layerStep(
       .join(' '),
     minutes,
     [
-      { what: stock.name, amount: turns, unit: 'turns' },
+      { what: stock.name, amount: turns, unit: 'turns', stock: { kind: 'wrap', key: stock.key } },
       { what: stock.name, amount: sheets, unit: 'sheets' },
       { what: stock.name, amount: lengthIn, unit: 'inches each' },
       { what: tape.name, amount: 1, unit: 'strips' },
@@ -179,6 +232,10 @@ function shellSteps({ box, newDepthIn, liner, minutes }: Shell, length: (inches:
   ];
 }
 
+/** Only the outer box is drawn as it fills. */
+const shown = (where: string, inBox: BenchStep['picture']['inBox'], parts: readonly Part[]): Part[] =>
+  parts.map((part) => (where === 'box' ? { ...part, shows: { inBox } } : part));
+
 /** Base, piece, four sides, top, each with its share of the fill. */
 function fillSteps(
   { stock, baseFt3, sidesFt3, topFt3, boughtFt3 }: FillAmount,
@@ -197,15 +254,15 @@ function fillSteps(
         title,
         says.replace('#', `${counted} ${stock.unitName}${counted === 1 ? '' : 's'} of ${stock.name.toLowerCase()}`),
         (minutes * ft3) / all,
-        [{ what: stock.name, amount: counted, unit: stock.unitName }],
+        [{ what: stock.name, amount: counted, unit: stock.unitName, stock: { kind: 'fill', key: stock.key } }],
       ),
     ];
   };
   return [
-    ...step(`Base of the ${where}`, '#, level.', baseFt3),
-    act(`Put ${held} in`, 'In the middle, its heavy side down.', 0),
-    ...step(`Sides of the ${where}`, '#, pressed down all round.', sidesFt3),
+    ...shown(where, 'base', step(`Base of the ${where}`, '#, level.', baseFt3)),
+    ...shown(where, 'in', [act(`Put ${held} in`, 'In the middle, its heavy side down.', 0)]),
+    ...shown(where, 'sides', step(`Sides of the ${where}`, '#, pressed down all round.', sidesFt3)),
     ...before,
-    ...step(`Top of the ${where}`, '#, slightly above the rim.', topFt3),
+    ...shown(where, 'top', opening(where === 'box' ? 'closing' : 'box', step(`Top of the ${where}`, '#, slightly above the rim.', topFt3))),
   ];
 }

@@ -15,12 +15,13 @@ export const bundleLb = ({ wrapped }: Pick<StowedBox, 'wrapped'>): number =>
  * piece and ground after the way.
  *
  * @param fill null in an envelope
+ * @param extraShare outer fill pressed in beyond that, as a share of it
  * @param innerFill for the room inside an inner box; ignored without one
  */
-export function fillVoids(stowed: StowedBox, fill: FillStock | null, innerFill: FillStock | null, house: House): FilledBox {
+export function fillVoids(stowed: StowedBox, fill: FillStock | null, innerFill: FillStock | null, house: House, extraShare = 0): FilledBox {
   const { inner, shell } = stowed;
   const heldIn = inner ? inner.outsideIn : stowed.bundleIn;
-  const outer = fill && fillAmount(fill, 'outer', heldIn, shell.insideIn, stowed.gaps, house.overfillShare);
+  const outer = fill && fillAmount(fill, 'outer', heldIn, shell.insideIn, stowed.gaps, house.overfillShare, extraShare);
   const within = inner && innerFill ? fillAmount(innerFill, 'inner', stowed.bundleIn, inner.box.insideIn, inner.gaps, 0) : null;
   const amounts = [...(within ? [within] : []), ...(outer ? [outer] : [])];
   const ownLb = bundleLb(stowed);

@@ -17,6 +17,8 @@ export interface PlanChoice {
   readonly fill: string | null;
   /** Bedding under the bundle where somebody set it by hand; null for the middle. */
   readonly baseGapIn: number | null;
+  /** Fill pressed in beyond what was reckoned, as a share of it; left out for none. It costs and weighs, and no cushion figure moves. */
+  readonly extraFill?: number;
   /** A board under the bundle, on which it does not sink into loose fill. */
   readonly divider: boolean;
   readonly service: string;

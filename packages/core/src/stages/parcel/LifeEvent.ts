@@ -1,9 +1,10 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import type { BenchPhase } from '../bench/BenchStep.ts';
+import type { BenchTestKey } from '../bench/benchTests.ts';
+import type { StockUse, UsedInstead } from '../bench/stockUsed.ts';
 import type { Minor } from '../../units/index.ts';
 
-/** The tests a nest must pass before it is sealed. */
-export type BenchTest = 'feel' | 'shake' | 'lidPress' | 'seams';
-export const BENCH_TESTS: readonly BenchTest[] = ['feel', 'shake', 'lidPress', 'seams'];
+export type BenchTest = BenchTestKey;
 
 /** Why another plan than the recommended one was taken. */
 export type OverruleReason = 'noneHere' | 'noTime' | 'fitsBadly' | 'doubted' | 'buyerAsked';
@@ -30,9 +31,24 @@ export type Happening =
   | { readonly kind: 'testSkipped'; readonly test: BenchTest; readonly reason: string }
   | { readonly kind: 'remedied'; readonly test: BenchTest; readonly remedy: string }
   | { readonly kind: 'contentChanged'; readonly what: string }
-  | { readonly kind: 'sealed' }
-  | { readonly kind: 'sealOpened'; readonly reason: string }
-  | { readonly kind: 'weighed'; readonly readingsLb: readonly number[]; readonly outsideIn: Triple | null }
+  /** A step done, with the seconds it took and what it took where that is not what was planned. */
+  | {
+      readonly kind: 'stepDone';
+      readonly step: string;
+      readonly phase: BenchPhase;
+      readonly seconds: number;
+      readonly used: readonly UsedInstead[];
+    }
+  /** Contents and accessories that are in, by id. */
+  | { readonly kind: 'contentsTicked'; readonly items: readonly string[] }
+  /** The wrapped bundle as it measures and weighs; from now on the plan goes by it. */
+  | { readonly kind: 'bundleMeasured'; readonly sizeIn: Triple; readonly weightLb: number | null }
+  /** The piece broke at the bench: what that costs, sale refunded and material used. */
+  | { readonly kind: 'brokenAtBench'; readonly note: string; readonly costMinor: Minor }
+  | { readonly kind: 'sealed'; readonly used?: readonly StockUse[] }
+  /** Opened again: why, and what of it goes back as used. */
+  | { readonly kind: 'sealOpened'; readonly reason: string; readonly reused?: readonly StockUse[] }
+  | { readonly kind: 'weighed'; readonly readingsLb: readonly number[]; readonly outsideIn: Triple | null; readonly open?: boolean }
   | { readonly kind: 'rated'; readonly rate: RatedFor }
   | { readonly kind: 'labelBought'; readonly labelId: string; readonly rate: RatedFor }
   | { readonly kind: 'labelVoided'; readonly labelId: string }

@@ -1,4 +1,6 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import type { BenchPhase } from '../bench/BenchStep.ts';
+import type { UsedInstead } from '../bench/stockUsed.ts';
 import type { BenchTest, OverruleReason, RatedFor } from './LifeEvent.ts';
 
 export type ParcelState =
@@ -14,6 +16,7 @@ export type ParcelState =
   | 'damaged'
   | 'lost'
   | 'returned'
+  | 'brokenAtBench'
   | 'closed';
 
 export type TestState = 'untried' | 'passed' | 'failed' | 'remedied' | 'skipped';
@@ -26,6 +29,13 @@ export interface ParcelLife {
   readonly overruled: OverruleReason | null;
   readonly tests: Readonly<Record<BenchTest, TestState>>;
   readonly sealed: boolean;
+  /** Steps done, in the order they were done. */
+  readonly steps: readonly DoneStep[];
+  /** Seconds spent at the bench. */
+  readonly benchSeconds: number;
+  readonly ticked: readonly string[];
+  /** The bundle as measured; null where it was not, or was wrapped on since. */
+  readonly bundle: { readonly sizeIn: Triple; readonly weightLb: number | null } | null;
   readonly weighing: Weighing | null;
   readonly rate: RatedFor | null;
   /** True when weight, size or content moved after the rate was taken. */
@@ -40,10 +50,21 @@ export interface ParcelLife {
   readonly events: number;
 }
 
+/** A step that was done, and the event that says so. */
+export interface DoneStep {
+  readonly key: string;
+  readonly phase: BenchPhase;
+  readonly eventId: string;
+  readonly seconds: number;
+  readonly used: readonly UsedInstead[];
+}
+
 export interface Weighing {
   readonly readingsLb: readonly number[];
   /** The highest, used when they differ. */
   readonly weightLb: number;
   readonly spreadLb: number;
   readonly outsideIn: Triple | null;
+  /** Weighed packed but open, with headroom. */
+  readonly open?: boolean;
 }

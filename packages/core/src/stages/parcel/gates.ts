@@ -1,13 +1,18 @@
-import { BENCH_TESTS } from './LifeEvent.ts';
+import { BENCH_TEST_RULES, type BenchTestKey } from '../bench/benchTests.ts';
 import type { ParcelLife } from './ParcelLife.ts';
 
-/** What stands in the way of sealing; an empty list lets it through. */
-export function sealGate({ tests, sealed }: ParcelLife): string[] {
-  const problems = BENCH_TESTS.flatMap((test) => {
+/**
+ * What stands in the way of sealing; an empty list lets it through.
+ *
+ * @param due the tests this nest must pass
+ */
+export function sealGate({ tests, sealed }: ParcelLife, due: readonly BenchTestKey[]): string[] {
+  const problems = due.flatMap((test) => {
     const state = tests[test];
-    if (state === 'failed') return [`the ${test} test failed: put it right and do it again`];
-    if (state === 'remedied') return [`the ${test} test must pass after the remedy`];
-    return state === 'untried' ? [`the ${test} test is not done: do it, or skip it with a reason`] : [];
+    const name = BENCH_TEST_RULES[test].name.toLowerCase();
+    if (state === 'failed') return [`the ${name} test failed: put it right and do it again`];
+    if (state === 'remedied') return [`the ${name} test must pass after the remedy`];
+    return state === 'untried' ? [`the ${name} test is not done: do it, or skip it with a reason`] : [];
   });
   return sealed ? ['it is sealed already'] : problems;
 }

@@ -24,6 +24,14 @@ export function lifeWords(event: LifeEvent, { money, weight }: Writers): string 
       return `put right after the ${event.test} test: ${event.remedy}`;
     case 'contentChanged':
       return `content changed: ${event.what}`;
+    case 'stepDone':
+      return `done: ${event.step.replaceAll('-', ' ')}${event.used.length > 0 ? `, with ${event.used.map((one) => `${one.amount} for ${one.planned}`).join(', ')}` : ''}`;
+    case 'contentsTicked':
+      return `${event.items.length} ticked off`;
+    case 'bundleMeasured':
+      return `bundle measured, ${event.sizeIn.map((side) => Number(side.toFixed(2))).join(' × ')} in${event.weightLb === null ? '' : `, ${weight(event.weightLb)}`}`;
+    case 'brokenAtBench':
+      return `broke at the bench: ${event.note}, ${money(event.costMinor)} lost`;
     case 'sealed':
       return 'sealed';
     case 'sealOpened':

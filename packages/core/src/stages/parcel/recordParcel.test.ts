@@ -1,6 +1,7 @@
 import fc from 'fast-check';
-import { buyGate, handOverGate, sealGate } from './gates.ts';
-import { BENCH_TESTS, type Happening, type LifeEvent, type RatedFor } from './LifeEvent.ts';
+import { buyGate, handOverGate, sealGate as gate } from './gates.ts';
+import { BENCH_TESTS } from '../bench/benchTests.ts';
+import type { Happening, LifeEvent, RatedFor } from './LifeEvent.ts';
 import { NEW_LIFE, recordParcel } from './recordParcel.ts';
 
 const RATE: RatedFor = {
@@ -24,6 +25,7 @@ const event = (seq: number, happening: Happening, undoOf: string | null = null):
 });
 const life = (...happenings: Happening[]) => recordParcel(happenings.map((happening, i) => event(i + 1, happening)));
 const passed: Happening[] = BENCH_TESTS.map((test) => ({ kind: 'testTried', test, result: 'passed' }));
+const sealGate = (of: ReturnType<typeof life>, due = BENCH_TESTS) => gate(of, due);
 const weighed: Happening = { kind: 'weighed', readingsLb: [3.49, 3.5, 3.49], outsideIn: null };
 
 test('the way of a parcel', () => {
@@ -67,7 +69,15 @@ describe('gates', () => {
         life(...passed, { kind: 'testTried', test: 'shake', result: 'failed' }, { kind: 'remedied', test: 'shake', remedy: 'more fill' }),
       ),
     ).toEqual([expect.stringMatching(/must pass/)]);
-    expect(sealGate(life(...passed.slice(1), { kind: 'testSkipped', test: 'feel', reason: 'boxed' }))).toEqual([]);
+    expect(
+      sealGate(
+        life(...passed.filter((one) => one.kind !== 'testTried' || one.test !== 'feel'), {
+          kind: 'testSkipped',
+          test: 'feel',
+          reason: 'boxed',
+        }),
+      ),
+    ).toEqual([]);
   });
 
   test('buy: weighed since the last change, rated for just that, sealed or still open', () => {
@@ -97,6 +107,65 @@ describe('gates', () => {
     expect(handOverGate(life(...bought, { kind: 'tagMatched' }, { kind: 'sealOpened', reason: 'wrong card' }))).toEqual([
       expect.stringMatching(/at risk/),
     ]);
+  });
+});
+
+test('only the tests that are due stand in the way of sealing', () => {
+  expect(sealGate(life(), ['seams'])).toEqual([expect.stringMatching(/seams test is not done/)]);
+  expect(sealGate(life({ kind: 'testTried', test: 'seams', result: 'passed' }), ['seams'])).toEqual([]);
+});
+
+describe('at the bench', () => {
+  const step = (key: string, phase: 'bundle' | 'box' | 'closing' = 'bundle', seconds = 30): Happening => ({
+    kind: 'stepDone',
+    step: key,
+    phase,
+    seconds,
+    used: [],
+  });
+
+  test('steps done are kept in order, with their time; a step done again stands once, and both times count', () => {
+    const at = life({ kind: 'planned', planId: 'a' }, step('wrap'), step('box', 'box', 45), step('wrap', 'bundle', 5));
+    expect(at.steps.map((one) => one.key)).toEqual(['box', 'wrap']);
+    expect([at.state, at.benchSeconds]).toEqual(['packing', 80]);
+  });
+
+  test('a step taken back is due again', () => {
+    const events = [event(1, step('wrap')), event(2, step('box', 'box')), event(3, { kind: 'takenBack' }, 'e2')];
+    expect(recordParcel(events).steps.map((one) => one.key)).toEqual(['wrap']);
+  });
+
+  test('a measured bundle counts until more is wrapped on', () => {
+    const measured: Happening = { kind: 'bundleMeasured', sizeIn: [8, 7, 7], weightLb: 2.5 };
+    expect(life(measured).bundle).toEqual({ sizeIn: [8, 7, 7], weightLb: 2.5 });
+    expect(life(measured, { kind: 'remedied', test: 'shake', remedy: 'more fill' }).bundle).not.toBeNull();
+    expect(life(measured, { kind: 'remedied', test: 'feel', remedy: 'one more turn' }).bundle).toBeNull();
+  });
+
+  test('opened again only the closing is due anew', () => {
+    const at = life(
+      step('wrap'),
+      step('form', 'box'),
+      step('top', 'closing'),
+      { kind: 'sealed' },
+      { kind: 'sealOpened', reason: 'the card' },
+    );
+    expect(at.steps.map((one) => one.key)).toEqual(['wrap', 'form']);
+  });
+
+  test('broken at the bench is no way to seal or send', () => {
+    const at = life(step('wrap'), { kind: 'brokenAtBench', note: 'slipped', costMinor: 8400 });
+    expect(at.state).toBe('brokenAtBench');
+  });
+});
+
+describe('papers', () => {
+  test('printed is what somebody says; what moves afterwards is due again', () => {
+    const printed: Happening = { kind: 'printed', papers: ['tag', 'opening', 'label', 'slip'] };
+    expect(life(printed).printed).toEqual(['tag', 'opening', 'label', 'slip']);
+    expect(life(printed, weighed).printed).toEqual(['opening', 'label', 'slip']);
+    expect(life(printed, { kind: 'planned', planId: 'b' }).printed).toEqual(['tag', 'label', 'slip']);
+    expect(life(printed, { kind: 'labelBought', labelId: 'l', rate: RATE }).printed).toEqual(['tag', 'opening', 'slip']);
   });
 });
 

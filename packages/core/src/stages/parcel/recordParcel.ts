@@ -1,5 +1,5 @@
-import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
-import { BENCH_TESTS, type BenchTest, type LifeEvent } from './LifeEvent.ts';
+import { BENCH_TESTS } from '../bench/benchTests.ts';
+import type { BenchTest, LifeEvent } from './LifeEvent.ts';
 import type { ParcelLife, TestState } from './ParcelLife.ts';
 
 const UNTRIED = Object.fromEntries(BENCH_TESTS.map((test) => [test, 'untried'])) as Record<BenchTest, TestState>;
@@ -11,6 +11,10 @@ export const NEW_LIFE: ParcelLife = {
   overruled: null,
   tests: UNTRIED,
   sealed: false,
+  steps: [],
+  benchSeconds: 0,
+  ticked: [],
+  bundle: null,
   weighing: null,
   rate: null,
   rateStale: false,
@@ -61,15 +65,41 @@ function apply(life: ParcelLife, event: LifeEvent): ParcelLife {
     case 'testSkipped':
       return life.tests[event.test] === 'failed' ? life : { ...life, tests: { ...life.tests, [event.test]: 'skipped' } };
     case 'remedied':
-      return contentMoved({ ...life, tests: { ...life.tests, [event.test]: 'remedied' } });
+      return contentMoved({
+        ...life,
+        tests: { ...life.tests, [event.test]: 'remedied' },
+        // what was wrapped on is no longer what was measured
+        bundle: OF_THE_BUNDLE.includes(event.test) ? null : life.bundle,
+      });
+    case 'stepDone': {
+      const done = { key: event.step, phase: event.phase, eventId: event.id, seconds: event.seconds, used: event.used };
+      return {
+        ...life,
+        state: life.state === 'draft' || life.state === 'planned' ? 'packing' : life.state,
+        steps: [...life.steps.filter((step) => step.key !== event.step), done],
+        benchSeconds: life.benchSeconds + event.seconds,
+      };
+    }
+    case 'contentsTicked':
+      return { ...life, ticked: event.items };
+    case 'bundleMeasured':
+      return { ...life, bundle: { sizeIn: event.sizeIn, weightLb: event.weightLb } };
+    case 'brokenAtBench':
+      return { ...life, state: 'brokenAtBench' };
     case 'contentChanged':
       return contentMoved(life);
     case 'sealed':
       return { ...life, sealed: true, state: 'sealed' };
     case 'sealOpened':
-      return contentMoved({ ...life, sealed: false, state: 'packing', tests: { ...UNTRIED, feel: life.tests.feel } });
+      return contentMoved({
+        ...life,
+        sealed: false,
+        state: 'packing',
+        tests: { ...UNTRIED, ...Object.fromEntries(OF_THE_BUNDLE.map((test) => [test, life.tests[test]])) },
+        steps: life.steps.filter((step) => step.phase !== 'closing'),
+      });
     case 'weighed':
-      return weighed(life, event.readingsLb, event.outsideIn);
+      return weighed(life, event);
     case 'rated':
       return { ...life, rate: event.rate, rateStale: false, state: 'rated' };
     case 'labelBought':
@@ -90,10 +120,10 @@ function apply(life: ParcelLife, event: LifeEvent): ParcelLife {
   }
 }
 
-function weighed(life: ParcelLife, readingsLb: readonly number[], outsideIn: Triple | null): ParcelLife {
+function weighed(life: ParcelLife, { readingsLb, outsideIn, open }: Extract<LifeEvent, { kind: 'weighed' }>): ParcelLife {
   if (readingsLb.length === 0) return { ...life, weighing: null, rateStale: life.rate !== null };
   const weightLb = Math.max(...readingsLb);
-  const weighing = { readingsLb, weightLb, spreadLb: weightLb - Math.min(...readingsLb), outsideIn };
+  const weighing = { readingsLb, weightLb, spreadLb: weightLb - Math.min(...readingsLb), outsideIn, ...(open ? { open } : {}) };
   const before = ['draft', 'planned', 'packing', 'sealed'].includes(life.state);
   return {
     ...life,
@@ -105,6 +135,8 @@ function weighed(life: ParcelLife, readingsLb: readonly number[], outsideIn: Tri
   };
 }
 
+/** Tests of the bundle, which an opened box leaves as they are. */
+const OF_THE_BUNDLE: readonly BenchTest[] = ['caseShake', 'feel', 'bundleSize'];
 /** Papers that say how it is packed, and those that say what it weighs. */
 const OF_THE_PLAN = ['opening', 'bench'];
 const OF_THE_WEIGHT = ['tag', 'customs'];

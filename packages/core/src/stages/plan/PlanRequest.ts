@@ -3,6 +3,7 @@ import type { Stockroom } from '../../engineering/materials/stock.ts';
 import type { RateCard } from '../../engineering/tariff/RateCard.ts';
 import type { House } from '../../house/House.ts';
 import type { PlanChoice } from '../frontier/PlanOption.ts';
+import type { MeasuredBundle } from '../wrap/WrappedItem.ts';
 import type { Order } from '../sale/Order.ts';
 
 /** All a plan depends on; the same request gives the same plan. */
@@ -19,6 +20,8 @@ export interface PlanRequest {
 /** Choices somebody has pinned. `inner: null` means no inner box; absent means free. */
 export type Locks = Partial<Omit<PlanChoice, 'inner' | 'baseGapIn' | 'divider'>> & {
   readonly inner?: string | null;
+  /** The bundle in the pinned layers as it was measured at the bench. */
+  readonly bundle?: MeasuredBundle;
   /** What fills the inner box. */
   readonly innerFill?: string;
   /** A ready set for this parcel alone; whoever builds the request gives it that house. */

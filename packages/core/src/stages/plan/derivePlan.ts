@@ -10,6 +10,7 @@ import { readSale } from '../sale/readSale.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import { weighParcel } from '../weight/weighParcel.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
+import { measuredAs } from '../wrap/waysToWrap.ts';
 import { wrapItem } from '../wrap/wrapItem.ts';
 import type { PlanRequest } from './PlanRequest.ts';
 import { boxesOf } from './stockFor.ts';
@@ -52,7 +53,7 @@ export function deriver(request: PlanRequest): Deriver {
 
   const wrap = (layers: PlanChoice['layers']): WrappedItem => {
     const key = JSON.stringify(layers);
-    const wrapped = bundles.get(key) ?? wrapItem(piece, layers, stock, house);
+    const wrapped = bundles.get(key) ?? wrapItem(piece, layers, stock, house, measuredAs(request.locks, layers));
     bundles.set(key, wrapped);
     return wrapped;
   };
@@ -70,7 +71,7 @@ export function deriver(request: PlanRequest): Deriver {
     if (!stowed) return `the bundle does not go into ${inner ? inner.name : box.name} so`;
     if (Object.values(stowed.gaps).some((gap) => gap < -1e-9) || Object.values(stowed.inner?.gaps ?? {}).some((gap: number) => gap < 0))
       return `the bundle does not go into ${inner ? inner.name : box.name}`;
-    const weighed = weighParcel(fillVoids(stowed, fill, innerFill, house), stock, house);
+    const weighed = weighParcel(fillVoids(stowed, fill, innerFill, house, choice.extraFill), stock, house);
     return weighed.grossLb > HEAVIEST_LB ? `${weighed.grossLb.toFixed(0)} lb is more than the ${HEAVIEST_LB} lb the model knows` : weighed;
   };
   const carry = (locks: Required<RateLocks>): Carriage[] => {
@@ -80,8 +81,8 @@ export function deriver(request: PlanRequest): Deriver {
     return found;
   };
   const parcelOf = (choice: PlanChoice) => {
-    const { layers, orientation, inner, box, newDepthIn, liner, fill, baseGapIn, divider } = choice;
-    const key = JSON.stringify([layers, orientation, inner, box, newDepthIn, liner, fill, baseGapIn, divider]);
+    const { layers, orientation, inner, box, newDepthIn, liner, fill, baseGapIn, divider, extraFill } = choice;
+    const key = JSON.stringify([layers, orientation, inner, box, newDepthIn, liner, fill, baseGapIn, divider, extraFill]);
     let parcel = parcels.get(key);
     if (parcel === undefined) {
       const weighed = weigh(choice);

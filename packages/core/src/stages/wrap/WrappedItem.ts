@@ -21,6 +21,12 @@ export interface LayerChoice extends LayerPlacing {
   readonly doubled?: Face;
 }
 
+/** A wrapped bundle as it was measured, in the piece's own axes, and weighed. */
+export interface MeasuredBundle {
+  readonly sizeIn: Triple;
+  readonly weightLb: number | null;
+}
+
 /** A layer as it lies on the bundle, with what it takes. */
 export interface WrappedLayer {
   readonly stock: WrapStock;

@@ -1,7 +1,7 @@
 import type { WrapStock } from '../../engineering/materials/stock.ts';
 import type { InspectedPiece } from '../item/InspectedPiece.ts';
 import type { House } from '../../house/House.ts';
-import type { LayerChoice, WrappedItem } from './WrappedItem.ts';
+import type { LayerChoice, MeasuredBundle, WrappedItem } from './WrappedItem.ts';
 import { isThin } from './feelTest.ts';
 import { wrapItem, type WrapStockroom } from './wrapItem.ts';
 
@@ -11,9 +11,15 @@ const MOST_CUSHION_TURNS = 6;
 /** Choices somebody has pinned; the rest is searched. */
 export interface WrapLocks {
   readonly layers?: readonly LayerChoice[];
+  /** The bundle in those layers as it was measured. */
+  readonly bundle?: MeasuredBundle;
   /** Materials nobody wants this time, by key. */
   readonly without?: readonly string[];
 }
+
+/** The measured bundle, where it was measured in these very layers. */
+export const measuredAs = ({ layers, bundle }: WrapLocks, now: readonly LayerChoice[]): MeasuredBundle | null =>
+  bundle && layers && JSON.stringify(layers) === JSON.stringify(now) ? bundle : null;
 
 /**
  * Every way of wrapping the piece that the plan may choose: surface as finish and house ask × conforming
@@ -21,7 +27,7 @@ export interface WrapLocks {
  * or fail the feel test, or leave the bundle thin or bare, are left out.
  */
 export function waysToWrap(piece: InspectedPiece, stock: WrapStockroom, house: House, locks: WrapLocks = {}): WrappedItem[] {
-  if (locks.layers) return [wrapItem(piece, locks.layers, stock, house)];
+  if (locks.layers) return [wrapItem(piece, locks.layers, stock, house, measuredAs(locks, locks.layers))];
   const byRole = (role: WrapStock['role']) => stock.wraps.filter((wrap) => wrap.role === role && !locks.without?.includes(wrap.key));
   const ways: WrappedItem[] = [];
   const barrier =

@@ -7,7 +7,7 @@ import { IN2_PER_FT2, IN_PER_FT } from '../../units/index.ts';
 import type { House } from '../../house/House.ts';
 import type { InspectedPiece } from '../item/InspectedPiece.ts';
 import { feelTest } from './feelTest.ts';
-import type { LayerChoice, WrappedItem, WrappedLayer } from './WrappedItem.ts';
+import type { LayerChoice, MeasuredBundle, WrappedItem, WrappedLayer } from './WrappedItem.ts';
 
 /** What wrapping takes from the stockroom. */
 export type WrapStockroom = Pick<Stockroom, 'wraps' | 'innerTape' | 'outerTape'>;
@@ -16,9 +16,16 @@ export type WrapStockroom = Pick<Stockroom, 'wraps' | 'innerTape' | 'outerTape'>
  * Wraps one piece in the layers asked for, from the surface outward; each starts from the bundle the one
  * before it left.
  *
+ * @param measured what the wrapped bundle really measures and weighs; it replaces the sum of the layers
  * @throws RangeError when a layer names a material that is not in the stockroom, or a negative number of turns
  */
-export function wrapItem(piece: InspectedPiece, choices: readonly LayerChoice[], stock: WrapStockroom, house: House): WrappedItem {
+export function wrapItem(
+  piece: InspectedPiece,
+  choices: readonly LayerChoice[],
+  stock: WrapStockroom,
+  house: House,
+  measured: MeasuredBundle | null = null,
+): WrappedItem {
   let bundleIn = piece.guardedSizeIn;
   const layers = choices
     .filter(({ turns }) => turns !== 0)
@@ -32,6 +39,8 @@ export function wrapItem(piece: InspectedPiece, choices: readonly LayerChoice[],
   const coverOnFaceIn = Object.fromEntries(
     FACES.map((face) => [face, coverIn + total((layer) => (layer.doubled?.face === face ? layer.doubled.thicknessIn : 0))]),
   ) as Record<Face, number>;
+  if (measured) bundleIn = measured.sizeIn;
+  const wrapsLb = total((layer) => layer.weightLb);
   return {
     piece,
     layers,
@@ -39,7 +48,7 @@ export function wrapItem(piece: InspectedPiece, choices: readonly LayerChoice[],
     coverIn,
     coverOnFaceIn,
     growsIn: Math.min(...bundleIn.map((side, i) => side - piece.sizeIn[i]!)),
-    weightLb: total((layer) => layer.weightLb),
+    weightLb: measured?.weightLb ? Math.max(0, measured.weightLb - piece.weightLb - piece.guards.weightLb) : wrapsLb,
     costMinor: total((layer) => layer.costMinor),
     minutes: total((layer) => layer.minutes),
     feelFaults: feelTest(piece, coverIn, coverOnFaceIn),

@@ -1,0 +1,1 @@
+export { dayDoor as GET } from '../../../server/doors/day.ts';

@@ -1,0 +1,1 @@
+export { daySheetDoor as GET } from '../../../../server/doors/day.ts';

@@ -1,0 +1,1 @@
+export { shelfLabelsDoor as GET } from '../../../server/doors/day.ts';

@@ -1,0 +1,1 @@
+export { claimDoor as GET } from '../../../../../server/doors/claim.ts';

@@ -1,0 +1,1 @@
+export { scanDoor as GET } from '../../../server/doors/scan.ts';

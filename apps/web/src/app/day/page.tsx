@@ -1,0 +1,6 @@
+import { Day } from '../../screens/day/Day.tsx';
+import { dayNow, shelfNow } from '../../server/rooms.ts';
+
+export default async function Page() {
+  return <Day initial={await dayNow()} shelf={await shelfNow()} />;
+}

@@ -1,0 +1,83 @@
+import { useId } from 'react';
+import type { PlanDocument, StepPicture } from '@inch-nest/core';
+import { Dimension } from './Dimension.tsx';
+import { hatchFor, Hatches } from './Hatches.tsx';
+import { nestView, type Rect } from './nestGeometry.ts';
+import { PieceShape } from './PieceShape.tsx';
+import { filledTo, wrappedSoFar } from './stepParts.ts';
+
+const EDGE = { left: 44, top: 34, right: 16, bottom: 12 };
+const MOST_HEIGHT = 210;
+const MOST_SCALE = 24;
+
+/** How far a step has brought things, from the front and to scale: the bundle as wrapped so far, or the box as filled so far. */
+export function StepDrawing({
+  plan,
+  picture,
+  width,
+  write,
+}: {
+  plan: PlanDocument;
+  picture: StepPicture;
+  width: number;
+  write: (inches: number, unit: boolean) => string;
+}) {
+  const prefix = useId().replaceAll(':', '');
+  const inBox = picture.inBox !== 'no';
+  const shown = inBox ? plan : wrappedSoFar(plan, picture.layers);
+  const view = nestView(shown, 'front');
+  const k = Math.min(MOST_SCALE, (width - EDGE.left - EDGE.right) / view.inside.w, MOST_HEIGHT / view.inside.h);
+  const [w, h] = [view.inside.w * k, view.inside.h * k];
+  const hatch = (key: string) => `url(#${prefix}-${hatchFor(key)})`;
+  const box = (rect: Rect) => ({ x: rect.x * k, y: rect.y * k, width: Math.max(0, rect.w * k), height: Math.max(0, rect.h * k) });
+  const fill = plan.fills.find((one) => one.where === 'outer');
+  const isIn = !inBox || picture.inBox !== 'base';
+  return (
+    <svg
+      className="nest-drawing step-drawing"
+      width={width}
+      height={h + EDGE.top + EDGE.bottom}
+      viewBox={`0 0 ${width} ${h + EDGE.top + EDGE.bottom}`}
+      role="img"
+      aria-label={words(plan, picture)}
+      data-scale={k}
+    >
+      <Hatches prefix={prefix} />
+      <g transform={`translate(${EDGE.left} ${EDGE.top})`}>
+        {inBox && (
+          <>
+            <rect x={-5} y={-5} width={w + 10} height={h + 10} style={{ fill: hatch('board'), stroke: 'var(--ink)' }} />
+            <rect width={w} height={h} style={{ fill: 'var(--sheet)', stroke: 'var(--ink)' }} />
+            {fill && (
+              <rect
+                data-part="fill"
+                {...box(filledTo(view, picture.inBox))}
+                style={{ fill: hatch(fill.key), stroke: 'var(--ink)', strokeWidth: 0.6 }}
+              />
+            )}
+          </>
+        )}
+        {isIn && view.inner && <rect {...box(view.inner.outside)} style={{ fill: 'var(--sheet)', stroke: 'var(--ink)', strokeWidth: 3 }} />}
+        {isIn &&
+          view.layers.map((layer, i) => (
+            <rect
+              key={layer.key + String(i)}
+              data-part={`layer-${layer.key}`}
+              {...box(layer)}
+              rx={Math.max(2, 14 - i * 4)}
+              style={{ fill: hatch(layer.key), stroke: 'var(--ink)', strokeWidth: 0.8 }}
+            />
+          ))}
+        {isIn && <PieceShape view={view} form={plan.piece.form} k={k} hatch={`${prefix}-piece`} />}
+        <Dimension x1={0} x2={w} y1={-14} y2={-14} text={write(view.inside.w, true)} />
+        <Dimension x1={-18} x2={-18} y1={0} y2={h} text={write(view.inside.h, true)} />
+      </g>
+    </svg>
+  );
+}
+
+function words({ layers, box }: PlanDocument, picture: StepPicture): string {
+  if (picture.inBox === 'no')
+    return picture.layers === 0 ? 'the piece, bare' : `the piece in ${layers[picture.layers - 1]?.name ?? 'its wrap'}`;
+  return `${box.name}, filled ${{ base: 'at its base', in: 'at its base, the bundle in it', sides: 'to the top of the bundle', top: 'to the rim' }[picture.inBox]}`;
+}

@@ -1,0 +1,121 @@
+'use client';
+import { useQueryClient } from '@tanstack/react-query';
+import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import type { ParcelView } from '@inch-nest/contracts';
+import { Refusal, send, sendFile } from '../screens/bench/http.ts';
+import { useSaveState } from '../screens/bench/SaveState.tsx';
+import { flushOutbox, type Sent } from './flushOutbox.ts';
+import { openOutbox, type OutboxItem, type OutboxStore } from './outboxStore.ts';
+
+const AGAIN_MS = 3000;
+/** What the bench keeps in the browser at most. */
+export const MOST_BYTES = 200_000_000;
+
+interface OutboxUse {
+  /** What waits or was refused, in the order it was done. */
+  items: readonly OutboxItem[];
+  /** Keeps it here at once and sends it as soon as it can be heard. @throws Error when the browser has no room for it */
+  put: (item: OutboxItem) => Promise<void>;
+  /** Lets go of what was refused. */
+  drop: (place: number) => Promise<void>;
+}
+
+const Context = createContext<OutboxUse | null>(null);
+
+/** What is done at the bench goes through here: kept by the browser first, then sent in order, once each. */
+export function OutboxProvider({ children }: { children: ReactNode }) {
+  const { mark } = useSaveState();
+  const client = useQueryClient();
+  const store = useRef<OutboxStore | null>(null);
+  const sending = useRef(false);
+  const [items, setItems] = useState<readonly OutboxItem[]>([]);
+  const look = useCallback(async () => {
+    store.current ??= openOutbox();
+    const all = await store.current.all();
+    setItems(all);
+    const waits = all.some((item) => item.refused === null);
+    const refused = all.some((item) => item.refused !== null);
+    mark('outbox', refused ? 'failed' : waits ? 'pending' : 'done');
+    return waits;
+  }, [mark]);
+  const flush = useCallback(async () => {
+    if (sending.current) return;
+    sending.current = true;
+    try {
+      // one page at a time sends, however many are open
+      await navigator.locks.request('inch-nest-outbox', async () => {
+        store.current ??= openOutbox();
+        await flushOutbox(store.current, async (item) => {
+          const sent = await deliver(item, (view) => {
+            client.setQueriesData({ queryKey: ['parcel', view.id] }, view);
+            void client.invalidateQueries({ queryKey: ['shelf'] });
+          });
+          return sent;
+        });
+      });
+    } finally {
+      sending.current = false;
+      await look();
+    }
+  }, [client, look]);
+  useEffect(() => {
+    const again = () => void look().then((waits) => (waits ? flush() : undefined));
+    again();
+    const timer = setInterval(again, AGAIN_MS);
+    window.addEventListener('online', again);
+    return () => {
+      clearInterval(timer);
+      window.removeEventListener('online', again);
+    };
+  }, [flush, look]);
+  const put = useCallback(
+    async (item: OutboxItem) => {
+      store.current ??= openOutbox();
+      if (item.kind === 'photo') {
+        const held = (await store.current.all()).reduce((sum, one) => sum + (one.kind === 'photo' ? one.picture.size : 0), 0);
+        if (held + item.picture.size > MOST_BYTES) throw new Error('200 MB of photographs wait already: connect first');
+      }
+      await store.current.add(item);
+      await look();
+      void flush();
+    },
+    [flush, look],
+  );
+  const drop = useCallback(
+    async (place: number) => {
+      await store.current?.remove(place);
+      await look();
+    },
+    [look],
+  );
+  const use = useMemo(() => ({ items, put, drop }), [items, put, drop]);
+  return <Context.Provider value={use}>{children}</Context.Provider>;
+}
+
+async function deliver(item: OutboxItem, show: (view: ParcelView) => void): Promise<Sent> {
+  const { id, parcelId, personId, at } = item;
+  try {
+    show(
+      item.kind === 'event'
+        ? await send<ParcelView>('POST', `/api/parcels/${parcelId}/events`, {
+            personId,
+            eventId: id,
+            happening: item.happening,
+            undoOf: item.undoOf,
+            at,
+          })
+        : await sendFile<ParcelView>(`/api/parcels/${parcelId}/photos?${new URLSearchParams({ personId, id, of: item.of })}`, item.picture),
+    );
+    return { kind: 'taken' };
+  } catch (error) {
+    if (error instanceof Refusal && error.status < 500) return { kind: 'refused', why: error.message };
+    return { kind: 'unheard' };
+  }
+}
+
+/** @throws Error outside of an OutboxProvider */
+export function useOutbox(): OutboxUse {
+  const use = useContext(Context);
+  if (!use) throw new Error('useOutbox outside of OutboxProvider');
+  return use;
+}

@@ -1,0 +1,71 @@
+import fc from 'fast-check';
+import { flushOutbox, type Sent } from './flushOutbox.ts';
+import type { OutboxItem, OutboxStore } from './outboxStore.ts';
+
+/** The store as a list in memory. */
+function memoryStore(): OutboxStore & { items: OutboxItem[] } {
+  const items: OutboxItem[] = [];
+  let places = 0;
+  return {
+    items,
+    all: () => Promise.resolve([...items]),
+    add: (item) => Promise.resolve(void items.push({ ...item, place: ++places })),
+    refuse: (place, why) => {
+      const at = items.findIndex((item) => item.place === place);
+      items[at] = { ...items[at]!, refused: why };
+      return Promise.resolve();
+    },
+    remove: (place) =>
+      Promise.resolve(
+        void items.splice(
+          items.findIndex((item) => item.place === place),
+          1,
+        ),
+      ),
+  };
+}
+const item = (id: string): OutboxItem => ({
+  id,
+  parcelId: 'p',
+  personId: 'o',
+  at: '2026-11-26T10:00:00Z',
+  refused: null,
+  kind: 'event',
+  happening: { kind: 'contentChanged', what: id },
+  undoOf: null,
+});
+
+test('what is refused stays with its reason and does not hold up the rest', async () => {
+  const store = memoryStore();
+  for (const id of ['a', 'b', 'c']) await store.add(item(id));
+  const heard: string[] = [];
+  const done = await flushOutbox(store, ({ id }) => {
+    heard.push(id);
+    return Promise.resolve(id === 'b' ? { kind: 'refused', why: 'sealed already' } : { kind: 'taken' });
+  });
+  expect([done, heard]).toEqual([true, ['a', 'b', 'c']]);
+  expect(store.items.map(({ id, refused }) => [id, refused])).toEqual([['b', 'sealed already']]);
+  expect(await flushOutbox(store, () => Promise.reject(new Error('must not be asked again')))).toBe(true);
+});
+
+test('over a line that fails as it likes everything arrives in order, each counted once', async () => {
+  await fc.assert(
+    fc.asyncProperty(fc.array(fc.constantFrom('heard', 'lost', 'answerLost'), { maxLength: 60 }), async (line) => {
+      const store = memoryStore();
+      const ids = Array.from({ length: 12 }, (_, i) => `e${i}`);
+      for (const id of ids) await store.add(item(id));
+      const kept: string[] = [];
+      const weather = [...line];
+      const send = ({ id }: OutboxItem): Promise<Sent> => {
+        const now = weather.shift() ?? 'heard';
+        // the server counts an id once, however often it hears it
+        if (now !== 'lost' && !kept.includes(id)) kept.push(id);
+        return Promise.resolve({ kind: now === 'heard' ? 'taken' : 'unheard' });
+      };
+      while (!(await flushOutbox(store, send)));
+      expect(kept).toEqual(ids);
+      expect(store.items).toEqual([]);
+    }),
+    { numRuns: 200 },
+  );
+});

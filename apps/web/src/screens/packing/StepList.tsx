@@ -1,0 +1,41 @@
+'use client';
+import type { BenchStep, ParcelLife } from '@inch-nest/core';
+
+const MARKS = { untried: '', passed: '✓', failed: '✗', remedied: '↻', skipped: '–' } as const;
+
+/** All steps in order, what is done ticked; one can be gone back to. */
+export function StepList({
+  steps,
+  life,
+  here,
+  onGo,
+}: {
+  steps: readonly BenchStep[];
+  life: ParcelLife;
+  here: string | null;
+  onGo: (key: string) => void;
+}) {
+  const done = new Set(life.steps.map((step) => step.key));
+  return (
+    <ol className="step-list" aria-label="All steps">
+      {steps.map((step) => {
+        const tested = step.test ? life.tests[step.test.key] : null;
+        return (
+          <li key={step.key}>
+            <button
+              type="button"
+              className={step.key === here ? 'here' : done.has(step.key) ? 'done' : ''}
+              aria-current={step.key === here ? 'step' : undefined}
+              onClick={() => onGo(step.key)}
+            >
+              <span aria-hidden>{tested ? MARKS[tested] : done.has(step.key) ? '✓' : ''}</span>
+              {step.kind === 'test' ? `Test: ${step.title.toLowerCase()}` : step.title}
+              {tested === 'failed' && <span className="unseen">, failed</span>}
+              {(tested === 'passed' || (!tested && done.has(step.key))) && <span className="unseen">, done</span>}
+            </button>
+          </li>
+        );
+      })}
+    </ol>
+  );
+}

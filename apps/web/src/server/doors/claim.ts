@@ -1,0 +1,26 @@
+import 'server-only';
+import { addressOf, picturesOf } from '@inch-nest/data';
+import { database } from '../database.ts';
+import { fileDoor } from '../fileDoor.ts';
+import { claimPdf, claimZip, type ClaimPhoto } from '../papers/claimFolder.ts';
+import { gatherFacts } from '../papers/gatherFacts.ts';
+import { shopPhotos } from '../photos/shopPhotos.ts';
+import { findParcel, shopNow } from '../rooms.ts';
+
+/** A parcel's claim folder, `?as=pdf` or `?as=zip`. */
+export const claimDoor = (request: Request, context: { params: Promise<{ id: string }> }): Promise<Response> =>
+  fileDoor(request, async () => {
+    const as = new URL(request.url).searchParams.get('as');
+    const shop = await shopNow();
+    const view = as === 'pdf' || as === 'zip' ? await findParcel(context.params, shop.people[0]!.id) : null;
+    if (!view) return { missing: 'there is no such folder' };
+    const photos: ClaimPhoto[] = [];
+    for (const { content, of, at } of await picturesOf(database(), view.id)) {
+      const jpeg = await shopPhotos().get(content);
+      if (jpeg) photos.push({ jpeg, of, at });
+    }
+    const pdf = await claimPdf(view, shop, gatherFacts(view, shop, await addressOf(database(), view.saleId)), photos);
+    return as === 'pdf'
+      ? { bytes: pdf, type: 'application/pdf', name: `claim-${view.code}.pdf`, shown: true }
+      : { bytes: claimZip(view, pdf, photos), type: 'application/zip', name: `claim-${view.code}.zip` };
+  });

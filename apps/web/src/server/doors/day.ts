@@ -1,0 +1,31 @@
+import 'server-only';
+import { listBins, readDay, readShopId } from '@inch-nest/data';
+import { answer } from '../answer.ts';
+import { database } from '../database.ts';
+import { fileDoor } from '../fileDoor.ts';
+import { daySheet } from '../papers/daySheet.ts';
+import { shelfLabels } from '../papers/shelfLabels.ts';
+import { dayNow, shopNow } from '../rooms.ts';
+
+export const dayDoor = (request: Request): Promise<Response> => answer(request, dayNow);
+
+/** Pull list and tear list on paper. */
+export const daySheetDoor = (request: Request): Promise<Response> =>
+  fileDoor(request, async () => {
+    const shop = await shopNow();
+    const bytes = await daySheet(shop, await readDay(database(), shop));
+    return { bytes, type: 'application/pdf', name: `day-${shop.today}.pdf`, shown: true };
+  });
+
+/** Labels with codes to scan, `?of=bins` or `?of=boxes`. */
+export const shelfLabelsDoor = (request: Request): Promise<Response> =>
+  fileDoor(request, async () => {
+    const of = new URL(request.url).searchParams.get('of');
+    if (of !== 'bins' && of !== 'boxes') return { missing: 'labels are for bins or for boxes' };
+    const labels =
+      of === 'bins'
+        ? (await listBins(database(), await readShopId(database()))).map((bin) => ({ name: bin, code: `B:${bin}` }))
+        : (await shopNow()).stock.boxes.map((box) => ({ name: box.name.split(',')[0]!, code: `X:${box.key}` }));
+    if (labels.length === 0) return { missing: 'nothing lies in a bin yet' };
+    return { bytes: await shelfLabels(labels), type: 'application/pdf', name: `${of}.pdf`, shown: true };
+  });

@@ -1,0 +1,45 @@
+import { formatLength } from '@inch-nest/core';
+import type { DayView, ShopView } from '@inch-nest/contracts';
+import { drawPages, flow, line, rule, SHEETS, type Block, type Page, type Paper, type SheetSize } from './paper.ts';
+
+const MARGIN = 0.6;
+
+/** The day on paper: what to fetch by bin, then what to tear, cut and form. */
+export function daySheet({ name, paper }: Pick<ShopView, 'name' | 'paper'>, { day, pull, tear }: DayView): Promise<Buffer> {
+  const size = SHEETS[paper].full;
+  const head =
+    (title: string) =>
+    (page: Paper, [wide]: SheetSize, sheet: number): number => {
+      line(page, title, { x: MARGIN, y: 0.5, width: wide - 2 * MARGIN }, 24, 'head');
+      line(page, `${name}, ${day}${sheet > 1 ? ` · ${sheet}` : ''}`, { x: MARGIN, y: 0.9, width: wide - 2 * MARGIN }, 12);
+      rule(page, 1.2, MARGIN, wide - MARGIN);
+      return 1.35;
+    };
+  const ticked = (text: string): Block => ({ text, size: 13, tick: true, after: 0.08 });
+  const title = (text: string): Block => ({ text, size: 15, font: 'head', after: 0.05 });
+  const torn: Block[] = [
+    ...tear.rolls.flatMap((roll) => [
+      title(`${roll.name}, ${formatLength(roll.rollWidthIn)} wide: ${roll.feet.toFixed(1)} ft in all`),
+      ...roll.pieces.map((piece) =>
+        ticked(
+          `${piece.count} × ${formatLength(piece.lengthIn)} long, ${piece.turns} ${piece.turns === 1 ? 'turn' : 'turns'}, for ${piece.code}`,
+        ),
+      ),
+    ]),
+    ...(tear.guards.length > 0 ? [title('Guards to cut')] : []),
+    ...tear.guards.map((guard) => ticked(`${guard.name}, ${formatLength(guard.lengthIn)} long, for ${guard.code}`)),
+    ...(tear.boxes.length > 0 ? [title('Boxes to form')] : []),
+    ...tear.boxes.map((box) => ticked(`${box.count} × ${box.name}, for ${box.codes.join(', ')}`)),
+  ];
+  const pages: Page[] = [
+    flow(
+      size,
+      pull.map((piece) =>
+        ticked(`${piece.bin ?? 'no bin'}: ${piece.title}, ${piece.tag}, parcel ${piece.code}${piece.planned ? '' : ', not planned yet'}`),
+      ),
+      head('Pull list'),
+    ),
+    ...(torn.length > 0 ? [flow(size, torn, head('Tear list'))] : []),
+  ];
+  return drawPages(pages);
+}

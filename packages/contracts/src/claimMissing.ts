@@ -1,0 +1,34 @@
+import { BENCH_TEST_RULES, PHOTOGRAPHS, type BenchTestKey } from '@inch-nest/core';
+import type { ParcelView } from './parcelView.ts';
+
+/**
+ * What a claim still lacks, the gravest first; an empty list is a whole folder. That photographs of the
+ * packing decide most claims is common practice, no source; the carrier's terms say what it wants.
+ *
+ * @param due the tests the nest was due; null where no nest is kept
+ * @param worthMinor what the piece was worth
+ */
+export function claimMissing(
+  { life, photos, labels, nest, events }: Pick<ParcelView, 'life' | 'photos' | 'labels' | 'nest' | 'events'>,
+  due: readonly BenchTestKey[] | null,
+  worthMinor: number,
+): string[] {
+  const packing = photos.filter((photo) => photo.of === 'packing').length;
+  const label = labels.find((one) => one.state === 'bought');
+  const untried = (due ?? []).filter((test) => life.tests[test] !== 'passed');
+  const coveredMinor = nest.plan?.document.quote.coverMinor ?? 0;
+  return [
+    ...(label ? [] : ['no label was bought here: there is no proof of sending']),
+    ...(packing === 0
+      ? ['no photograph of the packing: such claims are mostly refused']
+      : packing < PHOTOGRAPHS
+        ? [`${packing} of ${PHOTOGRAPHS} photographs of the packing`]
+        : []),
+    ...(photos.some((photo) => photo.of === 'piece') ? [] : ['no photograph of the piece as it was']),
+    ...(life.weighing ? [] : ['it was never weighed']),
+    ...(due === null ? ['no nest was kept: nothing says how it was packed'] : []),
+    ...(untried.length > 0 ? [`tests not passed: ${untried.map((test) => BENCH_TEST_RULES[test].name.toLowerCase()).join(', ')}`] : []),
+    ...(coveredMinor < worthMinor ? ['it was covered for less than it was worth: the rest cannot be claimed'] : []),
+    ...(events.some((event) => ['damaged', 'lost', 'returned'].includes(event.kind)) ? [] : ['what became of it has not been noted']),
+  ];
+}

@@ -1,0 +1,43 @@
+import { IN2_PER_FT2 } from '../../units/index.ts';
+import type { PlanOption } from '../frontier/PlanOption.ts';
+
+/** Something taken from the stockroom, or put back into it. */
+export interface StockUse {
+  readonly kind: 'wrap' | 'fill' | 'box';
+  readonly key: string;
+  /** Square feet, cubic feet, or boxes. */
+  readonly amount: number;
+}
+
+/** What the bench really took of a material, where that is not what the step said; both in what the step counts. */
+export interface UsedInstead {
+  readonly kind: 'wrap' | 'fill';
+  readonly key: string;
+  readonly planned: number;
+  readonly amount: number;
+}
+
+/**
+ * What sealing a nest takes from the stockroom: each material as planned, scaled by what the bench really
+ * used of it, and each box. A carrier's own container comes from the carrier.
+ */
+export function stockUsed({ rated }: Pick<PlanOption, 'rated'>, instead: readonly UsedInstead[] = []): StockUse[] {
+  const { stowed, amounts } = rated.weighed.filled;
+  const planned: StockUse[] = [
+    ...stowed.wrapped.layers.map(({ stock, areaIn2 }) => ({ kind: 'wrap' as const, key: stock.key, amount: areaIn2 / IN2_PER_FT2 })),
+    ...amounts.map(({ stock, boughtFt3 }) => ({ kind: 'fill' as const, key: stock.key, amount: boughtFt3 })),
+    ...[stowed.shell.box, ...(stowed.inner ? [stowed.inner.box] : [])]
+      .filter((box) => box.container === null)
+      .map((box) => ({ kind: 'box' as const, key: box.key, amount: 1 })),
+  ];
+  const sums = new Map<string, StockUse>();
+  for (const use of planned) {
+    const name = `${use.kind} ${use.key}`;
+    sums.set(name, { ...use, amount: (sums.get(name)?.amount ?? 0) + use.amount });
+  }
+  return [...sums.values()].map((use) => {
+    const told = instead.filter((one) => one.kind === use.kind && one.key === use.key);
+    const wanted = told.reduce((sum, one) => sum + one.planned, 0);
+    return wanted > 0 ? { ...use, amount: (use.amount * told.reduce((sum, one) => sum + one.amount, 0)) / wanted } : use;
+  });
+}

@@ -1,0 +1,64 @@
+import { GUARDS, guardLengthAdvisedIn } from '../../engineering/pieces/hardPoints.ts';
+import { IN_PER_FT } from '../../units/index.ts';
+import type { PlanDocument } from '../plan/PlanDocument.ts';
+
+/** A piece to tear off a roll. */
+export interface TornPiece {
+  /** The parcel it is for, by its code. */
+  readonly code: string;
+  readonly lengthIn: number;
+  readonly count: number;
+  readonly turns: number;
+}
+
+/** What one roll gives today, longest first, so that what is left of it serves the shorter ones. */
+export interface RollToTear {
+  readonly key: string;
+  readonly name: string;
+  readonly rollWidthIn: number;
+  readonly pieces: readonly TornPiece[];
+  readonly feet: number;
+}
+
+/** Everything that is torn, cut and formed before the first parcel is begun. */
+export interface TearList {
+  readonly rolls: readonly RollToTear[];
+  /** Guards to cut, longest first. */
+  readonly guards: readonly { readonly name: string; readonly code: string; readonly lengthIn: number }[];
+  readonly boxes: readonly { readonly name: string; readonly count: number; readonly codes: readonly string[] }[];
+}
+
+/** The day's tear list from the nests that are kept: sheets by roll, guards by length, boxes to form. */
+export function tearList(plans: readonly { readonly code: string; readonly plan: PlanDocument }[]): TearList {
+  const rolls = new Map<string, { key: string; name: string; rollWidthIn: number; pieces: TornPiece[] }>();
+  const boxes = new Map<string, { name: string; codes: string[] }>();
+  for (const { code, plan } of plans) {
+    for (const { key, name, rollWidthIn, lengthIn, sheets, turns } of plan.layers) {
+      const roll = rolls.get(key) ?? { key, name, rollWidthIn, pieces: [] };
+      roll.pieces.push({ code, lengthIn, count: sheets, turns });
+      rolls.set(key, roll);
+    }
+    for (const box of [plan.box, ...(plan.inner ? [plan.inner] : [])]) {
+      const known = boxes.get(box.key) ?? { name: box.name, codes: [] };
+      known.codes.push(code);
+      boxes.set(box.key, known);
+    }
+  }
+  return {
+    rolls: [...rolls.values()].map((roll) => ({
+      ...roll,
+      pieces: [...roll.pieces].sort((a, b) => b.lengthIn - a.lengthIn || a.code.localeCompare(b.code)),
+      feet: roll.pieces.reduce((sum, piece) => sum + piece.lengthIn * piece.count, 0) / IN_PER_FT,
+    })),
+    guards: plans
+      .flatMap(({ code, plan }) =>
+        plan.piece.hardPoints.flatMap((point) =>
+          point.guard ? [{ name: GUARDS[point.guard].name, code, lengthIn: point.guardLengthIn ?? guardLengthAdvisedIn(point) }] : [],
+        ),
+      )
+      .sort((a, b) => a.name.localeCompare(b.name) || b.lengthIn - a.lengthIn),
+    boxes: [...boxes.values()]
+      .map(({ name, codes }) => ({ name, count: codes.length, codes }))
+      .sort((a, b) => b.count - a.count || a.name.localeCompare(b.name)),
+  };
+}

@@ -1,0 +1,44 @@
+import { tearList } from '@inch-nest/core';
+import type { DayView, ShopView } from '@inch-nest/contracts';
+import type { Database } from '../database.ts';
+import { listShelf } from './parcelRepository.ts';
+
+const TO_PACK = ['draft', 'planned', 'packing'];
+const NOT_BEGUN = ['planned'];
+
+/** What is due by today and not packed yet: pieces by bin, and what their kept nests take, in cutting order. */
+export async function readDay(database: Database, shop: ShopView): Promise<DayView> {
+  const due = (await listShelf(database, shop.id)).filter((tag) => tag.shipBy <= shop.today && TO_PACK.includes(tag.state));
+  const parcels = await database.models.parcel.findAll({ where: { id: due.map((tag) => tag.id) } });
+  const plans = await database.models.plan.findAll({ where: { id: parcels.flatMap((parcel) => parcel.planId ?? []) } });
+  const planOf = (id: string) => plans.find((plan) => plan.id === parcels.find((parcel) => parcel.id === id)?.planId)?.document ?? null;
+  return {
+    day: shop.today,
+    pull: due
+      .map(({ id, code, bin, title, tag, shipBy, minutes }) => ({
+        id,
+        code,
+        bin,
+        title,
+        tag,
+        shipBy,
+        minutes,
+        planned: planOf(id) !== null,
+      }))
+      .sort((a, b) => (a.bin ?? '~').localeCompare(b.bin ?? '~', 'en', { numeric: true }) || a.code.localeCompare(b.code)),
+    tear: tearList(
+      due
+        .filter((tag) => NOT_BEGUN.includes(tag.state))
+        .flatMap((tag) => {
+          const plan = planOf(tag.id);
+          return plan ? [{ code: tag.code, plan }] : [];
+        }),
+    ),
+  };
+}
+
+/** Every bin that holds something, in the order of the shelves. */
+export async function listBins(database: Database, shopId: string): Promise<string[]> {
+  const bins = (await listShelf(database, shopId)).flatMap((tag) => tag.bin ?? []);
+  return [...new Set(bins)].sort((a, b) => a.localeCompare(b, 'en', { numeric: true }));
+}
