@@ -63,7 +63,8 @@ test('a whole parcel by one key: steps, tests, bundle measured, ticked, sealed, 
   expect(measured.nest.locks.bundle!.sizeIn[0]).toBeCloseTo(reckoned.bundleIn[0] + 0.25, 2);
   while (!/Papers inside/.test((await title(page).textContent())!)) await byKey(page);
   await expect(page.getByRole('button', { name: 'Seal it' })).toHaveCount(0);
-  await card(page).getByRole('checkbox').check();
+  await card(page).getByRole('checkbox').click();
+  await expect(card(page).getByRole('checkbox')).toBeChecked();
   await byKey(page);
   await expect(title(page)).toHaveText('Photographs');
   await page.getByLabel('Photographs of the packing').setInputFiles({ name: 'shut.jpg', mimeType: 'image/jpeg', buffer: await picture() });
@@ -133,6 +134,7 @@ test('a shake that fails: a remedy changes plan, cost and stock, and then it mus
   expect(await refused.text()).toContain('the shake test must pass after the remedy');
   await page.getByRole('button', { name: 'It passes' }).click();
   await expect(title(page)).toHaveText('Lid press');
+  await saved(page);
   expect((await kept(page)).life.tests.shake).toBe('passed');
   await page.getByRole('button', { name: 'Skip it …' }).click();
   await page.getByLabel('Why it is skipped').fill('the lid is glued');
@@ -166,7 +168,8 @@ test('the server dies in the middle of a step and of a photograph: nothing is lo
   await expect(title(page)).toBeVisible({ timeout: 20_000 });
   await expect(title(page)).not.toHaveText(first);
   await until(page, /^Papers inside$/);
-  await card(page).getByRole('checkbox').check();
+  await card(page).getByRole('checkbox').click();
+  await expect(card(page).getByRole('checkbox')).toBeChecked();
   await done(page).click();
   await page.getByLabel('Photographs of the packing').setInputFiles({ name: 'a.jpg', mimeType: 'image/jpeg', buffer: await picture() });
   await expect(page.getByAltText('Photograph that waits to be sent')).toBeVisible();
@@ -211,11 +214,27 @@ test('a scanner anywhere leads to its parcel and never sets off a key; in a fiel
 }) => {
   const id = await sell(BOWL, 'nest');
   const { code } = await kept(page);
-  const scan = async (text: string) => {
-    await page.keyboard.type(text);
-    await page.keyboard.press('Enter');
-  };
+  const wire = await page.context().newCDPSession(page);
+  // as a scanner sends: every key at once, whatever the page does meanwhile
+  const scan = (text: string) =>
+    Promise.all(
+      [...text, 'Enter'].flatMap((key) => {
+        const code = key === 'Enter' ? key : /\d/.test(key) ? `Digit${key}` : /[a-z]/i.test(key) ? `Key${key.toUpperCase()}` : 'Semicolon';
+        const sign = key === 'Enter' ? '\r' : key;
+        return [
+          wire.send('Input.dispatchKeyEvent', {
+            type: 'keyDown',
+            key,
+            code,
+            text: sign,
+            ...(key === 'Enter' ? { windowsVirtualKeyCode: 13 } : {}),
+          }),
+          wire.send('Input.dispatchKeyEvent', { type: 'keyUp', key, code }),
+        ];
+      }),
+    );
   await page.goto(`${app.address}/stock`);
+  await page.waitForLoadState('networkidle');
   const theme = await page.locator('html').getAttribute('data-theme');
   // n would turn the theme, 1 to 9 would jump: none of them may
   await scan(`P:${code}`);
@@ -335,7 +354,7 @@ test('the claim folder of what arrived broken: what is missing said, one PDF, on
 test('the day’s pulling and tearing: by bin, longest sheets first, ticks kept, on paper', async ({ page, app }) => {
   await page.goto(`${app.address}/day`);
   const pull = page.getByRole('region', { name: 'Pull list' });
-  const bins = await pull.locator('.bin').allTextContents();
+  const bins = (await pull.locator('.bin').allTextContents()).filter((bin) => bin !== 'no bin');
   expect(bins.length).toBeGreaterThan(1);
   expect(bins).toEqual([...bins].sort((a, b) => a.localeCompare(b, 'en', { numeric: true })));
   await expect(page.getByRole('region', { name: 'Tear list' })).toContainText('ft in all');

@@ -23,6 +23,9 @@ test.each<[number, number, boolean, RegExp]>([
   expect(advice.words).toMatch(words);
 });
 
+test('light, and something goes with it: that is asked after first', () =>
+  expect(weighingAdvice(weight.grossLb - 0.4, 0, weight, ['brass pans']).words).toBe('0.40 lb light: are the brass pans in?'));
+
 test('cautions appear when they apply', () => {
   const says = (more: Partial<typeof FACTS>, weightLb = 2) => cautionsFor({ ...FACTS, ...more }, weightLb).join(' ');
   expect(says({}, 51)).toMatch(/lift it by two/);

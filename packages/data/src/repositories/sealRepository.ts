@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { recordParcel, stockUsed, type StockUse } from '@inch-nest/core';
 import { benchPlanFor, type ShopView } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
@@ -6,6 +7,9 @@ import { Refused } from '../refusals.ts';
 import { appendEvent } from './eventRepository.ts';
 import { eventsOf, factsView, lockParcel } from './parcelRows.ts';
 import { personOf } from './personOf.ts';
+
+/** Used ones stand after the new ones on the list. */
+const AFTER_THE_NEW = 1000;
 
 interface Told {
   eventId: string;
@@ -93,44 +97,39 @@ async function take({ models }: Database, shopId: string, { kind, key, amount }:
 
 /** A box has been through the bench once more, a wrap is a reused one; fill is fill. */
 async function bringBack({ models }: Database, shopId: string, { kind, key, amount }: StockUse, transaction: Transaction): Promise<void> {
-  const usedKey = key.endsWith('-used') ? key : `${key}-used`;
   if (kind === 'fill') {
     await models.material.increment('onHand', { by: amount, where: { shopId, kind, key }, transaction });
-  } else if (kind === 'wrap') {
+    return;
+  }
+  const usedKey = key.endsWith('-used') ? key : `${key}-used`;
+  const asUsed = (row: { name: string; position: number }) => ({
+    id: randomUUID(),
+    key: usedKey,
+    name: row.name.endsWith(', used') ? row.name : `${row.name.slice(0, 50)}, used`,
+    position: row.position + AFTER_THE_NEW,
+    onHand: amount,
+  });
+  if (kind === 'wrap') {
     const row = await models.material.findOne({ where: { shopId, kind, key }, transaction });
-    if (!row) return;
-    const [used] = await models.material.findOrCreate({
-      where: { shopId, kind, key: usedKey },
-      defaults: {
-        ...row.get({ plain: true }),
-        id: crypto.randomUUID(),
-        key: usedKey,
-        name: asUsed(row.name),
-        onHand: 0,
-        position: row.position + 1000,
-        properties: { ...row.properties, reused: true, priceMinor: 0 },
-      },
-      transaction,
-    });
-    await used.increment('onHand', { by: amount, transaction });
-  } else {
-    const row = await models.box.findOne({ where: { shopId, key }, transaction });
-    if (!row) return;
-    const [used] = await models.box.findOrCreate({
-      where: { shopId, key: usedKey },
-      defaults: {
-        ...row.get({ plain: true }),
-        id: crypto.randomUUID(),
-        key: usedKey,
-        name: asUsed(row.name),
-        onHand: 0,
-        position: row.position + 1000,
+    const used = await models.material.findOne({ where: { shopId, kind, key: usedKey }, transaction });
+    if (used) await used.increment('onHand', { by: amount, transaction });
+    else if (row)
+      await models.material.create(
+        { shopId, kind, ...asUsed(row), properties: { ...row.properties, reused: true, priceMinor: 0 } },
+        { transaction },
+      );
+    return;
+  }
+  const row = await models.box.findOne({ where: { shopId, key }, transaction });
+  const used = await models.box.findOne({ where: { shopId, key: usedKey }, transaction });
+  if (used) await used.increment('onHand', { by: amount, transaction });
+  else if (row)
+    await models.box.create(
+      {
+        shopId,
+        ...asUsed(row),
         properties: { ...row.properties, priceMinor: 0, earlierUses: Number(row.properties['earlierUses'] ?? 0) + 1 },
       },
-      transaction,
-    });
-    await used.increment('onHand', { by: amount, transaction });
-  }
+      { transaction },
+    );
 }
-
-const asUsed = (name: string): string => (name.endsWith(', used') ? name : `${name.slice(0, 50)}, used`);

@@ -82,7 +82,8 @@ export function BenchStation({ parcel, nest }: BenchUse) {
     const last = life.steps.at(-1);
     if (!last || life.sealed) return;
     const test = steps.find((one) => one.key === last.key)?.test;
-    const tried = test && log.events.findLast((event) => event.kind === 'testTried' && event.test === test.key);
+    const tried =
+      test && log.events.findLast((event) => (event.kind === 'testTried' || event.kind === 'testSkipped') && event.test === test.key);
     goTo(null);
     void log.log({ kind: 'takenBack' }, last.eventId);
     if (tried) void log.log({ kind: 'takenBack' }, tried.id);

@@ -19,9 +19,11 @@ export function ContentsRecord({ parcel, log }: { parcel: ParcelUse; log: BenchL
         <Checkbox
           key={id}
           checked={ticked.includes(id)}
-          onChange={(event) =>
-            void log.log({ kind: 'contentsTicked', items: event.target.checked ? [...ticked, id] : ticked.filter((one) => one !== id) })
-          }
+          onChange={(event) => {
+            // the big key goes back to meaning done
+            (document.activeElement as HTMLElement | null)?.blur();
+            void log.log({ kind: 'contentsTicked', items: event.target.checked ? [...ticked, id] : ticked.filter((one) => one !== id) });
+          }}
         >
           {name}
         </Checkbox>

@@ -52,7 +52,7 @@ export function BoxTable({ boxes, onChange }: { boxes: readonly BoxStock[]; onCh
         </thead>
         <tbody>
           {boxes.map((box) => (
-            <tr key={box.key} className={box.onHand <= 0 ? 'out' : ''}>
+            <tr key={box.key} id={`box-${box.key}`} className={box.onHand <= 0 ? 'out' : ''}>
               <th scope="row">
                 <SizeField
                   id={`inside-${box.key}`}

@@ -2,6 +2,7 @@
 import { Button, Checkbox, Input } from 'antd';
 import { useEffect, useState } from 'react';
 import { parseDimensions, parseWeight, type Triple } from '@inch-nest/core';
+import type { Accessory } from '@inch-nest/contracts';
 import type { BenchUse } from '../bench/BenchContext.tsx';
 import { useShop } from '../bench/ShopContext.tsx';
 import type { NestUse } from '../bench/useNest.ts';
@@ -148,7 +149,12 @@ export function WeighStation({ parcel, nest }: BenchUse) {
       )}
       {highest !== null && <Memo weight={write.weight(highest)} size={writtenSize} />}
       {nest.plan && (
-        <Against plan={nest.plan} highest={highest} spreadLb={pounds.length > 1 ? Math.max(...pounds) - Math.min(...pounds) : 0} />
+        <Against
+          plan={nest.plan}
+          highest={highest}
+          spreadLb={pounds.length > 1 ? Math.max(...pounds) - Math.min(...pounds) : 0}
+          accessories={(view.piece.accessories.value as Accessory[]).map((one) => `${one.name}${one.count > 1 ? 's' : ''}`)}
+        />
       )}
     </form>
   );
@@ -170,9 +176,19 @@ function Memo({ weight, size }: { weight: string; size: string }) {
 }
 
 /** The weighing beside the estimate and its parts. */
-function Against({ plan, highest, spreadLb }: { plan: NonNullable<NestUse['plan']>; highest: number | null; spreadLb: number }) {
+function Against({
+  plan,
+  highest,
+  spreadLb,
+  accessories,
+}: {
+  plan: NonNullable<NestUse['plan']>;
+  highest: number | null;
+  spreadLb: number;
+  accessories: readonly string[];
+}) {
   const { write } = useShop();
-  const advice = highest === null ? null : weighingAdvice(highest, spreadLb, plan.weight);
+  const advice = highest === null ? null : weighingAdvice(highest, spreadLb, plan.weight, accessories);
   return (
     <section aria-label="Against the estimate">
       <h2>Against the estimate</h2>

@@ -15,6 +15,8 @@ export interface PaperFacts {
   readonly title: string;
   readonly accessories: readonly string[];
   readonly serial: string | null;
+  /** How many photographs of the packing there are, and how many are wanted; null where none are. */
+  readonly photographs: string | null;
   readonly weight: string;
   readonly size: string;
   readonly day: string;

@@ -1,4 +1,4 @@
-import { countryOf, customsForm, formatLength, formatWeight, lifeWords, type CustomsDeclaration } from '@inch-nest/core';
+import { countryOf, customsForm, formatLength, formatWeight, lifeWords, PHOTOGRAPHS, type CustomsDeclaration } from '@inch-nest/core';
 import { benchPlanFor, type Accessory, type AddressView, type ParcelView, type ShopView } from '@inch-nest/contracts';
 import { SHEETS } from './paper.ts';
 import type { PaperFacts } from './PaperFacts.ts';
@@ -28,6 +28,9 @@ export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressVi
     title: String(piece.title.value),
     accessories: (piece.accessories.value as Accessory[]).map((one) => `${one.count} × ${one.name}`),
     serial: piece.serial.value as string | null,
+    photographs: shop.house.photographs
+      ? `${view.photos.filter((photo) => photo.of === 'packing').length} of ${PHOTOGRAPHS} photographs`
+      : null,
     weight: weightLb === null ? 'not weighed' : formatWeight(weightLb),
     size: size ? `${size.map((side) => formatLength(side).replace(/ in$/, '')).join(' × ')} in` : 'not measured',
     day: shop.today,

@@ -55,6 +55,7 @@ export const tagPage = (facts: PaperFacts): Page => ({
     paper.image(await qr(`P:${facts.code}`), 2.6 * INCH, 0.2 * INCH, { width: 1.2 * INCH });
     line(paper, facts.code, { x: 2.75, y: 1.42, width: 1.1 }, 24, 'head');
     if (facts.set) line(paper, `${facts.set.number} of ${facts.set.parcels.length}`, { x: 2.75, y: 1.8, width: 1.1 }, 15, 'strong');
+    if (facts.photographs) line(paper, facts.photographs, { x: MARGIN, y: 1.72, width: 2.3 }, 11);
     line(paper, 'weighed and measured by hand:', { x: MARGIN, y: 1.95, width: 2.4 }, 10);
     rule(paper, 2.6, MARGIN, 3.8);
   },

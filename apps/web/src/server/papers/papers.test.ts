@@ -30,6 +30,7 @@ const FACTS: PaperFacts = {
   title: 'bowl',
   accessories: ['2 × lid'],
   serial: 'No 118',
+  photographs: '3 of 8 photographs',
   weight: '3 lb 9 oz',
   size: '12 × 12 × 12 in',
   day: '2026-11-26',
@@ -74,7 +75,7 @@ test('the opening card is the wrapping backwards: outermost layer first, guards 
 
 test.each<[(typeof PAPER_KINDS)[number], string[]]>([
   ['label', ['Ambry Ground', '2 of 2', 'Edda Vik', 'Skarvik 12', 'XN-04021', 'AG40000037', '7K2M', 'SIGNATURE']],
-  ['tag', ['EV–XN', '7K2M', '2 of 2', '3 lb 9 oz']],
+  ['tag', ['EV–XN', '7K2M', '2 of 2', '3 lb 9 oz', '3 of 8 photographs']],
   ['slip', ['for Edda Vik', 'bowl, number No 118', '2 × lid']],
   ['opening', ['How to open it']],
   ['bench', ['bench card', ...steps.map((step) => step.title)]],

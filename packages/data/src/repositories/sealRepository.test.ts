@@ -1,0 +1,130 @@
+import { randomUUID } from 'node:crypto';
+import { finish } from '../../../core/tests/sampleRequest.ts';
+import { planParcel, stockUsed, writePlanDocument, type Happening } from '@inch-nest/core';
+import { benchPlanFor, planRequestFor } from '@inch-nest/contracts';
+import { freshDatabase } from '../../tests/freshDatabase.ts';
+import { bowl, NOW, ODILE, smallShop } from '../../tests/smallShop.ts';
+import { appendEvent, openSeal, readParcel, readShop, Refused, saveNest, sealParcel } from '../index.ts';
+
+let fresh: Awaited<ReturnType<typeof freshDatabase>>;
+let shop: Awaited<ReturnType<typeof smallShop>>;
+beforeAll(async () => {
+  fresh = await freshDatabase();
+  shop = await smallShop(fresh.database);
+}, 60_000);
+afterAll(() => fresh.drop());
+
+const read = (id: string) => readParcel(fresh.database, id, ODILE);
+const report = (id: string, happening: Happening, undoOf: string | null = null) =>
+  fresh.database.sequelize.transaction((transaction) =>
+    appendEvent(
+      fresh.database,
+      { id: randomUUID(), shopId: shop.id, parcelId: id, personId: ODILE, happening, now: NOW, undoOf },
+      transaction,
+    ),
+  );
+const stockNow = async () => (await readShop(fresh.database, NOW)).stock;
+const seal = (id: string, eventId = randomUUID()) => sealParcel(fresh.database, shop, id, { eventId, personId: ODILE, now: NOW });
+
+/** A bowl with its recommended nest kept and every test that is due passed. */
+async function readyToSeal(): Promise<string> {
+  const id = await bowl(fresh.database, shop);
+  const chosen = finish(planParcel(planRequestFor(await read(id), shop)));
+  if (chosen.kind === 'noPlan') throw new Error(chosen.reasons.join());
+  const { choice } = writePlanDocument(chosen.recommended, shop.house);
+  await saveNest(fresh.database, shop, id, { personId: ODILE, changeId: randomUUID(), choice, locks: {}, basedOn: 0 }, null, NOW);
+  for (const test of benchPlanFor(await read(id), shop)!.due) await report(id, { kind: 'testTried', test, result: 'passed' });
+  return id;
+}
+
+test('sealing takes what was really used, once, in one go', async () => {
+  const id = await readyToSeal();
+  const { option } = benchPlanFor(await read(id), shop)!;
+  const layer = option.rated.weighed.filled.stowed.wrapped.layers[0]!;
+  await report(id, {
+    kind: 'stepDone',
+    step: 'wrap',
+    phase: 'bundle',
+    seconds: 40,
+    used: [{ kind: 'wrap', key: layer.stock.key, planned: layer.turns, amount: layer.turns * 2 }],
+  });
+  const before = await stockNow();
+  const eventId = randomUUID();
+  await Promise.all([seal(id, eventId), seal(id, eventId)]);
+  await seal(id, eventId);
+  const after = await stockNow();
+  const planned = stockUsed(option);
+  for (const use of planned) {
+    const factor = use.kind === 'wrap' && use.key === layer.stock.key ? 2 : 1;
+    const count = (stock: typeof before) =>
+      use.kind === 'wrap'
+        ? stock.wraps.find((one) => one.key === use.key)!.onHandFt2
+        : use.kind === 'fill'
+          ? stock.fills.find((one) => one.key === use.key)!.onHandFt3
+          : stock.boxes.find((one) => one.key === use.key)!.onHand;
+    expect(count(before) - count(after)).toBeCloseTo(use.amount * factor, 4);
+  }
+  const view = await read(id);
+  expect(view.life.sealed).toBe(true);
+  expect(view.events.filter((event) => event.kind === 'sealed')).toHaveLength(1);
+});
+
+test('with stock short reality wins: the count goes below zero', async () => {
+  const id = await readyToSeal();
+  const boxKey = (await read(id)).nest.plan!.document.box.key;
+  await fresh.database.models.box.update({ onHand: 0 }, { where: { shopId: shop.id, key: boxKey } });
+  await seal(id);
+  expect((await stockNow()).boxes.find((box) => box.key === boxKey)!.onHand).toBe(-1);
+});
+
+test('a test that failed or was not done keeps it open and takes nothing', async () => {
+  const id = await readyToSeal();
+  await report(id, { kind: 'testTried', test: 'shake', result: 'failed' });
+  const before = await stockNow();
+  await expect(seal(id)).rejects.toThrow(/shake test failed/);
+  expect(await stockNow()).toEqual(before);
+  const bare = await bowl(fresh.database, shop);
+  await expect(seal(bare)).rejects.toThrow(/keep a nest first/);
+});
+
+test('opened again: what can be used again comes back as used, the rest does not', async () => {
+  const id = await readyToSeal();
+  await seal(id);
+  const { option } = benchPlanFor(await read(id), shop)!;
+  const uses = stockUsed(option);
+  const before = await stockNow();
+  const eventId = randomUUID();
+  const told = { eventId, personId: ODILE, now: NOW, reason: 'the card', reused: uses };
+  await openSeal(fresh.database, shop, id, told);
+  await openSeal(fresh.database, shop, id, told);
+  const after = await stockNow();
+  for (const use of uses) {
+    if (use.kind === 'box') {
+      const used = after.boxes.find((box) => box.key === `${use.key}-used`)!;
+      expect([used.onHand, used.priceMinor, used.name.endsWith(', used')]).toEqual([1, 0, true]);
+      expect(used.earlierUses).toBe(before.boxes.find((box) => box.key === use.key)!.earlierUses + 1);
+      expect(after.boxes.find((box) => box.key === use.key)).toEqual(before.boxes.find((box) => box.key === use.key));
+    } else if (use.kind === 'wrap') {
+      const used = after.wraps.find((wrap) => wrap.key === `${use.key}-used`)!;
+      expect(used.reused).toBe(true);
+      expect(used.onHandFt2).toBeCloseTo(use.amount, 4);
+    } else {
+      const count = (stock: typeof before) => stock.fills.find((one) => one.key === use.key)!.onHandFt3;
+      expect(count(after) - count(before)).toBeCloseTo(use.amount, 4);
+    }
+  }
+  expect((await read(id)).life.sealed).toBe(false);
+  await expect(openSeal(fresh.database, shop, id, { ...told, eventId: randomUUID() })).rejects.toThrow(/not sealed/);
+});
+
+test('only steps and tests can be taken back, and nothing but a taking back takes back', async () => {
+  const id = await readyToSeal();
+  await seal(id);
+  const events = (await read(id)).events;
+  const sealed = events.find((event) => event.kind === 'sealed')!;
+  await expect(report(id, { kind: 'takenBack' }, sealed.id)).rejects.toThrow(Refused);
+  await expect(report(id, { kind: 'contentChanged', what: 'x' }, sealed.id)).rejects.toThrow(Refused);
+  const tried = events.find((event) => event.kind === 'testTried')!;
+  await report(id, { kind: 'takenBack' }, tried.id);
+  expect((await read(id)).life.tests[tried.kind === 'testTried' ? tried.test : 'feel']).toBe('untried');
+});
