@@ -19,6 +19,8 @@ const VIEWS = [
   { name: 'new-sale', path: '/new', type: 'stoneware tea urn, 9 x 8 x 14 in, 6 lb 3 oz, sold 84, to 40217, by Friday, 12 lampposts' },
   { name: 'look-over', title: 'orrery', station: 'look-over' },
   { name: 'weak-points', title: 'puzzle jug', station: 'look-over', scroll: '.weaknesses' },
+  { name: 'bench', title: 'tea urn', station: 'bench', press: 'Done', wait: 'Step 2 of' },
+  { name: 'day', path: '/day' },
   { name: 'weigh', title: 'Apothecary', station: 'weigh' },
   { name: 'rate', title: 'fishing float', station: 'rate' },
   { name: 'send', title: 'signal lamp', station: 'send', press: /^Buy the label/, then: 'Buy it', wait: '✓ bought' },

@@ -78,6 +78,24 @@ module.exports = {
       [web('drawings/'), CORE_DOOR, ...npm('d3-[a-z]+', '@types/d3-[a-z]+', 'react', '@types/react', 'three', '@types/three')],
       'drawings: d3, three and the core’s types',
     ),
+    room(
+      'scale',
+      web('scale/'),
+      [web('scale/'), CORE_DOOR, ...npm('react', '@types/react')],
+      'scale: the core’s units, nothing of screens',
+    ),
+    room(
+      'outbox and scanner',
+      web('(outbox|scanner)/'),
+      [
+        web('(outbox|scanner)/'),
+        web('screens/bench/(http|SaveState|ShopContext|useParcel)\\.tsx?$'),
+        CORE_DOOR,
+        CONTRACTS_DOOR,
+        ...npm('react', '@types/react', 'idb', '@tanstack/[a-z-]+', 'next'),
+      ],
+      'outbox and scanner: what the bench is told through',
+    ),
     room('theme', web('theme/'), [web('theme/'), ...npm('antd', '@fontsource[^/]*')], 'theme: tokens and fonts'),
     room(
       'server',

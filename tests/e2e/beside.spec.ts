@@ -126,7 +126,7 @@ test('guess ahead: zone by zone, what to ask, which lose money, a sentence, and 
   await page.goto(`${app.address}/guess`);
   await page.keyboard.type('stoneware tea urn, 9 x 8 x 14 in, 6 lb 3 oz, sold 84, paid 22');
   await expect(page.getByText('no zone loses money')).toBeVisible({ timeout: 40_000 });
-  await expect(page.locator('.guess-table tbody tr')).toHaveCount(8);
+  await expect(page.locator('.guess-table tbody tr')).toHaveCount(9);
   const left = await page.locator('.guess-table tbody tr td:last-child').allTextContents();
   const minor = left.map((text) => parseFloat(text.replace(/[^\d.]/g, '')));
   expect([...minor].sort((a, b) => b - a)).toEqual(minor);
@@ -214,7 +214,7 @@ for (const [width, height, theme] of [
   test(`beside the way at ${width}, ${theme}: nothing runs off, all accessible`, async ({ app, page }) => {
     await page.context().addCookies([{ name: 'theme', value: theme, url: app.address }]);
     await page.setViewportSize({ width, height });
-    for (const path of ['/stock', '/house', '/cards', '/guess', '/new']) {
+    for (const path of ['/day', '/stock', '/house', '/pickups', '/cards', '/guess', '/new']) {
       await page.goto(app.address + path);
       await page.waitForLoadState('networkidle').catch(() => undefined);
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);

@@ -45,7 +45,8 @@ test('a sale from line to chosen service by keyboard alone, every view accessibl
   }
   await expectAccessible(page);
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('button', { name: 'Kept' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Kept', exact: true })).toBeVisible();
+  await saved(page);
   await expect(page.getByRole('link', { name: /Weigh/ })).toContainText('3 lb 9.2 oz');
 
   await page.getByRole('link', { name: /Rate/ }).focus();
@@ -64,7 +65,7 @@ test('a sale from line to chosen service by keyboard alone, every view accessibl
 
 test('the night bench is accessible too, from the first paint', async ({ app, page, open }) => {
   await page.context().addCookies([{ name: 'theme', value: 'night', url: app.address }]);
-  for (const station of ['sale', 'look-over', 'nest', 'weigh', 'rate', 'send']) {
+  for (const station of ['sale', 'look-over', 'nest', 'bench', 'weigh', 'rate', 'send']) {
     await open('signal lamp', station);
     expect(await page.evaluate(() => document.documentElement.dataset['theme'])).toBe('night');
     await settled(page);
@@ -79,7 +80,7 @@ test.describe('smaller screens', () => {
   ] as const) {
     test(`nothing runs off a page ${width} wide, and all of it is reached`, async ({ page, open }) => {
       await page.setViewportSize({ width, height });
-      for (const station of ['sale', 'look-over', 'nest', 'weigh', 'rate', 'send']) {
+      for (const station of ['sale', 'look-over', 'nest', 'bench', 'weigh', 'rate', 'send']) {
         await open('Brass signal lamp', station);
         await settled(page);
         expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);

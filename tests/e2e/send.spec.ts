@@ -18,7 +18,8 @@ async function rated(page: Page, app: App, id: string): Promise<void> {
   await page.goto(`${app.address}/parcels/${id}/weigh`);
   await page.getByLabel('Reading 1').fill('3 lb 9 oz');
   await page.getByLabel('Reading 1').press('Enter');
-  await expect(page.getByRole('button', { name: 'Kept' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Kept', exact: true })).toBeVisible();
+  await saved(page);
   await page.goto(`${app.address}/parcels/${id}/rate`);
   await page
     .getByRole('button', { name: /^Choose/ })
@@ -224,7 +225,7 @@ test('on a tablet, abroad: address hidden until asked, customs filled in, what i
 
   await page.goto(`${app.address}/pickups`);
   await expectAccessible(page);
-  const waiting = page.getByRole('listitem').filter({ hasText: 'EV–XN' }).first();
+  const waiting = page.locator('section.pickup li').filter({ hasText: 'EV–XN' });
   await expect(waiting).toContainText('tag not matched yet');
   const carrier = page.locator('section.pickup', { has: waiting });
   await carrier.getByRole('button', { name: /^Have \d+ fetched/ }).click();

@@ -8,7 +8,6 @@ import { httpCounter } from '../../apps/web/src/server/counter/httpCounter.ts';
 import { CARD, SERVICE } from '../../packages/core/tests/sampleRequest.ts';
 import {
   addressOf,
-  appendEvent,
   beginPurchase,
   keepPickup,
   listPickups,
@@ -21,7 +20,7 @@ import {
   useAddress,
 } from '../../packages/data/src/index.ts';
 import { freshDatabase } from '../../packages/data/tests/freshDatabase.ts';
-import { bowl, NOW, ODILE, smallShop, TAM } from '../../packages/data/tests/smallShop.ts';
+import { bowl, NOW, ODILE, RATE, smallShop, TAM, tell } from '../../packages/data/tests/smallShop.ts';
 
 let fresh: Awaited<ReturnType<typeof freshDatabase>>;
 let shop: ShopView;
@@ -32,25 +31,7 @@ beforeAll(async () => {
 afterAll(() => fresh.drop());
 
 const read = (id: string) => readParcel(fresh.database, id, ODILE);
-const RATE = {
-  service: SERVICE.key,
-  serviceName: SERVICE.name,
-  cardId: CARD.id,
-  cardVersion: CARD.version,
-  weightLb: 3.5,
-  outsideIn: [12, 12, 12] as const,
-  priceMinor: 985,
-  coverAdded: false,
-  signature: false,
-};
-const report = (parcelId: string, happening: Happening) =>
-  fresh.database.sequelize.transaction((transaction) =>
-    appendEvent(
-      fresh.database,
-      { id: randomUUID(), shopId: shop.id, parcelId, personId: ODILE, happening, now: NOW, undoOf: null },
-      transaction,
-    ),
-  );
+const report = (parcelId: string, happening: Happening) => tell(fresh.database, shop.id, parcelId, happening, NOW);
 const labelled = async (tracking: string): Promise<string> => {
   const id = await bowl(fresh.database, shop);
   await report(id, { kind: 'weighed', readingsLb: [3.5], outsideIn: [12, 12, 12] });

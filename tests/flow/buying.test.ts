@@ -8,10 +8,9 @@ import { counterServer } from '../../apps/counter/src/counterServer.ts';
 import type { CarrierCounter } from '../../apps/web/src/server/counter/CarrierCounter.ts';
 import { httpCounter } from '../../apps/web/src/server/counter/httpCounter.ts';
 import { purchases } from '../../apps/web/src/server/counter/purchases.ts';
-import { CARD, SERVICE } from '../../packages/core/tests/sampleRequest.ts';
-import { appendEvent, readParcel, saveField } from '../../packages/data/src/index.ts';
+import { readParcel, saveField } from '../../packages/data/src/index.ts';
 import { freshDatabase } from '../../packages/data/tests/freshDatabase.ts';
-import { bowl, NOW, ODILE, smallShop } from '../../packages/data/tests/smallShop.ts';
+import { bowl, NOW, ODILE, RATE, smallShop, tell } from '../../packages/data/tests/smallShop.ts';
 
 /** The counter as a process that can be killed: what it wrote down outlives it, what it only remembered does not. */
 function killableCounter() {
@@ -49,25 +48,7 @@ beforeAll(async () => {
 }, 30_000);
 afterAll(() => fresh.drop());
 
-const RATE = {
-  service: SERVICE.key,
-  serviceName: SERVICE.name,
-  cardId: CARD.id,
-  cardVersion: CARD.version,
-  weightLb: 3.5,
-  outsideIn: [12, 12, 12] as const,
-  priceMinor: 985,
-  coverAdded: false,
-  signature: false,
-};
-const report = (parcelId: string, happening: Happening) =>
-  fresh.database.sequelize.transaction((transaction) =>
-    appendEvent(
-      fresh.database,
-      { id: randomUUID(), shopId: shop.id, parcelId, personId: ODILE, happening, now: now(), undoOf: null },
-      transaction,
-    ),
-  );
+const report = (parcelId: string, happening: Happening) => tell(fresh.database, shop.id, parcelId, happening, now());
 async function rated(): Promise<string> {
   const id = await bowl(fresh.database, shop);
   await report(id, { kind: 'weighed', readingsLb: [3.5], outsideIn: [12, 12, 12] });

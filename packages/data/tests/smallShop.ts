@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
-import { BEDDED_HOUSE } from '@inch-nest/core';
-import { CARD, STOCK } from '../../core/tests/sampleRequest.ts';
-import { createParcel, createShop, readShop, type Database } from '../src/index.ts';
+import { BEDDED_HOUSE, type Happening, type RatedFor } from '@inch-nest/core';
+import { CARD, SERVICE, STOCK } from '../../core/tests/sampleRequest.ts';
+import { appendEvent, createParcel, createShop, readShop, type Database } from '../src/index.ts';
 
 export const NOW = new Date('2026-11-23T10:00:00Z');
 export const ODILE = '6a1f0c52-7d0e-4b57-9a36-0c5f2f4b1e02';
@@ -39,4 +39,23 @@ export const bowl = async (database: Database, shop: Awaited<ReturnType<typeof s
       piece: { title: 'bowl', size: '6 x 5 x 5', weight: '2 lb', archetype: '"compactCeramic"' },
     },
     NOW,
+  );
+
+/** The sample card's service as a parcel of three and a half pounds is rated on it. */
+export const RATE: RatedFor = {
+  service: SERVICE.key,
+  serviceName: SERVICE.name,
+  cardId: CARD.id,
+  cardVersion: CARD.version,
+  weightLb: 3.5,
+  outsideIn: [12, 12, 12],
+  priceMinor: 985,
+  coverAdded: false,
+  signature: false,
+};
+
+/** Says what happened to a parcel, as Odile. */
+export const tell = (database: Database, shopId: string, parcelId: string, happening: Happening, now: Date, undoOf: string | null = null) =>
+  database.sequelize.transaction((transaction) =>
+    appendEvent(database, { id: randomUUID(), shopId, parcelId, personId: ODILE, happening, now, undoOf }, transaction),
   );

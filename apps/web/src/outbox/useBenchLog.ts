@@ -6,6 +6,8 @@ import { useShop } from '../screens/bench/ShopContext.tsx';
 import type { ParcelUse } from '../screens/bench/useParcel.ts';
 import { useOutbox } from './OutboxProvider.tsx';
 
+type NewItem = { kind: 'event'; happening: Happening; undoOf: string | null } | { kind: 'photo'; of: PhotoOf; picture: Blob };
+
 /** The parcel's life with what the server has not heard yet, and ways to add to it that work without a server. */
 export function useBenchLog({ view }: ParcelUse) {
   const { person } = useShop();
@@ -28,34 +30,13 @@ export function useBenchLog({ view }: ParcelUse) {
     ];
   }, [view.events, own]);
   const life = useMemo(() => recordParcel(events), [events]);
-  const log = useCallback(
-    (happening: Happening, undoOf: string | null = null) =>
-      put({
-        kind: 'event',
-        id: crypto.randomUUID(),
-        parcelId: view.id,
-        personId: person.id,
-        at: new Date().toISOString(),
-        refused: null,
-        happening,
-        undoOf,
-      }),
+  const note = useCallback(
+    (what: NewItem) =>
+      put({ ...what, id: crypto.randomUUID(), parcelId: view.id, personId: person.id, at: new Date().toISOString(), refused: null }),
     [person.id, put, view.id],
   );
-  const photograph = useCallback(
-    (of: PhotoOf, picture: Blob) =>
-      put({
-        kind: 'photo',
-        id: crypto.randomUUID(),
-        parcelId: view.id,
-        personId: person.id,
-        at: new Date().toISOString(),
-        refused: null,
-        of,
-        picture,
-      }),
-    [person.id, put, view.id],
-  );
+  const log = useCallback((happening: Happening, undoOf: string | null = null) => note({ kind: 'event', happening, undoOf }), [note]);
+  const photograph = useCallback((of: PhotoOf, picture: Blob) => note({ kind: 'photo', of, picture }), [note]);
   return { life, events, own, log, photograph };
 }
 

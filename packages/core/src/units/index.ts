@@ -6,5 +6,5 @@ export * from './formatQuantity.ts';
 export * from './formatChance.ts';
 export * from './civilDate.ts';
 export * from './money.ts';
-export { countryOf, POSTCODE, POSTCODE_SAYS } from './postcode.ts';
+export { countryOf, firstPostcode, POSTCODE, POSTCODE_SAYS } from './postcode.ts';
 export { localTime } from './localTime.ts';

@@ -3,8 +3,8 @@ import { finish } from '../../../core/tests/sampleRequest.ts';
 import { planParcel, stockUsed, writePlanDocument, type Happening } from '@inch-nest/core';
 import { benchPlanFor, planRequestFor } from '@inch-nest/contracts';
 import { freshDatabase } from '../../tests/freshDatabase.ts';
-import { bowl, NOW, ODILE, smallShop } from '../../tests/smallShop.ts';
-import { appendEvent, openSeal, readParcel, readShop, Refused, saveNest, sealParcel } from '../index.ts';
+import { bowl, NOW, ODILE, smallShop, tell } from '../../tests/smallShop.ts';
+import { openSeal, readParcel, readShop, Refused, saveNest, sealParcel } from '../index.ts';
 
 let fresh: Awaited<ReturnType<typeof freshDatabase>>;
 let shop: Awaited<ReturnType<typeof smallShop>>;
@@ -16,13 +16,7 @@ afterAll(() => fresh.drop());
 
 const read = (id: string) => readParcel(fresh.database, id, ODILE);
 const report = (id: string, happening: Happening, undoOf: string | null = null) =>
-  fresh.database.sequelize.transaction((transaction) =>
-    appendEvent(
-      fresh.database,
-      { id: randomUUID(), shopId: shop.id, parcelId: id, personId: ODILE, happening, now: NOW, undoOf },
-      transaction,
-    ),
-  );
+  tell(fresh.database, shop.id, id, happening, NOW, undoOf);
 const stockNow = async () => (await readShop(fresh.database, NOW)).stock;
 const seal = (id: string, eventId = randomUUID()) => sealParcel(fresh.database, shop, id, { eventId, personId: ODILE, now: NOW });
 

@@ -17,7 +17,12 @@ export function useParcel(initial: ParcelView) {
   const key = ['parcel', initial.id, person.id];
   const { data: view, isError } = useQuery({
     queryKey: key,
-    queryFn: () => send<ParcelView>('GET', `/api/parcels/${initial.id}?person=${person.id}`),
+    queryFn: async () => {
+      const seen = await send<ParcelView>('GET', `/api/parcels/${initial.id}?person=${person.id}`);
+      const now = client.getQueryData<ParcelView>(key);
+      // a look that was under way while something was kept must not bring back what was before
+      return now && now.revision > seen.revision ? now : seen;
+    },
     initialData: initial,
     initialDataUpdatedAt: 0,
     // a look must not bring back what is being typed over

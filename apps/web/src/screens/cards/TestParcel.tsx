@@ -1,7 +1,7 @@
 'use client';
 import { Input, Select } from 'antd';
 import { useState } from 'react';
-import { parseQuantity, parseWeight, quoteService, type Shipment, type Triple } from '@inch-nest/core';
+import { parseQuantity, parseWeight, POSTCODE, quoteService, type Shipment, type Triple } from '@inch-nest/core';
 import type { CardVersionView } from '@inch-nest/contracts';
 import { useShop } from '../bench/ShopContext.tsx';
 import { useCard } from './useCard.ts';
@@ -16,7 +16,7 @@ export function TestParcel({ cards }: { cards: readonly CardVersionView[] }) {
   const card = useCard(id);
   const sides = parseQuantity(size, person.system);
   const pounds = parseWeight(weight, person.system);
-  const ready = sides.kind === 'dimensions' && sides.inches.length === 3 && pounds.kind === 'weight' && /^\d{5}$/.test(to);
+  const ready = sides.kind === 'dimensions' && sides.inches.length === 3 && pounds.kind === 'weight' && POSTCODE.test(to);
   const shipment: Shipment | null = ready
     ? {
         sizeIn: sides.inches as unknown as Triple,
@@ -47,7 +47,9 @@ export function TestParcel({ cards }: { cards: readonly CardVersionView[] }) {
         <Input aria-label="Weight of the parcel" value={weight} maxLength={40} onChange={(event) => setWeight(event.target.value)} />
         <Input aria-label="To postcode" value={to} maxLength={5} inputMode="numeric" onChange={(event) => setTo(event.target.value)} />
       </div>
-      {!ready && <p className="meaning wrong">✗ three sides, a weight and a postcode of five digits, please</p>}
+      {!ready && (
+        <p className="meaning wrong">✗ three sides, a weight and a postcode, please: five digits, abroad with the country in front</p>
+      )}
       <ul className="tried">
         {quotes.map((quote) => (
           <li key={quote.service}>

@@ -2,7 +2,7 @@
 import { Button, Input } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import { ARCHETYPES, formatChance, readSaleLine, type PlanDocument } from '@inch-nest/core';
+import { ARCHETYPES, formatChance, POSTCODE, POSTCODE_SAYS, readSaleLine, type PlanDocument } from '@inch-nest/core';
 import type { ShelfTag } from '@inch-nest/contracts';
 import { Refusal, send } from '../bench/http.ts';
 import { useShop } from '../bench/ShopContext.tsx';
@@ -154,7 +154,7 @@ function ItSold({ text, ask, onSold }: { text: string; ask: number; onSold: () =
   const [to, setTo] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const sold = async () => {
-    if (!/^\d{5}$/.test(to.trim())) return setProblem('a postcode has five digits');
+    if (!POSTCODE.test(to.trim())) return setProblem(POSTCODE_SAYS);
     try {
       const line = `${text}, to ${to.trim()}, shipping ${(ask / 100).toFixed(2)}`;
       const { id } = await send<{ id: string }>('POST', '/api/parcels', { id: crypto.randomUUID(), personId: person.id, line });

@@ -1,4 +1,4 @@
-import { ARCHETYPES, type ArchetypeKey, type PlanRequest } from '@inch-nest/core';
+import { ARCHETYPES, firstPostcode, type ArchetypeKey, type PlanRequest } from '@inch-nest/core';
 import type { ShopView } from '@inch-nest/contracts';
 
 const SAMPLE = { lengthIn: 7, widthIn: 5, heightIn: 6, soldMinor: 6000 };
@@ -16,7 +16,7 @@ export function sampleRequest(shop: ShopView, kind: ArchetypeKey): PlanRequest {
       paidMinor: 0,
       shippingCollectedMinor: 0,
       originPostcode: shop.originPostcode,
-      destinationPostcode: (middle?.destinationFrom ?? shop.originPostcode).padEnd(5, '0'),
+      destinationPostcode: firstPostcode(middle?.destinationFrom ?? shop.originPostcode),
       shipDate: shop.today,
       pieces: [
         {

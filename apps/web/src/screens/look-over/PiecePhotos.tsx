@@ -1,18 +1,18 @@
 'use client';
 import { Button } from 'antd';
-import { Camera, X } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { X } from 'lucide-react';
+import { useState } from 'react';
 import type { ParcelView } from '@inch-nest/contracts';
 import { Refusal, send, sendFile } from '../bench/http.ts';
 import { useSaveState } from '../bench/SaveState.tsx';
 import { useShop } from '../bench/ShopContext.tsx';
 import type { ParcelUse } from '../bench/useParcel.ts';
+import { PhotoPicker } from '../fields/PhotoPicker.tsx';
 
 /** Photographs of the piece as it was sold, from a camera or a file; what was not taken says why. */
 export function PiecePhotos({ parcel }: { parcel: ParcelUse }) {
   const { person } = useShop();
   const { mark } = useSaveState();
-  const picker = useRef<HTMLInputElement>(null);
   const [problems, setProblems] = useState<string[]>([]);
   const [gone, setGone] = useState<string | null>(null);
   const { view, put } = parcel;
@@ -54,24 +54,10 @@ export function PiecePhotos({ parcel }: { parcel: ParcelUse }) {
           </li>
         ))}
       </ul>
-      <input
-        ref={picker}
-        type="file"
-        accept="image/jpeg,image/png,image/webp"
-        multiple
-        capture="environment"
-        className="unseen"
-        tabIndex={-1}
-        aria-label="Photographs"
-        onChange={(event) => {
-          void add([...(event.target.files ?? [])]);
-          event.target.value = '';
-        }}
-      />
       <span className="photo-actions">
-        <Button icon={<Camera size={20} aria-hidden />} onClick={() => picker.current?.click()}>
+        <PhotoPicker label="Photographs" onPick={(files) => void add(files)}>
           {photos.length > 0 ? 'Another photograph' : 'Photograph it'}
-        </Button>
+        </PhotoPicker>
         {gone && <Button onClick={() => void remove(gone, false)}>Put it back</Button>}
         <span className="soft">JPEG, PNG or WebP up to 20 MB; where it was taken is not kept</span>
       </span>

@@ -1,11 +1,10 @@
 'use client';
-import { Button } from 'antd';
-import { Camera } from 'lucide-react';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { PHOTOGRAPHS } from '@inch-nest/core';
 import type { BenchLog } from '../../outbox/useBenchLog.ts';
 import { useShop } from '../bench/ShopContext.tsx';
 import type { ParcelUse } from '../bench/useParcel.ts';
+import { PhotoPicker } from '../fields/PhotoPicker.tsx';
 
 const MOST_BYTES = 20_000_000;
 
@@ -19,7 +18,6 @@ export function usePackingPhotos({ view }: ParcelUse, { own }: BenchLog) {
 
 /** Photographs of the packing: taken here, kept at once, sent when there is somebody to send them to. */
 export function PackingPhotos({ parcel, log }: { parcel: ParcelUse; log: BenchLog }) {
-  const picker = useRef<HTMLInputElement>(null);
   const [problems, setProblems] = useState<readonly string[]>([]);
   const { kept, waiting, count, wanted } = usePackingPhotos(parcel, log);
   const add = async (files: readonly File[]) => {
@@ -32,26 +30,12 @@ export function PackingPhotos({ parcel, log }: { parcel: ParcelUse; log: BenchLo
   };
   return (
     <div className="packing-photos">
-      <Button size="large" icon={<Camera size={22} aria-hidden />} onClick={() => picker.current?.click()}>
+      <PhotoPicker label="Photographs of the packing" size="large" onPick={(files) => void add(files)}>
         Photograph it
-      </Button>
+      </PhotoPicker>
       <b className="numeral" role="status">
         {count} of {Math.max(wanted, count)} photographs
       </b>
-      <input
-        ref={picker}
-        type="file"
-        accept="image/jpeg,image/png,image/webp"
-        multiple
-        capture="environment"
-        className="unseen"
-        tabIndex={-1}
-        aria-label="Photographs of the packing"
-        onChange={(event) => {
-          void add([...(event.target.files ?? [])]);
-          event.target.value = '';
-        }}
-      />
       <ul className="photos">
         {kept.map((photo, i) => (
           <li key={photo.id}>

@@ -8,6 +8,7 @@ import type { PickupList, PickupOfCarrier, ShelfTag } from '@inch-nest/contracts
 import { Refusal, send } from '../bench/http.ts';
 import { useShop } from '../bench/ShopContext.tsx';
 import { SidePage } from '../bench/SidePage.tsx';
+import { Trouble } from '../bench/Trouble.tsx';
 
 const LOOK_EVERY_MS = 15_000;
 
@@ -68,11 +69,7 @@ function Carrier({ of: { cardId, carrier, parcels, asked }, today }: { of: Picku
           )
         )}
       </div>
-      {problem && (
-        <p className="risk" role="alert">
-          ✗ {problem}
-        </p>
-      )}
+      <Trouble says={problem} />
       <ul>
         {parcels.map((parcel) => (
           <li key={parcel.id} className={parcel.day === today ? 'today' : ''}>

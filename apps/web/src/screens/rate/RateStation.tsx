@@ -9,6 +9,7 @@ import { planner, type NestUse } from '../bench/useNest.ts';
 import { Extras } from './Extras.tsx';
 import { ServiceRow } from './ServiceRow.tsx';
 import { worthOf } from './worthOf.ts';
+import { Trouble } from '../bench/Trouble.tsx';
 
 /** Every service with the lines of its price, or why it cannot; one is chosen. */
 export function RateStation({ parcel, nest }: BenchUse) {
@@ -77,11 +78,7 @@ export function RateStation({ parcel, nest }: BenchUse) {
           Weight, size or content moved after the price was taken: choose again.
         </p>
       )}
-      {trouble && (
-        <p className="risk" role="alert">
-          ✗ {trouble}
-        </p>
-      )}
+      <Trouble says={trouble} />
       {!shipment && <p className="soft">A nest or a weighing comes first.</p>}
       {plan && <Extras nest={nest} parcel={parcel} />}
       <ul className="services">

@@ -5,6 +5,7 @@ import type { AddressView } from '@inch-nest/contracts';
 import { Refusal, send } from '../bench/http.ts';
 import { useShop } from '../bench/ShopContext.tsx';
 import type { ParcelUse } from '../bench/useParcel.ts';
+import { Trouble } from '../bench/Trouble.tsx';
 
 const MOST_LINES = 5;
 
@@ -87,11 +88,7 @@ export function BuyerAddress({ parcel }: { parcel: ParcelUse }) {
           </div>
         </>
       )}
-      {problem && (
-        <p className="risk" role="alert">
-          ✗ {problem}
-        </p>
-      )}
+      <Trouble says={problem} />
     </section>
   );
 }

@@ -7,6 +7,7 @@ import type { ParcelView, ShelfTag } from '@inch-nest/contracts';
 import { send } from '../bench/http.ts';
 import { useShop } from '../bench/ShopContext.tsx';
 import type { ParcelUse } from '../bench/useParcel.ts';
+import { Trouble } from '../bench/Trouble.tsx';
 
 const OPEN = ['draft', 'planned', 'packing', 'sealed', 'weighed', 'rated', 'labelled'];
 
@@ -60,11 +61,7 @@ export function GoTogether({ parcel }: { parcel: ParcelUse }) {
           </Button>
         </div>
       )}
-      {problem && (
-        <p className="risk" role="alert">
-          ✗ {problem}
-        </p>
-      )}
+      <Trouble says={problem} />
     </section>
   );
 }

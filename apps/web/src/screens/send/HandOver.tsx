@@ -9,6 +9,7 @@ import { send } from '../bench/http.ts';
 import { useLocalClock } from '../bench/useLocalClock.ts';
 import { useShop } from '../bench/ShopContext.tsx';
 import type { ParcelUse } from '../bench/useParcel.ts';
+import { Trouble } from '../bench/Trouble.tsx';
 
 const PLACING = [
   'On the largest face, flat, not over a seam or an edge.',
@@ -73,11 +74,7 @@ export function HandOver({ parcel }: { parcel: ParcelUse }) {
           Handed over
         </Button>
       )}
-      {problem && (
-        <p className="risk" role="alert">
-          ✗ {problem}
-        </p>
-      )}
+      <Trouble says={problem} />
       <h2>For the buyer</h2>
       <p className="buyer-sentence">{message}</p>
       <Button onClick={() => void navigator.clipboard?.writeText(message)}>Copy the message</Button>

@@ -6,6 +6,7 @@ import type { ShelfTag } from '@inch-nest/contracts';
 import { send } from '../bench/http.ts';
 import { useScan } from '../../scanner/ScannerProvider.tsx';
 import type { ParcelUse } from '../bench/useParcel.ts';
+import { Trouble } from '../bench/Trouble.tsx';
 
 const GONE = ['handedOver', 'delivered', 'damaged', 'lost', 'returned', 'closed'];
 
@@ -74,11 +75,7 @@ export function MatchTag({ parcel }: { parcel: ParcelUse }) {
           </Button>
         </div>
       )}
-      {wrong && (
-        <p className="risk" role="alert">
-          ✗ {wrong}
-        </p>
-      )}
+      <Trouble says={wrong} />
     </section>
   );
 }

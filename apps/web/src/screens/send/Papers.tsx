@@ -7,6 +7,7 @@ import { countryOf } from '@inch-nest/core';
 import { papersDue, type PaperKind, type ParcelView } from '@inch-nest/contracts';
 import { useShop } from '../bench/ShopContext.tsx';
 import type { ParcelUse } from '../bench/useParcel.ts';
+import { Trouble } from '../bench/Trouble.tsx';
 
 const NAMES: Readonly<Record<PaperKind, string>> = {
   label: 'Label, 4 × 6 in',
@@ -72,11 +73,7 @@ export function Papers({ parcel }: { parcel: ParcelUse }) {
           <Button onClick={() => setAsked([])}>Not yet</Button>
         </div>
       )}
-      {problem && (
-        <p className="risk" role="alert">
-          ✗ {problem}
-        </p>
-      )}
+      <Trouble says={problem} />
       <ul>
         {(Object.keys(NAMES) as PaperKind[])
           .filter((kind) => has[kind] ?? true)

@@ -3,9 +3,11 @@ import { Button, Checkbox, Input } from 'antd';
 import { useEffect, useState } from 'react';
 import { parseDimensions, parseWeight, type Triple } from '@inch-nest/core';
 import type { Accessory } from '@inch-nest/contracts';
+import { useBenchLog } from '../../outbox/useBenchLog.ts';
 import type { BenchUse } from '../bench/BenchContext.tsx';
 import { useShop } from '../bench/ShopContext.tsx';
 import type { NestUse } from '../bench/useNest.ts';
+import { Rejected } from '../packing/Rejected.tsx';
 import { ScaleReading } from './ScaleReading.tsx';
 import { weighingAdvice } from './weighingAdvice.ts';
 
@@ -16,7 +18,8 @@ const MOST_LB = 150;
 export function WeighStation({ parcel, nest }: BenchUse) {
   const { write, person } = useShop();
   const { view } = parcel;
-  const { weighing } = view.life;
+  const log = useBenchLog(parcel);
+  const { weighing } = log.life;
   const draftKey = `inch-nest-weigh-${view.id}`;
   const keptTexts = weighing ? [...weighing.readingsLb.map(write.weight), '', '', ''].slice(0, READINGS) : ['', '', ''];
   const [texts, setTexts] = useState(keptTexts);
@@ -46,7 +49,7 @@ export function WeighStation({ parcel, nest }: BenchUse) {
     if (wrong || pounds.length === 0) return;
     setTrouble(null);
     try {
-      await parcel.report({
+      await log.log({
         kind: 'weighed',
         readingsLb: pounds,
         outsideIn: size && 'inches' in size ? size.inches : null,
@@ -78,6 +81,7 @@ export function WeighStation({ parcel, nest }: BenchUse) {
     >
       <h1>{String(view.piece.title.value)}</h1>
       <p className="soft sub">Put it on the scale three times. When readings differ, the highest counts.</p>
+      <Rejected log={log} />
       <ScaleReading onSettled={fromScale} />
       <div className="readings-row">
         {texts.map((text, i) => {
