@@ -227,7 +227,7 @@ test('on a tablet, abroad: address hidden until asked, customs filled in, what i
   await expectAccessible(page);
   const waiting = page.locator('section.pickup li').filter({ hasText: 'EV–XN' });
   await expect(waiting).toContainText('tag not matched yet');
-  const carrier = page.locator('section.pickup', { has: waiting });
+  const carrier = page.locator('section.pickup').filter({ hasText: 'EV–XN' });
   await carrier.getByRole('button', { name: /^Have \d+ fetched/ }).click();
   await expect(carrier).toContainText(/✓ fetches .*PU\d+/);
 });

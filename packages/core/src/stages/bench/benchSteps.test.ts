@@ -2,6 +2,8 @@ import { box, CHOICE, point, request } from '../../../tests/sampleRequest.ts';
 import type { House } from '../../house/House.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { derivePlan } from '../plan/derivePlan.ts';
+import { verifyPlan } from '../plan/verifyPlan.ts';
+import { writePlanDocument } from '../plan/writePlanDocument.ts';
 import { stockUsed } from './stockUsed.ts';
 import { testsDue, writeBenchSteps } from './writeBenchSteps.ts';
 
@@ -250,9 +252,14 @@ describe('a measured bundle', () => {
 });
 
 test('fill pressed in beyond what was reckoned costs and weighs by just that share', () => {
+  const asked = request();
   const weighed = (extraFill?: number) => {
-    const derived = derivePlan(request(), { ...CHOICE, ...(extraFill ? { extraFill } : {}) });
+    const derived = derivePlan(asked, { ...CHOICE, ...(extraFill ? { extraFill } : {}) });
     if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
+    // the document says so too, and holds when it is derived again
+    const document = writePlanDocument(derived.option, asked.house);
+    expect(document.choice.extraFill).toBe(extraFill);
+    expect(verifyPlan(document, asked)).toEqual([]);
     return derived.option.rated.weighed.filled;
   };
   expect(weighed(0.25).costMinor).toBeCloseTo(weighed().costMinor * 1.25, 9);

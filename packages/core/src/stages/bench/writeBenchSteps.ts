@@ -129,7 +129,7 @@ export function writeBenchSteps(
           record(
             'photographs',
             'Photographs',
-            `${PHOTOGRAPHS}: the piece all round, each layer, the open box, the closed one.`,
+            `${PHOTOGRAPHS} of them: the piece all round, each layer, the open box, the closed one.`,
             PHOTOGRAPHS * STANDING_MINUTES.photograph,
           ),
         ]

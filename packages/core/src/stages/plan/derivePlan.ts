@@ -100,7 +100,7 @@ export function deriver(request: PlanRequest): Deriver {
     const { rated, refused } = rateParcel(weighed, carry({ service, coverAdded, signature }));
     const one = rated[0];
     return one
-      ? { kind: 'plan', option: judge()(one, choice.baseGapIn) }
+      ? { kind: 'plan', option: withExtraFill(judge()(one, choice.baseGapIn), choice) }
       : none(...refused().map((refusal) => `${refusal.serviceName}: ${refusal.refused}`));
   };
   return Object.assign(derive, {
@@ -110,3 +110,7 @@ export function deriver(request: PlanRequest): Deriver {
     },
   });
 }
+
+/** What is pressed in by hand belongs to the choice that was judged. */
+const withExtraFill = (option: PlanOption, { extraFill }: PlanChoice): PlanOption =>
+  extraFill ? { ...option, choice: { ...option.choice, extraFill } } : option;
