@@ -230,6 +230,12 @@ test('on a tablet, abroad: address hidden until asked, customs filled in, what i
   const carrier = page.locator('section.pickup').filter({ hasText: 'EV–XN' });
   await carrier.getByRole('button', { name: /^Have \d+ fetched/ }).click();
   await expect(carrier).toContainText(/✓ fetches .*PU\d+/);
+  await page.goto(`${app.address}/parcels/${id}/send`);
+  await page.getByRole('button', { name: 'They match, I looked' }).click();
+  await page.getByRole('button', { name: 'Handed over' }).click();
+  await expect(page.getByRole('group', { name: 'What became of it' })).toBeVisible();
+  await expectAccessible(page);
+  expect((await kept(page)).life.state).toBe('handedOver');
 });
 
 test('two parcels to one buyer go together: 1 of 2 on the sheets, both numbers in the message', async ({ page, app, sell }) => {

@@ -175,7 +175,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
         <div>
           {step && !broken && !life.sealed && (
             <StepCard key={step.key} step={step} number={place + 1} of={steps.length} plan={nest.plan} used={used} onUse={setUsed}>
-              {step.records === 'bundle' && <BundleRecord nest={nest} log={log} onKept={() => finish(step)} />}
+              {step.records === 'bundle' && <BundleRecord nest={nest} log={log} />}
               {step.records === 'contents' && <ContentsRecord parcel={parcel} log={log} />}
               {step.records === 'photographs' && <PackingPhotos parcel={parcel} log={log} />}
               {step.test ? (

@@ -10,7 +10,7 @@ import { worthOf } from '../rate/worthOf.ts';
 import { ScaleReading } from '../weigh/ScaleReading.tsx';
 
 /** The wrapped bundle as it measures and weighs: from here on the plan goes by it, and what is still open is searched again. */
-export function BundleRecord({ nest, log, onKept }: Pick<BenchUse, 'nest'> & { log: BenchLog; onKept: () => void }) {
+export function BundleRecord({ nest, log }: Pick<BenchUse, 'nest'> & { log: BenchLog }) {
   const { write, person } = useShop();
   const { bundle } = log.life;
   const [size, setSize] = useState(bundle ? write.size(bundle.sizeIn) : '');
@@ -28,9 +28,10 @@ export function BundleRecord({ nest, log, onKept }: Pick<BenchUse, 'nest'> & { l
   const keep = () => {
     const { choice } = nest;
     if (!sizeIn || !choice || problems.length > 0) return;
+    // the big key goes back to meaning done
+    (document.activeElement as HTMLElement | null)?.blur();
     void log.log({ kind: 'bundleMeasured', sizeIn, weightLb });
     nest.pin({ ...nest.locks, layers: choice.layers, bundle: { sizeIn, weightLb } });
-    onKept();
   };
   return (
     <form
@@ -55,8 +56,8 @@ export function BundleRecord({ nest, log, onKept }: Pick<BenchUse, 'nest'> & { l
         <label htmlFor="bundle-weight">Its weight</label>
         <Input id="bundle-weight" size="large" value={weight} maxLength={40} onChange={(event) => setWeight(event.target.value)} />
       </div>
-      <Button type="primary" htmlType="submit" className="big-act" disabled={!sizeIn || problems.length > 0}>
-        Go by this
+      <Button type={bundle ? 'default' : 'primary'} htmlType="submit" className="big-act" disabled={!sizeIn || problems.length > 0}>
+        {bundle ? 'Go by this instead' : 'Go by this'}
       </Button>
       <ScaleReading onSettled={(pounds) => setWeight(write.weight(pounds))} />
       {problems.map((problem) => (

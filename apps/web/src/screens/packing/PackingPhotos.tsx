@@ -36,6 +36,7 @@ export function PackingPhotos({ parcel, log }: { parcel: ParcelUse; log: BenchLo
       <b className="numeral" role="status">
         {count} of {Math.max(wanted, count)} photographs
       </b>
+      <span className="soft">JPEG, PNG or WebP up to 20 MB; where it was taken is not kept</span>
       <ul className="photos">
         {kept.map((photo, i) => (
           <li key={photo.id}>

@@ -1,5 +1,6 @@
 import 'server-only';
 import { fileDoor } from '../fileDoor.ts';
+import { exportedParcel } from '../papers/exportedParcel.ts';
 import { findParcel, shopNow } from '../rooms.ts';
 
 /** A parcel whole, as a file to take away: facts, nest, readings, labels and all that happened. */
@@ -7,11 +8,5 @@ export const exportParcelDoor = (request: Request, context: { params: Promise<{ 
   fileDoor(request, async () => {
     const view = await findParcel(context.params, (await shopNow()).people[0]!.id);
     if (!view) return { missing: 'there is no such parcel' };
-    // what one person may take back is no fact of the parcel
-    const parcel = Object.fromEntries(Object.entries(view).filter(([key]) => key !== 'undo' && key !== 'redo'));
-    return {
-      bytes: JSON.stringify({ format: 'inch-nest-parcel', version: 1, parcel }, null, 2),
-      type: 'application/json',
-      name: `parcel-${view.code}.json`,
-    };
+    return { bytes: exportedParcel(view), type: 'application/json', name: `parcel-${view.code}.json` };
   });

@@ -1,6 +1,7 @@
 import { BENCH_TEST_RULES } from '@inch-nest/core';
 import { benchPlanFor, claimMissing, type ParcelView, type ShopView } from '@inch-nest/contracts';
 import { zipFiles } from '@inch-nest/formats';
+import { exportedParcel } from './exportedParcel.ts';
 import { drawPages, flow, INCH, line, rule, type Block, type Page, type Paper, type SheetSize } from './paper.ts';
 import type { PaperFacts } from './PaperFacts.ts';
 import { recordPage } from './parcelRecord.ts';
@@ -88,7 +89,7 @@ const photoPage = (facts: PaperFacts, { jpeg, of, at }: ClaimPhoto, number: numb
 export const claimZip = (view: ParcelView, pdf: Uint8Array, photos: readonly ClaimPhoto[]): Uint8Array =>
   zipFiles([
     { name: 'claim.pdf', bytes: pdf },
-    { name: 'parcel.json', bytes: Buffer.from(JSON.stringify({ format: 'inch-nest-parcel', version: 1, parcel: view }, null, 2)) },
+    { name: 'parcel.json', bytes: Buffer.from(exportedParcel(view)) },
     {
       name: 'readings.csv',
       bytes: Buffer.from(
