@@ -59,3 +59,20 @@ self.addEventListener('fetch', (event) => {
   if (isBuilt(url)) event.respondWith(keptFirst(request));
   else if (isKept(url)) event.respondWith(networkFirst(request));
 });
+
+/** Keeps a page with everything it is built of, before anybody has gone there. */
+async function keepPage(path) {
+  const url = new URL(path, self.location.origin);
+  if (!isKept(url)) return;
+  const answer = await fetch(url).catch(() => null);
+  if (!answer?.ok || answer.redirected) return;
+  const text = await answer.clone().text();
+  await (await caches.open(STORE)).put(url.href, answer);
+  const parts = new Set(text.match(/\/_next\/static\/[^"'\\\s)]+\.(?:js|css|woff2)/g) ?? []);
+  await Promise.all([...parts].map((part) => keptFirst(new Request(new URL(part, url))).catch(() => undefined)));
+}
+
+self.addEventListener('message', (event) => {
+  const paths = event.data?.keep;
+  if (Array.isArray(paths)) event.waitUntil(Promise.all(paths.map(keepPage)));
+});

@@ -23,6 +23,7 @@ import { TestActs } from './TestActs.tsx';
 import { useBenchClock } from './useBenchClock.ts';
 import { useBenchKeys } from './useBenchKeys.ts';
 import { useKeptChoice } from './useKeptChoice.ts';
+import { useKeptPages } from './useKeptPages.ts';
 
 const clockWords = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
 
@@ -38,6 +39,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
   const [aloud, setAloud] = useKeptChoice('inch-nest-aloud', 'off');
   const [calm, setCalm] = useKeptChoice('inch-nest-calm', 'off');
   const [pedal, setPedal] = useKeptChoice('inch-nest-pedal', '');
+  useKeptPages(view.id);
   const { choice, locks, isKept } = nest;
   const bench = useMemo(
     () => (choice && isKept ? benchPlanFor({ ...view, nest: { ...view.nest, choice, locks } }, shop, person.system) : null),
