@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { addDays, BEDDED_HOUSE, planParcel, writePlanDocument, type Happening, type PlanDocument } from '@inch-nest/core';
-import { planRequestFor, type ShopView } from '@inch-nest/contracts';
+import { benchPlanFor, planRequestFor, type ShopView } from '@inch-nest/contracts';
 import type { Database } from '../database.ts';
 import { useAddress } from '../repositories/addressRepository.ts';
 import { appendEvent } from '../repositories/eventRepository.ts';
@@ -40,6 +40,7 @@ export async function loadDemo(database: Database, now: Date): Promise<boolean> 
 }
 
 const DAY_MS = 86_400_000;
+const DAYS_ON_THE_WAY = 4;
 
 async function loadParcel(database: Database, shop: ShopView, parcel: DemoParcel, loaded: Date, i: number): Promise<void> {
   const personId = DEMO_PEOPLE[i % DEMO_PEOPLE.length]!.id;
@@ -67,7 +68,11 @@ async function loadParcel(database: Database, shop: ShopView, parcel: DemoParcel
   if (!reaches('kept')) return;
   await keepRecommended(database, shop, id, personId, parcel, now);
   if (!reaches('weighed')) return;
-  const { document } = (await readParcel(database, id, personId)).nest.plan!;
+  const view = await readParcel(database, id, personId);
+  const { document } = view.nest.plan!;
+  if (reaches('labelled'))
+    for (const test of benchPlanFor(view, shop)!.due)
+      await tell(database, shop, id, personId, { kind: 'testTried', test, result: 'passed' }, now);
   await weigh(database, shop, id, personId, document, parcel.weighedOffLb ?? [0], now);
   if (reaches('rated')) await rate(database, shop, id, personId, document, parcel.weighedOffLb ?? [0], now);
   if (reaches('labelled')) {
@@ -81,15 +86,22 @@ async function loadParcel(database: Database, shop: ShopView, parcel: DemoParcel
     };
     await settlePurchase(database, label.id, { kind: 'bought', purchase }, now);
   }
-  const happened: Happening[] = [
-    ...(reaches('away') ? ([{ kind: 'tagMatched' }, { kind: 'handedOver' }] as const) : []),
-    ...(reaches('broken') ? ([{ kind: 'damaged' }] as const) : []),
+  const happened: [Happening, days: number][] = [
+    ...(reaches('away')
+      ? ([
+          [{ kind: 'tagMatched' }, 0],
+          [{ kind: 'handedOver' }, 0.2],
+        ] as [Happening, number][])
+      : []),
+    ...(reaches('broken') ? ([[{ kind: 'damaged' }, DAYS_ON_THE_WAY]] as [Happening, number][]) : []),
   ];
-  for (const happening of happened)
-    await database.sequelize.transaction((transaction) =>
-      appendEvent(database, { id: randomUUID(), shopId: shop.id, parcelId: id, personId, happening, now, undoOf: null }, transaction),
-    );
+  for (const [happening, days] of happened) await tell(database, shop, id, personId, happening, new Date(now.getTime() + days * DAY_MS));
 }
+
+const tell = (database: Database, shop: ShopView, parcelId: string, personId: string, happening: Happening, now: Date): Promise<void> =>
+  database.sequelize.transaction((transaction) =>
+    appendEvent(database, { id: randomUUID(), shopId: shop.id, parcelId, personId, happening, now, undoOf: null }, transaction),
+  );
 
 async function keepRecommended(
   database: Database,
@@ -126,21 +138,7 @@ async function weigh(
   now: Date,
 ): Promise<void> {
   const readingsLb = offLb.map((off) => Math.round((weight.grossLb + off) * 1600) / 1600);
-  await database.sequelize.transaction((transaction) =>
-    appendEvent(
-      database,
-      {
-        id: randomUUID(),
-        shopId: shop.id,
-        parcelId,
-        personId,
-        happening: { kind: 'weighed', readingsLb, outsideIn: box.outsideIn },
-        now,
-        undoOf: null,
-      },
-      transaction,
-    ),
-  );
+  await tell(database, shop, parcelId, personId, { kind: 'weighed', readingsLb, outsideIn: box.outsideIn }, now);
 }
 
 async function rate(
@@ -164,11 +162,5 @@ async function rate(
     coverAdded: choice.coverAdded,
     signature: choice.signature,
   };
-  await database.sequelize.transaction((transaction) =>
-    appendEvent(
-      database,
-      { id: randomUUID(), shopId: shop.id, parcelId, personId, happening: { kind: 'rated', rate: chosen }, now, undoOf: null },
-      transaction,
-    ),
-  );
+  await tell(database, shop, parcelId, personId, { kind: 'rated', rate: chosen }, now);
 }
