@@ -32,7 +32,7 @@ export function OutboxProvider({ children }: { children: ReactNode }) {
   const look = useCallback(async () => {
     store.current ??= openOutbox();
     const all = await store.current.all();
-    setItems(all);
+    setItems((before) => (before.length === 0 && all.length === 0 ? before : all));
     const waits = all.some((item) => item.refused === null);
     const refused = all.some((item) => item.refused !== null);
     mark('outbox', refused ? 'failed' : waits ? 'pending' : 'done');

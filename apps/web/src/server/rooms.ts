@@ -1,4 +1,5 @@
 import 'server-only';
+import { cache } from 'react';
 import { listPickups, listShelf, Missing, readDay, readParcel, readShop, readShopId } from '@inch-nest/data';
 import type { DayView, ParcelView, PickupList, ShelfTag, ShopView } from '@inch-nest/contracts';
 import { database } from './database.ts';
@@ -7,7 +8,8 @@ import { readId } from './readId.ts';
 /** The clock enters the server here. */
 export const now = (): Date => new Date();
 
-export const shopNow = (): Promise<ShopView> => readShop(database(), now());
+/** The shop, read once for a page however many parts of it ask. */
+export const shopNow = cache((): Promise<ShopView> => readShop(database(), now()));
 
 export const shelfNow = async (): Promise<ShelfTag[]> => listShelf(database(), await readShopId(database()));
 

@@ -12,6 +12,9 @@ import { TapeRule } from './TapeRule.tsx';
 import { useNest } from './useNest.ts';
 import { useParcel } from './useParcel.ts';
 
+/** First the page, then its keeper. */
+const KEEPER_AFTER_MS = 1500;
+
 /** The bench: rule on top, shelf left, the station's sheet, the slip right, the status edge below. */
 export function Bench({ initial, shelf, children }: { initial: ParcelView; shelf: ShelfTag[]; children: ReactNode }) {
   const station = useSelectedLayoutSegment() as StationPath;
@@ -24,7 +27,8 @@ export function Bench({ initial, shelf, children }: { initial: ParcelView; shelf
   }, [station]);
   useEffect(() => {
     // what is opened stays to be worked on while the server is away
-    void navigator.serviceWorker?.register('/bench-worker.js').catch(() => undefined);
+    const timer = setTimeout(() => void navigator.serviceWorker?.register('/bench-worker.js').catch(() => undefined), KEEPER_AFTER_MS);
+    return () => clearTimeout(timer);
   }, []);
   return (
     <div className="bench">

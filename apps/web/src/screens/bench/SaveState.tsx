@@ -17,6 +17,8 @@ export function SaveStateProvider({ children }: { children: ReactNode }) {
   const [open, setOpen] = useState<ReadonlyMap<string, 'pending' | 'failed'>>(new Map());
   const mark = useCallback<SaveUse['mark']>((key, state) => {
     setOpen((before) => {
+      // what stands so already draws nothing anew
+      if (before.get(key) === (state === 'done' ? undefined : state)) return before;
       const after = new Map(before);
       if (state === 'done') after.delete(key);
       else after.set(key, state);

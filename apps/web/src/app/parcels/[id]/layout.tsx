@@ -6,13 +6,13 @@ import { findParcel, shelfNow, shopNow } from '../../../server/rooms.ts';
 
 /** One parcel at the bench; its stations are pages in the middle of it, and what is planned stays while they change. */
 export default async function Layout({ params, children }: { params: Promise<{ id: string }>; children: ReactNode }) {
-  const { people } = await shopNow();
+  const [{ people }, shelf] = await Promise.all([shopNow(), shelfNow()]);
   const chosen = (await cookies()).get('person')?.value;
   const person = people.find((one) => one.id === chosen) ?? people[0]!;
   const view = await findParcel(params, person.id);
   if (!view) notFound();
   return (
-    <Bench key={view.id} initial={view} shelf={await shelfNow()}>
+    <Bench key={view.id} initial={view} shelf={shelf}>
       {children}
     </Bench>
   );
