@@ -106,7 +106,7 @@ module.exports = {
         CONTRACTS_DOOR,
         DATA_DOOR,
         FORMATS_DOOR,
-        ...npm('server-only', 'zod', 'next', 'sharp', 'pdfkit', '@types/pdfkit', 'bwip-js'),
+        ...npm('server-only', 'zod', 'next', 'react', '@types/react', 'sharp', 'pdfkit', '@types/pdfkit', 'bwip-js'),
         '^(node:)?(crypto|fs|fs/promises|module|path)$',
       ],
       'server: data, contracts, formats, core',
