@@ -30,7 +30,7 @@ export * from './commands.ts';
 export { orderOf, pieceFactsOf, planRequestFor } from './planRequestFor.ts';
 export { benchPlanFor, type BenchPlan } from './benchPlanFor.ts';
 export { readCode, type Scanned } from './readCode.ts';
-export { claimMissing } from './claimMissing.ts';
+export { claimOf, type Claim } from './claimOf.ts';
 export type { DayView, PulledPiece } from './dayView.ts';
 export { sameContent } from './sameContent.ts';
 export { packAnswer, type SearchAnswer } from './searchAnswer.ts';

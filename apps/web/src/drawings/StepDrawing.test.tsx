@@ -1,18 +1,14 @@
 import { renderToStaticMarkup } from 'react-dom/server';
-import { derivePlan, writePlanDocument, type StepPicture } from '@inch-nest/core';
-import { CHOICE, request } from '../../../../packages/core/tests/sampleRequest.ts';
+import type { StepPicture } from '@inch-nest/core';
+import { samplePlan } from '../../../../packages/core/tests/samplePlan.ts';
 import { StepDrawing } from './StepDrawing.tsx';
 
-const asked = request();
-const derived = derivePlan(asked, {
-  ...CHOICE,
+const plan = samplePlan({
   layers: [
     { material: 'smallBubble', turns: 1 },
     { material: 'largeBubble', turns: 2 },
   ],
 });
-if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
-const plan = writePlanDocument(derived.option, asked.house);
 
 const drawn = (picture: StepPicture) => {
   const svg = renderToStaticMarkup(<StepDrawing plan={plan} picture={picture} width={480} write={(inches) => inches.toFixed(3)} />);

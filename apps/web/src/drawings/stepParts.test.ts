@@ -1,18 +1,13 @@
-import { derivePlan, writePlanDocument } from '@inch-nest/core';
-import { CHOICE, request } from '../../../../packages/core/tests/sampleRequest.ts';
+import { samplePlan } from '../../../../packages/core/tests/samplePlan.ts';
 import { nestView } from './nestGeometry.ts';
 import { filledTo, wrappedSoFar } from './stepParts.ts';
 
-const asked = request();
-const derived = derivePlan(asked, {
-  ...CHOICE,
+const plan = samplePlan({
   layers: [
     { material: 'smallBubble', turns: 1 },
     { material: 'largeBubble', turns: 2 },
   ],
 });
-if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
-const plan = writePlanDocument(derived.option, asked.house);
 
 test('each layer grows what is drawn by its thickness on every side', () => {
   const sizes = [0, 1, 2].map((count) => nestView(wrappedSoFar(plan, count), 'front').inside);

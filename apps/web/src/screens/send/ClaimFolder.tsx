@@ -1,6 +1,6 @@
 'use client';
 import { FileText, FolderArchive } from 'lucide-react';
-import { benchPlanFor, claimMissing } from '@inch-nest/contracts';
+import { claimOf } from '@inch-nest/contracts';
 import { useShop } from '../bench/ShopContext.tsx';
 import type { ParcelUse } from '../bench/useParcel.ts';
 
@@ -11,8 +11,7 @@ export function ClaimFolder({ parcel }: { parcel: ParcelUse }) {
   const { shop } = useShop();
   const { view } = parcel;
   if (!CLAIMED.includes(view.life.state)) return null;
-  const worth = (view.piece.replacementMinor.value as number | null) ?? (view.sale.soldMinor.value as number);
-  const missing = claimMissing(view, benchPlanFor(view, shop)?.due ?? null, worth);
+  const { missing } = claimOf(view, shop);
   return (
     <section aria-label="Claim folder" className="papers">
       <h2>Claim folder</h2>

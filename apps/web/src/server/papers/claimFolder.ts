@@ -1,5 +1,5 @@
 import { BENCH_TEST_RULES } from '@inch-nest/core';
-import { benchPlanFor, claimMissing, type ParcelView, type ShopView } from '@inch-nest/contracts';
+import { claimOf, type ParcelView, type ShopView } from '@inch-nest/contracts';
 import { zipFiles } from '@inch-nest/formats';
 import { exportedParcel } from './exportedParcel.ts';
 import { drawPages, flow, INCH, line, rule, type Block, type Page, type Paper, type SheetSize } from './paper.ts';
@@ -15,26 +15,15 @@ export interface ClaimPhoto {
 
 const MARGIN = 0.6;
 
-/** What a claim lacks, as the folder and the screen say it. */
-export const missingOf = (view: ParcelView, shop: ShopView): string[] =>
-  claimMissing(
-    view,
-    benchPlanFor(view, shop)?.due ?? null,
-    (view.piece.replacementMinor.value as number | null) ?? (view.sale.soldMinor.value as number),
-  );
-
 /** The claim as one document: what is claimed and what is missing, tests, readings, cover and dates, the whole record, and every photograph. */
 export function claimPdf(view: ParcelView, shop: ShopView, facts: PaperFacts, photos: readonly ClaimPhoto[]): Promise<Buffer> {
   const said = (text: string): Block => ({ text, size: 11.5, after: 0.03 });
   const title = (text: string): Block => ({ text, size: 15, font: 'head', after: 0.05 });
   const when = new Intl.DateTimeFormat('en', { timeZone: shop.zone, dateStyle: 'long', timeStyle: 'short' });
   const { life, events } = view;
-  const due = benchPlanFor(view, shop)?.due ?? [];
+  const { worthMinor, coveredMinor, due, missing } = claimOf(view, shop);
   const end = events.findLast((event) => ['damaged', 'lost', 'returned'].includes(event.kind));
   const sent = events.findLast((event) => event.kind === 'handedOver');
-  const worth = (view.piece.replacementMinor.value as number | null) ?? (view.sale.soldMinor.value as number);
-  const covered = view.nest.plan?.document.quote.coverMinor ?? 0;
-  const missing = missingOf(view, shop);
   const head = (paper: Paper, [wide]: SheetSize, sheet: number): number => {
     line(paper, `Claim: ${facts.title}`, { x: MARGIN, y: 0.5, width: wide - 2 * MARGIN }, 24, 'head');
     line(
@@ -48,7 +37,7 @@ export function claimPdf(view: ParcelView, shop: ShopView, facts: PaperFacts, ph
   };
   const blocks: Block[] = [
     title('What is claimed'),
-    said(`Worth ${facts.write.money(worth)}, covered to ${facts.write.money(covered)}.`),
+    said(`Worth ${facts.write.money(worthMinor)}, covered to ${facts.write.money(coveredMinor)}.`),
     ...(sent ? [said(`Handed over ${when.format(new Date(sent.at))}.`)] : []),
     ...(end
       ? [
