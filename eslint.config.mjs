@@ -6,7 +6,23 @@ const ENVIRONMENT = ['packages/data/src/environment.ts', 'apps/web/src/server/en
 
 export default tseslint.config(
   { ignores: ['**/node_modules/', '**/.next/', '**/next-env.d.ts', 'docs/'] },
-  tseslint.configs.recommended,
+  tseslint.configs.recommendedTypeChecked,
+  {
+    languageOptions: {
+      parserOptions: {
+        project: ['packages/*/tsconfig.json', 'apps/*/tsconfig.json', 'tsconfig.tests.json'],
+        tsconfigRootDir: import.meta.dirname,
+      },
+    },
+  },
+  { files: ['**/*.mjs', '**/*.cjs', '**/*.js'], ...tseslint.configs.disableTypeChecked },
+  {
+    files: ['**/*.{ts,tsx}'],
+    rules: {
+      '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
+      '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false } }],
+    },
+  },
   {
     files: ['packages/*/src/**/*.ts'],
     ignores: ['**/*.test.ts'],

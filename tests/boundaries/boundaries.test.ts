@@ -34,7 +34,10 @@ const GOOD = {
   'packages/core/src/stages/plan/plan.ts': "import { sale } from '../sale/sale.ts';\nexport const plan = sale;\n",
   'packages/data/src/index.ts': 'export const data = 1;\n',
   'apps/web/src/server/room.ts': "import { data } from '../../../../packages/data/src/index.ts';\nexport const room = data;\n",
-  'apps/web/src/screens/screen.ts': 'export const screen = 1;\n',
+  'apps/web/src/session/shop.ts': 'export const shop = 1;\n',
+  'apps/web/src/parcel/parcel.ts': "import { shop } from '../session/shop.ts';\nexport const parcel = shop;\n",
+  'apps/web/src/stations/weigh/station.ts': "import { parcel } from '../../parcel/parcel.ts';\nexport const station = parcel;\n",
+  'apps/web/src/stations/rate/prices.ts': 'export const prices = 1;\n',
 };
 
 function write(path: string, text: string): void {
@@ -75,10 +78,13 @@ test.each<[string, string, string]>([
   ['core-stage-sale', 'packages/core/src/stages/sale/late.ts', "import { plan } from '../plan/plan.ts';\nexport const late = plan;\n"],
   ['core-units', 'packages/core/src/units/wide.ts', "import { size } from '../engineering/geometry/size.ts';\nexport const wide = size;\n"],
   [
-    'screens',
-    'apps/web/src/screens/thief.ts',
-    "import { data } from '../../../../packages/data/src/index.ts';\nexport const thief = data;\n",
+    'stations',
+    'apps/web/src/stations/weigh/thief.ts',
+    "import { data } from '../../../../../packages/data/src/index.ts';\nexport const thief = data;\n",
   ],
+  ['stations', 'apps/web/src/stations/weigh/nosy.ts', "import { prices } from '../rate/prices.ts';\nexport const nosy = prices;\n"],
+  ['session', 'apps/web/src/session/late.ts', "import { parcel } from '../parcel/parcel.ts';\nexport const late = parcel;\n"],
+  ['parcel', 'apps/web/src/parcel/server.ts', "import { room } from '../server/room.ts';\nexport const server = room;\n"],
   [
     'doors',
     'apps/web/src/server/window.ts',

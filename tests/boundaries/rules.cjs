@@ -18,6 +18,18 @@ const FORMATS_DOOR = '^packages/formats/src/index\\.ts$';
 const DATA_DOOR = '^packages/data/src/index\\.ts$';
 const npm = (...names) => names.map((name) => `node_modules/${name}/`);
 const web = (folder) => `^apps/web/src/${folder}`;
+/** What any screen is made with. */
+const INTERFACE = npm(
+  'react',
+  '@types/react',
+  'next',
+  'antd',
+  '@ant-design/[a-z-]+',
+  'lucide-react',
+  'react-hotkeys-hook',
+  '@dnd-kit/[a-z]+',
+  '@tanstack/[a-z-]+',
+);
 
 module.exports = {
   forbidden: [
@@ -78,30 +90,50 @@ module.exports = {
       [web('drawings/'), CORE_DOOR, ...npm('d3-[a-z]+', '@types/d3-[a-z]+', 'react', '@types/react', 'three', '@types/three')],
       'drawings: d3, three and the core’s types',
     ),
+    room('words', web('words/'), [web('words/'), CORE_DOOR, CONTRACTS_DOOR], 'words: sentences from keys and figures, for anybody'),
     room(
-      'scale',
-      web('scale/'),
-      [web('scale/'), CORE_DOOR, ...npm('react', '@types/react')],
-      'scale: the core’s units, nothing of screens',
+      'session',
+      web('session/'),
+      [web('(session|theme|words)/'), CORE_DOOR, CONTRACTS_DOOR, ...INTERFACE],
+      'session: shop, person, requests, what is saved',
+    ),
+    room('parts', web('parts/'), [web('(parts|session|words)/'), CORE_DOOR, CONTRACTS_DOOR, ...INTERFACE], 'parts: ours, over Ant Design'),
+    room(
+      'outbox and devices',
+      web('(outbox|devices)/'),
+      [web('(outbox|devices|parts|session|words)/'), CORE_DOOR, CONTRACTS_DOOR, ...INTERFACE, ...npm('idb')],
+      'outbox and devices: what the bench is told through',
     ),
     room(
-      'outbox and scanner',
-      web('(outbox|scanner)/'),
-      [
-        web('(outbox|scanner)/'),
-        web('screens/bench/(http|SaveState|ShopContext|useParcel)\\.tsx?$'),
+      'parcel',
+      web('parcel/'),
+      [web('(parcel|outbox|devices|workers|parts|session|words)/'), CORE_DOOR, CONTRACTS_DOOR, ...INTERFACE],
+      'parcel: the parcel and the nest in hand',
+    ),
+    room(
+      'frame',
+      web('frame/'),
+      [web('(frame|parcel|drawings|outbox|devices|parts|session|theme|words)/'), CORE_DOOR, CONTRACTS_DOOR, ...INTERFACE],
+      'frame: what stands round every station',
+    ),
+    {
+      ...room('stations', web('(stations|beside)/([^/]+)/'), [
+        web('$1/$2/'),
+        web('(frame|parcel|drawings|outbox|devices|workers|parts|session|theme|words)/'),
         CORE_DOOR,
         CONTRACTS_DOOR,
-        ...npm('react', '@types/react', 'idb', '@tanstack/[a-z-]+', 'next'),
-      ],
-      'outbox and scanner: what the bench is told through',
-    ),
+        FORMATS_DOOR,
+        ...INTERFACE,
+        ...npm('three', '@types/three'),
+      ]),
+      comment: 'a station knows no other station; what two of them need lies below them',
+    },
     room('theme', web('theme/'), [web('theme/'), ...npm('antd', '@fontsource[^/]*')], 'theme: tokens and fonts'),
     room(
       'server',
       web('server/'),
       [
-        web('server/'),
+        web('(server|words)/'),
         CORE_DOOR,
         CONTRACTS_DOOR,
         DATA_DOOR,
@@ -111,17 +143,10 @@ module.exports = {
       ],
       'server: data, contracts, formats, core',
     ),
-    {
-      name: 'screens',
-      comment: 'screens never reach the server’s rooms or the data',
-      severity: 'error',
-      from: { path: web('screens/'), pathNot: TESTS },
-      to: { path: [web('(server|app)/'), '^packages/data/', ...npm('sequelize', 'pg')] },
-    },
     room(
       'app',
       web('app/'),
-      [web('(app|screens|server|theme)/'), ...npm('next', '@types/react', 'react', 'antd')],
+      [web('(app|stations|beside|frame|parcel|server|session|theme)/'), ...npm('next', '@types/react', 'react', 'antd')],
       'app: screens and server',
     ),
     {

@@ -35,8 +35,7 @@ test('hard points are pinned by mouse and by keys, moved, guarded and taken off'
   await page.mouse.click(panel.x + panel.width * 0.25, panel.y + panel.height * 0.25);
   await expect(pins(page)).toHaveCount(1);
   await saved(page);
-  const point = async () =>
-    ((await piece(page)).hardPoints.value as { face: string; across: number; up: number; guard: string | null }[])[0]!;
+  const point = async () => (await piece(page)).hardPoints.value[0]!;
   expect(await point()).toMatchObject({ face: 'front', across: expect.closeTo(0.25, 1), up: expect.closeTo(0.75, 1), guard: null });
   expect(await settled(page)).not.toBe(bare);
 

@@ -1,4 +1,3 @@
-import { randomUUID } from 'node:crypto';
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import type { CounterSwitches, ShopView } from '@inch-nest/contracts';
@@ -8,9 +7,9 @@ import { counterServer } from '../../apps/counter/src/counterServer.ts';
 import type { CarrierCounter } from '../../apps/web/src/server/counter/CarrierCounter.ts';
 import { httpCounter } from '../../apps/web/src/server/counter/httpCounter.ts';
 import { purchases } from '../../apps/web/src/server/counter/purchases.ts';
-import { readParcel, saveField } from '../../packages/data/src/index.ts';
+import { inShop, readParcel, type ShopDatabase } from '../../packages/data/src/index.ts';
 import { freshDatabase } from '../../packages/data/tests/freshDatabase.ts';
-import { bowl, NOW, ODILE, RATE, smallShop, tell } from '../../packages/data/tests/smallShop.ts';
+import { bowl, NOW, ODILE, RATE, keepOne, smallShop, tell } from '../../packages/data/tests/smallShop.ts';
 
 /** The counter as a process that can be killed: what it wrote down outlives it, what it only remembered does not. */
 function killableCounter() {
@@ -40,22 +39,24 @@ function killableCounter() {
 
 let fresh: Awaited<ReturnType<typeof freshDatabase>>;
 let shop: ShopView;
+let room: ShopDatabase;
 let clock = NOW.getTime();
 const now = () => new Date((clock += 1000));
 beforeAll(async () => {
   fresh = await freshDatabase();
   shop = await smallShop(fresh.database);
+  room = inShop(fresh.database, shop.id);
 }, 30_000);
 afterAll(() => fresh.drop());
 
-const report = (parcelId: string, happening: Happening) => tell(fresh.database, shop.id, parcelId, happening, now());
+const report = (parcelId: string, happening: Happening) => tell(room, parcelId, happening, now());
 async function rated(): Promise<string> {
-  const id = await bowl(fresh.database, shop);
+  const id = await bowl(room, shop);
   await report(id, { kind: 'weighed', readingsLb: [3.5], outsideIn: [12, 12, 12] });
   await report(id, { kind: 'rated', rate: RATE });
   return id;
 }
-const view = (id: string) => readParcel(fresh.database, id, ODILE);
+const view = (id: string) => readParcel(room, id, ODILE);
 const never = new Promise<never>(() => undefined);
 
 /** The application dies at a moment of the purchase: whatever it was waiting for never comes. */
@@ -128,8 +129,8 @@ describe('a label is bought once and never lost', () => {
     await counter.open();
     const ids: string[] = [];
     for (let i = 0; i < 50; i++) ids.push(await rated());
-    const { buy } = purchases(fresh.database, counter.client(), now);
-    const outcomes = await Promise.allSettled(Array.from({ length: 200 }, (_, i) => buy(shop, ids[i % 50]!, ODILE)));
+    const till = purchases(fresh.database, counter.client(), now);
+    const outcomes = await Promise.allSettled(Array.from({ length: 200 }, (_, i) => till.buy(shop, ids[i % 50]!, ODILE)));
     const refused = outcomes.filter((one): one is PromiseRejectedResult => one.status === 'rejected');
     expect(refused.map((one) => (one.reason as Error).message).filter((why) => !/bought already/.test(why))).toEqual([]);
     await purchases(fresh.database, counter.client(), now, 0).sweep();
@@ -179,23 +180,14 @@ describe('nothing is bought when what was rated has moved', () => {
   test('sent elsewhere', async () => {
     const id = await rated();
     const { sale } = await view(id);
-    await saveField(
-      fresh.database,
-      shop,
-      id,
-      {
-        personId: ODILE,
-        changeId: randomUUID(),
-        entity: 'sale',
-        path: 'destinationPostcode',
-        text: '40218',
-        draft: false,
-        basedOn: sale.destinationPostcode.revision,
-      },
-      now(),
-    );
+    await keepOne(room, shop, id, {
+      path: 'sale/destinationPostcode',
+      value: '40218',
+      basedOn: sale.destinationPostcode.revision,
+      now: now(),
+    });
     await refused(id, /address changed/);
   });
 
-  test('never weighed', async () => refused(await bowl(fresh.database, shop), /weigh it/));
+  test('never weighed', async () => refused(await bowl(room, shop), /weigh it/));
 });

@@ -62,7 +62,7 @@ describe('ordinary packing, common practice, no source', () => {
       fill: 'mouldedFill',
       newDepthIn: null,
       liner: false,
-      divider: false,
+      board: false,
       baseGapIn: null,
       service: 'ground',
       coverAdded: false,

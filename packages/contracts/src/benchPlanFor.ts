@@ -1,6 +1,5 @@
 import { derivePlan, writeBenchSteps, type BenchStep, type BenchTestKey, type PlanOption, type UnitSystem } from '@inch-nest/core';
 import type { ParcelView } from './parcelView.ts';
-import type { Accessory } from './piece.ts';
 import { planRequestFor } from './planRequestFor.ts';
 import type { ShopView } from './shopView.ts';
 
@@ -13,7 +12,7 @@ export interface BenchPlan {
 
 /** The kept nest as steps; null where none is kept or it can no longer be carried out. The browser and the server write it alike. */
 export function benchPlanFor(
-  view: Pick<ParcelView, 'saleId' | 'pieceId' | 'sale' | 'piece' | 'nest'>,
+  view: Pick<ParcelView, 'saleId' | 'bundleId' | 'pieceId' | 'sale' | 'piece' | 'nest'>,
   shop: ShopView,
   system: UnitSystem = 'imperial',
 ): BenchPlan | null {
@@ -23,8 +22,9 @@ export function benchPlanFor(
   const derived = derivePlan(request, choice);
   if (derived.kind === 'noPlan') return null;
   const steps = writeBenchSteps(derived.option, request.house, system, {
-    storageWrap: view.piece.storageWrap.value as boolean,
-    accessories: (view.piece.accessories.value as Accessory[]).map((one) => `${one.count} × ${one.name}`),
+    bundleId: view.bundleId,
+    storageWrap: view.piece.storageWrap.value,
+    accessories: view.piece.accessories.value.map((one) => `${one.count} × ${one.name}`),
   });
   return { steps, due: steps.flatMap((step) => step.test?.key ?? []), option: derived.option };
 }

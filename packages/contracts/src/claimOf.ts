@@ -14,7 +14,7 @@ export interface Claim {
 
 /** A parcel's claim, as the screen and the folder say it alike. */
 export function claimOf(view: ParcelView, shop: ShopView): Claim {
-  const worthMinor = (view.piece.replacementMinor.value as number | null) ?? (view.sale.soldMinor.value as number);
+  const worthMinor = view.piece.replacementMinor.value ?? view.sale.soldMinor.value;
   const due = benchPlanFor(view, shop)?.due ?? null;
   return {
     worthMinor,

@@ -1,40 +1,13 @@
-import {
-  BENCH_TESTS,
-  OVERRULE_REASONS,
-  type BenchTestKey,
-  type Happening,
-  type House,
-  type Locks,
-  type OverruleReason,
-  type PlanChoice,
-  type Stockroom,
-} from '@inch-nest/core';
+import { BENCH_TESTS, OVERRULE_REASONS, type BenchTestKey, type Happening, type OverruleReason } from '@inch-nest/core';
 import { z } from 'zod';
 import { civilDate, minor, postcode, shortText, sizeIn, triple, uuid, weightLb } from './numbers.ts';
-import { house } from './house.ts';
 import { PAPER_KINDS } from './papers.ts';
-import { locks, planChoice } from './plan.ts';
-import { stockroom } from './stock.ts';
+import type { ShopFacts } from './shopView.ts';
 
 /** Commands a screen sends; each carries who does it, and an id made where it was born. */
 const by = { personId: uuid };
 
 export const startParcel = z.strictObject({ ...by, id: uuid, line: z.string().max(500) });
-
-/** Saves what was typed: parsed by the server again, or kept as a draft where it does not parse. */
-export const saveField = z.strictObject({
-  ...by,
-  changeId: uuid,
-  entity: z.enum(['sale', 'piece']),
-  path: z.string().min(1).max(40),
-  text: z.string().max(20_000),
-  /** Keep the text beside the last valid value. */
-  draft: z.boolean(),
-  /** The field's revision the person saw. */
-  basedOn: z.int().min(0),
-});
-
-export const saveNest = z.strictObject({ ...by, changeId: uuid, choice: planChoice.nullable(), locks, basedOn: z.int().min(0) });
 
 export const takeBack = z.strictObject({ ...by, direction: z.enum(['undo', 'redo']) });
 
@@ -65,7 +38,7 @@ export const happening = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('printed'), papers: z.array(z.enum(PAPER_KINDS)).min(1).max(PAPER_KINDS.length) }),
   z.strictObject({
     kind: z.literal('stepDone'),
-    step: shortText(80),
+    step: shortText(160),
     phase: z.enum(['bundle', 'box', 'closing']),
     seconds: z.number().min(0).max(86_400),
     used: z
@@ -91,7 +64,9 @@ export const happening = z.discriminatedUnion('kind', [
     kind: z.literal('sealOpened'),
     reason: shortText(200),
     reused: z
-      .array(z.strictObject({ kind: z.enum(['wrap', 'fill', 'box']), key: shortText(60), amount: z.number().positive().max(10_000) }))
+      .array(
+        z.strictObject({ kind: z.enum(['wrap', 'fill', 'box', 'board']), key: shortText(60), amount: z.number().positive().max(10_000) }),
+      )
       .max(20),
   }),
   z.strictObject({ kind: z.literal('takenBack') }),
@@ -103,6 +78,8 @@ export const reportEvent = z.strictObject({
   ...by,
   eventId: uuid,
   happening,
+  /** The bundle or the piece it is about; the parcel's first where it is left out. */
+  bundleId: uuid.nullable().default(null),
   /** The event it takes back. */
   undoOf: uuid.nullable().default(null),
   /** When it was done, where that was before it could be told. */
@@ -128,32 +105,37 @@ export const addressCommand = z.discriminatedUnion('act', [
   }),
 ]);
 
+/** What past parcels are asked for, as it stands in an address. */
+export const pastFilter = z.strictObject({
+  text: z.string().max(100).optional(),
+  code: z.string().max(20).optional(),
+  tag: z.string().max(40).optional(),
+  state: z.string().max(20).optional(),
+  bin: z.string().max(12).optional(),
+  tracking: z.string().max(40).optional(),
+  from: civilDate.optional(),
+  to: civilDate.optional(),
+  after: z.string().max(80).optional(),
+});
+
 /** Puts parcels to one buyer together as 1 of n, or takes one out by naming it alone. */
 export const putTogether = z.strictObject({ ...by, parcelIds: z.array(uuid).min(1).max(20) });
 
 /** Asks a carrier to fetch what is ready for it on a day. */
 export const askPickup = z.strictObject({ ...by, id: uuid, cardId: shortText(60), day: civilDate });
 
-/** What may be changed of a shop; what is left out stays. */
-export const saveShop = z.strictObject({
-  ...by,
-  basedOn: z.int().min(1),
-  house: house.optional(),
-  stock: stockroom.optional(),
-  facts: z
-    .strictObject({
-      name: shortText(60),
-      currency: z
-        .string()
-        .regex(/^[A-Z]{3}$/, 'a currency has three letters, like USD')
-        .refine(isCurrency, 'not a currency'),
-      zone: z.string().max(60).refine(isZone, 'not a time zone'),
-      originPostcode: postcode,
-      paper: z.enum(['letter', 'a4']),
-      lastCutOff: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time like 16:00'),
-    })
-    .optional(),
-});
+/** What is known of a shop beside its rules and its stock, each by itself. */
+export const shopFacts = {
+  name: shortText(60),
+  currency: z
+    .string()
+    .regex(/^[A-Z]{3}$/, 'a currency has three letters, like USD')
+    .refine(isCurrency, 'not a currency'),
+  zone: z.string().max(60).refine(isZone, 'not a time zone'),
+  originPostcode: postcode,
+  paper: z.enum(['letter', 'a4']),
+  lastCutOff: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time like 16:00'),
+} satisfies Record<keyof ShopFacts, z.ZodType>;
 
 /** What a photograph comes with; the picture itself is the body. */
 export const addPhoto = z.strictObject({ ...by, id: uuid, of: z.enum(['piece', 'packing']) });
@@ -174,9 +156,6 @@ function isCurrency(currency: string): boolean {
   return Intl.supportedValuesOf('currency').includes(currency);
 }
 
-export type SaveShop = Omit<z.infer<typeof saveShop>, 'house' | 'stock'> & { house?: House | undefined; stock?: Stockroom | undefined };
-export type SaveField = z.infer<typeof saveField>;
-export type SaveNest = Omit<z.infer<typeof saveNest>, 'choice' | 'locks'> & { choice: PlanChoice | null; locks: Locks };
 export type StartParcel = z.infer<typeof startParcel>;
 export type TakeBack = z.infer<typeof takeBack>;
 export type ReportEvent = z.infer<typeof reportEvent>;

@@ -1,21 +1,13 @@
 import { z } from 'zod';
 import { customsDeclaration } from './customs.ts';
+import type { FieldEntity, PieceField, PieceValues, SaleField, SaleValues } from './keptFields.ts';
 import { accessory, archetypeKey, finish, formKey, hardPoint, hollow, movingParts, originalBox, steadying } from './piece.ts';
-import {
-  accept,
-  readPicked,
-  refuse,
-  TYPED_FIELDS,
-  type FieldEntity,
-  type FieldReading,
-  type FieldSetting,
-  type Read,
-} from './typedFields.ts';
+import { accept, readPicked, refuse, TYPED_FIELDS, type FieldReading, type FieldSetting, type Read, type Readers } from './typedFields.ts';
 
 const MOST_TEXT = 2000;
 
 const picked =
-  (schema: z.ZodType): Read =>
+  <Value>(schema: z.ZodType<Value>): Read<Value> =>
   (typed) => {
     const reading = readPicked(typed);
     if (!reading.ok) return reading;
@@ -45,16 +37,15 @@ export const FIELDS = {
     storageWrap: picked(z.boolean()),
     originalBox: picked(originalBox),
   },
-} as const satisfies Record<FieldEntity, Record<string, Read>>;
+} as const satisfies { sale: Required<Readers<SaleValues>>; piece: Required<Readers<PieceValues>> };
 
-export type SaleField = keyof (typeof FIELDS)['sale'];
-export type PieceField = keyof (typeof FIELDS)['piece'];
 export type FieldPath = SaleField | PieceField;
 
 /** Reads what was typed into a field; an unknown field is refused, and so is a text too long to be one. */
 export function readField(entity: FieldEntity, path: string, typed: string, setting: FieldSetting): FieldReading {
-  const read = (FIELDS[entity] as Record<string, Read>)[path];
-  if (!read || !Object.hasOwn(FIELDS[entity], path)) return refuse(`no field ${entity}.${path}`);
+  const fields: Readonly<Record<string, Read>> = FIELDS[entity];
+  const read = Object.hasOwn(fields, path) ? fields[path] : undefined;
+  if (!read) return refuse(`no field ${entity}.${path}`);
   if (typed.length > (['hardPoints', 'hollows', 'accessories', 'customs'].includes(path) ? 20_000 : MOST_TEXT))
     return refuse('that is far too long');
   return read(typed, setting);

@@ -1,7 +1,11 @@
 // Schemas and views of whatever crosses a boundary.
 export * from './problems.ts';
 export { NEST_COMMANDS, type NestCommand, type NestRequest } from './nestCommands.ts';
-export { planChoice, planDocument, planRequest, order } from './plan.ts';
+export { nestChange, planChoice, planDocument, planRequest, order } from './plan.ts';
+export * from './keeping.ts';
+export { applyNestChange, nestChangeBetween, nestParts, type NestChange, type NestValue } from './nestChange.ts';
+export { applyShopChange } from './shopChange.ts';
+export { readShopPart, setShopPart, shopChangesBetween, shopPart, type KeptShop } from './shopParts.ts';
 export { pieceFacts, hardPoint, type Accessory } from './piece.ts';
 export { STEADYING, type Steadying } from './steadying.ts';
 export type { CardVersionView } from './cardView.ts';
@@ -9,22 +13,38 @@ export type { TemplateView } from './templateView.ts';
 export { stockroom, boxStock, wrapStock, fillStock } from './stock.ts';
 export { rateCard, service } from './rateCard.ts';
 export { house } from './house.ts';
-export { readOwnField, type FieldEntity, type FieldReading, type FieldSetting } from './typedFields.ts';
-export { FIELDS, readField, type FieldPath, type PieceField, type SaleField } from './fields.ts';
+export { readOwnField, type FieldReading, type FieldSetting } from './typedFields.ts';
+export {
+  pieceColumns,
+  saleColumns,
+  startOfPiece,
+  startOfSale,
+  valuesOf,
+  type FieldEntity,
+  type KeptField,
+  type KeptFields,
+  type PieceField,
+  type PieceValues,
+  type SaleField,
+  type SaleValues,
+} from './keptFields.ts';
+export { FIELDS, readField, type FieldPath } from './fields.ts';
 export type {
   AddressView,
-  Conflict,
-  KeptField,
+  BoughtFor,
+  LabelMove,
   LabelState,
   LabelView,
   NestView,
   ParcelView,
+  PastFilter,
+  PastPage,
   PhotoOf,
   PhotoView,
   SetMember,
   ShelfTag,
 } from './parcelView.ts';
-export type { Person, ShopView } from './shopView.ts';
+export type { Person, ShopFacts, ShopView } from './shopView.ts';
 export * from './counter.ts';
 export * from './commands.ts';
 export { orderOf, pieceFactsOf, planRequestFor } from './planRequestFor.ts';

@@ -1,16 +1,5 @@
 import type { LifeEvent, Locks, ParcelLife, PlanChoice, PlanDocument } from '@inch-nest/core';
-import type { PieceField, SaleField } from './fields.ts';
-import type { FieldEntity } from './typedFields.ts';
-
-/** One field as kept: what was typed, what it means, and the draft beside it where that does not parse. */
-export interface KeptField {
-  text: string;
-  value: unknown;
-  revision: number;
-  draft: string | null;
-  /** Who set it last. */
-  by: string;
-}
+import type { KeptFields, PieceValues, SaleValues } from './keptFields.ts';
 
 /** A parcel as the screens see it. */
 export interface ParcelView {
@@ -18,9 +7,11 @@ export interface ParcelView {
   code: string;
   revision: number;
   saleId: string;
+  /** The first bundle and the piece in it. */
+  bundleId: string;
   pieceId: string;
-  sale: Record<SaleField, KeptField>;
-  piece: Record<PieceField, KeptField>;
+  sale: KeptFields<SaleValues>;
+  piece: KeptFields<PieceValues>;
   nest: NestView;
   life: ParcelLife;
   photos: PhotoView[];
@@ -78,6 +69,22 @@ export interface LabelView {
   problem: string | null;
   at: string;
   by: string;
+  /** What has moved since it was bought; empty where it still is the label of this parcel. */
+  moved: LabelMove[];
+}
+
+/** What a bought label no longer agrees with. */
+export type LabelMove = 'address' | 'postcode' | 'weight' | 'size' | 'contents';
+
+/** What a parcel was when its label was bought. */
+export interface BoughtFor {
+  postcode: string;
+  /** SHA-256 of the address; null where none was kept. The address itself lies in its own table alone. */
+  addressHash: string | null;
+  weightLb: number;
+  outsideIn: readonly number[];
+  /** What is in it: pieces and what goes along, by id and count. */
+  contents: readonly string[];
 }
 
 /** The choice in hand and the plan kept for it. */
@@ -85,6 +92,8 @@ export interface NestView {
   revision: number;
   choice: PlanChoice | null;
   locks: Locks;
+  /** Why the choice cannot be carried out; empty where it can. */
+  reasons: readonly string[];
   plan: { id: string; number: number; document: PlanDocument } | null;
 }
 
@@ -100,13 +109,28 @@ export interface ShelfTag {
   shipBy: string;
   state: string;
   minutes: number | null;
-  trouble: string | null;
+  tracking: string | null;
+  /** What keeps it from being packed, as a key. */
+  trouble: 'mendNest' | null;
 }
 
-/** Somebody else changed the same field since: both values, for a person to choose. */
-export interface Conflict {
-  entity: FieldEntity | 'nest' | 'shop';
-  path: string;
-  theirs: { text: string; by: string; revision: number };
-  yours: string;
+/** What past parcels may be asked for; everything that is said must hold. */
+export interface PastFilter {
+  /** Words of a title, the beginning of each enough. */
+  text?: string | undefined;
+  code?: string | undefined;
+  tag?: string | undefined;
+  /** A state, `open` or `finished`. */
+  state?: string | undefined;
+  bin?: string | undefined;
+  tracking?: string | undefined;
+  /** Days, the first and the last. */
+  from?: string | undefined;
+  to?: string | undefined;
+}
+
+/** A page of parcels, the newest first, and where the next begins. */
+export interface PastPage {
+  tags: ShelfTag[];
+  next: string | null;
 }

@@ -30,23 +30,31 @@ const layers = z
   )
   .max(12);
 
-export const planChoice = z.strictObject({
+/** Each part of a choice by itself. */
+const choiceParts = {
   layers,
   orientation,
   inner: z.strictObject({ box: key, fill: key }).nullable(),
   box: key,
-  newDepthIn: sizeIn.nullable().default(null),
-  liner: z.boolean().default(false),
+  newDepthIn: sizeIn.nullable(),
+  liner: z.boolean(),
   fill: key.nullable(),
   baseGapIn: z.number().min(0).max(60).nullable(),
-  divider: z.boolean().default(false),
+  board: z.boolean(),
   extraFill: z.number().min(0).max(2).exactOptional(),
   service: key,
   coverAdded: z.boolean(),
   signature: z.boolean(),
+};
+
+export const planChoice = z.strictObject({
+  ...choiceParts,
+  newDepthIn: choiceParts.newDepthIn.default(null),
+  liner: choiceParts.liner.default(false),
+  board: choiceParts.board.default(false),
 }) satisfies z.ZodType<PlanChoice>;
 
-export const locks: z.ZodType<Locks> = z
+const lockParts = z
   .strictObject({
     layers,
     orientation,
@@ -64,7 +72,19 @@ export const locks: z.ZodType<Locks> = z
     without: z.array(key).max(100),
     method: z.enum(READY_SETS.map((set) => set.key)),
   })
-  .partial() as z.ZodType<Locks>;
+  .partial();
+
+export const locks = lockParts as z.ZodType<Locks>;
+
+/** A change of a nest: the parts that are set, those pinned, those let go. */
+export const nestChange = z.strictObject({
+  set: z.strictObject(choiceParts).partial(),
+  drop: z.array(z.enum(['extraFill'])).max(1),
+  pin: lockParts,
+  unpin: z.array(lockParts.keyof()).max(30),
+  /** Worked out and kept anew, though nothing of it may be changed. */
+  anew: z.literal(true).exactOptional(),
+});
 
 export const order = z.strictObject({
   id: uuid,
@@ -107,5 +127,5 @@ export const planDocument: z.ZodType<PlanDocument> = z.custom<PlanDocument>(
 
 function describeFormat(input: unknown): string {
   const format = typeof input === 'object' && input !== null && 'format' in input ? input.format : undefined;
-  return format === undefined ? 'none' : `format ${String(format)}`;
+  return typeof format === 'number' || typeof format === 'string' ? `format ${format}` : 'none';
 }

@@ -1,14 +1,16 @@
 import { planParcel } from '@inch-nest/core';
 import { finish, request } from '../../core/tests/sampleRequest.ts';
-import type { KeptField, ParcelView } from './parcelView.ts';
+import type { KeptField } from './keptFields.ts';
+import type { ParcelView } from './parcelView.ts';
 import { orderOf, pieceFactsOf, planRequestFor } from './planRequestFor.ts';
 import { sameContent } from './sameContent.ts';
 import { packAnswer } from './searchAnswer.ts';
 import type { ShopView } from './shopView.ts';
 
-const field = (value: unknown, more: Partial<KeptField> = {}): KeptField => ({
+// a test sets what it likes
+const field = (value: unknown, more: Partial<KeptField<never>> = {}): KeptField<never> => ({
   text: String(value),
-  value,
+  value: value as never,
   revision: 1,
   draft: null,
   by: 'Odile',
@@ -74,7 +76,7 @@ const view = (more: Partial<ParcelView> = {}) => ({
   pieceId: '00000000-0000-4000-8000-000000000001',
   sale: SALE,
   piece: PIECE,
-  nest: { revision: 0, choice: null, locks: {}, plan: null },
+  nest: { revision: 0, choice: null, locks: {}, reasons: [], plan: null },
   ...more,
 });
 

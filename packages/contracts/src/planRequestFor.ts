@@ -1,28 +1,28 @@
-import { ARCHETYPES, houseByMethod, type ArchetypeKey, type Order, type PieceFacts, type PlanRequest } from '@inch-nest/core';
-import type { KeptField, ParcelView } from './parcelView.ts';
-import type { PieceField } from './fields.ts';
+import { ARCHETYPES, houseByMethod, type Order, type PieceFacts, type PlanRequest } from '@inch-nest/core';
+import { valuesOf, type KeptFields, type PieceValues } from './keptFields.ts';
+import type { ParcelView } from './parcelView.ts';
 import type { ShopView } from './shopView.ts';
 
 /** Facts of a piece from its kept fields; drafts are not facts. */
-export function pieceFactsOf(id: string, piece: Record<PieceField, KeptField>): PieceFacts {
-  const sides = (piece.size.value as (number | null)[] | null) ?? [null, null, null];
-  const archetype = piece.archetype.value as ArchetypeKey;
+export function pieceFactsOf(id: string, piece: KeptFields<PieceValues>): PieceFacts {
+  const { size, weight, title, archetype, form, finish, dampSensitive, keepUpright, hardPoints, hollows, movingParts, replacementMinor } =
+    valuesOf(piece);
   return {
     id,
-    title: (piece.title.value as string | null) ?? ARCHETYPES[archetype].name,
+    title: title ?? ARCHETYPES[archetype].name,
     archetype,
-    form: piece.form.value as PieceFacts['form'],
-    lengthIn: sides[0] ?? null,
-    widthIn: sides[1] ?? null,
-    heightIn: sides[2] ?? null,
-    weightLb: piece.weight.value as number | null,
-    finish: piece.finish.value as PieceFacts['finish'],
-    dampSensitive: piece.dampSensitive.value as boolean,
-    keepUpright: piece.keepUpright.value as boolean,
-    hardPoints: piece.hardPoints.value as PieceFacts['hardPoints'],
-    hollows: piece.hollows.value as PieceFacts['hollows'],
-    movingParts: piece.movingParts.value as PieceFacts['movingParts'],
-    replacementMinor: piece.replacementMinor.value as number | null,
+    form,
+    lengthIn: size?.[0] ?? null,
+    widthIn: size?.[1] ?? null,
+    heightIn: size?.[2] ?? null,
+    weightLb: weight,
+    finish,
+    dampSensitive,
+    keepUpright,
+    hardPoints,
+    hollows,
+    movingParts,
+    replacementMinor,
   };
 }
 
@@ -31,15 +31,14 @@ export function orderOf(
   view: Pick<ParcelView, 'saleId' | 'pieceId' | 'sale' | 'piece'>,
   shop: Pick<ShopView, 'originPostcode' | 'today'>,
 ): Order {
-  const { sale } = view;
-  const shipBy = sale.shipBy.value as string;
+  const { soldMinor, paidMinor, shippingCollectedMinor, destinationPostcode, shipBy } = valuesOf(view.sale);
   return {
     id: view.saleId,
-    soldMinor: sale.soldMinor.value as number,
-    paidMinor: sale.paidMinor.value as number,
-    shippingCollectedMinor: sale.shippingCollectedMinor.value as number,
+    soldMinor,
+    paidMinor,
+    shippingCollectedMinor,
     originPostcode: shop.originPostcode,
-    destinationPostcode: sale.destinationPostcode.value as string,
+    destinationPostcode,
     shipDate: shipBy > shop.today ? shipBy : shop.today,
     pieces: [pieceFactsOf(view.pieceId, view.piece)],
   };

@@ -6,9 +6,8 @@ export interface Person {
   system: UnitSystem;
 }
 
-/** What every screen knows of the shop. */
-export interface ShopView {
-  id: string;
+/** What is known of a shop beside its people, its rules and its stock. */
+export interface ShopFacts {
   name: string;
   zone: string;
   currency: string;
@@ -17,6 +16,11 @@ export interface ShopView {
   paper: 'letter' | 'a4';
   /** Local time of the day's last pick-up, `HH:MM`. */
   lastCutOff: string;
+}
+
+/** What every screen knows of the shop. */
+export interface ShopView extends ShopFacts {
+  id: string;
   /** Counts the changes to rules, facts and stockroom. */
   revision: number;
   /** The shop's local day, and whether its last pick-up has gone. */

@@ -80,7 +80,11 @@ export const stockroom = z.strictObject({
   innerTape: tapeStock,
   outerTape: tapeStock,
   linerBoard: z
-    .strictObject({ board: boardGrade, minorPerFt2: z.number().min(0).max(10_000) })
+    .strictObject({
+      board: boardGrade,
+      minorPerFt2: z.number().min(0).max(10_000),
+      onHandFt2: z.number().min(-100_000).max(1_000_000).default(0),
+    })
     .nullable()
     .default(null),
 }) satisfies z.ZodType<Stockroom>;

@@ -1,4 +1,6 @@
 import {
+  formatLength,
+  formatWeight,
   parseDay,
   parseMoney,
   parseQuantity,
@@ -8,9 +10,7 @@ import {
   type CivilDate,
   type UnitSystem,
 } from '@inch-nest/core';
-
-/** What a person can type or pick about a sale and its piece, each saved by itself. */
-export type FieldEntity = 'sale' | 'piece';
+import type { FieldEntity, PieceValues, SaleValues } from './keptFields.ts';
 
 /** Who typed, as far as reading a text depends on it. */
 export interface FieldSetting {
@@ -19,58 +19,66 @@ export interface FieldSetting {
 }
 
 /** A value that may be kept, or the sentence that says why not. */
-export type FieldReading = { ok: true; value: unknown } | { ok: false; problem: string };
+export type FieldReading<Value = unknown> = { ok: true; value: Value } | { ok: false; problem: string };
 
-export type Read = (text: string, setting: FieldSetting) => FieldReading;
+/** Reads what was typed into a field. */
+export type Read<Value = unknown> = (text: string, setting: FieldSetting) => FieldReading<Value>;
 
 /** Smallest and largest a real piece measures and weighs; beyond it a slip of the finger is likelier. */
 const SIDE_IN = { least: 0.05, most: 108 };
 const PIECE_LB = { least: 0.01, most: 150 };
 
-export const refuse = (problem: string): FieldReading => ({ ok: false, problem });
-export const accept = (value: unknown): FieldReading => ({ ok: true, value });
+export const refuse = (problem: string): FieldReading<never> => ({ ok: false, problem });
+export const accept = <Value>(value: Value): FieldReading<Value> => ({ ok: true, value });
 
 const text =
-  (most: number, what: string): Read =>
+  (most: number, what: string): Read<string> =>
   (typed) => {
     const plain = typed.trim();
     if (plain === '') return refuse(`${what} is wanted here`);
     return plain.length <= most ? accept(plain) : refuse(`at most ${most} characters, please`);
   };
 const optional =
-  (read: Read): Read =>
+  <Value>(read: Read<Value>): Read<Value | null> =>
   (typed, setting) =>
     typed.trim() === '' ? accept(null) : read(typed, setting);
-const money: Read = (typed) => {
+const money: Read<number> = (typed) => {
   const minor = parseMoney(typed);
   return minor === null ? refuse('an amount is wanted here, like 84 or 84.50') : accept(minor);
 };
-const size: Read = (typed, { system }) => {
+const size: Read<[number, number | null, number | null]> = (typed, { system }) => {
   const quantity = parseQuantity(typed, system);
   if (quantity.kind === 'notUnderstood') return refuse(quantity.problem);
   if (quantity.kind === 'weight') return refuse('a size is wanted here, like 9 x 6 1/2 x 6');
   const sides = quantity.kind === 'length' ? [quantity.inches] : quantity.inches;
   const absurd = sides.find((side) => side < SIDE_IN.least || side > SIDE_IN.most);
   if (absurd !== undefined)
-    return refuse(`${Number(absurd.toFixed(3))} in is beyond any piece: a side is ${SIDE_IN.least} to ${SIDE_IN.most} in`);
-  return accept([sides[0], sides[1] ?? null, sides[2] ?? null]);
+    return refuse(
+      `${formatLength(absurd, system)} is beyond any piece: a side is ${formatLength(SIDE_IN.least, system)} to ${formatLength(SIDE_IN.most, system)}`,
+    );
+  return accept([sides[0]!, sides[1] ?? null, sides[2] ?? null]);
 };
-const weight: Read = (typed, { system }) => {
+const weight: Read<number> = (typed, { system }) => {
   const quantity = parseWeight(typed, system);
   if (quantity.kind !== 'weight') return refuse(quantity.kind === 'notUnderstood' ? quantity.problem : 'a weight is wanted here');
   if (quantity.pounds < PIECE_LB.least || quantity.pounds > PIECE_LB.most) {
-    return refuse(`${Number(quantity.pounds.toFixed(4))} lb is beyond any piece: ${PIECE_LB.least} to ${PIECE_LB.most} lb`);
+    return refuse(
+      `${formatWeight(quantity.pounds, system)} is beyond any piece: ${formatWeight(PIECE_LB.least, system)} to ${formatWeight(PIECE_LB.most, system)}`,
+    );
   }
   return accept(quantity.pounds);
 };
-const day: Read = (typed, { today }) => {
+const day: Read<CivilDate> = (typed, { today }) => {
   const date = parseDay(typed, today);
   return date === null ? refuse('which day? like Friday, 27 Nov or 2026-11-27') : accept(date);
 };
 const matching =
-  (pattern: RegExp, problem: string): Read =>
+  (pattern: RegExp, problem: string): Read<string> =>
   (typed) =>
     pattern.test(typed.trim()) ? accept(typed.trim()) : refuse(problem);
+
+/** A reader of each field's own value. */
+export type Readers<Of> = { readonly [Name in keyof Of]?: Read<Of[Name]> };
 
 /** Every field whose text a person types, by what it belongs to. */
 export const TYPED_FIELDS = {
@@ -93,7 +101,7 @@ export const TYPED_FIELDS = {
     serial: optional(text(60, 'a serial number')),
     seal: optional(text(60, 'a seal number')),
   },
-} as const satisfies Record<FieldEntity, Record<string, Read>>;
+} as const satisfies { sale: Readers<SaleValues>; piece: Readers<PieceValues> };
 
 /**
  * Reads a field on the page it is changed on: typed text as the server will read it; what was picked there was

@@ -65,6 +65,8 @@ export {
   type OverruleReason,
   type RatedFor,
 } from './stages/parcel/LifeEvent.ts';
+export { aboutOf } from './stages/parcel/LifeEvent.ts';
+export { STANDING, statesThat, type Standing } from './stages/parcel/standing.ts';
 export {
   CUSTOMS_PURPOSES,
   customsForm,
@@ -77,7 +79,7 @@ export {
 export { WEIGHT_UNITS_LB, type WeightUnit } from './units/index.ts';
 export { PHOTOGRAPHS } from './stages/weight/standingMinutes.ts';
 export { tearList, type RollToTear, type TearList, type TornPiece } from './stages/bench/tearList.ts';
-export { stockUsed, type StockUse, type UsedInstead } from './stages/bench/stockUsed.ts';
+export { SHEET_BOARD, stockUsed, type StockUse, type UsedInstead } from './stages/bench/stockUsed.ts';
 export { lifeWords } from './stages/parcel/lifeWords.ts';
 export { recordParcel } from './stages/parcel/recordParcel.ts';
 export type { DoneStep, ParcelLife, ParcelState, TestState, Weighing } from './stages/parcel/ParcelLife.ts';
@@ -131,6 +133,7 @@ export { builtOutsideIn, isEnvelope } from './stages/box/makeShell.ts';
 export { depthWanted } from './stages/box/shellsFor.ts';
 export { boxesOf } from './stages/plan/stockFor.ts';
 export { usualHardPoints } from './engineering/pieces/usualHardPoints.ts';
+export { hardPointsOfNewKind, kindPresets, type KindPresets } from './engineering/pieces/kindPresets.ts';
 export { CUSHION_MATERIALS } from './engineering/cushion/cushionMaterials.ts';
 export { describeProvenance } from './sources/index.ts';
 export { boxFaceOf } from './stages/plan/writePlanDocument.ts';
@@ -144,7 +147,7 @@ export type { Placement, StowBox, Stowage, StowPiece } from './engineering/stowa
 export type { CushionCurve, CushionLayer } from './engineering/cushion/cushionCurve.ts';
 export type { Triple } from './engineering/geometry/wrapLayer.ts';
 export type { Orientation } from './engineering/geometry/orientations.ts';
-export { orient, orientationsAllowed } from './engineering/geometry/orientations.ts';
+export { orient, orientationsAllowed, stand } from './engineering/geometry/orientations.ts';
 export { HEAVIEST_LB } from './engineering/journey/dropSchedule.ts';
 
 export { wrapLayer } from './engineering/geometry/wrapLayer.ts';

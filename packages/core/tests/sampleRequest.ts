@@ -101,7 +101,7 @@ export const CHOICE: PlanChoice = {
   liner: false,
   fill: 'mouldedFill',
   baseGapIn: null,
-  divider: false,
+  board: false,
   service: 'ground',
   coverAdded: false,
   signature: false,
@@ -113,9 +113,10 @@ export const told = (outer: BoxStock, more: Partial<Told> = {}): Told => ({
   inner: null,
   box: outer,
   newDepthIn: null,
-  liner: null,
+  liner: false,
   baseGapIn: null,
-  divider: false,
+  board: false,
+  sheet: ORDINARY_LINER_BOARD,
   ...more,
 });
 

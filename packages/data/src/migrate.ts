@@ -6,14 +6,23 @@ import { up as lookedOver } from './migrations/003-looked-over.ts';
 import { up as photos } from './migrations/004-photos.ts';
 import { up as labels } from './migrations/005-labels.ts';
 import { up as papers } from './migrations/006-papers.ts';
+import { up as ids } from './migrations/007-ids.ts';
+import { runWithin, type RunSql } from './migrations/RunSql.ts';
 
-const MIGRATIONS = [
+/** A step from one version's tables to the next one's. */
+export interface Migration {
+  readonly name: string;
+  readonly up: (run: RunSql) => Promise<void>;
+}
+
+export const MIGRATIONS: readonly Migration[] = [
   { name: '001-foundation', up: foundation },
   { name: '002-fuller-choices', up: fullerChoices },
   { name: '003-looked-over', up: lookedOver },
   { name: '004-photos', up: photos },
   { name: '005-labels', up: labels },
   { name: '006-papers', up: papers },
+  { name: '007-ids', up: ids },
 ];
 const LOCK = 4_117_201;
 
@@ -27,26 +36,28 @@ export class NewerSchema extends Error {
 }
 
 /**
- * Brings the tables up to date. Two starters may call it at once: one waits for the other.
+ * Brings the tables up to date, all of it or nothing: what is carried out and the note of it are one transaction,
+ * so that a start killed at any point leaves the version before. Two starters may call it at once: one waits for
+ * the other.
  *
+ * @param migrations those known; an earlier version's list makes an earlier version's tables
  * @returns names of the migrations it carried out
  * @throws NewerSchema when the database knows migrations that this copy does not
  */
-export async function migrate({ sequelize }: Database): Promise<string[]> {
+export async function migrate({ sequelize }: Database, migrations: readonly Migration[] = MIGRATIONS): Promise<string[]> {
   return sequelize.transaction(async (transaction) => {
-    await sequelize.query(`select pg_advisory_xact_lock(${LOCK})`, { transaction });
-    await sequelize.query('create table if not exists migration (name text primary key, at timestamptz not null default now())');
-    const [rows] = (await sequelize.query('select name from migration order by name')) as [{ name: string }[], unknown];
-    const unknown = rows.map((row) => row.name).filter((name) => !MIGRATIONS.some((migration) => migration.name === name));
+    const run = runWithin(sequelize, transaction);
+    await run(`select pg_advisory_xact_lock(${LOCK})`);
+    await run('create table if not exists migration (name text primary key, at timestamptz not null default now())');
+    const rows = await run<{ name: string }>('select name from migration order by name');
+    const unknown = rows.map((row) => row.name).filter((name) => !migrations.some((migration) => migration.name === name));
     if (unknown.length > 0) throw new NewerSchema(unknown);
     const umzug = new Umzug({
-      migrations: MIGRATIONS.map(({ name, up }) => ({ name, up: () => up(sequelize.getQueryInterface()) })),
+      migrations: migrations.map(({ name, up }) => ({ name, up: () => up(run) })),
       storage: {
         executed: () => Promise.resolve(rows.map((row) => row.name)),
-        logMigration: async ({ name }) =>
-          void (await sequelize.query('insert into migration (name) values (:name)', { replacements: { name } })),
-        unlogMigration: async ({ name }) =>
-          void (await sequelize.query('delete from migration where name = :name', { replacements: { name } })),
+        logMigration: async ({ name }) => void (await run('insert into migration (name) values (:name)', { name })),
+        unlogMigration: async ({ name }) => void (await run('delete from migration where name = :name', { name })),
       },
       logger: undefined,
     });

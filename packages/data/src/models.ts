@@ -1,6 +1,8 @@
 import { DataTypes, type Model, type ModelStatic, type Sequelize } from 'sequelize';
+import { id, shopId, text, maybeText, whole, json, maybeJson, instant, day, maybeUuid, decimal } from './columns.ts';
 import type {
   ShopRow,
+  ShopChangeRow,
   PersonRow,
   SaleRow,
   PieceRow,
@@ -22,6 +24,7 @@ import type {
 
 type Rows = {
   shop: ShopRow;
+  shopChange: ShopChangeRow;
   person: PersonRow;
   sale: SaleRow;
   piece: PieceRow;
@@ -41,26 +44,6 @@ type Rows = {
   pickup: PickupRow;
 };
 export type Models = { readonly [Name in keyof Rows]: ModelStatic<Model<Rows[Name], Rows[Name]> & Rows[Name]> };
-
-const id = { type: DataTypes.UUID, primaryKey: true };
-const shopId = { type: DataTypes.UUID, allowNull: false };
-const text = { type: DataTypes.TEXT, allowNull: false };
-const maybeText = { type: DataTypes.TEXT, allowNull: true };
-const whole = { type: DataTypes.INTEGER, allowNull: false };
-const json = { type: DataTypes.JSONB, allowNull: false };
-const maybeJson = { type: DataTypes.JSONB, allowNull: true };
-const instant = { type: DataTypes.DATE, allowNull: false };
-const day = { type: DataTypes.DATEONLY, allowNull: false };
-const maybeUuid = { type: DataTypes.UUID, allowNull: true };
-/** Exact decimals come back from the server as text; a number serves the model. */
-const decimal = (name: string, allowNull: boolean) => ({
-  type: DataTypes.DECIMAL(14, 6),
-  allowNull,
-  get(this: Model): number | null {
-    const kept: unknown = this.getDataValue(name);
-    return kept === null || kept === undefined ? null : Number(kept);
-  },
-});
 
 /** The tables as Sequelize knows them; the migrations own their definition. */
 export function defineModels(sequelize: Sequelize): Models {
@@ -84,6 +67,17 @@ export function defineModels(sequelize: Sequelize): Models {
       tapes: json,
       demo: DataTypes.BOOLEAN,
       revision: DataTypes.INTEGER,
+      marks: DataTypes.JSONB,
+    }),
+    shopChange: define('shopChange', 'shop_change', {
+      id,
+      seq: { type: DataTypes.BIGINT, autoIncrement: true, autoIncrementIdentity: true },
+      shopId,
+      path: text,
+      before: maybeJson,
+      after: maybeJson,
+      personId: shopId,
+      at: instant,
     }),
     person: define('person', 'person', { id, shopId, name: text, system: text, position: whole }),
     sale: define('sale', 'sale', {
@@ -129,6 +123,7 @@ export function defineModels(sequelize: Sequelize): Models {
       shopId,
       parcelId: shopId,
       entity: text,
+      about: shopId,
       path: text,
       before: maybeJson,
       after: maybeJson,
@@ -147,6 +142,8 @@ export function defineModels(sequelize: Sequelize): Models {
       kind: text,
       body: json,
       undoOf: maybeUuid,
+      bundleId: maybeUuid,
+      pieceId: maybeUuid,
     }),
     plan: define('plan', 'plan', {
       id,
@@ -194,6 +191,8 @@ export function defineModels(sequelize: Sequelize): Models {
       shopId,
       parcelId: shopId,
       of: text,
+      pieceId: maybeUuid,
+      bundleId: maybeUuid,
       content: text,
       width: whole,
       height: whole,
@@ -210,6 +209,7 @@ export function defineModels(sequelize: Sequelize): Models {
       state: text,
       ordered: json,
       rate: json,
+      boughtFor: maybeJson,
       tracking: maybeText,
       chargedMinor: { type: DataTypes.INTEGER, allowNull: true },
       problem: maybeText,

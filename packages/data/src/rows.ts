@@ -1,5 +1,5 @@
 import type { House, LifeEvent, Locks, PlanChoice, PlanDocument, RateCard, RatedFor, Stockroom, Triple } from '@inch-nest/core';
-import type { KeptField, LabelOrder, LabelState, PhotoOf } from '@inch-nest/contracts';
+import type { BoughtFor, KeptField, LabelOrder, LabelState, Mark, PhotoOf } from '@inch-nest/contracts';
 
 // What each table's rows hold, as the repositories see them.
 
@@ -16,6 +16,19 @@ export interface ShopRow {
   demo: boolean;
   /** Counts the changes to rules, facts and stockroom. */
   revision?: number;
+  /** Who changed each part last, by its path. */
+  marks?: Record<string, Mark>;
+}
+/** One part of a shop as it was changed; never changed itself. */
+export interface ShopChangeRow {
+  id: string;
+  seq?: number;
+  shopId: string;
+  path: string;
+  before: unknown;
+  after: unknown;
+  personId: string;
+  at: Date;
 }
 export interface TemplateRow {
   id: string;
@@ -32,6 +45,9 @@ export interface PhotoRow {
   shopId: string;
   parcelId: string;
   of: PhotoOf;
+  /** What it shows, where that is the piece or a bundle. */
+  pieceId?: string | null;
+  bundleId?: string | null;
   /** SHA-256 of the picture as kept, in hex: its name in the store. */
   content: string;
   width: number;
@@ -49,6 +65,8 @@ export interface LabelRow {
   state: LabelState;
   ordered: LabelOrder;
   rate: RatedFor;
+  /** What the parcel was when it was bought for; null for labels bought before that was kept. */
+  boughtFor?: BoughtFor | null;
   tracking: string | null;
   chargedMinor: number | null;
   /** What went wrong, in a sentence. */
@@ -91,6 +109,10 @@ export interface NestJson {
   revision: number;
   choice: PlanChoice | null;
   locks: Locks;
+  /** Who changed each part last: parts of the choice by name, those pinned as `pin:name`. */
+  marks: Record<string, Mark>;
+  /** Why the choice cannot be carried out; empty where it can. */
+  reasons: string[];
 }
 export interface ParcelRow {
   id: string;
@@ -138,6 +160,8 @@ export interface ChangeRow {
   shopId: string;
   parcelId: string;
   entity: string;
+  /** Id of the sale, piece or bundle that was changed. */
+  about: string;
   path: string;
   before: unknown;
   after: unknown;
@@ -156,6 +180,8 @@ export interface EventRow {
   kind: LifeEvent['kind'];
   body: Record<string, unknown>;
   undoOf: string | null;
+  bundleId?: string | null;
+  pieceId?: string | null;
 }
 export interface PlanRow {
   id: string;

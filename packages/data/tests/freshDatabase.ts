@@ -1,9 +1,18 @@
 import { randomUUID } from 'node:crypto';
 import { Sequelize } from 'sequelize';
 import { migrate, openDatabase, type Database } from '../src/index.ts';
+import type { Migration } from '../src/migrate.ts';
 
-/** A database of its own for one test file, on the cluster that the test command started. */
-export async function freshDatabase(): Promise<{ database: Database; url: string; drop: () => Promise<void> }> {
+/**
+ * A database of its own for one test file, on the cluster that the test command started.
+ *
+ * @param migrations those of an earlier version, to start from its tables
+ */
+export async function freshDatabase({ migrations }: { migrations?: readonly Migration[] } = {}): Promise<{
+  database: Database;
+  url: string;
+  drop: () => Promise<void>;
+}> {
   const cluster = process.env['TEST_DATABASE_URL'];
   if (!cluster) throw new Error('TEST_DATABASE_URL is not set: run npm test -- --only data');
   const name = `test_${randomUUID().replaceAll('-', '')}`;
@@ -12,7 +21,7 @@ export async function freshDatabase(): Promise<{ database: Database; url: string
   const url = new URL(cluster);
   url.pathname = `/${name}`;
   const database = openDatabase(url.href);
-  await migrate(database);
+  await migrate(database, migrations);
   return {
     database,
     url: url.href,

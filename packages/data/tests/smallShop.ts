@@ -1,14 +1,18 @@
 import { randomUUID } from 'node:crypto';
-import { BEDDED_HOUSE, type Happening, type RatedFor } from '@inch-nest/core';
+import { BEDDED_HOUSE, type Happening, type Locks, type PlanChoice, type RatedFor } from '@inch-nest/core';
+import type { KeptChange, NestChange, ShopView, Verdict } from '@inch-nest/contracts';
 import { CARD, SERVICE, STOCK } from '../../core/tests/sampleRequest.ts';
-import { appendEvent, createParcel, createShop, readShop, type Database } from '../src/index.ts';
+import { appendEvent, createParcel, createShop, inShop, keepParcel, readShop, type Database, type ShopDatabase } from '../src/index.ts';
 
 export const NOW = new Date('2026-11-23T10:00:00Z');
 export const ODILE = '6a1f0c52-7d0e-4b57-9a36-0c5f2f4b1e02';
 export const TAM = '6a1f0c52-7d0e-4b57-9a36-0c5f2f4b1e03';
 
 /** A shop with two people, a small stockroom and one card. */
-export async function smallShop(database: Database) {
+/**
+ * @param strangers people with ids of their own, for a second shop beside the first
+ */
+export async function smallShop(database: Database, strangers = false) {
   const shop = {
     id: randomUUID(),
     name: 'Lantern Row',
@@ -20,21 +24,21 @@ export async function smallShop(database: Database) {
     demo: false,
   };
   const people = [
-    { id: ODILE, name: 'Odile', system: 'imperial' as const },
-    { id: TAM, name: 'Tam', system: 'metric' as const },
+    { id: strangers ? randomUUID() : ODILE, name: 'Odile', system: 'imperial' as const },
+    { id: strangers ? randomUUID() : TAM, name: 'Tam', system: 'metric' as const },
   ];
   await createShop(database, { shop, people, stock: STOCK, cards: [CARD] });
-  return readShop(database, NOW);
+  return readShop(inShop(database, shop.id), NOW);
 }
 
 /** A parcel with a bowl in it. */
-export const bowl = async (database: Database, shop: Awaited<ReturnType<typeof smallShop>>): Promise<string> =>
+export const bowl = async (database: ShopDatabase, shop: Awaited<ReturnType<typeof smallShop>>): Promise<string> =>
   createParcel(
     database,
     shop,
     {
       id: randomUUID(),
-      personId: ODILE,
+      personId: shop.people[0]!.id,
       sale: { soldMinor: '84', destinationPostcode: '40217' },
       piece: { title: 'bowl', size: '6 x 5 x 5', weight: '2 lb', archetype: '"compactCeramic"' },
     },
@@ -55,7 +59,36 @@ export const RATE: RatedFor = {
 };
 
 /** Says what happened to a parcel, as Odile. */
-export const tell = (database: Database, shopId: string, parcelId: string, happening: Happening, now: Date, undoOf: string | null = null) =>
+export const tell = (database: ShopDatabase, parcelId: string, happening: Happening, now: Date, undoOf: string | null = null) =>
   database.sequelize.transaction((transaction) =>
-    appendEvent(database, { id: randomUUID(), shopId, parcelId, personId: ODILE, happening, now, undoOf }, transaction),
+    appendEvent(database, { id: randomUUID(), parcelId, personId: ODILE, happening, now, undoOf }, transaction),
   );
+
+/** Keeps one change of a parcel, as Odile unless somebody else does; answers what became of it. */
+export async function keepOne(
+  database: ShopDatabase,
+  shop: ShopView,
+  parcelId: string,
+  {
+    path,
+    value,
+    basedOn,
+    personId = ODILE,
+    id = randomUUID(),
+    now = NOW,
+  }: {
+    path: string;
+    value: unknown;
+    basedOn: number;
+    personId?: string;
+    id?: string;
+    now?: Date;
+  },
+): Promise<Verdict> {
+  const change = { id, path, value: JSON.parse(JSON.stringify(value)) as KeptChange['value'], basedOn };
+  return (await keepParcel(database, shop, parcelId, { personId, changes: [change] }, now))[0]!;
+}
+
+/** A whole nest as a change. */
+export const wholeNest = (choice: PlanChoice, locks: Locks = {}): NestChange =>
+  ({ set: choice, drop: [], pin: locks, unpin: [] }) as unknown as NestChange;

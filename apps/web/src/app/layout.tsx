@@ -1,18 +1,18 @@
 import { cookies } from 'next/headers';
 import type { ReactNode } from 'react';
-import { Providers } from '../screens/bench/Providers.tsx';
+import { Providers } from '../frame/Providers.tsx';
 import { shopNow } from '../server/rooms.ts';
 import '../theme/fonts.ts';
 import '../theme/tokens.css';
-import '../screens/bench/bench.css';
-import '../screens/sheets.css';
-import '../screens/look-over/look-over.css';
-import '../screens/nest/nest.css';
-import '../screens/cards/cards.css';
-import '../screens/send/send.css';
-import '../screens/pickups/pickups.css';
-import '../screens/packing/packing.css';
-import '../screens/day/day.css';
+import '../frame/bench.css';
+import '../parts/sheets.css';
+import '../stations/look-over/look-over.css';
+import '../stations/nest/nest.css';
+import '../beside/cards/cards.css';
+import '../stations/send/send.css';
+import '../beside/pickups/pickups.css';
+import '../stations/bench/packing.css';
+import '../beside/day/day.css';
 
 export const metadata = { title: 'Inch Nest', description: 'Wrap, box, fill, weigh and rate one-off fragile pieces.' };
 export const dynamic = 'force-dynamic';

@@ -32,7 +32,7 @@ export function CausesBar({ causes, width }: { causes: PlanDocument['causes']; w
         {shares.map((cause, i) => (
           <rect
             key={cause.key}
-            x={starts[i]!}
+            x={starts[i]}
             width={Math.max(1, x(cause.share) - 1.5)}
             height={14}
             style={{ fill: 'var(--rust)', opacity: Math.max(0.25, 1 - i * 0.28) }}

@@ -21,7 +21,7 @@ const CHOICE: PlanChoice = {
   fill: 'mouldedFill',
   newDepthIn: null,
   liner: false,
-  divider: false,
+  board: false,
   baseGapIn: 1.5,
   service: 'ground',
   coverAdded: false,

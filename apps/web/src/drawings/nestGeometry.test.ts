@@ -17,7 +17,7 @@ const CHOICE: PlanChoice = {
   fill: 'mouldedFill',
   newDepthIn: null,
   liner: false,
-  divider: false,
+  board: false,
   baseGapIn: 3,
   service: 'ground',
   coverAdded: false,

@@ -2,8 +2,8 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import type { ParcelView } from '@inch-nest/contracts';
-import { Refusal, send, sendFile } from '../screens/bench/http.ts';
-import { useSaveState } from '../screens/bench/SaveState.tsx';
+import { Refusal, send, sendFile } from '../session/http.ts';
+import { useSaveState } from '../session/SaveState.tsx';
 import { flushOutbox, type Sent } from './flushOutbox.ts';
 import { openOutbox, type OutboxItem, type OutboxStore } from './outboxStore.ts';
 

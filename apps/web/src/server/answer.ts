@@ -1,6 +1,6 @@
 import 'server-only';
 import { problemsOf, type Problem } from '@inch-nest/contracts';
-import { Conflicting, Missing, Refused } from '@inch-nest/data';
+import { Missing, Refused } from '@inch-nest/data';
 import { z } from 'zod';
 import { guardRequest } from './guardRequest.ts';
 
@@ -19,9 +19,8 @@ export async function answer(request: Request, route: () => Promise<unknown>): P
   } catch (error) {
     if (error instanceof z.ZodError) return refuse(400, problemsOf(error));
     if (error instanceof Refused) return refuse(422, error.problems);
-    if (error instanceof Conflicting)
-      return refuse(409, [{ path: error.conflict.path, message: 'changed by somebody else since' }], { conflict: error.conflict });
     if (error instanceof Missing) return refuse(404, [{ path: '(address)', message: error.message }]);
+    if (isTaken(error)) return refuse(409, [{ path: '(id)', message: 'that id is taken by something else: make a new one' }]);
     console.error(error);
     return refuse(500, [{ path: '(server)', message: 'something went wrong on our side; nothing was changed' }]);
   }
@@ -64,3 +63,6 @@ export async function readBytes(request: Request, most: number): Promise<Uint8Ar
   }
   return Buffer.concat(chunks);
 }
+
+/** An id that somebody else's row has already. */
+const isTaken = (error: unknown): boolean => error instanceof Error && error.name === 'SequelizeUniqueConstraintError';

@@ -15,14 +15,17 @@ export interface FoundFile {
 }
 
 /** Answers a file, or in words why there is none; never a page, whatever is in it. */
-export async function fileDoor(request: Request, find: () => Promise<FoundFile | { readonly missing: string }>): Promise<Response> {
+export async function fileDoor(
+  request: Request,
+  find: () => Promise<FoundFile | { readonly missing: string; readonly status?: number }>,
+): Promise<Response> {
   const shut = guardRequest(request);
   if (shut) return new Response(shut, { status: 403 });
   const found = await find().catch((error: unknown) => {
-    if (error instanceof Missing) return { missing: error.message };
+    if (error instanceof Missing) return { missing: error.message, status: 404 };
     throw error;
   });
-  if ('missing' in found) return new Response(found.missing, { status: 404 });
+  if ('missing' in found) return new Response(found.missing, { status: found.status ?? 404 });
   const { bytes, type, name, shown, lasting } = found;
   return new Response(typeof bytes === 'string' ? bytes : new Uint8Array(bytes), {
     headers: {

@@ -1,23 +1,27 @@
 import 'server-only';
 import { cache } from 'react';
-import { listPickups, listShelf, Missing, readDay, readParcel, readShop, readShopId } from '@inch-nest/data';
-import type { DayView, ParcelView, PickupList, ShelfTag, ShopView } from '@inch-nest/contracts';
-import { database } from './database.ts';
+import { listPast, listPickups, listShelf, Missing, readDay, readParcel, readShop } from '@inch-nest/data';
+import type { DayView, ParcelView, PastFilter, PastPage, PickupList, ShelfTag, ShopView } from '@inch-nest/contracts';
+import { shopData } from './database.ts';
 import { readId } from './readId.ts';
 
 /** The clock enters the server here. */
 export const now = (): Date => new Date();
 
 /** The shop, read once for a page however many parts of it ask. */
-export const shopNow = cache((): Promise<ShopView> => readShop(database(), now()));
+export const shopNow = cache(async (): Promise<ShopView> => readShop(await shopData(), now()));
 
-export const shelfNow = async (): Promise<ShelfTag[]> => listShelf(database(), await readShopId(database()));
+export const shelfNow = async (): Promise<ShelfTag[]> => listShelf(await shopData());
+
+/** Parcels a page at a time. */
+export const pastNow = async ({ after, ...filter }: PastFilter & { after?: string | undefined }): Promise<PastPage> =>
+  listPast(await shopData(), filter, after ?? null);
 
 /** What is fetched, torn and formed today. */
-export const dayNow = async (): Promise<DayView> => readDay(database(), await shopNow());
+export const dayNow = async (): Promise<DayView> => readDay(await shopData(), await shopNow());
 
 /** What waits to be fetched. */
-export const pickupsNow = async (): Promise<PickupList> => listPickups(database(), await shopNow());
+export const pickupsNow = async (): Promise<PickupList> => listPickups(await shopData(), await shopNow());
 
 /** A parcel, or null when there is none of that id. */
 export const findParcel = async (params: Promise<{ id: string }>, personId: string): Promise<ParcelView | null> =>
@@ -28,4 +32,4 @@ export const findParcel = async (params: Promise<{ id: string }>, personId: stri
       throw error;
     });
 
-export const parcelNow = (id: string, personId: string): Promise<ParcelView> => readParcel(database(), id, personId);
+export const parcelNow = async (id: string, personId: string): Promise<ParcelView> => readParcel(await shopData(), id, personId);

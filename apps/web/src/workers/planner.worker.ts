@@ -57,8 +57,8 @@ const planner: Planner = {
     try {
       const derived = derivePlan(request, recommended);
       if (derived.kind === 'noPlan') return { kind: 'failed', message: derived.reasons.join('; ') };
-      const { format } = new Intl.NumberFormat('en-US', { style: 'currency', currency });
-      const work = explainOtherWays(request, derived.option, (minor) => format(Math.round(minor) / 100));
+      const money = new Intl.NumberFormat('en-US', { style: 'currency', currency });
+      const work = explainOtherWays(request, derived.option, (minor) => money.format(Math.round(minor) / 100));
       const ways = await inSlices(work, latestSearch);
       return ways ? { kind: 'ways', ways: ways.map(({ way, name, whyNot }) => ({ way, name, whyNot })) } : { kind: 'superseded' };
     } catch (error) {

@@ -15,16 +15,13 @@ class FakeWorker {
   onerror: ((event: { message: string }) => void) | null = null;
   terminated = false;
   private readonly ports = new MessageChannel();
-  private readonly endpoint = nodeEndpoint(this.ports.port1 as never) as Endpoint;
+  private readonly endpoint = nodeEndpoint(this.ports.port1);
   private readonly behaviour = behaviours.shift() ?? 'answers';
 
   constructor() {
     started.push(this);
     if (this.behaviour === 'answers') {
-      expose(
-        { search: () => ({ kind: 'noPlan', reasons: ['from the worker'], wouldHelp: [] }) },
-        nodeEndpoint(this.ports.port2 as never) as Endpoint,
-      );
+      expose({ search: () => ({ kind: 'noPlan', reasons: ['from the worker'], wouldHelp: [] }) }, nodeEndpoint(this.ports.port2));
     }
   }
 

@@ -61,6 +61,6 @@ export function createPlannerClient(searchOnServer: (request: PlanRequest) => Pr
     evaluate: (request, choice) => ask((remote) => remote.evaluate(request, choice) as Promise<EvaluateAnswer>),
     otherWays: (request, recommended, currency) =>
       ask((remote) => remote.otherWays(request, recommended, currency) as Promise<OtherWaysAnswer>),
-    quote: (request, shipment) => ask((remote) => remote.quote(request, shipment) as Promise<QuoteAnswer>),
+    quote: (request, shipment) => ask((remote) => remote.quote(request, shipment)),
   };
 }

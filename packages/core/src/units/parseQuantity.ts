@@ -121,7 +121,7 @@ function readMeasures(tokens: QuantityToken[], text: string, system: UnitSystem,
   const units = components.flatMap(({ terms }) => terms.map(({ unit }) => unit)).filter((unit) => unit !== undefined);
   const kinds = new Set(units.map((unit) => (unit in WEIGHT_UNITS_LB ? 'weight' : 'length')));
   if (kinds.size > 1) throw new Refusal('a size and a weight together: one of them here', [0, text.length]);
-  const kind = ([...kinds][0] ?? bare) as 'length' | 'weight';
+  const kind = [...kinds][0] ?? bare;
   if (kind === 'weight' && components.length > 1) throw new Refusal('one weight is enough here', components[1]!.at);
   if (components.length > 3) throw new Refusal('at most three dimensions', components[3]!.at);
   return { kind, measures: components.map((component) => addUp(component, kind, system)) };

@@ -1,16 +1,17 @@
 import { planRequestFor } from '@inch-nest/contracts';
 import { ARCHETYPES, verifyPlan } from '@inch-nest/core';
 import { freshDatabase } from '../../tests/freshDatabase.ts';
-import { listShelf, loadDemo, readParcel, readShop } from '../index.ts';
-import { DEMO_PEOPLE } from './demoPeople.ts';
+import { inShop, listShelf, loadDemo, readParcel, readShop } from '../index.ts';
+import { DEMO_PEOPLE, DEMO_SHOP } from './demoPeople.ts';
 
 test('the demo loads once, a parcel at each step it can have come to, and every plan in it holds', async () => {
   const fresh = await freshDatabase();
   const now = new Date('2026-11-23T10:00:00Z');
   expect(await loadDemo(fresh.database, now)).toBe(true);
   expect(await loadDemo(fresh.database, now)).toBe(false);
-  const shop = await readShop(fresh.database, now);
-  const shelf = await listShelf(fresh.database, shop.id);
+  const room = inShop(fresh.database, DEMO_SHOP.id);
+  const shop = await readShop(room, now);
+  const shelf = await listShelf(room);
   expect(shelf.length).toBeGreaterThanOrEqual(8);
   expect(new Set(shelf.map((tag) => tag.state))).toEqual(
     new Set(['draft', 'planned', 'weighed', 'rated', 'labelled', 'handedOver', 'damaged']),
@@ -22,8 +23,8 @@ test('the demo loads once, a parcel at each step it can have come to, and every 
   expect(shop.cards.map((card) => card.carrier)).toEqual(['Ambry Ground', 'Quillon Post', 'Skerrow Express']);
   const kinds = new Set<string>();
   for (const tag of shelf) {
-    const view = await readParcel(fresh.database, tag.id, DEMO_PEOPLE[0]!.id);
-    kinds.add(view.piece.archetype.value as string);
+    const view = await readParcel(room, tag.id, DEMO_PEOPLE[0]!.id);
+    kinds.add(view.piece.archetype.value);
     if (view.nest.plan) expect(verifyPlan(view.nest.plan.document, planRequestFor(view, shop))).toEqual([]);
   }
   expect(kinds).toEqual(new Set(Object.keys(ARCHETYPES)));

@@ -1,13 +1,14 @@
 import { randomUUID } from 'node:crypto';
 import { addDays, BEDDED_HOUSE, planParcel, writePlanDocument, type Happening, type PlanDocument } from '@inch-nest/core';
-import { benchPlanFor, planRequestFor, type ShopView } from '@inch-nest/contracts';
+import { benchPlanFor, type KeptChange, planRequestFor, type ShopView } from '@inch-nest/contracts';
 import type { Database } from '../database.ts';
+import { inShop, type ShopDatabase } from '../inShop.ts';
 import { useAddress } from '../repositories/addressRepository.ts';
 import { appendEvent } from '../repositories/eventRepository.ts';
 import { beginPurchase, settlePurchase } from '../repositories/labelRepository.ts';
-import { saveNest } from '../repositories/nestRepository.ts';
+import { keepParcel } from '../repositories/keepRepository.ts';
 import { createParcel } from '../repositories/parcelRepository.ts';
-import { readParcel } from '../repositories/parcelRows.ts';
+import { readParcel } from '../repositories/readParcel.ts';
 import { createShop, readShop } from '../repositories/shopRepository.ts';
 import { AMBRY_GROUND } from './cards/ambryGround.ts';
 import { QUILLON_POST } from './cards/quillonPost.ts';
@@ -32,9 +33,10 @@ export async function loadDemo(database: Database, now: Date): Promise<boolean> 
     stock: DEMO_STOCK,
     cards: [QUILLON_POST, AMBRY_GROUND, SKERROW_EXPRESS],
   });
-  const shop = await readShop(database, now);
+  const room = inShop(database, DEMO_SHOP.id);
+  const shop = await readShop(room, now);
   for (const [i, parcel] of DEMO_PARCELS.entries()) {
-    await loadParcel(database, shop, parcel, new Date(now.getTime() - (DEMO_PARCELS.length - i) * 9 * MINUTE_MS), i);
+    await loadParcel(room, shop, parcel, new Date(now.getTime() - (DEMO_PARCELS.length - i) * 9 * MINUTE_MS), i);
   }
   return true;
 }
@@ -42,7 +44,7 @@ export async function loadDemo(database: Database, now: Date): Promise<boolean> 
 const DAY_MS = 86_400_000;
 const DAYS_ON_THE_WAY = 4;
 
-async function loadParcel(database: Database, shop: ShopView, parcel: DemoParcel, loaded: Date, i: number): Promise<void> {
+async function loadParcel(database: ShopDatabase, shop: ShopView, parcel: DemoParcel, loaded: Date, i: number): Promise<void> {
   const personId = DEMO_PEOPLE[i % DEMO_PEOPLE.length]!.id;
   const { dueInDays, ...sale } = parcel.sale;
   // what was due some days ago was done then
@@ -72,9 +74,9 @@ async function loadParcel(database: Database, shop: ShopView, parcel: DemoParcel
   const { document } = view.nest.plan!;
   if (reaches('labelled'))
     for (const test of benchPlanFor(view, shop)!.due)
-      await tell(database, shop, id, personId, { kind: 'testTried', test, result: 'passed' }, now);
-  await weigh(database, shop, id, personId, document, parcel.weighedOffLb ?? [0], now);
-  if (reaches('rated')) await rate(database, shop, id, personId, document, parcel.weighedOffLb ?? [0], now);
+      await tell(database, id, personId, { kind: 'testTried', test, result: 'passed' }, now);
+  await weigh(database, id, personId, document, parcel.weighedOffLb ?? [0], now);
+  if (reaches('rated')) await rate(database, id, personId, document, parcel.weighedOffLb ?? [0], now);
   if (reaches('labelled')) {
     const label = await beginPurchase(database, shop, id, personId, now);
     const purchase = {
@@ -95,16 +97,16 @@ async function loadParcel(database: Database, shop: ShopView, parcel: DemoParcel
       : []),
     ...(reaches('broken') ? ([[{ kind: 'damaged' }, DAYS_ON_THE_WAY]] as [Happening, number][]) : []),
   ];
-  for (const [happening, days] of happened) await tell(database, shop, id, personId, happening, new Date(now.getTime() + days * DAY_MS));
+  for (const [happening, days] of happened) await tell(database, id, personId, happening, new Date(now.getTime() + days * DAY_MS));
 }
 
-const tell = (database: Database, shop: ShopView, parcelId: string, personId: string, happening: Happening, now: Date): Promise<void> =>
+const tell = (database: ShopDatabase, parcelId: string, personId: string, happening: Happening, now: Date): Promise<void> =>
   database.sequelize.transaction((transaction) =>
-    appendEvent(database, { id: randomUUID(), shopId: shop.id, parcelId, personId, happening, now, undoOf: null }, transaction),
+    appendEvent(database, { id: randomUUID(), parcelId, personId, happening, now, undoOf: null }, transaction),
   );
 
 async function keepRecommended(
-  database: Database,
+  database: ShopDatabase,
   shop: ShopView,
   id: string,
   personId: string,
@@ -118,19 +120,29 @@ async function keepRecommended(
   if (step.value.kind === 'noPlan')
     throw new Error(`no plan for the demo’s ${String(parcel.piece['title'])}: ${step.value.reasons.join('; ')}`);
   const { choice } = writePlanDocument(step.value.recommended, shop.house);
-  await saveNest(
+  const taken = parcel.by ? parcel.by(choice) : choice;
+  const [verdict] = await keepParcel(
     database,
     shop,
     id,
-    { personId, changeId: randomUUID(), choice: parcel.by ? parcel.by(choice) : choice, locks: {}, basedOn: 0 },
-    null,
+    {
+      personId,
+      changes: [
+        {
+          id: randomUUID(),
+          path: 'nest',
+          value: JSON.parse(JSON.stringify({ set: taken, drop: [], pin: {}, unpin: [] })) as KeptChange['value'],
+          basedOn: 0,
+        },
+      ],
+    },
     now,
   );
+  if (verdict?.kind !== 'kept') throw new Error(`the demo’s ${String(parcel.piece['title'])} keeps no nest: ${JSON.stringify(verdict)}`);
 }
 
 async function weigh(
-  database: Database,
-  shop: ShopView,
+  database: ShopDatabase,
   parcelId: string,
   personId: string,
   { weight, box }: PlanDocument,
@@ -138,12 +150,11 @@ async function weigh(
   now: Date,
 ): Promise<void> {
   const readingsLb = offLb.map((off) => Math.round((weight.grossLb + off) * 1600) / 1600);
-  await tell(database, shop, parcelId, personId, { kind: 'weighed', readingsLb, outsideIn: box.outsideIn }, now);
+  await tell(database, parcelId, personId, { kind: 'weighed', readingsLb, outsideIn: box.outsideIn }, now);
 }
 
 async function rate(
-  database: Database,
-  shop: ShopView,
+  database: ShopDatabase,
   parcelId: string,
   personId: string,
   { quote, weight, box, choice }: PlanDocument,
@@ -162,5 +173,5 @@ async function rate(
     coverAdded: choice.coverAdded,
     signature: choice.signature,
   };
-  await tell(database, shop, parcelId, personId, { kind: 'rated', rate: chosen }, now);
+  await tell(database, parcelId, personId, { kind: 'rated', rate: chosen }, now);
 }

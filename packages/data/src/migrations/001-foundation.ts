@@ -1,8 +1,8 @@
-import type { QueryInterface } from 'sequelize';
+import type { RunSql } from './RunSql.ts';
 
 /** Shop, people, sales, pieces, parcels, their changes, events, plans and weighings; stock and rate cards. */
-export async function up(queries: QueryInterface): Promise<void> {
-  await queries.sequelize.query(`
+export async function up(run: RunSql): Promise<void> {
+  await run(`
     create table shop (
       id uuid primary key, name text not null, zone text not null, currency char(3) not null, origin_postcode text not null,
       last_cut_off text not null, house jsonb not null, tapes jsonb not null, demo boolean not null default false

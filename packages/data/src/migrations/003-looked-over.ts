@@ -1,4 +1,4 @@
-import type { QueryInterface } from 'sequelize';
+import type { RunSql } from './RunSql.ts';
 import { startOf } from './startOf.ts';
 
 /** The start of each fact of a piece that earlier versions did not know. */
@@ -15,15 +15,13 @@ const NEW_FACTS: Readonly<Record<string, unknown>> = {
 const NEW_WISHES: Readonly<Record<string, unknown>> = { arriveBy: null, signatureWish: 'none' };
 
 /** More facts of a piece and a sale, the shop's own revision, and the shop's templates. */
-export async function up(queries: QueryInterface): Promise<void> {
+export async function up(run: RunSql): Promise<void> {
   for (const [table, facts] of [
     ['piece', NEW_FACTS],
     ['sale', NEW_WISHES],
   ] as const)
-    await queries.sequelize.query(`update ${table} set fields = cast(:fields as jsonb) || fields`, {
-      replacements: { fields: startOf(facts) },
-    });
-  await queries.sequelize.query(`
+    await run(`update ${table} set fields = cast(:fields as jsonb) || fields`, { fields: startOf(facts) });
+  await run(`
     alter table shop add column revision integer not null default 1;
     create table template (
       id uuid primary key, shop_id uuid not null references shop on delete cascade, name text not null,

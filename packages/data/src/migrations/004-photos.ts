@@ -1,8 +1,8 @@
-import type { QueryInterface } from 'sequelize';
+import type { RunSql } from './RunSql.ts';
 
 /** Photographs: what is known of each; the pictures themselves lie in a store by their content. */
-export async function up(queries: QueryInterface): Promise<void> {
-  await queries.sequelize.query(`
+export async function up(run: RunSql): Promise<void> {
+  await run(`
     create table photo (
       id uuid primary key, shop_id uuid not null references shop on delete cascade,
       parcel_id uuid not null references parcel on delete cascade, of text not null, content text not null check (content ~ '^[0-9a-f]{64}$'),

@@ -1,8 +1,8 @@
-import type { QueryInterface } from 'sequelize';
+import type { RunSql } from './RunSql.ts';
 
 /** Labels: each purchase is noted as pending before it is asked for, under a key of its own. */
-export async function up(queries: QueryInterface): Promise<void> {
-  await queries.sequelize.query(`
+export async function up(run: RunSql): Promise<void> {
+  await run(`
     create table label (
       id uuid primary key, shop_id uuid not null references shop on delete cascade,
       parcel_id uuid not null references parcel on delete cascade, key text not null unique, attempt integer not null,

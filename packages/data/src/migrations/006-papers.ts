@@ -1,12 +1,10 @@
-import type { QueryInterface } from 'sequelize';
+import type { RunSql } from './RunSql.ts';
 import { startOf } from './startOf.ts';
 
 /** Customs, letters, where the buyer lives, parcels that go together, pick-ups asked for, and the shop's paper. */
-export async function up(queries: QueryInterface): Promise<void> {
-  await queries.sequelize.query('update sale set fields = cast(:fields as jsonb) || fields', {
-    replacements: { fields: startOf({ customs: null, letter: null }) },
-  });
-  await queries.sequelize.query(`
+export async function up(run: RunSql): Promise<void> {
+  await run('update sale set fields = cast(:fields as jsonb) || fields', { fields: startOf({ customs: null, letter: null }) });
+  await run(`
     alter table shop add column paper text not null default 'letter' check (paper in ('letter', 'a4'));
     alter table parcel add column together uuid;
     create index parcel_together on parcel (together);

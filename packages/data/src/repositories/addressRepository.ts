@@ -1,5 +1,5 @@
 import type { AddressCommand, AddressView, ShopView } from '@inch-nest/contracts';
-import type { Database } from '../database.ts';
+import type { ShopDatabase } from '../inShop.ts';
 import { Refused } from '../refusals.ts';
 import { appendEvent } from './eventRepository.ts';
 import { lockParcel } from './parcelRows.ts';
@@ -8,7 +8,7 @@ import { personOf } from './personOf.ts';
 const NONE: AddressView = { name: '', lines: [], revision: 0 };
 
 /** Where a parcel's buyer lives, for what is printed; null where nobody has said. */
-export async function addressOf({ models }: Database, saleId: string): Promise<AddressView | null> {
+export async function addressOf({ models }: ShopDatabase, saleId: string): Promise<AddressView | null> {
   const row = await models.address.findByPk(saleId);
   return row && { name: row.name, lines: row.lines, revision: row.revision };
 }
@@ -20,7 +20,7 @@ export async function addressOf({ models }: Database, saleId: string): Promise<A
  * @throws Refused when somebody else has changed it since
  */
 export async function useAddress(
-  database: Database,
+  database: ShopDatabase,
   shop: ShopView,
   parcelId: string,
   command: AddressCommand,
@@ -35,7 +35,7 @@ export async function useAddress(
     if (command.act === 'show') {
       await appendEvent(
         database,
-        { id: command.eventId, shopId: shop.id, parcelId, personId: person.id, happening: { kind: 'addressShown' }, now, undoOf: null },
+        { id: command.eventId, parcelId, personId: person.id, happening: { kind: 'addressShown' }, now, undoOf: null },
         transaction,
       );
       return kept;
@@ -43,7 +43,9 @@ export async function useAddress(
     if (command.basedOn !== kept.revision)
       throw new Refused([{ path: 'address', message: 'somebody changed the address since: show it again' }]);
     const next = { name: command.name, lines: command.lines, revision: kept.revision + 1 };
-    await models.address.upsert({ saleId: sale.id, shopId: shop.id, ...next, personId: person.id, at: now }, { transaction });
+    const by = { personId: person.id, at: now };
+    if (row) await row.update({ ...next, ...by }, { transaction });
+    else await models.address.create({ saleId: sale.id, ...next, ...by }, { transaction });
     await parcel.increment('revision', { transaction });
     return next;
   });

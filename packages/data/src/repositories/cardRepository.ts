@@ -1,15 +1,14 @@
 import type { RateCard } from '@inch-nest/core';
 import { rateCard, type CardVersionView, type ShopView } from '@inch-nest/contracts';
-import type { Database } from '../database.ts';
+import type { ShopDatabase } from '../inShop.ts';
 import { Missing, Refused } from '../refusals.ts';
 import { cardRow } from './cardRow.ts';
 
 const MOST_VERSIONS = 200;
 
 /** Every version of every card the shop holds, by carrier, the newest first. */
-export async function listCards({ models }: Database, shop: ShopView): Promise<CardVersionView[]> {
+export async function listCards({ models }: ShopDatabase, shop: ShopView): Promise<CardVersionView[]> {
   const rows = await models.card.findAll({
-    where: { shopId: shop.id },
     order: [
       ['carrier', 'asc'],
       ['cardKey', 'asc'],
@@ -33,12 +32,12 @@ export async function listCards({ models }: Database, shop: ShopView): Promise<C
  *
  * @throws Refused when that version, or a later one, is here already, or when it is in another currency
  */
-export async function addCard({ models, sequelize }: Database, shop: ShopView, card: RateCard): Promise<void> {
+export async function addCard({ models, sequelize }: ShopDatabase, shop: ShopView, card: RateCard): Promise<void> {
   if (card.currency !== shop.currency)
     throw new Refused([{ path: 'currency', message: `the shop counts in ${shop.currency}, this card in ${card.currency}` }]);
   await sequelize.transaction(async (transaction) => {
     await models.shop.findByPk(shop.id, { transaction, lock: transaction.LOCK.UPDATE });
-    const where = { shopId: shop.id, cardKey: card.id };
+    const where = { cardKey: card.id };
     const newest: number = (await models.card.max('version', { where, transaction })) ?? 0;
     if (card.version <= newest)
       throw new Refused([
@@ -47,9 +46,9 @@ export async function addCard({ models, sequelize }: Database, shop: ShopView, c
           message: `version ${newest} of ${card.id} is here already: give this one a higher number, nothing is written over`,
         },
       ]);
-    if ((await models.card.count({ where: { shopId: shop.id }, transaction })) >= MOST_VERSIONS)
+    if ((await models.card.count({ transaction })) >= MOST_VERSIONS)
       throw new Refused([{ path: 'version', message: `the shop holds ${MOST_VERSIONS} versions already` }]);
-    await models.card.create(cardRow(shop.id, card), { transaction });
+    await models.card.create(cardRow(card), { transaction });
   });
 }
 
@@ -58,8 +57,8 @@ export async function addCard({ models, sequelize }: Database, shop: ShopView, c
  *
  * @throws Missing when there is none of that id
  */
-export async function readCard({ models }: Database, shop: ShopView, id: string): Promise<RateCard> {
-  const row = await models.card.findOne({ where: { shopId: shop.id, id } });
+export async function readCard({ models }: ShopDatabase, shop: ShopView, id: string): Promise<RateCard> {
+  const row = await models.card.findOne({ where: { id } });
   if (!row) throw new Missing('there is no such rate card');
   return rateCard.parse(row.document);
 }

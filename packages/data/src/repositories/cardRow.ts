@@ -3,9 +3,8 @@ import type { RateCard } from '@inch-nest/core';
 import type { CardRow } from '../rows.ts';
 
 /** A version of a card as the table keeps it. */
-export const cardRow = (shopId: string, card: RateCard): CardRow => ({
+export const cardRow = (card: RateCard): Omit<CardRow, 'shopId'> => ({
   id: randomUUID(),
-  shopId,
   cardKey: card.id,
   version: card.version,
   carrier: card.carrier,

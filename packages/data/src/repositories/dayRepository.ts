@@ -1,14 +1,14 @@
 import { tearList } from '@inch-nest/core';
 import type { DayView, ShopView } from '@inch-nest/contracts';
-import type { Database } from '../database.ts';
-import { listShelf } from './parcelRepository.ts';
+import type { ShopDatabase } from '../inShop.ts';
+import { listShelf } from './shelfRepository.ts';
 
 const TO_PACK = ['draft', 'planned', 'packing'];
 const NOT_BEGUN = ['planned'];
 
 /** What is due by today and not packed yet: pieces by bin, and what their kept nests take, in cutting order. */
-export async function readDay(database: Database, shop: ShopView): Promise<DayView> {
-  const due = (await listShelf(database, shop.id)).filter((tag) => tag.shipBy <= shop.today && TO_PACK.includes(tag.state));
+export async function readDay(database: ShopDatabase, shop: ShopView): Promise<DayView> {
+  const due = (await listShelf(database)).filter((tag) => tag.shipBy <= shop.today && TO_PACK.includes(tag.state));
   const parcels = await database.models.parcel.findAll({ where: { id: due.map((tag) => tag.id) } });
   const plans = await database.models.plan.findAll({ where: { id: parcels.flatMap((parcel) => parcel.planId ?? []) } });
   const planOf = (id: string) => plans.find((plan) => plan.id === parcels.find((parcel) => parcel.id === id)?.planId)?.document ?? null;
@@ -38,7 +38,7 @@ export async function readDay(database: Database, shop: ShopView): Promise<DayVi
 }
 
 /** Every bin that holds something, in the order of the shelves. */
-export async function listBins(database: Database, shopId: string): Promise<string[]> {
-  const bins = (await listShelf(database, shopId)).flatMap((tag) => tag.bin ?? []);
+export async function listBins(database: ShopDatabase): Promise<string[]> {
+  const bins = (await listShelf(database)).flatMap((tag) => tag.bin ?? []);
   return [...new Set(bins)].sort((a, b) => a.localeCompare(b, 'en', { numeric: true }));
 }

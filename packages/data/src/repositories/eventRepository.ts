@@ -1,15 +1,27 @@
-import { BENCH_TESTS, buyGate, handOverGate, recordParcel, sealGate, type BenchTestKey, type Happening } from '@inch-nest/core';
+import {
+  aboutOf,
+  BENCH_TESTS,
+  buyGate,
+  handOverGate,
+  recordParcel,
+  sealGate,
+  type BenchTestKey,
+  type Happening,
+  type LifeEvent,
+} from '@inch-nest/core';
 import type { Transaction } from 'sequelize';
-import type { Database } from '../database.ts';
+import type { ShopDatabase } from '../inShop.ts';
 import { Refused } from '../refusals.ts';
-import { eventsOf } from './parcelRows.ts';
+import { labelMoves } from './labelMoves.ts';
+import { eventsOf, lockParcel } from './parcelRows.ts';
 
 export interface NewEvent {
   id: string;
-  shopId: string;
   parcelId: string;
   personId: string;
   happening: Happening;
+  /** The bundle it is about, where somebody says so; the parcel's first otherwise. */
+  bundleId?: string | null;
   now: Date;
   undoOf: string | null;
   /** The tests a nest must pass before it is sealed. */
@@ -25,18 +37,17 @@ export interface NewEvent {
  *
  * @throws Refused when one of the three gates is shut
  */
-export async function appendEvent(database: Database, event: NewEvent, transaction: Transaction): Promise<void> {
+export async function appendEvent(database: ShopDatabase, event: NewEvent, transaction: Transaction): Promise<void> {
   const { models } = database;
   if (await models.event.findByPk(event.id, { transaction })) return;
   const past = await eventsOf(database, event.parcelId, transaction);
-  const shut = event.gated === false ? [] : gateFor(event, past);
+  const shut = event.gated === false ? [] : [...gateFor(event, past), ...(await movedOf(database, event, past, transaction))];
   if (shut.length > 0) throw new Refused(shut.map((message) => ({ path: event.happening.kind, message })));
   const { kind, ...body } = event.happening;
   const seq = (past.at(-1)?.seq ?? 0) + 1;
   await models.event.create(
     {
       id: event.id,
-      shopId: event.shopId,
       parcelId: event.parcelId,
       seq,
       at: event.now,
@@ -44,6 +55,7 @@ export async function appendEvent(database: Database, event: NewEvent, transacti
       kind,
       body,
       undoOf: event.undoOf,
+      ...(await idsOf(database, event, transaction)),
     },
     { transaction },
   );
@@ -52,7 +64,6 @@ export async function appendEvent(database: Database, event: NewEvent, transacti
     await models.weighing.create(
       {
         id: event.id,
-        shopId: event.shopId,
         parcelId: event.parcelId,
         readingsLb: [...readingsLb],
         weightLb: Math.max(...readingsLb),
@@ -64,6 +75,34 @@ export async function appendEvent(database: Database, event: NewEvent, transacti
   const life = recordParcel(await eventsOf(database, event.parcelId, transaction));
   await models.parcel.update({ state: life.state }, { where: { id: event.parcelId }, transaction });
   await models.parcel.increment('revision', { where: { id: event.parcelId }, transaction });
+}
+
+/** A parcel that is no longer what its label was bought for does not leave. */
+async function movedOf(
+  database: ShopDatabase,
+  { happening, parcelId }: NewEvent,
+  past: LifeEvent[],
+  transaction: Transaction,
+): Promise<string[]> {
+  if (happening.kind !== 'handedOver') return [];
+  const label = await database.models.label.findOne({ where: { parcelId, state: 'bought' }, transaction });
+  if (!label) return [];
+  const life = recordParcel(past);
+  const moves = await labelMoves(database, label, await lockParcel(database, parcelId, transaction), life.weighing, false, transaction);
+  return moves.map((move) => `the label was bought for another ${move === 'contents' ? 'content' : move}: put it back, or void the label`);
+}
+
+/** The bundle or the piece that an event is about; the one it names must be of this parcel. */
+async function idsOf({ models }: ShopDatabase, { parcelId, happening, bundleId }: NewEvent, transaction: Transaction) {
+  const about = aboutOf(happening);
+  if (about === 'parcel') return { bundleId: null, pieceId: null };
+  const bundle = await models.bundle.findOne({
+    where: { parcelId, ...(bundleId ? { id: bundleId } : {}) },
+    order: [['position', 'asc']],
+    transaction,
+  });
+  if (!bundle) throw new Refused([{ path: 'bundleId', message: 'this parcel has no such bundle' }]);
+  return about === 'bundle' ? { bundleId: bundle.id, pieceId: null } : { bundleId: null, pieceId: bundle.pieceId };
 }
 
 /** What hands can take back at the bench; the rest is put right by what happens next. */

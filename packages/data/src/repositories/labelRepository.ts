@@ -2,10 +2,11 @@ import { randomUUID } from 'node:crypto';
 import { buyGate, recordParcel, type RatedFor } from '@inch-nest/core';
 import type { CounterAnswer, LabelOrder, ShopView } from '@inch-nest/contracts';
 import { Op, type Transaction } from 'sequelize';
-import type { Database } from '../database.ts';
+import type { ShopDatabase } from '../inShop.ts';
 import { Missing, Refused } from '../refusals.ts';
 import type { LabelRow, PieceRow, SaleRow } from '../rows.ts';
 import { appendEvent } from './eventRepository.ts';
+import { presentFor } from './labelMoves.ts';
 import { eventsOf, lockParcel } from './parcelRows.ts';
 import { personOf } from './personOf.ts';
 
@@ -16,13 +17,20 @@ import { personOf } from './personOf.ts';
  * @throws Refused with what stands in the way: no fresh reading, no fitting rate, an address changed since,
  *   or a label bought already
  */
-export async function beginPurchase(database: Database, shop: ShopView, parcelId: string, personId: string, now: Date): Promise<LabelRow> {
+export async function beginPurchase(
+  database: ShopDatabase,
+  shop: ShopView,
+  parcelId: string,
+  personId: string,
+  now: Date,
+): Promise<LabelRow> {
   const person = personOf(shop, personId);
   const { models, sequelize } = database;
   return sequelize.transaction(async (transaction) => {
-    const { parcel, sale, piece } = await lockParcel(database, parcelId, transaction);
+    const rows = await lockParcel(database, parcelId, transaction);
+    const { parcel, sale, piece } = rows;
     const pending = await models.label.findOne({ where: { parcelId, state: 'pending' }, transaction });
-    if (pending) return plain(pending);
+    if (pending) return plainLabel(pending);
     const events = await eventsOf(database, parcelId, transaction);
     const life = recordParcel(events);
     const card = shop.cards.find((one) => one.id === life.rate?.cardId);
@@ -36,13 +44,13 @@ export async function beginPurchase(database: Database, shop: ShopView, parcelId
     const made = await models.label.create(
       {
         id: randomUUID(),
-        shopId: shop.id,
         parcelId,
         key: `${parcelId}:${parcel.revision}:${attempt}`,
         attempt,
         state: 'pending',
         ordered: orderFor(shop, rate, sale, piece),
         rate,
+        boughtFor: await presentFor(database, rows, rate, transaction),
         tracking: null,
         chargedMinor: null,
         problem: null,
@@ -52,7 +60,7 @@ export async function beginPurchase(database: Database, shop: ShopView, parcelId
       { transaction },
     );
     await parcel.increment('revision', { transaction });
-    return plain(made);
+    return plainLabel(made);
   });
 }
 
@@ -72,7 +80,7 @@ const orderFor = (shop: ShopView, rate: RatedFor, sale: SaleRow, piece: PieceRow
 });
 
 /** The order a parcel's rate would make, to ask its price; null where no service is chosen. */
-export async function orderOfRate(database: Database, shop: ShopView, parcelId: string): Promise<LabelOrder | null> {
+export async function orderOfRate(database: ShopDatabase, shop: ShopView, parcelId: string): Promise<LabelOrder | null> {
   return database.sequelize.transaction(async (transaction) => {
     const { sale, piece } = await lockParcel(database, parcelId, transaction);
     const { rate } = recordParcel(await eventsOf(database, parcelId, transaction));
@@ -80,14 +88,14 @@ export async function orderOfRate(database: Database, shop: ShopView, parcelId: 
   });
 }
 
-const plain = (row: { get(options: { plain: true }): unknown }): LabelRow => row.get({ plain: true }) as LabelRow;
+export const plainLabel = (row: { get(options: { plain: true }): unknown }): LabelRow => row.get({ plain: true }) as LabelRow;
 
 /** True when the destination was changed after an instant. */
-const movedSince = async ({ models }: Database, parcelId: string, since: Date, transaction: Transaction): Promise<boolean> =>
+const movedSince = async ({ models }: ShopDatabase, parcelId: string, since: Date, transaction: Transaction): Promise<boolean> =>
   (await models.change.count({ where: { parcelId, path: 'destinationPostcode', at: { [Op.gt]: since } }, transaction })) > 0;
 
 /** What became of a pending purchase is written down, once; a bought label is an event of the parcel, whatever moved meanwhile. */
-export async function settlePurchase(database: Database, id: string, answer: CounterAnswer, now: Date): Promise<void> {
+export async function settlePurchase(database: ShopDatabase, id: string, answer: CounterAnswer, now: Date): Promise<void> {
   if (answer.kind === 'unknown') return;
   const { models, sequelize } = database;
   const row = await models.label.findByPk(id);
@@ -114,7 +122,6 @@ export async function settlePurchase(database: Database, id: string, answer: Cou
       database,
       {
         id: label.id,
-        shopId: label.shopId,
         parcelId: label.parcelId,
         personId: label.personId,
         happening: { kind: 'labelBought', labelId: label.id, rate: label.rate },
@@ -128,7 +135,7 @@ export async function settlePurchase(database: Database, id: string, answer: Cou
 }
 
 /** Writes down that a bought label was given back. */
-export async function settleVoid(database: Database, shop: ShopView, id: string, personId: string, now: Date): Promise<void> {
+export async function settleVoid(database: ShopDatabase, shop: ShopView, id: string, personId: string, now: Date): Promise<void> {
   const person = personOf(shop, personId);
   const { models, sequelize } = database;
   const row = await models.label.findByPk(id);
@@ -142,7 +149,6 @@ export async function settleVoid(database: Database, shop: ShopView, id: string,
       database,
       {
         id: randomUUID(),
-        shopId: label.shopId,
         parcelId: label.parcelId,
         personId: person.id,
         happening: { kind: 'labelVoided', labelId: label.id },
@@ -154,15 +160,9 @@ export async function settleVoid(database: Database, shop: ShopView, id: string,
   });
 }
 
-/** Purchases whose outcome is not known, the oldest first. */
-export async function pendingPurchases({ models }: Database, before: Date): Promise<LabelRow[]> {
-  const rows = await models.label.findAll({ where: { state: 'pending', at: { [Op.lt]: before } }, order: [['at', 'asc']] });
-  return rows.map(plain);
-}
-
 /** One purchase. */
-export async function readLabel({ models }: Database, id: string): Promise<LabelRow> {
+export async function readLabel({ models }: ShopDatabase, id: string): Promise<LabelRow> {
   const row = await models.label.findByPk(id);
   if (!row) throw new Missing('there is no such label');
-  return plain(row);
+  return plainLabel(row);
 }

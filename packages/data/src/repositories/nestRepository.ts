@@ -1,103 +1,156 @@
 import { randomUUID } from 'node:crypto';
-import { derivePlan, verifyPlan, writePlanDocument, type Locks, type PlanChoice, type PlanDocument } from '@inch-nest/core';
-import { planRequestFor, sameContent, type SaveNest, type ShopView } from '@inch-nest/contracts';
+import { derivePlan, verifyPlan, writePlanDocument, type PlanChoice } from '@inch-nest/core';
+import {
+  applyNestChange,
+  clashes,
+  nestChange,
+  nestChangeBetween,
+  nestParts,
+  planChoice,
+  planRequestFor,
+  problemsOf,
+  sameContent,
+  type KeptChange,
+  type NestValue,
+  type ShopView,
+  type Verdict,
+} from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
-import type { Database } from '../database.ts';
-import { Conflicting, Refused } from '../refusals.ts';
+import type { ShopDatabase } from '../inShop.ts';
+import { Refused } from '../refusals.ts';
 import { appendEvent } from './eventRepository.ts';
-import { factsView, lockParcel } from './parcelRows.ts';
-import { personOf } from './personOf.ts';
+import { factsView, NO_NEST, type LockedParcel } from './parcelRows.ts';
 
-/** What somebody chose: the nest and what they pinned of it. */
-export interface NestValue {
-  choice: PlanChoice | null;
-  locks: Locks;
-}
-
-type Locked = Awaited<ReturnType<typeof lockParcel>>;
 type Person = ShopView['people'][number];
 
 /**
- * Keeps a nest as chosen, once it has been derived again here and found to hold.
- *
- * @param seen the browser's own figures, if it sent them: they must be the server's
- * @throws Conflicting when somebody else chose another since, Refused when the figures do not hold
+ * Keeps a change of a nest: the parts it sets, pins and lets go. Parts that somebody else changed since clash, the
+ * others join what is there. A choice that cannot be carried out is kept as it was made, with what is wrong with it.
  */
-export async function saveNest(
-  database: Database,
+export async function keepNest(
+  database: ShopDatabase,
   shop: ShopView,
-  parcelId: string,
-  command: SaveNest,
-  seen: PlanDocument | null,
+  rows: LockedParcel,
+  person: Person,
+  { id, path, value, basedOn }: KeptChange,
   now: Date,
-): Promise<void> {
-  const person = personOf(shop, command.personId);
-  await database.sequelize.transaction(async (transaction) => {
-    const rows = await lockParcel(database, parcelId, transaction);
-    if (await database.models.change.findByPk(command.changeId, { transaction })) return;
-    const { nest } = rows.parcel;
-    const wanted: NestValue = { choice: command.choice, locks: command.locks };
-    const before: NestValue = { choice: nest.choice, locks: nest.locks };
-    if (nest.revision !== command.basedOn && !sameContent(before, wanted)) {
-      throw new Conflicting({
-        entity: 'nest',
-        path: 'choice',
-        theirs: { text: describe(before), by: await lastToChoose(database, parcelId, shop, transaction), revision: nest.revision },
-        yours: describe(wanted),
-      });
-    }
-    if (seen) {
-      const faults = verifyPlan(
-        seen,
-        planRequestFor({ ...factsView(rows.parcel, rows.sale, rows.piece), nest: { ...wanted, revision: 0, plan: null } }, shop),
-      );
-      if (faults.length > 0) throw new Refused(faults.slice(0, 12).map((message) => ({ path: 'document', message })));
-    }
-    await writeNest(database, shop, rows, person, before, wanted, now, transaction);
-    await database.models.change.create(
-      {
-        id: command.changeId,
-        shopId: shop.id,
-        parcelId,
-        entity: 'nest',
-        path: 'choice',
-        before,
-        after: wanted,
-        personId: person.id,
-        at: now,
-        undoOf: null,
-        undone: false,
-      },
-      { transaction },
-    );
-  });
+  transaction: Transaction,
+): Promise<Verdict> {
+  const { nest } = rows.parcel;
+  const parsed = nestChange.safeParse(value);
+  if (!parsed.success)
+    return {
+      path,
+      kind: 'refused',
+      problem: problemsOf(parsed.error)
+        .map((one) => `${one.path}: ${one.message}`)
+        .join('; '),
+    };
+  if (await database.models.change.findByPk(id, { transaction })) return { path, kind: 'kept', revision: nest.revision };
+  const before: NestValue = { choice: nest.choice, locks: nest.locks };
+  const changed = applyNestChange(before, parsed.data);
+  const whole = planChoice.nullable().safeParse(changed.choice);
+  if (!whole.success) return { path, kind: 'refused', problem: 'choose a whole nest first' };
+  const after: NestValue = { choice: whole.data, locks: changed.locks };
+  if (sameContent(before, after)) {
+    if (parsed.data.anew) await writeNest(database, shop, rows, person, after, now, transaction);
+    return { path, kind: 'kept', revision: rows.parcel.nest.revision };
+  }
+  const clash = nestParts(parsed.data).find(
+    (part) => clashes(nest.marks[part], { basedOn, personId: person.id }) && !sameContent(partOf(before, part), partOf(after, part)),
+  );
+  if (clash !== undefined) {
+    const by = shop.people.find((one) => one.id === nest.marks[clash]!.by)?.name ?? 'somebody';
+    return { path, kind: 'clash', theirs: { text: describe(before), by, revision: nest.revision } };
+  }
+  await writeNest(database, shop, rows, person, after, now, transaction);
+  await database.models.change.create(
+    {
+      id,
+      parcelId: rows.parcel.id,
+      entity: 'nest',
+      about: rows.bundle.id,
+      path: 'choice',
+      before,
+      after,
+      personId: person.id,
+      at: now,
+      undoOf: null,
+      undone: false,
+    },
+    { transaction },
+  );
+  return { path, kind: 'kept', revision: rows.parcel.nest.revision };
 }
 
-/** Writes a nest and the immutable plan that follows from it. The caller holds the parcel's lock. */
-export async function writeNest(
-  database: Database,
+/** The value of a part as `nestParts` names it. */
+const partOf = ({ choice, locks }: NestValue, part: string): unknown =>
+  part.startsWith('pin:') ? (locks as Record<string, unknown>)[part.slice(4)] : (choice as Record<string, unknown> | null)?.[part];
+
+/**
+ * Puts the parts that differ between two nests back to how they were.
+ *
+ * @throws Refused when somebody else has changed one of them since
+ */
+export async function restoreNest(
+  database: ShopDatabase,
   shop: ShopView,
-  rows: Locked,
+  rows: LockedParcel,
   person: Person,
   expected: NestValue,
   wanted: NestValue,
   now: Date,
   transaction: Transaction,
 ): Promise<void> {
+  const { nest } = rows.parcel;
+  const present: NestValue = { choice: nest.choice, locks: nest.locks };
+  if (expected.choice === null || wanted.choice === null) {
+    if (!sameContent(present, expected)) throw new Refused([CHOSEN_SINCE]);
+    return writeNest(database, shop, rows, person, wanted, now, transaction);
+  }
+  const change = nestChangeBetween(expected, wanted);
+  if (nestParts(change).some((part) => !sameContent(partOf(present, part), partOf(expected, part)))) throw new Refused([CHOSEN_SINCE]);
+  const { choice, locks } = applyNestChange(present, change);
+  return writeNest(database, shop, rows, person, { choice: planChoice.parse(choice), locks }, now, transaction);
+}
+
+const CHOSEN_SINCE = { path: 'nest', message: 'somebody has chosen another nest since: nothing was taken back' };
+
+/** Writes a nest and the immutable plan that follows from it. The caller holds the parcel's lock. */
+async function writeNest(
+  database: ShopDatabase,
+  shop: ShopView,
+  rows: LockedParcel,
+  person: Person,
+  wanted: NestValue,
+  now: Date,
+  transaction: Transaction,
+): Promise<void> {
   const { parcel } = rows;
-  if (!sameContent({ choice: parcel.nest.choice, locks: parcel.nest.locks }, expected))
-    throw new Refused([{ path: 'nest', message: 'somebody has chosen another nest since: nothing was taken back' }]);
-  const planId = wanted.choice ? await keepPlan(database, shop, rows, person, wanted, wanted.choice, now, transaction) : null;
-  await parcel.update({ nest: { ...wanted, revision: parcel.nest.revision + 1 }, planId }, { transaction });
-  if (planId)
+  const before: NestValue = { choice: parcel.nest.choice, locks: parcel.nest.locks };
+  const kept = wanted.choice ? await keepPlan(database, shop, rows, person, wanted, wanted.choice, now, transaction) : null;
+  const revision = parcel.nest.revision + 1;
+  const moved = nestParts(nestChangeBetween(before, wanted)).map((part) => [part, { revision, by: person.id }] as const);
+  await parcel.update(
+    {
+      nest: {
+        ...wanted,
+        revision,
+        marks: { ...parcel.nest.marks, ...Object.fromEntries(moved) },
+        reasons: kept && 'reasons' in kept ? [...kept.reasons] : [],
+      },
+      planId: kept && 'planId' in kept ? kept.planId : null,
+    },
+    { transaction },
+  );
+  if (kept && 'planId' in kept)
     await appendEvent(
       database,
       {
         id: randomUUID(),
-        shopId: shop.id,
         parcelId: parcel.id,
         personId: person.id,
-        happening: { kind: 'planned', planId },
+        happening: { kind: 'planned', planId: kept.planId },
         now,
         undoOf: null,
       },
@@ -107,25 +160,27 @@ export async function writeNest(
 }
 
 async function keepPlan(
-  { models }: Database,
+  { models }: ShopDatabase,
   shop: ShopView,
-  { parcel, sale, piece }: Locked,
+  rows: LockedParcel,
   person: Person,
   wanted: NestValue,
   choice: PlanChoice,
   now: Date,
   transaction: Transaction,
-): Promise<string> {
-  const request = planRequestFor({ ...factsView(parcel, sale, piece), nest: { ...wanted, revision: 0, plan: null } }, shop);
+): Promise<{ planId: string } | { reasons: readonly string[] }> {
+  const { parcel } = rows;
+  const request = planRequestFor({ ...factsView(rows), nest: { ...NO_NEST, ...wanted } }, shop);
   const derived = derivePlan(request, choice);
-  if (derived.kind === 'noPlan') throw new Refused(derived.reasons.map((message) => ({ path: 'choice', message })));
+  if (derived.kind === 'noPlan') return derived;
   const document = writePlanDocument(derived.option, request.house);
+  const faults = verifyPlan(document, request);
+  if (faults.length > 0) throw new Refused(faults.slice(0, 12).map((message) => ({ path: 'plan', message })));
   const number = (await models.plan.count({ where: { parcelId: parcel.id }, transaction })) + 1;
   const id = randomUUID();
   await models.plan.create(
     {
       id,
-      shopId: shop.id,
       parcelId: parcel.id,
       number,
       personId: person.id,
@@ -137,12 +192,7 @@ async function keepPlan(
     },
     { transaction },
   );
-  return id;
-}
-
-async function lastToChoose({ models }: Database, parcelId: string, shop: ShopView, transaction: Transaction): Promise<string> {
-  const last = await models.change.findOne({ where: { parcelId, entity: 'nest' }, order: [['seq', 'desc']], transaction });
-  return shop.people.find((one) => one.id === last?.personId)?.name ?? 'somebody';
+  return { planId: id };
 }
 
 const describe = ({ choice }: NestValue): string =>

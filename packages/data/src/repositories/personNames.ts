@@ -1,9 +1,9 @@
 import type { Transaction } from 'sequelize';
-import type { Database } from '../database.ts';
+import type { ShopDatabase } from '../inShop.ts';
 
 /** Names of whoever stands in some rows; nothing is asked of the database where there are none. */
 export async function personNames(
-  { person }: Database['models'],
+  { person }: ShopDatabase['models'],
   rows: readonly { personId: string }[],
   transaction: Transaction,
 ): Promise<(personId: string) => string> {

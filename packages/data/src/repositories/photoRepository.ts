@@ -1,5 +1,5 @@
 import type { PhotoOf, ShopView } from '@inch-nest/contracts';
-import type { Database } from '../database.ts';
+import type { ShopDatabase } from '../inShop.ts';
 import { Missing, Refused } from '../refusals.ts';
 import { lockParcel } from './parcelRows.ts';
 import { personOf } from './personOf.ts';
@@ -22,7 +22,7 @@ export interface StoredPicture {
  * @throws Refused when the parcel has as many as it may have
  */
 export async function addPhoto(
-  database: Database,
+  database: ShopDatabase,
   shop: ShopView,
   parcelId: string,
   wanted: { id: string; personId: string; of: PhotoOf },
@@ -32,12 +32,21 @@ export async function addPhoto(
   const person = personOf(shop, wanted.personId);
   const { photo } = database.models;
   await database.sequelize.transaction(async (transaction) => {
-    const { parcel } = await lockParcel(database, parcelId, transaction);
+    const { parcel, bundle, piece } = await lockParcel(database, parcelId, transaction);
     if (await photo.findByPk(wanted.id, { transaction })) return;
     if ((await photo.count({ where: { parcelId, removed: false }, transaction })) >= MOST_PHOTOS)
       throw new Refused([{ path: 'photo', message: `a parcel keeps at most ${MOST_PHOTOS} photographs` }]);
     await photo.create(
-      { id: wanted.id, shopId: shop.id, parcelId, of: wanted.of, ...picture, personId: person.id, at: now, removed: false },
+      {
+        id: wanted.id,
+        parcelId,
+        of: wanted.of,
+        ...(wanted.of === 'piece' ? { pieceId: piece.id } : { bundleId: bundle.id }),
+        ...picture,
+        personId: person.id,
+        at: now,
+        removed: false,
+      },
       { transaction },
     );
     await parcel.increment('revision', { transaction });
@@ -49,26 +58,26 @@ export async function addPhoto(
  *
  * @throws Missing when the parcel has no such photograph, Refused while a claim is open
  */
-export async function removePhoto(database: Database, parcelId: string, wanted: { id: string; removed: boolean }): Promise<void> {
+export async function removePhoto(database: ShopDatabase, parcelId: string, wanted: { id: string; removed: boolean }): Promise<void> {
   await database.sequelize.transaction(async (transaction) => {
     const { parcel } = await lockParcel(database, parcelId, transaction);
     if (wanted.removed && CLAIMED.includes(parcel.state))
       throw new Refused([{ path: 'photo', message: 'it is evidence while the claim is open: it stays' }]);
-    const [count] = await database.models.photo.update({ removed: wanted.removed }, { where: { id: wanted.id, parcelId }, transaction });
+    const count = await database.models.photo.update({ removed: wanted.removed }, { where: { id: wanted.id, parcelId }, transaction });
     if (count === 0) throw new Missing('there is no such photograph');
     await parcel.increment('revision', { transaction });
   });
 }
 
 /** What a photograph's picture is called in the store. */
-export async function pictureOf({ models }: Database, photoId: string): Promise<string> {
+export async function pictureOf({ models }: ShopDatabase, photoId: string): Promise<string> {
   const row = await models.photo.findByPk(photoId);
   if (!row) throw new Missing('there is no such photograph');
   return row.content;
 }
 
 /** A parcel's photographs with what their pictures are called in the store, the oldest first. */
-export async function picturesOf({ models }: Database, parcelId: string): Promise<{ content: string; of: PhotoOf; at: string }[]> {
+export async function picturesOf({ models }: ShopDatabase, parcelId: string): Promise<{ content: string; of: PhotoOf; at: string }[]> {
   const rows = await models.photo.findAll({ where: { parcelId, removed: false }, order: [['at', 'asc']] });
   return rows.map(({ content, of, at }) => ({ content, of, at: new Date(at).toISOString() }));
 }

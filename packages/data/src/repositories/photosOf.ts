@@ -1,10 +1,10 @@
 import type { PhotoView } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
-import type { Database } from '../database.ts';
+import type { ShopDatabase } from '../inShop.ts';
 import { personNames } from './personNames.ts';
 
 /** A parcel's photographs, the earliest first. */
-export async function photosOf({ models }: Database, parcelId: string, transaction: Transaction): Promise<PhotoView[]> {
+export async function photosOf({ models }: ShopDatabase, parcelId: string, transaction: Transaction): Promise<PhotoView[]> {
   const rows = await models.photo.findAll({
     where: { parcelId, removed: false },
     order: [

@@ -1,21 +1,22 @@
 import { collectionDay, recordParcel } from '@inch-nest/core';
+import { Op } from 'sequelize';
 import type { AskPickup, PickupList, PickupOfCarrier, ShopView, WaitingParcel } from '@inch-nest/contracts';
-import type { Database } from '../database.ts';
+import type { ShopDatabase } from '../inShop.ts';
 import { eventOf } from './parcelRows.ts';
 import { personNames } from './personNames.ts';
 import { personOf } from './personOf.ts';
 
 /** Every labelled parcel that has not gone, by carrier and by the cut-off it must make. */
-export async function listPickups({ models, sequelize }: Database, shop: ShopView): Promise<PickupList> {
+export async function listPickups({ models, sequelize }: ShopDatabase, shop: ShopView): Promise<PickupList> {
   const { today: day, time } = shop;
   return sequelize.transaction(async (transaction) => {
-    const parcels = await models.parcel.findAll({ where: { shopId: shop.id, state: 'labelled' }, transaction });
+    const parcels = await models.parcel.findAll({ where: { state: 'labelled' }, transaction });
     const ids = parcels.map((parcel) => parcel.id);
     const [labels, bundles, events, pickups] = await Promise.all([
       models.label.findAll({ where: { parcelId: ids, state: 'bought' }, transaction }),
       models.bundle.findAll({ where: { parcelId: ids }, order: [['position', 'asc']], transaction }),
       models.event.findAll({ where: { parcelId: ids }, transaction }),
-      models.pickup.findAll({ where: { shopId: shop.id }, order: [['at', 'desc']], transaction }),
+      models.pickup.findAll({ where: { day: { [Op.gte]: day } }, order: [['at', 'desc']], limit: 100, transaction }),
     ]);
     const pieces = await models.piece.findAll({ where: { id: bundles.map((bundle) => bundle.pieceId) }, transaction });
     const sales = await models.sale.findAll({ where: { id: parcels.map((parcel) => parcel.saleId) }, transaction });
@@ -75,7 +76,7 @@ const first = ({ parcels }: PickupOfCarrier): string => `${parcels[0]?.day ?? '~
 
 /** Notes a pick-up that a carrier has promised; told twice it counts once. */
 export async function keepPickup(
-  { models }: Database,
+  { models }: ShopDatabase,
   shop: ShopView,
   { id, cardId, day, personId }: AskPickup,
   tracking: readonly string[],
@@ -83,8 +84,6 @@ export async function keepPickup(
   now: Date,
 ): Promise<void> {
   const person = personOf(shop, personId);
-  await models.pickup.findOrCreate({
-    where: { id },
-    defaults: { id, shopId: shop.id, cardKey: cardId, day, tracking: [...tracking], reference, personId: person.id, at: now },
-  });
+  if (await models.pickup.findByPk(id)) return;
+  await models.pickup.create({ id, cardKey: cardId, day, tracking: [...tracking], reference, personId: person.id, at: now });
 }

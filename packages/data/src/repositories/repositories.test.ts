@@ -1,13 +1,13 @@
 import { randomUUID } from 'node:crypto';
-import { BENCH_TESTS, planParcel, writePlanDocument, type Happening } from '@inch-nest/core';
+import { ARCHETYPES, BENCH_TESTS, planParcel, writePlanDocument, type Happening } from '@inch-nest/core';
 import { planRequestFor } from '@inch-nest/contracts';
 import { finish } from '../../../core/tests/sampleRequest.ts';
 import { freshDatabase } from '../../tests/freshDatabase.ts';
-import { bowl, NOW, ODILE, smallShop, TAM } from '../../tests/smallShop.ts';
+import { bowl, keepOne, NOW, ODILE, smallShop, TAM, wholeNest } from '../../tests/smallShop.ts';
 import {
   appendEvent,
-  Conflicting,
   createParcel,
+  inShop,
   fieldsFromLine,
   listShelf,
   lockParcel,
@@ -15,35 +15,35 @@ import {
   NewerSchema,
   readParcel,
   Refused,
-  saveField,
-  saveNest,
   takeBack,
+  type ShopDatabase,
 } from '../index.ts';
 
 let fresh: Awaited<ReturnType<typeof freshDatabase>>;
 let shop: Awaited<ReturnType<typeof smallShop>>;
+let room: ShopDatabase;
 beforeAll(async () => {
   fresh = await freshDatabase();
   shop = await smallShop(fresh.database);
+  room = inShop(fresh.database, shop.id);
 }, 60_000);
 afterAll(() => fresh.drop());
 
-const field = (
-  path: string,
-  text: string,
-  basedOn: number,
-  more: { personId?: string; draft?: boolean; entity?: 'sale' | 'piece'; changeId?: string } = {},
-) => ({ personId: ODILE, changeId: randomUUID(), entity: 'piece' as const, draft: false, path, text, basedOn, ...more });
-const save = (id: string, command: ReturnType<typeof field>) => saveField(fresh.database, shop, id, command, NOW);
-const read = (id: string, personId = ODILE) => readParcel(fresh.database, id, personId);
+const field = (name: string, text: string, basedOn: number, more: { personId?: string; entity?: 'sale' | 'piece'; id?: string } = {}) => ({
+  name,
+  value: text,
+  basedOn,
+  ...more,
+});
+const save = async (parcelId: string, { name, entity = 'piece', ...change }: ReturnType<typeof field>) => {
+  const path = entity === 'sale' ? `sale/${name}` : `piece/${(await read(parcelId)).pieceId}/${name}`;
+  return keepOne(room, shop, parcelId, { path, ...change });
+};
+const read = (id: string, personId = ODILE) => readParcel(room, id, personId);
 const report = (id: string, happening: Happening, eventId = randomUUID()) =>
   fresh.database.sequelize.transaction(async (transaction) => {
-    await lockParcel(fresh.database, id, transaction);
-    await appendEvent(
-      fresh.database,
-      { id: eventId, shopId: shop.id, parcelId: id, personId: ODILE, happening, now: NOW, undoOf: null },
-      transaction,
-    );
+    await lockParcel(room, id, transaction);
+    await appendEvent(room, { id: eventId, parcelId: id, personId: ODILE, happening, now: NOW, undoOf: null }, transaction);
   });
 const recommended = async (id: string) => {
   const chosen = finish(planParcel(planRequestFor(await read(id), shop)));
@@ -51,76 +51,77 @@ const recommended = async (id: string) => {
   return writePlanDocument(chosen.recommended, shop.house);
 };
 const choose = async (id: string, basedOn: number, more: { personId?: string; turns?: number } = {}) => {
-  const { choice } = await recommended(id);
-  const wanted = more.turns ? { ...choice, layers: [{ material: 'largeBubble', turns: more.turns }] } : choice;
-  await saveNest(
-    fresh.database,
-    shop,
-    id,
-    { personId: more.personId ?? ODILE, changeId: randomUUID(), choice: wanted, locks: {}, basedOn },
-    null,
-    NOW,
-  );
+  const { turns, ...by } = more;
+  const value = turns
+    ? { set: { layers: [{ material: 'largeBubble', turns }] }, drop: [], pin: {}, unpin: [] }
+    : wholeNest((await recommended(id)).choice);
+  return keepOne(room, shop, id, { path: 'nest', value, basedOn, ...by });
 };
 
 describe('a typed field', () => {
   test('is kept as typed and as understood, with a revision of its own', async () => {
-    const id = await bowl(fresh.database, shop);
+    const id = await bowl(room, shop);
     await save(id, field('weight', '2 lb 3 oz', 0));
     const { piece } = await read(id);
-    expect(piece.weight).toEqual({ text: '2 lb 3 oz', value: 2.1875, revision: 1, draft: null, by: 'Odile' });
+    expect(piece.weight).toEqual({ text: '2 lb 3 oz', value: 2.1875, revision: 1, draft: null, by: 'Odile', byId: ODILE });
     expect((await fresh.database.models.piece.findOne({ where: { title: 'bowl', weightLb: 2.1875 } }))?.weightLb).toBe(2.1875);
   });
 
-  test('that does not parse is refused, or kept as a draft beside the last value', async () => {
-    const id = await bowl(fresh.database, shop);
-    await expect(save(id, field('weight', '2 lb 3 o', 0))).rejects.toThrow(Refused);
-    await save(id, field('weight', '2 lb 3 o', 0, { draft: true }));
+  test('that does not parse is kept as a draft beside the last value', async () => {
+    const id = await bowl(room, shop);
+    expect(await save(id, field('weight', '2 lb 3 o', 0))).toMatchObject({ kind: 'kept', revision: 0 });
     expect((await read(id)).piece.weight).toMatchObject({ text: '2 lb', value: 2, draft: '2 lb 3 o', revision: 0 });
   });
 
   test('the same change twice counts once', async () => {
-    const id = await bowl(fresh.database, shop);
-    const command = field('weight', '5 lb', 0);
+    const id = await bowl(room, shop);
+    const command = field('weight', '5 lb', 0, { id: randomUUID() });
     await save(id, command);
     await save(id, command);
     expect((await read(id)).piece.weight.revision).toBe(1);
   });
 
   test('two people on one field: the second is told, nothing is overwritten', async () => {
-    const id = await bowl(fresh.database, shop);
+    const id = await bowl(room, shop);
     await save(id, field('weight', '5 lb', 0));
-    const late = save(id, field('weight', '4', 0, { personId: TAM }));
-    await expect(late).rejects.toThrow(Conflicting);
-    await expect(late).rejects.toMatchObject({ conflict: { theirs: { text: '5 lb', by: 'Odile', revision: 1 }, yours: '4' } });
+    const late = await save(id, field('weight', '4', 0, { personId: TAM }));
+    expect(late).toMatchObject({ kind: 'clash', theirs: { text: '5 lb', by: 'Odile', revision: 1 } });
     expect((await read(id)).piece.weight.value).toBe(5);
     await save(id, field('title', 'small bowl', 0, { personId: TAM })); // another field is no conflict
     await save(id, field('weight', '4', 1, { personId: TAM })); // metric: kilograms
     expect((await read(id)).piece.weight).toMatchObject({ value: expect.closeTo(4 / 0.45359237, 5) as number, by: 'Tam', revision: 2 });
   });
 
-  test('twenty at once on one field: one wins, the others are told', async () => {
-    const id = await bowl(fresh.database, shop);
-    const answers = await Promise.allSettled(Array.from({ length: 20 }, (_, i) => save(id, field('weight', `${i + 3} lb`, 0))));
-    expect(answers.filter((answer) => answer.status === 'fulfilled')).toHaveLength(1);
-    expect(answers.every((answer) => answer.status === 'fulfilled' || answer.reason instanceof Conflicting)).toBe(true);
-    expect((await read(id)).piece.weight.revision).toBe(1);
+  test('twenty at once on one field: nobody clashes with herself, and of two people one is told', async () => {
+    const id = await bowl(room, shop);
+    const mine = await Promise.all(Array.from({ length: 20 }, (_, i) => save(id, field('weight', `${i + 3} lb`, 0))));
+    expect(mine.map((verdict) => verdict.kind)).toEqual(Array.from({ length: 20 }, () => 'kept'));
+    expect((await read(id)).piece.weight.revision).toBe(20);
+    const both = await Promise.all(
+      [ODILE, TAM].map((personId) => save(id, field('weight', personId === TAM ? '4 kg' : '9 lb', 20, { personId }))),
+    );
+    expect(both.map((verdict) => verdict.kind).sort()).toEqual(['clash', 'kept']);
   });
 
   test('a stranger, an unknown field and an unknown parcel are refused', async () => {
-    const id = await bowl(fresh.database, shop);
+    const id = await bowl(room, shop);
     await expect(save(id, field('weight', '3 lb', 0, { personId: randomUUID() }))).rejects.toThrow(/nobody/);
-    await expect(save(id, field('colour', 'blue', 0))).rejects.toThrow(/no field/);
+    expect(await save(id, field('colour', 'blue', 0))).toMatchObject({
+      kind: 'refused',
+      problem: expect.stringMatching(/no piece.*colour/) as string,
+    });
     await expect(save(randomUUID(), field('weight', '3 lb', 0))).rejects.toThrow(/no such parcel/);
+    const other = await bowl(room, shop);
+    const path = `piece/${(await read(other)).pieceId}/weight`;
+    expect(await keepOne(room, shop, id, { path, value: '3 lb', basedOn: 0 })).toMatchObject({ kind: 'refused' });
   });
 });
 
 describe('taking back', () => {
-  const back = (id: string, direction: 'undo' | 'redo', personId = ODILE) =>
-    takeBack(fresh.database, shop, id, { personId, direction }, NOW);
+  const back = (id: string, direction: 'undo' | 'redo', personId = ODILE) => takeBack(room, shop, id, { personId, direction }, NOW);
 
   test('goes step by step, and forward again, until something new is done', async () => {
-    const id = await bowl(fresh.database, shop);
+    const id = await bowl(room, shop);
     await save(id, field('weight', '3 lb', 0));
     await save(id, field('weight', '4 lb', 1));
     await back(id, 'undo');
@@ -135,7 +136,7 @@ describe('taking back', () => {
   });
 
   test('takes back one’s own only, and not what another has changed since', async () => {
-    const id = await bowl(fresh.database, shop);
+    const id = await bowl(room, shop);
     await save(id, field('weight', '3 lb', 0));
     await expect(back(id, 'undo', TAM)).rejects.toThrow(/nothing of yours/);
     await save(id, field('weight', '2 kg', 1, { personId: TAM }));
@@ -143,7 +144,7 @@ describe('taking back', () => {
   });
 
   test('a nest too, and never across a seal', async () => {
-    const id = await bowl(fresh.database, shop);
+    const id = await bowl(room, shop);
     await choose(id, 0);
     await choose(id, 1, { turns: 3 });
     await back(id, 'undo');
@@ -157,12 +158,12 @@ describe('taking back', () => {
 
 describe('a nest', () => {
   test('is derived again here, kept as an immutable plan, and lights the shelf', async () => {
-    const id = await bowl(fresh.database, shop);
+    const id = await bowl(room, shop);
     await choose(id, 0);
     const { nest, life } = await read(id);
     expect(nest).toMatchObject({ revision: 1, plan: { number: 1 } });
     expect(life).toMatchObject({ state: 'planned', planId: nest.plan!.id });
-    expect((await listShelf(fresh.database, shop.id)).find((tag) => tag.id === id)).toMatchObject({
+    expect((await listShelf(room)).find((tag) => tag.id === id)).toMatchObject({
       state: 'planned',
       trouble: null,
       minutes: expect.any(Number) as number,
@@ -170,30 +171,93 @@ describe('a nest', () => {
     await expect(fresh.database.models.plan.update({ number: 9 }, { where: { id: nest.plan!.id } })).rejects.toThrow(/append-only/);
   });
 
-  test('with forged figures is refused, and so is one that cannot be', async () => {
-    const id = await bowl(fresh.database, shop);
-    const document = await recommended(id);
-    const keep = (choice: typeof document.choice, seen: typeof document | null) =>
-      saveNest(fresh.database, shop, id, { personId: ODILE, changeId: randomUUID(), choice, locks: {}, basedOn: 0 }, seen, NOW);
-    await expect(keep(document.choice, { ...document, chance: document.chance / 10 })).rejects.toThrow(/chance/);
-    await expect(keep({ ...document.choice, box: 'none' }, null)).rejects.toThrow(/stockroom/);
-    expect((await read(id)).nest.choice).toBeNull();
-    await keep(document.choice, document);
-    expect((await read(id)).nest.choice).toEqual(document.choice);
+  test('that cannot be is kept as chosen, with what is wrong, and lights the shelf', async () => {
+    const id = await bowl(room, shop);
+    await choose(id, 0);
+    const verdict = await keepOne(room, shop, id, {
+      path: 'nest',
+      value: { set: { box: 'none' }, drop: [], pin: {}, unpin: [] },
+      basedOn: 1,
+    });
+    expect(verdict).toMatchObject({ kind: 'kept', revision: 2 });
+    const { nest } = await read(id);
+    expect(nest.choice).toMatchObject({ box: 'none' });
+    expect(nest.plan).toBeNull();
+    expect(nest.reasons.join()).toMatch(/stockroom/);
+    expect((await listShelf(room)).find((tag) => tag.id === id)!.trouble).toBe('mendNest');
   });
 
-  test('chosen by two at once is never overwritten silently', async () => {
-    const id = await bowl(fresh.database, shop);
-    await choose(id, 0);
-    await expect(choose(id, 0, { personId: TAM, turns: 4 })).rejects.toMatchObject({
-      conflict: { entity: 'nest', theirs: { by: 'Odile', revision: 1 } },
+  test('that is no nest is refused, and nothing of it is kept', async () => {
+    const id = await bowl(room, shop);
+    const refused = (value: unknown) => keepOne(room, shop, id, { path: 'nest', value, basedOn: 0 });
+    expect(await refused({ set: { box: 'a' }, drop: [], pin: {}, unpin: [] })).toMatchObject({
+      kind: 'refused',
+      problem: 'choose a whole nest first',
     });
+    expect(await refused({ set: { layers: 'many' }, drop: [], pin: {}, unpin: [] })).toMatchObject({ kind: 'refused' });
+    expect(await refused('a box')).toMatchObject({ kind: 'refused' });
+    expect((await read(id)).nest).toMatchObject({ choice: null, revision: 0 });
+  });
+
+  test('two people on two parts of it do not clash; on one, the later is told', async () => {
+    const id = await bowl(room, shop);
+    await choose(id, 0);
+    expect(await choose(id, 1, { turns: 4 })).toMatchObject({ kind: 'kept' });
+    const fill = { set: { fill: 'pillows' }, drop: [], pin: { fill: 'pillows' }, unpin: [] };
+    expect(await keepOne(room, shop, id, { path: 'nest', value: fill, basedOn: 1, personId: TAM })).toMatchObject({ kind: 'kept' });
+    expect((await read(id)).nest).toMatchObject({ choice: { layers: [{ turns: 4 }], fill: 'pillows' }, locks: { fill: 'pillows' } });
+    expect(await choose(id, 1, { personId: TAM, turns: 2 })).toMatchObject({ kind: 'clash', theirs: { by: 'Odile', revision: 3 } });
+    // what one of them takes back leaves the other's part alone
+    await takeBack(room, shop, id, { personId: ODILE, direction: 'undo' }, NOW);
+    const { choice } = (await read(id)).nest;
+    expect(choice).toMatchObject({ fill: 'pillows' });
+    expect(choice!.layers).not.toEqual([{ material: 'largeBubble', turns: 4 }]);
+  });
+});
+
+describe('another kind', () => {
+  const kind = (id: string, key: string, basedOn: number) => save(id, field('archetype', JSON.stringify(key), basedOn));
+
+  test('brings its presets along, and one undo takes them back', async () => {
+    const id = await bowl(room, shop);
+    const before = (await read(id)).piece;
+    await kind(id, 'thinFigure', 0);
+    const figure = (await read(id)).piece;
+    expect(figure.hardPoints.value.map((point) => point.kind)).toEqual(ARCHETYPES.thinFigure.hardPoints.map(([point]) => point));
+    await kind(id, 'clockwork', 1);
+    const clock = (await read(id)).piece;
+    expect(clock.hardPoints.value.map((point) => point.kind)).toEqual(ARCHETYPES.clockwork.hardPoints.map(([point]) => point));
+    expect(clock.dampSensitive.value).toBe(ARCHETYPES.clockwork.dampSensitive);
+    expect(clock.keepUpright.value).toBe(ARCHETYPES.clockwork.keepUpright);
+    for (let twice = 0; twice < 2; twice++) await takeBack(room, shop, id, { personId: ODILE, direction: 'undo' }, NOW);
+    const back = (await read(id)).piece;
+    expect([back.archetype.value, back.hardPoints.value, back.keepUpright.value]).toEqual([
+      before.archetype.value,
+      before.hardPoints.value,
+      before.keepUpright.value,
+    ]);
+  });
+
+  test('leaves what a person has set', async () => {
+    const id = await bowl(room, shop);
+    await kind(id, 'thinFigure', 0);
+    const own = (await read(id)).piece.hardPoints;
+    const pinned = { id: 'mine', kind: 'handle', face: 'back', across: 0.5, up: 0.5, reachIn: 1, guard: null, guardLengthIn: null };
+    await save(id, field('hardPoints', JSON.stringify([...own.value, pinned]), own.revision));
+    await save(id, field('dampSensitive', 'true', (await read(id)).piece.dampSensitive.revision));
+    await kind(id, 'clockwork', 1);
+    const { piece } = await read(id);
+    expect(piece.hardPoints.value.map((point) => point.kind)).toEqual([
+      'handle',
+      ...ARCHETYPES.clockwork.hardPoints.map(([point]) => point),
+    ]);
+    expect(piece.dampSensitive.value).toBe(true);
   });
 });
 
 describe('events', () => {
   test('append once, in order, never change', async () => {
-    const id = await bowl(fresh.database, shop);
+    const id = await bowl(room, shop);
     const eventId = randomUUID();
     await report(id, { kind: 'weighed', readingsLb: [3.5, 3.4], outsideIn: [12, 12, 12] }, eventId);
     await report(id, { kind: 'weighed', readingsLb: [3.5, 3.4], outsideIn: [12, 12, 12] }, eventId);
@@ -208,13 +272,13 @@ describe('events', () => {
   });
 
   test('the gates are shut on the server too', async () => {
-    const id = await bowl(fresh.database, shop);
+    const id = await bowl(room, shop);
     await expect(report(id, { kind: 'sealed' })).rejects.toThrow(/feel test is not done/);
     await expect(report(id, { kind: 'handedOver' })).rejects.toThrow(/no label/);
   });
 
   test('forty at once get forty places', async () => {
-    const id = await bowl(fresh.database, shop);
+    const id = await bowl(room, shop);
     await Promise.all(Array.from({ length: 40 }, () => report(id, { kind: 'weighed', readingsLb: [3], outsideIn: null })));
     expect((await read(id)).events.map((event) => event.seq)).toEqual(Array.from({ length: 41 }, (_, i) => i + 1));
   });
@@ -228,8 +292,8 @@ describe('a line', () => {
       'imperial',
     );
     const id = randomUUID();
-    await createParcel(fresh.database, shop, { id, personId: ODILE, ...parts }, NOW);
-    await createParcel(fresh.database, shop, { id, personId: ODILE, ...parts }, NOW);
+    await createParcel(room, shop, { id, personId: ODILE, ...parts }, NOW);
+    await createParcel(room, shop, { id, personId: ODILE, ...parts }, NOW);
     const { sale, piece, code } = await read(id);
     expect(code).toMatch(/^[2-9A-Z]{4}$/);
     expect([sale.soldMinor.value, sale.destinationPostcode.value, sale.shipBy.value, sale.buyer.value]).toEqual([

@@ -1,8 +1,10 @@
+import { statesThat } from '@inch-nest/core';
 import type { Scanned } from '@inch-nest/contracts';
 import { Op } from 'sequelize';
-import type { Database } from '../database.ts';
+import type { ShopDatabase } from '../inShop.ts';
 import { Missing } from '../refusals.ts';
-import { listShelf } from './parcelRepository.ts';
+import type { ParcelRow } from '../rows.ts';
+import { tagsOf } from './shelfRepository.ts';
 
 /** Where a parcel's work goes on, by how far it has come. */
 const STATION: Readonly<Record<string, string>> = {
@@ -19,20 +21,31 @@ const STATION: Readonly<Record<string, string>> = {
  *
  * @throws Missing when nothing here has that code
  */
-export async function findScanned(database: Database, shopId: string, { of, name }: Scanned): Promise<{ path: string; name: string }> {
+export async function findScanned(database: ShopDatabase, { of, name }: Scanned): Promise<{ path: string; name: string }> {
   const { models } = database;
   if (of === 'box') {
-    const box = await models.box.findOne({ where: { shopId, key: name } });
+    const box = await models.box.findOne({ where: { key: name } });
     if (box) return { path: `/stock#box-${encodeURIComponent(box.key)}`, name: box.name };
   } else if (of === 'bin') {
-    const tag = (await listShelf(database, shopId)).find((one) => one.bin === name);
+    const tag = (await tagsOf(database, await inBin(database, name)))[0];
     if (tag) return { path: `/parcels/${tag.id}/${STATION[tag.state] ?? 'send'}`, name: tag.title };
   } else {
-    const label = of === 'tracking' ? await models.label.findOne({ where: { shopId, tracking: name } }) : null;
+    const label = of === 'tracking' ? await models.label.findOne({ where: { tracking: name } }) : null;
     const parcel = await models.parcel.findOne({
-      where: { shopId, ...(of === 'parcel' ? { code: name } : { id: { [Op.eq]: label?.parcelId ?? null } }) },
+      where: { ...(of === 'parcel' ? { code: name } : { id: { [Op.eq]: label?.parcelId ?? null } }) },
     });
     if (parcel) return { path: `/parcels/${parcel.id}/${STATION[parcel.state] ?? 'send'}`, name: `parcel ${parcel.code}` };
   }
   throw new Missing('nothing here has this code');
+}
+
+/** Open parcels with a piece in a bin, the oldest first. */
+async function inBin({ models }: ShopDatabase, bin: string): Promise<ParcelRow[]> {
+  const pieces = await models.piece.findAll({ where: { bin }, attributes: ['id'], order: [['id', 'asc']], limit: 200 });
+  const bundles = await models.bundle.findAll({ where: { pieceId: pieces.map((piece) => piece.id) }, attributes: ['parcelId'] });
+  return models.parcel.findAll({
+    where: { id: bundles.map((bundle) => bundle.parcelId), state: statesThat('open') },
+    order: [['createdAt', 'asc']],
+    limit: 1,
+  });
 }

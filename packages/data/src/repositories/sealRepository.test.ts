@@ -3,36 +3,37 @@ import { finish } from '../../../core/tests/sampleRequest.ts';
 import { planParcel, stockUsed, writePlanDocument, type Happening } from '@inch-nest/core';
 import { benchPlanFor, planRequestFor } from '@inch-nest/contracts';
 import { freshDatabase } from '../../tests/freshDatabase.ts';
-import { bowl, NOW, ODILE, smallShop, tell } from '../../tests/smallShop.ts';
-import { openSeal, readParcel, readShop, Refused, saveNest, sealParcel } from '../index.ts';
+import { bowl, keepOne, NOW, ODILE, smallShop, tell, wholeNest } from '../../tests/smallShop.ts';
+import { inShop, openSeal, readParcel, readShop, Refused, sealParcel, type ShopDatabase } from '../index.ts';
 
 let fresh: Awaited<ReturnType<typeof freshDatabase>>;
 let shop: Awaited<ReturnType<typeof smallShop>>;
+let room: ShopDatabase;
 beforeAll(async () => {
   fresh = await freshDatabase();
   shop = await smallShop(fresh.database);
+  room = inShop(fresh.database, shop.id);
 }, 60_000);
 afterAll(() => fresh.drop());
 
-const read = (id: string) => readParcel(fresh.database, id, ODILE);
-const report = (id: string, happening: Happening, undoOf: string | null = null) =>
-  tell(fresh.database, shop.id, id, happening, NOW, undoOf);
-const stockNow = async () => (await readShop(fresh.database, NOW)).stock;
-const seal = (id: string, eventId = randomUUID()) => sealParcel(fresh.database, shop, id, { eventId, personId: ODILE, now: NOW });
+const read = (id: string) => readParcel(room, id, ODILE);
+const report = (id: string, happening: Happening, undoOf: string | null = null) => tell(room, id, happening, NOW, undoOf);
+const stockNow = async () => (await readShop(room, NOW)).stock;
+const seal = (id: string, eventId = randomUUID()) => sealParcel(room, shop, id, { eventId, personId: ODILE, now: NOW });
 
 /** A bowl with its recommended nest kept and every test that is due passed. */
-async function readyToSeal(): Promise<string> {
-  const id = await bowl(fresh.database, shop);
+async function readyToSeal(board = false): Promise<string> {
+  const id = await bowl(room, shop);
   const chosen = finish(planParcel(planRequestFor(await read(id), shop)));
   if (chosen.kind === 'noPlan') throw new Error(chosen.reasons.join());
   const { choice } = writePlanDocument(chosen.recommended, shop.house);
-  await saveNest(fresh.database, shop, id, { personId: ODILE, changeId: randomUUID(), choice, locks: {}, basedOn: 0 }, null, NOW);
+  await keepOne(room, shop, id, { path: 'nest', value: wholeNest(board ? { ...choice, board: true } : choice), basedOn: 0 });
   for (const test of benchPlanFor(await read(id), shop)!.due) await report(id, { kind: 'testTried', test, result: 'passed' });
   return id;
 }
 
 test('sealing takes what was really used, once, in one go', async () => {
-  const id = await readyToSeal();
+  const id = await readyToSeal(true);
   const { option } = benchPlanFor(await read(id), shop)!;
   const layer = option.rated.weighed.filled.stowed.wrapped.layers[0]!;
   await report(id, {
@@ -48,6 +49,7 @@ test('sealing takes what was really used, once, in one go', async () => {
   await seal(id, eventId);
   const after = await stockNow();
   const planned = stockUsed(option);
+  expect(planned.map((use) => use.kind)).toContain('board');
   for (const use of planned) {
     const factor = use.kind === 'wrap' && use.key === layer.stock.key ? 2 : 1;
     const count = (stock: typeof before) =>
@@ -55,7 +57,9 @@ test('sealing takes what was really used, once, in one go', async () => {
         ? stock.wraps.find((one) => one.key === use.key)!.onHandFt2
         : use.kind === 'fill'
           ? stock.fills.find((one) => one.key === use.key)!.onHandFt3
-          : stock.boxes.find((one) => one.key === use.key)!.onHand;
+          : use.kind === 'board'
+            ? stock.linerBoard!.onHandFt2
+            : stock.boxes.find((one) => one.key === use.key)!.onHand;
     expect(count(before) - count(after)).toBeCloseTo(use.amount * factor, 4);
   }
   const view = await read(id);
@@ -66,7 +70,7 @@ test('sealing takes what was really used, once, in one go', async () => {
 test('with stock short reality wins: the count goes below zero', async () => {
   const id = await readyToSeal();
   const boxKey = (await read(id)).nest.plan!.document.box.key;
-  await fresh.database.models.box.update({ onHand: 0 }, { where: { shopId: shop.id, key: boxKey } });
+  await fresh.database.models.box.update({ onHand: 0 }, { where: { key: boxKey } });
   await seal(id);
   expect((await stockNow()).boxes.find((box) => box.key === boxKey)!.onHand).toBe(-1);
 });
@@ -77,7 +81,7 @@ test('a test that failed or was not done keeps it open and takes nothing', async
   const before = await stockNow();
   await expect(seal(id)).rejects.toThrow(/shake test failed/);
   expect(await stockNow()).toEqual(before);
-  const bare = await bowl(fresh.database, shop);
+  const bare = await bowl(room, shop);
   await expect(seal(bare)).rejects.toThrow(/keep a nest first/);
 });
 
@@ -89,8 +93,8 @@ test('opened again: what can be used again comes back as used, the rest does not
   const before = await stockNow();
   const eventId = randomUUID();
   const told = { eventId, personId: ODILE, now: NOW, reason: 'the card', reused: uses };
-  await openSeal(fresh.database, shop, id, told);
-  await openSeal(fresh.database, shop, id, told);
+  await openSeal(room, shop, id, told);
+  await openSeal(room, shop, id, told);
   const after = await stockNow();
   for (const use of uses) {
     if (use.kind === 'box') {
@@ -108,7 +112,7 @@ test('opened again: what can be used again comes back as used, the rest does not
     }
   }
   expect((await read(id)).life.sealed).toBe(false);
-  await expect(openSeal(fresh.database, shop, id, { ...told, eventId: randomUUID() })).rejects.toThrow(/not sealed/);
+  await expect(openSeal(room, shop, id, { ...told, eventId: randomUUID() })).rejects.toThrow(/not sealed/);
 });
 
 test('only steps and tests can be taken back, and nothing but a taking back takes back', async () => {

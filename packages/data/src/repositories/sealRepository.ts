@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { recordParcel, stockUsed, type StockUse } from '@inch-nest/core';
 import { benchPlanFor, type ShopView } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
-import type { Database } from '../database.ts';
+import type { ShopDatabase } from '../inShop.ts';
 import { Refused } from '../refusals.ts';
 import { appendEvent } from './eventRepository.ts';
 import { eventsOf, factsView, lockParcel } from './parcelRows.ts';
@@ -23,12 +23,17 @@ interface Told {
  *
  * @throws Refused when no nest is kept, or a test that is due has not passed and was not skipped
  */
-export async function sealParcel(database: Database, shop: ShopView, parcelId: string, { eventId, personId, now }: Told): Promise<void> {
+export async function sealParcel(
+  database: ShopDatabase,
+  shop: ShopView,
+  parcelId: string,
+  { eventId, personId, now }: Told,
+): Promise<void> {
   const person = personOf(shop, personId);
   await database.sequelize.transaction(async (transaction) => {
-    const { parcel, sale, piece } = await lockParcel(database, parcelId, transaction);
+    const rows = await lockParcel(database, parcelId, transaction);
     if (await database.models.event.findByPk(eventId, { transaction })) return;
-    const plan = benchPlanFor({ ...factsView(parcel, sale, piece), nest: { ...parcel.nest, plan: null } }, shop);
+    const plan = benchPlanFor({ ...factsView(rows), nest: { ...rows.parcel.nest, plan: null } }, shop);
     if (!plan) throw new Refused([{ path: 'sealed', message: 'keep a nest first: nothing says what goes into the box' }]);
     const life = recordParcel(await eventsOf(database, parcelId, transaction));
     const used = stockUsed(
@@ -39,7 +44,6 @@ export async function sealParcel(database: Database, shop: ShopView, parcelId: s
       database,
       {
         id: eventId,
-        shopId: shop.id,
         parcelId,
         personId: person.id,
         happening: { kind: 'sealed', used },
@@ -49,8 +53,7 @@ export async function sealParcel(database: Database, shop: ShopView, parcelId: s
       },
       transaction,
     );
-    for (const use of used) await take(database, shop.id, use, transaction);
-    await database.models.shop.increment('revision', { where: { id: shop.id }, transaction });
+    await moveStock(database, person.id, used, take, transaction);
   });
 }
 
@@ -61,7 +64,7 @@ export async function sealParcel(database: Database, shop: ShopView, parcelId: s
  * @throws Refused when it is not sealed
  */
 export async function openSeal(
-  database: Database,
+  database: ShopDatabase,
   shop: ShopView,
   parcelId: string,
   { eventId, personId, now, reason, reused }: Told & { reason: string; reused: readonly StockUse[] },
@@ -76,7 +79,6 @@ export async function openSeal(
       database,
       {
         id: eventId,
-        shopId: shop.id,
         parcelId,
         personId: person.id,
         happening: { kind: 'sealOpened', reason, reused },
@@ -85,20 +87,58 @@ export async function openSeal(
       },
       transaction,
     );
-    for (const use of reused) await bringBack(database, shop.id, use, transaction);
-    await database.models.shop.increment('revision', { where: { id: shop.id }, transaction });
+    await moveStock(database, person.id, reused, bringBack, transaction);
   });
 }
 
-async function take({ models }: Database, shopId: string, { kind, key, amount }: StockUse, transaction: Transaction): Promise<void> {
-  if (kind === 'box') await models.box.decrement('onHand', { by: amount, where: { shopId, key }, transaction });
-  else await models.material.decrement('onHand', { by: amount, where: { shopId, kind, key }, transaction });
+/**
+ * Moves amounts out of the stockroom or back into it, and marks the counts that moved: whoever is typing one of them
+ * is told, and nobody else.
+ */
+async function moveStock(
+  database: ShopDatabase,
+  personId: string,
+  uses: readonly StockUse[],
+  move: (database: ShopDatabase, use: StockUse, transaction: Transaction) => Promise<void>,
+  transaction: Transaction,
+): Promise<void> {
+  const row = (await database.models.shop.findOne({ transaction, lock: transaction.LOCK.UPDATE }))!;
+  const revision = (row.revision ?? 1) + 1;
+  for (const use of uses) await move(database, use, transaction);
+  const moved = uses.map(({ kind, key }) => [COUNT_OF[kind](encodeURIComponent(key)), { revision, by: personId }] as const);
+  await database.models.shop.update({ revision, marks: { ...row.marks, ...Object.fromEntries(moved) } }, { where: {}, transaction });
+}
+
+/** Where each kind of stock is counted, as a part of the shop. */
+const COUNT_OF: Readonly<Record<StockUse['kind'], (key: string) => string>> = {
+  box: (key) => `boxes/${key}/onHand`,
+  wrap: (key) => `wraps/${key}/onHandFt2`,
+  fill: (key) => `fills/${key}/onHandFt3`,
+  board: () => 'stock/linerBoard',
+};
+
+async function take({ models }: ShopDatabase, { kind, key, amount }: StockUse, transaction: Transaction): Promise<void> {
+  if (kind === 'board') await countBoard(models, -amount, transaction);
+  else if (kind === 'box') await models.box.increment('onHand', { by: -amount, where: { key }, transaction });
+  else await models.material.increment('onHand', { by: -amount, where: { kind, key }, transaction });
+}
+
+/** Sheet board is kept with the shop itself. */
+async function countBoard(models: ShopDatabase['models'], byFt2: number, transaction: Transaction): Promise<void> {
+  const row = (await models.shop.findOne({ transaction }))!;
+  const { linerBoard } = row.tapes;
+  if (!linerBoard) return;
+  await models.shop.update(
+    { tapes: { ...row.tapes, linerBoard: { ...linerBoard, onHandFt2: (linerBoard.onHandFt2 ?? 0) + byFt2 } } },
+    { where: {}, transaction },
+  );
 }
 
 /** A box has been through the bench once more, a wrap is a reused one; fill is fill. */
-async function bringBack({ models }: Database, shopId: string, { kind, key, amount }: StockUse, transaction: Transaction): Promise<void> {
+async function bringBack({ models }: ShopDatabase, { kind, key, amount }: StockUse, transaction: Transaction): Promise<void> {
+  if (kind === 'board') return countBoard(models, amount, transaction);
   if (kind === 'fill') {
-    await models.material.increment('onHand', { by: amount, where: { shopId, kind, key }, transaction });
+    await models.material.increment('onHand', { by: amount, where: { kind, key }, transaction });
     return;
   }
   const usedKey = key.endsWith('-used') ? key : `${key}-used`;
@@ -110,23 +150,22 @@ async function bringBack({ models }: Database, shopId: string, { kind, key, amou
     onHand: amount,
   });
   if (kind === 'wrap') {
-    const row = await models.material.findOne({ where: { shopId, kind, key }, transaction });
-    const used = await models.material.findOne({ where: { shopId, kind, key: usedKey }, transaction });
+    const row = await models.material.findOne({ where: { kind, key }, transaction });
+    const used = await models.material.findOne({ where: { kind, key: usedKey }, transaction });
     if (used) await used.increment('onHand', { by: amount, transaction });
     else if (row)
       await models.material.create(
-        { shopId, kind, ...asUsed(row), properties: { ...row.properties, reused: true, priceMinor: 0 } },
+        { kind, ...asUsed(row), properties: { ...row.properties, reused: true, priceMinor: 0 } },
         { transaction },
       );
     return;
   }
-  const row = await models.box.findOne({ where: { shopId, key }, transaction });
-  const used = await models.box.findOne({ where: { shopId, key: usedKey }, transaction });
+  const row = await models.box.findOne({ where: { key }, transaction });
+  const used = await models.box.findOne({ where: { key: usedKey }, transaction });
   if (used) await used.increment('onHand', { by: amount, transaction });
   else if (row)
     await models.box.create(
       {
-        shopId,
         ...asUsed(row),
         properties: { ...row.properties, priceMinor: 0, earlierUses: Number(row.properties['earlierUses'] ?? 0) + 1 },
       },

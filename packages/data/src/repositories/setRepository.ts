@@ -1,12 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import type { PutTogether, SetMember, ShopView } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
-import type { Database } from '../database.ts';
+import type { ShopDatabase } from '../inShop.ts';
 import { Missing, Refused } from '../refusals.ts';
 import { personOf } from './personOf.ts';
 
 /** The parcels of one sending in the order of their codes; none where a parcel goes alone. */
-export async function setOf({ models }: Database, together: string | null, transaction: Transaction): Promise<SetMember[]> {
+export async function setOf({ models }: ShopDatabase, together: string | null, transaction: Transaction): Promise<SetMember[]> {
   if (together === null) return [];
   const parcels = await models.parcel.findAll({ where: { together }, order: [['code', 'asc']], transaction });
   const ids = parcels.map((parcel) => parcel.id);
@@ -29,12 +29,12 @@ export async function setOf({ models }: Database, together: string | null, trans
  *
  * @throws Refused when they go to different places
  */
-export async function putTogether(database: Database, shop: ShopView, { personId, parcelIds }: PutTogether): Promise<void> {
+export async function putTogether(database: ShopDatabase, shop: ShopView, { personId, parcelIds }: PutTogether): Promise<void> {
   personOf(shop, personId);
   const { models, sequelize } = database;
   await sequelize.transaction(async (transaction) => {
     const parcels = await models.parcel.findAll({
-      where: { id: parcelIds, shopId: shop.id },
+      where: { id: parcelIds },
       order: [['id', 'asc']],
       transaction,
       lock: transaction.LOCK.UPDATE,

@@ -1,31 +1,32 @@
 import { randomUUID } from 'node:crypto';
 import { localTime, type BoxStock, type FillStock, type RateCard, type Stockroom, type WrapStock } from '@inch-nest/core';
-import { house, rateCard, sameContent, stockroom, type Person, type SaveShop, type ShopView } from '@inch-nest/contracts';
-import type { Transaction } from 'sequelize';
+import { house, rateCard, stockroom, type KeptShop, type Person, type ShopView } from '@inch-nest/contracts';
+import { Op, type Transaction, type WhereOptions } from 'sequelize';
 import type { Database } from '../database.ts';
-import { Conflicting, Missing, Refused } from '../refusals.ts';
-import type { ShopRow } from '../rows.ts';
+import { inShop, type ShopDatabase } from '../inShop.ts';
+import { Missing } from '../refusals.ts';
+import type { CardRow, ShopRow } from '../rows.ts';
 import { cardRow } from './cardRow.ts';
-import { personOf } from './personOf.ts';
+import { boxRow, materialRows } from './stockRows.ts';
 
 /**
  * The shop with its people, stockroom and the cards in force on its local day. What was kept by an earlier
  * version is read through today's schemas, which fill in what it did not know.
  *
- * @throws Missing when the database holds no shop
+ * @throws Missing when the database holds no such shop
  */
-export async function readShop({ models }: Database, now: Date, transaction?: Transaction): Promise<ShopView> {
+export async function readShop({ models }: ShopDatabase, now: Date, transaction?: Transaction): Promise<ShopView> {
   const within = transaction ? { transaction } : {};
-  const shop = await models.shop.findOne({ ...within });
+  const shop = await models.shop.findOne(within);
   if (!shop) throw new Missing('there is no shop yet');
   const { day, time } = localTime(now, shop.zone);
-  const order = { order: [['position', 'asc']] as [string, string][], where: { shopId: shop.id }, ...within };
+  const inOrder = { order: [['position', 'asc']] as [string, string][], ...within };
   const [people, boxes, materials, cards] = await Promise.all([
-    models.person.findAll(order),
-    models.box.findAll(order),
-    models.material.findAll(order),
+    models.person.findAll(inOrder),
+    models.box.findAll(inOrder),
+    models.material.findAll(inOrder),
     models.card.findAll({
-      where: { shopId: shop.id },
+      where: { validFrom: { [Op.lte]: day }, validTo: { [Op.or]: [{ [Op.is]: null }, { [Op.gte]: day }] } } as WhereOptions<CardRow>,
       order: [
         ['cardKey', 'asc'],
         ['version', 'desc'],
@@ -37,10 +38,7 @@ export async function readShop({ models }: Database, now: Date, transaction?: Tr
     materials
       .filter((row) => row.kind === kind)
       .map((row) => ({ ...row.properties, key: row.key, name: row.name, [onHandKey]: row.onHand }) as Stock);
-  const inForce = (card: (typeof cards)[number]) => card.validFrom <= day && (card.validTo === null || card.validTo >= day);
-  const newest = cards.filter(
-    (card, i) => inForce(card) && cards.findIndex((other) => other.cardKey === card.cardKey && inForce(other)) === i,
-  );
+  const newest = cards.filter((card, i) => cards.findIndex((other) => other.cardKey === card.cardKey) === i);
   return {
     id: shop.id,
     name: shop.name,
@@ -67,7 +65,7 @@ export async function readShop({ models }: Database, now: Date, transaction?: Tr
 
 /** The shop's id alone, for what is asked every few seconds. */
 export async function readShopId({ models }: Database): Promise<string> {
-  const shop = await models.shop.findOne({ attributes: ['id'] });
+  const shop = await models.shop.findOne({ attributes: ['id'], order: [['id', 'asc']] });
   if (!shop) throw new Missing('there is no shop yet');
   return shop.id;
 }
@@ -82,81 +80,34 @@ export interface NewShop {
 
 /** Makes a shop with everything it needs to plan, in one transaction. */
 export async function createShop(database: Database, { shop, people, stock, cards }: NewShop): Promise<void> {
-  const { models, sequelize } = database;
+  const { sequelize } = database;
+  const { models } = inShop(database, shop.id);
   const { innerTape, outerTape, linerBoard } = stock;
-  const shopId = shop.id;
   await sequelize.transaction(async (transaction) => {
     await models.shop.create({ ...shop, tapes: { innerTape, outerTape, linerBoard } }, { transaction });
     await models.person.bulkCreate(
-      people.map((person, position) => ({ ...person, shopId, position })),
+      people.map((person, position) => ({ ...person, position })),
       { transaction },
     );
-    await writeStock(database, shopId, stock, transaction);
+    await models.box.bulkCreate(
+      stock.boxes.map((box, i) => ({ id: randomUUID(), position: i, ...boxRow(box) })),
+      { transaction },
+    );
+    await models.material.bulkCreate(
+      materialRows(stock).map((row, i) => ({ id: randomUUID(), position: i, ...row })),
+      { transaction },
+    );
     await models.card.bulkCreate(
-      cards.map((card) => cardRow(shopId, card)),
+      cards.map((card) => cardRow(card)),
       { transaction },
     );
   });
 }
 
-/** Puts a whole stockroom in place of what was there. */
-async function writeStock(
-  { models }: Database,
-  shopId: string,
-  { boxes, wraps, fills }: Stockroom,
-  transaction: Transaction,
-): Promise<void> {
-  const row = (position: number) => ({ id: randomUUID(), shopId, position });
-  await models.box.destroy({ where: { shopId }, transaction });
-  await models.material.destroy({ where: { shopId }, transaction });
-  await models.box.bulkCreate(
-    boxes.map(({ key, name, onHand, ...properties }, i) => ({ ...row(i), key, name, onHand, properties })),
-    { transaction },
-  );
-  await models.material.bulkCreate(
-    [
-      ...wraps.map(({ key, name, onHandFt2, ...properties }) => ({ kind: 'wrap' as const, key, name, onHand: onHandFt2, properties })),
-      ...fills.map(({ key, name, onHandFt3, ...properties }) => ({ kind: 'fill' as const, key, name, onHand: onHandFt3, properties })),
-    ].map((material, i) => ({ ...row(i), ...material })),
-    { transaction },
-  );
-}
-
-/**
- * Keeps what was changed of the shop: its rules, its facts, its stockroom. All of a command or nothing.
- *
- * @throws Conflicting when somebody changed the shop since, Refused on keys that stand there twice
- */
-export async function saveShop(database: Database, shop: ShopView, command: SaveShop, now: Date): Promise<void> {
-  const person = personOf(shop, command.personId);
-  const { stock, house: rules, facts } = command;
-  const twice =
-    stock && [...stock.boxes, ...stock.wraps, ...stock.fills].map((one) => one.key).find((key, i, all) => all.indexOf(key) !== i);
-  if (twice) throw new Refused([{ path: 'stock', message: `${twice} stands there twice` }]);
-  await database.sequelize.transaction(async (transaction) => {
-    const row = (await database.models.shop.findByPk(shop.id, { transaction, lock: transaction.LOCK.UPDATE }))!;
-    const revision = row.revision ?? 1;
-    if (revision !== command.basedOn) {
-      const current = await readShop(database, now, transaction);
-      const same = (!rules || sameContent(current.house, rules)) && (!stock || sameContent(current.stock, stock));
-      if (!same)
-        throw new Conflicting({
-          entity: 'shop',
-          path: stock ? 'stock' : rules ? 'house' : 'facts',
-          theirs: { text: 'changed meanwhile', by: 'somebody else', revision },
-          yours: person.name,
-        });
-    }
-    if (stock) await writeStock(database, shop.id, stock, transaction);
-    const { innerTape, outerTape, linerBoard } = stock ?? {};
-    await row.update(
-      {
-        ...(rules ? { house: rules } : {}),
-        ...(facts ?? {}),
-        ...(innerTape && outerTape ? { tapes: { innerTape, outerTape, linerBoard: linerBoard ?? null } } : {}),
-        revision: revision + 1,
-      },
-      { transaction },
-    );
-  });
-}
+/** What is kept of a shop part by part, as it stands. */
+export const keptShop = ({ house: rules, stock, people, name, currency, zone, originPostcode, paper, lastCutOff }: ShopView): KeptShop => ({
+  house: rules,
+  facts: { name, currency, zone, originPostcode, paper, lastCutOff },
+  stock,
+  people,
+});

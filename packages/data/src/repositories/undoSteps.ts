@@ -1,19 +1,19 @@
 import { Op, type Transaction } from 'sequelize';
-import type { Database } from '../database.ts';
+import type { ShopDatabase } from '../inShop.ts';
 
 /** Undo never crosses these, nor a count or an import. */
 const BARRIERS = ['sealed', 'labelBought'];
 const MOST_STEPS = 100;
 
 /** Which of a person's own changes can still be taken back or done again: those since the last barrier. */
-async function changesInReach(models: Database['models'], parcelId: string, personId: string, transaction: Transaction) {
+async function changesInReach(models: ShopDatabase['models'], parcelId: string, personId: string, transaction: Transaction) {
   const barrier = await models.event.findOne({ where: { parcelId, kind: BARRIERS }, order: [['seq', 'desc']], transaction });
   return { parcelId, personId, undoOf: null, ...(barrier ? { at: { [Op.gt]: barrier.at } } : {}) };
 }
 
 /** The change a person would take back next, and the one to be done again. */
 export async function findStep(
-  { models }: Database,
+  { models }: ShopDatabase,
   parcelId: string,
   personId: string,
   direction: 'undo' | 'redo',
@@ -31,7 +31,7 @@ export async function findStep(
 
 /** How many steps can be taken back and done again, at most a hundred. */
 export async function countSteps(
-  { models }: Database,
+  { models }: ShopDatabase,
   parcelId: string,
   personId: string,
   transaction: Transaction,

@@ -1,4 +1,4 @@
-import { RateCards } from '../../screens/cards/RateCards.tsx';
+import { RateCards } from '../../beside/cards/RateCards.tsx';
 import { shelfNow } from '../../server/rooms.ts';
 
 export default async function Page() {

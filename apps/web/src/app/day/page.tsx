@@ -1,4 +1,4 @@
-import { Day } from '../../screens/day/Day.tsx';
+import { Day } from '../../beside/day/Day.tsx';
 import { dayNow, shelfNow } from '../../server/rooms.ts';
 
 export default async function Page() {

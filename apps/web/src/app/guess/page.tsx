@@ -1,4 +1,4 @@
-import { GuessAhead } from '../../screens/guess/GuessAhead.tsx';
+import { GuessAhead } from '../../beside/guess/GuessAhead.tsx';
 import { shelfNow } from '../../server/rooms.ts';
 
 export default async function Page() {

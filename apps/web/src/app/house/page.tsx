@@ -1,4 +1,4 @@
-import { HouseRules } from '../../screens/house/HouseRules.tsx';
+import { HouseRules } from '../../beside/house/HouseRules.tsx';
 import { shelfNow } from '../../server/rooms.ts';
 
 export default async function Page() {

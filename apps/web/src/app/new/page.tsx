@@ -1,4 +1,4 @@
-import { NewSale } from '../../screens/sale/NewSale.tsx';
+import { NewSale } from '../../beside/new/NewSale.tsx';
 import { shelfNow } from '../../server/rooms.ts';
 
 export default async function Page() {

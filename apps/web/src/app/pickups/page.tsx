@@ -1,4 +1,4 @@
-import { Pickups } from '../../screens/pickups/Pickups.tsx';
+import { Pickups } from '../../beside/pickups/Pickups.tsx';
 import { pickupsNow, shelfNow } from '../../server/rooms.ts';
 
 export default async function Page() {

@@ -1,4 +1,4 @@
-import { StockSheet } from '../../screens/stock/StockSheet.tsx';
+import { StockSheet } from '../../beside/stock/StockSheet.tsx';
 import { shelfNow } from '../../server/rooms.ts';
 
 export default async function Page() {

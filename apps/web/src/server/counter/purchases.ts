@@ -1,6 +1,7 @@
 import type { ShopView } from '@inch-nest/contracts';
 import {
   beginPurchase,
+  inShop,
   pendingPurchases,
   readLabel,
   Refused,
@@ -28,10 +29,11 @@ export interface Purchases {
 
 export function purchases(database: Database, counter: CarrierCounter, now: () => Date, underWayMs = UNDER_WAY_MS): Purchases {
   const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+  const roomOf = (shopId: string) => inShop(database, shopId);
   const ask = async (label: LabelRow): Promise<void> => {
     for (let left = TRIES; left > 0; left--) {
       try {
-        return await settlePurchase(database, label.id, await counter.buy(label.key, label.ordered), now());
+        return await settlePurchase(roomOf(label.shopId), label.id, await counter.buy(label.key, label.ordered), now());
       } catch {
         // nothing is known: the same key is asked for again, never another
         if (left > 1) await pause(BETWEEN_MS);
@@ -40,24 +42,24 @@ export function purchases(database: Database, counter: CarrierCounter, now: () =
   };
   return {
     async buy(shop, parcelId, personId) {
-      await ask(await beginPurchase(database, shop, parcelId, personId, now()));
+      await ask(await beginPurchase(roomOf(shop.id), shop, parcelId, personId, now()));
     },
     async sweep() {
       for (const label of await pendingPurchases(database, new Date(now().getTime() - underWayMs))) {
         try {
           const found = await counter.find(label.key);
-          await settlePurchase(database, label.id, found.kind === 'unknown' ? await counter.close(label.key) : found, now());
+          await settlePurchase(roomOf(label.shopId), label.id, found.kind === 'unknown' ? await counter.close(label.key) : found, now());
         } catch {
           // the counter does not answer: it stays pending and is asked for again next time
         }
       }
     },
     async void(shop, labelId, personId) {
-      const label = await readLabel(database, labelId);
+      const label = await readLabel(roomOf(shop.id), labelId);
       const answer = await counter.void(label.key).catch(() => {
         throw new Refused([{ path: 'label', message: 'the carrier does not answer: the label still counts as bought, try again' }]);
       });
-      if (answer.kind === 'bought' && answer.purchase.voided) await settleVoid(database, shop, labelId, personId, now());
+      if (answer.kind === 'bought' && answer.purchase.voided) await settleVoid(roomOf(shop.id), shop, labelId, personId, now());
     },
   };
 }

@@ -2,7 +2,7 @@ import 'server-only';
 import { addressCommand } from '@inch-nest/contracts';
 import { useAddress } from '@inch-nest/data';
 import { answer, readBody } from '../answer.ts';
-import { database } from '../database.ts';
+import { shopData } from '../database.ts';
 import { readId } from '../readId.ts';
 import { now, shopNow } from '../rooms.ts';
 
@@ -10,5 +10,5 @@ import { now, shopNow } from '../rooms.ts';
 export const addressDoor = (request: Request, context: { params: Promise<{ id: string }> }): Promise<Response> =>
   answer(request, async () => {
     const id = await readId(context);
-    return useAddress(database(), await shopNow(), id, await readBody(request, addressCommand), now());
+    return useAddress(await shopData(), await shopNow(), id, await readBody(request, addressCommand), now());
   });

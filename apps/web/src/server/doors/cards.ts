@@ -4,7 +4,7 @@ import { addCard, listCards, readCard, Refused } from '@inch-nest/data';
 import { MOST_CARD_BYTES, readRateCardFiles, zipRateCard, type NamedFile } from '@inch-nest/formats';
 import { z } from 'zod';
 import { answer, readBytes } from '../answer.ts';
-import { database } from '../database.ts';
+import { shopData } from '../database.ts';
 import { fileDoor } from '../fileDoor.ts';
 import { readId } from '../readId.ts';
 import { shopNow } from '../rooms.ts';
@@ -14,15 +14,16 @@ type Context = { params: Promise<{ id: string }> };
 const FORM_BYTES = 20_000;
 
 /** Every version of every card. */
-export const listCardsDoor = (request: Request): Promise<Response> => answer(request, async () => listCards(database(), await shopNow()));
+export const listCardsDoor = (request: Request): Promise<Response> =>
+  answer(request, async () => listCards(await shopData(), await shopNow()));
 
 /** Takes in a card from the files of a form: all of it or nothing. */
 export const addCardDoor = (request: Request): Promise<Response> =>
   answer(request, async (): Promise<CardVersionView[]> => {
     const reading = readRateCardFiles(await filesOf(request));
     if (!reading.ok) throw new Refused(reading.problems);
-    await addCard(database(), await shopNow(), reading.card);
-    return listCards(database(), await shopNow());
+    await addCard(await shopData(), await shopNow(), reading.card);
+    return listCards(await shopData(), await shopNow());
   });
 
 async function filesOf(request: Request): Promise<NamedFile[]> {
@@ -39,7 +40,7 @@ async function filesOf(request: Request): Promise<NamedFile[]> {
 /** One version: as JSON to look at, or as a file to take away. */
 export const cardDoor = (request: Request, context: Context): Promise<Response> => {
   const as = z.enum(['json', 'file', 'zip']).catch('json').parse(new URL(request.url).searchParams.get('as'));
-  const read = async () => readCard(database(), await shopNow(), await readId(context));
+  const read = async () => readCard(await shopData(), await shopNow(), await readId(context));
   if (as === 'json') return answer(request, read);
   return fileDoor(request, async () => {
     const found = await read();

@@ -1,6 +1,6 @@
 import 'server-only';
 import { addressOf, picturesOf } from '@inch-nest/data';
-import { database } from '../database.ts';
+import { shopData } from '../database.ts';
 import { fileDoor } from '../fileDoor.ts';
 import { claimPdf, claimZip, type ClaimPhoto } from '../papers/claimFolder.ts';
 import { gatherFacts } from '../papers/gatherFacts.ts';
@@ -15,11 +15,11 @@ export const claimDoor = (request: Request, context: { params: Promise<{ id: str
     const view = as === 'pdf' || as === 'zip' ? await findParcel(context.params, shop.people[0]!.id) : null;
     if (!view) return { missing: 'there is no such folder' };
     const photos: ClaimPhoto[] = [];
-    for (const { content, of, at } of await picturesOf(database(), view.id)) {
+    for (const { content, of, at } of await picturesOf(await shopData(), view.id)) {
       const jpeg = await shopPhotos().get(content);
       if (jpeg) photos.push({ jpeg, of, at });
     }
-    const pdf = await claimPdf(view, shop, gatherFacts(view, shop, await addressOf(database(), view.saleId)), photos);
+    const pdf = await claimPdf(view, shop, gatherFacts(view, shop, await addressOf(await shopData(), view.saleId)), photos);
     return as === 'pdf'
       ? { bytes: pdf, type: 'application/pdf', name: `claim-${view.code}.pdf`, shown: true }
       : { bytes: claimZip(view, pdf, photos), type: 'application/zip', name: `claim-${view.code}.zip` };

@@ -1,7 +1,7 @@
 import 'server-only';
-import { listBins, readDay, readShopId } from '@inch-nest/data';
+import { listBins, readDay } from '@inch-nest/data';
 import { answer } from '../answer.ts';
-import { database } from '../database.ts';
+import { shopData } from '../database.ts';
 import { fileDoor } from '../fileDoor.ts';
 import { daySheet } from '../papers/daySheet.ts';
 import { shelfLabels } from '../papers/shelfLabels.ts';
@@ -13,7 +13,7 @@ export const dayDoor = (request: Request): Promise<Response> => answer(request, 
 export const daySheetDoor = (request: Request): Promise<Response> =>
   fileDoor(request, async () => {
     const shop = await shopNow();
-    const bytes = await daySheet(shop, await readDay(database(), shop));
+    const bytes = await daySheet(shop, await readDay(await shopData(), shop));
     return { bytes, type: 'application/pdf', name: `day-${shop.today}.pdf`, shown: true };
   });
 
@@ -24,7 +24,7 @@ export const shelfLabelsDoor = (request: Request): Promise<Response> =>
     if (of !== 'bins' && of !== 'boxes') return { missing: 'labels are for bins or for boxes' };
     const labels =
       of === 'bins'
-        ? (await listBins(database(), await readShopId(database()))).map((bin) => ({ name: bin, code: `B:${bin}` }))
+        ? (await listBins(await shopData())).map((bin) => ({ name: bin, code: `B:${bin}` }))
         : (await shopNow()).stock.boxes.map((box) => ({ name: box.name.split(',')[0]!, code: `X:${box.key}` }));
     if (labels.length === 0) return { missing: 'nothing lies in a bin yet' };
     return { bytes: await shelfLabels(labels), type: 'application/pdf', name: `${of}.pdf`, shown: true };

@@ -2,7 +2,7 @@ import 'server-only';
 import { labelCommand, type CounterQuote, type TrackingAnswer } from '@inch-nest/contracts';
 import { orderOfRate } from '@inch-nest/data';
 import { answer, readBody } from '../answer.ts';
-import { database } from '../database.ts';
+import { shopData } from '../database.ts';
 import { shopCounter, shopPurchases } from '../counter/shopCounter.ts';
 import { readId } from '../readId.ts';
 import { parcelNow, shopNow } from '../rooms.ts';
@@ -34,7 +34,7 @@ export const trackDoor = (request: Request, context: Context): Promise<Response>
 /** What the counter itself asks for the chosen service; nothing is bought. */
 export const counterQuoteDoor = (request: Request, context: Context): Promise<Response> =>
   answer(request, async (): Promise<CounterQuote> => {
-    const order = await orderOfRate(database(), await shopNow(), await readId(context));
+    const order = await orderOfRate(await shopData(), await shopNow(), await readId(context));
     if (!order) return { kind: 'notRated' };
     return shopCounter()
       .quote(order)

@@ -2,7 +2,7 @@ import 'server-only';
 import { addPhoto, removePhoto } from '@inch-nest/contracts';
 import { addPhoto as noteAdded, pictureOf, removePhoto as noteRemoved } from '@inch-nest/data';
 import { answer, readBody, readBytes } from '../answer.ts';
-import { database } from '../database.ts';
+import { shopData } from '../database.ts';
 import { fileDoor } from '../fileDoor.ts';
 import { MOST_PHOTO_BYTES, readPicture } from '../photos/readPicture.ts';
 import { shopPhotos } from '../photos/shopPhotos.ts';
@@ -21,7 +21,7 @@ export const addPhotoDoor = (request: Request, context: Context): Promise<Respon
     const { whole, small, ...picture } = await readPicture(await readBytes(request, MOST_PHOTO_BYTES));
     await shopPhotos().put(picture.content, whole);
     await shopPhotos().put(`${picture.content}-small`, small);
-    await noteAdded(database(), shop, id, wanted, picture, now());
+    await noteAdded(await shopData(), shop, id, wanted, picture, now());
     return parcelNow(id, wanted.personId);
   });
 
@@ -30,7 +30,7 @@ export const removePhotoDoor = (request: Request, context: Context): Promise<Res
   answer(request, async () => {
     const id = await readId(context);
     const wanted = await readBody(request, removePhoto);
-    await noteRemoved(database(), id, wanted);
+    await noteRemoved(await shopData(), id, wanted);
     return parcelNow(id, wanted.personId);
   });
 
@@ -38,7 +38,7 @@ export const removePhotoDoor = (request: Request, context: Context): Promise<Res
 export const pictureDoor = (request: Request, context: Context): Promise<Response> =>
   fileDoor(request, async () => {
     const small = new URL(request.url).searchParams.has('small');
-    const content = await pictureOf(database(), await readId(context));
+    const content = await pictureOf(await shopData(), await readId(context));
     const bytes = await shopPhotos().get(small ? `${content}-small` : content);
     return bytes ? { bytes, type: 'image/jpeg', lasting: true } : { missing: 'there is no such photograph' };
   });

@@ -3,7 +3,7 @@ import { askPickup } from '@inch-nest/contracts';
 import { keepPickup, listPickups, Refused } from '@inch-nest/data';
 import { answer, readBody } from '../answer.ts';
 import { shopCounter } from '../counter/shopCounter.ts';
-import { database } from '../database.ts';
+import { shopData } from '../database.ts';
 import { fileDoor } from '../fileDoor.ts';
 import { pickupSheet } from '../papers/pickupSheet.ts';
 import { now, pickupsNow, shopNow } from '../rooms.ts';
@@ -16,7 +16,7 @@ export const askPickupDoor = (request: Request): Promise<Response> =>
   answer(request, async () => {
     const wanted = await readBody(request, askPickup);
     const shop = await shopNow();
-    const list = await listPickups(database(), shop);
+    const list = await listPickups(await shopData(), shop);
     const ready = list.carriers.find((one) => one.cardId === wanted.cardId)?.parcels.filter((parcel) => parcel.day === wanted.day) ?? [];
     if (ready.length === 0) throw new Refused([{ path: 'pickup', message: 'nothing is ready for that carrier on that day' }]);
     const tracking = ready.map((parcel) => parcel.tracking);
@@ -25,14 +25,14 @@ export const askPickupDoor = (request: Request): Promise<Response> =>
       .catch(() => {
         throw new Refused([{ path: 'pickup', message: 'the carrier does not answer: ask again, it is the same pick-up' }]);
       });
-    await keepPickup(database(), shop, wanted, tracking, reference, now());
-    return listPickups(database(), shop);
+    await keepPickup(await shopData(), shop, wanted, tracking, reference, now());
+    return listPickups(await shopData(), shop);
   });
 
 /** The list on paper, to be signed for. */
 export const pickupSheetDoor = (request: Request): Promise<Response> =>
   fileDoor(request, async () => {
     const shop = await shopNow();
-    const bytes = await pickupSheet(shop, await listPickups(database(), shop));
+    const bytes = await pickupSheet(shop, await listPickups(await shopData(), shop));
     return { bytes, type: 'application/pdf', name: `pickups-${shop.today}.pdf`, shown: true };
   });

@@ -2,7 +2,7 @@ import 'server-only';
 import { reportEvent } from '@inch-nest/contracts';
 import { appendEvent, lockParcel, openSeal, personOf, sealParcel } from '@inch-nest/data';
 import { answer, readBody } from '../answer.ts';
-import { database } from '../database.ts';
+import { shopData } from '../database.ts';
 import { readId } from '../readId.ts';
 import { now, parcelNow, shopNow } from '../rooms.ts';
 
@@ -13,20 +13,16 @@ const LATEST_MS = 14 * 86_400_000;
 export const reportEventDoor = (request: Request, context: { params: Promise<{ id: string }> }): Promise<Response> =>
   answer(request, async () => {
     const parcelId = await readId(context);
-    const { eventId, personId, happening, undoOf, at } = await readBody(request, reportEvent);
-    const shop = await shopNow();
+    const { eventId, personId, happening, bundleId, undoOf, at } = await readBody(request, reportEvent);
+    const [room, shop] = [await shopData(), await shopNow()];
     const person = personOf(shop, personId);
     const told = { eventId, personId: person.id, now: timeOf(at) };
-    if (happening.kind === 'sealed') await sealParcel(database(), shop, parcelId, told);
-    else if (happening.kind === 'sealOpened') await openSeal(database(), shop, parcelId, { ...told, ...happening });
+    if (happening.kind === 'sealed') await sealParcel(room, shop, parcelId, told);
+    else if (happening.kind === 'sealOpened') await openSeal(room, shop, parcelId, { ...told, ...happening });
     else
-      await database().sequelize.transaction(async (transaction) => {
-        await lockParcel(database(), parcelId, transaction);
-        await appendEvent(
-          database(),
-          { id: eventId, shopId: shop.id, parcelId, personId: person.id, happening, now: told.now, undoOf },
-          transaction,
-        );
+      await room.sequelize.transaction(async (transaction) => {
+        await lockParcel(room, parcelId, transaction);
+        await appendEvent(room, { id: eventId, parcelId, personId: person.id, happening, bundleId, now: told.now, undoOf }, transaction);
       });
     return parcelNow(parcelId, personId);
   });

@@ -1,8 +1,8 @@
 import 'server-only';
 import { readCode } from '@inch-nest/contracts';
-import { findScanned, readShopId } from '@inch-nest/data';
+import { findScanned } from '@inch-nest/data';
 import { answer } from '../answer.ts';
-import { database } from '../database.ts';
+import { shopData } from '../database.ts';
 
 const MOST_SIGNS = 80;
 
@@ -10,5 +10,5 @@ const MOST_SIGNS = 80;
 export const scanDoor = (request: Request): Promise<Response> =>
   answer(request, async () => {
     const code = (new URL(request.url).searchParams.get('code') ?? '').slice(0, MOST_SIGNS);
-    return findScanned(database(), await readShopId(database()), readCode(code));
+    return findScanned(await shopData(), readCode(code));
   });

@@ -2,7 +2,7 @@ import 'server-only';
 import { takeBack } from '@inch-nest/contracts';
 import { takeBack as stepBack } from '@inch-nest/data';
 import { answer, readBody } from '../answer.ts';
-import { database } from '../database.ts';
+import { shopData } from '../database.ts';
 import { readId } from '../readId.ts';
 import { now, parcelNow, shopNow } from '../rooms.ts';
 
@@ -11,6 +11,6 @@ export const takeBackDoor = (request: Request, context: { params: Promise<{ id: 
   answer(request, async () => {
     const id = await readId(context);
     const command = await readBody(request, takeBack);
-    await stepBack(database(), await shopNow(), id, command, now());
+    await stepBack(await shopData(), await shopNow(), id, command, now());
     return parcelNow(id, command.personId);
   });

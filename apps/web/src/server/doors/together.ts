@@ -2,7 +2,7 @@ import 'server-only';
 import { putTogether } from '@inch-nest/contracts';
 import { putTogether as put } from '@inch-nest/data';
 import { answer, readBody } from '../answer.ts';
-import { database } from '../database.ts';
+import { shopData } from '../database.ts';
 import { readId } from '../readId.ts';
 import { parcelNow, shopNow } from '../rooms.ts';
 
@@ -11,6 +11,6 @@ export const togetherDoor = (request: Request, context: { params: Promise<{ id: 
   answer(request, async () => {
     const id = await readId(context);
     const wanted = await readBody(request, putTogether);
-    await put(database(), await shopNow(), wanted);
+    await put(await shopData(), await shopNow(), wanted);
     return parcelNow(id, wanted.personId);
   });

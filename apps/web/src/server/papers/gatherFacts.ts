@@ -1,4 +1,4 @@
-import { countryOf, customsForm, formatLength, formatWeight, lifeWords, PHOTOGRAPHS, type CustomsDeclaration } from '@inch-nest/core';
+import { countryOf, customsForm, formatLength, formatWeight, lifeWords, PHOTOGRAPHS } from '@inch-nest/core';
 import { benchPlanFor, type Accessory, type AddressView, type ParcelView, type ShopView } from '@inch-nest/contracts';
 import { SHEETS } from './paper.ts';
 import type { PaperFacts } from './PaperFacts.ts';
@@ -15,19 +15,19 @@ export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressVi
   const write = { money: (minor: number) => money.format(minor / 100), weight: (lb: number) => formatWeight(lb) };
   const toPostcode = String(sale.destinationPostcode.value);
   const country = countryOf(toPostcode);
-  const declaration = sale.customs.value as CustomsDeclaration | null;
+  const declaration = sale.customs.value;
   const nameOf = (id: string) => shop.people.find((person) => person.id === id)?.name ?? 'somebody';
   return {
     sheets: SHEETS[shop.paper],
     shopName: shop.name,
     fromPostcode: shop.originPostcode,
     toPostcode,
-    tag: (sale.buyer.value as string | null) ?? toPostcode,
+    tag: sale.buyer.value ?? toPostcode,
     address,
     code: view.code,
     title: String(piece.title.value),
     accessories: (piece.accessories.value as Accessory[]).map((one) => `${one.count} × ${one.name}`),
-    serial: piece.serial.value as string | null,
+    serial: piece.serial.value,
     photographs: shop.house.photographs
       ? `${view.photos.filter((photo) => photo.of === 'packing').length} of ${PHOTOGRAPHS} photographs`
       : null,
@@ -36,7 +36,7 @@ export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressVi
     day: shop.today,
     plan,
     steps: benchPlanFor(view, shop)?.steps ?? [],
-    keepUpright: piece.keepUpright.value as boolean,
+    keepUpright: piece.keepUpright.value,
     label: bought?.tracking
       ? {
           carrier: shop.cards.find((card) => card.id === life.label?.rate.cardId)?.carrier ?? '',
@@ -46,12 +46,12 @@ export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressVi
         }
       : null,
     set: view.set.length > 1 ? { number: view.set.findIndex((one) => one.id === view.id) + 1, parcels: view.set } : null,
-    letter: sale.letter.value as string | null,
+    letter: sale.letter.value,
     customs: country && declaration ? { declaration, form: customsForm(declaration, shop.house.customsSimplifiedToMinor) } : null,
     life: view.events.map((event) => `${when.format(new Date(event.at))}: ${lifeWords(event, write)}, ${nameOf(event.personId)}`),
     money: [
-      ['Sold for', write.money(sale.soldMinor.value as number)],
-      ['Buyer paid for shipping', write.money(sale.shippingCollectedMinor.value as number)],
+      ['Sold for', write.money(sale.soldMinor.value)],
+      ['Buyer paid for shipping', write.money(sale.shippingCollectedMinor.value)],
       ...(life.label ? [['Postage', write.money(bought?.chargedMinor ?? life.label.rate.priceMinor)] as const] : []),
       ...(plan ? [['Packing and labour, reckoned', write.money(Math.round(plan.costMinor - plan.quote.totalMinor))] as const] : []),
     ],

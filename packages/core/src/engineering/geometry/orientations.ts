@@ -21,5 +21,11 @@ export const orient = (sizeIn: Triple, orientation: Orientation): Triple => [
   sizeIn[orientation[2]],
 ];
 
+/** Sides of a bundle as its piece stands, from its sides as it lies: undoes `orient`. */
+export function stand(lyingIn: Triple, orientation: Orientation): Triple {
+  const side = (axis: 0 | 1 | 2): number => lyingIn[orientation.indexOf(axis)]!;
+  return [side(0), side(1), side(2)];
+}
+
 /** The axis-aligned orientations allowed; `upright` keeps the piece's own height vertical. */
 export const orientationsAllowed = (upright: boolean): readonly Orientation[] => (upright ? UPRIGHT : [...UPRIGHT, ...LYING]);

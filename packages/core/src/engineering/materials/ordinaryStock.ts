@@ -74,4 +74,4 @@ export const ORDINARY_TAPES = {
 } as const satisfies Record<string, TapeStock>;
 
 /** Ordinary board for liners and pads; price is judgement. */
-export const ORDINARY_LINER_BOARD: SheetBoard = { board: BOARD_GRADES.ordinary, minorPerFt2: 14 };
+export const ORDINARY_LINER_BOARD: SheetBoard = { board: BOARD_GRADES.ordinary, minorPerFt2: 14, onHandFt2: 60 };

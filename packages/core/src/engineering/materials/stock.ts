@@ -74,6 +74,7 @@ export type BoxStyle = 'slotted' | 'padded' | 'stiffened';
 export interface SheetBoard {
   readonly board: BoardGrade;
   readonly minorPerFt2: number;
+  readonly onHandFt2: number;
 }
 
 /** A tape. */

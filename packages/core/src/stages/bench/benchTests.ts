@@ -14,6 +14,9 @@ export const BENCH_TESTS: readonly BenchTestKey[] = [
   'seams',
 ];
 
+/** Tests of the bundle, which an opened box leaves as they are. */
+export const TESTS_OF_BUNDLE: readonly BenchTestKey[] = ['caseShake', 'feel', 'bundleSize'];
+
 /** What a remedy does to the plan, beside being done by hand. */
 export type RemedyAct = 'turnMore' | 'fillMore' | 'nextBox' | 'measure';
 

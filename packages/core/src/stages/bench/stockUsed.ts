@@ -1,11 +1,16 @@
 import { IN2_PER_FT2 } from '../../units/index.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
 
+/** What the stockroom counts. */
+export type StockKind = 'wrap' | 'fill' | 'box' | 'board';
+/** The one sheet board there is. */
+export const SHEET_BOARD = 'sheetBoard';
+
 /** Something taken from the stockroom, or put back into it. */
 export interface StockUse {
-  readonly kind: 'wrap' | 'fill' | 'box';
+  readonly kind: StockKind;
   readonly key: string;
-  /** Square feet, cubic feet, or boxes. */
+  /** Square feet, cubic feet, boxes, or square feet of sheet board. */
   readonly amount: number;
 }
 
@@ -29,6 +34,9 @@ export function stockUsed({ rated }: Pick<PlanOption, 'rated'>, instead: readonl
     ...[stowed.shell.box, ...(stowed.inner ? [stowed.inner.box] : [])]
       .filter((box) => box.container === null)
       .map((box) => ({ kind: 'box' as const, key: box.key, amount: 1 })),
+    ...stowed.shell.made
+      .filter((part) => part.takenFt2 > 0)
+      .map((part) => ({ kind: 'board' as const, key: SHEET_BOARD, amount: part.takenFt2 })),
   ];
   const sums = new Map<string, StockUse>();
   for (const use of planned) {

@@ -2,44 +2,24 @@ import { GUARDS, guardLengthAdvisedIn, HARD_POINTS } from '../../engineering/pie
 import type { House } from '../../house/House.ts';
 import { formatLength, formatSize, type UnitSystem } from '../../units/index.ts';
 import { isEnvelope } from '../box/makeShell.ts';
-import type { Shell } from '../box/StowedBox.ts';
-import type { FillAmount } from '../fill/FilledBox.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
 import { PHOTOGRAPHS, STANDING_MINUTES } from '../weight/standingMinutes.ts';
 import type { WrappedLayer } from '../wrap/WrappedItem.ts';
-import type { BenchPhase, BenchStep, StepAmount } from './BenchStep.ts';
-import { BENCH_TEST_RULES, BENCH_TESTS, type BenchTestKey } from './benchTests.ts';
-
-type Part = Omit<BenchStep, 'key' | 'phase' | 'picture'> & { readonly shows?: Partial<BenchStep['picture']>; readonly opens?: BenchPhase };
+import type { BenchPhase, BenchStep } from './BenchStep.ts';
+import { BENCH_TESTS, type BenchTestKey } from './benchTests.ts';
+import { fillSteps } from './fillSteps.ts';
+import { boardStep, shellSteps } from './shellSteps.ts';
+import { act, opening, record, test, type Part } from './stepParts.ts';
 
 /** What the bench must know of a piece beside its plan. */
 export interface BenchFacts {
+  /** What is wrapped; the keys of its steps carry it. */
+  readonly bundleId?: string;
   /** It still lies in the wrap it was stored in. */
   readonly storageWrap?: boolean;
   /** What goes with it, to be ticked. */
   readonly accessories?: readonly string[];
 }
-
-const act = (title: string, says: string, minutes: number, amounts: readonly StepAmount[] = []): Part => ({
-  kind: 'do',
-  title,
-  says,
-  minutes,
-  amounts,
-  records: null,
-  test: null,
-});
-const record = (records: BenchStep['records'], title: string, says: string, minutes: number, opens?: BenchPhase): Part => ({
-  ...act(title, says, minutes),
-  kind: 'record',
-  records,
-  ...(opens ? { opens } : {}),
-});
-const opening = (opens: BenchPhase, [first, ...rest]: readonly Part[]): Part[] => (first ? [{ ...first, opens }, ...rest] : []);
-const test = (key: BenchTestKey, minutes = 0): Part => {
-  const { name, passes, remedies } = BENCH_TEST_RULES[key];
-  return { kind: 'test', title: name, says: passes, minutes, amounts: [], records: null, test: { key, passes, remedies } };
-};
 
 /**
  * A plan as things to do, one at a time, in the order they are done: guards, layers with their ends folded
@@ -52,7 +32,7 @@ export function writeBenchSteps(
   { rated }: PlanOption,
   house: House,
   system: UnitSystem = 'imperial',
-  { storageWrap = false, accessories = [] }: BenchFacts = {},
+  { bundleId = ONLY_BUNDLE, storageWrap = false, accessories = [] }: BenchFacts = {},
 ): BenchStep[] {
   const { filled } = rated.weighed;
   const { wrapped, inner, shell } = filled.stowed;
@@ -70,6 +50,7 @@ export function writeBenchSteps(
     point.guard
       ? [
           act(
+            `guard:${point.id}:${point.guard}`,
             `Guard the ${HARD_POINTS[point.kind].name}`,
             `${capital(GUARDS[point.guard].name)} on the ${HARD_POINTS[point.kind].name}, ${point.face}; it reaches beyond the part and is not glued.`,
             GUARDS[point.guard].minutes,
@@ -81,10 +62,11 @@ export function writeBenchSteps(
   const guardMinutes = guardSteps.reduce((sum, step) => sum + step.minutes, 0);
   const hollows = facts.hollows.filter((hollow) => hollow.filled);
   const parts: Part[] = [
-    ...(storageWrap ? [act('Take off the storage wrap', 'All of it; look the piece over once more as it comes out.', 0)] : []),
+    ...(storageWrap ? [act('unwrap', 'Take off the storage wrap', 'All of it; look the piece over once more as it comes out.', 0)] : []),
     ...due('caseShake'),
     ...hollows.map((hollow) =>
       act(
+        `hollow:${hollow.id}`,
         `Fill the ${hollow.name}`,
         `Pack it so that nothing can move, without pressing on the walls.`,
         (guards.minutes - guardMinutes) / hollows.length,
@@ -95,29 +77,38 @@ export function writeBenchSteps(
     ...due('feel'),
     ...due('bundleSize'),
     record(
+      'measure',
       'bundle',
       'Measure and weigh the bundle',
-      `Reckoned ${formatSize(filled.stowed.bundleIn, system)}. What it measures replaces that, and what is still open is searched again.`,
+      `Long, wide, high as it lies: reckoned ${formatSize(filled.stowed.bundleIn, system)}. What it measures replaces that, and what is still open is searched again.`,
       0,
     ),
     ...(inner
       ? opening('box', [
-          act(`Form the inner box`, `${inner.box.name}: form and tape the bottom.`, STANDING_MINUTES.formBox),
+          act('inner:form', 'Form the inner box', `${inner.box.name}: form and tape the bottom.`, STANDING_MINUTES.formBox),
           ...(within ? fillSteps(within, 'the bundle', 'inner box') : []),
-          act('Close the inner box', 'Close and tape it.', STANDING_MINUTES.closeBox),
+          act('inner:close', 'Close the inner box', 'Close and tape it.', STANDING_MINUTES.closeBox),
         ])
       : []),
     ...opening('box', shellSteps(shell, length, system)),
     ...(outer
-      ? fillSteps(outer, inner ? 'the inner box' : 'the bundle', 'box', due('touch').concat(due('fingerGap')))
-      : [act('Put it in', 'Flat, its face down, stiff side out.', 0)]),
+      ? fillSteps(outer, inner ? 'the inner box' : 'the bundle', 'box', due('touch').concat(due('fingerGap')), boardStep(shell, length))
+      : [act('box:in', 'Put it in', 'Flat, its face down, stiff side out.', 0)]),
     ...(inner
-      ? [act('See that the inner box stands level', 'Its own way up, fill pressed under each corner.', STANDING_MINUTES.nestInner)]
+      ? [
+          act(
+            'box:level',
+            'See that the inner box stands level',
+            'Its own way up, fill pressed under each corner.',
+            STANDING_MINUTES.nestInner,
+          ),
+        ]
       : []),
     ...due('shake'),
     ...due('bounce'),
     ...due('lidPress'),
     record(
+      'papers',
       'contents',
       'Papers inside',
       `Slip with the address${house.openingNote ? ', note how to open' : ''}, opening card; ${accessories.length > 0 ? `tick off ${accessories.join(', ')}` : 'every accessory ticked'}.`,
@@ -128,36 +119,41 @@ export function writeBenchSteps(
       ? [
           record(
             'photographs',
+            'photographs',
             'Photographs',
             `${PHOTOGRAPHS} of them: the piece all round, each layer, the open box, the closed one.`,
             PHOTOGRAPHS * STANDING_MINUTES.photograph,
           ),
         ]
       : []),
-    ...(shell.box.earlierUses > 0 ? [act('Old labels off', 'Every old label and code off or covered.', 0)] : []),
-    act(isEnvelope(shell.box) ? 'Close the flap' : 'Tape the seams', SEAM_WORDS[house.seams], STANDING_MINUTES.closeBox),
+    ...(shell.box.earlierUses > 0 ? [act('labelsOff', 'Old labels off', 'Every old label and code off or covered.', 0)] : []),
+    act('close', isEnvelope(shell.box) ? 'Close the flap' : 'Tape the seams', SEAM_WORDS[house.seams], STANDING_MINUTES.closeBox),
     ...due('tapeLoad'),
     ...due('seams'),
-    record('parcel', 'Weigh and measure', 'Three readings; write size and weight on it.', STANDING_MINUTES.weigh),
+    record('weigh', 'parcel', 'Weigh and measure', 'Three readings; write size and weight on it.', STANDING_MINUTES.weigh),
   ];
-  return keyed(parts);
+  return keyed(parts, bundleId);
 }
 
-/** Gives each step a key that stays while its title does, its phase, and the picture of how far things have come. */
-function keyed(parts: readonly Part[]): BenchStep[] {
+/** Stands for the one bundle where nobody keeps several apart. */
+const ONLY_BUNDLE = 'bundle';
+
+/**
+ * Gives each step its phase and the picture of how far things have come. A step at the bundle carries the bundle in
+ * its key; what is done alike twice is counted. A key is made of ids and amounts, never of words: what has changed of
+ * a plan asks to be done, whatever it is called.
+ */
+function keyed(parts: readonly Part[], bundleId: string): BenchStep[] {
   const seen = new Map<string, number>();
   let phase: BenchPhase = 'bundle';
   let picture: BenchStep['picture'] = { layers: 0, inBox: 'no' };
   return parts.map(({ shows, opens, ...part }) => {
-    const slug = part.title
-      .toLowerCase()
-      .replace(/[^a-z0-9.]+/g, '-')
-      .replace(/-$/, '');
-    const count = (seen.get(slug) ?? 0) + 1;
-    seen.set(slug, count);
     phase = opens ?? phase;
     picture = { ...picture, ...shows };
-    return { ...part, key: count > 1 ? `${slug}-${count}` : slug, phase, picture };
+    const key = phase === 'bundle' ? `${bundleId}:${part.key}` : part.key;
+    const count = (seen.get(key) ?? 0) + 1;
+    seen.set(key, count);
+    return { ...part, key: count > 1 ? `${key}:${count}` : key, phase, picture };
   });
 }
 
@@ -191,6 +187,7 @@ function layerStep(
   const times = turns === 1 ? '1 turn' : `${turns} turns`;
   const pieces = sheets === 1 ? `one piece ${length(lengthIn)} long` : `${sheets} pieces side by side, each ${length(lengthIn)} long`;
   return act(
+    `layer:${stock.key}:${turns}`,
     `${stock.name}: ${times}`,
     [
       `Tear ${pieces}. ${capital(times)}${stock.role === 'conform' || stock.role === 'cushion' ? `, bubbles ${placing.bubblesOut ? 'out' : 'in'}` : ''}${LAID_WORDS[placing.laid ?? 'straight']}, snug, not tight.`,
@@ -208,61 +205,4 @@ function layerStep(
       { what: tape.name, amount: 1, unit: 'strips' },
     ],
   );
-}
-
-/** Making the outer box ready: cut down, lined, formed. */
-function shellSteps({ box, newDepthIn, liner, minutes }: Shell, length: (inches: number) => string, system: UnitSystem): Part[] {
-  const made = Number(newDepthIn !== null) + Number(liner);
-  return [
-    ...(newDepthIn === null
-      ? []
-      : [
-          act(
-            'Cut the box down',
-            `New fold line at ${length(newDepthIn)}; slit the corners to it; trim the flaps to meet.`,
-            minutes / made,
-          ),
-        ]),
-    act(
-      isEnvelope(box) ? 'Open the envelope' : 'Form the box',
-      `${box.name} (${formatSize(box.insideIn, system)} inside)${isEnvelope(box) ? '' : ': form and tape the bottom'}.`,
-      STANDING_MINUTES.formBox,
-    ),
-    ...(liner ? [act('Line the box', 'A panel of board on all six faces; the lid’s goes in last.', minutes / made)] : []),
-  ];
-}
-
-/** Only the outer box is drawn as it fills. */
-const shown = (where: string, inBox: BenchStep['picture']['inBox'], parts: readonly Part[]): Part[] =>
-  parts.map((part) => (where === 'box' ? { ...part, shows: { inBox } } : part));
-
-/** Base, piece, four sides, top, each with its share of the fill. */
-function fillSteps(
-  { stock, baseFt3, sidesFt3, topFt3, boughtFt3 }: FillAmount,
-  held: string,
-  where: string,
-  before: readonly Part[] = [],
-): Part[] {
-  const all = baseFt3 + sidesFt3 + topFt3;
-  const minutes = boughtFt3 * stock.minutesPerFt3;
-  const step = (title: string, says: string, ft3: number): Part[] => {
-    if (all === 0 || ft3 <= 0) return [];
-    const units = ((ft3 / all) * boughtFt3) / stock.unitFt3;
-    const counted = Math.max(0.5, Math.round(units * 2) / 2);
-    return [
-      act(
-        title,
-        says.replace('#', `${counted} ${stock.unitName}${counted === 1 ? '' : 's'} of ${stock.name.toLowerCase()}`),
-        (minutes * ft3) / all,
-        [{ what: stock.name, amount: counted, unit: stock.unitName, stock: { kind: 'fill', key: stock.key } }],
-      ),
-    ];
-  };
-  return [
-    ...shown(where, 'base', step(`Base of the ${where}`, '#, level.', baseFt3)),
-    ...shown(where, 'in', [act(`Put ${held} in`, 'In the middle, its heavy side down.', 0)]),
-    ...shown(where, 'sides', step(`Sides of the ${where}`, '#, pressed down all round.', sidesFt3)),
-    ...before,
-    ...shown(where, 'top', opening(where === 'box' ? 'closing' : 'box', step(`Top of the ${where}`, '#, slightly above the rim.', topFt3))),
-  ];
 }

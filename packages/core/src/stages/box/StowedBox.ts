@@ -1,6 +1,7 @@
 import type { Orientation } from '../../engineering/geometry/orientations.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
+import type { MadePart } from './madeParts.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
 
 /** Room on each face between what is inside and a box's wall, inches. */
@@ -36,6 +37,8 @@ export interface Shell {
   readonly costMinor: number;
   /** Minutes of cutting and lining, beyond forming and closing. */
   readonly minutes: number;
+  /** What was made for it, in the order it is made; its weight, cost and minutes are in the figures above. */
+  readonly made: readonly MadePart[];
 }
 
 /** A bundle placed in a box, with an inner box or without. */
@@ -50,7 +53,7 @@ export interface StowedBox {
   /** Between bundle, or inner box, and the shell. */
   readonly gaps: Gaps;
   /** A board under the bundle, on which it does not sink into loose fill. */
-  readonly divider: boolean;
+  readonly board: boolean;
 }
 
 /** Why a box does not do. */

@@ -69,7 +69,7 @@ describe('gaps on the way', () => {
     baseAreaIn2: 40,
     insideDepthIn: 12,
     overfillShare: 0,
-    dividerBoard: false,
+    onBoard: false,
   };
   const gaps = gapsAround([8, 8, 8], [12, 12, 12]);
   const { mouldedFill, crumpledPaper, airPillows } = CUSHION_MATERIALS;
@@ -90,7 +90,7 @@ describe('gaps on the way', () => {
   // common practice, no source: a heavy dense piece sinks through loose fill; a board under it helps
   test('a dense piece sinks no further than to a third; a board keeps it up', () => {
     expect(effectiveGaps(gaps, { ...load, weightLb: 40 }, mouldedFill).bottom).toBeCloseTo(0.7, 12);
-    expect(effectiveGaps(gaps, { ...load, weightLb: 40, dividerBoard: true }, mouldedFill).bottom).toBe(2);
+    expect(effectiveGaps(gaps, { ...load, weightLb: 40, onBoard: true }, mouldedFill).bottom).toBe(2);
     expect(effectiveGaps(gaps, { ...load, weightLb: 40 }, crumpledPaper).bottom).toBe(2);
   });
 

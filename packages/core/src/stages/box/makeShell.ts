@@ -4,13 +4,8 @@ import { linerPanels } from '../../engineering/boxshop/linerPanels.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
 import { FACES } from '../../engineering/pieces/hardPoints.ts';
-import { IN2_PER_FT2 } from '../../units/index.ts';
+import { boardPart, cutDownPart, linerPart, type MadePart } from './madeParts.ts';
 import type { Shell } from './StowedBox.ts';
-
-/** Minutes to cut a box down, and to cut and set a liner; judgement. */
-const MINUTES = { cutDown: 3, liner: 4 };
-/** Board lost to offcuts when a liner is cut; judgement. */
-const LINER_SCRAP_SHARE = 0.1;
 
 /** Outside of a whole box as it is rated: what the stockroom measured, else built from its board. */
 export const builtOutsideIn = (box: BoxStock): Triple => box.measuredOutsideIn ?? outsideOf(box.insideIn, box.board.caliperIn);
@@ -25,6 +20,7 @@ export const wholeShell = (box: BoxStock): Shell => ({
   tareLb: boxTareLb(box.insideIn, box.board.lbPerFt2),
   costMinor: box.priceMinor,
   minutes: 0,
+  made: [],
 });
 
 /** The same box cut down: the outside and the tare go down with the depth. */
@@ -37,24 +33,29 @@ export function cutDown(shell: Shell, newDepthIn: number): Shell {
     insideIn: [insideIn[0], insideIn[1], newDepthIn],
     outsideIn: [outsideIn[0], outsideIn[1], outsideIn[2] - (box.insideIn[2] - newDepthIn)],
     tareLb: boxTareLb(loweredIn, box.board.lbPerFt2),
-    minutes: shell.minutes + MINUTES.cutDown,
+    minutes: shell.minutes + cutDownPart.minutes,
+    made: [...shell.made, cutDownPart],
   };
 }
 
+/** The same shell with something made for it put in. */
+const withPart = (shell: Shell, part: MadePart): Shell => ({
+  ...shell,
+  tareLb: shell.tareLb + part.weightLb,
+  costMinor: shell.costMinor + part.costMinor,
+  minutes: shell.minutes + part.minutes,
+  made: [...shell.made, part],
+});
+
 /** The same shell with a second wall on all six faces; null when no inside would be left. */
-export function lined(shell: Shell, { board, minorPerFt2 }: SheetBoard): Shell | null {
-  if (Math.min(...shell.insideIn) <= 2 * board.caliperIn) return null;
-  const { insideIn, parts } = linerPanels(shell.insideIn, board.caliperIn, FACES);
-  const areaFt2 = parts.reduce((sum, part) => sum + part.lengthIn * part.heightIn, 0) / IN2_PER_FT2;
-  return {
-    ...shell,
-    liner: true,
-    insideIn,
-    tareLb: shell.tareLb + areaFt2 * board.lbPerFt2,
-    costMinor: shell.costMinor + areaFt2 * (1 + LINER_SCRAP_SHARE) * minorPerFt2,
-    minutes: shell.minutes + MINUTES.liner,
-  };
+export function lined(shell: Shell, sheet: SheetBoard): Shell | null {
+  if (Math.min(...shell.insideIn) <= 2 * sheet.board.caliperIn) return null;
+  const { insideIn } = linerPanels(shell.insideIn, sheet.board.caliperIn, FACES);
+  return { ...withPart(shell, linerPart(shell.insideIn, sheet)), liner: true, insideIn };
 }
+
+/** The same shell with a board laid under the bundle. */
+export const boarded = (shell: Shell, sheet: SheetBoard): Shell => withPart(shell, boardPart(shell.insideIn, sheet));
 
 /** An envelope round a flat bundle: as thick as what it holds. */
 export const envelopeRound = (box: BoxStock, heldIn: number): Shell => ({
@@ -66,6 +67,7 @@ export const envelopeRound = (box: BoxStock, heldIn: number): Shell => ({
   tareLb: envelopeTareLb(box.insideIn[0], box.insideIn[1], box.board.lbPerFt2),
   costMinor: box.priceMinor,
   minutes: 0,
+  made: [],
 });
 
 export const isEnvelope = (box: BoxStock): boolean => box.style !== 'slotted';

@@ -2,7 +2,7 @@ import { orient, type Orientation } from '../../engineering/geometry/orientation
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
 import { gapsAround } from './gapsAround.ts';
-import { cutDown, envelopeRound, isEnvelope, lined, wholeShell } from './makeShell.ts';
+import { boarded, cutDown, envelopeRound, isEnvelope, lined, wholeShell } from './makeShell.ts';
 import { innerBox, stow } from './stowInBox.ts';
 import type { Shell, StowedBox } from './StowedBox.ts';
 
@@ -12,9 +12,11 @@ export interface Told {
   readonly inner: BoxStock | null;
   readonly box: BoxStock;
   readonly newDepthIn: number | null;
-  readonly liner: SheetBoard | null;
+  readonly liner: boolean;
   readonly baseGapIn: number | null;
-  readonly divider: boolean;
+  readonly board: boolean;
+  /** What liners and boards are cut from. */
+  readonly sheet: SheetBoard | null;
 }
 
 /**
@@ -32,14 +34,15 @@ export function stowAsTold(wrapped: WrappedItem, told: Told): StowedBox | null {
   const { bottom, top } = stowed.gaps;
   return {
     ...stowed,
-    divider: told.divider,
+    board: told.board,
     gaps: told.baseGapIn === null ? stowed.gaps : { ...stowed.gaps, bottom: told.baseGapIn, top: bottom + top - told.baseGapIn },
   };
 }
 
-function shellAsTold({ box, newDepthIn, liner }: Told, heldIn: number): Shell | null {
+function shellAsTold({ box, newDepthIn, liner, board, sheet }: Told, heldIn: number): Shell | null {
   if (isEnvelope(box)) return heldIn <= box.insideIn[2] + 1e-9 ? envelopeRound(box, heldIn) : null;
   if (newDepthIn !== null && !(newDepthIn > 0 && newDepthIn < box.insideIn[2])) return null;
   const shell = newDepthIn === null ? wholeShell(box) : cutDown(wholeShell(box), newDepthIn);
-  return liner ? lined(shell, liner) : shell;
+  const walled = liner && sheet ? lined(shell, sheet) : shell;
+  return walled && board && sheet ? boarded(walled, sheet) : walled;
 }

@@ -81,7 +81,7 @@ export const stow = ({ wrapped, orientation, bundleIn, inner, heldIn }: Held, sh
   inner,
   shell,
   gaps: gapsIn({ inner, heldIn }, shell),
-  divider: false,
+  board: false,
 });
 
 /** Orientations that differ in the bundle's outline or in how it stands. */

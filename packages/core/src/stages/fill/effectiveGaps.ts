@@ -16,7 +16,7 @@ export interface GapLoad {
   readonly insideDepthIn: number;
   readonly overfillShare: number;
   /** A board under the bundle keeps it from sinking. */
-  readonly dividerBoard: boolean;
+  readonly onBoard: boolean;
 }
 
 /**
@@ -37,7 +37,7 @@ export function effectiveGaps(gaps: Gaps, load: GapLoad, { settleShare, airLossS
   const settledWide = settleShare * (gaps.front + gaps.back);
   const top = gaps.top - Math.max(0, settledDeep - load.overfillShare * load.insideDepthIn);
   const stress = load.weightLb / load.baseAreaIn2;
-  const baseShare = migrates && !load.dividerBoard ? Math.min(1, Math.max(LEAST_BASE_SHARE, 1 - stress / SINKING_STRESS_PSI)) : 1;
+  const baseShare = migrates && !load.onBoard ? Math.min(1, Math.max(LEAST_BASE_SHARE, 1 - stress / SINKING_STRESS_PSI)) : 1;
   const sunk = Math.max(0, gaps.bottom) * (1 - baseShare);
   return {
     bottom: Math.max(0, (gaps.bottom - sunk) * kept),

@@ -34,7 +34,7 @@ export function fillVoids(stowed: StowedBox, fill: FillStock | null, innerFill: 
           baseAreaIn2: heldIn[0] * heldIn[1],
           insideDepthIn: shell.insideIn[2],
           overfillShare: house.overfillShare,
-          dividerBoard: stowed.divider,
+          onBoard: stowed.board,
         },
         CUSHION_MATERIALS[fill.cushion],
       )
@@ -48,7 +48,7 @@ export function fillVoids(stowed: StowedBox, fill: FillStock | null, innerFill: 
             baseAreaIn2: stowed.bundleIn[0] * stowed.bundleIn[1],
             insideDepthIn: inner.box.insideIn[2],
             overfillShare: 0,
-            dividerBoard: false,
+            onBoard: false,
           },
           CUSHION_MATERIALS[innerFill.cushion],
         )

@@ -20,7 +20,7 @@ export interface PlanChoice {
   /** Fill pressed in beyond what was reckoned, as a share of it; left out for none. It costs and weighs, and no cushion figure moves. */
   readonly extraFill?: number;
   /** A board under the bundle, on which it does not sink into loose fill. */
-  readonly divider: boolean;
+  readonly board: boolean;
   readonly service: string;
   readonly coverAdded: boolean;
   readonly signature: boolean;

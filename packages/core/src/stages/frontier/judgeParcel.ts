@@ -71,7 +71,7 @@ function choiceOf({ weighed, quote, coverAdded, signature }: RatedParcel, baseGa
     liner: stowed.shell.liner,
     fill: fill && fill.key,
     baseGapIn,
-    divider: stowed.divider,
+    board: stowed.board,
     service: quote.service,
     coverAdded,
     signature,

@@ -125,7 +125,7 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
     baseAreaIn2: held.heldIn[0] * held.heldIn[1],
     insideDepthIn: shell.insideIn[2],
     overfillShare: house.overfillShare,
-    dividerBoard: false,
+    onBoard: false,
   });
   const logMedianOf = (handling: number, grossLb: number) => Math.log(medianDropIn(Math.min(grossLb, HEAVIEST_LB), handling));
   const shockOf = (

@@ -155,7 +155,7 @@ const innerLoad = (held: Held): GapLoad => ({
   baseAreaIn2: held.bundleIn[0] * held.bundleIn[1],
   insideDepthIn: held.inner!.box.insideIn[2],
   overfillShare: 0,
-  dividerBoard: false,
+  onBoard: false,
 });
 
 function fillInner(held: Held, fill: FillStock): Within & { readonly weightLb: number; readonly boughtFt3: number } {

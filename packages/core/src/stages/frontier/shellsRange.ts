@@ -53,7 +53,7 @@ export function shellsRange(
             baseAreaIn2: held.heldIn[0] * held.heldIn[1],
             insideDepthIn: shell.insideIn[2],
             overfillShare: house.overfillShare,
-            dividerBoard: false,
+            onBoard: false,
           },
           groups,
         );

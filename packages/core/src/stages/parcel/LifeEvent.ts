@@ -1,6 +1,6 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BenchPhase } from '../bench/BenchStep.ts';
-import type { BenchTestKey } from '../bench/benchTests.ts';
+import { TESTS_OF_BUNDLE, type BenchTestKey } from '../bench/benchTests.ts';
 import type { StockUse, UsedInstead } from '../bench/stockUsed.ts';
 import type { Minor } from '../../units/index.ts';
 
@@ -20,7 +20,28 @@ export type LifeEvent = {
   readonly personId: string;
   /** The event this one takes back. */
   readonly undoOf: string | null;
+  /** The bundle or the piece it is about; null where it is the parcel. */
+  readonly bundleId?: string | null;
+  readonly pieceId?: string | null;
 } & Happening;
+
+/** What an event is about, where that is not the parcel: which bundle was wrapped and tested, which piece broke. */
+export function aboutOf(happening: Happening): 'bundle' | 'piece' | 'parcel' {
+  switch (happening.kind) {
+    case 'bundleMeasured':
+      return 'bundle';
+    case 'stepDone':
+      return happening.phase === 'bundle' ? 'bundle' : 'parcel';
+    case 'testTried':
+    case 'testSkipped':
+    case 'remedied':
+      return TESTS_OF_BUNDLE.includes(happening.test) ? 'bundle' : 'parcel';
+    case 'brokenAtBench':
+      return 'piece';
+    default:
+      return 'parcel';
+  }
+}
 
 export type Happening =
   | { readonly kind: 'opened' }

@@ -1,4 +1,4 @@
-import type { Happening, LifeEvent } from './LifeEvent.ts';
+import type { Happening } from './LifeEvent.ts';
 import { lifeWords } from './lifeWords.ts';
 
 const rate = {
@@ -13,10 +13,13 @@ const rate = {
   signature: false,
 };
 const say = (happening: Happening) =>
-  lifeWords({ id: 'e', seq: 1, at: '2026-11-26T10:00:00Z', personId: 'p', undoOf: null, ...happening } as LifeEvent, {
-    money: (minor) => `$${(minor / 100).toFixed(2)}`,
-    weight: (lb) => `${lb} lb`,
-  });
+  lifeWords(
+    { id: 'e', seq: 1, at: '2026-11-26T10:00:00Z', personId: 'p', undoOf: null, ...happening },
+    {
+      money: (minor) => `$${(minor / 100).toFixed(2)}`,
+      weight: (lb) => `${lb} lb`,
+    },
+  );
 
 test.each<[Happening, string]>([
   [{ kind: 'weighed', readingsLb: [3.4, 3.5], outsideIn: null }, 'weighed, 3.5 lb'],

@@ -1,4 +1,4 @@
-import { BENCH_TESTS } from '../bench/benchTests.ts';
+import { BENCH_TESTS, TESTS_OF_BUNDLE } from '../bench/benchTests.ts';
 import type { BenchTest, LifeEvent } from './LifeEvent.ts';
 import type { ParcelLife, TestState } from './ParcelLife.ts';
 
@@ -69,7 +69,7 @@ function apply(life: ParcelLife, event: LifeEvent): ParcelLife {
         ...life,
         tests: { ...life.tests, [event.test]: 'remedied' },
         // what was wrapped on is no longer what was measured
-        bundle: OF_THE_BUNDLE.includes(event.test) ? null : life.bundle,
+        bundle: TESTS_OF_BUNDLE.includes(event.test) ? null : life.bundle,
       });
     case 'stepDone': {
       const done = { key: event.step, phase: event.phase, eventId: event.id, seconds: event.seconds, used: event.used };
@@ -95,7 +95,7 @@ function apply(life: ParcelLife, event: LifeEvent): ParcelLife {
         ...life,
         sealed: false,
         state: 'packing',
-        tests: { ...UNTRIED, ...Object.fromEntries(OF_THE_BUNDLE.map((test) => [test, life.tests[test]])) },
+        tests: { ...UNTRIED, ...Object.fromEntries(TESTS_OF_BUNDLE.map((test) => [test, life.tests[test]])) },
         steps: life.steps.filter((step) => step.phase !== 'closing'),
       });
     case 'weighed':
@@ -135,8 +135,6 @@ function weighed(life: ParcelLife, { readingsLb, outsideIn, open }: Extract<Life
   };
 }
 
-/** Tests of the bundle, which an opened box leaves as they are. */
-const OF_THE_BUNDLE: readonly BenchTest[] = ['caseShake', 'feel', 'bundleSize'];
 /** Papers that say how it is packed, and those that say what it weighs. */
 const OF_THE_PLAN = ['opening', 'bench'];
 const OF_THE_WEIGHT = ['tag', 'customs'];

@@ -18,7 +18,7 @@ export interface PlanRequest {
 }
 
 /** Choices somebody has pinned. `inner: null` means no inner box; absent means free. */
-export type Locks = Partial<Omit<PlanChoice, 'inner' | 'baseGapIn' | 'divider'>> & {
+export type Locks = Partial<Omit<PlanChoice, 'inner' | 'baseGapIn' | 'board'>> & {
   readonly inner?: string | null;
   /** The bundle in the pinned layers as it was measured at the bench. */
   readonly bundle?: MeasuredBundle;

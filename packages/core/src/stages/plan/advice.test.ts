@@ -109,14 +109,14 @@ describe('single changes', () => {
   const of = (kind: string) => changes.find((one) => one.change.kind === kind);
 
   test('a box too deep may be cut down, lined, given a board; a hollow filled; a spout guarded', () => {
-    for (const kind of ['cutDown', 'liner', 'divider', 'hollow', 'guard', 'turns', 'box', 'fill', 'turned'])
+    for (const kind of ['cutDown', 'liner', 'board', 'hollow', 'guard', 'turns', 'box', 'fill', 'turned'])
       expect([kind, of(kind) !== undefined]).toEqual([kind, true]);
     expect(
       changes
         .filter((one) => one.beyondChart)
         .map((one) => one.change.kind)
         .sort(),
-    ).toEqual(['divider', 'guard', 'hollow']);
+    ).toEqual(['board', 'guard', 'hollow']);
     const spoutless = request({ hollows: [hollow] }, { stock: asked.stock });
     const filled = nextBestChanges(spoutless, choice).find((one) => one.change.kind === 'hollow')!;
     const now = derivePlan(spoutless, choice);

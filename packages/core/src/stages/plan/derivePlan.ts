@@ -66,8 +66,9 @@ export function deriver(request: PlanRequest): Deriver {
     const fill = isEnvelope(box) ? null : stock.fills.find((one) => one.key === choice.fill);
     const innerFill = choice.inner && stock.fills.find((one) => one.key === choice.inner!.fill);
     if (fill === undefined || innerFill === undefined) return 'that fill is not in the stockroom';
-    if (choice.liner && !stock.linerBoard) return 'there is no board for a liner';
-    const stowed = stowAsTold(wrap(choice.layers), { ...choice, inner, box, liner: choice.liner ? stock.linerBoard : null });
+    if ((choice.liner || choice.board) && !stock.linerBoard)
+      return `there is no sheet board for a ${choice.liner ? 'liner' : 'board under it'}`;
+    const stowed = stowAsTold(wrap(choice.layers), { ...choice, inner, box, sheet: stock.linerBoard });
     if (!stowed) return `the bundle does not go into ${inner ? inner.name : box.name} so`;
     if (Object.values(stowed.gaps).some((gap) => gap < -1e-9) || Object.values(stowed.inner?.gaps ?? {}).some((gap: number) => gap < 0))
       return `the bundle does not go into ${inner ? inner.name : box.name}`;
@@ -81,8 +82,8 @@ export function deriver(request: PlanRequest): Deriver {
     return found;
   };
   const parcelOf = (choice: PlanChoice) => {
-    const { layers, orientation, inner, box, newDepthIn, liner, fill, baseGapIn, divider, extraFill } = choice;
-    const key = JSON.stringify([layers, orientation, inner, box, newDepthIn, liner, fill, baseGapIn, divider, extraFill]);
+    const { layers, orientation, inner, box, newDepthIn, liner, fill, baseGapIn, board, extraFill } = choice;
+    const key = JSON.stringify([layers, orientation, inner, box, newDepthIn, liner, fill, baseGapIn, board, extraFill]);
     let parcel = parcels.get(key);
     if (parcel === undefined) {
       const weighed = weigh(choice);

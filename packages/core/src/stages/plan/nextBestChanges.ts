@@ -37,7 +37,7 @@ export type ChangeKind =
   | { readonly kind: 'innerFill'; readonly fill: string }
   | { readonly kind: 'liner'; readonly liner: boolean }
   | { readonly kind: 'cutDown'; readonly newDepthIn: number | null }
-  | { readonly kind: 'divider'; readonly divider: boolean }
+  | { readonly kind: 'board'; readonly board: boolean }
   | { readonly kind: 'hollow'; readonly hollowId: string }
   | { readonly kind: 'guard'; readonly hardPointId: string; readonly guard: GuardKind };
 
@@ -67,7 +67,7 @@ export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextC
       change,
       choice: option.choice,
       guard: change.kind === 'guard' ? { hardPointId: change.hardPointId, guard: change.guard } : null,
-      beyondChart: change.kind === 'guard' || change.kind === 'hollow' || change.kind === 'divider',
+      beyondChart: change.kind === 'guard' || change.kind === 'hollow' || change.kind === 'board',
       costMinor: option.costMinor,
       chance: option.chance,
       expectedMinor: option.expectedMinor,
@@ -138,7 +138,7 @@ function* singleChanges(
       choice.newDepthIn === null ? depthWanted(shell, inner ? inner.outsideIn[2] : bundleIn[2], bedding(house, inner)) : null;
     if (newDepthIn !== choice.newDepthIn)
       yield { change: { kind: 'cutDown', newDepthIn }, after: { ...choice, newDepthIn, baseGapIn: null } };
-    yield { change: { kind: 'divider', divider: !choice.divider }, after: { ...choice, divider: !choice.divider } };
+    yield { change: { kind: 'board', board: !choice.board }, after: { ...choice, board: !choice.board } };
   }
   for (const hollow of facts.hollows.filter((one) => !one.filled)) {
     const filled = facts.hollows.map((one) => (one.id === hollow.id ? { ...one, filled: true } : one));

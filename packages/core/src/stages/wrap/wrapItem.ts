@@ -72,7 +72,7 @@ function layOn(
   const sheetIn = stock.thicknessIn * (stock.reused ? REUSED_BUBBLE_SHARE : 1);
   const axis = piece.wrapAxis;
   const [second, third] = axis === 0 ? [1, 2] : axis === 1 ? [0, 2] : [0, 1];
-  const amount = wrapLayer(FORMS[piece.form].section, [bundleIn[axis], bundleIn[second!]!, bundleIn[third!]!], {
+  const amount = wrapLayer(FORMS[piece.form].section, [bundleIn[axis], bundleIn[second]!, bundleIn[third]!], {
     thicknessIn: sheetIn,
     turns,
     rollWidthIn: stock.rollWidthIn,

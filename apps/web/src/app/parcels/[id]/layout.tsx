@@ -1,7 +1,7 @@
 import { cookies } from 'next/headers';
 import { notFound } from 'next/navigation';
 import type { ReactNode } from 'react';
-import { Bench } from '../../../screens/bench/Bench.tsx';
+import { Bench } from '../../../frame/Bench.tsx';
 import { findParcel, shelfNow, shopNow } from '../../../server/rooms.ts';
 
 /** One parcel at the bench; its stations are pages in the middle of it, and what is planned stays while they change. */

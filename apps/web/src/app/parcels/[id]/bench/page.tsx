@@ -1,6 +1,6 @@
 'use client';
-import { useBench } from '../../../../screens/bench/BenchContext.tsx';
-import { BenchStation } from '../../../../screens/packing/BenchStation.tsx';
+import { useBench } from '../../../../parcel/BenchContext.tsx';
+import { BenchStation } from '../../../../stations/bench/BenchStation.tsx';
 
 export default function Page() {
   return <BenchStation {...useBench()} />;

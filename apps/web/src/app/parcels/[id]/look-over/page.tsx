@@ -1,6 +1,6 @@
 'use client';
-import { useBench } from '../../../../screens/bench/BenchContext.tsx';
-import { LookOverStation } from '../../../../screens/look-over/LookOverStation.tsx';
+import { useBench } from '../../../../parcel/BenchContext.tsx';
+import { LookOverStation } from '../../../../stations/look-over/LookOverStation.tsx';
 
 export default function Page() {
   return <LookOverStation {...useBench()} />;

@@ -1,6 +1,6 @@
 'use client';
-import { useBench } from '../../../../screens/bench/BenchContext.tsx';
-import { NestStation } from '../../../../screens/nest/NestStation.tsx';
+import { useBench } from '../../../../parcel/BenchContext.tsx';
+import { NestStation } from '../../../../stations/nest/NestStation.tsx';
 
 export default function Page() {
   return <NestStation {...useBench()} />;

@@ -1,6 +1,6 @@
 'use client';
-import { useBench } from '../../../../screens/bench/BenchContext.tsx';
-import { RateStation } from '../../../../screens/rate/RateStation.tsx';
+import { useBench } from '../../../../parcel/BenchContext.tsx';
+import { RateStation } from '../../../../stations/rate/RateStation.tsx';
 
 export default function Page() {
   return <RateStation {...useBench()} />;

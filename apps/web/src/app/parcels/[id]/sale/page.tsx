@@ -1,6 +1,6 @@
 'use client';
-import { useBench } from '../../../../screens/bench/BenchContext.tsx';
-import { SaleStation } from '../../../../screens/sale/SaleStation.tsx';
+import { useBench } from '../../../../parcel/BenchContext.tsx';
+import { SaleStation } from '../../../../stations/sale/SaleStation.tsx';
 
 export default function Page() {
   return <SaleStation {...useBench()} />;

@@ -1,6 +1,6 @@
 'use client';
-import { useBench } from '../../../../screens/bench/BenchContext.tsx';
-import { SendStation } from '../../../../screens/send/SendStation.tsx';
+import { useBench } from '../../../../parcel/BenchContext.tsx';
+import { SendStation } from '../../../../stations/send/SendStation.tsx';
 
 export default function Page() {
   return <SendStation {...useBench()} />;

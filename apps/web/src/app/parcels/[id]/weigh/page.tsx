@@ -1,6 +1,6 @@
 'use client';
-import { useBench } from '../../../../screens/bench/BenchContext.tsx';
-import { WeighStation } from '../../../../screens/weigh/WeighStation.tsx';
+import { useBench } from '../../../../parcel/BenchContext.tsx';
+import { WeighStation } from '../../../../stations/weigh/WeighStation.tsx';
 
 export default function Page() {
   return <WeighStation {...useBench()} />;

@@ -1,1 +1,0 @@
-export { saveFieldDoor as PATCH } from '../../../../../server/doors/saveField.ts';

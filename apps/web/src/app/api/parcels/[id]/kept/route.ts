@@ -1,0 +1,1 @@
+export { keepParcelDoor as PATCH } from '../../../../../server/doors/keepParcel.ts';

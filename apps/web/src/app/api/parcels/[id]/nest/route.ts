@@ -1,1 +1,0 @@
-export { saveNestDoor as PUT } from '../../../../../server/doors/saveNest.ts';

@@ -1,0 +1,1 @@
+export { pastDoor as GET } from '../../../server/doors/past.ts';

@@ -1,0 +1,1 @@
+export { keepShopDoor as PATCH } from '../../../../server/doors/keepShop.ts';

@@ -1,0 +1,84 @@
+'use client';
+import { useEffect, useState } from 'react';
+import { ARCHETYPES, usualHardPoints, type PlanDocument, type PlanRequest, type SaleLine } from '@inch-nest/core';
+import type { ShopView } from '@inch-nest/contracts';
+import { planner } from '../../parcel/planner.ts';
+import { zonesReached, type ZoneReached } from './zonesReached.ts';
+
+/** The plan for one zone, or why there is none. */
+export type ZonePlan = ZoneReached & ({ plan: PlanDocument } | { plan: null; why: string });
+
+const ORDER_ID = 'guess';
+const AFTER_TYPING_MS = 250;
+
+/** A piece before it is sold, planned for every zone one after the other; what is known so far. */
+export function useGuess(line: SaleLine, text: string, shop: ShopView): { plans: readonly ZonePlan[]; busy: boolean } {
+  const [worked, setWorked] = useState<{ of: string; plans: ZonePlan[]; busy: boolean }>({ of: '', plans: [], busy: false });
+  const ready = line.title !== undefined && line.readings.every((reading) => reading.problem === null);
+  useEffect(() => {
+    if (!ready) return;
+    let stale = false;
+    const run = async () => {
+      const plans: ZonePlan[] = [];
+      for (const reached of zonesReached(shop.cards, shop.originPostcode)) {
+        if (stale) return;
+        const found = await planner().search(requestFor(line, shop, reached.postcode));
+        if (stale || found.kind === 'superseded') return;
+        plans.push(
+          found.kind === 'planned'
+            ? { ...reached, plan: found.recommended }
+            : { ...reached, plan: null, why: found.kind === 'noPlan' ? (found.reasons[0] ?? 'no nest') : found.message },
+        );
+        setWorked({ of: text, plans: [...plans], busy: true });
+      }
+      setWorked({ of: text, plans, busy: false });
+    };
+    const timer = setTimeout(() => void run(), AFTER_TYPING_MS);
+    return () => {
+      stale = true;
+      clearTimeout(timer);
+    };
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the line follows from the text
+  }, [text, ready, shop]);
+  return worked.of === text && ready ? worked : { plans: [], busy: ready };
+}
+
+function requestFor(line: SaleLine, shop: ShopView, destinationPostcode: string): PlanRequest {
+  const archetype = ARCHETYPES[line.archetype ?? 'compactCeramic'];
+  const sides = line.sizeIn ?? [];
+  return {
+    order: {
+      id: ORDER_ID,
+      soldMinor: line.soldMinor ?? 0,
+      paidMinor: line.paidMinor ?? 0,
+      shippingCollectedMinor: 0,
+      originPostcode: shop.originPostcode,
+      destinationPostcode,
+      shipDate: shop.today,
+      pieces: [
+        {
+          id: ORDER_ID,
+          title: line.title ?? archetype.name,
+          archetype: archetype.key,
+          form: null,
+          lengthIn: sides[0] ?? null,
+          widthIn: sides[1] ?? null,
+          heightIn: sides[2] ?? null,
+          weightLb: line.weightLb ?? null,
+          finish: archetype.finish,
+          dampSensitive: archetype.dampSensitive,
+          keepUpright: archetype.keepUpright,
+          hardPoints: usualHardPoints(archetype),
+          hollows: [],
+          movingParts: 'none',
+          replacementMinor: null,
+        },
+      ],
+    },
+    pieceId: ORDER_ID,
+    stock: shop.stock,
+    house: shop.house,
+    cards: shop.cards,
+    locks: {},
+  };
+}

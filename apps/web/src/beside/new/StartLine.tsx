@@ -1,0 +1,112 @@
+'use client';
+import { Button, Input } from 'antd';
+import { useRouter } from 'next/navigation';
+import { useEffect, useState } from 'react';
+import { ARCHETYPES, readSaleLine, type SaleLine, type SaleLineField } from '@inch-nest/core';
+import { Refusal, send } from '../../session/http.ts';
+import { useShop } from '../../session/ShopContext.tsx';
+
+const FIELD_WORDS: Readonly<Record<SaleLineField, string>> = {
+  title: 'piece',
+  sizeIn: 'size',
+  weightLb: 'weight',
+  soldMinor: 'sold for',
+  paidMinor: 'paid for it',
+  shippingCollectedMinor: 'shipping paid',
+  destinationPostcode: 'to',
+  shipBy: 'by',
+  bin: 'bin',
+  buyer: 'buyer',
+};
+const EXAMPLE = 'stoneware tea urn, 9 x 8 x 14 in, 6 lb 3 oz, sold 84, to 40217, by Friday';
+const DRAFT = 'inch-nest-line';
+
+/** A whole sale on one line; what was understood shows beneath as it is typed, what was not in its place. */
+export function StartLine() {
+  const { shop, person, write } = useShop();
+  const router = useRouter();
+  const [text, setText] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  useEffect(() => setText(localStorage.getItem(DRAFT) ?? ''), []);
+  const line = readSaleLine(text, { today: shop.today, todayIsOver: shop.todayIsOver, system: person.system });
+  const wrong = line.readings.filter((reading) => reading.problem !== null);
+  const type = (next: string) => {
+    setText(next);
+    setProblem(null);
+    localStorage.setItem(DRAFT, next.slice(0, 2000));
+  };
+  const start = async () => {
+    setBusy(true);
+    try {
+      const { id } = await send<{ id: string }>('POST', '/api/parcels', { id: crypto.randomUUID(), personId: person.id, line: text });
+      localStorage.removeItem(DRAFT);
+      router.push(`/parcels/${id}/look-over`);
+    } catch (error) {
+      setProblem(error instanceof Refusal ? error.message : 'the bench could not be reached; the line is kept here');
+      setBusy(false);
+    }
+  };
+  return (
+    <form
+      className="start-line"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (line.title && wrong.length === 0) void start();
+      }}
+    >
+      <label htmlFor="line">What was sold, on one line</label>
+      <Input
+        id="line"
+        size="large"
+        autoFocus
+        value={text}
+        placeholder={EXAMPLE}
+        maxLength={2000}
+        status={wrong.length > 0 ? 'error' : ''}
+        aria-describedby="line-readings"
+        onChange={(event) => type(event.target.value)}
+      />
+      <ul id="line-readings" className="readings" aria-live="polite">
+        {line.readings.map((reading) => (
+          <li key={reading.at.join('-')} className={reading.problem ? 'wrong' : ''}>
+            <span className="said">{reading.text}</span>
+            <span>
+              {reading.problem ? `✗ ${reading.problem}` : `${FIELD_WORDS[reading.field!]}: ${meaning(line, reading.field!, write)}`}
+            </span>
+          </li>
+        ))}
+      </ul>
+      {line.title && <p className="soft">{guesses(line)}</p>}
+      {problem && (
+        <p role="alert" className="risk">
+          ✗ {problem}
+        </p>
+      )}
+      <Button type="primary" htmlType="submit" size="large" loading={busy} disabled={!line.title || wrong.length > 0}>
+        Start this parcel
+      </Button>
+      <p className="soft">
+        Parts stand between commas. Lead them with <b>sold</b>, <b>paid</b>, <b>shipping</b>, <b>to</b>, <b>by</b>, <b>bin</b> or <b>for</b>
+        ; size and weight are known by their units. All of it can be changed afterwards.
+      </p>
+    </form>
+  );
+}
+
+function meaning(line: SaleLine, field: SaleLineField, write: ReturnType<typeof useShop>['write']): string {
+  if (field === 'sizeIn') return write.size(line.sizeIn!);
+  if (field === 'weightLb') return write.weight(line.weightLb!);
+  if (field === 'soldMinor' || field === 'paidMinor' || field === 'shippingCollectedMinor') return write.money(line[field]!);
+  return field === 'shipBy' ? write.day(line.shipBy!) : String(line[field]);
+}
+
+/** What will be guessed until it is known. */
+function guesses(line: SaleLine): string {
+  const kind = line.archetype ? `Taken for ${ARCHETYPES[line.archetype].name}.` : 'What kind of piece it is can be picked next.';
+  const missing = [
+    ...(line.sizeIn === undefined ? ['its size'] : line.sizeIn.length < 3 ? ['a side'] : []),
+    ...(line.weightLb === undefined ? ['its weight'] : []),
+  ];
+  return missing.length > 0 ? `${kind} Until ${missing.join(' and ')} is known, a guess stands in and is drawn dashed.` : kind;
+}

@@ -1,0 +1,196 @@
+'use client';
+import { Button, Switch } from 'antd';
+import { Plus, X } from 'lucide-react';
+import { ORDINARY_FILLS, ORDINARY_WRAPS, type FillStock, type WrapStock } from '@inch-nest/core';
+import { Select } from 'antd';
+import { FigureField } from '../../parts/FigureField.tsx';
+
+const ROLE_WORDS: Readonly<Record<WrapStock['role'], string>> = {
+  surface: 'next to the surface',
+  conform: 'follows the shape',
+  cushion: 'cushions',
+  skin: 'holds together',
+  barrier: 'keeps damp out',
+};
+const MOST = 1_000_000;
+
+/** Sheet materials by the roll. */
+export function WrapTable({ wraps, onChange }: { wraps: readonly WrapStock[]; onChange: (wraps: WrapStock[]) => void }) {
+  const change = (key: string, part: Partial<WrapStock>) => onChange(wraps.map((wrap) => (wrap.key === key ? { ...wrap, ...part } : wrap)));
+  return (
+    <>
+      <table className="stock-table">
+        <thead>
+          <tr>
+            <th>Wrap</th>
+            <th>Does</th>
+            <th>Left, ft²</th>
+            <th>One turn</th>
+            <th>Roll wide</th>
+            <th>Roll long</th>
+            <th>A roll</th>
+            <th>Min a turn</th>
+            <th>Reused</th>
+            <th />
+          </tr>
+        </thead>
+        <tbody>
+          {wraps.map((wrap) => {
+            const field = (
+              name: string,
+              of: Extract<keyof WrapStock, `${string}In` | `${string}2` | 'minutesPerTurn' | 'priceMinor'>,
+              kind: 'number' | 'length' | 'money',
+              least: number,
+              most: number,
+            ) => (
+              <td>
+                <FigureField
+                  hidden
+                  id={`${of}-${wrap.key}`}
+                  label={`${name} of ${wrap.name}`}
+                  kind={kind}
+                  value={wrap[of]}
+                  least={least}
+                  most={most}
+                  onKeep={(value) => change(wrap.key, { [of]: value })}
+                />
+              </td>
+            );
+            return (
+              <tr key={wrap.key} className={wrap.onHandFt2 < 20 ? 'out' : ''}>
+                <th scope="row">{wrap.name}</th>
+                <td>{ROLE_WORDS[wrap.role]}</td>
+                {field('Square feet left', 'onHandFt2', 'number', -MOST, MOST)}
+                {field('Thickness', 'thicknessIn', 'length', 0.001, 4)}
+                {field('Roll width', 'rollWidthIn', 'length', 0.5, 108)}
+                {field('Roll length', 'rollLengthIn', 'number', 1, 100_000)}
+                {field('Price', 'priceMinor', 'money', 0, 100_000_000)}
+                {field('Minutes a turn', 'minutesPerTurn', 'number', 0, 50)}
+                <td>
+                  <Switch aria-label={`${wrap.name} is reused`} checked={wrap.reused} onChange={(reused) => change(wrap.key, { reused })} />
+                </td>
+                <td>
+                  <Button
+                    type="text"
+                    icon={<X size={20} aria-hidden />}
+                    aria-label={`No longer keep ${wrap.name}`}
+                    onClick={() => onChange(wraps.filter((one) => one.key !== wrap.key))}
+                  />
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      <Add
+        ordinary={Object.values(ORDINARY_WRAPS)}
+        kept={wraps}
+        what="Another wrap"
+        onAdd={(wrap) => onChange([...wraps, { ...wrap, onHandFt2: 0 }])}
+      />
+    </>
+  );
+}
+
+/** What fills the gaps. */
+export function FillTable({ fills, onChange }: { fills: readonly FillStock[]; onChange: (fills: FillStock[]) => void }) {
+  const change = (key: string, part: Partial<FillStock>) => onChange(fills.map((fill) => (fill.key === key ? { ...fill, ...part } : fill)));
+  return (
+    <>
+      <table className="stock-table">
+        <thead>
+          <tr>
+            <th>Fill</th>
+            <th>Left, ft³</th>
+            <th>A cubic foot</th>
+            <th>Weighs, lb a ft³</th>
+            <th>Min a ft³</th>
+            <th>Counted in</th>
+            <th>ft³ each</th>
+            <th />
+          </tr>
+        </thead>
+        <tbody>
+          {fills.map((fill) => {
+            const field = (
+              name: string,
+              of: 'onHandFt3' | 'minorPerFt3' | 'lbPerFt3' | 'minutesPerFt3' | 'unitFt3',
+              kind: 'number' | 'money',
+              least: number,
+              most: number,
+            ) => (
+              <td>
+                <FigureField
+                  hidden
+                  id={`${of}-${fill.key}`}
+                  label={`${name} of ${fill.name}`}
+                  kind={kind}
+                  value={fill[of]}
+                  least={least}
+                  most={most}
+                  onKeep={(value) => change(fill.key, { [of]: value })}
+                />
+              </td>
+            );
+            return (
+              <tr key={fill.key} className={fill.onHandFt3 < 2 ? 'out' : ''}>
+                <th scope="row">{fill.name}</th>
+                {field('Cubic feet left', 'onHandFt3', 'number', -MOST, MOST)}
+                {field('Price a cubic foot', 'minorPerFt3', 'money', 0, 100_000_000)}
+                {field('Weight a cubic foot', 'lbPerFt3', 'number', 0, 50)}
+                {field('Minutes a cubic foot', 'minutesPerFt3', 'number', 0, 50)}
+                <td>{fill.unitName}</td>
+                {field('Cubic feet of one', 'unitFt3', 'number', 0.001, 100)}
+                <td>
+                  <Button
+                    type="text"
+                    icon={<X size={20} aria-hidden />}
+                    aria-label={`No longer keep ${fill.name}`}
+                    onClick={() => onChange(fills.filter((one) => one.key !== fill.key))}
+                  />
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      <Add
+        ordinary={Object.values(ORDINARY_FILLS)}
+        kept={fills}
+        what="Another fill"
+        onAdd={(fill) => onChange([...fills, { ...fill, onHandFt3: 0 }])}
+      />
+    </>
+  );
+}
+
+function Add<Item extends { key: string; name: string }>({
+  ordinary,
+  kept,
+  what,
+  onAdd,
+}: {
+  ordinary: readonly Item[];
+  kept: readonly Item[];
+  what: string;
+  onAdd: (item: Item) => void;
+}) {
+  const absent = ordinary.filter((one) => !kept.some((other) => other.key === one.key));
+  if (absent.length === 0) return null;
+  return (
+    <span className="add-stock">
+      <Plus size={20} aria-hidden />
+      <Select
+        aria-label={what}
+        value={null}
+        placeholder={what}
+        popupMatchSelectWidth={false}
+        options={absent.map((one) => ({ value: one.key, label: one.name }))}
+        onChange={(key: string | null) => {
+          const found = absent.find((one) => one.key === key);
+          if (found) onAdd(found);
+        }}
+      />
+    </span>
+  );
+}

@@ -1,0 +1,51 @@
+'use client';
+import { AntdRegistry } from '@ant-design/nextjs-registry';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { ConfigProvider } from 'antd';
+import { useState, type ReactNode } from 'react';
+import type { ShopView } from '@inch-nest/contracts';
+import { antdTheme, type ThemeName } from '../theme/antdTheme.ts';
+import { OutboxProvider } from '../outbox/OutboxProvider.tsx';
+import { ScaleProvider } from '../devices/scale/ScaleProvider.tsx';
+import { ScannerProvider } from '../devices/scanner/ScannerProvider.tsx';
+import { KeepersProvider } from '../session/keeping/useKept.tsx';
+import { SaveStateProvider } from '../session/SaveState.tsx';
+import { ShopProvider } from '../session/ShopContext.tsx';
+
+/** What every screen stands in: shop and person, theme, queries, save state. */
+export function Providers({
+  shop,
+  personId,
+  keysOn,
+  theme,
+  children,
+}: {
+  shop: ShopView;
+  personId: string | null;
+  keysOn: boolean;
+  theme: ThemeName;
+  children: ReactNode;
+}) {
+  const [client] = useState(() => new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true } } }));
+  return (
+    <AntdRegistry>
+      <QueryClientProvider client={client}>
+        <SaveStateProvider>
+          <KeepersProvider>
+            <ShopProvider shop={shop} personId={personId} initialKeysOn={keysOn} initialTheme={theme}>
+              {(name) => (
+                <ConfigProvider theme={antdTheme(name)} wave={{ disabled: true }}>
+                  <OutboxProvider>
+                    <ScaleProvider>
+                      <ScannerProvider>{children}</ScannerProvider>
+                    </ScaleProvider>
+                  </OutboxProvider>
+                </ConfigProvider>
+              )}
+            </ShopProvider>
+          </KeepersProvider>
+        </SaveStateProvider>
+      </QueryClientProvider>
+    </AntdRegistry>
+  );
+}

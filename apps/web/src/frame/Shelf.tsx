@@ -1,0 +1,71 @@
+'use client';
+import { useQuery } from '@tanstack/react-query';
+import { Plus } from 'lucide-react';
+import Link from 'next/link';
+import type { ShelfTag } from '@inch-nest/contracts';
+import { send } from '../session/http.ts';
+import { useShop } from '../session/ShopContext.tsx';
+import { SideLinks } from './SideLinks.tsx';
+import type { StationPath } from './stations.ts';
+
+const LOOK_EVERY_MS = 6000;
+const STATE_WORDS: Readonly<Record<string, string>> = {
+  draft: 'to plan',
+  planned: 'nest kept',
+  packing: 'at the bench',
+  sealed: 'sealed',
+  weighed: 'weighed',
+  rated: 'rated',
+  labelled: 'labelled',
+  handedOver: 'on its way',
+  damaged: 'arrived broken',
+  brokenAtBench: 'broke at the bench',
+};
+
+const TROUBLE_WORDS: Readonly<Record<NonNullable<ShelfTag['trouble']>, string>> = { mendNest: 'mend the nest first' };
+const GONE = ['handedOver', 'damaged'];
+
+/** Today's parcels as tags, the earliest promise first. */
+export function Shelf({ initial, openId, station }: { initial: ShelfTag[]; openId: string | null; station: StationPath }) {
+  const { shop, write } = useShop();
+  const { data: tags } = useQuery({
+    queryKey: ['shelf'],
+    queryFn: () => send<ShelfTag[]>('GET', '/api/shelf'),
+    initialData: initial,
+    initialDataUpdatedAt: 0,
+    refetchInterval: LOOK_EVERY_MS,
+  });
+  const due = tags.filter((tag) => tag.shipBy <= shop.today && !GONE.includes(tag.state));
+  const minutes = due.reduce((sum, tag) => sum + (tag.minutes ?? 0), 0);
+  return (
+    <aside className="shelf" aria-label="Shelf">
+      <p className="numeral shelf-sum">
+        Today: {due.length} to go, {Math.floor(minutes / 60)} h {String(Math.round(minutes % 60)).padStart(2, '0')}
+      </p>
+      <Link prefetch={false} href="/new" className={openId === null ? 'new-tag on' : 'new-tag'}>
+        <Plus size={20} aria-hidden /> New sale
+      </Link>
+      <SideLinks />
+      <ul>
+        {tags.map((tag) => (
+          <li key={tag.id}>
+            <Link
+              prefetch={false}
+              href={`/parcels/${tag.id}/${station}`}
+              className={tag.id === openId ? 'tag on' : 'tag'}
+              aria-current={tag.id === openId ? 'true' : undefined}
+            >
+              <b>{tag.title}</b>
+              <span className="numeral">{[tag.tag, tag.bin, write.day(tag.shipBy)].filter(Boolean).join(' · ')}</span>
+              <span className="numeral">
+                {STATE_WORDS[tag.state] ?? tag.state}
+                {tag.minutes !== null && ` · ${Math.round(tag.minutes)} min`}
+              </span>
+              {tag.trouble && <span className="trouble">⚠ {TROUBLE_WORDS[tag.trouble]}</span>}
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </aside>
+  );
+}

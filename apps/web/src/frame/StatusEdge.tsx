@@ -1,0 +1,78 @@
+'use client';
+import { Button, Select } from 'antd';
+import { Moon, Redo2, Sun, Undo2 } from 'lucide-react';
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
+import { useKeys } from '../session/keys.ts';
+import { useSaveState } from '../session/SaveState.tsx';
+import { useShop } from '../session/ShopContext.tsx';
+import type { ParcelUse } from '../parcel/useParcel.ts';
+
+const KeysHelp = dynamic(() => import('./KeysHelp.tsx').then((room) => room.KeysHelp), { ssr: false });
+
+const MARKS = { saved: '✓', saving: '…', 'not saved': '✗' } as const;
+
+/** Units, who is here, what is saved, undo, the night bench and the keys. */
+export function StatusEdge({ parcel, code }: { parcel: ParcelUse | null; code: string | null }) {
+  const { shop, person, setPerson, themeName, setTheme, keysOn } = useShop();
+  const { word } = useSaveState();
+  const [keysShown, showKeys] = useState(false);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const step = (direction: 'undo' | 'redo') => {
+    setTrouble(null);
+    parcel?.step(direction).catch((error: Error) => setTrouble(error.message));
+  };
+  useKeys('ctrl+z, meta+z', () => step('undo'), { reach: 'combined' });
+  useKeys('ctrl+shift+z, meta+shift+z, ctrl+y', () => step('redo'), { reach: 'combined' });
+  useKeys('shift+slash', () => showKeys(true), { reach: 'single', on: keysOn });
+  useKeys('n', () => setTheme(themeName === 'night' ? 'day' : 'night'), { reach: 'single', on: keysOn });
+  return (
+    <footer className="status-edge">
+      {code && <span className="numeral code">{code}</span>}
+      <span className={`save-word ${word.replace(' ', '-')}`} role="status">
+        {MARKS[word]} {word}
+      </span>
+      {parcel && (
+        <span className="steps">
+          <Button
+            type="text"
+            icon={<Undo2 size={20} aria-hidden />}
+            aria-label="Undo"
+            disabled={parcel.view.undo === 0}
+            onClick={() => step('undo')}
+          />
+          <Button
+            type="text"
+            icon={<Redo2 size={20} aria-hidden />}
+            aria-label="Redo"
+            disabled={parcel.view.redo === 0}
+            onClick={() => step('redo')}
+          />
+        </span>
+      )}
+      {trouble && (
+        <span className="risk" role="alert">
+          {trouble}
+        </span>
+      )}
+      <span className="push units">{person.system === 'metric' ? 'centimetres and kilograms' : 'inches, pounds and ounces'}</span>
+      <Select
+        aria-label="Who is at the bench"
+        value={person.id}
+        onChange={setPerson}
+        options={shop.people.map((one) => ({ value: one.id, label: one.name }))}
+        popupMatchSelectWidth={false}
+      />
+      <Button
+        type="text"
+        icon={themeName === 'night' ? <Sun size={20} aria-hidden /> : <Moon size={20} aria-hidden />}
+        aria-label={themeName === 'night' ? 'Day bench' : 'Night bench'}
+        onClick={() => setTheme(themeName === 'night' ? 'day' : 'night')}
+      />
+      <Button type="text" className="keys-button" onClick={() => showKeys(true)}>
+        Keys: ?
+      </Button>
+      {keysShown && <KeysHelp onClose={() => showKeys(false)} />}
+    </footer>
+  );
+}

@@ -1,0 +1,46 @@
+'use client';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import type { PlanDocument } from '@inch-nest/core';
+import type { ParcelView } from '@inch-nest/contracts';
+import { useKeys } from '../session/keys.ts';
+import { useShop } from '../session/ShopContext.tsx';
+import { STATIONS, type StationPath } from './stations.ts';
+
+/** The parcel's way as a tape rule; number keys jump. */
+export function TapeRule({ view, plan, here }: { view: ParcelView; plan: PlanDocument | null; here: StationPath }) {
+  const { write, keysOn } = useShop();
+  const router = useRouter();
+  const address = (path: string, anchor?: string) => `/parcels/${view.id}/${path}${anchor ? `#${anchor}` : ''}`;
+  useKeys(
+    STATIONS.map((station) => station.key),
+    (event) => {
+      const station = STATIONS.find((one) => one.key === event.key);
+      if (station) router.push(address(station.path, station.anchor));
+    },
+    { reach: 'single', on: keysOn },
+  );
+  return (
+    <nav className="rule" aria-label="The parcel’s way">
+      {STATIONS.map((station) => {
+        const state = station.path === here ? 'here' : station.isDone(view) ? 'done' : 'ahead';
+        return (
+          <Link
+            prefetch={false}
+            key={station.name}
+            href={address(station.path, station.anchor)}
+            className={`stop ${state}`}
+            aria-current={station.path === here ? 'page' : undefined}
+          >
+            <span className="ticks" aria-hidden />
+            <span className="mark" aria-hidden>
+              {station.key}
+            </span>
+            <span className="name">{station.name}</span>
+            <span className="numeral figure">{station.figure(view, plan, write.money)}</span>
+          </Link>
+        );
+      })}
+    </nav>
+  );
+}

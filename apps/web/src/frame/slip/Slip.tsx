@@ -1,0 +1,226 @@
+'use client';
+import { Button } from 'antd';
+import { formatChance, formatPercent, packedVerdict, type CostLine, type PlanDocument } from '@inch-nest/core';
+import { CausesBar, CAUSE_WORDS } from '../../drawings/CausesBar.tsx';
+import { useShop } from '../../session/ShopContext.tsx';
+import type { NestUse } from '../../parcel/useNest.ts';
+import type { ParcelUse } from '../../parcel/useParcel.ts';
+import { applyChange } from '../../parcel/applyChange.ts';
+import { changeWords } from '../../words/changeWords.ts';
+import { Ask } from './Ask.tsx';
+import { LineSource } from './LineSource.tsx';
+import { useDifference } from './useDifference.ts';
+
+const LINE_WORDS: Readonly<Record<CostLine['key'], string>> = {
+  postage: 'Postage',
+  cover: 'Cover',
+  signature: 'Signature',
+  box: 'Box',
+  wraps: 'Wrap',
+  fill: 'Fill',
+  sundries: 'Tape and papers',
+  labour: 'Labour',
+};
+const MOST_CHANGES = 3;
+
+/** What the nest costs, line by line, what may break it, and what would be better still. */
+export function Slip({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
+  const { plan } = nest;
+  return (
+    <aside className="slip" aria-label="Slip" aria-busy={nest.searching}>
+      {plan ? (
+        <Figures plan={plan} parcel={parcel} nest={nest} />
+      ) : (
+        <p className="soft">{nest.reasons.length > 0 ? 'No nest, so nothing to reckon yet.' : 'Reckoning …'}</p>
+      )}
+    </aside>
+  );
+}
+
+function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse; nest: NestUse }) {
+  const { shop, write } = useShop();
+  const { life } = parcel.view;
+  const rated = life.rate && !life.rateStale ? life.rate : null;
+  const shown = plan.costLines.map((line) => ({
+    ...line,
+    amountMinor: Math.round(
+      rated && line.key === 'postage' ? rated.priceMinor - of(plan, 'cover') - of(plan, 'signature') : line.amountMinor,
+    ),
+  }));
+  const costMinor = shown.reduce((sum, line) => sum + line.amountMinor, 0);
+  const broken = plan.expectedMinor - plan.costMinor;
+  const keptMinor = plan.keptMinor + plan.costMinor - costMinor;
+  const difference = useDifference({ plan: parcel.view.id, costMinor, chance: plan.chance });
+  const collected = parcel.view.sale.shippingCollectedMinor.value;
+  return (
+    <>
+      <Ask title="Where this comes from" className="chance risk numeral" answer={<Provenance plan={plan} />}>
+        <span className="unseen">Chance that it breaks: </span>
+        {formatChance(plan.chance)}
+      </Ask>
+      <p className="soft slip-note">
+        breaks on the way ({formatPercent(plan.chance)}); likely {formatChance(plan.chanceHigh)} to {formatChance(plan.chanceLow)}.
+      </p>
+      <p className="decides">{decides(plan)}</p>
+      <CausesBar causes={plan.causes} width={258} />
+      {difference && (
+        <p className="glow numeral" role="status">
+          {difference.cost !== 0 && (
+            <span className="money">{`${difference.cost > 0 ? '+' : '−'}${write.money(Math.abs(difference.cost))}`}</span>
+          )}
+          {difference.chance && (
+            <span className="risk">
+              {formatChance(difference.chance.from)} → {formatChance(difference.chance.to)}
+            </span>
+          )}
+        </p>
+      )}
+      <hr />
+      <dl className="lines money">
+        {shown.map((line) => (
+          <div key={line.key}>
+            <dt>
+              <Ask
+                title="Where this comes from"
+                answer={<LineSource line={line.key} plan={plan} house={nest.request.house} write={write} />}
+              >
+                {line.key === 'postage'
+                  ? `Postage, ${rated?.serviceName ?? plan.quote.serviceName}`
+                  : line.key === 'labour'
+                    ? `${Math.round(plan.minutes)} min at ${write.money(shop.house.labourMinorPerHour)} an hour`
+                    : LINE_WORDS[line.key]}
+              </Ask>
+            </dt>
+            <dd className="numeral">{write.money(line.amountMinor)}</dd>
+          </div>
+        ))}
+        <div className="total">
+          <dt>Cost</dt>
+          <dd className="numeral">{write.money(costMinor)}</dd>
+        </div>
+      </dl>
+      <dl className="lines">
+        <div className="risk">
+          <dt>
+            <Ask
+              title="Where this comes from"
+              answer={
+                <p>
+                  <i>care · Σ Pᵢ · shareᵢ · loss</i>: care {nest.request.house.care}, and {write.money(plan.lossMinor)} lost if it breaks
+                  (its worth, postage refunded, the trouble of writing, less what a claim is expected to pay).
+                </p>
+              }
+            >
+              Put by for breakage
+            </Ask>
+          </dt>
+          <dd className="numeral">{write.money(broken)}</dd>
+        </div>
+        {collected > 0 && (
+          <div className="soft">
+            <dt>Buyer paid for shipping</dt>
+            <dd className="numeral">{write.money(collected)}</dd>
+          </div>
+        )}
+        <div>
+          <dt>
+            <Ask
+              title="Where this comes from"
+              answer={<p>Sold price and shipping collected, less what was paid for the piece and the cost above.</p>}
+            >
+              Kept from the sale
+            </Ask>
+          </dt>
+          <dd className="numeral strong">{write.money(keptMinor)}</dd>
+        </div>
+      </dl>
+      <BetterStill plan={plan} parcel={parcel} nest={nest} />
+    </>
+  );
+}
+
+const of = (plan: PlanDocument, key: CostLine['key']): number => plan.costLines.find((line) => line.key === key)?.amountMinor ?? 0;
+
+/** What decides the chance: the greatest cause, and with shock the part that governs. */
+function decides(plan: PlanDocument): string {
+  const greatest = [...plan.causes].sort((a, b) => b.chance - a.chance)[0];
+  if (!greatest) return 'Nothing known would break it.';
+  const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+  if (greatest.key === 'shock') return `${capital(plan.piece.governs)} decides it.`;
+  return `${capital(CAUSE_WORDS[greatest.key])} decides it.`;
+}
+
+function Provenance({ plan }: { plan: PlanDocument }) {
+  const { shop, write } = useShop();
+  return (
+    <>
+      <p>
+        One fragility, {4 + Math.ceil(plan.quote.zone / 2)} drops on the way to zone {plan.quote.zone}:{' '}
+        <i>P = ∫ φ(z)·[1 − (Σ pᶠ·F(hᶠ(Gc·e^σz)))ⁿ] dz</i>, each face’s drop height from equal force through its layers.
+      </p>
+      <ul>
+        {plan.piece.criticalG !== null && (
+          <li>
+            The piece stands {Math.round(plan.piece.criticalG)} g ({plan.piece.governs} governs; the body{' '}
+            {Math.round(plan.piece.bodyG ?? 0)} g) — judgement.
+          </li>
+        )}
+        <li>Drop heights by weight — ISTA 1A, recalled from memory; how often and on which face — judgement.</li>
+        <li>Cushion curves — shape of the published stress–energy form, recalled from memory.</li>
+        <li>
+          Loss if it breaks {write.money(plan.lossMinor)}, care {shop.house.care} — house rules.
+        </li>
+        {plan.causes.map((cause) => (
+          <li key={cause.key}>
+            {CAUSE_WORDS[cause.key]}: {formatPercent(cause.chance)}
+            {cause.shareLost < 1 && `, ${Math.round(cause.shareLost * 100)}% of the value`}
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+/** The best single changes, each one key away. */
+function BetterStill({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse; nest: NestUse }) {
+  const { write } = useShop();
+  const blocked = plan.faults.some((fault) => fault.blocks);
+  const worth = nest.changes.filter((change) => (blocked ? !change.blocks : change.deltaExpectedMinor < -0.5)).slice(0, MOST_CHANGES);
+  const verdict = <Verdict plan={plan} nest={nest} />;
+  if (worth.length === 0)
+    return (
+      <>
+        {verdict}
+        <p className="soft better-none">{blocked ? 'No single change mends it.' : 'No single change would be better.'}</p>
+      </>
+    );
+  return (
+    <section className="better">
+      {verdict}
+      <h2>Better still</h2>
+      {worth.map((change, i) => (
+        <Button key={i} block className="better-change" onClick={() => applyChange(change, parcel, nest)}>
+          <span>{changeWords(change.change, nest)}</span>
+          <span className="numeral">
+            <span className="money">{`${change.deltaCostMinor < 0 ? '−' : '+'}${write.money(Math.abs(change.deltaCostMinor))}`}</span>{' '}
+            <span className="risk">{formatChance(change.chance)}</span>
+          </span>
+        </Button>
+      ))}
+    </section>
+  );
+}
+
+/** Over- or under-packed against the plans found, with the amount. */
+function Verdict({ plan, nest }: { plan: PlanDocument; nest: NestUse }) {
+  const { write } = useShop();
+  if (nest.found?.kind !== 'planned') return null;
+  const verdict = packedVerdict(plan, [nest.found.recommended, ...nest.found.frontier]);
+  if (verdict.kind === 'right' || verdict.byMinor === null) return null;
+  return (
+    <p className="verdict">
+      {verdict.kind === 'overPacked' ? 'Over-packed' : 'Under-packed'} by{' '}
+      <span className="numeral money">{write.money(verdict.byMinor)}</span> in all.
+    </p>
+  );
+}

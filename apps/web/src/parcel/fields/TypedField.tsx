@@ -1,0 +1,72 @@
+'use client';
+import { Button, Input, type GetRef, type InputRef } from 'antd';
+import { useEffect, useId, useRef } from 'react';
+import type { FieldEntity, ParcelView } from '@inch-nest/contracts';
+import type { ParcelUse } from '../useParcel.ts';
+import { useTypedField, type ValueOf } from './useTypedField.ts';
+
+interface Props<Entity extends FieldEntity, Name extends keyof ParcelView[Entity] & string> {
+  parcel: ParcelUse;
+  entity: Entity;
+  path: Name;
+  label: string;
+  placeholder?: string;
+  /** What the value means, in words, shown beneath. */
+  meaning: (value: ValueOf<Entity, Name>) => string;
+  wide?: boolean;
+  /** Rows of running text instead of a line. */
+  rows?: number;
+}
+
+/** A field typed the way people say it; what was understood stands beneath, or what was not. */
+export function TypedField<Entity extends FieldEntity, Name extends keyof ParcelView[Entity] & string>({
+  parcel,
+  entity,
+  path,
+  label,
+  placeholder,
+  meaning,
+  wide,
+  rows,
+}: Props<Entity, Name>) {
+  const { text, value, problem, type, clash, settle } = useTypedField(parcel, entity, path);
+  const id = useId();
+  const input = useRef<InputRef>(null);
+  const area = useRef<GetRef<typeof Input.TextArea>>(null);
+  useEffect(() => {
+    // what was typed before the page had woken up counts too
+    const early = (input.current?.input ?? area.current?.resizableTextArea?.textArea)?.value;
+    if (early !== undefined && early !== text) type(early);
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- on waking only
+  }, []);
+  const common = {
+    id,
+    value: text,
+    ...(placeholder ? { placeholder } : {}),
+    maxLength: 2100,
+    status: problem ? ('error' as const) : ('' as const),
+    'aria-invalid': problem !== null,
+    'aria-describedby': `${id}-meaning`,
+    onChange: (event: { target: { value: string } }) => type(event.target.value),
+  };
+  return (
+    <div className={wide ? 'field wide' : 'field'}>
+      <label htmlFor={id}>{label}</label>
+      {rows ? <Input.TextArea ref={area} rows={rows} {...common} /> : <Input ref={input} {...common} />}
+      <div id={`${id}-meaning`} className={problem ? 'meaning wrong' : 'meaning'} aria-live="polite">
+        {problem ? `✗ ${problem}` : meaning(value)}
+      </div>
+      {clash && (
+        <div className="conflict" role="alert">
+          <p>
+            {clash.theirs.by} changed this to <b>{clash.theirs.text || 'nothing'}</b> while you typed <b>{clash.yours || 'nothing'}</b>.
+          </p>
+          <Button onClick={() => settle(false)}>Keep {clash.theirs.by}’s</Button>
+          <Button type="primary" onClick={() => settle(true)}>
+            Keep mine
+          </Button>
+        </div>
+      )}
+    </div>
+  );
+}

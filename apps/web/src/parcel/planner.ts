@@ -1,0 +1,9 @@
+'use client';
+import type { SearchAnswer } from '@inch-nest/contracts';
+import { send } from '../session/http.ts';
+import { createPlannerClient, type PlannerClient } from '../workers/plannerClient.ts';
+
+let sharedPlanner: PlannerClient | null = null;
+/** One worker for the page. */
+export const planner = (): PlannerClient =>
+  (sharedPlanner ??= createPlannerClient((request) => send<SearchAnswer>('POST', '/api/plan', request)));

@@ -1,0 +1,43 @@
+'use client';
+import { useCallback, useMemo } from 'react';
+import { recordParcel, type Happening, type LifeEvent } from '@inch-nest/core';
+import type { PhotoOf } from '@inch-nest/contracts';
+import { useShop } from '../session/ShopContext.tsx';
+import type { ParcelUse } from './useParcel.ts';
+import { useOutbox } from '../outbox/OutboxProvider.tsx';
+
+type NewItem = { kind: 'event'; happening: Happening; undoOf: string | null } | { kind: 'photo'; of: PhotoOf; picture: Blob };
+
+/** The parcel's life with what the server has not heard yet, and ways to add to it that work without a server. */
+export function useBenchLog({ view }: ParcelUse) {
+  const { person } = useShop();
+  const { items, put } = useOutbox();
+  const own = useMemo(() => items.filter((item) => item.parcelId === view.id), [items, view.id]);
+  const events = useMemo(() => {
+    const known = new Set(view.events.map((event) => event.id));
+    const last = view.events.at(-1)?.seq ?? 0;
+    const waiting = own.flatMap((item) => (item.kind === 'event' && item.refused === null && !known.has(item.id) ? [item] : []));
+    return [
+      ...view.events,
+      ...waiting.map(({ id, at, personId, happening, undoOf }, i): LifeEvent => ({
+        ...happening,
+        id,
+        seq: last + 1 + i,
+        at,
+        personId,
+        undoOf,
+      })),
+    ];
+  }, [view.events, own]);
+  const life = useMemo(() => recordParcel(events), [events]);
+  const note = useCallback(
+    (what: NewItem) =>
+      put({ ...what, id: crypto.randomUUID(), parcelId: view.id, personId: person.id, at: new Date().toISOString(), refused: null }),
+    [person.id, put, view.id],
+  );
+  const log = useCallback((happening: Happening, undoOf: string | null = null) => note({ kind: 'event', happening, undoOf }), [note]);
+  const photograph = useCallback((of: PhotoOf, picture: Blob) => note({ kind: 'photo', of, picture }), [note]);
+  return { life, events, own, log, photograph };
+}
+
+export type BenchLog = ReturnType<typeof useBenchLog>;

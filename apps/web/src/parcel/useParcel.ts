@@ -1,0 +1,80 @@
+'use client';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useMemo } from 'react';
+import type { Happening } from '@inch-nest/core';
+import type { FieldEntity, KeptField, NestChange, ParcelView } from '@inch-nest/contracts';
+import { send } from '../session/http.ts';
+import { useKept } from '../session/keeping/useKept.tsx';
+import { useSaveState } from '../session/SaveState.tsx';
+import { useShop } from '../session/ShopContext.tsx';
+import { fieldPath, joinNestChanges, overlayParcel } from './overlayParcel.ts';
+
+const LOOK_EVERY_MS = 3000;
+const join = (path: string, earlier: unknown, later: unknown): unknown =>
+  path === 'nest' ? joinNestChanges(earlier as NestChange, later as NestChange) : later;
+
+/** One parcel as it is shown: as the server holds it, looked at again every few seconds, under whatever waits to be kept. */
+export function useParcel(initial: ParcelView) {
+  const { shop, person } = useShop();
+  const { mark } = useSaveState();
+  const client = useQueryClient();
+  const key = useMemo(() => ['parcel', initial.id, person.id], [initial.id, person.id]);
+  /** Takes over what the server holds, unless something newer is here already. */
+  const put = useCallback(
+    (next: ParcelView) => {
+      client.setQueryData<ParcelView>(key, (now) => (now && now.revision > next.revision ? now : next));
+      void client.invalidateQueries({ queryKey: ['shelf'] });
+    },
+    [client, key],
+  );
+  const { data: held, isError } = useQuery({
+    queryKey: key,
+    queryFn: async () => {
+      const seen = await send<ParcelView>('GET', `/api/parcels/${initial.id}?person=${person.id}`);
+      const now = client.getQueryData<ParcelView>(key);
+      // a look that was under way while something was kept must not bring back what was before
+      return now && now.revision > seen.revision ? now : seen;
+    },
+    initialData: initial,
+    initialDataUpdatedAt: 0,
+    refetchInterval: LOOK_EVERY_MS,
+  });
+  const keeper = useKept<ParcelView>(`/api/parcels/${initial.id}/kept`, person.id, put, join);
+  const { pending } = keeper;
+  const { today } = shop;
+  const { system } = person;
+  const view = useMemo(() => overlayParcel(held, pending, { today, system }), [held, pending, today, system]);
+  /** Keeps a field as typed; a pick carries its value as JSON text. */
+  const keepField = (entity: FieldEntity, name: string, text: string) => {
+    const field = (held[entity] as Record<string, KeptField>)[name]!;
+    keeper.set([{ path: fieldPath(held, entity, name), value: text, seen: field.revision }]);
+  };
+  const keepNest = (change: NestChange) => keeper.set([{ path: 'nest', value: change, seen: held.nest.revision }]);
+  const report = useCallback(
+    async (happening: Happening) => {
+      mark('event', 'pending');
+      try {
+        put(
+          await send<ParcelView>('POST', `/api/parcels/${initial.id}/events`, {
+            personId: person.id,
+            eventId: crypto.randomUUID(),
+            happening,
+          }),
+        );
+        mark('event', 'done');
+      } catch (error) {
+        mark('event', 'failed');
+        throw error;
+      }
+    },
+    [initial.id, mark, person.id, put],
+  );
+  const step = async (direction: 'undo' | 'redo') => {
+    // what was typed last is what is taken back
+    await keeper.flush();
+    put(await send<ParcelView>('POST', `/api/parcels/${initial.id}/steps`, { personId: person.id, direction }));
+  };
+  return { view, put, report, step, keepField, keepNest, keeper, offline: isError };
+}
+
+export type ParcelUse = ReturnType<typeof useParcel>;

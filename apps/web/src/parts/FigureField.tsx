@@ -1,0 +1,86 @@
+'use client';
+import { Input } from 'antd';
+import { useState } from 'react';
+import { parseMoney, parseQuantity } from '@inch-nest/core';
+import { useShop } from '../session/ShopContext.tsx';
+
+export type FigureKind = 'number' | 'percent' | 'length' | 'money';
+
+/** One figure as people write it, kept on leaving the field; what does not parse stays and says why. */
+export function FigureField({
+  id,
+  label,
+  value,
+  kind,
+  least,
+  most,
+  onKeep,
+  hidden = false,
+}: {
+  id: string;
+  label: string;
+  value: number;
+  kind: FigureKind;
+  least: number;
+  most: number;
+  onKeep: (value: number) => void;
+  /** The label is for readers of the screen alone. */
+  hidden?: boolean;
+}) {
+  const { person, write } = useShop();
+  const [text, setText] = useState<string | null>(null);
+  const shown = {
+    money: () => (value / 100).toFixed(2),
+    length: () => write.length(value),
+    percent: () => `${Number((value * 100).toFixed(3))}%`,
+    number: () => String(Number(value.toFixed(4))),
+  }[kind]();
+  const read = (typed: string): number | string => {
+    if (kind === 'money') return parseMoney(typed) ?? 'an amount, like 18 or 18.50';
+    if (kind === 'length') {
+      if (/^\s*0\s*(in|cm)?\s*$/.test(typed)) return 0;
+      const quantity = parseQuantity(typed, person.system);
+      return quantity.kind === 'length'
+        ? quantity.inches
+        : quantity.kind === 'notUnderstood'
+          ? quantity.problem
+          : 'one length, like 2 1/4 in';
+    }
+    const number = Number(typed.replace(',', '.').replace(/\s*%$/, ''));
+    if (typed.trim() === '' || Number.isNaN(number)) return 'a number';
+    return kind === 'percent' ? number / 100 : number;
+  };
+  const reading = text === null ? value : read(text);
+  const beyond = typeof reading === 'number' && (reading < least || reading > most);
+  const problem = typeof reading === 'string' ? reading : beyond ? `between ${least} and ${most} it must be` : null;
+  const leave = () => {
+    if (text === null || problem !== null || typeof reading !== 'number') return;
+    setText(null);
+    if (reading !== value) onKeep(reading);
+  };
+  return (
+    <span className="figure-field">
+      <label htmlFor={id} className={hidden ? 'unseen' : ''}>
+        {label}
+      </label>
+      <Input
+        id={id}
+        className="numeral"
+        inputMode={kind === 'length' ? 'text' : 'decimal'}
+        status={problem ? 'error' : ''}
+        value={text ?? shown}
+        maxLength={40}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={leave}
+        onPressEnter={leave}
+        onKeyDown={(event) => event.key === 'Escape' && setText(null)}
+        aria-describedby={problem ? `${id}-problem` : undefined}
+      />
+      {problem && (
+        <span id={`${id}-problem`} className="meaning wrong">
+          ✗ {problem}
+        </span>
+      )}
+    </span>
+  );
+}

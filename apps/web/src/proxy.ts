@@ -1,0 +1,10 @@
+import { NextResponse, type NextRequest } from 'next/server';
+import { guardRequest } from './server/guardRequest.ts';
+
+/** Before every page and every route: the host must be this machine, and a change must come from the application's own page. */
+export function proxy(request: NextRequest): Response {
+  const shut = guardRequest(request);
+  return shut ? new Response(shut, { status: 403 }) : NextResponse.next();
+}
+
+export const config = { matcher: ['/:path*'] };

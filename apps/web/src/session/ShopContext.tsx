@@ -1,0 +1,147 @@
+'use client';
+import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { formatLength, formatSize, formatWeight } from '@inch-nest/core';
+import { sameContent, setShopPart, shopPart, type KeptShop, type Person, type ShopView } from '@inch-nest/contracts';
+import { send } from './http.ts';
+import type { Pending } from './keeping/Keeper.ts';
+import { useKept, type KeptUse } from './keeping/useKept.tsx';
+import type { ThemeName } from '../theme/antdTheme.ts';
+
+interface ShopUse {
+  /** The shop as it is shown: as the server holds it, under whatever waits to be kept. */
+  shop: ShopView & { heldRevision: number };
+  /** What is kept of it part by part, as it is shown. */
+  kept: KeptShop;
+  keeper: KeptUse;
+  person: Person;
+  setPerson: (id: string) => void;
+  themeName: ThemeName;
+  setTheme: (name: ThemeName) => void;
+  /** Single keys act outside of fields, unless somebody turned them off. */
+  keysOn: boolean;
+  setKeysOn: (on: boolean) => void;
+  /** How this person reads money, lengths, sizes and weights. */
+  write: {
+    money: (minor: number) => string;
+    length: (inches: number) => string;
+    size: (inches: readonly number[]) => string;
+    weight: (pounds: number) => string;
+    day: (date: string) => string;
+  };
+}
+
+const Context = createContext<ShopUse | null>(null);
+
+const LOOK_EVERY_MS = 15_000;
+const YEAR_S = 31_536_000;
+const remember = (name: string, value: string) => {
+  document.cookie = `${name}=${value}; path=/; max-age=${YEAR_S}; samesite=strict`;
+};
+
+/** The shop, who is at the bench, and how figures are written for them. */
+export function ShopProvider({
+  shop: initial,
+  personId,
+  initialKeysOn,
+  initialTheme,
+  children,
+}: {
+  shop: ShopView;
+  personId: string | null;
+  initialKeysOn: boolean;
+  initialTheme: ThemeName;
+  children: (themeName: ThemeName) => ReactNode;
+}) {
+  const [chosen, setChosen] = useState(personId);
+  const [themeName, setThemeName] = useState(initialTheme);
+  const [keysOn, turnKeys] = useState(initialKeysOn);
+  const held = useHeldShop(initial);
+  const acting = held.shop.people.find((one) => one.id === chosen) ?? held.shop.people[0]!;
+  const keeper = useKept<ShopView>('/api/shop/kept', acting.id, held.put);
+  const { pending } = keeper;
+  const { shop, kept } = useMemo(() => overlayShop(held.shop, pending), [held.shop, pending]);
+  const person = shop.people.find((one) => one.id === acting.id) ?? acting;
+  const use = useMemo<ShopUse>(() => {
+    const money = new Intl.NumberFormat('en-US', { style: 'currency', currency: shop.currency });
+    const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' });
+    return {
+      shop,
+      kept,
+      keeper,
+      person,
+      setPerson: (id) => {
+        remember('person', id);
+        setChosen(id);
+      },
+      themeName,
+      setTheme: (name) => {
+        remember('theme', name);
+        document.documentElement.dataset['theme'] = name;
+        setThemeName(name);
+      },
+      keysOn,
+      setKeysOn: (on) => {
+        remember('keys', on ? 'on' : 'off');
+        turnKeys(on);
+      },
+      write: {
+        money: (minor) => money.format(Math.round(minor) / 100),
+        length: (inches) => formatLength(inches, person.system),
+        size: (inches) => formatSize(inches, person.system),
+        weight: (pounds) => formatWeight(pounds, person.system),
+        day: (date) => (date === shop.today ? 'today' : day.format(new Date(`${date}T00:00:00Z`))),
+      },
+    };
+  }, [shop, kept, keeper, person, themeName, keysOn]);
+  return <Context.Provider value={use}>{children(themeName)}</Context.Provider>;
+}
+
+/** The shop as the server holds it, looked at now and then; the same value as long as nothing of it has changed. */
+function useHeldShop(initial: ShopView) {
+  const client = useQueryClient();
+  const newest = useCallback(
+    (now: ShopView | undefined, next: ShopView): ShopView =>
+      now && (now.revision > next.revision || sameContent({ ...now, time: '' }, { ...next, time: '' })) ? now : next,
+    [],
+  );
+  const { data: shop } = useQuery({
+    queryKey: ['shop', initial.id],
+    queryFn: async () => newest(client.getQueryData<ShopView>(['shop', initial.id]), await send<ShopView>('GET', '/api/shop')),
+    initialData: initial,
+    refetchInterval: LOOK_EVERY_MS,
+    staleTime: LOOK_EVERY_MS,
+    structuralSharing: false,
+  });
+  const put = useCallback(
+    (next: ShopView) => void client.setQueryData<ShopView>(['shop', initial.id], (now) => newest(now, next)),
+    [client, initial.id, newest],
+  );
+  return { shop, put };
+}
+
+/** What is kept of a shop part by part. */
+const keptOf = ({ house, stock, people, name, currency, zone, originPostcode, paper, lastCutOff }: ShopView): KeptShop => ({
+  house,
+  facts: { name, currency, zone, originPostcode, paper, lastCutOff },
+  stock,
+  people,
+});
+
+/** A shop with what waits to be kept laid over it. */
+function overlayShop(held: ShopView, pending: readonly Pending[]): { shop: ShopUse['shop']; kept: KeptShop } {
+  let kept = keptOf(held);
+  for (const { path, value } of pending) {
+    const part = shopPart(path);
+    if (part) kept = setShopPart(kept, part, value);
+  }
+  const { house, facts, stock, people } = kept;
+  return { shop: { ...held, ...facts, house, stock, people: [...people], heldRevision: held.revision }, kept };
+}
+
+/** @throws Error outside of a ShopProvider */
+export function useShop(): ShopUse {
+  const use = useContext(Context);
+  if (!use) throw new Error('useShop outside of ShopProvider');
+  return use;
+}

@@ -1,0 +1,41 @@
+import type { Problem } from '@inch-nest/contracts';
+
+/** A request the server refused, with its problems. */
+export class Refusal extends Error {
+  constructor(
+    readonly status: number,
+    readonly problems: readonly Problem[],
+  ) {
+    super(problems.map((problem) => problem.message).join(' · '));
+  }
+}
+
+/** Sends JSON and reads JSON; refusals come as `Refusal`, a lost connection as the platform's TypeError. */
+export const send = <Answer>(method: 'GET' | 'POST' | 'PUT' | 'PATCH', address: string, body?: unknown): Promise<Answer> =>
+  request<Answer>(address, {
+    method,
+    ...(body === undefined ? {} : withBody(JSON.stringify(body))),
+  });
+
+/** What is small enough goes out even while the page is being left. */
+const MOST_KEPT_ALIVE = 60_000;
+const withBody = (body: string): RequestInit => ({
+  headers: { 'content-type': 'application/json' },
+  body,
+  keepalive: body.length < MOST_KEPT_ALIVE,
+});
+
+/** Sends a file as it is and reads JSON. */
+export const sendFile = <Answer>(address: string, file: Blob): Promise<Answer> =>
+  request<Answer>(address, { method: 'POST', headers: { 'content-type': 'application/octet-stream' }, body: file });
+
+/** Sends a form with files and reads JSON. */
+export const sendForm = <Answer>(address: string, form: FormData): Promise<Answer> =>
+  request<Answer>(address, { method: 'POST', body: form });
+
+async function request<Answer>(address: string, init: RequestInit): Promise<Answer> {
+  const response = await fetch(address, init);
+  if (response.ok) return (await response.json()) as Answer;
+  const refusal = (await response.json().catch(() => ({}))) as { problems?: Problem[] };
+  throw new Refusal(response.status, refusal.problems ?? [{ path: '(server)', message: 'no answer' }]);
+}

@@ -1,0 +1,51 @@
+'use client';
+import { useHotkeys } from 'react-hotkeys-hook';
+
+/** Controls that take letters and digits; a slider, a tick box or a key of a choice does not. */
+const TYPED_INTO = ['text', 'search', 'number', 'email', 'tel', 'url', 'password', 'date', 'time', 'datetime-local', 'month', 'week'];
+
+const isTextField = (target: EventTarget | null): boolean =>
+  target instanceof HTMLTextAreaElement
+    ? !target.readOnly
+    : target instanceof HTMLInputElement
+      ? TYPED_INTO.includes(target.type) && !target.readOnly
+      : target instanceof HTMLElement && target.isContentEditable;
+
+/** A list that is open takes what is typed to find its entries. */
+const isOpenList = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && target.closest('[aria-expanded="true"], [role="menu"], [role="listbox"]') !== null;
+
+const isDialogOpen = (): boolean =>
+  [...document.querySelectorAll('[role="dialog"][aria-modal="true"], dialog[open]')].some((dialog) => dialog.checkVisibility?.() ?? true);
+
+/** Something has the focus that a key may be meant for: a button, a tick, a field. */
+export const hasFocusElsewhere = (): boolean => {
+  const { activeElement } = document;
+  return activeElement instanceof HTMLElement && activeElement !== document.body && activeElement.tabIndex >= 0;
+};
+
+/**
+ * Where a key acts:
+ * - `single`: letters, digits and signs, wherever nobody types, whatever was clicked before.
+ * - `combined`: with Ctrl or ⌘; a text field keeps its own.
+ * - `idle`: the big keys of the bench, only while nothing has the focus: what acts on a focused control belongs to it.
+ */
+export type KeyReach = 'single' | 'combined' | 'idle';
+
+/** True where a key is not for the page: nobody acts behind a dialog, and a field keeps what is typed into it. */
+export const keepsItsKey = (event: Pick<Event, 'target'>, reach: KeyReach): boolean =>
+  isTextField(event.target) || isDialogOpen() || (reach === 'idle' ? hasFocusElsewhere() : reach === 'single' && isOpenList(event.target));
+
+/** A key of the page: the one place where keys are listened to. */
+export function useKeys(
+  keys: string | readonly string[],
+  act: (event: KeyboardEvent) => void,
+  { reach, on = true }: { reach: KeyReach; on?: boolean },
+): void {
+  useHotkeys(keys as string | string[], act, {
+    preventDefault: true,
+    enabled: on,
+    enableOnFormTags: true,
+    ignoreEventWhen: (event) => keepsItsKey(event, reach),
+  });
+}

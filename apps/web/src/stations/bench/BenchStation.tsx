@@ -1,0 +1,236 @@
+'use client';
+import { Button } from 'antd';
+import { ArrowLeft, Pause, Play, Volume2, VolumeX } from 'lucide-react';
+import { useEffect, useMemo, useState } from 'react';
+import { SHEET_BOARD, stockUsed, type BenchStep, type Remedy, type UsedInstead } from '@inch-nest/core';
+import { benchPlanFor } from '@inch-nest/contracts';
+import { useBenchLog } from '../../parcel/useBenchLog.ts';
+import { useScan } from '../../devices/scanner/ScannerProvider.tsx';
+import type { BenchUse } from '../../parcel/BenchContext.tsx';
+import { useShop } from '../../session/ShopContext.tsx';
+import { Broke } from './Broke.tsx';
+import { BundleRecord } from './BundleRecord.tsx';
+import { ContentsRecord } from './ContentsRecord.tsx';
+import { FinalList } from './FinalList.tsx';
+import { PackingPhotos } from './PackingPhotos.tsx';
+import { PedalKey } from './PedalKey.tsx';
+import { readAloud } from './readAloud.ts';
+import { Rejected } from '../../parcel/Rejected.tsx';
+import { remedyChange } from './remedyChange.ts';
+import { StepCard } from './StepCard.tsx';
+import { StepList } from './StepList.tsx';
+import { TestActs } from './TestActs.tsx';
+import { useBenchClock } from './useBenchClock.ts';
+import { useBenchKeys } from './useBenchKeys.ts';
+import { useKeptChoice } from './useKeptChoice.ts';
+import { useKeptPages } from './useKeptPages.ts';
+
+const clockWords = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
+
+/** The plan as large single steps, done one after the other: each with its amounts, tests that must pass, and what is noted down. */
+export function BenchStation({ parcel, nest }: BenchUse) {
+  const { shop, person, keysOn } = useShop();
+  const { view } = parcel;
+  const log = useBenchLog(parcel);
+  const { life } = log;
+  const [gone, goTo] = useState<string | null>(null);
+  const [paused, setPaused] = useState(false);
+  const [used, setUsed] = useState<readonly UsedInstead[]>([]);
+  const [aloud, setAloud] = useKeptChoice('inch-nest-aloud', 'off');
+  const [calm, setCalm] = useKeptChoice('inch-nest-calm', 'off');
+  const [pedal, setPedal] = useKeptChoice('inch-nest-pedal', '');
+  useKeptPages(view.id);
+  const { choice, locks, isKept } = nest;
+  const bench = useMemo(
+    () => (choice && isKept ? benchPlanFor({ ...view, nest: { ...view.nest, choice, locks } }, shop, person.system) : null),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- facts and choice by content
+    [JSON.stringify([view.piece, view.sale, choice, locks, isKept]), shop, person.system],
+  );
+  const steps = bench?.steps ?? [];
+  const done = new Set(life.steps.map((step) => step.key));
+  const isDone = (step: BenchStep) => (step.test ? ['passed', 'skipped'].includes(life.tests[step.test.key]) : done.has(step.key));
+  const place = Math.max(
+    0,
+    gone !== null && steps.some((step) => step.key === gone)
+      ? steps.findIndex((step) => step.key === gone)
+      : steps.findIndex((step) => !isDone(step)),
+  );
+  const allDone = steps.length > 0 && steps.every(isDone) && gone === null;
+  const step = allDone ? null : (steps[place] ?? null);
+  const seconds = useBenchClock(step?.key ?? '', paused || calm === 'on' || life.sealed);
+  const stepKey = step?.key;
+  useEffect(() => setUsed([]), [stepKey]);
+  useEffect(() => {
+    if (aloud === 'on' && step) readAloud(`${step.title}. ${step.says}`);
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once for each step
+  }, [aloud, stepKey]);
+
+  const finish = (of: BenchStep) => {
+    goTo(null);
+    void log.log({ kind: 'stepDone', step: of.key, phase: of.phase, seconds: Math.round(seconds), used: [...used] });
+  };
+  const pass = (of: BenchStep) => {
+    void log.log({ kind: 'testTried', test: of.test!.key, result: 'passed' });
+    finish(of);
+  };
+  const fail = (of: BenchStep) => void log.log({ kind: 'testTried', test: of.test!.key, result: 'failed' });
+  const put = (of: BenchStep, remedy: Remedy) => {
+    void log.log({ kind: 'remedied', test: of.test!.key, remedy: remedy.says });
+    const change = choice && remedyChange(remedy, choice, nest.request.stock);
+    if (change) nest.change(() => change);
+    if (remedy.does === 'measure') goTo(steps.find((one) => one.records === 'bundle')?.key ?? null);
+  };
+  const back = () => {
+    const last = life.steps.at(-1);
+    if (!last || life.sealed) return;
+    const test = steps.find((one) => one.key === last.key)?.test;
+    const tried =
+      test && log.events.findLast((event) => (event.kind === 'testTried' || event.kind === 'testSkipped') && event.test === test.key);
+    goTo(null);
+    void log.log({ kind: 'takenBack' }, last.eventId);
+    if (tried) void log.log({ kind: 'takenBack' }, tried.id);
+  };
+  const main = () => {
+    if (!step || paused || life.sealed) return;
+    if (step.test) {
+      if (['untried', 'remedied'].includes(life.tests[step.test.key])) pass(step);
+    } else if (step.records !== 'bundle' || life.bundle) finish(step);
+  };
+  // its own tag, scanned: on it goes
+  useScan((code) => {
+    if (code !== `P:${view.code}`) return false;
+    setPaused(false);
+    goTo(null);
+    return true;
+  });
+  useBenchKeys(step?.key ?? '', {
+    pedal,
+    on: keysOn,
+    done: main,
+    back,
+    pause: () => setPaused((now) => !now),
+    fail: step?.test ? () => fail(step) : null,
+  });
+
+  if (!bench || !nest.plan)
+    return (
+      <>
+        <h1>{String(view.piece.title.value)}</h1>
+        <p className="banner mind">Nothing says yet how it is packed.</p>
+        {nest.recommended && (
+          <Button type="primary" className="big-act" onClick={() => nest.take(nest.recommended!.choice)}>
+            Pack it as recommended
+          </Button>
+        )}
+      </>
+    );
+  const nameOf = {
+    wrap: shop.stock.wraps,
+    fill: shop.stock.fills,
+    box: shop.stock.boxes,
+    board: [{ key: SHEET_BOARD, name: 'sheet board' }],
+  };
+  const uses = stockUsed(
+    bench.option,
+    life.steps.flatMap((one) => one.used),
+  ).map((use) => ({ ...use, name: nameOf[use.kind].find((one) => one.key === use.key)?.name ?? use.key }));
+  const broken = life.state === 'brokenAtBench';
+  return (
+    <div className="packing">
+      <div className="packing-head">
+        <div>
+          <h1>{String(view.piece.title.value)}</h1>
+          <p className="soft sub">
+            {[view.sale.buyer.value, view.piece.bin.value && `bin ${String(view.piece.bin.value)}`, `parcel ${view.code}`]
+              .filter(Boolean)
+              .join(' · ')}
+          </p>
+        </div>
+        <div className="packing-tools">
+          {calm === 'off' && !life.sealed && (
+            <span className="numeral clock" aria-label="Time at this step">
+              {clockWords(seconds)}
+            </span>
+          )}
+          <Button
+            icon={paused ? <Play size={20} aria-hidden /> : <Pause size={20} aria-hidden />}
+            aria-pressed={paused}
+            onClick={() => setPaused(!paused)}
+          >
+            {paused ? 'Go on' : 'Pause'}
+          </Button>
+          <Button
+            icon={aloud === 'on' ? <Volume2 size={20} aria-hidden /> : <VolumeX size={20} aria-hidden />}
+            aria-pressed={aloud === 'on'}
+            onClick={() => setAloud(aloud === 'on' ? 'off' : 'on')}
+          >
+            Aloud
+          </Button>
+          <Button aria-pressed={calm === 'on'} onClick={() => setCalm(calm === 'on' ? 'off' : 'on')}>
+            {calm === 'on' ? '✓ Calm' : 'Calm'}
+          </Button>
+          <PedalKey pedal={pedal} onPedal={setPedal} />
+        </div>
+      </div>
+      <Rejected log={log} />
+      {paused && (
+        <p className="banner mind" role="status">
+          Paused. Scan the tag, or press Go on, and it goes on at this very step.
+        </p>
+      )}
+      <div className="packing-sheet">
+        <div>
+          {step && !broken && !life.sealed && (
+            <StepCard key={step.key} step={step} number={place + 1} of={steps.length} plan={nest.plan} used={used} onUse={setUsed}>
+              {step.records === 'bundle' && <BundleRecord nest={nest} log={log} />}
+              {step.records === 'contents' && <ContentsRecord parcel={parcel} log={log} />}
+              {step.records === 'photographs' && <PackingPhotos parcel={parcel} log={log} />}
+              {step.test ? (
+                <TestActs
+                  key={`${step.key} ${life.tests[step.test.key]}`}
+                  test={step.test}
+                  state={life.tests[step.test.key]}
+                  onPass={() => pass(step)}
+                  onFail={() => fail(step)}
+                  onRemedy={(remedy) => put(step, remedy)}
+                  onSkip={(reason) => {
+                    void log.log({ kind: 'testSkipped', test: step.test!.key, reason });
+                    finish(step);
+                  }}
+                />
+              ) : (
+                <div className="step-acts">
+                  <Button
+                    type="primary"
+                    className="big-act"
+                    disabled={paused || (step.records === 'bundle' && !life.bundle)}
+                    onClick={main}
+                  >
+                    Done
+                  </Button>
+                  {step.records === 'bundle' && !life.bundle && (
+                    <Button size="large" onClick={() => finish(step)}>
+                      Leave it as reckoned
+                    </Button>
+                  )}
+                </div>
+              )}
+            </StepCard>
+          )}
+          {(allDone || life.sealed || place >= steps.length - 3) && !broken && (
+            <FinalList parcel={parcel} log={log} due={bench.due} uses={uses} />
+          )}
+          <div className="act-row">
+            {!life.sealed && !broken && (
+              <Button icon={<ArrowLeft size={22} aria-hidden />} size="large" disabled={life.steps.length === 0} onClick={back}>
+                Back one step
+              </Button>
+            )}
+            <Broke parcel={parcel} log={log} plan={nest.plan} />
+          </div>
+        </div>
+        <StepList steps={steps} life={life} here={step?.key ?? null} onGo={goTo} />
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,33 @@
+'use client';
+import { Checkbox } from 'antd';
+import type { Accessory } from '@inch-nest/contracts';
+import type { BenchLog } from '../../parcel/useBenchLog.ts';
+import type { ParcelUse } from '../../parcel/useParcel.ts';
+
+/** Everything that must be in: the piece and whatever goes with it. */
+export const contentsOf = ({ view }: ParcelUse): { id: string; name: string }[] => [
+  { id: 'piece', name: String(view.piece.title.value) },
+  ...(view.piece.accessories.value as Accessory[]).map((one) => ({ id: one.id, name: `${one.count} × ${one.name}` })),
+];
+
+/** Contents and accessories, ticked off one by one before the box is closed. */
+export function ContentsRecord({ parcel, log }: { parcel: ParcelUse; log: BenchLog }) {
+  const { ticked } = log.life;
+  return (
+    <div className="contents" role="group" aria-label="What is in">
+      {contentsOf(parcel).map(({ id, name }) => (
+        <Checkbox
+          key={id}
+          checked={ticked.includes(id)}
+          onChange={(event) => {
+            // the big key goes back to meaning done
+            (document.activeElement as HTMLElement | null)?.blur();
+            void log.log({ kind: 'contentsTicked', items: event.target.checked ? [...ticked, id] : ticked.filter((one) => one !== id) });
+          }}
+        >
+          {name}
+        </Checkbox>
+      ))}
+    </div>
+  );
+}

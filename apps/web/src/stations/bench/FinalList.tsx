@@ -1,0 +1,111 @@
+'use client';
+import { Button, Checkbox, Input } from 'antd';
+import { useState } from 'react';
+import { BENCH_TEST_RULES, sealGate, type BenchTestKey, type StockUse } from '@inch-nest/core';
+import type { BenchLog } from '../../parcel/useBenchLog.ts';
+import type { ParcelUse } from '../../parcel/useParcel.ts';
+import { contentsOf } from './ContentsRecord.tsx';
+import { usePackingPhotos } from './PackingPhotos.tsx';
+
+/** What is looked at once more before the box is closed for good, and the closing itself. */
+export function FinalList({
+  parcel,
+  log,
+  due,
+  uses,
+}: {
+  parcel: ParcelUse;
+  log: BenchLog;
+  due: readonly BenchTestKey[];
+  /** What sealing takes from the stockroom. */
+  uses: readonly (StockUse & { name: string })[];
+}) {
+  const { life } = log;
+  const photos = usePackingPhotos(parcel, log);
+  const missing = contentsOf(parcel).filter((one) => !life.ticked.includes(one.id));
+  const shut = sealGate(life, due);
+  const skipped = due.filter((test) => life.tests[test] === 'skipped');
+  if (life.sealed) return <Sealed log={log} uses={uses} />;
+  const lines: [ok: boolean, says: string][] = [
+    [missing.length === 0, missing.length === 0 ? 'Everything is in' : `Not ticked: ${missing.map((one) => one.name).join(', ')}`],
+    [
+      shut.length === 0,
+      shut.length === 0
+        ? skipped.length === 0
+          ? 'Every test passed'
+          : `Tests passed; skipped: ${skipped.map((test) => BENCH_TEST_RULES[test].name.toLowerCase()).join(', ')}`
+        : shut.join('; '),
+    ],
+    [
+      photos.count >= photos.wanted,
+      `${photos.count} of ${photos.wanted} photographs${photos.count < photos.wanted ? ': without them a claim is mostly refused' : ''}`,
+    ],
+    [life.printed.includes('slip'), life.printed.includes('slip') ? 'Papers are printed' : 'The slip is not said to be printed'],
+  ];
+  return (
+    <section className="final-list" aria-label="Before it is sealed">
+      <h2>Before it is sealed</h2>
+      <ul>
+        {lines.map(([ok, says]) => (
+          <li key={says} className={ok ? '' : 'ochre'}>
+            {ok ? '✓' : '⚠'} {says}
+          </li>
+        ))}
+      </ul>
+      <Button
+        type="primary"
+        className="big-act"
+        disabled={shut.length > 0 || missing.length > 0}
+        onClick={() => void log.log({ kind: 'sealed' })}
+      >
+        Seal it
+      </Button>
+    </section>
+  );
+}
+
+/** A sealed parcel can be opened again: for a reason, and with what of it can be used again. */
+function Sealed({ log, uses }: { log: BenchLog; uses: readonly (StockUse & { name: string })[] }) {
+  const [reason, setReason] = useState<string | null>(null);
+  const [again, setAgain] = useState<readonly string[]>([]);
+  const nameOf = (use: StockUse) => `${use.kind} ${use.key}`;
+  return (
+    <section className="final-list" aria-label="Sealed">
+      <h2>✓ Sealed</h2>
+      {reason === null ? (
+        <Button onClick={() => setReason('')}>Open it again …</Button>
+      ) : (
+        <>
+          <label htmlFor="open-reason">Why</label>
+          <Input id="open-reason" autoFocus maxLength={200} value={reason} onChange={(event) => setReason(event.target.value)} />
+          <p>What of it can be used again? It goes back as used.</p>
+          {uses.map((use) => (
+            <Checkbox
+              key={nameOf(use)}
+              checked={again.includes(nameOf(use))}
+              onChange={(event) =>
+                setAgain((now) => (event.target.checked ? [...now, nameOf(use)] : now.filter((one) => one !== nameOf(use))))
+              }
+            >
+              {use.name}
+            </Checkbox>
+          ))}
+          <div className="act-row">
+            <Button
+              type="primary"
+              disabled={reason.trim() === ''}
+              onClick={() => {
+                const reused = uses.filter((use) => again.includes(nameOf(use))).map(({ kind, key, amount }) => ({ kind, key, amount }));
+                void log.log({ kind: 'sealOpened', reason: reason.trim(), reused });
+                setReason(null);
+              }}
+            >
+              Open it
+            </Button>
+            <Button onClick={() => setReason(null)}>Leave it sealed</Button>
+          </div>
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,110 @@
+'use client';
+import { Button, Input, Select } from 'antd';
+import { X } from 'lucide-react';
+import {
+  FACES,
+  guardLengthAdvisedIn,
+  GUARDS,
+  HARD_POINTS,
+  parseQuantity,
+  type Face,
+  type GuardKind,
+  type HardPoint,
+  type HardPointKind,
+} from '@inch-nest/core';
+import { useState } from 'react';
+import { useShop } from '../../session/ShopContext.tsx';
+
+const KINDS = Object.values(HARD_POINTS).map((one) => ({ value: one.kind, label: one.name }));
+const FACE_OPTIONS = FACES.map((face) => ({ value: face, label: face }));
+const GUARD_OPTIONS: { value: GuardKind | 'none'; label: string }[] = [
+  { value: 'none', label: 'bare' },
+  ...Object.values(GUARDS).map((one) => ({ value: one.kind, label: one.name })),
+];
+
+/** The weak spots: what, on which face, how far it stands out, and its guard. */
+export function HardPointList({
+  points,
+  selected,
+  onSelect,
+  onChange,
+  onRemove,
+}: {
+  points: readonly HardPoint[];
+  selected: string | null;
+  onSelect: (id: string) => void;
+  onChange: (id: string, part: Partial<HardPoint>) => void;
+  onRemove: (id: string) => void;
+}) {
+  const { write } = useShop();
+  if (points.length === 0) return <p className="soft">None pinned: the body itself decides.</p>;
+  return (
+    <ul className="point-list">
+      {points.map((point, i) => (
+        <li key={point.id} className={point.id === selected ? 'on' : ''} onFocus={() => onSelect(point.id)}>
+          <Select<HardPointKind>
+            aria-label={`Hard point ${i + 1}`}
+            value={point.kind}
+            options={KINDS}
+            onChange={(kind) => onChange(point.id, { kind })}
+          />
+          <Select<Face>
+            aria-label={`Face of hard point ${i + 1}`}
+            value={point.face}
+            options={FACE_OPTIONS}
+            onChange={(face) => onChange(point.id, { face })}
+          />
+          <Reach point={point} onChange={(reachIn) => onChange(point.id, { reachIn })} />
+          <Select<GuardKind | 'none'>
+            aria-label={`Guard of hard point ${i + 1}`}
+            value={point.guard ?? 'none'}
+            options={GUARD_OPTIONS}
+            onChange={(guard) => onChange(point.id, { guard: guard === 'none' ? null : guard })}
+          />
+          <span className="soft">
+            {point.guard
+              ? `cut it ${write.length(guardLengthAdvisedIn(point))}, ½ in past the part`
+              : `bare: the piece keeps ${Math.round(HARD_POINTS[point.kind].bareShare * 100)}% of its strength`}
+          </span>
+          <Button
+            type="text"
+            icon={<X size={20} aria-hidden />}
+            aria-label={`Remove hard point ${i + 1}`}
+            onClick={() => onRemove(point.id)}
+          />
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** How far the part stands out from the body. */
+function Reach({ point, onChange }: { point: HardPoint; onChange: (reachIn: number) => void }) {
+  const { person, write } = useShop();
+  const [text, setText] = useState<string | null>(null);
+  const reading = text === null || text.trim() === '0' ? { kind: 'length' as const, inches: 0 } : parseQuantity(text, person.system);
+  const wrong = text !== null && (reading.kind !== 'length' || reading.inches > 60);
+  const leave = () => {
+    if (text !== null && reading.kind === 'length' && !wrong) {
+      onChange(reading.inches);
+      setText(null);
+    }
+  };
+  return (
+    <span className="reach">
+      <Input
+        aria-label="Stands out by"
+        status={wrong ? 'error' : ''}
+        value={text ?? write.length(point.reachIn)}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={leave}
+        onPressEnter={leave}
+      />
+      {wrong && (
+        <span className="meaning wrong">
+          ✗ {reading.kind === 'notUnderstood' ? reading.problem : 'a length up to 60 in, like 1 1/2 in'}
+        </span>
+      )}
+    </span>
+  );
+}

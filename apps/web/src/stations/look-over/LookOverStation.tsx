@@ -1,0 +1,153 @@
+'use client';
+import { Select } from 'antd';
+import { ARCHETYPES, FORMS, guessMissing, type Finish, type FormKey } from '@inch-nest/core';
+import { pieceFactsOf } from '@inch-nest/contracts';
+import type { BenchUse } from '../../parcel/BenchContext.tsx';
+import { useShop } from '../../session/ShopContext.tsx';
+import { PickedClash } from '../../parcel/fields/PickedClash.tsx';
+import { TypedField } from '../../parcel/fields/TypedField.tsx';
+import { usePickedField } from '../../parcel/fields/usePickedField.ts';
+import { Cautions } from './Cautions.tsx';
+import { cautionsFor } from '../../words/cautionsFor.ts';
+import { Choice, Toggle } from './Choice.tsx';
+import { GoesWith } from './GoesWith.tsx';
+import { Hollows } from './Hollows.tsx';
+import { Inside } from './Inside.tsx';
+import { KindKeys } from './KindKeys.tsx';
+import { LikeBefore } from './LikeBefore.tsx';
+import { PiecePhotos } from './PiecePhotos.tsx';
+import { Weaknesses } from './Weaknesses.tsx';
+
+const FINISHES: readonly { value: Finish; label: string }[] = [
+  { value: 'plain', label: 'plain' },
+  { value: 'polished', label: 'polished' },
+  { value: 'rubsOff', label: 'rubs off' },
+  { value: 'uncured', label: 'not cured' },
+];
+const ORIGINAL_BOX: readonly { value: 'none' | 'kept' | 'ofValue'; label: string }[] = [
+  { value: 'none', label: 'none' },
+  { value: 'kept', label: 'kept' },
+  { value: 'ofValue', label: 'part of the value' },
+];
+
+/** What the piece is, how big and heavy, what of it will break first; two numbers make a plan, the rest refines it. */
+export function LookOverStation({ parcel, nest }: BenchUse) {
+  const { write } = useShop();
+  const { view } = parcel;
+  const archetype = usePickedField(parcel, 'piece', 'archetype');
+  const form = usePickedField(parcel, 'piece', 'form');
+  const finish = usePickedField(parcel, 'piece', 'finish');
+  const damp = usePickedField(parcel, 'piece', 'dampSensitive');
+  const upright = usePickedField(parcel, 'piece', 'keepUpright');
+  const storage = usePickedField(parcel, 'piece', 'storageWrap');
+  const points = usePickedField(parcel, 'piece', 'hardPoints');
+  const hollows = usePickedField(parcel, 'piece', 'hollows');
+  const goesWith = usePickedField(parcel, 'piece', 'accessories');
+  const original = usePickedField(parcel, 'piece', 'originalBox');
+  const facts = pieceFactsOf(view.pieceId, view.piece);
+  const data = ARCHETYPES[archetype.value];
+  const guess = guessMissing(facts, data);
+  return (
+    <div className="look-over">
+      <h1>{String(view.piece.title.value)}</h1>
+      <p className="soft sub">Look it over. Size and weight make a plan; everything below makes it a better one.</p>
+      <div className="fields measures">
+        <TypedField
+          parcel={parcel}
+          entity="piece"
+          path="size"
+          label="Size as it stands"
+          placeholder="9 x 6 1/4 x 6"
+          meaning={() =>
+            guess.guessed.sides.includes(true)
+              ? `≈ ${write.size(guess.sizeIn)}, the rest guessed: measure it to narrow this`
+              : write.size(guess.sizeIn)
+          }
+        />
+        <TypedField
+          parcel={parcel}
+          entity="piece"
+          path="weight"
+          label="Weight"
+          placeholder="2 lb 3.5 oz"
+          meaning={() =>
+            guess.guessed.weight ? `≈ ${write.weight(guess.weightLb)}, guessed: weigh it to narrow this` : write.weight(guess.weightLb)
+          }
+        />
+        <TypedField
+          parcel={parcel}
+          entity="piece"
+          path="replacementMinor"
+          label="Worth, if not the sold price"
+          placeholder="as sold"
+          meaning={(minor: number | null) => (minor === null ? `as sold, ${write.money(view.sale.soldMinor.value)}` : write.money(minor))}
+        />
+      </div>
+      <KindKeys value={archetype.value} onPick={archetype.pick} />
+      <p className="meaning">
+        {data.referenceG === null ? 'Shock does not limit it.' : `Its body stands about ${data.referenceG} g at 6 in.`}
+      </p>
+      <PickedClash {...archetype} />
+      <Weaknesses points={points.value} sizeIn={guess.sizeIn} plan={nest.plan} onChange={points.pick} />
+      <PickedClash {...points} />
+      <h2>Surface and inside</h2>
+      <div className="fields">
+        <Choice label="Finish" options={FINISHES} field={finish} />
+        <div className="field">
+          <label htmlFor="form">Form</label>
+          <Select<FormKey | 'usual'>
+            id="form"
+            aria-label="Form"
+            value={form.value ?? 'usual'}
+            onChange={(value) => form.pick(value === 'usual' ? null : value)}
+            options={[
+              { value: 'usual', label: `as usual: ${FORMS[data.form].name}` },
+              ...Object.values(FORMS).map((one) => ({ value: one.key, label: one.name })),
+            ]}
+          />
+          <div className="meaning">how much of each side really bears</div>
+          <PickedClash {...form} />
+        </div>
+        <Inside parcel={parcel} />
+        <Choice label="Its original box" options={ORIGINAL_BOX} field={original} />
+        <Toggle label="Suffers from damp" field={damp} />
+        <Toggle label="Keep this way up" field={upright} />
+        <Toggle label="Still in its storage wrap" field={storage} />
+      </div>
+      {original.value !== 'none' && (
+        <p className="meaning">
+          {original.value === 'ofValue'
+            ? 'The box is sold with it: size and weight are those of the piece in its box, and its edges count.'
+            : 'Kept: measure the piece in it if it travels in it.'}
+        </p>
+      )}
+      {storage.value && <p className="meaning">Storage wrap comes off first: it hides damage and holds damp. Measure without it.</p>}
+      <Hollows hollows={hollows.value} onChange={hollows.pick} />
+      <PickedClash {...hollows} />
+      <GoesWith list={goesWith.value} onChange={goesWith.pick} />
+      <PickedClash {...goesWith} />
+      <PiecePhotos parcel={parcel} />
+      <h2>To know it again</h2>
+      <div className="fields">
+        <TypedField
+          parcel={parcel}
+          entity="piece"
+          path="serial"
+          label="Serial number"
+          placeholder="none"
+          meaning={(serial: string | null) => (serial ? 'compared when it comes back' : 'or any mark that tells it from its like')}
+        />
+        <TypedField
+          parcel={parcel}
+          entity="piece"
+          path="seal"
+          label="Seal over a seam"
+          placeholder="none"
+          meaning={(seal: string | null) => (seal ? 'broken means opened' : 'for what could be swapped')}
+        />
+      </div>
+      <LikeBefore parcel={parcel} nest={nest} />
+      <Cautions list={cautionsFor(facts, guess.weightLb)} />
+    </div>
+  );
+}

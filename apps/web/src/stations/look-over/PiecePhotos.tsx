@@ -1,0 +1,71 @@
+'use client';
+import { Button } from 'antd';
+import { X } from 'lucide-react';
+import { useState } from 'react';
+import type { ParcelView } from '@inch-nest/contracts';
+import { Refusal, send, sendFile } from '../../session/http.ts';
+import { useSaveState } from '../../session/SaveState.tsx';
+import { useShop } from '../../session/ShopContext.tsx';
+import type { ParcelUse } from '../../parcel/useParcel.ts';
+import { PhotoPicker } from '../../parcel/fields/PhotoPicker.tsx';
+
+/** Photographs of the piece as it was sold, from a camera or a file; what was not taken says why. */
+export function PiecePhotos({ parcel }: { parcel: ParcelUse }) {
+  const { person } = useShop();
+  const { mark } = useSaveState();
+  const [problems, setProblems] = useState<string[]>([]);
+  const [gone, setGone] = useState<string | null>(null);
+  const { view, put } = parcel;
+  const address = `/api/parcels/${view.id}/photos`;
+  const photos = view.photos.filter((photo) => photo.of === 'piece');
+  const add = async (files: readonly File[]) => {
+    const refused: string[] = [];
+    mark('photo', 'pending');
+    for (const file of files) {
+      const query = new URLSearchParams({ personId: person.id, id: crypto.randomUUID(), of: 'piece' });
+      try {
+        put(await sendFile<ParcelView>(`${address}?${query}`, file));
+      } catch (error) {
+        refused.push(`${file.name}: ${error instanceof Refusal ? error.message : 'the bench could not be reached, take it again'}`);
+      }
+    }
+    mark('photo', refused.length > 0 ? 'failed' : 'done');
+    setProblems(refused);
+  };
+  const remove = async (id: string, removed: boolean) => {
+    put(await send<ParcelView>('PATCH', address, { personId: person.id, id, removed }));
+    setGone(removed ? id : null);
+  };
+  return (
+    <section className="rows" aria-label="Photographs of the piece">
+      <h3>Photographs of the piece</h3>
+      <ul className="photos">
+        {photos.map((photo, i) => (
+          <li key={photo.id}>
+            <a href={`/api/photos/${photo.id}`} target="_blank" rel="noreferrer">
+              {/* eslint-disable-next-line @next/next/no-img-element -- already small, and kept by the browser */}
+              <img src={`/api/photos/${photo.id}?small`} alt={`Photograph ${i + 1} of the piece`} height={120} />
+            </a>
+            <Button
+              icon={<X size={20} aria-hidden />}
+              aria-label={`Take photograph ${i + 1} out`}
+              onClick={() => void remove(photo.id, true)}
+            />
+          </li>
+        ))}
+      </ul>
+      <span className="photo-actions">
+        <PhotoPicker label="Photographs" onPick={(files) => void add(files)}>
+          {photos.length > 0 ? 'Another photograph' : 'Photograph it'}
+        </PhotoPicker>
+        {gone && <Button onClick={() => void remove(gone, false)}>Put it back</Button>}
+        <span className="soft">JPEG, PNG or WebP up to 20 MB; where it was taken is not kept</span>
+      </span>
+      {problems.map((problem) => (
+        <p key={problem} role="alert" className="meaning wrong">
+          ✗ {problem}
+        </p>
+      ))}
+    </section>
+  );
+}

@@ -1,0 +1,156 @@
+'use client';
+import { Button, Switch } from 'antd';
+import { formatChance, isEnvelope, type PlanChoice, type PlanDocument } from '@inch-nest/core';
+import { boxesAtHand } from './boxesAtHand.ts';
+import { writeTenths } from '../../parts/writeTenths.ts';
+import { useShop } from '../../session/ShopContext.tsx';
+import type { NestUse } from '../../parcel/useNest.ts';
+import { Stepper } from './Stepper.tsx';
+import { Tile, TileSelect } from './Tile.tsx';
+
+const GAP_STEP_IN = 0.25;
+const LIES: Readonly<Record<string, string>> = {
+  '0,1,2': 'standing',
+  '1,0,2': 'standing ⟳',
+  '0,2,1': 'on back',
+  '2,0,1': 'on back ⟳',
+  '1,2,0': 'on side',
+  '2,1,0': 'on side ⟳',
+};
+
+/** Bedding, box, inner box and how the bundle lies. */
+export function BoxTiles({ plan, nest, choice }: { plan: PlanDocument; nest: NestUse; choice: PlanChoice }) {
+  const { write, person } = useShop();
+  const tenths = (inches: number) => writeTenths(inches, true, person.system);
+  const { stock } = nest.request;
+  const take = (part: Partial<PlanChoice>) => nest.change(() => part);
+  const boxes = boxesAtHand(nest);
+  const envelope = plan.box.style !== 'slotted';
+  return (
+    <>
+      {!envelope && (
+        <Tile name="Bedding below" nest={nest}>
+          <span className="amount-row">
+            <span className="numeral amount">{tenths(plan.gaps.bottom)}</span>
+            <Stepper
+              label="bedding below"
+              less={() => take({ baseGapIn: Math.max(0, snap(plan.gaps.bottom, -1)) })}
+              more={() => take({ baseGapIn: Math.min(plan.gaps.bottom + plan.gaps.top, snap(plan.gaps.bottom, 1)) })}
+            />
+          </span>
+          <span className="detail">
+            {tenths(plan.gaps.top)} on top, {tenths(Math.min(plan.gaps.left, plan.gaps.front))} at the sides
+          </span>
+          <label className="switch-row">
+            <Switch checked={choice.board} onChange={(board) => take({ board })} /> board under it
+          </label>
+        </Tile>
+      )}
+      <Tile name="Box" nest={nest} pin={{ box: choice.box }}>
+        <TileSelect
+          label="Box"
+          value={choice.box}
+          options={boxes.map(({ box, why }) => ({
+            value: box.key,
+            label: why ? `${box.name} — ${why}` : box.container ? `${box.name} · the carrier’s, free` : `${box.name} · ${box.onHand} left`,
+            disabled: why !== null && box.key !== choice.box,
+          }))}
+          onChange={(key) => {
+            const bare = boxes.some(({ box }) => box.key === key && isEnvelope(box));
+            take({ box: key, newDepthIn: null, fill: bare ? null : (choice.fill ?? stock.fills[0]?.key ?? null), baseGapIn: null });
+          }}
+        />
+        <span className="detail">
+          built {write.size(plan.box.outsideIn)}
+          {plan.box.builtGuessed ? ', reckoned' : ', measured'}
+        </span>
+        {!envelope && (
+          <span className="box-more">
+            {plan.box.newDepthIn !== null ? (
+              <Button aria-pressed onClick={() => take({ newDepthIn: null, baseGapIn: null })}>
+                cut down to {write.length(plan.box.newDepthIn)}
+              </Button>
+            ) : (
+              nest.cutToIn !== null && (
+                <Button aria-pressed={false} onClick={() => take({ newDepthIn: nest.cutToIn, baseGapIn: null })}>
+                  cut down to {write.length(nest.cutToIn)}?
+                </Button>
+              )
+            )}
+            {stock.linerBoard && (
+              <label className="switch-row">
+                <Switch checked={choice.liner} onChange={(liner) => take({ liner, baseGapIn: null })} /> second wall
+              </label>
+            )}
+          </span>
+        )}
+      </Tile>
+      {!envelope && (
+        <Tile name="Inner box" nest={nest} pin={{ inner: choice.inner?.box ?? null }}>
+          <TileSelect
+            label="Inner box"
+            value={choice.inner?.box ?? 'none'}
+            options={[
+              { value: 'none', label: 'none' },
+              ...stock.boxes
+                .filter((box) => box.key !== choice.box && !isEnvelope(box))
+                .map((box) => ({ value: box.key, label: `${box.name} · ${box.onHand} left` })),
+            ]}
+            onChange={(box) =>
+              take({
+                inner: box === 'none' ? null : { box, fill: choice.inner?.fill ?? choice.fill ?? stock.fills[0]!.key },
+                baseGapIn: null,
+              })
+            }
+          />
+          {choice.inner ? (
+            <TileSelect
+              label="Fill of the inner box"
+              value={choice.inner.fill}
+              options={stock.fills.map((fill) => ({ value: fill.key, label: `${fill.name} inside` }))}
+              onChange={(fill) => take({ inner: { box: choice.inner!.box, fill } })}
+            />
+          ) : (
+            <span className="detail">bundle straight in the bedding</span>
+          )}
+        </Tile>
+      )}
+      <Lies nest={nest} choice={choice} plan={plan} />
+    </>
+  );
+}
+
+function Lies({ nest, choice, plan }: { nest: NestUse; choice: PlanChoice; plan: PlanDocument }) {
+  const { write } = useShop();
+  const upright = nest.request.order.pieces[0]?.keepUpright ?? false;
+  const { turned } = nest;
+  const why = upright
+    ? 'it must keep this way up'
+    : turned && turned.deltaExpectedMinor > 0.5
+      ? `turned otherwise it comes out ${write.money(turned.deltaExpectedMinor)} worse in all (${formatChance(turned.chance)})`
+      : turned && turned.deltaExpectedMinor < -0.5
+        ? `turned otherwise it comes out ${write.money(-turned.deltaExpectedMinor)} better in all (${formatChance(turned.chance)})`
+        : 'any way up comes out alike';
+  const upFace = ['its left or right', 'its front or back', 'its top'][choice.orientation[2]];
+  return (
+    <Tile name="How it lies" nest={nest} pin={{ orientation: choice.orientation }}>
+      <TileSelect
+        label="How it lies"
+        value={choice.orientation.join()}
+        options={Object.entries(LIES)
+          .filter(([key]) => !upright || key.endsWith('2'))
+          .map(([value, label]) => ({ value, label }))}
+        onChange={(value) =>
+          nest.change(() => ({ orientation: value.split(',').map(Number) as unknown as PlanChoice['orientation'], baseGapIn: null }))
+        }
+      />
+      <span className="detail">
+        {upFace} looks up; {plan.piece.sizeIn.map((side) => write.length(side).replace(/ in$/, '')).join(' × ')}; {why}
+      </span>
+    </Tile>
+  );
+}
+
+/** The next quarter inch up or down. */
+const snap = (inches: number, way: 1 | -1): number =>
+  (way > 0 ? Math.floor(inches / GAP_STEP_IN + 1 + 1e-9) : Math.ceil(inches / GAP_STEP_IN - 1 - 1e-9)) * GAP_STEP_IN;

@@ -1,0 +1,82 @@
+'use client';
+import { Segmented, Slider } from 'antd';
+import { lazy, Suspense, useRef, useState } from 'react';
+import { boxesOf, isEnvelope, type PlanDocument } from '@inch-nest/core';
+import { NestDrawing } from '../../drawings/NestDrawing.tsx';
+import { useShop } from '../../session/ShopContext.tsx';
+import type { NestUse } from '../../parcel/useNest.ts';
+import { useWidth } from '../../parts/useWidth.ts';
+import { writeTenths } from '../../parts/writeTenths.ts';
+
+// the third dimension is fetched only by whoever looks at it
+const PeeledNest = lazy(() => import('../../drawings/PeeledNest.tsx'));
+
+type Way = 'above' | 'side' | 'apart';
+const WAYS: readonly { value: Way; label: string }[] = [
+  { value: 'above', label: 'above and front' },
+  { value: 'side', label: 'front and side' },
+  { value: 'apart', label: 'peeled apart' },
+];
+const APART_HEIGHT = 300;
+
+/** The nest drawn: in sections whose walls can be pulled, or in space with its parts peeled apart. */
+export function NestPicture({ plan, request, change }: { plan: PlanDocument } & Pick<NestUse, 'request' | 'change'>) {
+  const { person, themeName } = useShop();
+  const frame = useRef<HTMLDivElement>(null);
+  const width = useWidth(frame);
+  const [way, setWay] = useState<Way>('above');
+  const [peel, setPeel] = useState(1);
+  const { house } = request;
+  const { gaps, box } = plan;
+  const heldIn = [
+    box.insideIn[0] - gaps.left - gaps.right,
+    box.insideIn[1] - gaps.front - gaps.back,
+    box.insideIn[2] - gaps.bottom - gaps.top,
+  ];
+  const pull =
+    box.style === 'slotted'
+      ? {
+          boxes: boxesOf({ ...request, locks: {} }).boxes.filter(
+            (one) => !isEnvelope(one) && one.onHand > 0 && heldIn.every((side, axis) => one.insideIn[axis]! >= side - 1e-9),
+          ),
+          onBox: (key: string) => change(() => ({ box: key, newDepthIn: null, baseGapIn: null })),
+          onLift: (baseGapIn: number) => change(() => ({ baseGapIn })),
+        }
+      : null;
+  return (
+    <div className="nest-picture">
+      <Segmented aria-label="How it is drawn" className="picture-ways" value={way} options={[...WAYS]} onChange={setWay} />
+      <div ref={frame} className="drawing-frame">
+        {width > 0 && way !== 'apart' && (
+          <NestDrawing
+            shows={way === 'above' ? ['above', 'front'] : ['front', 'side']}
+            plan={plan}
+            width={width}
+            leastGapIn={plan.inner ? house.leastInnerBoxGapIn : house.leastGapIn}
+            write={(inches, unit) => writeTenths(inches, unit, person.system)}
+            pull={pull}
+          />
+        )}
+        {width > 0 && way === 'apart' && (
+          <Suspense fallback={<p className="soft">Fetching the third dimension …</p>}>
+            <PeeledNest plan={plan} width={width} height={APART_HEIGHT} peel={peel} inks={themeName} />
+          </Suspense>
+        )}
+      </div>
+      {way === 'apart' && (
+        <label className="peel">
+          <span>Peel</span>
+          <Slider
+            ariaLabelForHandle="Peel"
+            min={0}
+            max={1}
+            step={0.05}
+            value={peel}
+            tooltip={{ open: false }}
+            onChange={(next) => setPeel(next)}
+          />
+        </label>
+      )}
+    </div>
+  );
+}

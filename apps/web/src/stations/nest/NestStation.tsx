@@ -1,0 +1,94 @@
+'use client';
+import { Button } from 'antd';
+import { useDeferredValue } from 'react';
+import { ARCHETYPES } from '@inch-nest/core';
+import type { BenchUse } from '../../parcel/BenchContext.tsx';
+import { useShop } from '../../session/ShopContext.tsx';
+import type { NestUse } from '../../parcel/useNest.ts';
+import { Balance } from './balance/Balance.tsx';
+import { FaultBanner } from './FaultBanner.tsx';
+import { MethodBar } from './MethodBar.tsx';
+import { MovedFigures } from './MovedFigures.tsx';
+import { NestPicture } from './NestPicture.tsx';
+import { NestTiles } from './NestTiles.tsx';
+
+/** Wrap, box and fill on one sheet: the nest drawn to scale, its layers, and the plans beside it. */
+export function NestStation({ parcel, nest }: BenchUse) {
+  const { write } = useShop();
+  const { view } = parcel;
+  const { plan, impossible } = nest;
+  // the picture and the slip answer first, the tiles and plans a moment after
+  const later = useDeferredValue(nest);
+  const archetype = ARCHETYPES[view.piece.archetype.value];
+  const figures =
+    plan &&
+    `${write.size(nest.request.order.pieces[0] ? sizeOf(plan) : plan.piece.sizeIn)} · ${plan.piece.guessedWeight ? '≈ ' : ''}${write.weight(plan.piece.weightLb)}`;
+  const points = plan?.piece.hardPoints.map((point) => point.kind).join(', ');
+  return (
+    <>
+      <h1>{String(view.piece.title.value)}</h1>
+      <p className="soft sub">
+        {[figures, archetype.name, points ? `hard points: ${points}` : null, `${nest.request.house.name} house`]
+          .filter(Boolean)
+          .join(' · ')}
+      </p>
+      {nest.clash && (
+        <div className="conflict" role="alert">
+          <p>
+            {nest.clash.by} chose another nest while you did: <b>{nest.clash.text}</b>.
+          </p>
+          <Button onClick={() => nest.settle(false)}>Keep {nest.clash.by}’s</Button>
+          <Button type="primary" onClick={() => nest.settle(true)}>
+            Keep mine
+          </Button>
+        </div>
+      )}
+      {impossible.length > 0 && (
+        <div className="banner wrong" role="alert">
+          <p>
+            <b>This nest cannot be.</b> {impossible.join('; ')}.
+          </p>
+          {nest.recommended && (
+            <Button type="primary" onClick={() => nest.take(nest.recommended!.choice)}>
+              Take the recommended
+            </Button>
+          )}
+        </div>
+      )}
+      {nest.reasons.length > 0 && <NoPlan reasons={nest.reasons} wouldHelp={nest.wouldHelp} />}
+      {plan && <FaultBanner plan={plan} parcel={parcel} nest={nest} />}
+      <MovedFigures parcel={parcel} nest={nest} />
+      {plan && <NestPicture plan={plan} request={nest.request} change={nest.change} />}
+      {!plan && nest.reasons.length === 0 && <p className="soft">Looking through the stockroom …</p>}
+      {later.plan && later.choice && <NestTiles plan={later.plan} parcel={parcel} nest={later} choice={later.choice} />}
+      <MethodBar nest={later} />
+      {later.found?.kind === 'planned' && <Balance nest={later} parcel={parcel} found={later.found} />}
+    </>
+  );
+}
+
+function NoPlan({ reasons, wouldHelp }: { reasons: readonly string[]; wouldHelp: readonly string[] }) {
+  const [first, ...rest] = reasons;
+  return (
+    <div className="banner wrong" role="alert">
+      <div>
+        <p>
+          <b>No nest: {first}.</b>
+        </p>
+        <ul>
+          {rest.map((reason) => (
+            <li key={reason}>{reason}</li>
+          ))}
+        </ul>
+        {wouldHelp.length > 0 && <p>What would make it possible: {wouldHelp.join('; ')}.</p>}
+      </div>
+    </div>
+  );
+}
+
+/** The piece as it stands, not as it lies in the box. */
+function sizeOf({ choice, piece }: NonNullable<NestUse['plan']>): readonly number[] {
+  const standing = [0, 0, 0];
+  choice.orientation.forEach((axis, i) => (standing[axis] = piece.sizeIn[i]!));
+  return standing;
+}

@@ -1,0 +1,49 @@
+'use client';
+import type { PlanChoice, PlanDocument } from '@inch-nest/core';
+import type { NestUse } from '../../parcel/useNest.ts';
+import type { ParcelUse } from '../../parcel/useParcel.ts';
+import { BoxTiles } from './BoxTiles.tsx';
+import { GuardTile } from './GuardTile.tsx';
+import { LayerTiles } from './LayerTiles.tsx';
+import { Tile, TileSelect } from './Tile.tsx';
+
+/** The nest piece by piece: wrap, box and fill, each changed by hand or pinned for a new search. */
+export function NestTiles({ plan, parcel, nest, choice }: { plan: PlanDocument; parcel: ParcelUse; nest: NestUse; choice: PlanChoice }) {
+  const { fills } = nest.request.stock;
+  const outer = plan.fills.find((fill) => fill.where === 'outer');
+  return (
+    <section className="tiles" aria-label="The nest">
+      <h2 id="wrap" className="unseen">
+        Wrap
+      </h2>
+      <GuardTile plan={plan} parcel={parcel} />
+      <LayerTiles plan={plan} nest={nest} choice={choice} />
+      <h2 id="box" className="unseen">
+        Box
+      </h2>
+      <BoxTiles plan={plan} nest={nest} choice={choice} />
+      <h2 id="fill" className="unseen">
+        Fill
+      </h2>
+      {choice.fill !== null && (
+        <Tile name="Fill" nest={nest} pin={{ fill: choice.fill }}>
+          <TileSelect
+            label="Fill"
+            value={choice.fill}
+            options={fills.map((fill) => ({ value: fill.key, label: fill.name }))}
+            onChange={(fill) => nest.change(() => ({ fill }))}
+          />
+          {outer && (
+            <span className="detail">
+              <b className="numeral">
+                {outer.units} {outer.unitName}
+                {outer.units === 1 ? '' : outer.unitName.endsWith('x') ? 'es' : 's'}
+              </b>{' '}
+              · {outer.boughtFt3.toFixed(1)} ft³{outer.short && <em> · not enough left</em>}
+            </span>
+          )}
+        </Tile>
+      )}
+    </section>
+  );
+}

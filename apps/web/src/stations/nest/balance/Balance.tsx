@@ -1,0 +1,66 @@
+'use client';
+import { Button } from 'antd';
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
+import { formatChance, type PlanDocument } from '@inch-nest/core';
+import { sameContent, type SearchAnswer } from '@inch-nest/contracts';
+import { useShop } from '../../../session/ShopContext.tsx';
+import type { NestUse } from '../../../parcel/useNest.ts';
+import type { ParcelUse } from '../../../parcel/useParcel.ts';
+import { carefulPlan, planWords } from '../../../parcel/plans.ts';
+import { OtherWays } from './OtherWays.tsx';
+import { Overruled } from './Overruled.tsx';
+
+// the chart is fetched by whoever opens it
+const OpenBalance = dynamic(() => import('./OpenBalance.tsx').then((room) => room.OpenBalance), { ssr: false });
+
+type Found = Extract<SearchAnswer, { kind: 'planned' }>;
+
+/** Cost against breakage: three plans in words, or the whole chart; and why other ways of packing lost. */
+export function Balance({ nest, parcel, found }: { nest: NestUse; parcel: ParcelUse; found: Found }) {
+  const { write, shop } = useShop();
+  const [open, setOpen] = useState(false);
+  const { frontier, recommended } = found;
+  const plans = [
+    { word: 'Thriftier', plan: frontier[0] },
+    { word: 'Recommended', plan: recommended },
+    { word: 'More careful', plan: carefulPlan(found, shop.house.care) },
+  ].filter(
+    (one): one is { word: string; plan: PlanDocument } =>
+      one.plan !== undefined && (one.word === 'Recommended' || !sameContent(one.plan.choice, recommended.choice)),
+  );
+  return (
+    <section className="three" aria-label="Balance">
+      <div className="section-head">
+        <h2>Balance</h2>
+        <Button aria-expanded={open} onClick={() => setOpen(!open)}>
+          {open ? 'Fold the chart' : 'Open the chart'}
+        </Button>
+      </div>
+      <p className="soft">
+        {found.considered.toLocaleString('en')} nests weighed up; {frontier.length} of them are beaten by none on both cost and chance.
+      </p>
+      {open ? (
+        <OpenBalance nest={nest} found={found} />
+      ) : (
+        <div className="three-plans">
+          {plans.map(({ word, plan }) => {
+            const on = nest.isKept && nest.plan !== null && sameContent(plan.choice, nest.plan.choice);
+            return (
+              <button key={word} type="button" className={on ? 'plan on' : 'plan'} aria-pressed={on} onClick={() => nest.take(plan.choice)}>
+                <b>{word}</b>
+                <span className="numeral">
+                  <span className="money">{write.money(plan.costMinor)}</span> · <span className="risk">{formatChance(plan.chance)}</span>
+                </span>
+                <span>{planWords(plan)}</span>
+                {!nest.isKept && word === 'Recommended' && <span className="take">Take this nest</span>}
+              </button>
+            );
+          })}
+        </div>
+      )}
+      <Overruled nest={nest} parcel={parcel} found={found} />
+      <OtherWays nest={nest} found={found} />
+    </section>
+  );
+}

@@ -1,0 +1,86 @@
+'use client';
+import { countryOf } from '@inch-nest/core';
+import type { BenchUse } from '../../parcel/BenchContext.tsx';
+import { useShop } from '../../session/ShopContext.tsx';
+import { TypedField } from '../../parcel/fields/TypedField.tsx';
+import { BuyerAddress } from './BuyerAddress.tsx';
+import { CustomsForm } from './CustomsForm.tsx';
+
+/** What was sold, to whom, for how much, by when. */
+export function SaleStation({ parcel, nest }: BenchUse) {
+  const { write } = useShop();
+  const money = (minor: number) => write.money(minor);
+  return (
+    <>
+      <h1>{String(parcel.view.piece.title.value)}</h1>
+      <p className="soft sub">The sale. Everything saves as it is typed.</p>
+      <div className="fields">
+        <TypedField parcel={parcel} entity="piece" path="title" label="Piece" wide meaning={() => ''} />
+        <TypedField parcel={parcel} entity="sale" path="soldMinor" label="Sold for" meaning={money} />
+        <TypedField parcel={parcel} entity="sale" path="shippingCollectedMinor" label="Buyer paid for shipping" meaning={money} />
+        <TypedField parcel={parcel} entity="sale" path="paidMinor" label="We paid for it" meaning={money} />
+        <TypedField
+          parcel={parcel}
+          entity="piece"
+          path="replacementMinor"
+          label="Worth, if not the sold price"
+          placeholder="as sold"
+          meaning={(minor: number | null) => (minor === null ? 'as sold' : write.money(minor))}
+        />
+        <TypedField
+          parcel={parcel}
+          entity="sale"
+          path="destinationPostcode"
+          label="To postcode"
+          meaning={(code: string) =>
+            countryOf(code) ? `abroad, ${countryOf(code)}: a customs sheet goes with it` : `region ${code.slice(0, 3)}`
+          }
+        />
+        <TypedField
+          parcel={parcel}
+          entity="sale"
+          path="shipBy"
+          label="Send by"
+          placeholder="Friday"
+          meaning={(day: string) => write.day(day)}
+        />
+        <TypedField
+          parcel={parcel}
+          entity="sale"
+          path="arriveBy"
+          label="Promised there by"
+          placeholder="no day promised"
+          meaning={(day: string | null) => (day ? write.day(day) : 'services that would be late are marked at Rate')}
+        />
+        <TypedField
+          parcel={parcel}
+          entity="sale"
+          path="buyer"
+          label="Buyer’s tag"
+          placeholder="EV–HM"
+          meaning={(tag: string | null) => (tag ? 'initials and region, no address' : 'initials and region')}
+        />
+        <TypedField
+          parcel={parcel}
+          entity="piece"
+          path="bin"
+          label="Bin"
+          placeholder="B4"
+          meaning={(bin: string | null) => (bin ? '' : 'where it stands')}
+        />
+        <TypedField
+          parcel={parcel}
+          entity="sale"
+          path="letter"
+          label="A letter that goes with it"
+          placeholder="to a workshop: what is wrong and what is wanted; to the buyer: a word"
+          wide
+          rows={3}
+          meaning={(letter: string | null) => (letter ? 'printed with the papers' : 'none')}
+        />
+      </div>
+      <BuyerAddress parcel={parcel} />
+      {countryOf(String(parcel.view.sale.destinationPostcode.value)) && <CustomsForm parcel={parcel} nest={nest} />}
+    </>
+  );
+}

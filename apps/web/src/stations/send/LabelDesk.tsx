@@ -1,0 +1,121 @@
+'use client';
+import { useQuery } from '@tanstack/react-query';
+import { Button, Popconfirm } from 'antd';
+import Link from 'next/link';
+import type { CounterQuote, LabelState, LabelView } from '@inch-nest/contracts';
+import { send } from '../../session/http.ts';
+import { useShop } from '../../session/ShopContext.tsx';
+import type { ParcelUse } from '../../parcel/useParcel.ts';
+import { useLabel } from './useLabel.ts';
+
+const STATE_WORDS: Readonly<Record<LabelState, string>> = {
+  pending: '… asked for, no answer yet',
+  bought: '✓ bought',
+  priceChanged: '✗ not bought: another price',
+  notBought: '✗ not bought',
+  voided: 'given back',
+};
+
+/** The label: bought once, every purchase listed with what became of it. */
+export function LabelDesk({ parcel }: { parcel: ParcelUse }) {
+  const { write } = useShop();
+  const { busy, problems, act } = useLabel(parcel);
+  const { life, labels, id } = parcel.view;
+  const { rate } = life;
+  const open = labels.find((label) => label.state === 'pending' || label.state === 'bought');
+  return (
+    <section aria-label="Label" className="label-desk">
+      <h2>Label</h2>
+      {problems.length > 0 && (
+        <ul className="banner wrong" role="alert">
+          {problems.map((problem) => (
+            <li key={problem}>{problem}</li>
+          ))}
+        </ul>
+      )}
+      {!open && rate && (
+        <Popconfirm
+          title={`Buy it for ${write.money(rate.priceMinor)}?`}
+          description="This alone cannot be undone; it can be given back."
+          okText="Buy it"
+          cancelText="Not yet"
+          onConfirm={() => void act({ act: 'buy' })}
+        >
+          <Button type="primary" size="large" loading={busy}>
+            Buy the label: {rate.serviceName}, {write.money(rate.priceMinor)}
+          </Button>
+        </Popconfirm>
+      )}
+      {!open && rate && <CounterSays parcel={parcel} />}
+      {!rate && (
+        <p>
+          No service is chosen yet. <Link href={`/parcels/${id}/rate`}>Rate it first.</Link>
+        </p>
+      )}
+      <ul className="labels">
+        {labels.map((label) => (
+          <li key={label.id} className={label.state}>
+            <b>{STATE_WORDS[label.state]}</b>
+            <span>
+              {label.serviceName}, {write.money(label.chargedMinor ?? label.priceMinor)}
+              {label.tracking && <span className="numeral"> · {label.tracking}</span>} · {label.by}
+            </span>
+            <LabelWords label={label} money={write.money} />
+            {label.state === 'pending' && (
+              <Button loading={busy} onClick={() => void act({ act: 'buy' })}>
+                Ask again
+              </Button>
+            )}
+            {label.state === 'bought' && life.state === 'labelled' && (
+              <Popconfirm
+                title="Give this label back?"
+                okText="Give it back"
+                cancelText="Keep it"
+                onConfirm={() => void act({ act: 'void', labelId: label.id })}
+              >
+                <Button loading={busy}>Give it back</Button>
+              </Popconfirm>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** What a purchase that is not simply bought means for the person. */
+function LabelWords({ label, money }: { label: LabelView; money: (minor: number) => string }) {
+  if (label.state === 'pending')
+    return (
+      <span className="soft">Nothing is bought twice: it is asked for under the same key until the carrier answers, also without you.</span>
+    );
+  if (label.state === 'priceChanged')
+    return (
+      <span className="risk">
+        Agreed {money(label.priceMinor)}, asked {money(label.chargedMinor ?? 0)}: nothing was bought. Rate it again, or buy at the agreed
+        price later.
+      </span>
+    );
+  return label.problem ? <span className="soft">{label.problem}</span> : null;
+}
+
+/** What the carrier's own counter asks for the chosen service, before anything is bought. */
+function CounterSays({ parcel }: { parcel: ParcelUse }) {
+  const { write } = useShop();
+  const { id, life } = parcel.view;
+  const { data: said, isPending } = useQuery({
+    queryKey: ['counter', id, JSON.stringify(life.rate)],
+    queryFn: () => send<CounterQuote>('GET', `/api/parcels/${id}/quote`),
+    staleTime: 60_000,
+  });
+  if (isPending) return <p className="soft">Asking the carrier …</p>;
+  if (said?.kind === 'same') return <p className="soft">✓ The carrier asks the same.</p>;
+  if (said?.kind === 'other')
+    return (
+      <p className="ochre">
+        ⚠ The carrier asks {write.money(said.priceMinor)} now, its card says {write.money(life.rate!.priceMinor)}. Nothing is bought at
+        another price than the one you chose.
+      </p>
+    );
+  return <p className="soft">The carrier does not answer; the price is from its card.</p>;
+}

@@ -1,0 +1,43 @@
+import { HARD_POINTS, type ChangeKind, type PlanChoice, type PlanRequest } from '@inch-nest/core';
+
+/** A change in a packer's words. */
+export function changeWords(change: ChangeKind, { request, choice }: { request: PlanRequest; choice: PlanChoice | null }): string {
+  const { stock, cards, order } = request;
+  const named = (list: readonly { key: string; name: string }[], key: string) => list.find((one) => one.key === key)?.name ?? key;
+  switch (change.kind) {
+    case 'turns': {
+      const before = choice?.layers.find((layer) => layer.material === change.material)?.turns ?? 0;
+      return `${change.turns > before ? 'One more' : 'One less'} turn of ${named(stock.wraps, change.material).toLowerCase()}`;
+    }
+    case 'box':
+      return `Box ${named(stock.boxes, change.box)}`;
+    case 'fill':
+      return named(stock.fills, change.fill);
+    case 'service':
+      return `Send it ${named(
+        cards.flatMap((card) => card.services),
+        change.service,
+      )}`;
+    case 'turned':
+      return 'Turn it in the box';
+    case 'unboxed':
+      return 'Without the inner box';
+    case 'innerFill':
+      return `${named(stock.fills, change.fill)} inside the inner box`;
+    case 'liner':
+      return change.liner ? 'A second wall in the box' : 'Without the second wall';
+    case 'cutDown':
+      return change.newDepthIn === null ? 'The box left whole' : 'The box cut down';
+    case 'board':
+      return change.board ? 'A board under it, so that it does not sink' : 'Without the board under it';
+    case 'hollow': {
+      const hollow = order.pieces.flatMap((piece) => piece.hollows).find((one) => one.id === change.hollowId);
+      return `Fill ${hollow?.name ?? 'the hollow'}`;
+    }
+    case 'guard': {
+      const point = order.pieces.flatMap((piece) => piece.hardPoints).find((one) => one.id === change.hardPointId);
+      const name = point ? HARD_POINTS[point.kind].name : 'weak point';
+      return change.guard === 'foamTube' ? `A foam-tube collar on the ${name}` : `Card over the ${name}`;
+    }
+  }
+}

@@ -1,0 +1,37 @@
+import { FACTS } from '../../../../packages/core/tests/sampleRequest.ts';
+import { cautionsFor } from './cautionsFor.ts';
+import { weighingAdvice } from './weighingAdvice.ts';
+
+const weight = {
+  grossLb: 4,
+  plusMinusLb: 0.1,
+  parts: [
+    { part: 'piece', weightLb: 2, plusMinusLb: 0.02 },
+    { part: 'fill', weightLb: 0.4, plusMinusLb: 0.08 },
+    { part: 'box', weightLb: 1.6, plusMinusLb: 0.08 },
+  ],
+};
+
+test.each<[number, number, boolean, RegExp]>([
+  [4.15, 0.005, false, /As reckoned/],
+  [3.6, 0.01, true, /0\.40 lb light: is everything in\? The fill weighs about that/],
+  [5.5, 0, true, /1\.5 lb heavy/],
+  [4, 0.05, true, /readings differ by 0\.8 oz/],
+])('a weighing of %p lb with a spread of %p', (weightLb, spreadLb, odd, words) => {
+  const advice = weighingAdvice(weightLb, spreadLb, weight);
+  expect(advice.odd).toBe(odd);
+  expect(advice.words).toMatch(words);
+});
+
+test('light, and something goes with it: that is asked after first', () =>
+  expect(weighingAdvice(weight.grossLb - 0.4, 0, weight, ['brass pans']).words).toBe('0.40 lb light: are the brass pans in?'));
+
+test('cautions appear when they apply', () => {
+  const says = (more: Partial<typeof FACTS>, weightLb = 2) => cautionsFor({ ...FACTS, ...more }, weightLb).join(' ');
+  expect(says({}, 51)).toMatch(/lift it by two/);
+  expect(says({}, 50)).not.toMatch(/lift/);
+  expect(says({ title: 'ship’s clock with radium dial' })).toMatch(/dangerous-goods/);
+  expect(says({ title: 'mercury-free storm glass' })).not.toMatch(/dangerous-goods/);
+  expect(says({ title: 'ivory folding rule' })).toMatch(/protected-species/);
+  expect(says({ archetype: 'boxedElectronics' })).toMatch(/Batteries out/);
+});

@@ -1,0 +1,125 @@
+import {
+  ARCHETYPES,
+  kindPresets,
+  type ArchetypeKey,
+  type CivilDate,
+  type CustomsDeclaration,
+  type KindPresets,
+  type Minor,
+  type PieceFacts,
+} from '@inch-nest/core';
+import type { Accessory } from './piece.ts';
+import type { Steadying } from './steadying.ts';
+
+/** What is kept of a sale, field by field. A field named here has a reader, a start and a column by type, or nothing compiles. */
+export interface SaleValues {
+  buyer: string | null;
+  destinationPostcode: string;
+  soldMinor: Minor;
+  paidMinor: Minor;
+  shippingCollectedMinor: Minor;
+  shipBy: CivilDate;
+  arriveBy: CivilDate | null;
+  signatureWish: 'none' | 'add' | 'ask';
+  customs: CustomsDeclaration | null;
+  letter: string | null;
+}
+
+/** What is kept of a piece, field by field. */
+export interface PieceValues extends KindPresets {
+  title: string;
+  bin: string | null;
+  /** Inches, as it stands; what was not measured is null. */
+  size: readonly [number | null, number | null, number | null] | null;
+  /** Pounds. */
+  weight: number | null;
+  replacementMinor: Minor | null;
+  archetype: ArchetypeKey;
+  movingParts: PieceFacts['movingParts'];
+  steadying: readonly Steadying[];
+  hollows: PieceFacts['hollows'];
+  serial: string | null;
+  seal: string | null;
+  accessories: readonly Accessory[];
+  storageWrap: boolean;
+  originalBox: 'none' | 'kept' | 'ofValue';
+}
+
+export interface Values {
+  sale: SaleValues;
+  piece: PieceValues;
+}
+/** What a person can type or pick something about, each field by itself. */
+export type FieldEntity = keyof Values;
+export type SaleField = keyof SaleValues;
+export type PieceField = keyof PieceValues;
+
+/** One field as kept: what was typed, what it means, and the draft beside it where that does not parse. */
+export interface KeptField<Value = unknown> {
+  text: string;
+  value: Value;
+  revision: number;
+  draft: string | null;
+  /** Who set it last, by name and by id; the id is missing where it was set before that was kept. */
+  by: string;
+  byId?: string;
+}
+export type KeptFields<Of> = { [Name in keyof Of]: KeptField<Of[Name]> };
+
+/** How a sale starts until somebody says: sent from and to the shop itself. */
+export const startOfSale = (originPostcode: string, shipBy: CivilDate): SaleValues => ({
+  buyer: null,
+  destinationPostcode: originPostcode,
+  soldMinor: 0,
+  paidMinor: 0,
+  shippingCollectedMinor: 0,
+  shipBy,
+  arriveBy: null,
+  signatureWish: 'none',
+  customs: null,
+  letter: null,
+});
+
+/** How a piece of a kind starts until somebody looks. */
+export const startOfPiece = (archetype: ArchetypeKey): PieceValues => ({
+  title: ARCHETYPES[archetype].name,
+  bin: null,
+  size: null,
+  weight: null,
+  replacementMinor: null,
+  archetype,
+  ...kindPresets(ARCHETYPES[archetype]),
+  movingParts: 'none',
+  steadying: [],
+  hollows: [],
+  serial: null,
+  seal: null,
+  accessories: [],
+  storageWrap: false,
+  originalBox: 'none',
+});
+
+/** Columns of a sale that lists and filters use. */
+export const saleColumns = ({ buyer, destinationPostcode, soldMinor, paidMinor, shippingCollectedMinor, shipBy }: SaleValues) => ({
+  buyer,
+  destinationPostcode,
+  soldMinor,
+  paidMinor,
+  shippingCollectedMinor,
+  shipBy,
+});
+
+/** Columns of a piece that lists, filters and look-ups use. */
+export const pieceColumns = ({ title, archetype, bin, size, weight }: PieceValues) => ({
+  title,
+  archetype,
+  bin,
+  lengthIn: size?.[0] ?? null,
+  widthIn: size?.[1] ?? null,
+  heightIn: size?.[2] ?? null,
+  weightLb: weight,
+});
+
+/** The values of kept fields. */
+export const valuesOf = <Of extends object>(fields: KeptFields<Of>): Of =>
+  Object.fromEntries(Object.entries(fields).map(([name, field]) => [name, (field as KeptField).value])) as Of;

@@ -1,0 +1,93 @@
+import { createHash } from 'node:crypto';
+import { quoteService, type RateCard, type RatedFor, type Triple, type Weighing } from '@inch-nest/core';
+import { orderOf, rateCard, type BoughtFor, type LabelMove } from '@inch-nest/contracts';
+import type { Transaction } from 'sequelize';
+import type { ShopDatabase } from '../inShop.ts';
+import type { AddressRow, LabelRow } from '../rows.ts';
+import { factsView, type LockedParcel } from './parcelRows.ts';
+
+type Rows = Pick<LockedParcel, 'sale' | 'bundle' | 'piece'>;
+
+/** What a parcel is now, as far as a label is bought for it. */
+export async function presentFor(
+  { models }: ShopDatabase,
+  { sale, piece }: Rows,
+  { weightLb, outsideIn }: Pick<RatedFor, 'weightLb' | 'outsideIn'>,
+  transaction: Transaction,
+): Promise<BoughtFor> {
+  const address = await models.address.findByPk(sale.id, { transaction });
+  return { postcode: sale.destinationPostcode, addressHash: address && hashOf(address), weightLb, outsideIn, contents: contentsOf(piece) };
+}
+
+/** An address as far as it can be told from another; never the address itself. */
+const hashOf = ({ name, lines }: Pick<AddressRow, 'name' | 'lines'>): string =>
+  createHash('sha256')
+    .update(JSON.stringify([name, ...lines]))
+    .digest('hex');
+
+/** What is in the parcel: the piece, and what goes along with it. */
+function contentsOf({ id, fields }: Rows['piece']): string[] {
+  const along = fields['accessories']!.value as { id: string; count: number; name: string }[];
+  return [id, ...along.map((one) => `${one.count} ${one.name}`).sort()];
+}
+
+/**
+ * What of a parcel no longer agrees with what its label was bought for. Weight and size have moved where the carrier
+ * would ask another price for them, or would not take it; everything else where it is not the same.
+ *
+ * @param weighing the newest; null where it was not weighed since
+ * @param opened true where its content was changed after the label was bought
+ */
+export async function labelMoves(
+  database: ShopDatabase,
+  label: LabelRow,
+  rows: Rows,
+  weighing: Weighing | null,
+  opened: boolean,
+  transaction: Transaction,
+): Promise<LabelMove[]> {
+  const { boughtFor } = label;
+  if (!boughtFor) return opened ? ['contents'] : [];
+  const present = await presentFor(
+    database,
+    rows,
+    { weightLb: weighing?.weightLb ?? boughtFor.weightLb, outsideIn: (weighing?.outsideIn ?? boughtFor.outsideIn) as Triple },
+    transaction,
+  );
+  const moves: LabelMove[] = [];
+  if (present.postcode !== boughtFor.postcode) moves.push('postcode');
+  if (present.addressHash !== boughtFor.addressHash) moves.push('address');
+  if (opened || present.contents.join('\n') !== boughtFor.contents.join('\n')) moves.push('contents');
+  const [heavier, larger] = [present.weightLb !== boughtFor.weightLb, present.outsideIn.join() !== boughtFor.outsideIn.join()];
+  if ((heavier || larger) && !(await samePrice(database, label, rows, present, transaction))) moves.push(heavier ? 'weight' : 'size');
+  return moves;
+}
+
+/** True where the carrier's card, in the version it was bought by, asks the same for the parcel as it is now. */
+async function samePrice(
+  { models }: ShopDatabase,
+  { ordered, rate }: LabelRow,
+  rows: Rows,
+  present: BoughtFor,
+  transaction: Transaction,
+): Promise<boolean> {
+  const row = await models.card.findOne({ where: { cardKey: rate.cardId, version: rate.cardVersion }, transaction });
+  const card: RateCard | null = row && rateCard.parse(row.document);
+  const service = card?.services.find((one) => one.key === rate.service);
+  if (!card || !service) return false;
+  const ask = (weightLb: number, sizeIn: readonly number[]) =>
+    quoteService(card, service, {
+      sizeIn: sizeIn as Triple,
+      weightLb,
+      originPostcode: ordered.fromPostcode,
+      destinationPostcode: ordered.toPostcode,
+      shipDate: card.validFrom,
+      coverMinor: rate.coverAdded ? ordered.coverMinor : null,
+      signature: rate.signature,
+      container: service.containers?.[0] ?? null,
+      nonRectangular: false,
+      goods: orderOf(factsView(rows), { originPostcode: ordered.fromPostcode, today: card.validFrom }).pieces[0]?.archetype ?? null,
+    });
+  const [then, now] = [ask(ordered.weightLb, ordered.outsideIn), ask(present.weightLb, present.outsideIn)];
+  return !('refused' in then) && !('refused' in now) && then.totalMinor === now.totalMinor;
+}
