@@ -51,7 +51,7 @@ test('a whole parcel by one key: steps, tests, bundle measured, ticked, sealed, 
   await expect(title(page)).toBeVisible();
   while (!/Measure and weigh/.test((await title(page).textContent())!)) await byKey(page);
   const reckoned = (await kept(page)).nest.plan!.document;
-  await page.getByLabel('Bundle, as it stands').fill(reckoned.bundleIn.map((side) => (side + 0.25).toFixed(2)).join(' x '));
+  await page.getByLabel('Bundle, as it lies: long, wide, high').fill(reckoned.bundleIn.map((side) => (side + 0.25).toFixed(2)).join(' x '));
   await page.getByLabel('Its weight').fill('1 lb');
   await expect(page.getByText('lighter than the bare piece')).toBeVisible();
   await page.getByLabel('Its weight').fill('2 lb 9 oz');

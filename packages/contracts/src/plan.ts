@@ -105,6 +105,7 @@ export const planRequest = z.strictObject({
   house,
   cards: z.array(rateCard).min(1).max(40),
   locks,
+  units: z.enum(['imperial', 'metric']).exactOptional(),
 }) satisfies z.ZodType<PlanRequest>;
 
 /** A stored plan: the format is checked here, the figures by `verifyPlan`. */

@@ -1,4 +1,4 @@
-import { ARCHETYPES, houseByMethod, type Order, type PieceFacts, type PlanRequest } from '@inch-nest/core';
+import { ARCHETYPES, houseByMethod, type Order, type PieceFacts, type PlanRequest, type UnitSystem } from '@inch-nest/core';
 import { valuesOf, type KeptFields, type PieceValues } from './keptFields.ts';
 import type { ParcelView } from './parcelView.ts';
 import type { ShopView } from './shopView.ts';
@@ -45,7 +45,11 @@ export function orderOf(
 }
 
 /** All a planning of this parcel depends on. The browser and the server build it alike. */
-export function planRequestFor(view: Pick<ParcelView, 'saleId' | 'pieceId' | 'sale' | 'piece' | 'nest'>, shop: ShopView): PlanRequest {
+export function planRequestFor(
+  view: Pick<ParcelView, 'saleId' | 'pieceId' | 'sale' | 'piece' | 'nest'>,
+  shop: ShopView,
+  units?: UnitSystem,
+): PlanRequest {
   return {
     order: orderOf(view, shop),
     pieceId: view.pieceId,
@@ -53,5 +57,6 @@ export function planRequestFor(view: Pick<ParcelView, 'saleId' | 'pieceId' | 'sa
     house: houseByMethod(shop.house, view.nest.locks.method),
     cards: shop.cards,
     locks: view.nest.locks,
+    ...(units ? { units } : {}),
   };
 }

@@ -160,13 +160,36 @@ describe('one plan', () => {
   });
 
   test.each<[string, Partial<PlanChoice>, RegExp]>([
-    ['a box it does not go into', { box: '8x8x8', layers: [{ material: 'largeBubble', turns: 4 }] }, /does not go into/],
     ['a box nobody has', { box: 'none' }, /not in the stockroom/],
     ['a fill nobody has', { fill: 'feathers' }, /not in the stockroom/],
     ['a wrap nobody has', { layers: [{ material: 'velvet', turns: 1 }] }, /velvet/],
   ])('no plan: %s', (_, more, why) => {
     const derived = derivePlan(asked, { ...choice, ...more });
     expect(derived.kind === 'noPlan' && derived.reasons.join()).toMatch(why);
+  });
+
+  test('a box it does not go into stays as it was chosen: which side, by how much, and what mends it', () => {
+    const small = derive({ box: '8x8x8', layers: [{ material: 'largeBubble', turns: 4 }] });
+    const [fault] = small.faults;
+    expect(small.faults).toHaveLength(1);
+    const short = Math.max(...small.bundleIn.map((side) => side - 8));
+    expect(fault).toMatchObject({ kind: 'tooSmall', blocks: true, box: 'box', shortIn: expect.closeTo(short, 9) as number });
+    expect(small.choice.box).toBe('8x8x8');
+    expect(verifyPlan(small, asked)).toEqual([]);
+    const mend = nextBestChanges(asked, small.choice)[0]!;
+    const mended = derivePlan(asked, mend.choice);
+    expect(mended.kind === 'plan' && writePlanDocument(mended.option, asked.house).faults.map(({ kind }) => kind)).not.toContain(
+      'tooSmall',
+    );
+  });
+
+  test('a service that does not take it stays chosen, without a price, with what it says', () => {
+    const heavy = request({ weightLb: 120 });
+    const refused = derive({ board: true }, heavy);
+    expect(refused.faults[0]).toMatchObject({ kind: 'noService', blocks: true, why: expect.stringMatching(/at most|heavier/) as string });
+    expect([refused.choice.service, refused.quote.totalMinor, refused.quote.lines]).toEqual([choice.service, 0, []]);
+    expect(refused.chance).toBeGreaterThan(0);
+    expect(verifyPlan(refused, heavy)).toEqual([]);
   });
 
   test('next best changes: the first mends what is wrong, and says what it costs', () => {

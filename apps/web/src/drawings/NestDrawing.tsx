@@ -1,6 +1,6 @@
 'use client';
 import { useId } from 'react';
-import type { PlanDocument } from '@inch-nest/core';
+import { CM_PER_IN, type PlanDocument } from '@inch-nest/core';
 import { hatchFor, Hatches } from './Hatches.tsx';
 import { nestView, type ViewName } from './nestGeometry.ts';
 import { NestSection } from './NestSection.tsx';
@@ -20,6 +20,8 @@ interface Props {
   width: number;
   /** Writes a length for the person, with the unit or without. */
   write: (inches: number, unit: boolean) => string;
+  /** The bar to measure by is in centimetres. */
+  metric?: boolean;
   /** Thinnest gap the house wants; thinner ones are drawn in the danger ink. */
   leastGapIn: number;
   /** Null where nothing may be pulled. */
@@ -27,7 +29,7 @@ interface Props {
 }
 
 /** The nest in two sections to one scale, with dimension lines and each material's hatch. */
-export function NestDrawing({ shows, plan, width, write, leastGapIn, pull }: Props) {
+export function NestDrawing({ shows, plan, width, write, metric = false, leastGapIn, pull }: Props) {
   const prefix = useId().replaceAll(':', '');
   const views = [nestView(plan, shows[0]), nestView(plan, shows[1])] as const;
   const narrow = width < NARROW;
@@ -77,22 +79,24 @@ export function NestDrawing({ shows, plan, width, write, leastGapIn, pull }: Pro
             </text>
           </g>
         ))}
-        <ScaleBar y={entries.length * 28 + 10} k={k} />
+        <ScaleBar y={entries.length * 28 + 10} k={k} metric={metric} />
       </g>
     </svg>
   );
 }
 
-function ScaleBar({ y, k }: { y: number; k: number }) {
-  const inches = k > 14 ? 4 : 8;
+/** A bar to measure by, in whole inches or centimetres. */
+function ScaleBar({ y, k, metric }: { y: number; k: number; metric: boolean }) {
+  const step = (metric ? 1 / CM_PER_IN : 1) * k;
+  const count = (k > 14 ? 4 : 8) * (metric ? 2.5 : 1);
   return (
     <g transform={`translate(0 ${y})`} style={{ stroke: 'var(--ink)' }}>
-      <line x1={0} x2={inches * k} y1={8} y2={8} strokeWidth={1.2} />
-      {Array.from({ length: inches + 1 }, (_, i) => (
-        <line key={i} x1={i * k} x2={i * k} y1={i % inches === 0 ? 0 : 4} y2={8} />
+      <line x1={0} x2={count * step} y1={8} y2={8} strokeWidth={1.2} />
+      {Array.from({ length: count + 1 }, (_, i) => (
+        <line key={i} x1={i * step} x2={i * step} y1={i % count === 0 ? 0 : 4} y2={8} />
       ))}
       <text y={25} fontSize={14} style={{ stroke: 'none' }}>
-        {inches} in to scale
+        {count} {metric ? 'cm' : 'in'} to scale
       </text>
     </g>
   );

@@ -3,6 +3,7 @@ import { Button, Select } from 'antd';
 import { Moon, Redo2, Sun, Undo2 } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
+import type { UnitSystem } from '@inch-nest/core';
 import { useKeys } from '../session/keys.ts';
 import { useSaveState } from '../session/SaveState.tsx';
 import { useShop } from '../session/ShopContext.tsx';
@@ -10,11 +11,16 @@ import type { ParcelUse } from '../parcel/useParcel.ts';
 
 const KeysHelp = dynamic(() => import('./KeysHelp.tsx').then((room) => room.KeysHelp), { ssr: false });
 
+/** Each person's own, on screen and on paper. */
+const UNITS: { value: UnitSystem; label: string }[] = [
+  { value: 'imperial', label: 'inches, pounds and ounces' },
+  { value: 'metric', label: 'centimetres and kilograms' },
+];
 const MARKS = { saved: '✓', saving: '…', 'not saved': '✗' } as const;
 
 /** Units, who is here, what is saved, undo, the night bench and the keys. */
 export function StatusEdge({ parcel, code }: { parcel: ParcelUse | null; code: string | null }) {
-  const { shop, person, setPerson, themeName, setTheme, keysOn } = useShop();
+  const { shop, keeper, person, setPerson, themeName, setTheme, keysOn } = useShop();
   const { word } = useSaveState();
   const [keysShown, showKeys] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -55,7 +61,14 @@ export function StatusEdge({ parcel, code }: { parcel: ParcelUse | null; code: s
           {trouble}
         </span>
       )}
-      <span className="push units">{person.system === 'metric' ? 'centimetres and kilograms' : 'inches, pounds and ounces'}</span>
+      <Select<UnitSystem>
+        aria-label="Units"
+        className="push units"
+        value={person.system}
+        onChange={(system) => keeper.set([{ path: `people/${person.id}/system`, value: system, seen: shop.heldRevision }])}
+        options={UNITS}
+        popupMatchSelectWidth={false}
+      />
       <Select
         aria-label="Who is at the bench"
         value={person.id}

@@ -37,7 +37,7 @@ export function TapeRule({ view, plan, here }: { view: ParcelView; plan: PlanDoc
               {station.key}
             </span>
             <span className="name">{station.name}</span>
-            <span className="numeral figure">{station.figure(view, plan, write.money)}</span>
+            <span className="numeral figure">{station.figure(view, plan, write)}</span>
           </Link>
         );
       })}

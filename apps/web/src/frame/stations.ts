@@ -1,4 +1,5 @@
-import { formatWeight, type PlanDocument } from '@inch-nest/core';
+import type { PlanDocument } from '@inch-nest/core';
+import type { Writers } from '../words/writers.ts';
 import type { ParcelView } from '@inch-nest/contracts';
 
 /** A station of the parcel's way; three of them share the one nest sheet. */
@@ -8,7 +9,7 @@ export interface Station {
   readonly path: StationPath;
   readonly anchor?: string;
   /** The one number it carries. */
-  readonly figure: (view: ParcelView, plan: PlanDocument | null, write: (minor: number) => string) => string;
+  readonly figure: (view: ParcelView, plan: PlanDocument | null, write: Writers) => string;
   readonly isDone: (view: ParcelView) => boolean;
 }
 
@@ -25,14 +26,14 @@ export const STATIONS: readonly Station[] = [
     key: '1',
     name: 'Sale',
     path: 'sale',
-    figure: ({ sale }, _, write) => write(sale.soldMinor.value),
+    figure: ({ sale }, _, write) => write.money(sale.soldMinor.value),
     isDone: ({ sale }) => sale.soldMinor.value > 0,
   },
   {
     key: '2',
     name: 'Look over',
     path: 'look-over',
-    figure: (_, plan) => (plan ? `${plan.piece.guessedWeight ? '≈ ' : ''}${formatWeight(plan.piece.weightLb)}` : ''),
+    figure: (_, plan, write) => (plan ? `${plan.piece.guessedWeight ? '≈ ' : ''}${write.weight(plan.piece.weightLb)}` : ''),
     isDone: ({ piece }) => piece.size.value !== null && piece.weight.value !== null,
   },
   {
@@ -56,7 +57,7 @@ export const STATIONS: readonly Station[] = [
     name: 'Fill',
     path: 'nest',
     anchor: 'fill',
-    figure: (_, plan) => (plan ? `${plan.fills.reduce((sum, fill) => sum + fill.boughtFt3, 0).toFixed(1)} ft³` : ''),
+    figure: (_, plan, write) => (plan ? write.volume(plan.fills.reduce((sum, fill) => sum + fill.boughtFt3, 0)) : ''),
     isDone: ({ nest }) => nest.choice !== null,
   },
   {
@@ -70,15 +71,15 @@ export const STATIONS: readonly Station[] = [
     key: '7',
     name: 'Weigh',
     path: 'weigh',
-    figure: ({ life }, plan) =>
-      life.weighing ? formatWeight(life.weighing.weightLb) : plan ? `≈ ${plan.weight.grossLb.toFixed(1)} lb` : '',
+    figure: ({ life }, plan, write) =>
+      life.weighing ? write.weight(life.weighing.weightLb) : plan ? `≈ ${write.weight(plan.weight.grossLb)}` : '',
     isDone: ({ life }) => life.weighing !== null && !life.weighingStale,
   },
   {
     key: '8',
     name: 'Rate',
     path: 'rate',
-    figure: ({ life }, plan, write) => (life.rate ? write(life.rate.priceMinor) : plan ? write(plan.quote.totalMinor) : ''),
+    figure: ({ life }, plan, write) => (life.rate ? write.money(life.rate.priceMinor) : plan ? write.money(plan.quote.totalMinor) : ''),
     isDone: ({ life }) => life.rate !== null && !life.rateStale,
   },
   {

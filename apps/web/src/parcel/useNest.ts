@@ -11,12 +11,12 @@ const NONE: readonly never[] = [];
 
 /** The nest in hand: searched, changed by hand, worked out and kept. What is shown of it is one choice with its own figures. */
 export function useNest({ view, keepNest, keeper }: ParcelUse) {
-  const { shop } = useShop();
+  const { shop, person } = useShop();
   const { locks } = view.nest;
   // everything the plan depends on and nothing else, so that a look at the server starts no new search
   const facts = JSON.stringify([valuesOf(view.sale), valuesOf(view.piece), locks]);
   // eslint-disable-next-line react-hooks/exhaustive-deps -- `facts` stands for the view
-  const request = useMemo(() => planRequestFor(view, shop), [facts, shop]);
+  const request = useMemo(() => planRequestFor(view, shop, person.system), [facts, shop, person.system]);
   const [state, happened] = useReducer(nestInHand, NOTHING_IN_HAND);
   useEffect(() => {
     let stale = false;

@@ -2,6 +2,7 @@
 import { Input } from 'antd';
 import { useState } from 'react';
 import { parseMoney, parseQuantity } from '@inch-nest/core';
+import { measureOf, type MeasureKey } from '../words/measures.ts';
 import { useShop } from '../session/ShopContext.tsx';
 
 export type FigureKind = 'number' | 'percent' | 'length' | 'money';
@@ -16,6 +17,7 @@ export function FigureField({
   most,
   onKeep,
   hidden = false,
+  measure = 'plain',
 }: {
   id: string;
   label: string;
@@ -26,17 +28,23 @@ export function FigureField({
   onKeep: (value: number) => void;
   /** The label is for readers of the screen alone. */
   hidden?: boolean;
+  /** What the figure counts, where its unit stands elsewhere: shown and typed in the person's own. */
+  measure?: MeasureKey;
 }) {
   const { person, write } = useShop();
+  const { of: factor } = measureOf(measure, person.system);
   const [text, setText] = useState<string | null>(null);
   const shown = {
-    money: () => (value / 100).toFixed(2),
+    money: () => ((value * factor) / 100).toFixed(2),
     length: () => write.length(value),
     percent: () => `${Number((value * 100).toFixed(3))}%`,
-    number: () => String(Number(value.toFixed(4))),
+    number: () => String(Number((value * factor).toFixed(factor === 1 ? 4 : 2))),
   }[kind]();
   const read = (typed: string): number | string => {
-    if (kind === 'money') return parseMoney(typed) ?? 'an amount, like 18 or 18.50';
+    if (kind === 'money') {
+      const minor = parseMoney(typed);
+      return minor === null ? 'an amount, like 18 or 18.50' : minor / factor;
+    }
     if (kind === 'length') {
       if (/^\s*0\s*(in|cm)?\s*$/.test(typed)) return 0;
       const quantity = parseQuantity(typed, person.system);
@@ -48,11 +56,13 @@ export function FigureField({
     }
     const number = Number(typed.replace(',', '.').replace(/\s*%$/, ''));
     if (typed.trim() === '' || Number.isNaN(number)) return 'a number';
-    return kind === 'percent' ? number / 100 : number;
+    return kind === 'percent' ? number / 100 : number / factor;
   };
+  const boundary = (edge: number) =>
+    kind === 'length' ? write.length(edge) : kind === 'money' ? write.money(edge * factor) : Number((edge * factor).toPrecision(6));
   const reading = text === null ? value : read(text);
   const beyond = typeof reading === 'number' && (reading < least || reading > most);
-  const problem = typeof reading === 'string' ? reading : beyond ? `between ${least} and ${most} it must be` : null;
+  const problem = typeof reading === 'string' ? reading : beyond ? `between ${boundary(least)} and ${boundary(most)} it must be` : null;
   const leave = () => {
     if (text === null || problem !== null || typeof reading !== 'number') return;
     setText(null);

@@ -1,8 +1,8 @@
 'use client';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { formatLength, formatSize, formatWeight } from '@inch-nest/core';
 import { sameContent, setShopPart, shopPart, type KeptShop, type Person, type ShopView } from '@inch-nest/contracts';
+import { writersFor, type Writers } from '../words/writers.ts';
 import { send } from './http.ts';
 import type { Pending } from './keeping/Keeper.ts';
 import { useKept, type KeptUse } from './keeping/useKept.tsx';
@@ -22,13 +22,7 @@ interface ShopUse {
   keysOn: boolean;
   setKeysOn: (on: boolean) => void;
   /** How this person reads money, lengths, sizes and weights. */
-  write: {
-    money: (minor: number) => string;
-    length: (inches: number) => string;
-    size: (inches: readonly number[]) => string;
-    weight: (pounds: number) => string;
-    day: (date: string) => string;
-  };
+  write: Writers;
 }
 
 const Context = createContext<ShopUse | null>(null);
@@ -63,8 +57,6 @@ export function ShopProvider({
   const { shop, kept } = useMemo(() => overlayShop(held.shop, pending), [held.shop, pending]);
   const person = shop.people.find((one) => one.id === acting.id) ?? acting;
   const use = useMemo<ShopUse>(() => {
-    const money = new Intl.NumberFormat('en-US', { style: 'currency', currency: shop.currency });
-    const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' });
     return {
       shop,
       kept,
@@ -85,13 +77,7 @@ export function ShopProvider({
         remember('keys', on ? 'on' : 'off');
         turnKeys(on);
       },
-      write: {
-        money: (minor) => money.format(Math.round(minor) / 100),
-        length: (inches) => formatLength(inches, person.system),
-        size: (inches) => formatSize(inches, person.system),
-        weight: (pounds) => formatWeight(pounds, person.system),
-        day: (date) => (date === shop.today ? 'today' : day.format(new Date(`${date}T00:00:00Z`))),
-      },
+      write: writersFor(person.system, shop.currency, shop.today),
     };
   }, [shop, kept, keeper, person, themeName, keysOn]);
   return <Context.Provider value={use}>{children(themeName)}</Context.Provider>;

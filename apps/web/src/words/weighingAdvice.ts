@@ -1,4 +1,5 @@
 import type { PlanDocument } from '@inch-nest/core';
+import type { Writers } from './writers.ts';
 
 /** Readings of a bench scale differ by this much without meaning anything; common practice, no source. */
 const USUAL_SPREAD_LB = 0.2 / 16;
@@ -8,16 +9,17 @@ export function weighingAdvice(
   weightLb: number,
   spreadLb: number,
   { grossLb, plusMinusLb, parts }: PlanDocument['weight'],
+  write: Pick<Writers, 'weight'>,
   accessories: readonly string[] = [],
 ): { odd: boolean; words: string } {
   const offLb = weightLb - grossLb;
   if (spreadLb > 2 * USUAL_SPREAD_LB)
     return {
       odd: true,
-      words: `The readings differ by ${(spreadLb * 16).toFixed(1)} oz: is the scale level, and does the box touch anything?`,
+      words: `The readings differ by ${write.weight(spreadLb)}: is the scale level, and does the box touch anything?`,
     };
   if (Math.abs(offLb) <= 2 * plusMinusLb) return { odd: false, words: 'As reckoned.' };
-  const amount = `${Math.abs(offLb).toFixed(Math.abs(offLb) < 1 ? 2 : 1)} lb ${offLb < 0 ? 'light' : 'heavy'}`;
+  const amount = `${write.weight(Math.abs(offLb))} ${offLb < 0 ? 'light' : 'heavy'}`;
   const like = [...parts]
     .filter((part) => part.part !== 'piece')
     .sort((a, b) => Math.abs(a.weightLb - Math.abs(offLb)) - Math.abs(b.weightLb - Math.abs(offLb)))[0];

@@ -1,5 +1,6 @@
 import { FACTS } from '../../../../packages/core/tests/sampleRequest.ts';
 import { cautionsFor } from './cautionsFor.ts';
+import { writersFor } from './writers.ts';
 import { weighingAdvice } from './weighingAdvice.ts';
 
 const weight = {
@@ -14,17 +15,19 @@ const weight = {
 
 test.each<[number, number, boolean, RegExp]>([
   [4.15, 0.005, false, /As reckoned/],
-  [3.6, 0.01, true, /0\.40 lb light: is everything in\? The fill weighs about that/],
-  [5.5, 0, true, /1\.5 lb heavy/],
+  [3.6, 0.01, true, /6\.4 oz light: is everything in\? The fill weighs about that/],
+  [5.5, 0, true, /1 lb 8 oz heavy/],
   [4, 0.05, true, /readings differ by 0\.8 oz/],
 ])('a weighing of %p lb with a spread of %p', (weightLb, spreadLb, odd, words) => {
-  const advice = weighingAdvice(weightLb, spreadLb, weight);
+  const advice = weighingAdvice(weightLb, spreadLb, weight, writersFor('imperial', 'USD'));
   expect(advice.odd).toBe(odd);
   expect(advice.words).toMatch(words);
 });
 
 test('light, and something goes with it: that is asked after first', () =>
-  expect(weighingAdvice(weight.grossLb - 0.4, 0, weight, ['brass pans']).words).toBe('0.40 lb light: are the brass pans in?'));
+  expect(weighingAdvice(weight.grossLb - 0.4, 0, weight, writersFor('imperial', 'USD'), ['brass pans']).words).toBe(
+    '6.4 oz light: are the brass pans in?',
+  ));
 
 test('cautions appear when they apply', () => {
   const says = (more: Partial<typeof FACTS>, weightLb = 2) => cautionsFor({ ...FACTS, ...more }, weightLb).join(' ');

@@ -82,16 +82,16 @@ const planner: Planner = {
           shell.box.style === 'slotted' && shell.newDepthIn === null
             ? depthWanted(shell, (inner?.outsideIn ?? bundleIn)[2], inner ? leastInnerBoxGapIn : leastGapIn)
             : null,
-        refusals: whyNot(wrapped, boxesOf({ ...request, locks: {} }).boxes, request.house, inner),
+        refusals: whyNot(wrapped, boxesOf({ ...request, locks: {} }).boxes, request.house, inner, request.units),
       });
     } catch (error) {
       return Promise.resolve(failed(error));
     }
   },
 
-  quote({ cards }, shipment) {
+  quote({ cards, units }, shipment) {
     const answers = cards.flatMap((card) =>
-      card.services.map((service) => ({ card, service, quote: quoteService(card, service, shipment) })),
+      card.services.map((service) => ({ card, service, quote: quoteService(card, service, shipment, units) })),
     );
     return Promise.resolve({
       quotes: answers

@@ -11,6 +11,9 @@ export const G_PER_LB = 453.59237;
 export const KG_PER_LB = 0.45359237;
 export const IN3_PER_FT3 = 1728;
 export const IN2_PER_FT2 = 144;
+/** Litres in a cubic foot and square metres in a square foot: 12 in of 2.54 cm, cubed and squared. */
+export const L_PER_FT3 = 28.316846592;
+export const M2_PER_FT2 = 0.09290304;
 
 /** Inches in one of the length unit named. */
 export const LENGTH_UNITS_IN: Readonly<Record<LengthUnit, number>> = {

@@ -1,4 +1,4 @@
-import { CM_PER_IN, G_PER_LB, OZ_PER_LB, type UnitSystem } from './factors.ts';
+import { CM_PER_IN, G_PER_LB, IN_PER_FT, L_PER_FT3, M2_PER_FT2, OZ_PER_LB, type UnitSystem } from './factors.ts';
 
 /**
  * A number of inches in sixteenths, as a rule is read: `6 1/4`. Not exact: nearest sixteenth.
@@ -42,3 +42,15 @@ export function formatWeight(pounds: number, system: UnitSystem = 'imperial'): s
   if (whole === 0) return `${ounces} oz`;
   return ounces === 0 ? `${whole} lb` : `${whole} lb ${ounces} oz`;
 }
+
+/** A volume for a person: `0.8 ft³` or `23 L`. */
+export const formatVolume = (cubicFeet: number, system: UnitSystem = 'imperial', digits = 1): string =>
+  system === 'metric' ? `${(cubicFeet * L_PER_FT3).toFixed(Math.max(0, digits - 1))} L` : `${cubicFeet.toFixed(digits)} ft³`;
+
+/** A run of tape or sheet for a person: `12.5 ft` or `3.8 m`. */
+export const formatRun = (feet: number, system: UnitSystem = 'imperial'): string =>
+  system === 'metric' ? `${((feet * IN_PER_FT * CM_PER_IN) / 100).toFixed(1)} m` : `${feet.toFixed(1)} ft`;
+
+/** An area of sheet for a person: `12.5 ft²` or `1.16 m²`. */
+export const formatArea = (squareFeet: number, system: UnitSystem = 'imperial'): string =>
+  system === 'metric' ? `${(squareFeet * M2_PER_FT2).toFixed(2)} m²` : `${squareFeet.toFixed(1)} ft²`;

@@ -71,7 +71,7 @@ export function Day({ initial, shelf }: { initial: DayView; shelf: ShelfTag[] })
           {tear.rolls.map((roll) => (
             <div key={roll.key}>
               <h3>
-                {roll.name} <span className="soft numeral">{roll.feet.toFixed(1)} ft in all</span>
+                {roll.name} <span className="soft numeral">{write.run(roll.feet)} in all</span>
               </h3>
               <ul>
                 {roll.pieces.map((piece) =>

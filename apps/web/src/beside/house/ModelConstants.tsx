@@ -1,5 +1,6 @@
 'use client';
 import { ARCHETYPES, CUSHION_MATERIALS, describeProvenance, GUARDS, HARD_POINTS } from '@inch-nest/core';
+import { measureOf } from '../../words/measures.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 
 /** Height over thickness at which cushions are compared: 24 in onto 2 in. */
@@ -8,12 +9,13 @@ const percent = (share: number): string => `${Math.round(share * 100)}%`;
 
 /** The numbers below the house rules: what pieces stand, what parts take from that, how cushions behave; each with its source. */
 export function ModelConstants() {
-  const { write } = useShop();
+  const { write, person } = useShop();
+  const load = measureOf('pressure', person.system);
   return (
     <section aria-label="The model’s own numbers">
       <h2>The model’s own numbers</h2>
       <details className="constants">
-        <summary>What each kind of piece stands, in g at 6 in</summary>
+        <summary>What each kind of piece stands, in g at {write.length(6)}</summary>
         <table className="stock-table">
           <thead>
             <tr>
@@ -64,7 +66,9 @@ export function ModelConstants() {
         </p>
       </details>
       <details className="constants">
-        <summary>How cushions behave: least g from 24 in onto 2 in, and at which load</summary>
+        <summary>
+          How cushions behave: least g from {write.length(24)} onto {write.length(2)}, and at which load
+        </summary>
         <table className="stock-table">
           <thead>
             <tr>
@@ -80,7 +84,9 @@ export function ModelConstants() {
               <tr key={key}>
                 <th scope="row">{key.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`)}</th>
                 <td className="numeral">{Math.round(curve.a * curve.b * Math.E * STATED_RATIO)}</td>
-                <td className="numeral">{(1 / (curve.b * STATED_RATIO)).toFixed(2)} psi</td>
+                <td className="numeral">
+                  {((1 / (curve.b * STATED_RATIO)) * load.of).toFixed(2)} {load.unit}
+                </td>
                 <td className="numeral">
                   {percent(settleShare)}
                   {migrates && ', flows away'}

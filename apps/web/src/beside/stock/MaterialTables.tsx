@@ -4,6 +4,8 @@ import { Plus, X } from 'lucide-react';
 import { ORDINARY_FILLS, ORDINARY_WRAPS, type FillStock, type WrapStock } from '@inch-nest/core';
 import { Select } from 'antd';
 import { FigureField } from '../../parts/FigureField.tsx';
+import { useShop } from '../../session/ShopContext.tsx';
+import { measureOf, type MeasureKey } from '../../words/measures.ts';
 
 const ROLE_WORDS: Readonly<Record<WrapStock['role'], string>> = {
   surface: 'next to the surface',
@@ -16,6 +18,7 @@ const MOST = 1_000_000;
 
 /** Sheet materials by the roll. */
 export function WrapTable({ wraps, onChange }: { wraps: readonly WrapStock[]; onChange: (wraps: WrapStock[]) => void }) {
+  const { person } = useShop();
   const change = (key: string, part: Partial<WrapStock>) => onChange(wraps.map((wrap) => (wrap.key === key ? { ...wrap, ...part } : wrap)));
   return (
     <>
@@ -24,7 +27,7 @@ export function WrapTable({ wraps, onChange }: { wraps: readonly WrapStock[]; on
           <tr>
             <th>Wrap</th>
             <th>Does</th>
-            <th>Left, ft²</th>
+            <th>Left, {measureOf('area', person.system).unit}</th>
             <th>One turn</th>
             <th>Roll wide</th>
             <th>Roll long</th>
@@ -42,6 +45,7 @@ export function WrapTable({ wraps, onChange }: { wraps: readonly WrapStock[]; on
               kind: 'number' | 'length' | 'money',
               least: number,
               most: number,
+              measure: MeasureKey = 'plain',
             ) => (
               <td>
                 <FigureField
@@ -52,6 +56,7 @@ export function WrapTable({ wraps, onChange }: { wraps: readonly WrapStock[]; on
                   value={wrap[of]}
                   least={least}
                   most={most}
+                  measure={measure}
                   onKeep={(value) => change(wrap.key, { [of]: value })}
                 />
               </td>
@@ -60,7 +65,7 @@ export function WrapTable({ wraps, onChange }: { wraps: readonly WrapStock[]; on
               <tr key={wrap.key} className={wrap.onHandFt2 < 20 ? 'out' : ''}>
                 <th scope="row">{wrap.name}</th>
                 <td>{ROLE_WORDS[wrap.role]}</td>
-                {field('Square feet left', 'onHandFt2', 'number', -MOST, MOST)}
+                {field('Square feet left', 'onHandFt2', 'number', -MOST, MOST, 'area')}
                 {field('Thickness', 'thicknessIn', 'length', 0.001, 4)}
                 {field('Roll width', 'rollWidthIn', 'length', 0.5, 108)}
                 {field('Roll length', 'rollLengthIn', 'number', 1, 100_000)}
@@ -94,6 +99,7 @@ export function WrapTable({ wraps, onChange }: { wraps: readonly WrapStock[]; on
 
 /** What fills the gaps. */
 export function FillTable({ fills, onChange }: { fills: readonly FillStock[]; onChange: (fills: FillStock[]) => void }) {
+  const { person } = useShop();
   const change = (key: string, part: Partial<FillStock>) => onChange(fills.map((fill) => (fill.key === key ? { ...fill, ...part } : fill)));
   return (
     <>
@@ -101,12 +107,12 @@ export function FillTable({ fills, onChange }: { fills: readonly FillStock[]; on
         <thead>
           <tr>
             <th>Fill</th>
-            <th>Left, ft³</th>
-            <th>A cubic foot</th>
-            <th>Weighs, lb a ft³</th>
-            <th>Min a ft³</th>
+            <th>Left, {measureOf('volume', person.system).unit}</th>
+            <th>Price {measureOf('perVolume', person.system).unit}</th>
+            <th>Weighs, {measureOf('density', person.system).unit}</th>
+            <th>Min {measureOf('perVolume', person.system).unit}</th>
             <th>Counted in</th>
-            <th>ft³ each</th>
+            <th>{measureOf('volume', person.system).unit} each</th>
             <th />
           </tr>
         </thead>
@@ -118,6 +124,7 @@ export function FillTable({ fills, onChange }: { fills: readonly FillStock[]; on
               kind: 'number' | 'money',
               least: number,
               most: number,
+              measure: MeasureKey = 'plain',
             ) => (
               <td>
                 <FigureField
@@ -128,6 +135,7 @@ export function FillTable({ fills, onChange }: { fills: readonly FillStock[]; on
                   value={fill[of]}
                   least={least}
                   most={most}
+                  measure={measure}
                   onKeep={(value) => change(fill.key, { [of]: value })}
                 />
               </td>
@@ -135,12 +143,12 @@ export function FillTable({ fills, onChange }: { fills: readonly FillStock[]; on
             return (
               <tr key={fill.key} className={fill.onHandFt3 < 2 ? 'out' : ''}>
                 <th scope="row">{fill.name}</th>
-                {field('Cubic feet left', 'onHandFt3', 'number', -MOST, MOST)}
-                {field('Price a cubic foot', 'minorPerFt3', 'money', 0, 100_000_000)}
-                {field('Weight a cubic foot', 'lbPerFt3', 'number', 0, 50)}
-                {field('Minutes a cubic foot', 'minutesPerFt3', 'number', 0, 50)}
+                {field('What is left', 'onHandFt3', 'number', -MOST, MOST, 'volume')}
+                {field('Price by volume', 'minorPerFt3', 'money', 0, 100_000_000, 'perVolume')}
+                {field('Weight by volume', 'lbPerFt3', 'number', 0, 50, 'density')}
+                {field('Minutes by volume', 'minutesPerFt3', 'number', 0, 50, 'perVolume')}
                 <td>{fill.unitName}</td>
-                {field('Cubic feet of one', 'unitFt3', 'number', 0.001, 100)}
+                {field('Volume of one', 'unitFt3', 'number', 0.001, 100, 'volume')}
                 <td>
                   <Button
                     type="text"

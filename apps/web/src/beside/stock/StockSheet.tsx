@@ -6,6 +6,7 @@ import { GUARDS, type Stockroom } from '@inch-nest/core';
 import type { ShelfTag } from '@inch-nest/contracts';
 import { readStockCsv, writeStockCsv, type StockKind } from '@inch-nest/formats';
 import { KeepTrouble } from '../../parts/KeepTrouble.tsx';
+import { measureOf } from '../../words/measures.ts';
 import { shopPartWords } from '../../words/shopPartWords.ts';
 import { Problems } from '../../parts/Problems.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
@@ -27,7 +28,7 @@ type Sheet = (typeof SHEETS)[number]['value'];
 
 /** What the planner may take: properties and counts, changed in place, to and from CSV. */
 export function StockSheet({ shelf }: { shelf: ShelfTag[] }) {
-  const { shop, kept, write } = useShop();
+  const { shop, kept, person, write } = useShop();
   const saving = useSaveShop();
   const [sheet, setSheet] = useState<Sheet>('boxes');
   const [problems, setProblems] = useState<readonly string[]>([]);
@@ -120,7 +121,7 @@ export function StockSheet({ shelf }: { shelf: ShelfTag[] }) {
               <th>Guard</th>
               <th>Thick</th>
               <th>Each</th>
-              <th>A foot</th>
+              <th>{measureOf('perRun', person.system).unit}</th>
               <th>Takes</th>
             </tr>
           </thead>
@@ -130,7 +131,9 @@ export function StockSheet({ shelf }: { shelf: ShelfTag[] }) {
                 <th scope="row">{guard.name}</th>
                 <td className="numeral">{write.length(guard.thicknessIn)}</td>
                 <td className="numeral">{guard.minorEach > 0 ? write.money(guard.minorEach) : '—'}</td>
-                <td className="numeral">{guard.minorPerFt > 0 ? write.money(guard.minorPerFt) : '—'}</td>
+                <td className="numeral">
+                  {guard.minorPerFt > 0 ? write.money(guard.minorPerFt * measureOf('perRun', person.system).of) : '—'}
+                </td>
                 <td className="numeral">{guard.minutes} min</td>
               </tr>
             ))}

@@ -2,9 +2,12 @@
 import { Switch } from 'antd';
 import { ORDINARY_LINER_BOARD, type Stockroom, type TapeStock } from '@inch-nest/core';
 import { FigureField } from '../../parts/FigureField.tsx';
+import { useShop } from '../../session/ShopContext.tsx';
+import { measureOf } from '../../words/measures.ts';
 
 /** The tape on layers, the tape on boxes, and board for a second wall. */
 export function TapeTable({ stock, onChange }: { stock: Stockroom; onChange: (part: Partial<Stockroom>) => void }) {
+  const { person } = useShop();
   const { innerTape, outerTape, linerBoard } = stock;
   const row = (says: string, tape: TapeStock, keep: (tape: TapeStock) => void) => (
     <tr>
@@ -19,6 +22,7 @@ export function TapeTable({ stock, onChange }: { stock: Stockroom; onChange: (pa
           value={tape.minorPerFt}
           least={0}
           most={10_000}
+          measure="perRun"
           onKeep={(minorPerFt) => keep({ ...tape, minorPerFt })}
         />
       </td>
@@ -33,7 +37,7 @@ export function TapeTable({ stock, onChange }: { stock: Stockroom; onChange: (pa
         <tr>
           <th>Where</th>
           <th>Tape</th>
-          <th>A foot</th>
+          <th>Price {measureOf('perRun', person.system).unit}</th>
           <th>Easy off</th>
         </tr>
       </thead>
@@ -41,25 +45,37 @@ export function TapeTable({ stock, onChange }: { stock: Stockroom; onChange: (pa
         {row('On the layers', innerTape, (tape) => onChange({ innerTape: tape }))}
         {row('On the box', outerTape, (tape) => onChange({ outerTape: tape }))}
         <tr>
-          <th scope="row">Board for a second wall</th>
+          <th scope="row">Sheet board, for a second wall or under a bundle</th>
           <td>{linerBoard ? linerBoard.board.name : 'none'}</td>
           <td>
             {linerBoard && (
-              <FigureField
-                hidden
-                id="liner-price"
-                label="Price of a square foot of board"
-                kind="money"
-                value={linerBoard.minorPerFt2}
-                least={0}
-                most={10_000}
-                onKeep={(minorPerFt2) => onChange({ linerBoard: { ...linerBoard, minorPerFt2 } })}
-              />
+              <>
+                <FigureField
+                  id="liner-price"
+                  label={measureOf('perArea', person.system).unit}
+                  kind="money"
+                  value={linerBoard.minorPerFt2}
+                  least={0}
+                  most={10_000}
+                  measure="perArea"
+                  onKeep={(minorPerFt2) => onChange({ linerBoard: { ...linerBoard, minorPerFt2 } })}
+                />
+                <FigureField
+                  id="board-left"
+                  label={`left, ${measureOf('area', person.system).unit}`}
+                  kind="number"
+                  value={linerBoard.onHandFt2}
+                  least={-100_000}
+                  most={1_000_000}
+                  measure="area"
+                  onKeep={(onHandFt2) => onChange({ linerBoard: { ...linerBoard, onHandFt2 } })}
+                />
+              </>
             )}
           </td>
           <td>
             <Switch
-              aria-label="There is board for a second wall"
+              aria-label="There is sheet board"
               checked={linerBoard !== null}
               onChange={(has) => onChange({ linerBoard: has ? ORDINARY_LINER_BOARD : null })}
             />

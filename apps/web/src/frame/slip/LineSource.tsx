@@ -1,11 +1,7 @@
 'use client';
+import type { Writers } from '../../words/writers.ts';
+import { priceLineWords } from '../../words/priceLineWords.ts';
 import type { CostLine, House, PlanDocument } from '@inch-nest/core';
-
-interface Writers {
-  readonly money: (minor: number) => string;
-  readonly length: (inches: number) => string;
-  readonly weight: (lb: number) => string;
-}
 
 /** How one line of the cost came about: what it is made of, by which formula, from where. */
 export function LineSource({ line, plan, house, write }: { line: CostLine['key']; plan: PlanDocument; house: House; write: Writers }) {
@@ -23,7 +19,7 @@ export function LineSource({ line, plan, house, write }: { line: CostLine['key']
           <ul>
             {quote.lines.map((one) => (
               <li key={one.label}>
-                {one.label}: {write.money(one.amountMinor)}
+                {priceLineWords(one, write)}: {write.money(one.amountMinor)}
               </li>
             ))}
           </ul>
@@ -62,8 +58,8 @@ export function LineSource({ line, plan, house, write }: { line: CostLine['key']
           <ul>
             {fills.map((fill) => (
               <li key={fill.where}>
-                {fill.name}: base {fill.baseFt3.toFixed(2)}, sides {fill.sidesFt3.toFixed(2)}, top {fill.topFt3.toFixed(2)} ft³; bought{' '}
-                {fill.boughtFt3.toFixed(2)} ft³
+                {fill.name}: base {write.volume(fill.baseFt3, 2)}, sides {write.volume(fill.sidesFt3, 2)}, top{' '}
+                {write.volume(fill.topFt3, 2)}; bought {write.volume(fill.boughtFt3, 2)}
               </li>
             ))}
           </ul>

@@ -3,6 +3,7 @@ import { addressOf, picturesOf } from '@inch-nest/data';
 import { shopData } from '../database.ts';
 import { fileDoor } from '../fileDoor.ts';
 import { claimPdf, claimZip, type ClaimPhoto } from '../papers/claimFolder.ts';
+import { actingPerson } from '../actingPerson.ts';
 import { gatherFacts } from '../papers/gatherFacts.ts';
 import { shopPhotos } from '../photos/shopPhotos.ts';
 import { findParcel, shopNow } from '../rooms.ts';
@@ -19,7 +20,12 @@ export const claimDoor = (request: Request, context: { params: Promise<{ id: str
       const jpeg = await shopPhotos().get(content);
       if (jpeg) photos.push({ jpeg, of, at });
     }
-    const pdf = await claimPdf(view, shop, gatherFacts(view, shop, await addressOf(await shopData(), view.saleId)), photos);
+    const pdf = await claimPdf(
+      view,
+      shop,
+      gatherFacts(view, shop, await addressOf(await shopData(), view.saleId), actingPerson(request, shop).system),
+      photos,
+    );
     return as === 'pdf'
       ? { bytes: pdf, type: 'application/pdf', name: `claim-${view.code}.pdf`, shown: true }
       : { bytes: claimZip(view, pdf, photos), type: 'application/zip', name: `claim-${view.code}.zip` };

@@ -6,6 +6,7 @@ import { shopData } from '../database.ts';
 import { fileDoor } from '../fileDoor.ts';
 import { labelMovesSay } from '../../words/labelMoves.ts';
 import { drawPapers, isPaper } from '../papers/papers.ts';
+import { actingPerson } from '../actingPerson.ts';
 import { gatherFacts } from '../papers/gatherFacts.ts';
 import { findParcel, shopNow } from '../rooms.ts';
 
@@ -26,7 +27,10 @@ export const paperDoor = (request: Request, context: { params: Promise<{ id: str
     if (shut.length > 0) return { missing: `the customs sheet is not ready: ${shut.join('; ')}` };
     const moved = kinds.some((kind) => OF_THE_LABEL.includes(kind as PaperKind)) ? movedSays(view) : null;
     if (moved) return { missing: moved, status: 409 };
-    const bytes = await drawPapers(kinds.filter(isPaper), gatherFacts(view, shop, await addressOf(await shopData(), view.saleId)));
+    const bytes = await drawPapers(
+      kinds.filter(isPaper),
+      gatherFacts(view, shop, await addressOf(await shopData(), view.saleId), actingPerson(request, shop).system),
+    );
     return bytes
       ? { bytes, type: 'application/pdf', name: `${view.code}-${kinds.length === 1 ? kinds[0] : 'papers'}.pdf`, shown: true }
       : { missing: 'nothing to print yet' };

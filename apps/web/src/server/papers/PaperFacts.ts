@@ -1,4 +1,5 @@
 import type { BenchStep, CustomsDeclaration, PlanDocument } from '@inch-nest/core';
+import type { Writers } from '../../words/writers.ts';
 import type { Sheets } from './paper.ts';
 
 /** What papers of a parcel say. Where the buyer lives is read on the server for printing and goes nowhere else. */
@@ -37,5 +38,5 @@ export interface PaperFacts {
   readonly life: readonly string[];
   /** What it came to, name and amount. */
   readonly money: readonly (readonly [what: string, amount: string])[];
-  readonly write: { readonly money: (minor: number) => string; readonly weight: (lb: number) => string };
+  readonly write: Writers;
 }

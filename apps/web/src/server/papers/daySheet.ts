@@ -1,11 +1,11 @@
-import { formatLength } from '@inch-nest/core';
 import type { DayView, ShopView } from '@inch-nest/contracts';
+import type { Writers } from '../../words/writers.ts';
 import { drawPages, flow, line, rule, SHEETS, type Block, type Page, type Paper, type SheetSize } from './paper.ts';
 
 const MARGIN = 0.6;
 
 /** The day on paper: what to fetch by bin, then what to tear, cut and form. */
-export function daySheet({ name, paper }: Pick<ShopView, 'name' | 'paper'>, { day, pull, tear }: DayView): Promise<Buffer> {
+export function daySheet({ name, paper }: Pick<ShopView, 'name' | 'paper'>, { day, pull, tear }: DayView, write: Writers): Promise<Buffer> {
   const size = SHEETS[paper].full;
   const head =
     (title: string) =>
@@ -19,15 +19,15 @@ export function daySheet({ name, paper }: Pick<ShopView, 'name' | 'paper'>, { da
   const title = (text: string): Block => ({ text, size: 15, font: 'head', after: 0.05 });
   const torn: Block[] = [
     ...tear.rolls.flatMap((roll) => [
-      title(`${roll.name}, ${formatLength(roll.rollWidthIn)} wide: ${roll.feet.toFixed(1)} ft in all`),
+      title(`${roll.name}, ${write.length(roll.rollWidthIn)} wide: ${write.run(roll.feet)} in all`),
       ...roll.pieces.map((piece) =>
         ticked(
-          `${piece.count} × ${formatLength(piece.lengthIn)} long, ${piece.turns} ${piece.turns === 1 ? 'turn' : 'turns'}, for ${piece.code}`,
+          `${piece.count} × ${write.length(piece.lengthIn)} long, ${piece.turns} ${piece.turns === 1 ? 'turn' : 'turns'}, for ${piece.code}`,
         ),
       ),
     ]),
     ...(tear.guards.length > 0 ? [title('Guards to cut')] : []),
-    ...tear.guards.map((guard) => ticked(`${guard.name}, ${formatLength(guard.lengthIn)} long, for ${guard.code}`)),
+    ...tear.guards.map((guard) => ticked(`${guard.name}, ${write.length(guard.lengthIn)} long, for ${guard.code}`)),
     ...(tear.boxes.length > 0 ? [title('Boxes to form')] : []),
     ...tear.boxes.map((box) => ticked(`${box.count} × ${box.name}, for ${box.codes.join(', ')}`)),
   ];

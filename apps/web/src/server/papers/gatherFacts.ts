@@ -1,18 +1,20 @@
-import { countryOf, customsForm, formatLength, formatWeight, lifeWords, PHOTOGRAPHS } from '@inch-nest/core';
-import { benchPlanFor, type Accessory, type AddressView, type ParcelView, type ShopView } from '@inch-nest/contracts';
+import { countryOf, customsForm, lifeWords, PHOTOGRAPHS, type UnitSystem } from '@inch-nest/core';
+import { benchPlanFor, type AddressView, type ParcelView, type ShopView } from '@inch-nest/contracts';
+import { writersFor } from '../../words/writers.ts';
 import { SHEETS } from './paper.ts';
 import type { PaperFacts } from './PaperFacts.ts';
 
-/** Gathers what papers say of a parcel, as the shop's people write amounts. */
-export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressView | null): PaperFacts {
+/** Gathers what papers say of a parcel, in the units of whoever prints them. */
+export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressView | null, system: UnitSystem): PaperFacts {
   const { sale, piece, life } = view;
   const plan = view.nest.plan?.document ?? null;
   const bought = view.labels.find((label) => label.state === 'bought');
   const size = life.weighing?.outsideIn ?? plan?.box.outsideIn ?? null;
   const weightLb = life.weighing?.weightLb ?? plan?.weight.grossLb ?? null;
-  const money = new Intl.NumberFormat('en-US', { style: 'currency', currency: shop.currency });
   const when = new Intl.DateTimeFormat('en', { timeZone: shop.zone, dateStyle: 'medium', timeStyle: 'short' });
-  const write = { money: (minor: number) => money.format(minor / 100), weight: (lb: number) => formatWeight(lb) };
+  const write = writersFor(system, shop.currency);
+  const materials = [...shop.stock.wraps, ...shop.stock.fills];
+  const words = { ...write, nameOf: (key: string) => materials.find((one) => one.key === key)?.name ?? key };
   const toPostcode = String(sale.destinationPostcode.value);
   const country = countryOf(toPostcode);
   const declaration = sale.customs.value;
@@ -26,16 +28,16 @@ export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressVi
     address,
     code: view.code,
     title: String(piece.title.value),
-    accessories: (piece.accessories.value as Accessory[]).map((one) => `${one.count} × ${one.name}`),
+    accessories: piece.accessories.value.map((one) => `${one.count} × ${one.name}`),
     serial: piece.serial.value,
     photographs: shop.house.photographs
       ? `${view.photos.filter((photo) => photo.of === 'packing').length} of ${PHOTOGRAPHS} photographs`
       : null,
-    weight: weightLb === null ? 'not weighed' : formatWeight(weightLb),
-    size: size ? `${size.map((side) => formatLength(side).replace(/ in$/, '')).join(' × ')} in` : 'not measured',
+    weight: weightLb === null ? 'not weighed' : write.weight(weightLb),
+    size: size ? write.size(size) : 'not measured',
     day: shop.today,
     plan,
-    steps: benchPlanFor(view, shop)?.steps ?? [],
+    steps: benchPlanFor(view, shop, system)?.steps ?? [],
     keepUpright: piece.keepUpright.value,
     label: bought?.tracking
       ? {
@@ -48,7 +50,7 @@ export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressVi
     set: view.set.length > 1 ? { number: view.set.findIndex((one) => one.id === view.id) + 1, parcels: view.set } : null,
     letter: sale.letter.value,
     customs: country && declaration ? { declaration, form: customsForm(declaration, shop.house.customsSimplifiedToMinor) } : null,
-    life: view.events.map((event) => `${when.format(new Date(event.at))}: ${lifeWords(event, write)}, ${nameOf(event.personId)}`),
+    life: view.events.map((event) => `${when.format(new Date(event.at))}: ${lifeWords(event, words)}, ${nameOf(event.personId)}`),
     money: [
       ['Sold for', write.money(sale.soldMinor.value)],
       ['Buyer paid for shipping', write.money(sale.shippingCollectedMinor.value)],

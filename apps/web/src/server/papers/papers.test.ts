@@ -1,3 +1,4 @@
+import { writersFor } from '../../words/writers.ts';
 import { execFileSync } from 'node:child_process';
 import { derivePlan, writeBenchSteps, writePlanDocument } from '@inch-nest/core';
 import { CHOICE, point, request } from '../../../../../packages/core/tests/sampleRequest.ts';
@@ -56,7 +57,7 @@ const FACTS: PaperFacts = {
   },
   life: ['26 Nov: sold, Odile'],
   money: [['Postage', '$9.85']],
-  write: { money: (minor) => `$${(minor / 100).toFixed(2)}`, weight: (lb) => `${lb} lb` },
+  write: writersFor('imperial', 'USD'),
 };
 
 /** The words of a PDF as an independent reader finds them, a space for any white. */

@@ -34,7 +34,7 @@ export function recordPage(facts: PaperFacts): Page {
             ...plan.layers.map((layer) => said(`${layer.turns} ${layer.turns === 1 ? 'turn' : 'turns'} of ${layer.name.toLowerCase()}`)),
             ...(plan.inner ? [said(`in ${plan.inner.name}`)] : []),
             said(`in ${plan.box.name}`),
-            ...plan.fills.map((fill) => said(`${fill.boughtFt3.toFixed(2)} ft³ of ${fill.name.toLowerCase()}`)),
+            ...plan.fills.map((fill) => said(`${facts.write.volume(fill.boughtFt3, 2)} of ${fill.name.toLowerCase()}`)),
             said(`chance that it breaks: ${formatChance(plan.chance)}`),
           ]
         : []),

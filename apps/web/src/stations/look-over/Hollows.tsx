@@ -4,7 +4,7 @@ import { Plus, X } from 'lucide-react';
 import { ORDINARY_FILLS, type Hollow, type OrdinaryFillKey } from '@inch-nest/core';
 import { useShop } from '../../session/ShopContext.tsx';
 import { KeptText } from '../../parts/KeptText.tsx';
-import { readVolume, writeVolume } from './readVolume.ts';
+import { readVolume, writeVolume } from '../../words/readVolume.ts';
 
 const MATERIALS: readonly { value: OrdinaryFillKey | 'paper'; label: string }[] = [
   { value: 'paper', label: 'tight paper' },

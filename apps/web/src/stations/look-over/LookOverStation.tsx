@@ -85,7 +85,7 @@ export function LookOverStation({ parcel, nest }: BenchUse) {
       </div>
       <KindKeys value={archetype.value} onPick={archetype.pick} />
       <p className="meaning">
-        {data.referenceG === null ? 'Shock does not limit it.' : `Its body stands about ${data.referenceG} g at 6 in.`}
+        {data.referenceG === null ? 'Shock does not limit it.' : `Its body stands about ${data.referenceG} g at ${write.length(6)}.`}
       </p>
       <PickedClash {...archetype} />
       <Weaknesses points={points.value} sizeIn={guess.sizeIn} plan={nest.plan} onChange={points.pick} />

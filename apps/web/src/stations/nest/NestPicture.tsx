@@ -54,6 +54,7 @@ export function NestPicture({ plan, request, change }: { plan: PlanDocument } & 
             width={width}
             leastGapIn={plan.inner ? house.leastInnerBoxGapIn : house.leastGapIn}
             write={(inches, unit) => writeTenths(inches, unit, person.system)}
+            metric={person.system === 'metric'}
             pull={pull}
           />
         )}

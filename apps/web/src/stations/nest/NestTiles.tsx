@@ -1,5 +1,6 @@
 'use client';
 import type { PlanChoice, PlanDocument } from '@inch-nest/core';
+import { useShop } from '../../session/ShopContext.tsx';
 import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { BoxTiles } from './BoxTiles.tsx';
@@ -9,6 +10,7 @@ import { Tile, TileSelect } from './Tile.tsx';
 
 /** The nest piece by piece: wrap, box and fill, each changed by hand or pinned for a new search. */
 export function NestTiles({ plan, parcel, nest, choice }: { plan: PlanDocument; parcel: ParcelUse; nest: NestUse; choice: PlanChoice }) {
+  const { write } = useShop();
   const { fills } = nest.request.stock;
   const outer = plan.fills.find((fill) => fill.where === 'outer');
   return (
@@ -39,7 +41,8 @@ export function NestTiles({ plan, parcel, nest, choice }: { plan: PlanDocument; 
                 {outer.units} {outer.unitName}
                 {outer.units === 1 ? '' : outer.unitName.endsWith('x') ? 'es' : 's'}
               </b>{' '}
-              · {outer.boughtFt3.toFixed(1)} ft³{outer.short && <em> · not enough left</em>}
+              · {write.volume(outer.boughtFt3)}
+              {outer.short && <em> · not enough left</em>}
             </span>
           )}
         </Tile>

@@ -5,6 +5,7 @@ import { useShop } from '../../session/ShopContext.tsx';
 import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { applyChange } from '../../parcel/applyChange.ts';
+import { priceLineWords } from '../../words/priceLineWords.ts';
 import { changeWords } from '../../words/changeWords.ts';
 
 /** How near an edge of the price must be to be worth a word: pounds, and inches off the longest side. */
@@ -40,7 +41,7 @@ export function ServiceRow({ quote, nudges, on, weightLb, parcel, nest, onChoose
       <dl className="lines money">
         {quote.lines.map((line) => (
           <div key={line.label}>
-            <dt>{line.label}</dt>
+            <dt>{priceLineWords(line, write)}</dt>
             <dd className="numeral">{write.money(line.amountMinor)}</dd>
           </div>
         ))}
@@ -114,6 +115,6 @@ function Edge({ nudge, own, nest, parcel }: { nudge: EdgeNudge; own: boolean; ne
 
 function billedWords(quote: Quote, weightLb: number, weight: (lb: number) => string): string {
   if (quote.billedBy === 'cubic') return 'billed by its outside volume';
-  if (quote.billedBy === 'volume') return `billed by size as ${quote.billableLb.toFixed(1)} lb (weighs ${weight(weightLb)})`;
+  if (quote.billedBy === 'volume') return `billed by size as ${weight(quote.billableLb)} (weighs ${weight(weightLb)})`;
   return `billed by weight, step to ${weight(quote.stepLb)}`;
 }

@@ -1,7 +1,7 @@
 'use client';
 import { Button, Checkbox, Input } from 'antd';
 import { useEffect, useState } from 'react';
-import { parseDimensions, parseWeight, type Triple } from '@inch-nest/core';
+import { parseDimensions, formatWeight, parseWeight, type Triple } from '@inch-nest/core';
 import type { Accessory } from '@inch-nest/contracts';
 import { useBenchLog } from '../../parcel/useBenchLog.ts';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
@@ -192,7 +192,7 @@ function Against({
   accessories: readonly string[];
 }) {
   const { write } = useShop();
-  const advice = highest === null ? null : weighingAdvice(highest, spreadLb, plan.weight, accessories);
+  const advice = highest === null ? null : weighingAdvice(highest, spreadLb, plan.weight, write, accessories);
   return (
     <section aria-label="Against the estimate">
       <h2>Against the estimate</h2>
@@ -232,7 +232,9 @@ function Against({
 function readWeight(text: string, system: 'imperial' | 'metric'): { pounds: number } | { problem: string } {
   const quantity = parseWeight(text, system);
   if (quantity.kind !== 'weight') return { problem: quantity.kind === 'notUnderstood' ? quantity.problem : 'a weight, please' };
-  return quantity.pounds > MOST_LB ? { problem: `more than ${MOST_LB} lb is no parcel here` } : { pounds: quantity.pounds };
+  return quantity.pounds > MOST_LB
+    ? { problem: `more than ${formatWeight(MOST_LB, system)} is no parcel here` }
+    : { pounds: quantity.pounds };
 }
 
 function readSize(text: string, system: 'imperial' | 'metric'): { inches: Triple } | { problem: string } {

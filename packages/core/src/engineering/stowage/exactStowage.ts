@@ -32,7 +32,9 @@ export function stowExactly(pieces: readonly StowPiece[], roomIn: Triple): Place
   const volume = ({ sizeIn }: StowPiece) => sizeIn[0] * sizeIn[1] * sizeIn[2];
   if (pieces.reduce((sum, piece) => sum + volume(piece), 0) > roomIn[0] * roomIn[1] * roomIn[2] * (1 + 1e-9)) return null;
   const ordered = [...pieces].sort((a, b) => volume(b) - volume(a) || (outline(a) < outline(b) ? -1 : 1));
-  const choices = ordered.map((piece) => turnings(piece).filter((size) => size.every((side, axis) => side <= roomIn[axis]! + EPS)));
+  const choices = ordered.map((piece) =>
+    turnings(asListed(piece)).filter((size) => size.every((side, axis) => side <= roomIn[axis]! + EPS)),
+  );
   const alike = ordered.map((piece, i) => i > 0 && outline(piece) === outline(ordered[i - 1]!));
   const found = bringIn({ sizes: [], before: [[], [], []], from: [[], [], []], after: [[], [], []] }, choices, alike, [], roomIn);
   if (!found) return null;
@@ -46,6 +48,12 @@ export function stowExactly(pieces: readonly StowPiece[], roomIn: Triple): Place
 }
 
 const outline = ({ sizeIn, upright }: StowPiece): string => (upright ? `up ${sizeIn.join()}` : [...sizeIn].sort((a, b) => a - b).join());
+
+/** Alike pieces have their turnings in one order, however their sides were written down. */
+const asListed = ({ sizeIn, upright }: StowPiece): Pick<StowPiece, 'sizeIn' | 'upright'> => ({
+  sizeIn: upright ? sizeIn : ([...sizeIn].sort((a, b) => b - a) as unknown as Triple),
+  upright,
+});
 
 /** Brings in the next piece in every turning; alike pieces take theirs in order, since swapping them changes nothing. */
 function bringIn(

@@ -167,6 +167,12 @@ describe('the quick search', () => {
   });
 });
 
+test('alike pieces whose sides were written down in another order are still found a place', () => {
+  // the turnings of alike pieces were once counted off in two different orders, and half of them left out
+  const pieces = [...some(1, [2, 2, 3]), ...some(1, [3, 2, 2], { weightLb: 2 })];
+  expect(verifyStowage(pieces, tight([3, 2, 4]), stowExactly(pieces, [3, 2, 4])!)).toEqual([]);
+});
+
 describe('any pieces', () => {
   test('what is said to fit holds when verified; what the quick search finds the certain one finds', () => {
     fc.assert(

@@ -24,6 +24,8 @@ export interface Shipment {
 export interface PriceLine {
   readonly label: string;
   readonly amountMinor: Minor;
+  /** The weight step it is the price of, in the card's own words in the label; left out where there is none. */
+  readonly upToLb?: number;
 }
 
 /** A service's price with every line that made it. */

@@ -7,8 +7,8 @@ import type { Service, Surcharge } from './RateCard.ts';
 import { prefixWithin } from './zoneOf.ts';
 
 /** Every line of a price: base, surcharges in card order, fuel on what it falls on, cover, signature. */
-export function priceLines(service: Service, shipment: Shipment, baseMinor: Minor, baseLabel: string): PriceLine[] {
-  const lines: PriceLine[] = [{ label: baseLabel, amountMinor: baseMinor }];
+export function priceLines(service: Service, shipment: Shipment, baseMinor: Minor, base: Omit<PriceLine, 'amountMinor'>): PriceLine[] {
+  const lines: PriceLine[] = [{ ...base, amountMinor: baseMinor }];
   let fuelled = baseMinor;
   for (const surcharge of service.surcharges) {
     if (!surchargeApplies(surcharge.when, shipment)) continue;

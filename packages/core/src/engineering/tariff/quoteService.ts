@@ -1,4 +1,4 @@
-import { formatLength, formatWeight, type CivilDate } from '../../units/index.ts';
+import { formatLength, formatSize, formatWeight, type CivilDate, type UnitSystem } from '../../units/index.ts';
 import { arrivalDay } from './arrivalDay.ts';
 import { basePrice, type BasePrice } from './basePrice.ts';
 import { billableWeight, ON_THE_STEP_LB } from './billableWeight.ts';
@@ -13,12 +13,15 @@ import { zoneOf } from './zoneOf.ts';
  * Prices a shipment on one service of a card, or says why it cannot be carried. Every shown line is
  * rounded half up once and the total is the sum of the shown lines.
  */
-export function quoteService(card: RateCard, service: Service, shipment: Shipment): Quote | QuoteRefusal {
+export function quoteService(card: RateCard, service: Service, shipment: Shipment, units?: UnitSystem): Quote | QuoteRefusal {
   const priced = priceService(card, service, shipment, laneOf(card, service, shipment));
   return typeof priced === 'function'
-    ? { carrier: card.carrier, service: service.key, serviceName: service.name, refused: priced() }
+    ? { carrier: card.carrier, service: service.key, serviceName: service.name, refused: priced(units) }
     : priced;
 }
+
+/** Why a service cannot carry something, put into words when they are asked for, in whoever's units. */
+export type Refusing = (units?: UnitSystem) => string;
 
 /** What a service's price has in common for all parcels of one order. */
 export interface Lane {
@@ -42,12 +45,15 @@ export const laneOf = (
 });
 
 /** As `quoteService`, with the lane known; a refusal is put into words only when they are asked for. */
-export function priceService(card: RateCard, service: Service, shipment: Shipment, { zone, arrivesOn }: Lane): Quote | (() => string) {
+export function priceService(card: RateCard, service: Service, shipment: Shipment, { zone, arrivesOn }: Lane): Quote | Refusing {
   const base = basePrice(service, shipment, zone);
   const refused = refusal(card, service, shipment, zone, base);
   if (refused !== null || zone === null || base.priceMinor === undefined) return refused ?? (() => 'no price');
   const weight = billableWeight(service, shipment.sizeIn, shipment.weightLb);
-  const lines = priceLines(service, shipment, base.priceMinor, `${base.stepName} to zone ${zone}`);
+  const lines = priceLines(service, shipment, base.priceMinor, {
+    label: `${base.stepName} to zone ${zone}`,
+    ...(service.cubic ? {} : { upToLb: base.upToLb }),
+  });
   const covered = shipment.goods === null || !service.cover.excludes.includes(shipment.goods);
   return {
     carrier: card.carrier,
@@ -71,7 +77,7 @@ export function priceService(card: RateCard, service: Service, shipment: Shipmen
 }
 
 /** Why a service cannot carry a parcel, to be put into words when asked for; null when it can. */
-export function refusal(card: RateCard, service: Service, shipment: Shipment, zone: number | null, base: BasePrice): (() => string) | null {
+export function refusal(card: RateCard, service: Service, shipment: Shipment, zone: number | null, base: BasePrice): Refusing | null {
   const { weightLb: mostLb, longestIn, lengthPlusGirthIn: mostAroundIn, leastIn } = service.limits;
   const sides = sortedSides(shipment.sizeIn);
   const around = lengthPlusGirthIn(shipment.sizeIn);
@@ -81,12 +87,12 @@ export function refusal(card: RateCard, service: Service, shipment: Shipment, zo
   const inOwn = wrongContainer(card, service, shipment);
   if (inOwn) return inOwn;
   if (shipment.weightLb > mostLb + ON_THE_STEP_LB)
-    return () => `weighs ${formatWeight(shipment.weightLb)}, at most ${formatWeight(mostLb)}`;
-  if (longestIn !== null && sides[0] > longestIn + 1e-6) return () => `${formatLength(sides[0])} long, at most ${formatLength(longestIn)}`;
+    return (units) => `weighs ${formatWeight(shipment.weightLb, units)}, at most ${formatWeight(mostLb, units)}`;
+  if (longestIn !== null && sides[0] > longestIn + 1e-6)
+    return (units) => `${formatLength(sides[0], units)} long, at most ${formatLength(longestIn, units)}`;
   if (mostAroundIn !== null && around > mostAroundIn + 1e-6)
-    return () => `length and girth ${formatLength(around)}, at most ${formatLength(mostAroundIn)}`;
-  if (leastIn !== null && sides.some((side, i) => side < leastIn[i]! - 1e-6))
-    return () => `at least ${leastIn.map((side) => formatLength(side)).join(' × ')}`;
+    return (units) => `length and girth ${formatLength(around, units)}, at most ${formatLength(mostAroundIn, units)}`;
+  if (leastIn !== null && sides.some((side, i) => side < leastIn[i]! - 1e-6)) return (units) => `at least ${formatSize(leastIn, units)}`;
   if (!base.withinTable) return () => (service.cubic ? 'larger than its price table' : 'heavier than its price table');
   if (base.priceMinor === undefined) return () => `has no price for zone ${zone}`;
   if (shipment.signature && service.signatureMinor === null) return () => 'offers no signature';
@@ -97,7 +103,7 @@ export function refusal(card: RateCard, service: Service, shipment: Shipment, zo
 }
 
 /** A free box of a carrier goes by its own services only; a fixed-price service takes nothing else. */
-function wrongContainer({ containers }: RateCard, service: Service, { container, weightLb }: Shipment): (() => string) | null {
+function wrongContainer({ containers }: RateCard, service: Service, { container, weightLb }: Shipment): Refusing | null {
   const named = containers.find((one) => one.key === container);
   if (service.containers === null) return container === null ? null : () => 'a carrier’s free box goes by its own service only';
   if (container === null || !named || !service.containers.includes(container))
@@ -107,6 +113,6 @@ function wrongContainer({ containers }: RateCard, service: Service, { container,
         .map((one) => one.name)
         .join(', ')}`;
   return weightLb > named.weightLb + ON_THE_STEP_LB
-    ? () => `weighs ${formatWeight(weightLb)}, at most ${formatWeight(named.weightLb)} in ${named.name}`
+    ? (units) => `weighs ${formatWeight(weightLb, units)}, at most ${formatWeight(named.weightLb, units)} in ${named.name}`
     : null;
 }

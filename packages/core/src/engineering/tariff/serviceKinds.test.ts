@@ -75,7 +75,7 @@ describe('what else makes a price', () => {
 
   test('too small for its limits', () =>
     expect(quote({ sizeIn: [5, 3, 3] }, { limits: { ...SERVICE.limits, leastIn: [6, 3, 0.25] } })).toMatchObject({
-      refused: 'at least 6 in × 3 in × 1/4 in',
+      refused: 'at least 6 × 3 × 1/4 in',
     }));
 });
 

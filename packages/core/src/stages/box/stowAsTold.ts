@@ -22,7 +22,7 @@ export interface Told {
 /**
  * Places a bundle as somebody says, whether or not the gaps please the house; gaps may be negative.
  *
- * @returns null when the box cannot be made ready so: no inside left, or cut to more than its depth
+ * @returns null when a second wall would leave no inside
  */
 export function stowAsTold(wrapped: WrappedItem, told: Told): StowedBox | null {
   const bundleIn = orient(wrapped.bundleIn, told.orientation);
@@ -40,9 +40,10 @@ export function stowAsTold(wrapped: WrappedItem, told: Told): StowedBox | null {
 }
 
 function shellAsTold({ box, newDepthIn, liner, board, sheet }: Told, heldIn: number): Shell | null {
-  if (isEnvelope(box)) return heldIn <= box.insideIn[2] + 1e-9 ? envelopeRound(box, heldIn) : null;
-  if (newDepthIn !== null && !(newDepthIn > 0 && newDepthIn < box.insideIn[2])) return null;
-  const shell = newDepthIn === null ? wholeShell(box) : cutDown(wholeShell(box), newDepthIn);
+  if (isEnvelope(box)) return envelopeRound(box, Math.min(heldIn, box.insideIn[2]));
+  // a depth the box does not have leaves it whole
+  const shell =
+    newDepthIn === null || !(newDepthIn > 0 && newDepthIn < box.insideIn[2]) ? wholeShell(box) : cutDown(wholeShell(box), newDepthIn);
   const walled = liner && sheet ? lined(shell, sheet) : shell;
   return walled && board && sheet ? boarded(walled, sheet) : walled;
 }

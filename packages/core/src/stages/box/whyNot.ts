@@ -1,7 +1,7 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
-import { formatLength } from '../../units/index.ts';
+import { formatLength, type UnitSystem } from '../../units/index.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
 import { bedding, heldBare } from './stowInBox.ts';
 import { isEnvelope } from './makeShell.ts';
@@ -19,6 +19,7 @@ export function whyNot(
   boxes: readonly BoxStock[],
   house: House,
   inner: Pick<InnerBox, 'outsideIn'> | null = null,
+  units?: UnitSystem,
 ): BoxRefusal[] {
   const [l, w, d] = inner?.outsideIn ?? [0, 0, 0];
   const outlines: readonly Triple[] = inner
@@ -39,7 +40,7 @@ export function whyNot(
         {
           box,
           ...best,
-          reason: `${formatLength(best.shortIn)} too little ${best.side}${gapIn > 0 ? ` with ${formatLength(gapIn)} of bedding` : ''}`,
+          reason: `${formatLength(best.shortIn, units)} too little ${best.side}${gapIn > 0 ? ` with ${formatLength(gapIn, units)} of bedding` : ''}`,
         },
       ];
     return box.onHand > 0 ? [] : [{ box, shortIn: 0, reason: 'none left' }];

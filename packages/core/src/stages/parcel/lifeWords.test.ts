@@ -18,6 +18,8 @@ const say = (happening: Happening) =>
     {
       money: (minor) => `$${(minor / 100).toFixed(2)}`,
       weight: (lb) => `${lb} lb`,
+      size: (inches) => `${inches.join(' × ')} in`,
+      nameOf: (key) => ({ largeBubble: 'Large bubble' })[key] ?? key,
     },
   );
 

@@ -1,12 +1,55 @@
+import { BENCH_TEST_RULES, type BenchTestKey } from '../bench/benchTests.ts';
 import type { LifeEvent } from './LifeEvent.ts';
 
 interface Writers {
   readonly money: (minor: number) => string;
   readonly weight: (lb: number) => string;
+  readonly size: (inches: readonly number[]) => string;
+  /** What a material is called; its key where nobody says. */
+  readonly nameOf?: (key: string) => string;
+}
+
+/** Steps that are called by their place, in a packer's words. */
+const PLACES: Readonly<Record<string, string>> = {
+  unwrap: 'storage wrap off',
+  measure: 'bundle measured and weighed',
+  'inner:form': 'inner box formed',
+  'inner:base': 'base of the inner box',
+  'inner:in': 'put into the inner box',
+  'inner:sides': 'sides of the inner box',
+  'inner:top': 'top of the inner box',
+  'inner:close': 'inner box closed',
+  'box:cutDown': 'box cut down',
+  'box:form': 'box formed',
+  'box:liner': 'box lined',
+  'box:base': 'base of the box',
+  'box:board': 'board laid in',
+  'box:in': 'put into the box',
+  'box:level': 'inner box level',
+  'box:sides': 'sides of the box',
+  'box:top': 'top of the box',
+  papers: 'papers inside',
+  photographs: 'photographs',
+  labelsOff: 'old labels off',
+  close: 'closed and taped',
+  weigh: 'weighed and measured',
+};
+
+/** A step by its key, as `writeBenchSteps` gives them. */
+export function stepWords(key: string, nameOf: (key: string) => string = (name) => name): string {
+  // a step at the bundle begins with its bundle's id
+  const [, own = key] = /^(?:[0-9a-f-]{36}|bundle):(.*)$/.exec(key) ?? [];
+  const [kind, what = '', amount = ''] = own.split(':');
+  if (kind === 'layer') return `${nameOf(what).toLowerCase()}, ${amount} ${amount === '1' ? 'turn' : 'turns'}`;
+  if (kind === 'guard') return 'a hard point guarded';
+  if (kind === 'hollow') return 'a hollow filled';
+  if (kind === 'test') return `${BENCH_TEST_RULES[what as BenchTestKey]?.name.toLowerCase() ?? what} test`;
+  if (kind === 'was') return what.replaceAll('-', ' ');
+  return PLACES[own] ?? own;
 }
 
 /** What happened, in a packer's words. */
-export function lifeWords(event: LifeEvent, { money, weight }: Writers): string {
+export function lifeWords(event: LifeEvent, { money, weight, size, nameOf }: Writers): string {
   switch (event.kind) {
     case 'opened':
       return 'sold';
@@ -17,19 +60,19 @@ export function lifeWords(event: LifeEvent, { money, weight }: Writers): string 
     case 'packingStarted':
       return 'packing began';
     case 'testTried':
-      return `${event.test} test ${event.result}`;
+      return `${BENCH_TEST_RULES[event.test].name.toLowerCase()} test ${event.result}`;
     case 'testSkipped':
-      return `${event.test} test skipped: ${event.reason}`;
+      return `${BENCH_TEST_RULES[event.test].name.toLowerCase()} test skipped: ${event.reason}`;
     case 'remedied':
-      return `put right after the ${event.test} test: ${event.remedy}`;
+      return `put right after the ${BENCH_TEST_RULES[event.test].name.toLowerCase()} test: ${event.remedy}`;
     case 'contentChanged':
       return `content changed: ${event.what}`;
     case 'stepDone':
-      return `done: ${event.step.replaceAll('-', ' ')}${event.used.length > 0 ? `, with ${event.used.map((one) => `${one.amount} for ${one.planned}`).join(', ')}` : ''}`;
+      return `done: ${stepWords(event.step, nameOf)}${event.used.length > 0 ? `, with ${event.used.map((one) => `${one.amount} for ${one.planned}`).join(', ')}` : ''}`;
     case 'contentsTicked':
       return `${event.items.length} ticked off`;
     case 'bundleMeasured':
-      return `bundle measured, ${event.sizeIn.map((side) => Number(side.toFixed(2))).join(' × ')} in${event.weightLb === null ? '' : `, ${weight(event.weightLb)}`}`;
+      return `bundle measured, ${size(event.sizeIn)}${event.weightLb === null ? '' : `, ${weight(event.weightLb)}`}`;
     case 'brokenAtBench':
       return `broke at the bench: ${event.note}, ${money(event.costMinor)} lost`;
     case 'sealed':

@@ -115,8 +115,15 @@ export interface PlanFill {
   readonly short: boolean;
 }
 
+/** Which side of a box is too short. */
+export type ShortSide = 'long' | 'wide' | 'deep';
+
 /** What is wrong with a nest; one with any that `blocks` is never offered to the bench as if it were fine. */
 export type PlanFault =
+  /** It does not go in: which box, which side, by how much. */
+  | { readonly kind: 'tooSmall'; readonly blocks: true; readonly box: 'box' | 'inner'; readonly side: ShortSide; readonly shortIn: number }
+  /** The chosen service does not carry it. */
+  | { readonly kind: 'noService'; readonly blocks: true; readonly serviceName: string; readonly why: string }
   | ({ readonly kind: 'feel'; readonly blocks: true } & FeelFault)
   | { readonly kind: 'gap'; readonly blocks: true; readonly face: keyof Gaps; readonly gapIn: number; readonly wantedIn: number }
   | { readonly kind: 'certificate'; readonly blocks: true }

@@ -1,6 +1,7 @@
 import type { ReadySet } from '../../house/readySets.ts';
 import type { Stockroom } from '../../engineering/materials/stock.ts';
 import type { RateCard } from '../../engineering/tariff/RateCard.ts';
+import type { UnitSystem } from '../../units/index.ts';
 import type { House } from '../../house/House.ts';
 import type { PlanChoice } from '../frontier/PlanOption.ts';
 import type { MeasuredBundle } from '../wrap/WrappedItem.ts';
@@ -15,6 +16,8 @@ export interface PlanRequest {
   readonly house: House;
   readonly cards: readonly RateCard[];
   readonly locks: Locks;
+  /** The units its sentences are written in; no figure depends on them. */
+  readonly units?: UnitSystem;
 }
 
 /** Choices somebody has pinned. `inner: null` means no inner box; absent means free. */

@@ -80,7 +80,7 @@ describe('no plan: what would make it possible', () => {
     const { wouldHelp } = none(
       request({}, { stock: { boxes: [box([10, 10, 10])], wraps: STOCK.wraps.filter((one) => one.key === 'largeBubble') } }),
     );
-    expect(wouldHelp[0]).toBe('a box of at least 11 13/16 in × 10 13/16 in × 10 13/16 in inside');
+    expect(wouldHelp[0]).toBe('a box of at least 11 13/16 × 10 13/16 × 10 13/16 in inside');
     expect(wouldHelp[1]).toBe('1 1/8 in of bedding instead of 2 in: then 10×10×10 would do');
   });
 

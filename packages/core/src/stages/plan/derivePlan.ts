@@ -4,7 +4,9 @@ import { stowAsTold } from '../box/stowAsTold.ts';
 import { fillVoids } from '../fill/fillVoids.ts';
 import { judgeParcel, type Judge } from '../frontier/judgeParcel.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
+import { formatWeight } from '../../units/index.ts';
 import { inspectItem } from '../item/inspectItem.ts';
+import { byHand } from '../rate/byHand.ts';
 import { carriages, rateParcel, type Carriage, type RateLocks } from '../rate/rateParcel.ts';
 import { readSale } from '../sale/readSale.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
@@ -69,11 +71,11 @@ export function deriver(request: PlanRequest): Deriver {
     if ((choice.liner || choice.board) && !stock.linerBoard)
       return `there is no sheet board for a ${choice.liner ? 'liner' : 'board under it'}`;
     const stowed = stowAsTold(wrap(choice.layers), { ...choice, inner, box, sheet: stock.linerBoard });
-    if (!stowed) return `the bundle does not go into ${inner ? inner.name : box.name} so`;
-    if (Object.values(stowed.gaps).some((gap) => gap < -1e-9) || Object.values(stowed.inner?.gaps ?? {}).some((gap: number) => gap < 0))
-      return `the bundle does not go into ${inner ? inner.name : box.name}`;
+    if (!stowed) return `a second wall leaves no inside of ${box.name}`;
     const weighed = weighParcel(fillVoids(stowed, fill, innerFill, house, choice.extraFill), stock, house);
-    return weighed.grossLb > HEAVIEST_LB ? `${weighed.grossLb.toFixed(0)} lb is more than the ${HEAVIEST_LB} lb the model knows` : weighed;
+    return weighed.grossLb > HEAVIEST_LB
+      ? `${formatWeight(weighed.grossLb, request.units)} is more than the ${formatWeight(HEAVIEST_LB, request.units)} the model knows`
+      : weighed;
   };
   const carry = (locks: Required<RateLocks>): Carriage[] => {
     const key = JSON.stringify(locks);
@@ -100,9 +102,12 @@ export function deriver(request: PlanRequest): Deriver {
     const { weighed, judge } = parcel;
     const { rated, refused } = rateParcel(weighed, carry({ service, coverAdded, signature }));
     const one = rated[0];
-    return one
-      ? { kind: 'plan', option: withExtraFill(judge()(one, choice.baseGapIn), choice) }
-      : none(...refused().map((refusal) => `${refusal.serviceName}: ${refusal.refused}`));
+    if (one) return { kind: 'plan', option: withExtraFill(judge()(one, choice.baseGapIn), choice) };
+    // a service that does not carry it stays chosen, without a price of its own
+    const refusal = refused(request.units)[0];
+    if (!refusal) return none('that service is in none of the rate cards in force');
+    const carried = { quote: byHand(cards, order, refusal, weighed.grossLb), coverAdded, signature, refused: refusal };
+    return { kind: 'plan', option: withExtraFill(judge()(carried, choice.baseGapIn), choice) };
   };
   return Object.assign(derive, {
     weighed(choice: PlanChoice) {

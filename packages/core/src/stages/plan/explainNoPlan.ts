@@ -1,6 +1,6 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { EDGE_COVER_IN, HARD_POINT_COVER_IN } from '../wrap/feelTest.ts';
-import { formatLength } from '../../units/index.ts';
+import { formatLength, formatSize, type UnitSystem } from '../../units/index.ts';
 import { leastGap } from '../box/gapsAround.ts';
 import { gapsIn, heldBare, stow } from '../box/stowInBox.ts';
 import { wholeShell, isEnvelope } from '../box/makeShell.ts';
@@ -22,14 +22,14 @@ export interface NoPlan {
 const none = (reasons: string[], wouldHelp: string[]): NoPlan => ({ kind: 'noPlan', reasons, wouldHelp });
 
 /** Why a space holds no plan at all. */
-export function explainNoPlan({ stock, house, locks }: PlanRequest, space: PlanSpace): NoPlan {
+export function explainNoPlan({ stock, house, locks, units }: PlanRequest, space: PlanSpace): NoPlan {
   const smallest = space.bundles.reduce<WrappedItem | null>((least, one) => (!least || one.coverIn < least.coverIn ? one : least), null);
   if (!smallest) {
     const pointed = space.piece.facts.hardPoints.length > 0;
     return none(
       ['no way of wrapping passes the feel test with what is in the stockroom'],
       [
-        `bubble enough for ${formatLength(pointed ? HARD_POINT_COVER_IN : EDGE_COVER_IN)} of cover all round`,
+        `bubble enough for ${formatLength(pointed ? HARD_POINT_COVER_IN : EDGE_COVER_IN, units)} of cover all round`,
         ...(space.piece.facts.dampSensitive && !stock.wraps.some((wrap) => wrap.role === 'barrier') ? ['a damp bag'] : []),
         ...(space.piece.facts.finish === 'rubsOff' || space.piece.facts.finish === 'uncured'
           ? ['tissue or thin foam for the first layer']
@@ -44,21 +44,21 @@ export function explainNoPlan({ stock, house, locks }: PlanRequest, space: PlanS
     const [fill, innerFill] = [fillsFor(space, shell)[0], innerFillsFor(space, held)[0]];
     if (fill === undefined || innerFill === undefined) return none(['no fill in the stockroom'], ['any fill the house trusts']);
     const weighed = weighParcel(fillVoids(stow(held, shell), fill, innerFill, house), stock, house);
-    const refused = rateParcel(weighed, space.carriages).refused();
+    const refused = rateParcel(weighed, space.carriages).refused(units);
     return none(
       ['no service carries it', ...refused.map((one) => `${one.serviceName}: ${one.refused}`)],
       space.carriages.length === 0 ? ['a rate card with a service that goes there'] : ['a service that carries it, or two parcels'],
     );
   }
-  const misses = whyNot(smallest, space.room.boxes, house).sort((a, b) => a.shortIn - b.shortIn);
+  const misses = whyNot(smallest, space.room.boxes, house, null, units).sort((a, b) => a.shortIn - b.shortIn);
   return none(
     ['no box on hand holds it', ...misses.slice(0, 3).map(({ box, reason }) => `${box.name}: ${reason}`)],
-    boxWanted(smallest, space, locks.box),
+    boxWanted(smallest, space, locks.box, units),
   );
 }
 
 /** The least box that would do, and the bedding with which one on hand would. */
-function boxWanted(smallest: WrappedItem, { room, house }: PlanSpace, pinned: string | undefined): string[] {
+function boxWanted(smallest: WrappedItem, { room, house }: PlanSpace, pinned: string | undefined, units?: UnitSystem): string[] {
   const held = heldBare(smallest)[0]!;
   const wantedIn = held.heldIn.map((side) => side + 2 * house.leastGapIn) as unknown as Triple;
   const nearest = room.boxes
@@ -67,9 +67,11 @@ function boxWanted(smallest: WrappedItem, { room, house }: PlanSpace, pinned: st
     .filter(({ gapIn }) => gapIn >= 0)
     .sort((a, b) => b.gapIn - a.gapIn)[0];
   return [
-    `a box of at least ${wantedIn.map((side) => formatLength(side)).join(' × ')} inside`,
+    `a box of at least ${formatSize(wantedIn, units)} inside`,
     ...(nearest && nearest.gapIn < house.leastGapIn
-      ? [`${formatLength(nearest.gapIn)} of bedding instead of ${formatLength(house.leastGapIn)}: then ${nearest.box.name} would do`]
+      ? [
+          `${formatLength(nearest.gapIn, units)} of bedding instead of ${formatLength(house.leastGapIn, units)}: then ${nearest.box.name} would do`,
+        ]
       : []),
     ...(pinned === undefined ? [] : ['letting go of the pinned box']),
   ];

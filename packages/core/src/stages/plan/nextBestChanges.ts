@@ -7,7 +7,8 @@ import { bedding } from '../box/stowInBox.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import type { PieceFacts } from '../sale/Order.ts';
 import { deriver } from './derivePlan.ts';
-import { findFaults } from './findFaults.ts';
+import { faultsOf, findFaults } from './findFaults.ts';
+import type { PlanFault } from './PlanDocument.ts';
 import type { PlanRequest } from './PlanRequest.ts';
 
 /** One single change to the plan in hand and what it does. */
@@ -52,16 +53,18 @@ export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextC
   const derive = deriver(request);
   const now = derive(choice);
   if (now.kind === 'noPlan') return [];
-  const faultsNow = countFaults(now.option.rated.weighed, request);
+  const faultsNow = countFaults(faultsOf(now.option.rated, request.house));
   const found: NextChange[] = [];
   for (const { change, after, facts } of singleChanges(request, choice, now.option)) {
     const deriveChanged = facts ? deriver(withFacts(request, facts)) : derive;
     const weighed = deriveChanged.weighed(after);
     if (!weighed) continue;
-    const faults = countFaults(weighed, request);
-    if (faults.blocking > faultsNow.blocking || faults.cautions > faultsNow.cautions) continue;
+    const nested = countFaults(findFaults(weighed, request.house));
+    if (isWorse(nested, faultsNow)) continue;
     const derived = deriveChanged(after);
     if (derived.kind === 'noPlan') continue;
+    const faults = countFaults(faultsOf(derived.option.rated, request.house));
+    if (isWorse(faults, faultsNow)) continue;
     const { option } = derived;
     found.push({
       change,
@@ -80,12 +83,23 @@ export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextC
   return found.sort((a, b) => Number(a.blocks) - Number(b.blocks) || a.expectedMinor - b.expectedMinor);
 }
 
-/** How many faults of a nest block it, and how many are cautions. */
-function countFaults(weighed: Parameters<typeof findFaults>[0], { house }: PlanRequest): { blocking: number; cautions: number } {
-  const faults = findFaults(weighed, house);
-  const blocking = faults.filter((fault) => fault.blocks).length;
-  return { blocking, cautions: faults.length - blocking };
+interface Counted {
+  readonly blocking: number;
+  readonly cautions: number;
+  /** It cannot be at all: it does not go in, or nobody carries it so. */
+  readonly impossible: boolean;
 }
+
+/** How many faults of a plan block it, and how many are cautions. */
+function countFaults(faults: readonly PlanFault[]): Counted {
+  const blocking = faults.filter((fault) => fault.blocks).length;
+  const impossible = faults.some(({ kind }) => kind === 'tooSmall' || kind === 'noService');
+  return { blocking, cautions: faults.length - blocking, impossible };
+}
+
+/** A change breaks no rule that is kept and brings no caution; what makes the impossible possible may bring some. */
+const isWorse = (after: Counted, now: Counted): boolean =>
+  now.impossible ? after.impossible : after.impossible || after.blocking > now.blocking || after.cautions > now.cautions;
 
 const withFacts = (request: PlanRequest, facts: PieceFacts): PlanRequest => ({
   ...request,

@@ -26,6 +26,7 @@ export function packedVerdict<Other extends Priced>(
   hand: Priced & { readonly faults: readonly PlanFault[] },
   others: readonly Other[],
 ): PackedVerdict<Other> {
+  if (hand.faults.some(({ kind }) => kind === 'tooSmall' || kind === 'noService')) return { kind: 'right' };
   const fault = hand.faults.find(({ kind }) => kind === 'feel' || kind === 'gap' || kind === 'certificate');
   if (fault) return { kind: 'underPacked', byMinor: null, fault };
   const least = Math.min(SHARE * hand.expectedMinor, MINOR);

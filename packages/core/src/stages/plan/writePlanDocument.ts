@@ -7,7 +7,7 @@ import type { Gaps } from '../box/StowedBox.ts';
 import { combinedChance } from '../frontier/judgeParcel.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
 import { HEAVY_INNER_RATIO, innerMassRatio } from '../frontier/shockJourney.ts';
-import { findFaults } from './findFaults.ts';
+import { faultsOf } from './findFaults.ts';
 import { CORE_VERSION, PLAN_FORMAT, type PlanDocument, type PlanFill } from './PlanDocument.ts';
 
 /** Writes a judged plan down: every figure that a screen, a drawing or a record needs. */
@@ -97,7 +97,7 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
       unitName: stock.unitName,
       short: boughtFt3 > stock.onHandFt3,
     })),
-    faults: findFaults(weighed, house),
+    faults: faultsOf(rated, house),
     weight: { parts: weighed.parts, grossLb: weighed.grossLb, plusMinusLb: weighed.plusMinusLb },
     quote: rated.quote,
     costLines: option.costLines,

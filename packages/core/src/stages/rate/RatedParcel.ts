@@ -1,4 +1,5 @@
 import type { Quote, QuoteRefusal } from '../../engineering/tariff/Quote.ts';
+import type { UnitSystem } from '../../units/index.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 
 /** A weighed parcel with one service's price. */
@@ -8,11 +9,13 @@ export interface RatedParcel {
   /** Cover bought beyond the included amount. */
   readonly coverAdded: boolean;
   readonly signature: boolean;
+  /** Why the service does not carry it, where a hand chose it all the same; the quote is then a price by hand. */
+  readonly refused?: QuoteRefusal;
 }
 
 /** Every service's answer to one parcel. */
 export interface Rating {
   readonly rated: readonly RatedParcel[];
   /** Services that cannot carry it in any way tried, each with its reason. */
-  readonly refused: () => readonly QuoteRefusal[];
+  readonly refused: (units?: UnitSystem) => readonly QuoteRefusal[];
 }

@@ -1,8 +1,8 @@
 import type { Quote, QuoteRefusal, Shipment } from '../../engineering/tariff/Quote.ts';
-import { laneOf, priceService, type Lane } from '../../engineering/tariff/quoteService.ts';
+import { laneOf, priceService, type Lane, type Refusing } from '../../engineering/tariff/quoteService.ts';
 import type { RateCard, Service } from '../../engineering/tariff/RateCard.ts';
 import type { House } from '../../house/House.ts';
-import type { Minor } from '../../units/index.ts';
+import type { Minor, UnitSystem } from '../../units/index.ts';
 import type { InspectedPiece } from '../item/InspectedPiece.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import type { RatedParcel, Rating } from './RatedParcel.ts';
@@ -47,7 +47,7 @@ export const isDear = (valueMinor: Minor, { dearFromMinor }: Pick<House, 'dearFr
   dearFromMinor !== null && valueMinor >= dearFromMinor;
 
 /** Prices a parcel on one carriage; a refusal is put into words only when they are asked for. */
-export function priceCarriage(weighed: WeighedParcel, carriage: Carriage): Quote | (() => string) {
+export function priceCarriage(weighed: WeighedParcel, carriage: Carriage): Quote | Refusing {
   const { shell, wrapped } = weighed.filled.stowed;
   return priceService(
     carriage.card,
@@ -74,16 +74,16 @@ export const carriageShipment = (
 /** Prices a parcel on every carriage. */
 export function rateParcel(weighed: WeighedParcel, ways: readonly Carriage[]): Rating {
   const rated: RatedParcel[] = [];
-  const refusals: (() => QuoteRefusal)[] = [];
+  const refusals: ((units?: UnitSystem) => QuoteRefusal)[] = [];
   for (const way of ways) {
     const priced = priceCarriage(weighed, way);
     if (typeof priced === 'function') {
       const { card, service } = way;
-      refusals.push(() => ({ carrier: card.carrier, service: service.key, serviceName: service.name, refused: priced() }));
+      refusals.push((units) => ({ carrier: card.carrier, service: service.key, serviceName: service.name, refused: priced(units) }));
     } else rated.push({ weighed, quote: priced, coverAdded: way.coverAdded, signature: way.signature });
   }
-  const refused = () =>
-    [...new Map(refusals.map((refusal) => refusal()).map((one) => [one.service, one])).values()].filter(
+  const refused = (units?: UnitSystem) =>
+    [...new Map(refusals.map((refusal) => refusal(units)).map((one) => [one.service, one])).values()].filter(
       (one) => !rated.some(({ quote }) => quote.service === one.service),
     );
   return { rated, refused };

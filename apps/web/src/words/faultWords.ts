@@ -1,0 +1,50 @@
+import type { PlanDocument, PlanFault } from '@inch-nest/core';
+import type { Writers } from './writers.ts';
+
+/** What is wrong with a plan as it is said: the fault, and its figures. A new fault has its words here, or does not compile. */
+export function faultWords(fault: PlanFault, plan: PlanDocument, write: Writers): { title: string; says: string } {
+  switch (fault.kind) {
+    case 'tooSmall':
+      return {
+        title: `It does not go into ${fault.box === 'inner' ? `the inner box, ${plan.inner?.name ?? ''}` : plan.box.name}.`,
+        says: `The ${plan.inner && fault.box === 'box' ? 'inner box' : 'bundle'} is ${write.length(fault.shortIn)} too ${fault.side}: a larger box, a turn less, or another way up.`,
+      };
+    case 'noService':
+      return {
+        title: `${fault.serviceName} does not take it.`,
+        says: `${capital(fault.why)}. Take another service, or agree a price by hand.`,
+      };
+    case 'feel':
+      return {
+        title: `${capital(fault.where)} would still be felt.`,
+        says: `Cover ${write.length(fault.coverIn)}, wanted ${write.length(fault.wantedIn)}.`,
+      };
+    case 'gap':
+      return {
+        title: `Too little bedding ${fault.face === 'bottom' ? 'below' : fault.face === 'top' ? 'on top' : 'at the sides'}.`,
+        says: `${write.length(fault.gapIn)}, wanted ${write.length(fault.wantedIn)}.`,
+      };
+    case 'certificate':
+      return {
+        title: 'The box is not certified for this.',
+        says: `${write.weight(plan.weight.grossLb)} is more than its board may carry.`,
+      };
+    case 'softFirstLayer':
+      return { title: 'The finish rubs off.', says: 'It wants tissue or foam next to it, nothing else.' };
+    case 'dampBarrier':
+      return { title: 'It suffers from damp.', says: 'It wants a bag or film.' };
+    case 'thin':
+      return { title: 'Thinly wrapped.', says: `The bundle is only ${write.length(fault.growsIn)} larger than the piece.` };
+    case 'heavyInner':
+      return { title: 'The inner box is heavy for the piece.', says: 'It pushes as it lands; the chance counts that.' };
+    case 'shallow':
+      return {
+        title: 'A shallow box.',
+        says: 'Its crush strength is outside of what the formula was fitted for: take it as a guess.',
+      };
+    case 'noneLeft':
+      return { title: 'None left of that box.', says: 'Fetch one or take another.' };
+  }
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,0 +1,44 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join, relative } from 'node:path';
+
+const root = join(__dirname, '../..');
+
+/** Where figures get their units; everywhere else asks for them. */
+const DOORS = [/^packages\/core\/src\/units\//, /^apps\/web\/src\/words\//, /^apps\/web\/src\/parts\/writeTenths\.ts$/];
+/** Files that speak a card's or a file format's own units, or check a stowage in the core's own. */
+const OWN_UNITS = [
+  /^apps\/web\/src\/beside\/cards\/compareCards\.ts$/,
+  /^packages\/core\/src\/engineering\/stowage\/verifyStowage\.ts$/,
+  /^packages\/core\/src\/engineering\/tariff\/basePrice\.ts$/,
+  /^apps\/web\/src\/drawings\/NestDrawing\.tsx$/,
+  /^apps\/cli\//,
+];
+/** A figure put in, and a unit right after it: `${x} lb`, `{x} in³`. “in” counts only after a length; g is a multiple of gravity everywhere. */
+const UNIT_BESIDE =
+  /\}\s?(?:lb|oz|ft|cm|kg|psi|kPa|ft²|ft³|in²|in³|m²)(?=[\s`'"<.,;:)]|$)|\{[^}]*(?:In|[sS]ide|[sS]ize|[lL]ength|inches)[^}]*\}\s?in(?=[`'"<,;:)]|\s*$)/;
+
+const sources = (folder: string): string[] =>
+  readdirSync(join(root, folder), { withFileTypes: true }).flatMap((entry) => {
+    const path = join(folder, entry.name);
+    if (entry.isDirectory()) return entry.name === 'node_modules' || entry.name === '.next' ? [] : sources(path);
+    return /\.tsx?$/.test(entry.name) && !/\.test\.tsx?$/.test(entry.name) ? [path] : [];
+  });
+
+test('no unit is written beside a number but behind its doors', () => {
+  const found = ['packages', 'apps'].flatMap(sources).flatMap((path) => {
+    const name = relative(root, join(root, path));
+    if ([...DOORS, ...OWN_UNITS].some((door) => door.test(name))) return [];
+    return readFileSync(join(root, path), 'utf8')
+      .split('\n')
+      .flatMap((text, i) => (UNIT_BESIDE.test(text) && !/^\s*(\*|\/\/|\/\*)/.test(text) ? [`${name}:${i + 1}: ${text.trim()}`] : []));
+  });
+  expect(found).toEqual([]);
+});
+
+test.each([
+  ['`${plan.grossLb.toFixed(1)} lb`', true],
+  ['<td>{left} ft²</td>', true],
+  ['`${side} in`', true],
+  ['`${name} in the box`', false],
+  ['`${write.weight(lb)} in all`', false],
+])('%s is found: %p', (text, found) => expect(UNIT_BESIDE.test(text)).toBe(found));
