@@ -87,7 +87,7 @@ module.exports = {
     room(
       'drawings',
       web('drawings/'),
-      [web('drawings/'), CORE_DOOR, ...npm('d3-[a-z]+', '@types/d3-[a-z]+', 'react', '@types/react', 'three', '@types/three')],
+      [web('(drawings|words)/'), CORE_DOOR, ...npm('d3-[a-z]+', '@types/d3-[a-z]+', 'react', '@types/react', 'three', '@types/three')],
       'drawings: d3, three and the core’s types',
     ),
     room('words', web('words/'), [web('words/'), CORE_DOOR, CONTRACTS_DOOR], 'words: sentences from keys and figures, for anybody'),

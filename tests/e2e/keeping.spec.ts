@@ -1,4 +1,6 @@
-import { expect, saved, settled, test } from './bench.ts';
+import type { Page } from '@playwright/test';
+import type { ShopView } from '@inch-nest/contracts';
+import { expect, kept, saved, settled, test } from './bench.ts';
 
 test('what does not parse is marked in its place, kept as a draft, and never reaches the figures', async ({ page, open }) => {
   await open('Pressed-fern picture', 'look-over');
@@ -40,9 +42,12 @@ test('a paste of two megabytes into the line is refused with a sentence and the 
   await expect(line).toHaveValue(/^jug, 9 x 6 x 6/);
 });
 
-test('a second tab’s change is noticed; a clash shows both and asks', async ({ page, open }) => {
+test('another person’s change is noticed; a clash shows both and asks', async ({ app, page, browser, open }) => {
   const address = await open('Porcelain gauge dial', 'look-over');
-  const other = await page.context().newPage();
+  const shop = (await (await fetch(`${app.address}/api/shop`)).json()) as ShopView;
+  const elsewhere = await browser.newContext();
+  await elsewhere.addCookies([{ name: 'person', value: shop.people[1]!.id, url: app.address }]);
+  const other = await elsewhere.newPage();
   await other.goto(address);
   await page.getByLabel('Weight', { exact: true }).fill('1 lb 2 oz');
   await saved(page);
@@ -62,7 +67,7 @@ test('a second tab’s change is noticed; a clash shows both and asks', async ({
   await expect(clash).toHaveCount(0);
   await saved(page);
   await expect(other.getByLabel('Weight', { exact: true })).toHaveValue('3 lb', { timeout: 10_000 });
-  await other.close();
+  await elsewhere.close();
 });
 
 test('a restart of database and application in the middle loses nothing', async ({ app, page, open }) => {
@@ -107,4 +112,59 @@ test('people are told apart: Tam takes back Tam’s change, not Odile’s', asyn
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByLabel('Buyer paid for shipping')).toHaveValue('12');
   await expect(page.getByLabel('Bin')).toHaveValue('F7');
+});
+
+/** Every change takes so long to be answered. */
+const slow = (page: Page, ms: number) =>
+  page.route('**/kept', async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, ms));
+    await route.continue();
+  });
+
+test('on a line slowed by a second nobody clashes with herself: ticks, and a weight typed in two goes', async ({ page, sell }) => {
+  await sell('cased barometer, 10 x 9 x 5, 3 lb, sold 90, to 40217', 'look-over', false);
+  await slow(page, 1000);
+  const clashes = page.getByRole('alert').filter({ hasText: /changed|picked something else/ });
+  await page.getByText('shifts inside', { exact: true }).click();
+  const ticks = page.getByRole('group', { name: 'Steadying it' }).getByRole('checkbox');
+  for (let i = 0; i < 4; i++) {
+    await ticks.nth(i).click();
+    await expect(ticks.nth(i)).toBeChecked();
+  }
+  const weight = page.getByLabel('Weight', { exact: true });
+  await weight.fill('1 lb');
+  // the first half is on its way when the second is typed
+  await page.waitForRequest((request) => request.url().endsWith('/kept') && (request.postData() ?? '').includes('1 lb'));
+  await weight.fill('1 lb 2 oz');
+  await saved(page);
+  await expect(clashes).toHaveCount(0);
+  for (let i = 0; i < 4; i++) await expect(ticks.nth(i)).toBeChecked();
+  await expect(weight).toHaveValue('1 lb 2 oz');
+  const { piece } = await kept(page);
+  expect(piece.steadying.value).toHaveLength(4);
+  expect(piece.weight.value).toBeCloseTo(1.125, 9);
+});
+
+test('on a slow line each cell of the stock stays what was typed into it, and nothing else moves', async ({ app, page }) => {
+  await page.goto(`${app.address}/stock`);
+  const shopNow = async () => (await (await fetch(`${app.address}/api/shop`)).json()) as ShopView;
+  const [one, other] = (await shopNow()).stock.boxes.filter((box) => box.style === 'slotted');
+  if (!one || !other) throw new Error('two boxes are wanted');
+  await slow(page, 800);
+  await page.getByLabel(`${one.name} on hand`, { exact: true }).fill('41');
+  await page.getByLabel(`${one.name} on hand`, { exact: true }).press('Tab');
+  await page.getByLabel(`Price of ${one.name}`, { exact: true }).fill('1.37');
+  await page.getByLabel(`Price of ${one.name}`, { exact: true }).press('Tab');
+  await page.getByLabel(`${other.name} on hand`, { exact: true }).fill('43');
+  await page.getByLabel(`${other.name} on hand`, { exact: true }).press('Tab');
+  await expect(page.getByLabel(`${one.name} on hand`, { exact: true })).toHaveValue('41');
+  await saved(page);
+  await expect(page.getByLabel(`${one.name} on hand`, { exact: true })).toHaveValue('41');
+  await expect(page.getByLabel(`${other.name} on hand`, { exact: true })).toHaveValue('43');
+  const { boxes } = (await shopNow()).stock;
+  expect(boxes.find((box) => box.key === one.key)).toMatchObject({ onHand: 41, priceMinor: 137 });
+  expect(boxes.find((box) => box.key === other.key)).toMatchObject({ onHand: 43 });
+  await page.getByRole('button', { name: 'Take the last change back' }).click();
+  await saved(page);
+  expect((await shopNow()).stock.boxes.find((box) => box.key === other.key)!.onHand).not.toBe(43);
 });

@@ -29,8 +29,8 @@ test('Host and Origin are checked on every write, Host on every read', async ({ 
   const { length } = await app.shelf();
   const writes: [string, string][] = [
     ['POST', '/api/parcels'],
-    ['PATCH', '/api/parcels/x/fields'],
-    ['PUT', '/api/parcels/x/nest'],
+    ['PATCH', '/api/parcels/x/kept'],
+    ['PATCH', '/api/shop/kept'],
     ['POST', '/api/parcels/x/steps'],
     ['POST', '/api/parcels/x/events'],
     ['POST', '/api/plan'],
@@ -46,16 +46,11 @@ test('Host and Origin are checked on every write, Host on every read', async ({ 
 
 test('the server refuses what the form would, with a list of path and message', async ({ app }) => {
   const id = (await app.shelf())[0]!.id;
-  const field = (more: object) =>
+  const kept = (more: object, command: object = {}) =>
     JSON.stringify({
       personId: person,
-      changeId: randomUUID(),
-      entity: 'piece',
-      path: 'size',
-      text: '9 x 6',
-      draft: false,
-      basedOn: 0,
-      ...more,
+      changes: [{ id: randomUUID(), path: 'sale/soldMinor', value: '84', basedOn: 0, ...more }],
+      ...command,
     });
   const cases: [string, string, string, number, string][] = [
     ['POST', '/api/parcels', line('jug, 9 x -3'), 422, 'line'],
@@ -63,13 +58,13 @@ test('the server refuses what the form would, with a list of path and message', 
     ['POST', '/api/parcels', '{', 422, '(body)'],
     ['POST', '/api/parcels', 'x'.repeat(2_000_000), 422, '(body)'],
     ['POST', '/api/parcels', JSON.stringify({ id: 'x', personId: person, line: 'jug' }), 400, 'id'],
-    ['PATCH', `/api/parcels/${id}/fields`, field({ text: '900 x 3' }), 422, 'piece.size'],
-    ['PATCH', `/api/parcels/${id}/fields`, field({ text: 'NaN' }), 422, 'piece.size'],
-    ['PATCH', `/api/parcels/${id}/fields`, field({ path: 'weight', text: '0.001 lb' }), 422, 'piece.weight'],
-    ['PATCH', `/api/parcels/${id}/fields`, field({ basedOn: -1 }), 400, 'basedOn'],
-    ['PATCH', `/api/parcels/${id}/fields`, field({ extra: 1 }), 400, '(whole)'],
-    ['PATCH', `/api/parcels/${id}/fields`, field({ personId: randomUUID() }), 422, 'personId'],
-    ['PATCH', `/api/parcels/${randomUUID()}/fields`, field({}), 404, '(address)'],
+    ['PATCH', `/api/parcels/${id}/kept`, kept({ basedOn: -1 }), 400, 'changes.0.basedOn'],
+    ['PATCH', `/api/parcels/${id}/kept`, kept({ path: '' }), 400, 'changes.0.path'],
+    ['PATCH', `/api/parcels/${id}/kept`, kept({}, { extra: 1 }), 400, '(whole)'],
+    ['PATCH', `/api/parcels/${id}/kept`, kept({}, { changes: [] }), 400, 'changes'],
+    ['PATCH', `/api/parcels/${id}/kept`, kept({}, { personId: randomUUID() }), 422, 'personId'],
+    ['PATCH', `/api/parcels/${randomUUID()}/kept`, kept({}), 404, '(address)'],
+    ['PATCH', '/api/shop/kept', kept({}, { personId: randomUUID() }), 422, 'personId'],
     ['GET', '/api/parcels/none', '', 404, '(address)'],
     [
       'POST',
@@ -94,5 +89,52 @@ test('the server refuses what the form would, with a list of path and message', 
       paths: expect.arrayContaining([at]),
     });
     expect(JSON.stringify(answer.body)).not.toMatch(/node_modules|at \w+ \(/);
+  }
+});
+
+test('what cannot be kept is answered change by change, and holds up no other', async ({ app }) => {
+  const id = (await app.shelf())[0]!.id;
+  const change = (path: string, value: unknown) => ({ id: randomUUID(), path, value, basedOn: 0 });
+  const send = async (path: string, changes: object[]) =>
+    (await ask(app, 'PATCH', path, JSON.stringify({ personId: person, changes }))).body as unknown as {
+      verdicts: { path: string; kind: string; problem?: string }[];
+    };
+  const parcel = await send(`/api/parcels/${id}/kept`, [
+    change('piece/none/size', '9 x 6'),
+    change('sale/constructor', 'x'),
+    change('nest', { set: { box: 3 } }),
+    change('sale/letter', 'With thanks.'),
+  ]);
+  expect(parcel.verdicts.map(({ path, kind }) => [path, kind])).toEqual([
+    ['piece/none/size', 'refused'],
+    ['sale/constructor', 'refused'],
+    ['nest', 'refused'],
+    ['sale/letter', 'kept'],
+  ]);
+  const shop = await send('/api/shop/kept', [
+    change('house/care', -4),
+    change('boxes/none/onHand', 3),
+    change('facts/zone', 'Nowhere/Land'),
+    change('house/__proto__', {}),
+    change('house/openingNote', false),
+  ]);
+  expect(shop.verdicts.map(({ kind }) => kind)).toEqual(['refused', 'refused', 'refused', 'refused', 'kept']);
+  expect(shop.verdicts.slice(0, 4).every((verdict) => (verdict.problem ?? '').length > 3)).toBe(true);
+  await send('/api/shop/kept', [change('house/openingNote', true)]);
+});
+
+test('pages check the Host as routes do', async ({ app }) => {
+  const statusAt = (path: string, host: string) =>
+    new Promise<number>((resolve, reject) => {
+      plainRequest(app.address + path, { headers: { host } }, (response) => {
+        response.resume();
+        resolve(response.statusCode!);
+      })
+        .on('error', reject)
+        .end();
+    });
+  for (const path of ['/day', '/new', '/stock', `/parcels/${(await app.shelf())[0]!.id}/sale`]) {
+    expect(await statusAt(path, new URL(app.address).host)).toBe(200);
+    expect(await statusAt(path, 'evil.test')).toBe(403);
   }
 });

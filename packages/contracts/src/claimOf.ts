@@ -1,5 +1,6 @@
-import type { BenchTestKey } from '@inch-nest/core';
+import { worthMinor, type BenchTestKey } from '@inch-nest/core';
 import { benchPlanFor } from './benchPlanFor.ts';
+import { valuesOf } from './keptFields.ts';
 import { claimMissing } from './claimMissing.ts';
 import type { ParcelView } from './parcelView.ts';
 import type { ShopView } from './shopView.ts';
@@ -14,12 +15,13 @@ export interface Claim {
 
 /** A parcel's claim, as the screen and the folder say it alike. */
 export function claimOf(view: ParcelView, shop: ShopView): Claim {
-  const worthMinor = view.piece.replacementMinor.value ?? view.sale.soldMinor.value;
+  const { replacementMinor } = valuesOf(view.piece);
+  const worth = worthMinor({ replacementMinor }, { soldMinor: view.sale.soldMinor.value, pieces: [view.piece] });
   const due = benchPlanFor(view, shop)?.due ?? null;
   return {
-    worthMinor,
+    worthMinor: worth,
     coveredMinor: view.nest.plan?.document.quote.coverMinor ?? 0,
     due: due ?? [],
-    missing: claimMissing(view, due, worthMinor),
+    missing: claimMissing(view, due, worth),
   };
 }

@@ -7,6 +7,7 @@ const gap = z.number().min(0).max(12);
 
 export const house = z.strictObject({
   name: shortText(40),
+  sides: z.record(z.string().max(40), z.string().max(40)).default({}),
   care: z.number().min(0.1).max(20),
   labourMinorPerHour: minor,
   leastGapIn: gap,

@@ -45,10 +45,11 @@ export function shopPart(path: string): ShopPart | null {
 
 /** The value of a part as it stands; undefined where there is none. */
 export function readShopPart(shop: KeptShop, { room, key, cell }: ShopPart): unknown {
-  if (room === 'house' || room === 'facts' || room === 'stock') return (shop[room] as object as Record<string, unknown>)[key];
+  const own = (of: object, name: string): unknown => (Object.hasOwn(of, name) ? (of as Record<string, unknown>)[name] : undefined);
+  if (room === 'house' || room === 'facts' || room === 'stock') return own(shop[room], key);
   if (room === 'people') return shop.people.find((person) => person.id === key)?.system;
   const row = rowsOf(shop.stock, room).find((one) => one.key === key);
-  return cell === null ? row : row?.[cell];
+  return cell === null || !row ? row : own(row, cell);
 }
 
 /** The shop with one part set, as it is: whoever keeps it checks it first. A row set to null is gone, a new one stands last. */

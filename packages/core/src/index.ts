@@ -21,7 +21,9 @@ export {
   type PlanHardPoint,
   type PlanLayer,
 } from './stages/plan/PlanDocument.ts';
-export type { CauseKey, CostLine, PlanChoice, PlanOption } from './stages/frontier/PlanOption.ts';
+export type { CauseKey } from './stages/frontier/causes.ts';
+export type { CostLine, PlanChoice, PlanOption } from './stages/frontier/PlanOption.ts';
+export { CHOICE_PARTS } from './stages/plan/choiceParts.ts';
 export type { SearchProgress } from './stages/frontier/Trace.ts';
 export type { NoPlan } from './stages/plan/explainNoPlan.ts';
 
@@ -65,6 +67,7 @@ export {
   type OverruleReason,
   type RatedFor,
 } from './stages/parcel/LifeEvent.ts';
+export { worthMinor } from './stages/sale/worth.ts';
 export { aboutOf } from './stages/parcel/LifeEvent.ts';
 export { STANDING, statesThat, type Standing } from './stages/parcel/standing.ts';
 export {

@@ -1,20 +1,6 @@
 import { scaleLinear } from 'd3-scale';
-import type { CauseKey, PlanDocument } from '@inch-nest/core';
-
-/** Plain words for each way a parcel fails. */
-export const CAUSE_WORDS: Readonly<Record<CauseKey, string>> = {
-  shock: 'landing hard',
-  crush: 'crush',
-  contact: 'touching',
-  punch: 'punched through',
-  bend: 'bending',
-  scuff: 'rubbing',
-  wet: 'wet',
-  burst: 'box bursting',
-  inside: 'loose inside',
-  opening: 'opening',
-  overTight: 'wound too tight',
-};
+import type { PlanDocument } from '@inch-nest/core';
+import { CAUSE_WORDS } from '../words/causeWords.ts';
 
 /** What breaks it, as one stacked bar with its words; shares below one in a hundred are left out. */
 export function CausesBar({ causes, width }: { causes: PlanDocument['causes']; width: number }) {

@@ -4,24 +4,12 @@ import { Plus } from 'lucide-react';
 import Link from 'next/link';
 import type { ShelfTag } from '@inch-nest/contracts';
 import { send } from '../session/http.ts';
+import { stateWords } from '../words/stateWords.ts';
 import { useShop } from '../session/ShopContext.tsx';
 import { SideLinks } from './SideLinks.tsx';
 import type { StationPath } from './stations.ts';
 
 const LOOK_EVERY_MS = 6000;
-const STATE_WORDS: Readonly<Record<string, string>> = {
-  draft: 'to plan',
-  planned: 'nest kept',
-  packing: 'at the bench',
-  sealed: 'sealed',
-  weighed: 'weighed',
-  rated: 'rated',
-  labelled: 'labelled',
-  handedOver: 'on its way',
-  damaged: 'arrived broken',
-  brokenAtBench: 'broke at the bench',
-};
-
 const TROUBLE_WORDS: Readonly<Record<NonNullable<ShelfTag['trouble']>, string>> = { mendNest: 'mend the nest first' };
 const GONE = ['handedOver', 'damaged'];
 
@@ -58,7 +46,7 @@ export function Shelf({ initial, openId, station }: { initial: ShelfTag[]; openI
               <b>{tag.title}</b>
               <span className="numeral">{[tag.tag, tag.bin, write.day(tag.shipBy)].filter(Boolean).join(' · ')}</span>
               <span className="numeral">
-                {STATE_WORDS[tag.state] ?? tag.state}
+                {stateWords(tag.state)}
                 {tag.minutes !== null && ` · ${Math.round(tag.minutes)} min`}
               </span>
               {tag.trouble && <span className="trouble">⚠ {TROUBLE_WORDS[tag.trouble]}</span>}

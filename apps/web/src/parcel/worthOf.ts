@@ -1,4 +1,5 @@
-import type { PlanRequest } from '@inch-nest/core';
+import { worthMinor, type PlanRequest } from '@inch-nest/core';
 
-/** What the piece is worth to the shop: what was said, else what it was sold for. */
-export const worthOf = ({ order }: PlanRequest): number => order.pieces[0]?.replacementMinor ?? order.soldMinor;
+/** What the piece of a planning is worth. */
+export const worthOf = ({ order, pieceId }: PlanRequest): number =>
+  worthMinor(order.pieces.find((piece) => piece.id === pieceId) ?? { replacementMinor: null }, order);

@@ -1,6 +1,7 @@
 import 'server-only';
 import { cache } from 'react';
 import { listPast, listPickups, listShelf, Missing, readDay, readParcel, readShop } from '@inch-nest/data';
+import { pastFilter } from '@inch-nest/contracts';
 import type { DayView, ParcelView, PastFilter, PastPage, PickupList, ShelfTag, ShopView } from '@inch-nest/contracts';
 import { shopData } from './database.ts';
 import { readId } from './readId.ts';
@@ -12,6 +13,13 @@ export const now = (): Date => new Date();
 export const shopNow = cache(async (): Promise<ShopView> => readShop(await shopData(), now()));
 
 export const shelfNow = async (): Promise<ShelfTag[]> => listShelf(await shopData());
+
+/** What a past page's address asks for; whatever cannot be asked is left out. */
+export function pastAsked(search: Readonly<Record<string, string | string[] | undefined>>): PastFilter {
+  const plain = Object.entries(search).filter(([, value]) => typeof value === 'string' && value.trim() !== '');
+  const asked = pastFilter.safeParse(Object.fromEntries(plain));
+  return asked.success ? asked.data : {};
+}
 
 /** Parcels a page at a time. */
 export const pastNow = async ({ after, ...filter }: PastFilter & { after?: string | undefined }): Promise<PastPage> =>

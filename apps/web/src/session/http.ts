@@ -22,7 +22,7 @@ const MOST_KEPT_ALIVE = 60_000;
 const withBody = (body: string): RequestInit => ({
   headers: { 'content-type': 'application/json' },
   body,
-  keepalive: body.length < MOST_KEPT_ALIVE,
+  ...(document.visibilityState === 'hidden' && body.length < MOST_KEPT_ALIVE ? { keepalive: true } : {}),
 });
 
 /** Sends a file as it is and reads JSON. */

@@ -3,6 +3,8 @@ import type { Minor } from '../units/index.ts';
 /** How a shop packs and what it counts: its own judgement, all of it editable. */
 export interface House {
   readonly name: string;
+  /** The sides taken by hand on the questions of the house, by key: those that move no figure are kept by this alone. */
+  readonly sides: Readonly<Record<string, string>>;
   /** Weight of the expected loss: 0.5 thrifty, 1 as it comes, 5 careful. */
   readonly care: number;
   readonly labourMinorPerHour: Minor;
@@ -73,6 +75,7 @@ export const KAPPA_AT_FIRST: Kappa = { value: 1, low: 1.635 / 6, high: 12.592 / 
 /** The house we ship with: bedded, every seam, photographed. */
 export const BEDDED_HOUSE: House = {
   name: 'bedded',
+  sides: {},
   care: 1,
   labourMinorPerHour: 1800,
   leastGapIn: 2,

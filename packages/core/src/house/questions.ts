@@ -198,20 +198,24 @@ export function takeSides(house: House, answers: Partial<Answers>): House {
     if (answer === undefined) continue;
     const chosen = sides.find((one) => one.key === answer);
     if (!chosen) throw new RangeError(`${key} must be one of ${sides.map((one) => one.key).join(', ')}, not ${answer}`);
-    taken = { ...taken, ...chosen.sets };
+    taken = { ...taken, ...chosen.sets, sides: { ...taken.sides, [key]: answer } };
   }
   return taken;
 }
 
-/** Which side of each question a house's figures stand on; null where they are its own. */
+/**
+ * Which side of each question a house stands on: the one somebody took while its figures still agree with it, else the
+ * one the figures say; null where they are its own.
+ */
 export function sidesOf(house: House): Record<QuestionKey, string | null> {
   const figures = house as unknown as Record<string, unknown>;
   const same = (one: unknown, other: unknown) => JSON.stringify(one) === JSON.stringify(other);
+  const agrees = ({ sets }: Side) => Object.entries(sets).every(([name, value]) => same(figures[name], value));
   return Object.fromEntries(
-    QUESTIONS.map(({ key, sides }) => [
-      key,
-      sides.find((one) => Object.keys(one.sets).length > 0 && Object.entries(one.sets).every(([name, value]) => same(figures[name], value)))
-        ?.key ?? null,
-    ]),
+    QUESTIONS.map(({ key, sides }) => {
+      const taken = sides.find((one) => one.key === house.sides?.[key]);
+      if (taken && agrees(taken)) return [key, taken.key];
+      return [key, sides.find((one) => Object.keys(one.sets).length > 0 && agrees(one))?.key ?? null];
+    }),
   ) as Record<QuestionKey, string | null>;
 }

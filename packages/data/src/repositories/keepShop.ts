@@ -36,7 +36,7 @@ export async function keepShop(database: ShopDatabase, shop: ShopView, { personI
       const part = shopPart(path);
       const present = part ? readShopPart(after, part) : undefined;
       const known = await database.models.shopChange.findByPk(id, { transaction });
-      if (known || (part && sameContent(present ?? null, value))) {
+      if (known || (present !== undefined && sameContent(present, value))) {
         verdicts.push({ path, kind: 'kept', revision: revision - 1 });
         continue;
       }

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import { buyGate, recordParcel, type RatedFor } from '@inch-nest/core';
-import type { CounterAnswer, LabelOrder, ShopView } from '@inch-nest/contracts';
+import { buyGate, recordParcel, worthMinor, type RatedFor } from '@inch-nest/core';
+import { valuesOf, type CounterAnswer, type KeptFields, type LabelOrder, type PieceValues, type ShopView } from '@inch-nest/contracts';
 import { Op, type Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
 import { Missing, Refused } from '../refusals.ts';
@@ -74,7 +74,9 @@ const orderFor = (shop: ShopView, rate: RatedFor, sale: SaleRow, piece: PieceRow
   outsideIn: [...rate.outsideIn],
   fromPostcode: shop.originPostcode,
   toPostcode: sale.destinationPostcode,
-  coverMinor: rate.coverAdded ? ((piece.fields['replacementMinor']!.value as number | null) ?? sale.soldMinor) : 0,
+  coverMinor: rate.coverAdded
+    ? worthMinor(valuesOf(piece.fields as KeptFields<PieceValues>), { soldMinor: sale.soldMinor, pieces: [piece] })
+    : 0,
   signature: rate.signature,
   priceMinor: rate.priceMinor,
 });

@@ -3,8 +3,9 @@ import { Button, Modal } from 'antd';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import { formatChance, type BoxStock, type PlanDocument } from '@inch-nest/core';
-import { planRequestFor, type ParcelView, type ShelfTag } from '@inch-nest/contracts';
+import { nestChangeBetween, planRequestFor, type ParcelView, type ShelfTag } from '@inch-nest/contracts';
 import { send } from '../../session/http.ts';
+import { useKeepElsewhere } from '../../session/keeping/useKept.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import { planner } from '../../parcel/planner.ts';
 
@@ -21,6 +22,7 @@ const NOT_YET_PACKED = ['draft', 'planned'];
 /** Starts from the box in the hand: which of the pieces still to be packed it would do for, each with its best nest. */
 export function BoxFits({ box, onClose }: { box: BoxStock; onClose: () => void }) {
   const { shop, person, write } = useShop();
+  const keepElsewhere = useKeepElsewhere(person.id);
   const [fits, setFits] = useState<readonly Fit[]>([]);
   const [busy, setBusy] = useState(true);
   const [taken, setTaken] = useState<string | null>(null);
@@ -30,7 +32,7 @@ export function BoxFits({ box, onClose }: { box: BoxStock; onClose: () => void }
       const shelf = await send<ShelfTag[]>('GET', '/api/shelf');
       for (const tag of shelf.filter((one) => NOT_YET_PACKED.includes(one.state))) {
         const view = await send<ParcelView>('GET', `/api/parcels/${tag.id}?person=${person.id}`);
-        const request = planRequestFor(view, shop);
+        const request = planRequestFor(view, shop, person.system);
         const found = await planner().search({ ...request, locks: { ...request.locks, box: box.key } });
         if (stale || found.kind === 'superseded') return;
         const fit =
@@ -45,17 +47,12 @@ export function BoxFits({ box, onClose }: { box: BoxStock; onClose: () => void }
     return () => {
       stale = true;
     };
-  }, [box.key, person.id, shop]);
+  }, [box.key, person.id, person.system, shop]);
   const pack = async ({ tag, view, plan }: Fit) => {
     if (!plan) return;
-    await send('PUT', `/api/parcels/${tag.id}/nest`, {
-      personId: person.id,
-      changeId: crypto.randomUUID(),
-      choice: plan.choice,
-      locks: { ...view.nest.locks, box: box.key },
-      basedOn: view.nest.revision,
-      document: null,
-    });
+    const wanted = nestChangeBetween(view.nest, { choice: plan.choice, locks: { ...view.nest.locks, box: box.key } });
+    const waits = await keepElsewhere(`/api/parcels/${tag.id}/kept`, [{ path: 'nest', value: wanted, seen: view.nest.revision }]);
+    if (waits.length > 0) return;
     setTaken(tag.id);
   };
   return (

@@ -1,7 +1,8 @@
 'use client';
 import { Button } from 'antd';
 import { formatChance, formatPercent, packedVerdict, type CostLine, type PlanDocument } from '@inch-nest/core';
-import { CausesBar, CAUSE_WORDS } from '../../drawings/CausesBar.tsx';
+import { CausesBar } from '../../drawings/CausesBar.tsx';
+import { CAUSE_WORDS } from '../../words/causeWords.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';

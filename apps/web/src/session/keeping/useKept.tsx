@@ -1,5 +1,5 @@
 'use client';
-import { createContext, useContext, useEffect, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
+import { createContext, useCallback, useContext, useEffect, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
 import type { KeepAnswer, KeptChange } from '@inch-nest/contracts';
 import { Refusal, send } from '../http.ts';
 import { useSaveState } from '../SaveState.tsx';
@@ -15,9 +15,11 @@ export function KeepersProvider({ children }: { children: ReactNode }) {
   useEffect(() => {
     const leave = () => keepers.forEach((keeper) => void (keeper as Keeper<unknown>).flush());
     window.addEventListener('pagehide', leave);
+    document.addEventListener('visibilitychange', leave);
     window.addEventListener('online', leave);
     return () => {
       window.removeEventListener('pagehide', leave);
+      document.removeEventListener('visibilitychange', leave);
       window.removeEventListener('online', leave);
     };
   }, [keepers]);
@@ -84,6 +86,23 @@ export function useKept<Whole>(
       flush: () => keeper.flush(),
     }),
     [keeper, pending],
+  );
+}
+
+/** Keeps changes of any other thing, by its address; it goes on keeping them whatever becomes of whoever asked. */
+export function useKeepElsewhere(
+  personId: string,
+): (address: string, changes: Parameters<Keeper<unknown>['set']>[0]) => Promise<readonly Pending[]> {
+  const keepers = useContext(Context);
+  if (!keepers) throw new Error('useKeepElsewhere outside of KeepersProvider');
+  return useCallback(
+    async (address, changes) => {
+      const keeper = keeperOf(keepers, `${address} ${personId}`, () => browser<unknown>(address, personId));
+      keeper.set(changes);
+      await keeper.flush();
+      return keeper.pending();
+    },
+    [keepers, personId],
   );
 }
 

@@ -51,8 +51,8 @@ export interface Archetype {
 }
 
 type Extras = Partial<Pick<Archetype, 'finish' | 'brittle' | 'flat' | 'dampSensitive' | 'keepUpright' | 'hardPoints'>>;
-const kind = (
-  key: ArchetypeKey,
+const kind = <Key extends ArchetypeKey>(
+  key: Key,
   hotkey: string,
   name: string,
   form: FormKey,
@@ -61,7 +61,7 @@ const kind = (
   typicalLbPerIn3: number,
   words: string,
   extras: Extras = {},
-): Archetype => ({
+): Archetype & { readonly key: Key } => ({
   key,
   hotkey,
   name,
@@ -80,7 +80,7 @@ const kind = (
   ...extras,
 });
 
-const ALL: readonly Archetype[] = [
+const ALL = [
   kind(
     'denseGlass',
     'g',
@@ -178,7 +178,11 @@ const ALL: readonly Archetype[] = [
   kind('rigidMetal', 'r', 'rigid metal', 'block', null, [8, 4, 4], 0.12, 'iron cast weight weights steel anvil enamel sign', {
     brittle: false,
   }),
-];
+] as const satisfies readonly Archetype[];
+/** Every kind is among them, or this does not compile. */
+type Missing = Exclude<ArchetypeKey, (typeof ALL)[number]['key']>;
+const whole: [Missing] extends [never] ? true : Missing = true;
+void whole;
 
 /** All archetypes by key, in the order they are offered. */
 export const ARCHETYPES: Readonly<Record<ArchetypeKey, Archetype>> = Object.fromEntries(ALL.map((one) => [one.key, one])) as Record<

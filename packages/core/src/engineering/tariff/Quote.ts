@@ -21,7 +21,11 @@ export interface Shipment {
   readonly goods: string | null;
 }
 
+/** What a line of a price is for. */
+export type PriceLineKind = 'base' | 'surcharge' | 'fuel' | 'cover' | 'signature';
+
 export interface PriceLine {
+  readonly kind: PriceLineKind;
   readonly label: string;
   readonly amountMinor: Minor;
   /** The weight step it is the price of, in the card's own words in the label; left out where there is none. */

@@ -7,19 +7,25 @@ import type { Service, Surcharge } from './RateCard.ts';
 import { prefixWithin } from './zoneOf.ts';
 
 /** Every line of a price: base, surcharges in card order, fuel on what it falls on, cover, signature. */
-export function priceLines(service: Service, shipment: Shipment, baseMinor: Minor, base: Omit<PriceLine, 'amountMinor'>): PriceLine[] {
-  const lines: PriceLine[] = [{ ...base, amountMinor: baseMinor }];
+export function priceLines(
+  service: Service,
+  shipment: Shipment,
+  baseMinor: Minor,
+  base: Omit<PriceLine, 'kind' | 'amountMinor'>,
+): PriceLine[] {
+  const lines: PriceLine[] = [{ kind: 'base', ...base, amountMinor: baseMinor }];
   let fuelled = baseMinor;
   for (const surcharge of service.surcharges) {
     if (!surchargeApplies(surcharge.when, shipment)) continue;
-    lines.push({ label: surcharge.name, amountMinor: surcharge.priceMinor });
+    lines.push({ kind: 'surcharge', label: surcharge.name, amountMinor: surcharge.priceMinor });
     if (surcharge.fuelled) fuelled += surcharge.priceMinor;
   }
   if (service.fuelPercent > 0)
-    lines.push({ label: `fuel ${service.fuelPercent}%`, amountMinor: roundMinor((fuelled * service.fuelPercent) / 100) });
+    lines.push({ kind: 'fuel', label: `fuel ${service.fuelPercent}%`, amountMinor: roundMinor((fuelled * service.fuelPercent) / 100) });
   const cover = coverPriceMinor(service.cover, shipment.coverMinor ?? 0);
-  if (cover > 0) lines.push({ label: 'cover', amountMinor: cover });
-  if (shipment.signature && service.signatureMinor !== null) lines.push({ label: 'signature', amountMinor: service.signatureMinor });
+  if (cover > 0) lines.push({ kind: 'cover', label: 'cover', amountMinor: cover });
+  if (shipment.signature && service.signatureMinor !== null)
+    lines.push({ kind: 'signature', label: 'signature', amountMinor: service.signatureMinor });
   return lines;
 }
 

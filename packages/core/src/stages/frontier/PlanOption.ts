@@ -1,5 +1,6 @@
 import type { Orientation } from '../../engineering/geometry/orientations.ts';
 import type { Minor } from '../../units/index.ts';
+import type { Cause } from './causes.ts';
 import type { RatedParcel } from '../rate/RatedParcel.ts';
 import type { LayerChoice } from '../wrap/WrappedItem.ts';
 
@@ -24,15 +25,6 @@ export interface PlanChoice {
   readonly service: string;
   readonly coverAdded: boolean;
   readonly signature: boolean;
-}
-
-export type CauseKey = 'shock' | 'crush' | 'contact' | 'punch' | 'bend' | 'scuff' | 'wet' | 'burst' | 'inside' | 'opening' | 'overTight';
-
-/** One way the parcel may fail: its chance and the share of the value that goes with it. */
-export interface Cause {
-  readonly key: CauseKey;
-  readonly chance: number;
-  readonly shareLost: number;
 }
 
 export interface CostLine {

@@ -1,4 +1,5 @@
 import type { House } from '../../house/House.ts';
+import type { PriceLineKind } from '../../engineering/tariff/Quote.ts';
 import type { RatedParcel } from '../rate/RatedParcel.ts';
 import type { CostLine } from './PlanOption.ts';
 
@@ -14,9 +15,9 @@ export function costLines(rated: RatedParcel, house: House): CostLine[] {
   const { weighed, quote } = rated;
   const { filled, sundries } = weighed;
   const { stowed } = filled;
-  const named = (label: string) => quote.lines.filter((line) => line.label === label).reduce((sum, line) => sum + line.amountMinor, 0);
-  const cover = named('cover');
-  const signature = named('signature');
+  const of = (kind: PriceLineKind) => quote.lines.filter((line) => line.kind === kind).reduce((sum, line) => sum + line.amountMinor, 0);
+  const cover = of('cover');
+  const signature = of('signature');
   const lines: CostLine[] = [
     { key: 'postage', amountMinor: quote.totalMinor - cover - signature },
     { key: 'cover', amountMinor: cover },

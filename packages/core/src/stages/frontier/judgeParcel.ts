@@ -5,7 +5,8 @@ import type { RatedParcel } from '../rate/RatedParcel.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import { costLines, lossMinor, minutesOf } from './costOf.ts';
 import { quietCauses } from './quietCauses.ts';
-import type { Cause, PlanChoice, PlanOption } from './PlanOption.ts';
+import type { Cause } from './causes.ts';
+import type { PlanChoice, PlanOption } from './PlanOption.ts';
 import { shockJourney } from './shockJourney.ts';
 
 /** Judges what one weighed parcel comes to on one carriage after the other. */

@@ -11,10 +11,8 @@ import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import { HARD_POINT_COVER_IN } from '../wrap/feelTest.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
 import { crushHarm, overloadChance } from './crushChance.ts';
-import type { Cause, CauseKey } from './PlanOption.ts';
+import { SHARE_LOST, type Cause, type CauseKey } from './causes.ts';
 
-/** All judgement: share of the value lost, by cause, where it is not the whole. */
-const PARTLY_LOST: Partial<Record<CauseKey, number>> = { wet: 0.5, scuff: 0.3, bend: 0.3 };
 const PUNCTURE_PSI = { single: 150, double: 300 };
 const PUNCHED = 0.3;
 const CONTACT = { spreadIn: 0.2, chance: 0.02 };
@@ -63,7 +61,7 @@ export function bundleCauses(wrapped: WrappedItem, house: House): Cause[] {
 }
 
 const causes = (chances: readonly (readonly [CauseKey, number])[]): Cause[] =>
-  chances.filter(([, chance]) => chance > 0).map(([key, chance]) => ({ key, chance, shareLost: PARTLY_LOST[key] ?? 1 }));
+  chances.filter(([, chance]) => chance > 0).map(([key, chance]) => ({ key, chance, shareLost: SHARE_LOST[key] }));
 
 /** True when gross weight and united inches stay within what the board is certified for; envelopes bear no certificate. */
 export const certificateHolds = ({ filled, grossLb }: WeighedParcel): boolean => grossLb <= certifiedLb(filled.stowed.shell);

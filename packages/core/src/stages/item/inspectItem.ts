@@ -6,6 +6,7 @@ import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { ORDINARY_FILLS } from '../../engineering/materials/ordinaryStock.ts';
 import { IN3_PER_FT3, IN_PER_FT } from '../../units/index.ts';
 import type { Hollow, Order, PieceFacts } from '../sale/Order.ts';
+import { worthMinor } from '../sale/worth.ts';
 import { guessMissing } from './guessMissing.ts';
 import type { InspectedPiece } from './InspectedPiece.ts';
 
@@ -35,7 +36,7 @@ export function inspectItem(order: Order, facts: PieceFacts): InspectedPiece {
     spread: FRAGILITY_SPREAD,
     governs: weakest.name,
     guards: sumUp([...facts.hardPoints.flatMap(guardOf), ...facts.hollows.flatMap(hollowFill)]),
-    replacementMinor: facts.replacementMinor ?? Math.round(order.soldMinor / order.pieces.length),
+    replacementMinor: worthMinor(facts, order),
   };
 }
 

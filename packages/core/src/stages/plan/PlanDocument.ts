@@ -3,7 +3,8 @@ import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStyle, WrapRole } from '../../engineering/materials/stock.ts';
 import type { Quote } from '../../engineering/tariff/Quote.ts';
 import type { Gaps } from '../box/StowedBox.ts';
-import type { CauseKey, CostLine, PlanChoice } from '../frontier/PlanOption.ts';
+import type { CauseKey } from '../frontier/causes.ts';
+import type { CostLine, PlanChoice } from '../frontier/PlanOption.ts';
 import type { FeelFault, LayerPlacing } from '../wrap/WrappedItem.ts';
 import type { WeightPart } from '../weight/WeighedParcel.ts';
 

@@ -1,0 +1,16 @@
+import type { CauseKey } from '@inch-nest/core';
+
+/** Plain words for each way a parcel fails. */
+export const CAUSE_WORDS: Readonly<Record<CauseKey, string>> = {
+  shock: 'landing hard',
+  crush: 'crush',
+  contact: 'touching',
+  punch: 'punched through',
+  bend: 'bending',
+  scuff: 'rubbing',
+  wet: 'wet',
+  burst: 'box bursting',
+  inside: 'loose inside',
+  opening: 'opening',
+  overTight: 'wound too tight',
+};
