@@ -7,21 +7,33 @@ const swc = (tsx) => [
   },
 ];
 
-const ESM = ['d3-[a-z-]+', 'internmap'].join('|');
+const ESM = ['d3-[a-z-]+', 'internmap', 'react-hotkeys-hook'].join('|');
 
 const project = (name, folder) => ({
   displayName: name,
   rootDir: '.',
   roots: [`<rootDir>/${folder}`],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
+  testPathIgnorePatterns: ['/node_modules/', '\\.screen\\.test\\.tsx$'],
   testEnvironment: 'node',
   transform: { '\\.tsx$': swc(true), '\\.(m?[jt]s)$': swc(false) },
   transformIgnorePatterns: [`/node_modules/(?!(${ESM})/)`],
   modulePathIgnorePatterns: ['<rootDir>/apps/web/.next'],
 });
 
+/** Screens and parts, drawn into a document of their own. */
+const screens = {
+  ...project('screens', 'apps/web/src'),
+  testMatch: ['**/*.screen.test.tsx'],
+  testPathIgnorePatterns: ['/node_modules/'],
+  testEnvironment: 'jsdom',
+  setupFiles: ['<rootDir>/tests/screens/browser.ts'],
+  moduleNameMapper: { '\\.css$': '<rootDir>/tests/screens/styles.ts' },
+};
+
 export default {
   projects: [
+    screens,
     project('core', 'packages/core/src'),
     project('contracts', 'packages/contracts/src'),
     project('formats', 'packages/formats/src'),

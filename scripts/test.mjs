@@ -37,7 +37,7 @@ const CHECKS = {
   rooms: () => bin('dependency-cruiser/bin/dependency-cruise.mjs', '--config', 'tests/boundaries/rules.cjs', 'packages', 'apps'),
   unused: () => bin('knip/bin/knip.js', '--no-progress'),
 };
-const SUITES = ['core', 'contracts', 'formats', 'sources', 'cli', 'web', 'flow', 'boundaries', 'scripts', 'data'];
+const SUITES = ['core', 'contracts', 'formats', 'sources', 'cli', 'web', 'screens', 'flow', 'boundaries', 'scripts', 'data'];
 const NEED_DATABASE = ['data', 'flow'];
 
 await runMain(async () => {

@@ -2,7 +2,7 @@
 import { useId } from 'react';
 import { CM_PER_IN, type PlanDocument } from '@inch-nest/core';
 import { hatchFor, Hatches } from './Hatches.tsx';
-import { nestView, type ViewName } from './nestGeometry.ts';
+import { extentOf, nestView, type ViewName } from './nestGeometry.ts';
 import { NestSection } from './NestSection.tsx';
 import type { PullUse } from './Pulls.tsx';
 
@@ -32,17 +32,24 @@ interface Props {
 export function NestDrawing({ shows, plan, width, write, metric = false, leastGapIn, pull }: Props) {
   const prefix = useId().replaceAll(':', '');
   const views = [nestView(plan, shows[0]), nestView(plan, shows[1])] as const;
+  const [one, other] = [extentOf(views[0]), extentOf(views[1])];
   const narrow = width < NARROW;
   const room = narrow ? width - EDGE.left - 16 : width - LEGEND_W - EDGE.left * 2 - EDGE.between - 12;
-  const acrossIn = narrow ? Math.max(views[0].inside.w, views[1].inside.w) + 0.6 : views[0].inside.w + views[1].inside.w + 1.2;
-  const k = Math.min(MOST_SCALE, room / acrossIn, MOST_HEIGHT / (Math.max(views[0].inside.h, views[1].inside.h) + 0.6));
-  const tallest = Math.max(...views.map((view) => view.inside.h)) * k;
-  const first = { x: EDGE.left + 6, y: EDGE.top };
+  const acrossIn = narrow ? Math.max(one.w, other.w) + 0.6 : one.w + other.w + 1.2;
+  const k = Math.min(MOST_SCALE, room / acrossIn, MOST_HEIGHT / (Math.max(one.h, other.h) + 0.6));
+  const tallest = Math.max(one.h, other.h) * k;
+  const first = { x: EDGE.left + 6 + views[0].over.left * k, y: EDGE.top + views[0].over.top * k };
+  const right = first.x + (views[0].inside.w + views[0].over.right) * k;
   const second = narrow
-    ? { x: first.x, y: first.y + views[0].inside.h * k + EDGE.top + 16 }
-    : { x: first.x + views[0].inside.w * k + EDGE.between + EDGE.left, y: EDGE.top };
+    ? {
+        x: EDGE.left + 6 + views[1].over.left * k,
+        y: first.y + (views[0].inside.h + views[0].over.bottom + views[1].over.top) * k + EDGE.top + 16,
+      }
+    : { x: right + EDGE.between + EDGE.left + views[1].over.left * k, y: EDGE.top + views[1].over.top * k };
   const entries = legendOf(plan);
-  const legend = narrow ? { x: 8, y: second.y + views[1].inside.h * k + 24 } : { x: second.x + views[1].inside.w * k + 30, y: EDGE.top };
+  const legend = narrow
+    ? { x: 8, y: second.y + (views[1].inside.h + views[1].over.bottom) * k + 24 }
+    : { x: second.x + (views[1].inside.w + views[1].over.right) * k + 30, y: EDGE.top };
   const height = narrow
     ? legend.y + entries.length * 28 + 46
     : Math.max(EDGE.top + tallest + EDGE.bottom + 12, legend.y + entries.length * 28 + 56);

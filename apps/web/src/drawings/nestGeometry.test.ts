@@ -1,6 +1,6 @@
 import { derivePlan, writePlanDocument, type PlanChoice, type PlanDocument } from '@inch-nest/core';
 import { box, point, request } from '../../../../packages/core/tests/sampleRequest.ts';
-import { nestView, VIEW_AXES, type Rect } from './nestGeometry.ts';
+import { extentOf, nestView, VIEW_AXES, type Rect } from './nestGeometry.ts';
 
 const asked = request(
   { archetype: 'handledWare', lengthIn: 9, widthIn: 6, heightIn: 7, hardPoints: [point('handle', 'right'), point('spout', 'front')] },
@@ -73,4 +73,8 @@ test('hard points stand on the edge they face, or face us', () => {
   expect(edges('front')).toEqual(['handle right', 'spout facing']);
   expect(edges('side')).toEqual(['handle facing', 'spout left']);
   expect(edges('front', [2, 1, 0])).toEqual(['handle top', 'spout facing']);
+});
+
+test('what does not go in stands out beyond its box, and the drawing leaves room for it', () => {
+  expect(extentOf({ inside: { w: 6, h: 5 }, over: { left: 2, right: 2, top: 0, bottom: 1 } })).toEqual({ w: 10, h: 6 });
 });

@@ -37,6 +37,8 @@ export interface NestView {
   readonly piece: Rect;
   readonly points: readonly PointMark[];
   readonly gaps: { readonly left: number; readonly right: number; readonly top: number; readonly bottom: number };
+  /** How far what is held stands out beyond the inside of a box that is too small for it. */
+  readonly over: { readonly left: number; readonly right: number; readonly top: number; readonly bottom: number };
 }
 
 const FACES: Readonly<Record<ViewName, { left: keyof Gaps; right: keyof Gaps; top: keyof Gaps; bottom: keyof Gaps; facing: keyof Gaps }>> =
@@ -68,8 +70,32 @@ export function nestView(plan: PlanDocument, name: ViewName): NestView {
   const layers = layersInward(plan, bundle);
   const within = layers.length > 0 ? shrink(layers.at(-1)!, plan.layers[0]?.thicknessIn ?? 0) : bundle;
   const piece = centred(within, on(swap(plan.piece.sizeIn)));
-  return { name, inside, wallIn: plan.box.caliperIn, inner, bundle, layers, piece, points: marks(plan, piece, faces, turned), gaps };
+  return {
+    name,
+    inside,
+    wallIn: plan.box.caliperIn,
+    inner,
+    bundle,
+    layers,
+    piece,
+    points: marks(plan, piece, faces, turned),
+    gaps,
+    over: beyond(gaps),
+  };
 }
+
+const beyond = ({ left, right, top, bottom }: NestView['gaps']): NestView['over'] => ({
+  left: Math.max(0, -left),
+  right: Math.max(0, -right),
+  top: Math.max(0, -top),
+  bottom: Math.max(0, -bottom),
+});
+
+/** What a section takes in all: the inside of the box, and what stands out beyond it. */
+export const extentOf = ({ inside, over }: Pick<NestView, 'inside' | 'over'>): { w: number; h: number } => ({
+  w: inside.w + over.left + over.right,
+  h: inside.h + over.top + over.bottom,
+});
 
 /** An inner box is turned on the floor when that is how the gaps add up. */
 export function isInnerTurned({ inner, box, gaps }: PlanDocument): boolean {

@@ -7,7 +7,7 @@ const PAGES = [
   { path: '/guess', name: 'Guess ahead' },
   { path: '/stock', name: 'Stock' },
   { path: '/pickups', name: 'Pick-ups' },
-  { path: '/past', name: 'Past parcels' },
+  { path: '/past', name: 'Past' },
   { path: '/cards', name: 'Carriers' },
   { path: '/house', name: 'House rules' },
 ];

@@ -13,8 +13,8 @@ const KeysHelp = dynamic(() => import('./KeysHelp.tsx').then((room) => room.Keys
 
 /** Each person's own, on screen and on paper. */
 const UNITS: { value: UnitSystem; label: string }[] = [
-  { value: 'imperial', label: 'inches, pounds and ounces' },
-  { value: 'metric', label: 'centimetres and kilograms' },
+  { value: 'imperial', label: 'inches and pounds' },
+  { value: 'metric', label: 'cm and kg' },
 ];
 const MARKS = { saved: '✓', saving: '…', 'not saved': '✗' } as const;
 

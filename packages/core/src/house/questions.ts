@@ -53,7 +53,7 @@ export const QUESTIONS: readonly Question[] = [
   question(
     'held',
     'How is the piece held?',
-    side('bedded', 'bedded: fill all round, 2 to 3 in', { leastGapIn: 2, leastInnerBoxGapIn: 2, innerBoxes: true, floats: false }),
+    side('bedded', 'bedded: fill all round', { leastGapIn: 2, leastInnerBoxGapIn: 2, innerBoxes: true, floats: false }),
     side('floated', 'floated: a snug box in a buffered one', { leastInnerBoxGapIn: 2, snugGapIn: 0, innerBoxes: true, floats: true }),
     side('tightRoll', 'tight roll: many turns, the closest box, liners', {
       leastGapIn: 0.25,

@@ -29,7 +29,7 @@ import { useEffects } from './useEffects.ts';
 
 /** How the shop packs: ready sets, the questions behind them with what each side costs, and the figures. */
 export function HouseRules({ shelf }: { shelf: ShelfTag[] }) {
-  const { shop, kept } = useShop();
+  const { shop, kept, write } = useShop();
   const saving = useSaveShop();
   const [kind, setKind] = useState<ArchetypeKey>('handledWare');
   const [open, setOpen] = useState<QuestionKey | null>(null);
@@ -69,7 +69,9 @@ export function HouseRules({ shelf }: { shelf: ShelfTag[] }) {
           popupMatchSelectWidth={false}
           options={Object.values(ARCHETYPES).map((one) => ({ value: one.key, label: one.name }))}
         />
-        <span className="soft">7 × 5 × 6 in, sold for $60, to the middle of the isles</span>
+        <span className="soft">
+          {write.size([7, 5, 6])}, sold for {write.money(6000)}, to the middle of the isles
+        </span>
       </div>
       <section className="ready-sets" aria-label="Ready sets">
         <h2>Ready sets</h2>

@@ -8,7 +8,8 @@ const CURRENCIES = ['USD', 'EUR', 'GBP', 'CAD', 'AUD', 'NZD', 'CHF', 'SEK', 'NOK
 
 /** Name, money, clock and postcode of the shop. */
 export function ShopFacts({ saving }: { saving: SaveShopUse }) {
-  const { facts } = useShop().kept;
+  const { kept, write } = useShop();
+  const { facts } = kept;
   const keep = (part: Partial<typeof facts>) => saving.save({ facts: { ...facts, ...part } });
   const zones = Intl.supportedValuesOf('timeZone');
   return (
@@ -39,13 +40,13 @@ export function ShopFacts({ saving }: { saving: SaveShopUse }) {
               aria-label="Paper in the printer"
               value={facts.paper}
               options={[
-                { value: 'letter', label: '8½ × 11 in' },
+                { value: 'letter', label: `letter, ${write.size([8.5, 11])}` },
                 { value: 'a4', label: 'A4' },
               ]}
               onChange={(paper) => keep({ paper })}
             />
           </span>
-          <span className="soft">labels and tags are 4 in wide whatever lies in it</span>
+          <span className="soft">labels and tags are {write.length(4)} wide whatever lies in it</span>
         </li>
         <li>
           <span className="figure-field">
