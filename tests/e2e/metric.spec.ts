@@ -7,7 +7,7 @@ import { expect, saved, settled, test } from './bench.ts';
 // own steps, which have hers beside them.
 
 /** A figure with a unit that is not hers. A carrier's step may stand with hers after it; “1 in 240” is a chance. */
-const NOT_HERS = /(?<![\w.,])\d[\d.,/ ]*\s?(?:lbs?|oz|ft|ft²|ft³|in³|in²|psi|in(?! \d| all\b))(?![\w³²])(?!\s?\()/g;
+const NOT_HERS = /(?<![\w.,])\d[\d.,/ ]*\s?(?:lbs?|oz|ft|ft²|ft³|in³|in²|psi|in(?! \d| all\b| full\b))(?![\w³²])(?!\s?\()/g;
 const strange = (text: string): string[] =>
   [...text.replace(/\s+/g, ' ').matchAll(NOT_HERS)].map(
     ({ 0: found, index }) => `${found} … ${text.replace(/\s+/g, ' ').slice(Math.max(0, index - 50), index + 40)}`,

@@ -41,7 +41,7 @@ export function NestSection({ view, at, k, prefix, plan, write, leastGapIn, pull
   const heldBox = box(held);
   return (
     <g transform={`translate(${at.x} ${at.y})`} className="nest-view" data-view={view.name}>
-      <text x={-wall} y={-30} fontSize={15} style={{ fill: 'var(--soft)' }}>
+      <text x={-wall} y={-30 - scale(view.over.top)} fontSize={15} style={{ fill: 'var(--soft)' }}>
         {TITLES[view.name]}
       </text>
       <rect

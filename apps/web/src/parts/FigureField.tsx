@@ -2,6 +2,7 @@
 import { Input } from 'antd';
 import { useState } from 'react';
 import { parseMoney, parseQuantity } from '@inch-nest/core';
+import { LIKE_THIS } from '../words/likeThis.ts';
 import { measureOf, type MeasureKey } from '../words/measures.ts';
 import { useShop } from '../session/ShopContext.tsx';
 
@@ -52,7 +53,7 @@ export function FigureField({
         ? quantity.inches
         : quantity.kind === 'notUnderstood'
           ? quantity.problem
-          : 'one length, like 2 1/4 in';
+          : `one length, like ${LIKE_THIS[person.system].length}`;
     }
     const number = Number(typed.replace(',', '.').replace(/\s*%$/, ''));
     if (typed.trim() === '' || Number.isNaN(number)) return 'a number';

@@ -5,13 +5,13 @@ import { useEffect, useState } from 'react';
 import { ARCHETYPES, formatChance, POSTCODE, POSTCODE_SAYS, readSaleLine, type PlanDocument } from '@inch-nest/core';
 import type { ShelfTag } from '@inch-nest/contracts';
 import { Refusal, send } from '../../session/http.ts';
+import { LIKE_THIS } from '../../words/likeThis.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { SidePage } from '../../frame/SidePage.tsx';
 import { FigureField } from '../../parts/FigureField.tsx';
 import { askForShipping, buyerSentence, leftMinor, sendingMinor } from './askFor.ts';
 import { useGuess } from './useGuess.ts';
 
-const EXAMPLE = 'stoneware tea urn, 9 x 8 x 14 in, 6 lb 3 oz, sold 84, paid 22';
 const DRAFT = 'inch-nest-guess';
 
 /** Planned before it is sold: what sending it costs zone by zone, what to ask, and a sentence for the buyer. */
@@ -44,7 +44,7 @@ export function GuessAhead({ shelf }: { shelf: ShelfTag[] }) {
         size="large"
         autoFocus
         value={text}
-        placeholder={EXAMPLE}
+        placeholder={`${LIKE_THIS[person.system].sale}, paid 22`}
         maxLength={2000}
         status={wrong.length > 0 ? 'error' : ''}
         onChange={(event) => type(event.target.value)}

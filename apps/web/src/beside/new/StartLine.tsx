@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { ARCHETYPES, readSaleLine, type SaleLine, type SaleLineField } from '@inch-nest/core';
 import { Refusal, send } from '../../session/http.ts';
+import { LIKE_THIS } from '../../words/likeThis.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 
 const FIELD_WORDS: Readonly<Record<SaleLineField, string>> = {
@@ -18,7 +19,6 @@ const FIELD_WORDS: Readonly<Record<SaleLineField, string>> = {
   bin: 'bin',
   buyer: 'buyer',
 };
-const EXAMPLE = 'stoneware tea urn, 9 x 8 x 14 in, 6 lb 3 oz, sold 84, to 40217, by Friday';
 const DRAFT = 'inch-nest-line';
 
 /** A whole sale on one line; what was understood shows beneath as it is typed, what was not in its place. */
@@ -61,7 +61,7 @@ export function StartLine() {
         size="large"
         autoFocus
         value={text}
-        placeholder={EXAMPLE}
+        placeholder={`${LIKE_THIS[person.system].sale}, to 40217, by Friday`}
         maxLength={2000}
         status={wrong.length > 0 ? 'error' : ''}
         aria-describedby="line-readings"

@@ -2,6 +2,7 @@
 import { Button, Checkbox, Input } from 'antd';
 import { useState } from 'react';
 import { parseWeight } from '@inch-nest/core';
+import { LIKE_THIS } from '../../words/likeThis.ts';
 import { useScale } from './ScaleProvider.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 
@@ -17,7 +18,7 @@ export function ScalePanel() {
     <div className="scale-panel">
       <Input
         aria-label="What lies on the stand-in scale"
-        placeholder="3 lb 9 oz"
+        placeholder={LIKE_THIS[person.system].weight}
         value={load}
         maxLength={40}
         onChange={(event) => setLoad(event.target.value)}

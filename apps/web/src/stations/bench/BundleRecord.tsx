@@ -7,6 +7,7 @@ import { useShop } from '../../session/ShopContext.tsx';
 import { planner } from '../../parcel/planner.ts';
 import type { BenchLog } from '../../parcel/useBenchLog.ts';
 import { worthOf } from '../../parcel/worthOf.ts';
+import { LIKE_THIS } from '../../words/likeThis.ts';
 import { ScaleReading } from '../../devices/scale/ScaleReading.tsx';
 
 /** The wrapped bundle as it measures and weighs: from here on the plan goes by it, and what is still open is searched again. */
@@ -23,8 +24,8 @@ export function BundleRecord({ nest, log }: Pick<BenchUse, 'nest'> & { log: Benc
   const weightLb = heavy?.kind === 'weight' ? heavy.pounds : null;
   const pieceLb = nest.plan?.piece.weightLb ?? 0;
   const problems = [
-    ...(size.trim() !== '' && !lyingIn ? ['all three sides, like 9 x 8 x 7'] : []),
-    ...(heavy !== null && weightLb === null ? ['a weight, like 2 lb 9 oz'] : []),
+    ...(size.trim() !== '' && !lyingIn ? [`all three sides, like ${LIKE_THIS[person.system].size}`] : []),
+    ...(heavy !== null && weightLb === null ? [`a weight, like ${LIKE_THIS[person.system].weight}`] : []),
     ...(weightLb !== null && weightLb < pieceLb * 0.98 ? ['lighter than the bare piece: weigh the piece again, then the bundle'] : []),
   ];
   const keep = () => {

@@ -4,6 +4,7 @@ import { Plus, X } from 'lucide-react';
 import { ORDINARY_FILLS, type Hollow, type OrdinaryFillKey } from '@inch-nest/core';
 import { useShop } from '../../session/ShopContext.tsx';
 import { KeptText } from '../../parts/KeptText.tsx';
+import { LIKE_THIS } from '../../words/likeThis.ts';
 import { readVolume, writeVolume } from '../../words/readVolume.ts';
 
 const MATERIALS: readonly { value: OrdinaryFillKey | 'paper'; label: string }[] = [
@@ -33,7 +34,7 @@ export function Hollows({ hollows, onChange }: { hollows: readonly Hollow[]; onC
             <KeptText
               label={`Room in ${one.name}`}
               shown={writeVolume(one.volumeIn3, person.system)}
-              wanted="its room, like 20 or 2 x 3 x 4 in"
+              wanted={`its room, like ${LIKE_THIS[person.system].room}`}
               read={(text) => readVolume(text, person.system)}
               onKeep={(volumeIn3) => change(one.id, { volumeIn3 })}
             />

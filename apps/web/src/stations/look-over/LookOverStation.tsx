@@ -8,6 +8,7 @@ import { PickedClash } from '../../parcel/fields/PickedClash.tsx';
 import { TypedField } from '../../parcel/fields/TypedField.tsx';
 import { usePickedField } from '../../parcel/fields/usePickedField.ts';
 import { Cautions } from './Cautions.tsx';
+import { LIKE_THIS } from '../../words/likeThis.ts';
 import { cautionsFor } from '../../words/cautionsFor.ts';
 import { Choice, Toggle } from './Choice.tsx';
 import { GoesWith } from './GoesWith.tsx';
@@ -32,7 +33,7 @@ const ORIGINAL_BOX: readonly { value: 'none' | 'kept' | 'ofValue'; label: string
 
 /** What the piece is, how big and heavy, what of it will break first; two numbers make a plan, the rest refines it. */
 export function LookOverStation({ parcel, nest }: BenchUse) {
-  const { write } = useShop();
+  const { write, person } = useShop();
   const { view } = parcel;
   const archetype = usePickedField(parcel, 'piece', 'archetype');
   const form = usePickedField(parcel, 'piece', 'form');
@@ -57,7 +58,7 @@ export function LookOverStation({ parcel, nest }: BenchUse) {
           entity="piece"
           path="size"
           label="Size as it stands"
-          placeholder="9 x 6 1/4 x 6"
+          placeholder={LIKE_THIS[person.system].size}
           meaning={() =>
             guess.guessed.sides.includes(true)
               ? `≈ ${write.size(guess.sizeIn)}, the rest guessed: measure it to narrow this`
@@ -69,7 +70,7 @@ export function LookOverStation({ parcel, nest }: BenchUse) {
           entity="piece"
           path="weight"
           label="Weight"
-          placeholder="2 lb 3.5 oz"
+          placeholder={LIKE_THIS[person.system].weight}
           meaning={() =>
             guess.guessed.weight ? `≈ ${write.weight(guess.weightLb)}, guessed: weigh it to narrow this` : write.weight(guess.weightLb)
           }

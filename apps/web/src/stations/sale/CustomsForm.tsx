@@ -12,6 +12,7 @@ import {
   type CustomsPurpose,
 } from '@inch-nest/core';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
+import { LIKE_THIS } from '../../words/likeThis.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { KeptText } from '../../parts/KeptText.tsx';
 import { PickedClash } from '../../parcel/fields/PickedClash.tsx';
@@ -89,7 +90,7 @@ export function CustomsForm({ parcel, nest }: BenchUse) {
             <KeptText
               label="Weight, all of them"
               shown={write.weight(line.weightLb)}
-              wanted="a weight, like 2 lb 3 oz"
+              wanted={`a weight, like ${LIKE_THIS[person.system].weight}`}
               read={(text) => {
                 const read = parseWeight(text, person.system);
                 return read.kind === 'weight' ? read.pounds : null;

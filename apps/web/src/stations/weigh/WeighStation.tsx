@@ -9,6 +9,7 @@ import { useShop } from '../../session/ShopContext.tsx';
 import type { NestUse } from '../../parcel/useNest.ts';
 import { Rejected } from '../../parcel/Rejected.tsx';
 import { ScaleReading } from '../../devices/scale/ScaleReading.tsx';
+import { LIKE_THIS } from '../../words/likeThis.ts';
 import { weighingAdvice } from '../../words/weighingAdvice.ts';
 
 const READINGS = 3;
@@ -95,7 +96,7 @@ export function WeighStation({ parcel, nest }: BenchUse) {
                 size="large"
                 className="numeral"
                 value={text}
-                placeholder="3 lb 9 oz"
+                placeholder={LIKE_THIS[person.system].weight}
                 status={problem ? 'error' : ''}
                 maxLength={60}
                 aria-describedby={`reading-${i}-meaning`}
@@ -118,7 +119,7 @@ export function WeighStation({ parcel, nest }: BenchUse) {
         <Input
           id="outside"
           value={outside}
-          placeholder={nest.plan ? write.size(nest.plan.box.outsideIn) : '12 x 12 x 12'}
+          placeholder={nest.plan ? write.size(nest.plan.box.outsideIn) : LIKE_THIS[person.system].size}
           status={size && 'problem' in size ? 'error' : ''}
           maxLength={80}
           aria-describedby="outside-meaning"
