@@ -12,9 +12,9 @@ import type { ParcelUse } from '../parcel/useParcel.ts';
 const KeysHelp = dynamic(() => import('./KeysHelp.tsx').then((room) => room.KeysHelp), { ssr: false });
 
 /** Each person's own, on screen and on paper. */
-const UNITS: { value: UnitSystem; label: string }[] = [
-  { value: 'imperial', label: 'inches and pounds' },
-  { value: 'metric', label: 'cm and kg' },
+const UNITS: { value: UnitSystem; label: string; title: string }[] = [
+  { value: 'imperial', label: 'in and lb', title: 'inches and pounds' },
+  { value: 'metric', label: 'cm and kg', title: 'centimetres and kilograms' },
 ];
 const MARKS = { saved: '✓', saving: '…', 'not saved': '✗' } as const;
 

@@ -150,7 +150,7 @@ const act: fc.Arbitrary<Act> = fc.oneof(
   { weight: 4, arbitrary: fc.record({ kind: fc.constant('wait' as const), ms: fc.integer({ min: 0, max: 2500 }) }) },
   { weight: 1, arbitrary: fc.record({ kind: fc.constant('look' as const), who: fc.constantFrom(0, 1) }) },
   { weight: 1, arbitrary: fc.record({ kind: fc.constant('settle' as const), who: fc.constantFrom(0, 1), mine: fc.boolean() }) },
-) as fc.Arbitrary<Act>;
+);
 
 function world(forecast: readonly Weather[], people: readonly string[]) {
   const clock = new Clock();
