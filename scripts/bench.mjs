@@ -1,15 +1,16 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { startCluster } from './lib/cluster.mjs';
 import { ensureDebian } from './lib/debian.mjs';
 import { ensureNodePackages } from './lib/nodePackages.mjs';
 import { run } from './lib/run.mjs';
 import { runMain } from './lib/stop.mjs';
 import { ensureBuild } from './lib/webBuild.mjs';
 
-// Bundles the planner's benches as a browser's worker is bundled and runs them; then those of the screens, in a
-// browser. `--core` leaves the browser out.
+// Bundles the planner's benches as a browser's worker is bundled and runs them; then those of the database and of
+// the screens, in a browser. `--core` leaves both out.
 const root = dirname(dirname(fileURLToPath(import.meta.url)));
 
 await runMain(async () => {
@@ -31,8 +32,27 @@ await runMain(async () => {
   } finally {
     rmSync(folder, { recursive: true, force: true });
   }
-  console.log('\nIn the browser:\n');
   await ensureDebian({ postgres: true, chromium: true });
+  console.log('\nA shop that has grown:\n');
+  const asked = await inGrownShop();
+  if (asked !== 0) return asked;
+  console.log('\nIn the browser:\n');
   await ensureBuild(root);
   return run(process.execPath, [join(root, 'benches/inBrowser.mjs')], { cwd: root, env: process.env });
 });
+
+/** What the database is asked, on a cluster that goes afterwards. */
+async function inGrownShop() {
+  const folder = mkdtempSync(join(tmpdir(), 'inch-nest-bench-'));
+  chmodSync(folder, 0o755);
+  const cluster = await startCluster(join(folder, 'state'), { fast: true });
+  try {
+    return await run(process.execPath, ['--import', 'tsx', join(root, 'benches/grownShop.ts')], {
+      cwd: root,
+      env: { ...process.env, TEST_DATABASE_URL: cluster.url },
+    });
+  } finally {
+    cluster.stop();
+    rmSync(folder, { recursive: true, force: true });
+  }
+}
