@@ -24,6 +24,29 @@ const sources = (folder: string): string[] =>
     return /\.tsx?$/.test(entry.name) && !/\.test\.tsx?$/.test(entry.name) ? [path] : [];
   });
 
+/** A figure and its unit as plain text, on a screen: “like 2 1/4 in”. A chance (1 in 240) is none. */
+const UNIT_IN_WORDS = /['"`>][^'"`]*\d\s(?:in|lb|oz|ft|cm|kg)(?=['"`<.,;:)]|\s(?!\d))[^'"`]*['"`<]/;
+/** Sheets of a label printer are called by their size. */
+const NAMED_SO = [/^apps\/web\/src\/stations\/send\/Papers\.tsx$/];
+
+test('no screen says a figure with a unit of its own', () => {
+  const found = sources('apps/web/src').flatMap((path) => {
+    if ([...DOORS, ...OWN_UNITS, ...NAMED_SO].some((door) => door.test(path))) return [];
+    return readFileSync(join(root, path), 'utf8')
+      .split('\n')
+      .flatMap((text, i) => (UNIT_IN_WORDS.test(text) && !/^\s*(\*|\/\/|\/\*)/.test(text) ? [`${path}:${i + 1}: ${text.trim()}`] : []));
+  });
+  expect(found).toEqual([]);
+});
+
+test.each([
+  ["'one length, like 2 1/4 in'", true],
+  ['placeholder="3 lb 9 oz"', true],
+  ["'a side is at most 108 in'", true],
+  ["'less than 1 in 5,000'", false],
+  ['<h2>What breaks first</h2>', false],
+])('%s says a unit: %p', (text, found) => expect(UNIT_IN_WORDS.test(text)).toBe(found));
+
 test('no unit is written beside a number but behind its doors', () => {
   const found = ['packages', 'apps'].flatMap(sources).flatMap((path) => {
     const name = relative(root, join(root, path));

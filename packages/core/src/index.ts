@@ -81,6 +81,7 @@ export {
 } from './stages/parcel/customs.ts';
 export { WEIGHT_UNITS_LB, type WeightUnit } from './units/index.ts';
 export { PHOTOGRAPHS } from './stages/weight/standingMinutes.ts';
+export { TAPE_OVER_END_IN } from './stages/weight/weighParcel.ts';
 export { tearList, type RollToTear, type TearList, type TornPiece } from './stages/bench/tearList.ts';
 export { SHEET_BOARD, stockUsed, type StockUse, type UsedInstead } from './stages/bench/stockUsed.ts';
 export { lifeWords } from './stages/parcel/lifeWords.ts';

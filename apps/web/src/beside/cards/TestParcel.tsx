@@ -10,8 +10,8 @@ import { useCard } from './useCard.ts';
 export function TestParcel({ cards }: { cards: readonly CardVersionView[] }) {
   const { shop, person, write } = useShop();
   const [id, setId] = useState((cards.find((card) => card.inForce) ?? cards[0]!).id);
-  const [size, setSize] = useState('14 x 12 x 10 in');
-  const [weight, setWeight] = useState('5 lb');
+  const [size, setSize] = useState(() => write.size([14, 12, 10]));
+  const [weight, setWeight] = useState(() => write.weight(5));
   const [to, setTo] = useState('40217');
   const card = useCard(id);
   const sides = parseQuantity(size, person.system);

@@ -2,7 +2,11 @@
 import { Input } from 'antd';
 import { useState } from 'react';
 import { parseQuantity, type Triple } from '@inch-nest/core';
+import { LIKE_THIS } from '../../words/likeThis.ts';
 import { useShop } from '../../session/ShopContext.tsx';
+
+/** The longest side any carrier takes. */
+const MOST_IN = 108;
 
 /** Three sides as people write them; emptied where none need be known. */
 export function SizeField({
@@ -23,16 +27,16 @@ export function SizeField({
   const mayBeEmpty = placeholder !== undefined;
   const quantity = text !== null && text.trim() !== '' ? parseQuantity(text, person.system) : null;
   const sides = quantity?.kind === 'dimensions' && quantity.inches.length === 3 ? ([...quantity.inches] as unknown as Triple) : null;
-  const beyond = sides?.some((side) => side > 108 || side <= 0) ?? false;
+  const beyond = sides?.some((side) => side > MOST_IN || side <= 0) ?? false;
   const problem =
     text === null || (text.trim() === '' && mayBeEmpty)
       ? null
       : !sides
         ? quantity?.kind === 'notUnderstood'
           ? quantity.problem
-          : 'three sides, like 14 x 12 x 10'
+          : `three sides, like ${LIKE_THIS[person.system].size}`
         : beyond
-          ? 'a side is at most 108 in'
+          ? `a side is at most ${write.length(MOST_IN)}`
           : null;
   const leave = () => {
     if (text === null || problem !== null) return;

@@ -1,7 +1,7 @@
 'use client';
 import type { Writers } from '../../words/writers.ts';
 import { priceLineWords } from '../../words/priceLineWords.ts';
-import type { CostLine, House, PlanDocument } from '@inch-nest/core';
+import { TAPE_OVER_END_IN, type CostLine, type House, type PlanDocument } from '@inch-nest/core';
 
 /** How one line of the cost came about: what it is made of, by which formula, from where. */
 export function LineSource({ line, plan, house, write }: { line: CostLine['key']; plan: PlanDocument; house: House; write: Writers }) {
@@ -66,7 +66,12 @@ export function LineSource({ line, plan, house, write }: { line: CostLine['key']
         </>
       );
     case 'sundries':
-      return <p>One strip of tape a layer, the seams the house rules ask for and 2 in over each end; tags, slip and cards together.</p>;
+      return (
+        <p>
+          One strip of tape a layer, the seams the house rules ask for and {write.length(TAPE_OVER_END_IN)} over each end; tags, slip and
+          cards together.
+        </p>
+      );
     case 'labour':
       return (
         <p>

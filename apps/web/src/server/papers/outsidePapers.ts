@@ -1,3 +1,4 @@
+import type { UnitSystem } from '@inch-nest/core';
 import { handlingMarks, type HandlingMark } from './handlingMarks.ts';
 import { INCH, line, rule, type Page, type Paper } from './paper.ts';
 import type { PaperFacts } from './PaperFacts.ts';
@@ -7,7 +8,11 @@ import { code128, qr } from './symbol.ts';
 
 const LABEL: readonly [number, number] = [4, 6];
 const MARGIN = 0.2;
-const TEST_RULE_IN = 4;
+/** The rule of the test page: how long, how many ticks, and every which of them is a long one. */
+const TEST_RULE = {
+  imperial: { lengthIn: 4, ticks: 16, long: 4 },
+  metric: { lengthIn: 10 / 2.54, ticks: 20, long: 2 },
+} as const satisfies Record<UnitSystem, unknown>;
 
 /** One 4 × 6 page: service, where to, the carrier's number as Code 128 and QR, and the parcel's own code. */
 export const labelPage = (facts: PaperFacts, label: NonNullable<PaperFacts['label']>): Page => ({
@@ -70,23 +75,29 @@ export const marksPage = ({ keepUpright }: PaperFacts): Page => ({
   },
 });
 
-/** A ruler to hold against: four inches must be four inches. */
-export const testPage = ({ shopName }: PaperFacts): Page => ({
+/** A ruler to hold against: a printer that shrinks to fit is found out. */
+export const testPage = ({ shopName, write }: PaperFacts): Page => ({
   size: LABEL,
   draw: async (paper) => {
     line(paper, 'Test page', { x: MARGIN, y: 0.3, width: 3.6 }, 22, 'head');
-    line(paper, 'Hold a rule to it: the line is 4 in long, each tick ¼ in.', { x: MARGIN, y: 0.75, width: 3.6 }, 11);
+    const { lengthIn, ticks, long } = TEST_RULE[write.system];
+    line(
+      paper,
+      `Hold a rule to it: the line is ${write.length(lengthIn)} long, each tick ${write.length(lengthIn / ticks)}.`,
+      { x: MARGIN, y: 0.75, width: 3.6 },
+      11,
+    );
     const [x, top] = [0.5, 1.3];
     paper
       .moveTo(x * INCH, top * INCH)
-      .lineTo(x * INCH, (top + TEST_RULE_IN) * INCH)
+      .lineTo(x * INCH, (top + lengthIn) * INCH)
       .lineWidth(0.8)
       .stroke('#000000');
-    for (let i = 0; i <= 4 * TEST_RULE_IN; i++) {
-      const y = (top + i / 4) * INCH;
+    for (let i = 0; i <= ticks; i++) {
+      const y = (top + (i * lengthIn) / ticks) * INCH;
       paper
         .moveTo(x * INCH, y)
-        .lineTo((x + (i % 4 === 0 ? 0.25 : 0.13)) * INCH, y)
+        .lineTo((x + (i % long === 0 ? 0.25 : 0.13)) * INCH, y)
         .stroke('#000000');
     }
     paper.image(await code128('TEST 12345'), 1.05 * INCH, 1.5 * INCH, { width: 2.75 * INCH, height: 0.9 * INCH });

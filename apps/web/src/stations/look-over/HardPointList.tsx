@@ -14,6 +14,9 @@ import {
 } from '@inch-nest/core';
 import { useState } from 'react';
 import { useShop } from '../../session/ShopContext.tsx';
+import { LIKE_THIS } from '../../words/likeThis.ts';
+
+const MOST_REACH_IN = 60;
 
 const KINDS = Object.values(HARD_POINTS).map((one) => ({ value: one.kind, label: one.name }));
 const FACE_OPTIONS = FACES.map((face) => ({ value: face, label: face }));
@@ -83,7 +86,7 @@ function Reach({ point, onChange }: { point: HardPoint; onChange: (reachIn: numb
   const { person, write } = useShop();
   const [text, setText] = useState<string | null>(null);
   const reading = text === null || text.trim() === '0' ? { kind: 'length' as const, inches: 0 } : parseQuantity(text, person.system);
-  const wrong = text !== null && (reading.kind !== 'length' || reading.inches > 60);
+  const wrong = text !== null && (reading.kind !== 'length' || reading.inches > MOST_REACH_IN);
   const leave = () => {
     if (text !== null && reading.kind === 'length' && !wrong) {
       onChange(reading.inches);
@@ -102,7 +105,10 @@ function Reach({ point, onChange }: { point: HardPoint; onChange: (reachIn: numb
       />
       {wrong && (
         <span className="meaning wrong">
-          ✗ {reading.kind === 'notUnderstood' ? reading.problem : 'a length up to 60 in, like 1 1/2 in'}
+          ✗{' '}
+          {reading.kind === 'notUnderstood'
+            ? reading.problem
+            : `a length up to ${write.length(MOST_REACH_IN)}, like ${LIKE_THIS[person.system].length}`}
         </span>
       )}
     </span>

@@ -13,7 +13,7 @@ const SPREADS = { wraps: 0.12, fill: 0.2, boxes: 0.05, sundries: 0.2 };
 /** Tags, slip and cards. */
 const PAPERS = { weightLb: 0.03, costMinor: 8 };
 /** Tape reaches this far over each end of a seam. */
-const TAPE_OVER_END_IN = 2;
+export const TAPE_OVER_END_IN = 2;
 
 /** What something adds to a parcel. */
 interface Added {
