@@ -36,6 +36,7 @@ export { FORMS, formAxis, type FormKey } from './engineering/pieces/forms.ts';
 export {
   FACES,
   GUARDS,
+  GUARD_OVERREACH_IN,
   guardLengthAdvisedIn,
   HARD_POINTS,
   type Face,

@@ -3,6 +3,7 @@ import { Button, Input, Select } from 'antd';
 import { X } from 'lucide-react';
 import {
   FACES,
+  GUARD_OVERREACH_IN,
   guardLengthAdvisedIn,
   GUARDS,
   HARD_POINTS,
@@ -66,7 +67,7 @@ export function HardPointList({
           />
           <span className="soft">
             {point.guard
-              ? `cut it ${write.length(guardLengthAdvisedIn(point))}, ½ in past the part`
+              ? `cut it ${write.length(guardLengthAdvisedIn(point))}, ${write.length(GUARD_OVERREACH_IN)} past the part`
               : `bare: the piece keeps ${Math.round(HARD_POINTS[point.kind].bareShare * 100)}% of its strength`}
           </span>
           <Button
