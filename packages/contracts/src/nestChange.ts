@@ -22,7 +22,8 @@ export function applyNestChange(
   const after = before === null && Object.keys(set).length === 0 ? null : { ...before, ...set };
   const without = (parts: Parts, gone: readonly string[]) =>
     Object.fromEntries(Object.entries(parts).filter(([key]) => !gone.includes(key)));
-  return { choice: after && without(after, drop), locks: { ...without(locks, unpin), ...pin } as Locks };
+  const pinned: Parts = { ...without(locks, unpin), ...pin };
+  return { choice: after && without(after, drop), locks: pinned as Locks };
 }
 
 /** The parts a change touches: those of the choice by name, what is pinned as `pin:name`. */
