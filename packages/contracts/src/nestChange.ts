@@ -23,7 +23,7 @@ export function applyNestChange(
   const without = (parts: Parts, gone: readonly string[]) =>
     Object.fromEntries(Object.entries(parts).filter(([key]) => !gone.includes(key)));
   const pinned: Parts = { ...without(locks, unpin), ...pin };
-  return { choice: after && without(after, drop), locks: pinned as Locks };
+  return { choice: after && without(after, drop), locks: pinned };
 }
 
 /** The parts a change touches: those of the choice by name, what is pinned as `pin:name`. */

@@ -71,6 +71,15 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
   );
   /** Pins and unpins; what is pinned is searched round, what is in hand stays. */
   const pin = useCallback((wanted: Locks) => put(latest.current.nest.choice, wanted), [put]);
+  /** Parts of the choice in hand as they were chosen a moment ago, drawn already or not. */
+  const newest = useCallback((parts: Locks): Locks => {
+    const { choice } = latest.current;
+    const entries = Object.entries(parts).map(([key, value]) => [
+      key,
+      choice && key !== 'inner' && key in choice ? choice[key as keyof PlanChoice] : value,
+    ]);
+    return Object.fromEntries(entries) as Locks;
+  }, []);
   /** Keeps the choice in hand with its figures of now. */
   const keepAnew = useCallback(() => keep.current({ set: {}, drop: [], pin: {}, unpin: [], anew: true }), []);
   const { settle: settlePath } = keeper;
@@ -110,12 +119,13 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
       take,
       change,
       pin,
+      newest,
       keepAnew,
       clash,
       problem,
       settle,
     };
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- locks by content
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- what is done with a nest never changes, locks count by content
   }, [request, found, searching, shown, recommended, JSON.stringify(locks), isKept, take, change, pin, keepAnew, clash, problem, settle]);
 }
 

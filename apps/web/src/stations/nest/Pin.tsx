@@ -10,7 +10,7 @@ export function Pin({ nest, what, values }: { nest: NestUse; what: string; value
   const on = keys.every((key) => key in nest.locks);
   const toggle = () => {
     const rest = Object.fromEntries(Object.entries(nest.locks).filter(([key]) => !keys.includes(key as keyof Locks)));
-    nest.pin(on ? rest : { ...rest, ...values });
+    nest.pin(on ? rest : { ...rest, ...nest.newest(values) });
   };
   return (
     <Button
