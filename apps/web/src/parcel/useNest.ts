@@ -69,17 +69,14 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
     },
     [put],
   );
-  /** Pins and unpins; what is pinned is searched round, what is in hand stays. */
-  const pin = useCallback((wanted: Locks) => put(latest.current.nest.choice, wanted), [put]);
-  /** Parts of the choice in hand as they were chosen a moment ago, drawn already or not. */
-  const newest = useCallback((parts: Locks): Locks => {
-    const { choice } = latest.current;
-    const entries = Object.entries(parts).map(([key, value]) => [
-      key,
-      choice && key !== 'inner' && key in choice ? choice[key as keyof PlanChoice] : value,
-    ]);
-    return Object.fromEntries(entries) as Locks;
-  }, []);
+  /** Pins and unpins, from what was pinned and chosen a moment ago; what is pinned is searched round, what is in hand stays. */
+  const pin = useCallback(
+    (next: (now: Locks, inHand: PlanChoice | null) => Locks) => {
+      const { choice, nest } = latest.current;
+      put(nest.choice, next(nest.locks, choice));
+    },
+    [put],
+  );
   /** Keeps the choice in hand with its figures of now. */
   const keepAnew = useCallback(() => keep.current({ set: {}, drop: [], pin: {}, unpin: [], anew: true }), []);
   const { settle: settlePath } = keeper;
@@ -119,7 +116,6 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
       take,
       change,
       pin,
-      newest,
       keepAnew,
       clash,
       problem,

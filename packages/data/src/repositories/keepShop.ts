@@ -37,7 +37,7 @@ export async function keepShop(database: ShopDatabase, shop: ShopView, { personI
       const present = part ? readShopPart(after, part) : undefined;
       const known = await database.models.shopChange.findByPk(id, { transaction });
       if (known || (present !== undefined && sameContent(present, value))) {
-        verdicts.push({ path, kind: 'kept', revision: revision - 1 });
+        verdicts.push({ path, kind: 'kept', revision });
         continue;
       }
       if (clashes(marks[path], { basedOn, personId: person.id })) {
@@ -66,10 +66,8 @@ export async function keepShop(database: ShopDatabase, shop: ShopView, { personI
         { transaction },
       );
     }
-    // whatever was kept stands at the newest revision
-    return verdicts.map((verdict) =>
-      verdict.kind === 'kept' ? { ...verdict, revision: after === before ? revision - 1 : revision } : verdict,
-    );
+    // whatever was kept stands at the newest revision, which moved on only if something did
+    return after === before ? verdicts.map((one) => (one.kind === 'kept' ? { ...one, revision: revision - 1 } : one)) : verdicts;
   });
 }
 

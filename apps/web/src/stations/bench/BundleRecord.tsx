@@ -34,7 +34,7 @@ export function BundleRecord({ nest, log }: Pick<BenchUse, 'nest'> & { log: Benc
     // the big key goes back to meaning done
     (document.activeElement as HTMLElement | null)?.blur();
     void log.log({ kind: 'bundleMeasured', sizeIn, weightLb });
-    nest.pin({ ...nest.locks, layers: choice.layers, bundle: { sizeIn, weightLb } });
+    nest.pin((now) => ({ ...now, layers: choice.layers, bundle: { sizeIn, weightLb } }));
   };
   return (
     <form

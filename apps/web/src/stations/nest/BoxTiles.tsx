@@ -46,7 +46,7 @@ export function BoxTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Nes
           </label>
         </Tile>
       )}
-      <Tile name="Box" nest={nest} pin={{ box: choice.box }}>
+      <Tile name="Box" nest={nest} pin={({ box }) => ({ box })}>
         <TileSelect
           label="Box"
           value={choice.box}
@@ -86,7 +86,7 @@ export function BoxTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Nes
         )}
       </Tile>
       {!envelope && (
-        <Tile name="Inner box" nest={nest} pin={{ inner: choice.inner?.box ?? null }}>
+        <Tile name="Inner box" nest={nest} pin={({ inner }) => ({ inner: inner?.box ?? null })}>
           <TileSelect
             label="Inner box"
             value={choice.inner?.box ?? 'none'}
@@ -133,7 +133,7 @@ function Lies({ nest, choice, plan }: { nest: NestUse; choice: PlanChoice; plan:
         : 'any way up comes out alike';
   const upFace = ['its left or right', 'its front or back', 'its top'][choice.orientation[2]];
   return (
-    <Tile name="How it lies" nest={nest} pin={{ orientation: choice.orientation }}>
+    <Tile name="How it lies" nest={nest} pin={({ orientation }) => ({ orientation })}>
       <TileSelect
         label="How it lies"
         value={choice.orientation.join()}

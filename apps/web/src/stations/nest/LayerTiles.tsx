@@ -45,7 +45,7 @@ export function LayerTiles({ plan, nest, choice }: { plan: PlanDocument; nest: N
         <div className="tile" role="group" aria-label="All layers">
           <span className="tile-head">
             <b>Another layer</b>
-            <Pin nest={nest} what="the wrap" values={{ layers: choice.layers }} />
+            <Pin nest={nest} what="the wrap" part={({ layers }) => ({ layers })} />
           </span>
           {absent.length > 0 && (
             <Select

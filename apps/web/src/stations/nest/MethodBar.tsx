@@ -11,7 +11,7 @@ export function MethodBar({ nest }: { nest: NestUse }) {
   const set = READY_SETS.find((one) => one.key === locks.method);
   const pinned = Object.keys(locks).filter((key) => key !== 'method' && key !== 'without').length;
   const change = (part: { [Key in keyof typeof locks]?: (typeof locks)[Key] | undefined }) =>
-    nest.pin(Object.fromEntries(Object.entries({ ...locks, ...part }).filter(([, value]) => value !== undefined)));
+    nest.pin((now) => Object.fromEntries(Object.entries({ ...now, ...part }).filter(([, value]) => value !== undefined)));
   const things = [...request.stock.wraps, ...request.stock.fills, ...request.stock.boxes].map(({ key, name }) => ({
     value: key,
     label: name,
@@ -45,11 +45,7 @@ export function MethodBar({ nest }: { nest: NestUse }) {
         />
       </label>
       {pinned > 0 && (
-        <Button
-          onClick={() =>
-            nest.pin({ ...(locks.method ? { method: locks.method } : {}), ...(locks.without ? { without: locks.without } : {}) })
-          }
-        >
+        <Button onClick={() => nest.pin(({ method, without }) => ({ ...(method ? { method } : {}), ...(without ? { without } : {}) }))}>
           Unpin {pinned === 1 ? 'the one pinned' : `all ${pinned}`}
         </Button>
       )}

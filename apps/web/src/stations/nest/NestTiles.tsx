@@ -28,7 +28,7 @@ export function NestTiles({ plan, parcel, nest, choice }: { plan: PlanDocument; 
         Fill
       </h2>
       {choice.fill !== null && (
-        <Tile name="Fill" nest={nest} pin={{ fill: choice.fill }}>
+        <Tile name="Fill" nest={nest} pin={({ fill }) => ({ fill })}>
           <TileSelect
             label="Fill"
             value={choice.fill}

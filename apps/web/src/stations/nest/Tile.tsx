@@ -2,16 +2,26 @@
 import type { ReactNode } from 'react';
 import { Select } from 'antd';
 import { Pin } from './Pin.tsx';
-import type { Locks } from '@inch-nest/core';
+import type { Locks, PlanChoice } from '@inch-nest/core';
 import type { NestUse } from '../../parcel/useNest.ts';
 
 /** One part of the nest: its name, its pin, its control and what follows from it. */
-export function Tile({ name, pin, nest, children }: { name: string; pin?: Locks; nest: NestUse; children: ReactNode }) {
+export function Tile({
+  name,
+  pin,
+  nest,
+  children,
+}: {
+  name: string;
+  pin?: (choice: PlanChoice) => Locks;
+  nest: NestUse;
+  children: ReactNode;
+}) {
   return (
     <div className="tile" role="group" aria-label={name}>
       <span className="tile-head">
         <b>{name}</b>
-        {pin && <Pin nest={nest} what={name.toLowerCase()} values={pin} />}
+        {pin && <Pin nest={nest} what={name.toLowerCase()} part={pin} />}
       </span>
       {children}
     </div>
