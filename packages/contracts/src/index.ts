@@ -44,6 +44,7 @@ export type {
   SetMember,
   ShelfTag,
 } from './parcelView.ts';
+export { nameAmong, personAmong } from './among.ts';
 export type { Person, ShopFacts, ShopView } from './shopView.ts';
 export * from './counter.ts';
 export * from './commands.ts';

@@ -1,7 +1,7 @@
 'use client';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { sameContent, setShopPart, shopPart, type KeptShop, type Person, type ShopView } from '@inch-nest/contracts';
+import { personAmong, sameContent, setShopPart, shopPart, type KeptShop, type Person, type ShopView } from '@inch-nest/contracts';
 import { writersFor, type Writers } from '../words/writers.ts';
 import { send } from './http.ts';
 import type { Pending } from './keeping/Keeper.ts';
@@ -51,7 +51,7 @@ export function ShopProvider({
   const [themeName, setThemeName] = useState(initialTheme);
   const [keysOn, turnKeys] = useState(initialKeysOn);
   const held = useHeldShop(initial);
-  const acting = held.shop.people.find((one) => one.id === chosen) ?? held.shop.people[0]!;
+  const acting = personAmong(held.shop.people, chosen);
   const keeper = useKept<ShopView>('/api/shop/kept', acting.id, held.put);
   const { pending } = keeper;
   const { shop, kept } = useMemo(() => overlayShop(held.shop, pending), [held.shop, pending]);

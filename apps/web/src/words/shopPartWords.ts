@@ -1,4 +1,4 @@
-import { shopPart, type KeptShop } from '@inch-nest/contracts';
+import { nameAmong, shopPart, type KeptShop } from '@inch-nest/contracts';
 
 /** Cells and rules in a packer's words; what is not named here is named by its own key, spelt out. */
 const WORDS: Readonly<Record<string, string>> = {
@@ -20,7 +20,7 @@ export function shopPartWords(path: string, { stock, people }: Pick<KeptShop, 's
   const part = shopPart(path);
   if (!part) return path;
   const { room, key, cell } = part;
-  if (room === 'people') return `the units of ${people.find((one) => one.id === key)?.name ?? 'somebody'}`;
+  if (room === 'people') return `the units of ${nameAmong(people, key)}`;
   if (room === 'house' || room === 'facts' || room === 'stock') return spelt(key);
   const row = [...stock.boxes, ...stock.wraps, ...stock.fills].find((one) => one.key === key);
   return `${row?.name ?? key}${cell ? `, ${spelt(cell)}` : ''}`;

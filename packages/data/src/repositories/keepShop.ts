@@ -3,6 +3,7 @@ import type { BoxStock, FillStock, WrapStock } from '@inch-nest/core';
 import {
   applyShopChange,
   clashes,
+  nameAmong,
   readShopPart,
   sameContent,
   shopPart,
@@ -41,7 +42,7 @@ export async function keepShop(database: ShopDatabase, shop: ShopView, { personI
         continue;
       }
       if (clashes(marks[path], { basedOn, personId: person.id })) {
-        const by = shop.people.find((one) => one.id === marks[path]!.by)?.name ?? 'somebody';
+        const by = nameAmong(shop.people, marks[path]!.by);
         verdicts.push({ path, kind: 'clash', theirs: { text: textOf(present), by, revision: revision - 1 } });
         continue;
       }

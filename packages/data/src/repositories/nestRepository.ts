@@ -3,6 +3,7 @@ import { derivePlan, verifyPlan, writePlanDocument, type PlanChoice } from '@inc
 import {
   applyNestChange,
   clashes,
+  nameAmong,
   nestChange,
   nestChangeBetween,
   nestParts,
@@ -60,7 +61,7 @@ export async function keepNest(
     (part) => clashes(nest.marks[part], { basedOn, personId: person.id }) && !sameContent(partOf(before, part), partOf(after, part)),
   );
   if (clash !== undefined) {
-    const by = shop.people.find((one) => one.id === nest.marks[clash]!.by)?.name ?? 'somebody';
+    const by = nameAmong(shop.people, nest.marks[clash]!.by);
     return { path, kind: 'clash', theirs: { text: describe(before), by, revision: nest.revision } };
   }
   await writeNest(database, shop, rows, person, after, now, transaction);

@@ -1,6 +1,6 @@
 import { randomInt, randomUUID } from 'node:crypto';
 import { addDays, ARCHETYPES, readSaleLine, type ArchetypeKey, type SaleLine } from '@inch-nest/core';
-import { readField, startOfPiece, startOfSale, type FieldEntity, type KeptField, type ShopView } from '@inch-nest/contracts';
+import { personAmong, readField, startOfPiece, startOfSale, type FieldEntity, type KeptField, type ShopView } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
 import { Refused } from '../refusals.ts';
@@ -79,7 +79,7 @@ export function fieldsFromLine(text: string, shop: ShopView, system: 'imperial' 
  */
 export async function createParcel(database: ShopDatabase, shop: ShopView, wanted: NewParcel, now: Date): Promise<string> {
   const { models, sequelize } = database;
-  const person = shop.people.find((one) => one.id === wanted.personId) ?? shop.people[0]!;
+  const person = personAmong(shop.people, wanted.personId);
   const setting = { today: shop.today, system: person.system };
   const archetype = readArchetype(wanted.piece['archetype']);
   const starts = {

@@ -3,7 +3,7 @@ import { Button, Switch } from 'antd';
 import { Plus, X } from 'lucide-react';
 import { ORDINARY_FILLS, ORDINARY_WRAPS, type FillStock, type WrapStock } from '@inch-nest/core';
 import { Select } from 'antd';
-import { FigureField } from '../../parts/FigureField.tsx';
+import { FigureField, type FigureKind } from '../../parts/FigureField.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import { measureOf, type MeasureKey } from '../../words/measures.ts';
 
@@ -15,6 +15,28 @@ const ROLE_WORDS: Readonly<Record<WrapStock['role'], string>> = {
   barrier: 'keeps damp out',
 };
 const MOST = 1_000_000;
+
+/** The figures among a row's cells. */
+type FigureOf<Row> = { [Key in keyof Row]-?: Row[Key] extends number ? Key : never }[keyof Row] & string;
+
+/** Makes the cells of one row's figures: each shown and typed in the person's own units, and kept by itself. */
+const figureCells =
+  <Row extends WrapStock | FillStock>(row: Row, change: (key: string, part: Partial<Row>) => void) =>
+  (name: string, of: FigureOf<Row>, kind: FigureKind, least: number, most: number, measure: MeasureKey = 'plain') => (
+    <td>
+      <FigureField
+        hidden
+        id={`${of}-${row.key}`}
+        label={`${name} of ${row.name}`}
+        kind={kind}
+        value={row[of] as number}
+        least={least}
+        most={most}
+        measure={measure}
+        onKeep={(value) => change(row.key, { [of]: value } as Partial<Row>)}
+      />
+    </td>
+  );
 
 /** Sheet materials by the roll. */
 export function WrapTable({ wraps, onChange }: { wraps: readonly WrapStock[]; onChange: (wraps: WrapStock[]) => void }) {
@@ -39,28 +61,7 @@ export function WrapTable({ wraps, onChange }: { wraps: readonly WrapStock[]; on
         </thead>
         <tbody>
           {wraps.map((wrap) => {
-            const field = (
-              name: string,
-              of: Extract<keyof WrapStock, `${string}In` | `${string}2` | 'minutesPerTurn' | 'priceMinor'>,
-              kind: 'number' | 'length' | 'money',
-              least: number,
-              most: number,
-              measure: MeasureKey = 'plain',
-            ) => (
-              <td>
-                <FigureField
-                  hidden
-                  id={`${of}-${wrap.key}`}
-                  label={`${name} of ${wrap.name}`}
-                  kind={kind}
-                  value={wrap[of]}
-                  least={least}
-                  most={most}
-                  measure={measure}
-                  onKeep={(value) => change(wrap.key, { [of]: value })}
-                />
-              </td>
-            );
+            const field = figureCells(wrap, change);
             return (
               <tr key={wrap.key} className={wrap.onHandFt2 < 20 ? 'out' : ''}>
                 <th scope="row">{wrap.name}</th>
@@ -118,28 +119,7 @@ export function FillTable({ fills, onChange }: { fills: readonly FillStock[]; on
         </thead>
         <tbody>
           {fills.map((fill) => {
-            const field = (
-              name: string,
-              of: 'onHandFt3' | 'minorPerFt3' | 'lbPerFt3' | 'minutesPerFt3' | 'unitFt3',
-              kind: 'number' | 'money',
-              least: number,
-              most: number,
-              measure: MeasureKey = 'plain',
-            ) => (
-              <td>
-                <FigureField
-                  hidden
-                  id={`${of}-${fill.key}`}
-                  label={`${name} of ${fill.name}`}
-                  kind={kind}
-                  value={fill[of]}
-                  least={least}
-                  most={most}
-                  measure={measure}
-                  onKeep={(value) => change(fill.key, { [of]: value })}
-                />
-              </td>
-            );
+            const field = figureCells(fill, change);
             return (
               <tr key={fill.key} className={fill.onHandFt3 < 2 ? 'out' : ''}>
                 <th scope="row">{fill.name}</th>

@@ -1,5 +1,5 @@
 import { countryOf, customsForm, lifeWords, PHOTOGRAPHS, type UnitSystem } from '@inch-nest/core';
-import { benchPlanFor, type AddressView, type ParcelView, type ShopView } from '@inch-nest/contracts';
+import { benchPlanFor, nameAmong, type AddressView, type ParcelView, type ShopView } from '@inch-nest/contracts';
 import { writersFor } from '../../words/writers.ts';
 import { SHEETS } from './paper.ts';
 import type { PaperFacts } from './PaperFacts.ts';
@@ -18,7 +18,6 @@ export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressVi
   const toPostcode = String(sale.destinationPostcode.value);
   const country = countryOf(toPostcode);
   const declaration = sale.customs.value;
-  const nameOf = (id: string) => shop.people.find((person) => person.id === id)?.name ?? 'somebody';
   return {
     sheets: SHEETS[shop.paper],
     shopName: shop.name,
@@ -50,7 +49,9 @@ export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressVi
     set: view.set.length > 1 ? { number: view.set.findIndex((one) => one.id === view.id) + 1, parcels: view.set } : null,
     letter: sale.letter.value,
     customs: country && declaration ? { declaration, form: customsForm(declaration, shop.house.customsSimplifiedToMinor) } : null,
-    life: view.events.map((event) => `${when.format(new Date(event.at))}: ${lifeWords(event, words)}, ${nameOf(event.personId)}`),
+    life: view.events.map(
+      (event) => `${when.format(new Date(event.at))}: ${lifeWords(event, words)}, ${nameAmong(shop.people, event.personId)}`,
+    ),
     money: [
       ['Sold for', write.money(sale.soldMinor.value)],
       ['Buyer paid for shipping', write.money(sale.shippingCollectedMinor.value)],

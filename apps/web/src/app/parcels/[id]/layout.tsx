@@ -1,14 +1,13 @@
-import { cookies } from 'next/headers';
 import { notFound } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { Bench } from '../../../frame/Bench.tsx';
+import { openingPerson } from '../../../server/actingPerson.ts';
 import { findParcel, shelfNow, shopNow } from '../../../server/rooms.ts';
 
 /** One parcel at the bench; its stations are pages in the middle of it, and what is planned stays while they change. */
 export default async function Layout({ params, children }: { params: Promise<{ id: string }>; children: ReactNode }) {
-  const [{ people }, shelf] = await Promise.all([shopNow(), shelfNow()]);
-  const chosen = (await cookies()).get('person')?.value;
-  const person = people.find((one) => one.id === chosen) ?? people[0]!;
+  const [shop, shelf] = await Promise.all([shopNow(), shelfNow()]);
+  const person = await openingPerson(shop);
   const view = await findParcel(params, person.id);
   if (!view) notFound();
   return (
