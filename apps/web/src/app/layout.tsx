@@ -3,16 +3,7 @@ import type { ReactNode } from 'react';
 import { Providers } from '../frame/Providers.tsx';
 import { shopNow } from '../server/rooms.ts';
 import '../theme/fonts.ts';
-import '../theme/tokens.css';
-import '../frame/bench.css';
-import '../parts/sheets.css';
-import '../stations/look-over/look-over.css';
-import '../stations/nest/nest.css';
-import '../beside/cards/cards.css';
-import '../stations/send/send.css';
-import '../beside/pickups/pickups.css';
-import '../stations/bench/packing.css';
-import '../beside/day/day.css';
+import './sheets.ts';
 
 export const metadata = { title: 'Inch Nest', description: 'Wrap, box, fill, weigh and rate one-off fragile pieces.' };
 export const dynamic = 'force-dynamic';

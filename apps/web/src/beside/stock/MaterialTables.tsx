@@ -66,7 +66,7 @@ export function WrapTable({ wraps, onChange }: { wraps: readonly WrapStock[]; on
               <tr key={wrap.key} className={wrap.onHandFt2 < 20 ? 'out' : ''}>
                 <th scope="row">{wrap.name}</th>
                 <td>{ROLE_WORDS[wrap.role]}</td>
-                {field('Square feet left', 'onHandFt2', 'number', -MOST, MOST, 'area')}
+                {field('What is left', 'onHandFt2', 'number', -MOST, MOST, 'area')}
                 {field('Thickness', 'thicknessIn', 'length', 0.001, 4)}
                 {field('Roll width', 'rollWidthIn', 'length', 0.5, 108)}
                 {field('Roll length', 'rollLengthIn', 'number', 1, 100_000)}
