@@ -79,7 +79,7 @@ describe('boxes', () => {
 });
 
 describe('wraps and fills', () => {
-  const BUBBLE: WrapStock = { ...ORDINARY_WRAPS.smallBubble, onHandFt2: 100, priceMinorPerRoll: 2000 };
+  const BUBBLE: WrapStock = { ...ORDINARY_WRAPS.smallBubble, onHandFt2: 100 };
   const MOULDED: FillStock = { ...ORDINARY_FILLS.mouldedFill, onHandFt3: 20 };
   let wraps: WrapStock[][];
   let fills: FillStock[][];
