@@ -98,6 +98,8 @@ describe('ordinary packing, common practice, no source', () => {
       zone: 5,
       criticalG: 190,
       spread: 0.3,
+      ownHeightIn: 2,
+      drift: null,
       faces: [
         { chance: 0.45, layers: [small(side), fill] },
         { chance: 0.15, layers: [small(side)] },

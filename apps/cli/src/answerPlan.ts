@@ -33,6 +33,7 @@ export function answerPlan(request: NestRequest<'plan'>): unknown {
   const plans = (option: Parameters<typeof writePlanDocument>[0]) => planOf(writePlanDocument(option, asked.house));
   return {
     chosen: plans(chosen.recommended),
+    recommended: { ceiling: chosen.ceiling, aboveCeiling: chosen.aboveCeiling },
     frontier: chosen.frontier.map(plans),
     considered: chosen.considered,
     evaluated: chosen.evaluated,
@@ -46,7 +47,7 @@ function search(asked: PlanRequest, every: boolean): ChosenPlan {
 }
 
 function planRequestOf({ piece, stock, house, card, from, to, shipDate, sale, locks }: NestRequest<'plan'>): PlanRequest {
-  const { size, weight, value, ...facts } = piece;
+  const { size, weight, value, irreplaceable, ...facts } = piece;
   const [lengthIn, widthIn, heightIn] = size;
   return {
     order: {
@@ -57,7 +58,7 @@ function planRequestOf({ piece, stock, house, card, from, to, shipDate, sale, lo
       originPostcode: from,
       destinationPostcode: to,
       shipDate,
-      pieces: [{ ...facts, id: PIECE_ID, lengthIn, widthIn, heightIn, weightLb: weight, replacementMinor: value }],
+      pieces: [{ ...facts, id: PIECE_ID, lengthIn, widthIn, heightIn, weightLb: weight, replacementMinor: value, irreplaceable }],
     },
     pieceId: PIECE_ID,
     stock,
@@ -87,5 +88,12 @@ const planOf = (plan: PlanDocument) => ({
   costLines: plan.costLines.map(({ key, amountMinor }) => ({ line: key, price: amountMinor })),
   expectedCost: plan.expectedMinor,
   chance: plan.chance,
-  causes: plan.causes.map(({ key, chance, shareLost }) => ({ cause: key, chance, shareLost })),
+  breaks: plan.chance,
+  low: plan.chanceLow,
+  high: plan.chanceHigh,
+  spoils: plan.spoils,
+  decides: plan.piece.governs,
+  causes: plan.causes.map(({ key, fate, chance, shareLost }) => ({ cause: key, fate, chance, shareLost })),
+  short: [...plan.layers, ...plan.fills].filter(({ short }) => short).map(({ key }) => key),
+  shock: plan.shock,
 });

@@ -30,6 +30,8 @@ import { readRateCardCsv, writeRateCardCsv } from '@inch-nest/formats';
 import { BadInput } from './BadInput.ts';
 import { drawCut } from './drawCut.ts';
 import { answerPlan } from './answerPlan.ts';
+import { answerDrop } from './answerDrop.ts';
+import { answerBands, answerJudge } from './answerJudge.ts';
 
 /** Board from this thickness is taken for double wall where nothing is said. */
 const DOUBLE_FROM_IN = 0.22;
@@ -84,13 +86,15 @@ export const ANSWERS: { [Command in NestCommand]: (request: NestRequest<Command>
     };
   },
 
-  journey({ weight, grossWeight = weight, zone, criticalG, spread, faces, simulate }) {
+  journey({ weight, grossWeight = weight, zone, criticalG, spread, ownHeightIn, faces, simulate }) {
     const journey = {
       weightLb: weight,
       grossWeightLb: grossWeight,
       zone,
       criticalG,
       spread,
+      ownHeightIn,
+      drift: null,
       faces: faces.map((face) => ({ chance: face.chance, layers: face.layers.map(layerOf) })),
     };
     const simulated = simulate && simulateJourneys(journey, simulate.journeys, seededRandom(simulate.seed));
@@ -169,4 +173,7 @@ export const ANSWERS: { [Command in NestCommand]: (request: NestRequest<Command>
   },
 
   plan: answerPlan,
+  judge: answerJudge,
+  bands: answerBands,
+  drop: answerDrop,
 };

@@ -22,11 +22,16 @@ function run(name: string | undefined, [path, ...more]: readonly string[]): stri
   const asked = known(name);
   if (path === '--batch') return runBatch(asked, more);
   if (more.length > 0) throw new BadInput([{ path: '(arguments)', message: `one file at most, not also ${more.join(' ')}` }]);
-  const parsed = NEST_COMMANDS[asked].safeParse(readJson(path));
+  // the practice table asks for nothing
+  const parsed = NEST_COMMANDS[asked].safeParse(asked === 'bands' && path === undefined ? {} : readJson(path));
   if (!parsed.success) throw new BadInput(problemsOf(parsed.error));
   const answer = (ANSWERS[asked] as (request: unknown) => unknown)(parsed.data);
+  if (failed(answer)) process.exitCode = 1;
   return typeof answer === 'string' ? answer : print(answer);
 }
+
+/** True for a table of practice of which a row does not hold. */
+const failed = (answer: unknown): boolean => typeof answer === 'object' && answer !== null && 'hold' in answer && answer.hold === false;
 
 function runBatch(asked: NestCommand, [csv, json, ...more]: readonly string[]): string {
   if (asked !== 'plan') throw new BadInput([{ path: '--batch', message: `goes with plan, not with ${asked}` }]);

@@ -67,6 +67,6 @@ describe('documents at the boundary', () => {
 
   test('a stranger’s plan is refused by naming both formats', () => {
     const parsed = planDocument.safeParse({ format: 7 });
-    expect(parsed.error?.issues[0]?.message).toMatch(/format 2 .*format 7/);
+    expect(parsed.error?.issues[0]?.message).toMatch(/format 3 .*format 7/);
   });
 });

@@ -35,6 +35,7 @@ export const FIELDS = {
     hollows: picked(z.array(hollow).max(12)),
     accessories: picked(z.array(accessory).max(24)),
     storageWrap: picked(z.boolean()),
+    irreplaceable: picked(z.boolean()),
     originalBox: picked(originalBox),
   },
 } as const satisfies { sale: Required<Readers<SaleValues>>; piece: Required<Readers<PieceValues>> };

@@ -8,7 +8,7 @@ const gap = z.number().min(0).max(12);
 export const house = z.strictObject({
   name: shortText(40),
   sides: z.record(z.string().max(40), z.string().max(40)).default({}),
-  care: z.number().min(0.1).max(20),
+  care: z.number().min(0.25).max(20),
   labourMinorPerHour: minor,
   leastGapIn: gap,
   leastInnerBoxGapIn: gap,
@@ -39,5 +39,16 @@ export const house = z.strictObject({
   claimAcceptedPhotographed: share,
   claimAcceptedBare: share,
   lossShare: share,
-  kappa: z.strictObject({ value: z.number().positive(), low: z.number().positive(), high: z.number().positive() }),
+  strictGaps: z.boolean().default(false),
+  mostChance: share.default(0.02),
+  mostChanceIrreplaceable: share.default(0.005),
+  irreplaceableFromMinor: minor.nullable().default(null),
+  follyShare: z.number().min(0.05).max(10).default(0.6),
+  boxInBoxFromMinor: minor.default(30_000),
+  kappa: z.strictObject({
+    shape: z.number().positive().max(1e6).default(3),
+    value: z.number().positive(),
+    low: z.number().positive(),
+    high: z.number().positive(),
+  }),
 }) satisfies z.ZodType<House>;

@@ -42,6 +42,7 @@ export interface PieceValues extends KindPresets {
   seal: string | null;
   accessories: readonly Accessory[];
   storageWrap: boolean;
+  irreplaceable: boolean;
   originalBox: 'none' | 'kept' | 'ofValue';
 }
 
@@ -96,6 +97,7 @@ export const startOfPiece = (archetype: ArchetypeKey): PieceValues => ({
   seal: null,
   accessories: [],
   storageWrap: false,
+  irreplaceable: false,
   originalBox: 'none',
 });
 

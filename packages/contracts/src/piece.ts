@@ -73,4 +73,5 @@ export const pieceFacts = z.strictObject({
   hollows: z.array(hollow).max(12),
   movingParts,
   replacementMinor: minor.nullable(),
+  irreplaceable: z.boolean().default(false),
 }) satisfies z.ZodType<PieceFacts>;

@@ -68,6 +68,7 @@ const PIECE: ParcelView['piece'] = {
   seal: field(null),
   accessories: field([]),
   storageWrap: field(false),
+  irreplaceable: field(false),
   originalBox: field('none'),
 };
 
@@ -121,7 +122,7 @@ test('browser and server build the same request from the same view, and it plans
   const one = planRequestFor(view(), SHOP);
   expect(planRequestFor(structuredClone(view()), structuredClone(SHOP))).toEqual(one);
   const answer = packAnswer(finish(planParcel(one)), one);
-  expect(answer).toMatchObject({ kind: 'planned', recommended: { format: 2, piece: { title: 'bowl' } } });
+  expect(answer).toMatchObject({ kind: 'planned', recommended: { format: 3, piece: { title: 'bowl' } } });
   expect(structuredClone(answer)).toEqual(answer);
 });
 

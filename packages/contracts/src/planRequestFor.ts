@@ -5,7 +5,7 @@ import type { ShopView } from './shopView.ts';
 
 /** Facts of a piece from its kept fields; drafts are not facts. */
 export function pieceFactsOf(id: string, piece: KeptFields<PieceValues>): PieceFacts {
-  const { size, weight, title, archetype, form, finish, dampSensitive, keepUpright, hardPoints, hollows, movingParts, replacementMinor } =
+  const { size, weight, title, archetype, form, finish, dampSensitive, keepUpright, hardPoints, hollows, movingParts, ...worth } =
     valuesOf(piece);
   return {
     id,
@@ -22,7 +22,8 @@ export function pieceFactsOf(id: string, piece: KeptFields<PieceValues>): PieceF
     hardPoints,
     hollows,
     movingParts,
-    replacementMinor,
+    replacementMinor: worth.replacementMinor,
+    irreplaceable: worth.irreplaceable,
   };
 }
 

@@ -73,6 +73,7 @@ export const service = z
     }),
     signatureMinor: minor.nullable(),
     handlingFactor: z.number().min(0.2).max(5),
+    crushFactor: z.number().min(0.2).max(5).default(1),
   })
   .refine(({ steps: byWeight, cubic: byVolume }) => (byVolume === null ? byWeight.length > 0 : byWeight.length === 0), {
     path: ['steps'],

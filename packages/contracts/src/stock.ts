@@ -7,6 +7,7 @@ const cushionKey = z.enum([
   'smallBubble',
   'mediumBubble',
   'largeBubble',
+  'jumboBubble',
   'foamSheet',
   'mouldedFill',
   'starchFill',
@@ -28,6 +29,7 @@ export const wrapStock = z.strictObject({
   lbPerFt2: share,
   minutesPerTurn: share,
   abrasive: z.boolean(),
+  stiff: z.boolean().default(false),
   reused: z.boolean(),
   onHandFt2: z.number().max(1_000_000),
 }) satisfies z.ZodType<WrapStock>;

@@ -141,7 +141,7 @@ export { usualHardPoints } from './engineering/pieces/usualHardPoints.ts';
 export { hardPointsOfNewKind, kindPresets, type KindPresets } from './engineering/pieces/kindPresets.ts';
 export { CUSHION_MATERIALS } from './engineering/cushion/cushionMaterials.ts';
 export { describeProvenance } from './sources/index.ts';
-export { boxFaceOf } from './stages/plan/writePlanDocument.ts';
+export { boxFaceOf } from './stages/box/boxFaceOf.ts';
 export { wrapItem } from './stages/wrap/wrapItem.ts';
 export { inspectItem } from './stages/item/inspectItem.ts';
 
@@ -176,3 +176,11 @@ export type { CutPart, SheetLine } from './engineering/boxshop/CutPart.ts';
 // units and provenance
 export * from './units/index.ts';
 export * from './sources/index.ts';
+export { judgePacking, PACKING_MATERIALS, type JudgedPacking, type Packing, type PackingMaterial } from './stages/plan/judgePacking.ts';
+export { PRACTICE_BANDS, type PracticeBand } from './stages/plan/practiceBands.ts';
+export { dropTrace, type DropMoment, type DropTrace } from './engineering/cushion/dropTrace.ts';
+export { breaksAtDrop } from './engineering/journey/oneDrop.ts';
+export { guardsFor, shareLeft } from './engineering/pieces/hardPoints.ts';
+export { spoilingChance, type Cause, type Fate } from './stages/frontier/causes.ts';
+export { shockOnFaces, type FaceStack, type ShockFacts } from './stages/frontier/shockJourney.ts';
+export { evenWithin } from './stages/frontier/recommend.ts';

@@ -3,7 +3,9 @@ import { countPlans, type PlanSpace } from './stages/frontier/PlanSpace.ts';
 import type { PlanOption } from './stages/frontier/PlanOption.ts';
 import type { SearchProgress } from './stages/frontier/Trace.ts';
 import { inspectItem } from './stages/item/inspectItem.ts';
+import { ceilingOf } from './stages/frontier/recommend.ts';
 import { choosePlan, type ChosenPlan } from './stages/plan/choosePlan.ts';
+import { coverFor } from './stages/plan/coverFor.ts';
 import { explainNoPlan } from './stages/plan/explainNoPlan.ts';
 import { otherWays, type OtherWay } from './stages/plan/otherWays.ts';
 import type { PlanRequest } from './stages/plan/PlanRequest.ts';
@@ -13,7 +15,7 @@ import { readSale } from './stages/sale/readSale.ts';
 import { waysToWrap } from './stages/wrap/waysToWrap.ts';
 
 /**
- * The flow, from a sale to the plan of least expected cost: look the piece over, wrap it in every way
+ * The flow, from a sale to the plan to recommend: look the piece over, wrap it in every way
  * that holds, and trace the frontier of stowing, filling, weighing and rating each of those. What a stage
  * makes holds what the stage before it made, so that a plan reads backwards to the sale.
  *
@@ -25,7 +27,8 @@ import { waysToWrap } from './stages/wrap/waysToWrap.ts';
 export function* planParcel(request: PlanRequest, every = false): Generator<SearchProgress, ChosenPlan> {
   const space = planSpace(request);
   const traced = yield* traceFrontier(space, every);
-  return choosePlan(traced, traced.best ? null : explainNoPlan(request, space));
+  const cover = (option: PlanOption) => coverFor(option, space.carriages, request.house, request.locks.coverAdded);
+  return choosePlan(traced, traced.best ? null : explainNoPlan(request, space), ceilingOf(space.piece, request.house), cover);
 }
 
 /** How many plans a request has to choose from. */

@@ -14,6 +14,8 @@ export const journey = (more: Partial<Journey> = {}): Journey => ({
   zone: 5,
   criticalG: 90,
   spread: 0.3,
+  ownHeightIn: 2,
+  drift: null,
   faces: [
     { chance: 0.45, layers: stack(1) },
     { chance: 0.15, layers: stack(2) },

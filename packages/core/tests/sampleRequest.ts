@@ -61,6 +61,7 @@ export const SERVICE: Service = {
   cover: { includedMinor: 10_000, stepMinor: 10_000, pricePerStepMinor: 165, percent: null, ceilingMinor: 200_000, excludes: [] },
   signatureMinor: 300,
   handlingFactor: 1,
+  crushFactor: 1,
 };
 
 export const CARD: RateCard = {
@@ -150,6 +151,7 @@ export const FACTS: PieceFacts = {
   hollows: [],
   movingParts: 'none',
   replacementMinor: null,
+  irreplaceable: false,
 };
 
 export function request(

@@ -7,6 +7,7 @@ import { up as photos } from './migrations/004-photos.ts';
 import { up as labels } from './migrations/005-labels.ts';
 import { up as papers } from './migrations/006-papers.ts';
 import { up as ids } from './migrations/007-ids.ts';
+import { up as irreplaceable } from './migrations/008-irreplaceable.ts';
 import { runWithin, type RunSql } from './migrations/RunSql.ts';
 
 /** A step from one version's tables to the next one's. */
@@ -23,6 +24,7 @@ export const MIGRATIONS: readonly Migration[] = [
   { name: '005-labels', up: labels },
   { name: '006-papers', up: papers },
   { name: '007-ids', up: ids },
+  { name: '008-irreplaceable', up: irreplaceable },
 ];
 const LOCK = 4_117_201;
 

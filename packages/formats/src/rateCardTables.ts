@@ -36,6 +36,7 @@ export const COLUMNS = {
     'coverExcludes',
     'signature',
     'handlingFactor',
+    'crushFactor',
   ],
   prices: ['service', 'upTo', 'unit'],
   surcharges: ['service', 'name', 'when', 'above', 'from', 'to', 'price', 'fuelled'],

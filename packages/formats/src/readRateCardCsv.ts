@@ -162,6 +162,7 @@ function serviceOf(row: TableRow, rows: Record<Table, readonly TableRow[]>, cell
     },
     signatureMinor: moneyOrNull(row, 'signature'),
     handlingFactor: number(row, 'handlingFactor'),
+    crushFactor: number(row, 'crushFactor'),
     steps: pricesOf(
       prices.filter((one) => one.cells['unit'] !== 'in3'),
       zones,

@@ -87,6 +87,7 @@ const COLUMNS: Readonly<Record<StockKind, readonly Column[]>> = {
     column<WrapStock>('lb per ft2', 'lbPerFt2', (wrap) => wrap.lbPerFt2, number),
     column<WrapStock>('minutes per turn', 'minutesPerTurn', (wrap) => wrap.minutesPerTurn, number),
     column<WrapStock>('abrasive', 'abrasive', (wrap) => yesNo(wrap.abrasive), flag),
+    column<WrapStock>('stiff', 'stiff', (wrap) => yesNo(wrap.stiff), flag),
     column<WrapStock>('reused', 'reused', (wrap) => yesNo(wrap.reused), flag),
     column<WrapStock>('on hand ft2', 'onHandFt2', (wrap) => wrap.onHandFt2, number),
   ],

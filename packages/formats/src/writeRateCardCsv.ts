@@ -78,6 +78,7 @@ const serviceRow = (one: Service): Record<string, string | number> => ({
   coverExcludes: one.cover.excludes.join(' '),
   signature: one.signatureMinor === null ? '' : money(one.signatureMinor),
   handlingFactor: one.handlingFactor,
+  crushFactor: one.crushFactor,
 });
 
 const priceRows = (one: Service): Record<string, string | number>[] => [

@@ -88,10 +88,10 @@ test('the bar of causes shows their shares, greatest first, and leaves crumbs ou
     <CausesBar
       width={200}
       causes={[
-        { key: 'crush', chance: 0.001, shareLost: 1 },
-        { key: 'shock', chance: 0.008, shareLost: 1 },
-        { key: 'contact', chance: 0.000999, shareLost: 1 },
-        { key: 'wet', chance: 0.000001, shareLost: 0.5 },
+        { key: 'crush', fate: 'breaks', chance: 0.001, shareLost: 1 },
+        { key: 'shock', fate: 'breaks', chance: 0.008, shareLost: 1 },
+        { key: 'contact', fate: 'breaks', chance: 0.000999, shareLost: 1 },
+        { key: 'wet', fate: 'spoils', chance: 0.000001, shareLost: 0.5 },
       ]}
     />,
   );

@@ -8,7 +8,7 @@ export function cautionsFor(facts: PieceFacts, weightLb: number): string[] {
   const says = (...words: string[]) => words.some((word) => title.includes(word));
   return [
     ...(weightLb > TWO_LIFT_LB ? ['Over 50 lb: lift it by two.'] : []),
-    ...(ARCHETYPES[facts.archetype].brittle
+    ...(ARCHETYPES[facts.archetype].feel !== null
       ? ['Cut with the knife away from the body, never on the lap. If it breaks, gloves for the pieces.']
       : ['Cut with the knife away from the body, never on the lap.']),
     ...(says('mercury', 'radium', 'lumin', 'battery', 'batteries', 'aerosol', 'spirit', 'gas') && !says('mercury-free')

@@ -21,8 +21,13 @@ export function faultWords(fault: PlanFault, plan: PlanDocument, write: Writers)
       };
     case 'gap':
       return {
-        title: `Too little bedding ${fault.face === 'bottom' ? 'below' : fault.face === 'top' ? 'on top' : 'at the sides'}.`,
-        says: `${write.length(fault.gapIn)}, wanted ${write.length(fault.wantedIn)}.`,
+        title: `Less bedding than wished ${GAP_WORDS[fault.face]}.`,
+        says: `${write.length(fault.gapIn)}, the house wishes ${write.length(fault.wantedIn)}.`,
+      };
+    case 'hollowGap':
+      return {
+        title: `It would rattle: nothing goes into the gap ${GAP_WORDS[fault.face]}.`,
+        says: `${write.length(fault.gapIn)}; ${fault.fillName.toLowerCase()} wants ${write.length(fault.wantedIn)}. Another fill, or another box.`,
       };
     case 'certificate':
       return {
@@ -46,5 +51,14 @@ export function faultWords(fault: PlanFault, plan: PlanDocument, write: Writers)
       return { title: 'None left of that box.', says: 'Fetch one or take another.' };
   }
 }
+
+const GAP_WORDS = {
+  bottom: 'below',
+  top: 'on top',
+  front: 'at the sides',
+  back: 'at the sides',
+  left: 'at the ends',
+  right: 'at the ends',
+} as const;
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -56,7 +56,16 @@ describe('bounds are bounds', () => {
     fc.assert(
       fc.property(fc.double({ min: 40, max: 300, noNaN: true }), fc.double({ min: 0.5, max: 4, noNaN: true }), (criticalG, thicknessIn) => {
         const layers = [{ areaIn2: 30, thicknessIn, curve: CUSHION_MATERIALS.largeBubble.curve }];
-        const exact = shockChance({ weightLb: 2, grossWeightLb: 4, zone: 5, criticalG, spread: 0.3, faces: [{ chance: 1, layers }] });
+        const exact = shockChance({
+          weightLb: 2,
+          grossWeightLb: 4,
+          zone: 5,
+          criticalG,
+          spread: 0.3,
+          ownHeightIn: 0,
+          faces: [{ chance: 1, layers }],
+          drift: null,
+        });
         const floor = (slices: typeof COARSE_SLICES) => {
           const struck = new Float64Array(slices.ends.length);
           const logHeights = takeLogs(Float64Array.from(sliceGs(slices, criticalG, 0.3), (g) => dropHeightAtG(layers, 2, g)));

@@ -5,7 +5,7 @@ export interface House {
   readonly name: string;
   /** The sides taken by hand on the questions of the house, by key: those that move no figure are kept by this alone. */
   readonly sides: Readonly<Record<string, string>>;
-  /** Weight of the expected loss: 0.5 thrifty, 1 as it comes, 5 careful. */
+  /** Weight of the expected loss, 0.25 to 20: 1 as it comes, 2 as most packers would have it. */
   readonly care: number;
   readonly labourMinorPerHour: Minor;
   /** Least bedding between bundle and box on every side. */
@@ -52,14 +52,27 @@ export interface House {
   /** Chance that a claim is accepted, with photographs of the packing and without. */
   readonly claimAcceptedPhotographed: number;
   readonly claimAcceptedBare: number;
+  /** Less bedding than the house wishes is refused, not only said. */
+  readonly strictGaps: boolean;
+  /** A nest that breaks more often is recommended only where none is below it; another for what cannot be replaced. */
+  readonly mostChance: number;
+  readonly mostChanceIrreplaceable: number;
+  /** Worth from which the shop asks whether a piece can be replaced; null for never. */
+  readonly irreplaceableFromMinor: Minor | null;
+  /** Sending that costs more than this share of what the buyer paid, postage included, is called folly. */
+  readonly follyShare: number;
+  /** Worth from which a box in a box is named with its price and gain for what is brittle. */
+  readonly boxInBoxFromMinor: Minor;
   /** Share of parcels that vanish; shown apart from breakage. */
   readonly lossShare: number;
   /** κ: this shop's breakage against the model's, with its 90% interval. */
   readonly kappa: Kappa;
 }
 
-/** Learned factor on the exposure. */
+/** Learned factor on the exposure, a gamma variable. */
 export interface Kappa {
+  /** Shape of its gamma distribution: 3 and what has broken since. */
+  readonly shape: number;
   readonly value: number;
   readonly low: number;
   readonly high: number;
@@ -70,13 +83,13 @@ export interface Kappa {
  *
  * Source: quantiles of χ² with 6 degrees of freedom over 6, Abramowitz & Stegun table 26.8 (1.635, 12.592).
  */
-export const KAPPA_AT_FIRST: Kappa = { value: 1, low: 1.635 / 6, high: 12.592 / 6 };
+export const KAPPA_AT_FIRST: Kappa = { shape: 3, value: 1, low: 1.635 / 6, high: 12.592 / 6 };
 
 /** The house we ship with: bedded, every seam, photographed. */
 export const BEDDED_HOUSE: House = {
   name: 'bedded',
   sides: {},
-  care: 1,
+  care: 2,
   labourMinorPerHour: 1800,
   leastGapIn: 2,
   leastInnerBoxGapIn: 2,
@@ -103,6 +116,12 @@ export const BEDDED_HOUSE: House = {
   troubleMinutes: 30,
   claimAcceptedPhotographed: 0.7,
   claimAcceptedBare: 0.1,
+  strictGaps: false,
+  mostChance: 0.02,
+  mostChanceIrreplaceable: 0.005,
+  irreplaceableFromMinor: 100_000,
+  follyShare: 0.6,
+  boxInBoxFromMinor: 30_000,
   lossShare: 0.003,
   kappa: KAPPA_AT_FIRST,
 };

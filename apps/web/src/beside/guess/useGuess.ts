@@ -72,6 +72,7 @@ function requestFor(line: SaleLine, shop: ShopView, destinationPostcode: string)
           hollows: [],
           movingParts: 'none',
           replacementMinor: null,
+          irreplaceable: false,
         },
       ],
     },

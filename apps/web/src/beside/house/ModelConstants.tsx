@@ -1,5 +1,14 @@
 'use client';
-import { ARCHETYPES, CUSHION_MATERIALS, describeProvenance, GUARDS, HARD_POINTS } from '@inch-nest/core';
+import {
+  ARCHETYPES,
+  CUSHION_MATERIALS,
+  describeProvenance,
+  GUARDS,
+  guardsFor,
+  HARD_POINTS,
+  shareLeft,
+  type HardPointKind,
+} from '@inch-nest/core';
 import { measureOf } from '../../words/measures.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 
@@ -21,6 +30,7 @@ export function ModelConstants() {
             <tr>
               <th>Kind</th>
               <th>Median</th>
+              <th>Stands bare</th>
               <th>From</th>
             </tr>
           </thead>
@@ -28,7 +38,8 @@ export function ModelConstants() {
             {Object.values(ARCHETYPES).map((one) => (
               <tr key={one.key}>
                 <th scope="row">{one.name}</th>
-                <td className="numeral">{one.referenceG === null ? 'not limited by shock' : `${one.referenceG} g`}</td>
+                <td className="numeral">{one.fragility ? `${one.fragility.referenceG} g` : 'not limited by shock'}</td>
+                <td className="numeral">{one.fragility && write.length(one.fragility.ownHeightIn)}</td>
                 <td className="soft">{describeProvenance(one.provenance)}</td>
               </tr>
             ))}
@@ -36,13 +47,14 @@ export function ModelConstants() {
         </table>
       </details>
       <details className="constants">
-        <summary>What hard points leave of that, bare and guarded</summary>
+        <summary>What hard points leave of that, bare and in the guard that gives back most</summary>
         <table className="stock-table">
           <thead>
             <tr>
               <th>Part</th>
               <th>Bare</th>
-              <th>Guarded</th>
+              <th>At best</th>
+              <th>In</th>
               <th>From</th>
             </tr>
           </thead>
@@ -51,7 +63,8 @@ export function ModelConstants() {
               <tr key={one.kind}>
                 <th scope="row">{one.name}</th>
                 <td className="numeral">{percent(one.bareShare)}</td>
-                <td className="numeral">{percent(one.guardedShare)}</td>
+                <td className="numeral">{percent(bestGuarded(one.kind).share)}</td>
+                <td>{bestGuarded(one.kind).guard}</td>
                 <td className="soft">{describeProvenance(one.provenance)}</td>
               </tr>
             ))}
@@ -80,7 +93,7 @@ export function ModelConstants() {
             </tr>
           </thead>
           <tbody>
-            {Object.values(CUSHION_MATERIALS).map(({ key, curve, settleShare, migrates, provenance }) => (
+            {Object.values(CUSHION_MATERIALS).map(({ key, curve, settleShare, sinks, deflates, provenance }) => (
               <tr key={key}>
                 <th scope="row">{key.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`)}</th>
                 <td className="numeral">{Math.round(curve.a * curve.b * Math.E * STATED_RATIO)}</td>
@@ -89,7 +102,8 @@ export function ModelConstants() {
                 </td>
                 <td className="numeral">
                   {percent(settleShare)}
-                  {migrates && ', flows away'}
+                  {sinks && ', flows away'}
+                  {deflates && ', empties'}
                 </td>
                 <td className="soft">{describeProvenance(provenance)}</td>
               </tr>
@@ -99,4 +113,10 @@ export function ModelConstants() {
       </details>
     </section>
   );
+}
+
+/** What is left at a hard point in the guard that gives back most; bare where none does. */
+function bestGuarded(kind: HardPointKind): { share: number; guard: string } {
+  const [best] = guardsFor(kind);
+  return { share: shareLeft({ kind, guard: best?.kind ?? null }), guard: best?.name ?? '' };
 }

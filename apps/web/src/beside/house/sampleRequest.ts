@@ -43,6 +43,7 @@ export function sampleRequest(shop: ShopView, kind: ArchetypeKey): PlanRequest {
           hollows: [],
           movingParts: 'none',
           replacementMinor: null,
+          irreplaceable: false,
         },
       ],
     },

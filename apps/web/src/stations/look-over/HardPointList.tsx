@@ -8,6 +8,7 @@ import {
   GUARDS,
   HARD_POINTS,
   parseQuantity,
+  shareLeft,
   type Face,
   type GuardKind,
   type HardPoint,
@@ -67,8 +68,8 @@ export function HardPointList({
           />
           <span className="soft">
             {point.guard
-              ? `cut it ${write.length(guardLengthAdvisedIn(point))}, ${write.length(GUARD_OVERREACH_IN)} past the part`
-              : `bare: the piece keeps ${Math.round(HARD_POINTS[point.kind].bareShare * 100)}% of its strength`}
+              ? `cut it ${write.length(guardLengthAdvisedIn(point))}, ${write.length(GUARD_OVERREACH_IN)} past the part; the piece keeps ${Math.round(shareLeft(point) * 100)}% of its strength`
+              : `bare: the piece keeps ${Math.round(shareLeft(point) * 100)}% of its strength`}
           </span>
           <Button
             type="text"

@@ -86,7 +86,9 @@ export function LookOverStation({ parcel, nest }: BenchUse) {
       </div>
       <KindKeys value={archetype.value} onPick={archetype.pick} />
       <p className="meaning">
-        {data.referenceG === null ? 'Shock does not limit it.' : `Its body stands about ${data.referenceG} g at ${write.length(6)}.`}
+        {data.fragility
+          ? `Its body stands about ${data.fragility.referenceG} g at ${write.length(6)}, and a bare drop of ${write.length(data.fragility.ownHeightIn)}.`
+          : 'Shock does not limit it.'}
       </p>
       <PickedClash {...archetype} />
       <Weaknesses points={points.value} sizeIn={guess.sizeIn} plan={nest.plan} onChange={points.pick} />

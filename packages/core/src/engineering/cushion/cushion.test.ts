@@ -1,10 +1,18 @@
 import fc from 'fast-check';
 import { CUSHION_MATERIALS, cushionMaterial } from './cushionMaterials.ts';
-import { energyDensityPsi, greatestStrain, joinStressPsi, strainAt, stressAtEnergyPsi, type CushionLayer } from './cushionCurve.ts';
+import {
+  energyDensityPsi,
+  greatestStrain,
+  joinStressPsi,
+  strainAt,
+  stressAtEnergyPsi,
+  stressAtStrain,
+  type CushionLayer,
+} from './cushionCurve.ts';
 import { curveFromBestPoint } from './curveFromBestPoint.ts';
 import { dropHeightAtG, energyShares } from './dropHeight.ts';
 import { criticalGForSize, innerMassDivisor } from './fragility.ts';
-import { spreadLoad } from './loadPatch.ts';
+import { beyond, fillAreaIn2, loadOn, throughWall, wrapAreaIn2 } from './loadPatch.ts';
 import { peakG } from './peakG.ts';
 
 const materials = Object.values(CUSHION_MATERIALS);
@@ -111,15 +119,30 @@ describe('series of layers', () => {
 });
 
 describe('materials', () => {
-  test('none implies more strain than there is material', () => {
+  test('none implies more strain than there is material on its way from air to the working range', () => {
     for (const { curve } of materials) {
-      expect(greatestStrain(curve)).toBeLessThanOrEqual(1);
+      const join = joinStressPsi(curve);
+      expect(strainAt(curve, join) - strainAt(curve, join * 0.05)).toBeLessThanOrEqual(1);
       expect(strainAt(curve, 1e9)).toBeCloseTo(greatestStrain(curve), 6);
+      expect(stressAtStrain(curve, strainAt(curve, join * 2)) / (join * 2)).toBeCloseTo(1, 9);
     }
   });
+  test('data that would are refused', () =>
+    expect(() => cushionMaterial(['smallBubble', 0.15, 30, 0.03, 1, 0, 0.2])).toThrow(/a strain of/));
 
-  test('data that would are refused', () => expect(() => cushionMaterial(['smallBubble', 0.15, 40, 1.2, 0.03])).toThrow(/greatest strain/));
-
+  // exact: with p = 1 energy is proportional to stress below the join, so that a landing there does not depend on the area
+  test('a light piece lands alike on whatever area', () => {
+    for (const { key } of materials) {
+      const [wide, wider] = [60, 240].map((areaIn2) => peakG([layer(key, areaIn2, 3)], 0.5, 10).peakG);
+      expect(wider! / wide!).toBeCloseTo(1, 9);
+    }
+  });
+  test('a spring below a hundredth of the join takes up as much as the curve says', () => {
+    for (const { curve } of materials) {
+      const start = joinStressPsi(curve) * 0.01;
+      expect((strainAt(curve, start) * start) / 2 / energyDensityPsi(curve, start)).toBeCloseTo(1, 9);
+    }
+  });
   // common practice, no source: seven to ten turns of small bubble do the work of about four of large
   test('equal thickness of small and large bubble agree within a quarter at low stress', () => {
     for (const s of [0.05, 0.1, 0.15]) {
@@ -129,17 +152,35 @@ describe('materials', () => {
   });
 });
 
-test('load spreads outward but never beyond the face', () => {
-  const { areasIn2, patch, face } = spreadLoad({ lengthIn: 6, widthIn: 4 }, 0.25, [1, 2]);
-  expect(areasIn2[0]).toBeCloseTo((3 + 1) * (2 + 1), 12);
-  expect(areasIn2[1]).toBeCloseTo((5 + 2) * (4 + 2), 12);
-  expect([patch.lengthIn, face.lengthIn]).toEqual([9, 12]);
-  expect(spreadLoad({ lengthIn: 6, widthIn: 4 }, 1, [1]).areasIn2[0]).toBe(35);
+describe('load', () => {
+  const face = { lengthIn: 6, widthIn: 4 };
+  // by hand: a quarter of the face bears, 3 × 2 in; each layer spreads it by its thickness
+  test('spreads outward, wrap by wrap', () => {
+    const start = loadOn(face, 0.25);
+    expect(wrapAreaIn2(start, 1)).toBeCloseTo((3 + 1) * (2 + 1), 12);
+    const next = beyond(start, 1);
+    expect(wrapAreaIn2(next, 2)).toBeCloseTo((5 + 2) * (4 + 2), 12);
+    expect(beyond(next, 2)).toEqual({ patch: { lengthIn: 9, widthIn: 8 }, face: { lengthIn: 12, widthIn: 10 } });
+    expect(wrapAreaIn2(loadOn(face, 1), 1)).toBe(35);
+  });
+  test('a fill bears on its share of the face at most', () => {
+    expect(fillAreaIn2(loadOn(face, 0.25), 1, 0.6)).toBeCloseTo((3 + 1) * (2 + 1), 12);
+    expect(fillAreaIn2(loadOn(face, 1), 1, 0.6)).toBeCloseTo(0.6 * 7 * 5, 12);
+  });
+  test('goes on through an inner box’s wall, 0.16 in wider on each side, at most its face', () => {
+    const through = throughWall(loadOn(face, 0.25), { lengthIn: 3.2, widthIn: 20 });
+    expect(through.patch).toEqual({ lengthIn: 3.2, widthIn: 2.32 });
+    expect(through.face).toEqual({ lengthIn: 3.2, widthIn: 20 });
+  });
 });
 
-test('brittle strength falls with size; a heavy inner box costs', () => {
-  expect(criticalGForSize(190, 6)).toBe(190);
-  expect(criticalGForSize(190, 24)).toBe(95);
+test('brittle strength falls with size, what bends does not; a heavy inner box costs a little', () => {
+  expect(criticalGForSize(190, 6, 0.5)).toBe(190);
+  expect(criticalGForSize(190, 24, 0.5)).toBe(95);
+  expect(criticalGForSize(250, 24, 0)).toBe(250);
   expect(innerMassDivisor(0)).toBe(1);
-  expect(innerMassDivisor(1)).toBeCloseTo(1.75, 12);
+  // by hand: x = 0.4·0.3 = 0.12, 1 + 0.8·0.001728/0.126728; capped at x = 0.2
+  expect(innerMassDivisor(0.3)).toBeCloseTo(1.0109, 4);
+  expect(innerMassDivisor(3)).toBe(innerMassDivisor(0.5));
+  expect(innerMassDivisor(3)).toBeLessThanOrEqual(1.05);
 });

@@ -1,5 +1,5 @@
 /** Standard gravity in inches per second squared, exact: 9.80665 m/s². */
-const GRAVITY_IN_PER_S2 = 9.80665 / 0.0254;
+export const GRAVITY_IN_PER_S2 = 9.80665 / 0.0254;
 
 /**
  * Speed at which something strikes the ground after a free fall.

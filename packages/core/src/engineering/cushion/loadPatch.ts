@@ -4,36 +4,50 @@ export interface Patch {
   readonly widthIn: number;
 }
 
+/** How far the load has come on its way outward: the patch that bears, and the face it lies on. */
+export interface LoadFront {
+  readonly patch: Patch;
+  readonly face: Patch;
+}
+
+/** How much wider the patch is on each side outside an inner box's wall, inches; judgement. */
+export const INNER_WALL_SPREAD_IN = 0.16;
+
 /**
- * Bearing area of each layer outside a face, as the load spreads outward at 45°.
- *
- * Formula: the patch starts at (x·√φ) × (y·√φ) on a face X × Y; a layer of thickness t has the area
- * min(x+t, X+t)·min(y+t, Y+t); then patch and face each grow by 2t.
- *
- * Source: load spreading through half the thickness on each side; common practice, no source.
+ * Where the load begins: the share of the piece's face that touches the cushion.
  *
  * @param face the piece's projected face
- * @param bearingFraction φ, share of the face that touches the cushion, above 0 and at most 1
- * @param thicknessesIn layers from the piece outward
- * @returns areas in in², one for each layer, and the patch left for what lies outside
+ * @param bearingFraction φ, above 0 and at most 1
  */
-export function spreadLoad(
-  face: Patch,
-  bearingFraction: number,
-  thicknessesIn: readonly number[],
-): { areasIn2: number[]; patch: Patch; face: Patch } {
+export function loadOn(face: Patch, bearingFraction: number): LoadFront {
   const root = Math.sqrt(bearingFraction);
-  let x = face.lengthIn * root;
-  let y = face.widthIn * root;
-  let faceX = face.lengthIn;
-  let faceY = face.widthIn;
-  const areasIn2 = thicknessesIn.map((t) => {
-    const area = Math.min(x + t, faceX + t) * Math.min(y + t, faceY + t);
-    x += 2 * t;
-    y += 2 * t;
-    faceX += 2 * t;
-    faceY += 2 * t;
-    return area;
-  });
-  return { areasIn2, patch: { lengthIn: x, widthIn: y }, face: { lengthIn: faceX, widthIn: faceY } };
+  return { patch: { lengthIn: face.lengthIn * root, widthIn: face.widthIn * root }, face };
+}
+
+/** Area on which a wrap of a thickness bears, in²: `min(x+t, X+t)·min(y+t, Y+t)`. */
+export const wrapAreaIn2 = ({ patch, face }: LoadFront, thicknessIn: number): number =>
+  (Math.min(patch.lengthIn, face.lengthIn) + thicknessIn) * (Math.min(patch.widthIn, face.widthIn) + thicknessIn);
+
+/** Area on which a fill of a thickness bears, in²: `min((x+t)(y+t), β·(X+t)(Y+t))`, β being its bearing share. */
+export const fillAreaIn2 = ({ patch, face }: LoadFront, thicknessIn: number, bearingShare: number): number =>
+  Math.min(
+    (patch.lengthIn + thicknessIn) * (patch.widthIn + thicknessIn),
+    bearingShare * (face.lengthIn + thicknessIn) * (face.widthIn + thicknessIn),
+  );
+
+const grown = ({ lengthIn, widthIn }: Patch, byIn: number): Patch => ({ lengthIn: lengthIn + byIn, widthIn: widthIn + byIn });
+
+/** The load outside a layer: patch and face have each grown by its thickness on either side. */
+export const beyond = ({ patch, face }: LoadFront, thicknessIn: number): LoadFront => ({
+  patch: grown(patch, 2 * thicknessIn),
+  face: grown(face, 2 * thicknessIn),
+});
+
+/** The load outside an inner box: the patch goes on through the wall, at most as wide as the box's face. */
+export function throughWall({ patch }: LoadFront, boxFace: Patch): LoadFront {
+  const wider = grown(patch, 2 * INNER_WALL_SPREAD_IN);
+  return {
+    patch: { lengthIn: Math.min(wider.lengthIn, boxFace.lengthIn), widthIn: Math.min(wider.widthIn, boxFace.widthIn) },
+    face: boxFace,
+  };
 }

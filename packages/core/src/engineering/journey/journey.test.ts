@@ -37,8 +37,29 @@ test.each([
 
 test('heights, drops and faces', () => {
   expect(medianDropIn(5)).toBe(7);
-  expect(medianDropIn(25)).toBeCloseTo(5.6, 12);
+  // by hand: at 20 lb (30 − 6·ln 2/ln 3)/30 of it; at a class’s middle as the schedule has it
+  expect(medianDropIn(20)).toBeCloseTo(7 * (1 - (0.2 * Math.log(2)) / Math.log(3)), 12);
+  expect([30, 50, 78, 122, 150].map((lb) => medianDropIn(lb) / 7)).toEqual(
+    [24, 18, 12, 8, 8].map((drop) => expect.closeTo(drop / 30, 12) as number),
+  );
   expect(chanceHigherThan(7, 7)).toBeCloseTo(0.5, 12);
   expect([0, 1, 2, 5, 8].map(dropsPerJourney)).toEqual([4, 5, 5, 7, 8]);
   expect(Object.values(FACE_CHANCES).reduce((sum, chance) => sum + chance, 0)).toBeCloseTo(1, 12);
+});
+
+test('handling has no step: an ounce more never lifts a parcel higher, nor lowers it by much', () => {
+  for (let lb = 1; lb < 149; lb += 0.0625) {
+    const [lighter, heavier] = [medianDropIn(lb), medianDropIn(lb + 0.0625)];
+    expect(heavier).toBeLessThanOrEqual(lighter);
+    expect(heavier / lighter).toBeGreaterThan(0.995);
+  }
+});
+
+test('what stands a bare drop by itself breaks less, and drifting never spares it', () => {
+  expect(shockChance(journey({ ownHeightIn: 6 }))).toBeLessThan(shockChance(journey({ ownHeightIn: 2 })));
+  const { faces } = journey();
+  const worse = [{ ...faces[0]!, layers: faces[0]!.layers.slice(0, 2) }, ...faces.slice(1)];
+  const [still, always] = [shockChance(journey()), shockChance(journey({ drift: { chance: 1, faces: worse } }))];
+  expect(always).toBeGreaterThan(still);
+  expect(shockChance(journey({ drift: { chance: 0.15, faces: worse } }))).toBeCloseTo(0.85 * still + 0.15 * always, 12);
 });

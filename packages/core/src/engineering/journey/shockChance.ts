@@ -3,7 +3,7 @@ import { dropHeightAtG } from '../cushion/dropHeight.ts';
 import { addWithstoodHeights } from '../cushion/withstoodHeights.ts';
 import { gaussHermite, type NormalRule } from '../numeric/gaussHermite.ts';
 import { normalTrapezoid } from '../numeric/normalTrapezoid.ts';
-import { chanceHigherThan, DROP_SPREAD, dropsPerJourney, medianDropIn } from './dropHeights.ts';
+import { breaksWithin, chanceHigherThan, DROP_SPREAD, dropsPerJourney, medianDropIn } from './dropHeights.ts';
 
 /** A face of the parcel that may strike the ground. */
 export interface StruckFace {
@@ -25,7 +25,11 @@ export interface Journey {
   readonly criticalG: number;
   /** Spread of its lognormal; 0 for a piece whose strength is known. */
   readonly spread: number;
+  /** Bare drop that the median body stands by itself, inches; it shares the strength's lognormal factor. */
+  readonly ownHeightIn: number;
   readonly faces: readonly StruckFace[];
+  /** How likely the bundle has drifted for the whole journey, and what lies on its faces then; null where it cannot. */
+  readonly drift: { readonly chance: number; readonly faces: readonly StruckFace[] } | null;
 }
 
 const SMOOTH_NODES = 32;
@@ -42,30 +46,37 @@ const smooth = inOrder(gaussHermite(SMOOTH_NODES));
 const NEGLIGIBLE_SHARE = 1e-12;
 
 /**
- * Chance that shock breaks the piece on its journey: one fragility, many drops.
+ * Chance that shock breaks the piece on its journey: one fragility, many drops, drifted or not.
  *
- * Formula: `P = ∫ φ(z)·[1 − (Σ_f p_f·F_h(h_f(Gc·e^(σz))))^n] dz`, with h_f in closed form, so that no root
- * is sought. Gauss–Hermite with 32 nodes; where the integrand is too steep for it (large spread on stiff
+ * Formula: with m = e^(σz), `P = ∫ φ(z)·[1 − (Σ_f p_f·F_h(h₀·m + h_f(Gc·m)))^n] dz`, with h_f in closed form, so
+ * that no root is sought; mixed over drift. Gauss–Hermite with 32 nodes; where the integrand is too steep for it (large spread on stiff
  * curves) a trapezoid rule fine enough. Small tails by log1p and expm1.
  *
  * @returns probability, 0 to 1
  * @throws RangeError for a gross weight above 150 lb
  */
 export function shockChance(journey: Journey): number {
+  const { drift } = journey;
+  const still = shockOn(journey, journey.faces);
+  return drift && drift.chance > 0 ? (1 - drift.chance) * still + drift.chance * shockOn(journey, drift.faces) : still;
+}
+
+function shockOn(journey: Journey, faces: readonly StruckFace[]): number {
   const drops = dropsPerJourney(journey.zone);
   const medianIn = medianDropIn(journey.grossWeightLb, journey.handlingFactor);
-  if (journey.spread === 0) return breaksWithin(drops, chancePerDrop(journey, journey.criticalG, medianIn));
-  const { nodes, weights } = ruleFor(journey);
+  if (journey.spread === 0) return breaksWithin(drops, chancePerDrop(journey, faces, medianIn));
+  const { nodes, weights } = ruleFor(faces, journey.spread);
   const peakGs = nodes.map((z) => journey.criticalG * Math.exp(journey.spread * z));
   const count = nodes.length;
-  const heights = new Float64Array(journey.faces.length * count);
-  journey.faces.forEach(({ layers }, face) => addWithstoodHeights(layers, journey.weightLb, peakGs, heights, face * count));
+  const own = nodes.map((z) => journey.ownHeightIn * Math.exp(journey.spread * z));
+  const heights = new Float64Array(faces.length * count);
+  for (let face = 0; face < faces.length; face++) heights.set(own, face * count);
+  faces.forEach(({ layers }, face) => addWithstoodHeights(layers, journey.weightLb, peakGs, heights, face * count));
   let chance = 0;
   let weightLeft = 1;
   for (let i = 0; i < count; i++) {
     let struck = 0;
-    for (let face = 0; face < journey.faces.length; face++)
-      struck += journey.faces[face]!.chance * chanceHigherThan(heights[face * count + i]!, medianIn);
+    for (let face = 0; face < faces.length; face++) struck += faces[face]!.chance * chanceHigherThan(heights[face * count + i]!, medianIn);
     const breaks = breaksWithin(drops, Math.min(1, struck));
     chance += weights[i]! * breaks;
     weightLeft -= weights[i]!;
@@ -75,18 +86,15 @@ export function shockChance(journey: Journey): number {
 }
 
 /** Chance that one drop of the journey exceeds what a piece of this very strength withstands. */
-function chancePerDrop(journey: Journey, criticalG: number, medianIn: number): number {
+function chancePerDrop({ ownHeightIn, weightLb, criticalG }: Journey, faces: readonly StruckFace[], medianIn: number): number {
   let chance = 0;
-  for (const face of journey.faces) {
-    chance += face.chance * chanceHigherThan(dropHeightAtG(face.layers, journey.weightLb, criticalG), medianIn);
+  for (const face of faces) {
+    chance += face.chance * chanceHigherThan(ownHeightIn + dropHeightAtG(face.layers, weightLb, criticalG), medianIn);
   }
   return Math.min(1, chance);
 }
 
-/** `1 − (1 − chance)^drops` without losing small chances. */
-export const breaksWithin = (drops: number, chance: number): number => -Math.expm1(drops * Math.log1p(-chance));
-
-function ruleFor({ faces, spread }: Journey): NormalRule {
+function ruleFor(faces: readonly StruckFace[], spread: number): NormalRule {
   let steepest = 1;
   for (const { layers } of faces) for (const { curve } of layers) steepest = Math.max(steepest, curve.p);
   const widthZ = DROP_SPREAD / (steepest * spread);

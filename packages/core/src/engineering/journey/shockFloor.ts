@@ -1,6 +1,5 @@
 import { normalCdf } from '../numeric/normal.ts';
-import { DROP_SPREAD } from './dropHeights.ts';
-import { breaksWithin } from './shockChance.ts';
+import { breaksWithin, DROP_SPREAD } from './dropHeights.ts';
 
 /** The fragility's distribution cut into slices: where each ends, weaker pieces first, and how much lies in it. */
 export interface Slices {

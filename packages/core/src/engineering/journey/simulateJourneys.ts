@@ -21,8 +21,12 @@ export function simulateJourneys(journey: Journey, journeys: number, random: See
   const medianIn = medianDropIn(journey.grossWeightLb, journey.handlingFactor);
   let broken = 0;
   for (let i = 0; i < journeys; i++) {
-    const g = journey.criticalG * Math.exp(journey.spread * random.normal());
-    const withstood = journey.faces.map((face) => dropHeightAtG(face.layers, journey.weightLb, g));
+    const strength = Math.exp(journey.spread * random.normal());
+    const { drift } = journey;
+    const faces = drift && random.uniform() < drift.chance ? drift.faces : journey.faces;
+    const withstood = faces.map(
+      ({ layers }) => journey.ownHeightIn * strength + dropHeightAtG(layers, journey.weightLb, journey.criticalG * strength),
+    );
     for (let drop = 0; drop < drops; drop++) {
       const heightIn = medianIn * Math.exp(DROP_SPREAD * random.normal());
       if (heightIn > withstood[strikes(journey, random.uniform())]!) {

@@ -7,7 +7,8 @@ const { smallBubble, largeBubble, mediumBubble, tissue } = ORDINARY_WRAPS;
 test('bubbles stand for each other', () => {
   const small = equivalentTurns(largeBubble, 4, smallBubble);
   expect(small).toBeGreaterThanOrEqual(7);
-  expect(small).toBeLessThanOrEqual(11);
+  // by energy at the same load eleven and a half, a little more than the ten of practice
+  expect(small).toBeLessThanOrEqual(12);
   expect(equivalentTurns(largeBubble, 2, largeBubble)).toBe(2);
   expect(equivalentTurns({ ...largeBubble, reused: true }, 5, largeBubble)).toBe(4);
   expect(equivalentTurns(largeBubble, 4, { ...largeBubble, reused: true })).toBe(5);

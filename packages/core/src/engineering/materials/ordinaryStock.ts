@@ -29,6 +29,7 @@ const wrap = (
   lbPerFt2,
   minutesPerTurn,
   abrasive,
+  stiff: false,
   reused: false,
   onHandFt2: 0,
 });
@@ -41,6 +42,8 @@ export const ORDINARY_WRAPS = {
   smallBubble: wrap('smallBubble', 'Small bubble', 'conform', 'smallBubble', 0.17, 0.012, 12, 2100, 1750, 0.8, true),
   mediumBubble: wrap('mediumBubble', 'Medium bubble', 'cushion', 'mediumBubble', 0.28, 0.015, 24, 1200, 2400, 0.9, true),
   largeBubble: wrap('largeBubble', 'Large bubble', 'cushion', 'largeBubble', 0.45, 0.02, 24, 780, 1950, 1, true),
+  jumboBubble: wrap('jumboBubble', 'Jumbo bubble', 'cushion', 'jumboBubble', 0.5, 0.03, 24, 600, 2600, 1.1, true),
+  backingCard: { ...wrap('backingCard', 'Backing card', 'surface', null, 0.16, 0.12, 24, 36, 60, 0.5, true), stiff: true },
   stretchFilm: wrap('stretchFilm', 'Stretch film', 'skin', null, 0.001, 0.0035, 5, 12000, 900, 0.7),
   dampBag: wrap('dampBag', 'Damp bag', 'barrier', null, 0.002, 0.01, 24, 30, 12, 0.3),
 } as const;
@@ -61,7 +64,8 @@ export const ORDINARY_FILLS = {
   starchFill: fill('starchFill', 'Starch loose fill', 'starchFill', 0.6, 190, 'scoop', 0.25, 1),
   crumpledPaper: fill('crumpledPaper', 'Crumpled paper, tight', 'crumpledPaper', 1.3, 110, 'sheet', 0.05, 2.5),
   airPillows: fill('airPillows', 'Air pillows', 'airPillows', 0.12, 170, 'pillow', 0.06, 0.8),
-  foldedBubble: fill('foldedBubble', 'Large bubble, folded', 'largeBubble', 0.55, 300, 'square', 0.17, 1.2),
+  foldedBubble: fill('foldedBubble', 'Large bubble, folded', 'largeBubble', 0.55, 400, 'square', 0.17, 3),
+  foldedSmallBubble: fill('foldedSmallBubble', 'Small bubble, folded', 'smallBubble', 0.6, 430, 'square', 0.12, 3),
   foamInPlace: fill('foamInPlace', 'Foam in place', 'foamInPlace', 0.5, 900, 'bag', 0.5, 2),
 } as const;
 

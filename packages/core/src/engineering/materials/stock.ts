@@ -22,6 +22,8 @@ export interface WrapStock {
   readonly minutesPerTurn: number;
   /** Can mark a rubbed or uncured finish. */
   readonly abrasive: boolean;
+  /** Card that keeps something flat from bending: half a turn lies on one side, a whole one on both. */
+  readonly stiff: boolean;
   readonly reused: boolean;
   readonly onHandFt2: number;
 }

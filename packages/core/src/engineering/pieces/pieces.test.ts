@@ -1,6 +1,6 @@
 import { ARCHETYPES, archetypeFromTitle, type ArchetypeKey } from './archetypes.ts';
 import { bearingFractions, formAxis, FORMS, type FormKey } from './forms.ts';
-import { FACE_AXIS, GUARDS, guardLengthAdvisedIn, HARD_POINTS } from './hardPoints.ts';
+import { FACE_AXIS, GUARDS, guardLengthAdvisedIn, guardsFor, HARD_POINTS, shareLeft } from './hardPoints.ts';
 import { usualHardPoints } from './usualHardPoints.ts';
 
 test.each<[string, ArchetypeKey | null]>([
@@ -47,10 +47,17 @@ describe('forms', () => {
 });
 
 test('hard points: a guard always helps, and is half an inch longer than the part', () => {
-  for (const one of Object.values(HARD_POINTS)) {
-    expect(one.guardedShare).toBeGreaterThan(one.bareShare);
-    expect(one.guardedShare).toBeLessThanOrEqual(1);
+  for (const { kind, bareShare } of Object.values(HARD_POINTS)) {
+    expect(shareLeft({ kind, guard: null })).toBe(bareShare);
+    for (const { kind: guard } of guardsFor(kind)) {
+      expect(shareLeft({ kind, guard })).toBeGreaterThanOrEqual(bareShare);
+      expect(shareLeft({ kind, guard })).toBeLessThanOrEqual(1);
+    }
   }
+  // by hand: a mechanism keeps 0.70, and a spacer gives back 0.85 of what is missing
+  expect(shareLeft({ kind: 'mechanism', guard: 'spacer' })).toBeCloseTo(0.7 + 0.3 * 0.85, 12);
+  expect(guardsFor('mechanism')[0]!.kind).toBe('spacer');
+  expect(guardsFor('machinedFace').map(({ kind }) => kind)).toEqual(['cardFace']);
   expect(guardLengthAdvisedIn({ reachIn: 1.25 })).toBe(1.75);
   expect(Object.values(GUARDS).every((guard) => guard.minutes > 0 && guard.thicknessIn > 0)).toBe(true);
   expect(FACE_AXIS).toEqual({ left: 0, right: 0, front: 1, back: 1, bottom: 2, top: 2 });

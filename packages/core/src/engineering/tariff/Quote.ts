@@ -52,6 +52,7 @@ export interface Quote {
   /** The day it should be there, from pick-up days and holidays; null when no pick-up comes within a month. */
   readonly arrivesOn: CivilDate | null;
   readonly handlingFactor: number;
+  readonly crushFactor: number;
   /** What a claim may pay at most. */
   readonly coverMinor: Minor;
 }

@@ -62,6 +62,8 @@ export interface Service {
   readonly signatureMinor: Minor | null;
   /** On the median drop height; 1 where nothing is known. */
   readonly handlingFactor: number;
+  /** On the load that may lie on a parcel; 1 where nothing is known. */
+  readonly crushFactor: number;
 }
 
 /** Price by zone for all up to a weight. */

@@ -72,6 +72,7 @@ export function priceService(card: RateCard, service: Service, shipment: Shipmen
     transitDays: service.transitDays,
     arrivesOn,
     handlingFactor: service.handlingFactor,
+    crushFactor: service.crushFactor,
     coverMinor: covered ? Math.max(service.cover.includedMinor, shipment.coverMinor ?? 0) : 0,
   };
 }

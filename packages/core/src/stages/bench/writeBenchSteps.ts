@@ -41,7 +41,7 @@ export function writeBenchSteps(
   const within = filled.amounts.find((one) => one.where === 'inner') ?? null;
   const outer = filled.amounts.find((one) => one.where === 'outer') ?? null;
   const tests = testsDue(
-    { brittle: wrapped.piece.archetype.brittle, cased: facts.movingParts !== 'none', envelope: isEnvelope(shell.box) },
+    { brittle: wrapped.piece.archetype.feel !== null, cased: facts.movingParts !== 'none', envelope: isEnvelope(shell.box) },
     house,
   );
   const perTest = STANDING_MINUTES.tests / tests.length;

@@ -17,9 +17,13 @@ export interface BoxRoom {
   readonly linerBoard: SheetBoard | null;
 }
 
-/** Those on hand, or the pinned one whether or not it is. */
+/** On hand, or the pinned one whether or not it is. */
+export const isUsable = (box: BoxStock, pinned: string | undefined): boolean =>
+  pinned === undefined ? box.onHand > 0 : box.key === pinned;
+
+/** All that are usable. */
 export const usableBoxes = (boxes: readonly BoxStock[], pinned: string | undefined): readonly BoxStock[] =>
-  boxes.filter((box) => (pinned === undefined ? box.onHand > 0 : box.key === pinned));
+  boxes.filter((box) => isUsable(box, pinned));
 
 /** Without a liner, with one, or both, as house and stock allow; a pinned one needs no leave. */
 export const linerChoices = ({ liners }: House, { linerBoard }: BoxRoom, locks: BoxLocks): readonly boolean[] => {

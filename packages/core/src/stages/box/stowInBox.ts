@@ -3,7 +3,7 @@ import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
-import { usableBoxes, type BoxLocks, type BoxRoom } from './BoxChoices.ts';
+import { isUsable, usableBoxes, type BoxLocks, type BoxRoom } from './BoxChoices.ts';
 import { gapsAround, gapsAroundInner, leastGap } from './gapsAround.ts';
 import { builtOutsideIn, envelopeRound, isEnvelope, wholeShell } from './makeShell.ts';
 import { shellMaker, shellsFor, type ShellMaker } from './shellsFor.ts';
@@ -26,15 +26,32 @@ export const heldBare = (wrapped: WrappedItem, locks: BoxLocks = {}): Held[] =>
     return { wrapped, orientation, bundleIn, inner: null, heldIn: bundleIn };
   });
 
-/** The bundle in each inner box that takes it. */
+/** An inner box is snug: only the few smallest that take the bundle are looked at. Common practice, no source. */
+const MOST_INNER = 3;
+/** Of outer boxes the smallest that take what is held; larger ones are more air for more money. */
+const MOST_OUTER = 16;
+
+const bySizeOf = new WeakMap<readonly BoxStock[], readonly BoxStock[]>();
+/** Boxes by the volume inside; of equal ones as they lie in the stockroom. */
+function smallestFirst(boxes: readonly BoxStock[]): readonly BoxStock[] {
+  const known = bySizeOf.get(boxes) ?? [...boxes].sort((a, b) => volumeOf(a) - volumeOf(b));
+  bySizeOf.set(boxes, known);
+  return known;
+}
+const volumeOf = ({ insideIn: [l, w, d] }: BoxStock): number => l * w * d;
+
+/** The bundle in each of the smallest inner boxes that take it. */
 export function* heldInBoxes(wrapped: WrappedItem, boxes: readonly BoxStock[], house: House, locks: BoxLocks = {}): Generator<Held> {
   const inners = usableBoxes(boxes, locks.inner ?? undefined).filter((box) => !isEnvelope(box) && box.container === null);
+  const bySize = smallestFirst(inners);
   for (const { orientation, bundleIn } of heldBare(wrapped, locks)) {
-    for (const box of inners) {
+    let taken = 0;
+    for (const box of bySize) {
       const gaps = gapsAround(bundleIn, box.insideIn);
-      if (leastGap(gaps) < house.snugGapIn - 1e-9) continue;
+      if (leastGap(gaps) < Math.max(HAIR_IN, house.snugGapIn) - 1e-9) continue;
       const inner = innerBox(box, gaps);
       yield { wrapped, orientation, bundleIn, inner, heldIn: inner.outsideIn };
+      if (++taken === MOST_INNER) break;
     }
   }
 }
@@ -46,19 +63,36 @@ export const innerBox = (box: BoxStock, gaps: Gaps): InnerBox => ({
   tareLb: wholeShell(box).tareLb,
 });
 
-/** Bedding the house wants round what an outer box holds. */
-export const bedding = (house: House, inner: unknown): number => (inner ? house.leastInnerBoxGapIn : house.leastGapIn);
+/** Bedding the house wishes round what an outer box holds: none round what is in a case of its own or cannot break. */
+export const bedding = (house: House, { inner, wrapped }: { readonly inner: unknown; readonly wrapped: WrappedItem }): number =>
+  inner ? house.leastInnerBoxGapIn : needsNone(wrapped) ? 0 : house.leastGapIn;
 
-/** Every shell that holds it with the house's bedding all round; for a flat bundle the envelopes too. */
+const needsNone = ({ piece: { archetype } }: WrappedItem): boolean => archetype.cased || archetype.fragility === null;
+
+/** Bedding that must be there: the wish where the house is strict, else a hair, and the physics decide. */
+export const beddingNeeded = (house: House, held: Parameters<typeof bedding>[1]): number =>
+  house.strictGaps ? bedding(house, held) : HAIR_IN;
+
+/** A bundle goes into a box that is larger by so much, inches. */
+const HAIR_IN = 0.05;
+
+/** The shells that take it with the bedding it must have all round, smallest boxes first; for a flat bundle the envelopes too. */
 export function shellsRound(held: Held, room: BoxRoom, house: House, locks: BoxLocks = {}, make: ShellMaker = shellMaker(room)): Shell[] {
-  const gapIn = bedding(house, held.inner);
+  const needIn = beddingNeeded(house, held);
   const [l, w, h] = held.heldIn;
   const [short, long] = [Math.min(l, w), Math.max(l, w)];
-  return usableBoxes(room.boxes, locks.box).flatMap((box) => {
+  let taken = 0;
+  return smallestFirst(room.boxes).flatMap((box) => {
+    if (taken === MOST_OUTER || !isUsable(box, locks.box)) return [];
     if (isEnvelope(box)) return envelopesRound(held, box);
     const [insideL, insideW] = box.insideIn;
-    if (Math.min(insideL, insideW) < short + 2 * gapIn - 1e-6 || Math.max(insideL, insideW) < long + 2 * gapIn - 1e-6) return [];
-    return shellsFor(box, h, gapIn, room, house, make, locks).filter((shell) => leastGap(gapsIn(held, shell)) >= gapIn - 1e-9);
+    if (Math.min(insideL, insideW) < short + 2 * needIn - 1e-6 || Math.max(insideL, insideW) < long + 2 * needIn - 1e-6) return [];
+    const shells = shellsFor(box, h, bedding(house, held), room, house, make, locks).filter(
+      (shell) => leastGap(gapsIn(held, shell)) >= needIn - 1e-9,
+    );
+    // a carrier’s own box goes by its own services and stands in no other’s way
+    if (shells.length > 0 && box.container === null) taken++;
+    return shells;
   });
 }
 

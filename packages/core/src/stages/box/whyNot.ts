@@ -3,7 +3,7 @@ import type { BoxStock } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
 import { formatLength, type UnitSystem } from '../../units/index.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
-import { bedding, heldBare } from './stowInBox.ts';
+import { beddingNeeded, heldBare } from './stowInBox.ts';
 import { isEnvelope } from './makeShell.ts';
 import type { BoxRefusal, InnerBox } from './StowedBox.ts';
 
@@ -29,7 +29,7 @@ export function whyNot(
       ]
     : heldBare(wrapped).map(({ bundleIn }) => bundleIn);
   return boxes.flatMap((box): BoxRefusal[] => {
-    const gapIn = isEnvelope(box) ? 0 : bedding(house, inner);
+    const gapIn = isEnvelope(box) ? 0 : beddingNeeded(house, { inner, wrapped });
     if (isEnvelope(box) && inner) return [{ box, shortIn: 0, reason: 'no box goes into an envelope' }];
     if (isEnvelope(box) && !wrapped.piece.archetype.flat) return [{ box, shortIn: 0, reason: 'an envelope is for flat goods' }];
     const best = outlines
@@ -40,7 +40,7 @@ export function whyNot(
         {
           box,
           ...best,
-          reason: `${formatLength(best.shortIn, units)} too little ${best.side}${gapIn > 0 ? ` with ${formatLength(gapIn, units)} of bedding` : ''}`,
+          reason: `${formatLength(best.shortIn, units)} too little ${best.side}${house.strictGaps && gapIn > 0 ? ` with ${formatLength(gapIn, units)} of bedding` : ''}`,
         },
       ];
     return box.onHand > 0 ? [] : [{ box, shortIn: 0, reason: 'none left' }];

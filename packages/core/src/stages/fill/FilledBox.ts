@@ -25,6 +25,10 @@ export interface FilledBox {
   readonly amounts: readonly FillAmount[];
   /** Gaps as they are once the lid is pressed down and the fill has settled and moved. */
   readonly effectiveGaps: Gaps;
+  /** The fill reaches the lid and carries what lies on it. */
+  readonly filledToRim: boolean;
+  /** Chance that what is in the outer fill has drifted on the way, so that half of the base is gone. */
+  readonly driftChance: number;
   /** The same inside the inner box; null without one. */
   readonly effectiveInnerGaps: Gaps | null;
   readonly weightLb: number;

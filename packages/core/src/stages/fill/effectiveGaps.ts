@@ -1,12 +1,17 @@
 import type { CushionMaterial } from '../../engineering/cushion/cushionMaterials.ts';
 import type { Gaps } from '../box/StowedBox.ts';
 
-/** Static stress at which a bundle has sunk as far through loose fill as it will, psi; judgement. */
-const SINKING_STRESS_PSI = 0.25;
-const LEAST_BASE_SHARE = 0.35;
+/** Static stress at which what stands in loose fill has sunk as far as it will, psi: a bundle, and a box or case with its flat bottom; judgement. */
+export const SINKING_PSI = { bundle: 0.14, box: 0.56 };
+/** Share of the base that is left under the heaviest; judgement. */
+const LEAST_BASE_SHARE = 0.1;
+/** Share of pillows that is empty under nothing, and the stress at which that doubles; judgement. */
+const EMPTY = { share: 0.03, doublesAtPsi: 0.05 };
+/** A side loses so many times the settled share of its own gap; judgement. */
+const SIDES_SETTLE = 2;
 
 /** How what lies in the gaps settles, flows and deflates. */
-export type GapMaterial = Pick<CushionMaterial, 'settleShare' | 'airLossShare' | 'migrates'>;
+export type GapMaterial = Pick<CushionMaterial, 'settleShare' | 'sinks' | 'deflates'>;
 
 /** What the gaps carry. */
 export interface GapLoad {
@@ -17,34 +22,45 @@ export interface GapLoad {
   readonly overfillShare: number;
   /** A board under the bundle keeps it from sinking. */
   readonly onBoard: boolean;
+  /** Stress at which it has sunk as far as it will, psi. */
+  readonly sinkingPsi: number;
 }
 
 /**
- * Gaps on each face after overfill, settling and migration, in that order. Each face is as it would be
- * when that face is struck, so settled width is missing on every side.
+ * Gaps on each face after overfill, settling and sinking. Each face is as it would be when that face is struck,
+ * so settled width is missing on every side.
  *
- * Formula: settle per axis δ = settle share × both gaps; the vertical δ, less overfill × inside depth,
- * comes off the top; the horizontal one off the struck side. Loose fill under a bundle of static stress s
- * keeps clamp(1 − s/0.25, 0.35, 1) of the base gap; what the bottom loses the top gains. Air pillows lose
- * the share of chambers that empty.
+ * Formula: the vertical settle·(bottom + top), less overfill × inside depth, comes off the top; each side loses
+ * 2 × settle of its own. Loose fill under a static stress s keeps clamp(1 − (s/s₀)², 0.1, 1) of the base; the top
+ * gains nothing, since it is settled over. Of air pillows a share 0.03·(1 + (s/0.05)²), at most 1, is empty.
  *
  * Source: judgement; that dense pieces sink is common practice, no source.
  */
-export function effectiveGaps(gaps: Gaps, load: GapLoad, { settleShare, airLossShare, migrates }: GapMaterial): Gaps {
-  const kept = 1 - airLossShare;
+export function effectiveGaps(gaps: Gaps, load: GapLoad, { settleShare, sinks, deflates }: GapMaterial): Gaps {
+  const stressPsi = load.weightLb / load.baseAreaIn2;
+  const full = deflates ? Math.max(0, 1 - EMPTY.share * (1 + (stressPsi / EMPTY.doublesAtPsi) ** 2)) : 1;
   const settledDeep = settleShare * (gaps.bottom + gaps.top);
-  const settledLong = settleShare * (gaps.left + gaps.right);
-  const settledWide = settleShare * (gaps.front + gaps.back);
   const top = gaps.top - Math.max(0, settledDeep - load.overfillShare * load.insideDepthIn);
-  const stress = load.weightLb / load.baseAreaIn2;
-  const baseShare = migrates && !load.onBoard ? Math.min(1, Math.max(LEAST_BASE_SHARE, 1 - stress / SINKING_STRESS_PSI)) : 1;
-  const sunk = Math.max(0, gaps.bottom) * (1 - baseShare);
+  const baseShare = sinks && !load.onBoard ? Math.min(1, Math.max(LEAST_BASE_SHARE, 1 - (stressPsi / load.sinkingPsi) ** 2)) : 1;
+  const side = (gapIn: number) => Math.max(0, gapIn * (1 - SIDES_SETTLE * settleShare) * full);
   return {
-    bottom: Math.max(0, (gaps.bottom - sunk) * kept),
-    top: Math.max(0, (top + sunk) * kept),
-    front: Math.max(0, (gaps.front - settledWide) * kept),
-    back: Math.max(0, (gaps.back - settledWide) * kept),
-    left: Math.max(0, (gaps.left - settledLong) * kept),
-    right: Math.max(0, (gaps.right - settledLong) * kept),
+    bottom: Math.max(0, gaps.bottom * baseShare * full),
+    top: Math.max(0, top * full),
+    front: side(gaps.front),
+    back: side(gaps.back),
+    left: side(gaps.left),
+    right: side(gaps.right),
   };
 }
+
+/** Share of the base that is left once a bundle has drifted; judgement. */
+const DRIFTED_SHARE = 0.5;
+/** Chance of drifting of what stands in a box of its own, against a bare bundle’s; judgement. */
+const BOXED_DRIFT_SHARE = 0.2;
+
+/** Gaps of a bundle that has drifted, for the whole journey. */
+export const driftedGaps = (gaps: Gaps): Gaps => ({ ...gaps, bottom: gaps.bottom * DRIFTED_SHARE });
+
+/** Chance that what stands in a fill drifts in it; a board under it does nothing for that. */
+export const driftChance = ({ driftChance: chance }: Pick<CushionMaterial, 'driftChance'>, inBox: boolean): number =>
+  chance * (inBox ? BOXED_DRIFT_SHARE : 1);

@@ -37,13 +37,19 @@ export interface PlanOption {
   readonly rated: RatedParcel;
   readonly choice: PlanChoice;
   readonly causes: readonly Cause[];
-  /** Chance that the piece does not arrive whole, κ included. */
+  /** Chance that the piece breaks, κ included. */
   readonly chance: number;
+  /** Chance that it is spoilt, wet or rubbed or bent, κ included. */
+  readonly spoils: number;
   readonly costLines: readonly CostLine[];
   readonly costMinor: Minor;
+  /** The same without cover and signature: what the nest itself costs to pack and send. */
+  readonly nestCostMinor: Minor;
   /** What a total loss would cost the shop. */
   readonly lossMinor: Minor;
-  /** Cost + care × expected loss. */
+  /** What is expected to be lost: loss × Σ of chances × shares of the value. */
+  readonly riskMinor: Minor;
+  /** Cost of the nest + care × what is expected to be lost; no cover is credited, since a piece that breaks is gone. */
   readonly expectedMinor: Minor;
   readonly minutes: number;
 }

@@ -2,10 +2,11 @@ import type { FillStock, Stockroom } from '../../engineering/materials/stock.ts'
 import type { House } from '../../house/House.ts';
 import type { BoxLocks, BoxRoom } from '../box/BoxChoices.ts';
 import { isEnvelope } from '../box/makeShell.ts';
-import { heldBare, heldInBoxes, shellsRound, type Held } from '../box/stowInBox.ts';
+import { gapsIn, heldBare, heldInBoxes, shellsRound, type Held } from '../box/stowInBox.ts';
+import { fillsByRoom } from '../fill/leastRoom.ts';
 import { packingWay, type PackingWay } from '../box/packingWay.ts';
 import { shellMaker } from '../box/shellsFor.ts';
-import type { Shell } from '../box/StowedBox.ts';
+import type { Gaps, Shell } from '../box/StowedBox.ts';
 import type { InspectedPiece } from '../item/InspectedPiece.ts';
 import type { Carriage } from '../rate/rateParcel.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
@@ -60,19 +61,33 @@ export function shellFinder({ room, house, locks, way }: PlanSpace): (held: Held
   };
 }
 
-/** What may fill a shell: nothing in an envelope. */
-export const fillsFor = ({ fills }: PlanSpace, { box }: Shell): readonly (FillStock | null)[] => (isEnvelope(box) ? [null] : fills);
+/** What may fill the rooms of a space, box after box. */
+export interface FillFinder {
+  /** Between what is held and a shell, with the gaps known: nothing in an envelope, else whatever goes into them. */
+  outer(held: Held, shell: Shell, gaps?: Gaps): readonly (FillStock | null)[];
+  /** In the inner box: nothing where there is none. */
+  inner(held: Held): readonly (FillStock | null)[];
+}
 
-/** What may fill the inner box: nothing where there is none. */
-export const innerFillsFor = ({ innerFills }: PlanSpace, { inner }: Held): readonly (FillStock | null)[] => (inner ? innerFills : [null]);
+export function fillFinder({ fills, innerFills }: Pick<PlanSpace, 'fills' | 'innerFills'>): FillFinder {
+  const outer = fillsByRoom(fills);
+  const inner = fillsByRoom(innerFills);
+  return {
+    outer: (held, shell, gaps = gapsIn(held, shell)) =>
+      isEnvelope(shell.box) ? NO_FILL : outer(gaps, held.inner ? 0 : held.wrapped.coverIn),
+    inner: (held) => (held.inner ? inner(held.inner.gaps, held.wrapped.coverIn) : NO_FILL),
+  };
+}
+const NO_FILL = [null] as const;
 
 /** How many plans the space holds, priced or refused. */
 export function countPlans(space: PlanSpace): number {
   const shellsOf = shellFinder(space);
+  const fill = fillFinder(space);
   let count = 0;
   for (const held of everyHeld(space)) {
-    const fillings = shellsOf(held).reduce((sum, shell) => sum + fillsFor(space, shell).length, 0);
-    count += fillings * innerFillsFor(space, held).length;
+    const fillings = shellsOf(held).reduce((sum, shell) => sum + fill.outer(held, shell).length, 0);
+    count += fillings * fill.inner(held).length;
   }
   return count * space.carriages.length;
 }

@@ -1,5 +1,8 @@
 import { createFrontier, type Frontier } from '../../engineering/pareto/Frontier.ts';
+import { alikeChance } from '../../engineering/pareto/alikeChance.ts';
+import type { House } from '../../house/House.ts';
 import type { PlanOption } from './PlanOption.ts';
+import { evenWithin, recommend, type Recommendation } from './recommend.ts';
 
 /** How far a search has come: plans met, and plans worked out to the end. */
 export interface SearchProgress {
@@ -7,10 +10,10 @@ export interface SearchProgress {
   readonly evaluated: number;
 }
 
-/** What a search found: the frontier by cost, and the plan of least expected cost. */
+/** What a search found: the frontier by cost, and the plan to recommend. */
 export interface Traced extends SearchProgress {
   readonly frontier: readonly PlanOption[];
-  readonly best: PlanOption | null;
+  readonly best: Recommendation | null;
   /** Cost and chance of plans worked out, the first so many: what lies behind the frontier. */
   readonly met: readonly (readonly [costMinor: number, chance: number])[];
   /** Filled boxes left out because the board is not certified for the parcel. */
@@ -19,41 +22,69 @@ export interface Traced extends SearchProgress {
 
 const MOST_MET = 1500;
 
+/** The least a plan can cost, break and be expected to cost. */
+export interface Least {
+  readonly costMinor: number;
+  readonly chance: number;
+  readonly expectedMinor: number;
+}
+
 /** What a search has kept so far. */
 export interface Trace {
   considered: number;
   evaluated: number;
   uncertified: number;
   readonly frontier: Frontier<PlanOption>;
-  /** Expected cost of the best so far; infinite before the first. */
-  leastMinor: number;
   keep(option: PlanOption): void;
+  /** True when no plan with these floors can be on the frontier or be recommended. */
+  rulesOut(floor: Least): boolean;
   progress(): SearchProgress;
   found(): Traced;
 }
 
-/** Nothing kept yet. */
-export function startTrace(): Trace {
+/**
+ * Nothing kept yet. On the frontier chances count in steps of a fiftieth, so that it holds no two plans that nobody
+ * could tell apart.
+ *
+ * @param ceiling chance of breaking above which a plan is recommended only where none is below it
+ */
+export function startTrace(house: House, ceiling: number): Trace {
   const frontier = createFrontier<PlanOption>();
-  let best: PlanOption | null = null;
+  // below the ceiling: all that is even with the least expected, as known so far
+  let even: PlanOption[] = [];
+  let leastMinor = Infinity;
+  let mostMinor = Infinity;
   const met: [number, number][] = [];
   const trace: Trace = {
     considered: 0,
     evaluated: 0,
     uncertified: 0,
     frontier,
-    leastMinor: Infinity,
     keep(option) {
       trace.evaluated++;
-      if (met.length < MOST_MET) met.push([option.costMinor, option.chance]);
-      frontier.add({ cost: option.costMinor, chance: option.chance, of: option });
-      if (option.expectedMinor < trace.leastMinor) {
-        trace.leastMinor = option.expectedMinor;
-        best = option;
-      }
+      if (met.length < MOST_MET) met.push([option.nestCostMinor, option.chance]);
+      frontier.add({ cost: option.nestCostMinor, chance: alikeChance(option.chance), of: option });
+      if (option.chance > ceiling || option.expectedMinor > mostMinor) return;
+      even.push(option);
+      if (option.expectedMinor >= leastMinor) return;
+      leastMinor = option.expectedMinor;
+      // the cost of the least expected is not above what it expects
+      mostMinor = leastMinor + evenWithin(leastMinor);
+      even = even.filter((one) => one.expectedMinor <= mostMinor);
     },
+    rulesOut: ({ costMinor, chance, expectedMinor }) =>
+      (chance > ceiling || expectedMinor > mostMinor) && frontier.beats(costMinor, alikeChance(chance)),
     progress: () => ({ considered: trace.considered, evaluated: trace.evaluated }),
-    found: () => ({ ...trace.progress(), frontier: frontier.points().map((point) => point.of), best, met, uncertified: trace.uncertified }),
+    found() {
+      const points = frontier.points().map((point) => point.of);
+      return {
+        ...trace.progress(),
+        frontier: points,
+        best: recommend([...even, ...points], ceiling, house),
+        met,
+        uncertified: trace.uncertified,
+      };
+    },
   };
   return trace;
 }

@@ -1,24 +1,72 @@
 /** Every way a parcel may fail. */
-export type CauseKey = 'shock' | 'crush' | 'contact' | 'punch' | 'bend' | 'scuff' | 'wet' | 'burst' | 'inside' | 'opening' | 'overTight';
+export type CauseKey =
+  | 'shock'
+  | 'crush'
+  | 'contact'
+  | 'punch'
+  | 'bend'
+  | 'burst'
+  | 'inside'
+  | 'opening'
+  | 'overTight'
+  | 'mishap'
+  | 'scuff'
+  | 'crease'
+  | 'nick'
+  | 'wet';
+
+/** What a cause does: the piece breaks and is lost whole, or is spoilt and a share of its value goes. */
+export type Fate = 'breaks' | 'spoils';
 
 /** One way the parcel may fail: its chance and the share of the value that goes with it. */
 export interface Cause {
   readonly key: CauseKey;
+  readonly fate: Fate;
   readonly chance: number;
   readonly shareLost: number;
 }
 
-/** Share of the value that goes with each; the whole where it breaks, less where it is spoilt. All judgement. */
-export const SHARE_LOST: Readonly<Record<CauseKey, number>> = {
-  shock: 1,
-  crush: 1,
-  contact: 1,
-  punch: 1,
-  bend: 0.3,
-  scuff: 0.3,
-  wet: 0.5,
-  burst: 1,
-  inside: 1,
-  opening: 1,
-  overTight: 1,
+const breaks = { fate: 'breaks', shareLost: 1 } as const;
+const spoils = (shareLost: number) => ({ fate: 'spoils', shareLost }) as const;
+
+/** What each cause does, and the share of the value that goes with it: all judgement. */
+export const CAUSES: Readonly<Record<CauseKey, Pick<Cause, 'fate' | 'shareLost'>>> = {
+  shock: breaks,
+  crush: breaks,
+  contact: breaks,
+  punch: breaks,
+  bend: breaks,
+  burst: breaks,
+  inside: breaks,
+  opening: breaks,
+  overTight: breaks,
+  mishap: breaks,
+  scuff: spoils(0.3),
+  crease: spoils(0.3),
+  nick: spoils(0.3),
+  wet: spoils(0.5),
 };
+
+/** Chances by cause as causes; those that cannot happen are left out. */
+export const causesWith = (chances: readonly (readonly [CauseKey, number])[]): Cause[] =>
+  chances.filter(([, chance]) => chance > 0).map(([key, chance]) => ({ key, chance, ...CAUSES[key] }));
+
+/** Of several chances, that at least one comes true. */
+export const either = (...chances: readonly number[]): number => 1 - chances.reduce((none, chance) => none * (1 - chance), 1);
+
+const exposure = (causes: readonly Cause[]): number =>
+  -causes.reduce((sum, { chance }) => sum + Math.log1p(-Math.min(chance, 1 - 1e-12)), 0);
+
+/** Exposure to breaking: `−ln(1 − P)` of all causes that break, before κ. */
+export const breakingExposure = (causes: readonly Cause[]): number => exposure(causes.filter(({ fate }) => fate === 'breaks'));
+
+/** Chance that the piece breaks: `1 − Π(1 − Pᵢ)^κ` over the causes that break. */
+export const breakingChance = (causes: readonly Cause[], kappa: number): number => -Math.expm1(-kappa * breakingExposure(causes));
+
+/** Chance that the piece arrives whole but spoilt in some way. */
+export const spoilingChance = (causes: readonly Cause[], kappa: number): number =>
+  -Math.expm1(-kappa * exposure(causes.filter(({ fate }) => fate === 'spoils')));
+
+/** Share of the value expected to go: `Σ Pᵢ·shareᵢ`, each Pᵢ raised by κ. */
+export const expectedShare = (causes: readonly Cause[], kappa: number): number =>
+  causes.reduce((sum, cause) => sum + cause.shareLost * -Math.expm1(kappa * Math.log1p(-Math.min(cause.chance, 1 - 1e-12))), 0);

@@ -1,8 +1,9 @@
-import { box, CARD, CHOICE, request, STOCK } from '../../../tests/sampleRequest.ts';
-import { BEDDED_HOUSE } from '../../house/House.ts';
+import { box, CARD, CHOICE, finish, request, SERVICE, STOCK } from '../../../tests/sampleRequest.ts';
+import { planParcel } from '../../planParcel.ts';
 import { derivePlan } from '../plan/derivePlan.ts';
+import type { PlanDocument } from '../plan/PlanDocument.ts';
 import { writePlanDocument } from '../plan/writePlanDocument.ts';
-import type { PlanChoice } from './PlanOption.ts';
+import type { PlanChoice, PlanOption } from './PlanOption.ts';
 
 const plan = (choice: Partial<PlanChoice> = {}, asked = request()) => {
   const derived = derivePlan(asked, { ...CHOICE, ...choice });
@@ -55,21 +56,37 @@ describe('cost lines, worked by hand', () => {
 describe('loss and expectation', () => {
   const postage = plan().quote.totalMinor;
 
-  // piece 84.00 + postage refunded + 30 min of trouble at 18.00 − 0.7 × (covered to 84.00)
-  test('a photographed claim pays seven in ten of what is covered', () => {
-    expect(plan().lossMinor).toBeCloseTo(8400 + postage + 900 - 0.7 * 8400, 8);
-    expect(plan({}, request({}, { house: { photographs: false } })).lossMinor).toBeCloseTo(8400 + postage + 900 - 0.1 * 8400, 8);
+  // piece 84.00 + postage refunded + 30 min of trouble at 18.00; a piece that breaks is gone, whoever pays for it
+  test('a loss is the piece, the postage and the trouble; cover takes nothing off', () => {
+    expect(plan().lossMinor).toBeCloseTo(8400 + postage + 900, 8);
+    const dear = request({ replacementMinor: 30_000 });
+    const covered = plan({ coverAdded: true, signature: true }, dear);
+    expect(covered.lossMinor).toBeCloseTo(30_000 + postage + 900, 8);
+    expect(covered.expectedMinor).toBeCloseTo(plan({}, dear).expectedMinor, 8);
+    expect(covered.costMinor - covered.nestCostMinor).toBe(2 * 165 + 300);
   });
 
-  test('beyond the included amount only added cover pays', () => {
-    const dear = request({ replacementMinor: 30_000 });
-    expect(plan({}, dear).lossMinor).toBeCloseTo(30_000 + postage + 900 - 0.7 * 10_000, 8);
-    const covered = plan({ coverAdded: true }, dear);
-    expect(covered.lossMinor).toBeCloseTo(30_000 + covered.quote.totalMinor + 900 - 0.7 * 30_000, 8);
+  test('cover is bought for a nest that stands where a claim is worth more than its price', () => {
+    const chosen = (pricePerStepMinor: number, locks = {}) => {
+      const cover = { ...SERVICE.cover, pricePerStepMinor };
+      const answer = finish(
+        planParcel(request({ replacementMinor: 100_000 }, { cards: [{ ...CARD, services: [{ ...SERVICE, cover }] }], locks })),
+      );
+      if (answer.kind === 'noPlan') throw new Error(answer.reasons.join());
+      return answer.recommended;
+    };
+    const { chance } = chosen(1000);
+    // nine steps of 100.00 beyond the included one, paid seven times in ten
+    const worth = (chance * 0.7 * 90_000) / 9;
+    expect(chosen(Math.floor(worth * 0.9)).choice.coverAdded).toBe(true);
+    expect(chosen(Math.ceil(worth * 1.1)).choice.coverAdded).toBe(false);
+    expect(chosen(Math.ceil(worth * 1.1), { coverAdded: true }).choice.coverAdded).toBe(true);
+    const without = ({ choice: { coverAdded: _, ...rest } }: PlanOption) => rest;
+    expect(without(chosen(1))).toEqual(without(chosen(1000)));
   });
 
   test('care weighs the expected loss, and only that', () => {
-    const expected = (care: number) => plan({}, request({}, { house: { care } })).expectedMinor - plan().costMinor;
+    const expected = (care: number) => plan({}, request({}, { house: { care } })).expectedMinor - plan().nestCostMinor;
     expect(expected(3) / expected(1)).toBeCloseTo(3, 9);
   });
 
@@ -78,10 +95,20 @@ describe('loss and expectation', () => {
     expect(keptMinor).toBeCloseTo(8400 + 1250 - 1000 - costMinor, 8);
   });
 
-  test('the range comes from κ’s interval', () => {
-    const { chance, chanceLow, chanceHigh } = plan();
-    expect(chanceLow).toBeCloseTo(1 - (1 - chance) ** BEDDED_HOUSE.kappa.low, 9);
-    expect(chanceHigh).toBeCloseTo(1 - (1 - chance) ** BEDDED_HOUSE.kappa.high, 9);
+  // where shock does not limit it only κ is unsure: ln H of Gamma(3, 3) has the median −0.176 and the variance 0.395
+  test('the range of what shock does not limit comes from κ alone', () => {
+    const { chance, chanceLow, chanceHigh } = plan({}, request({ archetype: 'rigidMetal' }));
+    const h = (p: number) => -Math.log1p(-p);
+    const middle = Math.log(h(chance)) - 0.1758;
+    expect(Math.log(h(chanceLow))).toBeCloseTo(middle - 1.645 * Math.sqrt(0.3949), 3);
+    expect(Math.log(h(chanceHigh))).toBeCloseTo(middle + 1.645 * Math.sqrt(0.3949), 3);
+  });
+
+  test('a kind whose strength nobody is sure of has a wider range than κ’s', () => {
+    const width = ({ chanceLow, chanceHigh }: PlanDocument) => Math.log(chanceHigh / chanceLow);
+    const thin = { layers: [{ material: 'smallBubble', turns: 1 }], box: '8x8x8', fill: 'crumpledPaper' };
+    const known = width(plan({}, request({ archetype: 'rigidMetal' })));
+    expect(width(plan(thin, request({ archetype: 'thinFigure' })))).toBeGreaterThan(known * 1.2);
   });
 });
 

@@ -1,5 +1,5 @@
 import type { House } from '../../house/House.ts';
-import type { PriceLineKind } from '../../engineering/tariff/Quote.ts';
+import type { PriceLineKind, Quote } from '../../engineering/tariff/Quote.ts';
 import type { RatedParcel } from '../rate/RatedParcel.ts';
 import type { CostLine } from './PlanOption.ts';
 
@@ -19,7 +19,7 @@ export function costLines(rated: RatedParcel, house: House): CostLine[] {
   const cover = of('cover');
   const signature = of('signature');
   const lines: CostLine[] = [
-    { key: 'postage', amountMinor: quote.totalMinor - cover - signature },
+    { key: 'postage', amountMinor: postageMinor(quote) },
     { key: 'cover', amountMinor: cover },
     { key: 'signature', amountMinor: signature },
     { key: 'box', amountMinor: stowed.shell.costMinor + (stowed.inner?.box.priceMinor ?? 0) },
@@ -31,14 +31,16 @@ export function costLines(rated: RatedParcel, house: House): CostLine[] {
   return lines.filter((line) => line.amountMinor !== 0 || line.key === 'postage');
 }
 
+/** Postage proper: what a service asks without cover and signature. */
+export const postageMinor = ({ lines, totalMinor }: Pick<Quote, 'lines' | 'totalMinor'>): number =>
+  totalMinor - lines.filter(({ kind }) => kind === 'cover' || kind === 'signature').reduce((sum, line) => sum + line.amountMinor, 0);
+
 /**
- * What a total loss costs: the piece, the outbound postage refunded, the handling of the trouble, less
- * what a claim is expected to pay.
+ * What a total loss costs: the piece, the outbound postage refunded and the handling of the trouble. No claim is
+ * counted on, since a piece that breaks is gone.
  */
 export function lossMinor(rated: RatedParcel, house: House): number {
   const { piece } = rated.weighed.filled.stowed.wrapped;
-  const accepted = house.photographs ? house.claimAcceptedPhotographed : house.claimAcceptedBare;
-  const payout = Math.min(piece.replacementMinor, rated.quote.coverMinor) * accepted;
   const trouble = (house.troubleMinutes * house.labourMinorPerHour) / 60;
-  return Math.max(0, piece.replacementMinor + rated.quote.totalMinor + trouble - payout);
+  return piece.replacementMinor + postageMinor(rated.quote) + trouble;
 }

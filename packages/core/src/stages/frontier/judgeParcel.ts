@@ -1,12 +1,11 @@
 import { shockChance } from '../../engineering/journey/shockChance.ts';
 import type { House } from '../../house/House.ts';
-import type { Quote } from '../../engineering/tariff/Quote.ts';
 import type { RatedParcel } from '../rate/RatedParcel.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import { costLines, lossMinor, minutesOf } from './costOf.ts';
-import { quietCauses } from './quietCauses.ts';
-import type { Cause } from './causes.ts';
-import type { PlanChoice, PlanOption } from './PlanOption.ts';
+import { breakingChance, causesWith, expectedShare, spoilingChance, type Cause } from './causes.ts';
+import { quietCauses, type Way } from './quietCauses.ts';
+import type { CostLine, PlanChoice, PlanOption } from './PlanOption.ts';
 import { shockJourney } from './shockJourney.ts';
 
 /** Judges what one weighed parcel comes to on one carriage after the other. */
@@ -19,42 +18,44 @@ export type Judge = (carried: Omit<RatedParcel, 'weighed'>, baseGapIn?: number |
 export function judgeParcel(weighed: WeighedParcel, house: House): Judge {
   const quiet = quietCauses(weighed, house);
   const journey = shockJourney(weighed.filled);
-  const shocks = new Map<string, number>();
-  const shockOn = ({ zone, handlingFactor }: Quote): number => {
-    if (!journey) return 0;
-    const key = `${zone} ${handlingFactor}`;
-    const shock = shocks.get(key) ?? shockChance(journey(weighed.grossLb, zone, handlingFactor));
-    shocks.set(key, shock);
-    return shock;
+  const known = new Map<string, readonly Cause[]>();
+  const causesOn = (way: Way): readonly Cause[] => {
+    const key = `${way.zone} ${way.handlingFactor} ${way.crushFactor}`;
+    let causes = known.get(key);
+    if (!causes) {
+      const shock = journey ? shockChance(journey(weighed.grossLb, way.zone, way.handlingFactor)) : 0;
+      known.set(key, (causes = [...causesWith([['shock', shock]]), ...quiet(way)]));
+    }
+    return causes;
   };
   return (carried, baseGapIn = null) => {
     const rated = { weighed, ...carried };
-    const shock = shockOn(carried.quote);
-    const causes = [...(shock > 0 ? [{ key: 'shock' as const, chance: shock, shareLost: 1 }] : []), ...quiet];
+    const causes = causesOn(carried.quote);
     const lines = costLines(rated, house);
     const costMinor = lines.reduce((sum, line) => sum + line.amountMinor, 0);
+    const nestCostMinor =
+      costMinor - lines.filter(({ key }) => CHOSEN_AFTERWARDS.has(key)).reduce((sum, line) => sum + line.amountMinor, 0);
     const loss = lossMinor(rated, house);
+    const riskMinor = loss * expectedShare(causes, house.kappa.value);
     return {
       rated,
       choice: choiceOf(rated, baseGapIn),
       causes,
-      chance: combinedChance(causes, house.kappa.value),
+      chance: breakingChance(causes, house.kappa.value),
+      spoils: spoilingChance(causes, house.kappa.value),
       costLines: lines,
       costMinor,
+      nestCostMinor,
       lossMinor: loss,
-      expectedMinor: costMinor + house.care * loss * expectedShare(causes, house.kappa.value),
+      riskMinor,
+      expectedMinor: nestCostMinor + house.care * riskMinor,
       minutes: minutesOf(rated),
     };
   };
 }
 
-/** Chance that at least one cause strikes: `1 − Π(1 − Pᵢ)^κ`. */
-export const combinedChance = (causes: readonly Cause[], kappa: number): number =>
-  -Math.expm1(kappa * causes.reduce((sum, cause) => sum + Math.log1p(-Math.min(cause.chance, 1 - 1e-12)), 0));
-
-/** Share of the value expected to go: `Σ Pᵢ·shareᵢ`, each Pᵢ raised by κ. */
-export const expectedShare = (causes: readonly Cause[], kappa: number): number =>
-  causes.reduce((sum, cause) => sum + cause.shareLost * -Math.expm1(kappa * Math.log1p(-Math.min(cause.chance, 1 - 1e-12))), 0);
+/** Cover and signature are chosen for a nest that stands; they have no say in which nest it is. */
+const CHOSEN_AFTERWARDS: ReadonlySet<CostLine['key']> = new Set(['cover', 'signature']);
 
 function choiceOf({ weighed, quote, coverAdded, signature }: RatedParcel, baseGapIn: number | null): PlanChoice {
   const { stowed, fill, innerFill } = weighed.filled;

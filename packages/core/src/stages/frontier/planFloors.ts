@@ -1,39 +1,42 @@
 import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts';
 import { dropsPerJourney, medianDropIn } from '../../engineering/journey/dropHeights.ts';
 import { HEAVIEST_LB } from '../../engineering/journey/dropSchedule.ts';
-import { addStruckFloors, COARSE_SLICES, FINE_SLICES, shockFloor, takeLogs } from '../../engineering/journey/shockFloor.ts';
+import { addStruckFloors, COARSE_SLICES, FINE_SLICES, shockFloor, takeLogs, type Slices } from '../../engineering/journey/shockFloor.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
-import { coverPriceMinor } from '../../engineering/tariff/coverPrice.ts';
 import type { PostageFloor } from '../../engineering/tariff/postageFloor.ts';
 import { isEnvelope } from '../box/makeShell.ts';
-import { gapsIn } from '../box/stowInBox.ts';
 import type { Struck } from '../fill/FilledBox.ts';
 import type { Gaps } from '../box/StowedBox.ts';
-import { effectiveGaps, type GapLoad } from '../fill/effectiveGaps.ts';
-import { crushHarm, HARM } from './crushChance.ts';
+import { driftChance, driftedGaps, effectiveGaps, SINKING_PSI, type GapLoad } from '../fill/effectiveGaps.ts';
+import { pieceFaceAt } from '../fill/faceLayers.ts';
+import { CRUSH_HARM, crushHarm } from './crushChance.ts';
 import type { PlanSpace } from './PlanSpace.ts';
-import { fillMinorPerFt3, leastOf, servicesOf, type Packed, type ShellFigures } from './searchFigures.ts';
+import { either } from './causes.ts';
+import { LEAST_MISHAP, mishapChance, mixedContact } from './quietCauses.ts';
+import type { Least } from './Trace.ts';
+import { fillMinorPerFt3, leastOf, servicesOf, sinkingOf, type Packed, type ShellFigures } from './searchFigures.ts';
 import { shellsRange, voidRound } from './shellsRange.ts';
-import { addGap, gapRanges, groupFills, withAnyFill, type GapRange, type ShockCeilings } from './shockCeilings.ts';
+import { addGap, addGapBelow, gapRanges, groupFills, withAnyFill, type GapRange, type ShockCeilings } from './shockCeilings.ts';
 
 /** Floors are lowered by this share, so that no rounding makes one a lie. */
 const SLACK = 1e-7;
 const UNDER = 1 - SLACK;
 const MOST_FACES = 6;
 
-/** The least that plans can cost, fail and be expected to cost. */
-export interface Floor {
-  readonly costMinor: number;
-  readonly chance: number;
-  readonly expectedMinor: number;
-}
+/** The least that plans can cost, break and be expected to cost. */
+export type Floor = Least;
 
 /** A bundle in a shell, fill and carriage still open, with its floor. */
-export interface Stowed extends Floor {
+export interface Stowed extends Floor, OpenShell {
   readonly packed: Packed;
+  readonly voidFt3: number;
+}
+
+/** A shell round something held: the gaps, and what may fill them. */
+export interface OpenShell {
   readonly figures: ShellFigures;
   readonly gaps: Gaps;
-  readonly voidFt3: number;
+  readonly fills: readonly (FillStock | null)[];
 }
 
 /** A filled shell whose carriage is still open. */
@@ -55,8 +58,12 @@ export interface PlanFloors {
    * @param extraLb weight it may have beyond its own
    */
   round(packed: Packed, extraLb: number, shells: readonly ShellFigures[]): Floor | null;
-  /** Floor of every fill and carriage; null where nothing can be sent. */
-  stowed(packed: Packed, figures: ShellFigures): Stowed | null;
+  /**
+   * Floor of every fill and carriage; null where nothing can be sent.
+   *
+   * @param rulesOut true for floors with which nothing can be gained: they are answered as beaten
+   */
+  stowed(packed: Packed, open: OpenShell, rulesOut: (floor: Floor) => boolean): Stowed | 'beaten' | null;
   /** The shell filled; null where its board is not certified for the weight. */
   filled(stowed: Stowed, fill: FillStock | null): Filled | null;
   /** Floor of every carriage, shock coarsely. */
@@ -77,31 +84,24 @@ export interface FineFloors {
 
 /** Floors over one space. */
 export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanFloors {
-  const { flat } = piece.archetype;
+  const { harm } = piece.archetype;
   const kappa = house.kappa.value;
   const groups = groupFills(fills);
   const bought = 1 + house.overfillShare;
   const { lbPerFt3: leastLbPerFt3, mostLbPerFt3, minorPerFt3: leastMinorPerFt3 } = leastOf(fills, house);
   const services = servicesOf(carriages);
-  const ways = carriages.map((carriage) => {
-    const covered = carriage.coverAdded ? piece.replacementMinor : 0;
-    return {
-      service: services.findIndex((one) => one.service === carriage.service),
-      addedMinor: coverPriceMinor(carriage.service.cover, covered),
-      paidMinor: Math.min(piece.replacementMinor, Math.max(carriage.service.cover.includedMinor, covered)),
-      drops: dropsPerJourney(carriage.zone ?? 9),
-      handling: carriage.service.handlingFactor,
-    };
-  });
+  const ways = carriages.map(({ service, zone }) => ({
+    service: services.findIndex((one) => one.service === service),
+    drops: dropsPerJourney(zone ?? 9),
+    handling: service.handlingFactor,
+  }));
   const easiest = {
     drops: Math.min(...ways.map((way) => way.drops)),
     handling: Math.min(...ways.map((way) => way.handling)),
-    paidMinor: Math.max(...ways.map((way) => way.paidMinor)),
   };
-  const accepted = house.photographs ? house.claimAcceptedPhotographed : house.claimAcceptedBare;
   // one face for each side of a box, whether or not opposite ones are alike
-  const coarseScratch = new Float64Array(MOST_FACES * COARSE_SLICES.ends.length);
-  const fineScratch = new Float64Array(MOST_FACES * FINE_SLICES.ends.length);
+  const coarseScratch = scratchFor(COARSE_SLICES);
+  const fineScratch = scratchFor(FINE_SLICES);
   const coarseStruck = new Float64Array(COARSE_SLICES.ends.length);
   const faceScratch = new Float64Array(COARSE_SLICES.ends.length);
   const knownFaces = new Map<Packed, Map<number, Map<number, Float64Array>>>();
@@ -109,23 +109,35 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
   const rangeOf = shellsRange({ fills, groups, house }, cheapest);
   const troubleMinor = (house.troubleMinutes * house.labourMinorPerHour) / 60;
 
-  const floor = (costMinor: number, postageMinor: number, paidMinor: number, packed: Packed, crush: number, shock: number): Floor => {
-    const ownCrush = Math.log1p(-crush * UNDER);
+  /** @param costMinor of the nest, without cover and signature */
+  const floor = (costMinor: number, postageMinor: number, packed: Packed, crush: number, mishap: number, shock: number): Floor => {
+    const ownLog = Math.log1p(-crush * UNDER) + Math.log1p(-mishap * UNDER);
     const ownShock = Math.log1p(-Math.min(shock * UNDER, 1 - 1e-12));
-    const share = packed.quiet.share - Math.expm1(kappa * ownCrush) - Math.expm1(kappa * ownShock);
-    const loss = Math.max(0, piece.replacementMinor + postageMinor + troubleMinor - paidMinor * accepted);
+    const share =
+      packed.quiet.share -
+      Math.expm1(kappa * Math.log1p(-crush * UNDER)) -
+      Math.expm1(kappa * Math.log1p(-mishap * UNDER)) -
+      Math.expm1(kappa * ownShock);
+    const loss = piece.replacementMinor + postageMinor + troubleMinor;
     return {
       costMinor: costMinor * UNDER,
-      chance: -Math.expm1(kappa * (packed.quiet.log + ownCrush + ownShock)) * UNDER,
+      chance: -Math.expm1(kappa * (packed.quiet.log + ownLog + ownShock)) * UNDER,
       expectedMinor: (costMinor + house.care * loss * share) * UNDER,
     };
   };
+  /** Least harm of a crush before it is known what lies above. */
+  const leastCrush = harm.crush * CRUSH_HARM.least;
+  const crushOf = ({ held }: Packed, figures: ShellFigures, topIn: number): number =>
+    figures.overload(held.inner) *
+    crushHarm(harm.crush, held.inner !== null, topIn, held.wrapped.coverOnFaceIn[pieceFaceAt('top', held.orientation)]);
+  const mishapOf = ({ held }: Packed, { shell }: ShellFigures): number => mishapChance(shell, held.inner) * harm.mishap;
   const loadOf = ({ held, heldLb }: Packed, { shell }: ShellFigures): GapLoad => ({
     weightLb: heldLb,
     baseAreaIn2: held.heldIn[0] * held.heldIn[1],
     insideDepthIn: shell.insideIn[2],
     overfillShare: house.overfillShare,
     onBoard: false,
+    sinkingPsi: held.inner ? SINKING_PSI.box : sinkingOf({ wrapped: held.wrapped }),
   });
   const logMedianOf = (handling: number, grossLb: number) => Math.log(medianDropIn(Math.min(grossLb, HEAVIEST_LB), handling));
   const shockOf = (
@@ -164,38 +176,64 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
     return shockFloor(ceilings.slices, coarseStruck, easiest.drops);
   };
 
+  /** Shock floor of one filled shell, drifted or not: what lies below has half of its gap then. */
+  const mixedShock = (ceilings: ShockCeilings, { stowed: { packed }, fill, gaps, grossLb }: Filled, scratch: Scratch) => {
+    const logHeights = takeLogs(withGap(ceilings, gaps, fill, scratch.heights));
+    const drift = fill ? driftChance(CUSHION_MATERIALS[fill.cushion], isBoxed(packed.held)) : 0;
+    const count = ceilings.forces.length;
+    const below = scratch.below.subarray(0, count);
+    if (fill && drift > 0) {
+      below.set(ceilings.heights.subarray(0, count));
+      addGapBelow(ceilings, driftedGaps(gaps).bottom, fill, below);
+      takeLogs(below);
+    }
+    const { slices, faceChances } = ceilings;
+    return (drops: number, handling: number): number => {
+      const logMedian = logMedianOf(handling, grossLb);
+      const others = new Float64Array(count);
+      for (let face = 1; face < faceChances.length; face++)
+        addStruckFloors(logHeights, face * count, faceChances[face]!, logMedian, others);
+      const still = others.slice();
+      addStruckFloors(logHeights, 0, faceChances[0]!, logMedian, still);
+      const whole = shockFloor(slices, still, drops);
+      if (!(drift > 0)) return whole;
+      addStruckFloors(below, 0, faceChances[0]!, logMedian, others);
+      return (1 - drift) * whole + drift * shockFloor(slices, others, drops);
+    };
+  };
   /** Shock floors of one filled shell by drops and handling, each worked out once. */
-  const fineShock = ({ stowed: { packed }, fill, gaps, grossLb }: Filled) => {
+  const fineShock = (filled: Filled) => {
     const known = new Map<number, number>();
-    const ceilings = packed.fine();
-    const logHeights = ceilings && takeLogs(withGap(ceilings, gaps, fill, fineScratch));
+    const ceilings = filled.stowed.packed.fine();
+    const shockBy = ceilings && mixedShock(ceilings, filled, fineScratch);
     return (drops: number, handling: number): number => {
       const key = drops * 1000 + handling;
       let shock = known.get(key);
-      if (shock === undefined)
-        known.set(key, (shock = ceilings && logHeights ? shockOf(ceilings, logHeights, drops, handling, grossLb) : 0));
+      if (shock === undefined) known.set(key, (shock = shockBy ? shockBy(drops, handling) : 0));
       return shock;
     };
   };
+  const contactOf = ({ stowed: { packed }, fill, gaps }: Filled): number =>
+    mixedContact(packed.held, gaps, fill ? driftChance(CUSHION_MATERIALS[fill.cushion], isBoxed(packed.held)) : 0, easiest.drops);
 
   return {
     round(packed, extraLb, shells) {
       const range = rangeOf(shells, packed);
       const minor = range.leastMinor(packed.weightLb * UNDER);
       if (minor.costMinor === Infinity) return null;
-      const { coarse } = packed;
+      const coarse = packed.coarse();
       let shock = 0;
       if (coarse) {
         const count = coarse.forces.length;
-        const heights = coarseScratch.subarray(0, coarse.heights.length);
+        const heights = coarseScratch.heights.subarray(0, coarse.heights.length);
         coarse.faces.forEach(({ face }, i) => withAnyFill(coarse, i, range.gaps(face), heights.subarray(i * count, (i + 1) * count)));
         const { drops, handling } = easiest;
         shock = shockOf(coarse, takeLogs(heights), drops, handling, packed.weightLb + extraLb + range.mostLb);
       }
-      const crush = range.overload * (flat ? HARM.flat : HARM.covered);
-      return floor(packed.costMinor + minor.costMinor, minor.postageMinor, easiest.paidMinor, packed, crush, shock);
+      const mishap = LEAST_MISHAP * harm.mishap;
+      return floor(packed.costMinor + minor.costMinor, minor.postageMinor, packed, range.overload * leastCrush, mishap, shock);
     },
-    stowed(packed, figures) {
+    stowed(packed, { figures, gaps, fills }, rulesOut) {
       const { shell } = figures;
       const envelope = isEnvelope(shell.box);
       const voidFt3 = voidRound(packed.held, shell);
@@ -204,17 +242,19 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
       if (leastLb > HEAVIEST_LB || leastLb > figures.certifiedLb) return null;
       const postage = cheapest(figures, leastLb);
       if (postage === Infinity) return null;
-      const gaps = gapsIn(packed.held, shell);
-      const { coarse } = packed;
+      const cost = packed.costMinor + figures.costMinor + voidFt3 * bought * leastMinorPerFt3 + postage;
+      const crush = figures.overload(packed.held.inner) * leastCrush;
+      const mishap = mishapOf(packed, figures);
+      if (rulesOut(floor(cost, postage, packed, crush, mishap, 0))) return 'beaten';
+      const coarse = packed.coarse();
       const mostLb = emptyLb + voidFt3 * bought * mostLbPerFt3;
       const shock = !coarse
         ? 0
         : envelope
           ? shockOf(coarse, takeLogs(coarse.heights.slice()), easiest.drops, easiest.handling, mostLb)
           : shockWithAnyFill(packed, figures, coarse, gaps, mostLb);
-      const cost = packed.costMinor + figures.costMinor + voidFt3 * bought * leastMinorPerFt3 + postage;
-      const crush = figures.overload * (flat ? HARM.flat : HARM.covered);
-      return { packed, figures, gaps, voidFt3, ...floor(cost, postage, easiest.paidMinor, packed, crush, shock) };
+      const least = floor(cost, postage, packed, crush, mishap, shock);
+      return rulesOut(least) ? 'beaten' : { packed, figures, gaps, fills, voidFt3, ...least };
     },
     filled(stowed, fill) {
       const { packed, figures } = stowed;
@@ -229,13 +269,18 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
         costMinor: packed.costMinor + figures.costMinor + (fill ? boughtFt3 * fillMinorPerFt3(fill, house) : 0),
       };
     },
-    coarse({ stowed: { packed, figures }, fill, gaps, grossLb, costMinor }) {
+    coarse(filled) {
+      const {
+        stowed: { packed, figures },
+        gaps,
+        grossLb,
+        costMinor,
+      } = filled;
       const least = cheapest(figures, grossLb * UNDER);
-      const { coarse } = packed;
-      const shock = coarse
-        ? shockOf(coarse, takeLogs(withGap(coarse, gaps, fill, coarseScratch)), easiest.drops, easiest.handling, grossLb)
-        : 0;
-      return floor(costMinor + least, least, easiest.paidMinor, packed, figures.overload * crushHarm(flat, gaps.top), shock);
+      const coarse = packed.coarse();
+      const shock = coarse ? mixedShock(coarse, filled, coarseScratch)(easiest.drops, easiest.handling) : 0;
+      const others = either(mishapOf(packed, figures), contactOf(filled));
+      return floor(costMinor + least, least, packed, crushOf(packed, figures, gaps.top), others, shock);
     },
     fine(filled) {
       const {
@@ -244,23 +289,37 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
         grossLb,
         costMinor,
       } = filled;
-      const crush = figures.overload * crushHarm(flat, gaps.top);
+      const crush = crushOf(packed, figures, gaps.top);
+      const mishap = either(mishapOf(packed, figures), contactOf(filled));
       const shock = fineShock(filled);
       const least = cheapest(figures, grossLb * UNDER);
       const easily = shock(easiest.drops, easiest.handling);
       const going = (carriage: number, struck: (way: (typeof ways)[number]) => number): Floor => {
         const way = ways[carriage]!;
-        const postage = figures.postage[way.service]!(grossLb * UNDER) + way.addedMinor;
-        return floor(costMinor + postage, postage, way.paidMinor, packed, crush, struck(way));
+        const postage = figures.postage[way.service]!(grossLb * UNDER);
+        return floor(costMinor + postage, postage, packed, crush, mishap, struck(way));
       };
       return {
-        any: floor(costMinor + least, least, easiest.paidMinor, packed, crush, easily),
+        any: floor(costMinor + least, least, packed, crush, mishap, easily),
         easily: (carriage) => going(carriage, () => easily),
         own: (carriage) => going(carriage, ({ drops, handling }) => shock(drops, handling)),
       };
     },
   };
 }
+
+/** Heights of all faces, and of the face below once more, worked out over and over. */
+interface Scratch {
+  readonly heights: Float64Array;
+  readonly below: Float64Array;
+}
+const scratchFor = ({ ends }: Slices): Scratch => ({
+  heights: new Float64Array(MOST_FACES * ends.length),
+  below: new Float64Array(ends.length),
+});
+
+/** True for what stands in the outer fill in a box or case of its own. */
+const isBoxed = ({ inner, wrapped }: Packed['held']): boolean => inner !== null || wrapped.piece.archetype.cased;
 
 /** Weights are told apart by so much when the least postage is sought, each taken as the lightest of its like. */
 const LIKE_LB = 1 / 32;

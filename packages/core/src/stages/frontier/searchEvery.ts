@@ -4,8 +4,9 @@ import { fillVoids } from '../fill/fillVoids.ts';
 import { rateParcel } from '../rate/rateParcel.ts';
 import { weighParcel } from '../weight/weighParcel.ts';
 import { judgeParcel } from './judgeParcel.ts';
-import { everyHeld, fillsFor, innerFillsFor, shellFinder, type PlanSpace } from './PlanSpace.ts';
+import { everyHeld, fillFinder, shellFinder, type PlanSpace } from './PlanSpace.ts';
 import { certificateHolds } from './quietCauses.ts';
+import { ceilingOf } from './recommend.ts';
 import { startTrace, type SearchProgress, type Traced } from './Trace.ts';
 
 const BREATHE_EVERY = 16;
@@ -16,14 +17,15 @@ const BREATHE_EVERY = 16;
  */
 export function* searchEvery(space: PlanSpace): Generator<SearchProgress, Traced> {
   const { house, carriages } = space;
-  const trace = startTrace();
+  const trace = startTrace(house, ceilingOf(space.piece, house));
   const shellsOf = shellFinder(space);
+  const fills = fillFinder(space);
   let batch = 0;
   for (const held of everyHeld(space)) {
     for (const shell of shellsOf(held)) {
       const stowed = stow(held, shell);
-      for (const innerFill of innerFillsFor(space, held)) {
-        for (const fill of fillsFor(space, shell)) {
+      for (const innerFill of fills.inner(held)) {
+        for (const fill of fills.outer(held, shell)) {
           if (++batch % BREATHE_EVERY === 0) yield trace.progress();
           trace.considered += carriages.length;
           const weighed = weighParcel(fillVoids(stowed, fill, innerFill, house), space.tapes, house);

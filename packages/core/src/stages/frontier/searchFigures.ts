@@ -1,11 +1,11 @@
 import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts';
 import { COARSE_SLICES, FINE_SLICES } from '../../engineering/journey/shockFloor.ts';
-import type { FillStock } from '../../engineering/materials/stock.ts';
+import type { BoxStock, FillStock } from '../../engineering/materials/stock.ts';
 import { postageFloors, type PostageFloor } from '../../engineering/tariff/postageFloor.ts';
 import type { House } from '../../house/House.ts';
 import type { Held } from '../box/stowInBox.ts';
 import type { Shell } from '../box/StowedBox.ts';
-import { effectiveGaps, type GapLoad } from '../fill/effectiveGaps.ts';
+import { effectiveGaps, SINKING_PSI, type GapLoad } from '../fill/effectiveGaps.ts';
 import { fillAmount } from '../fill/fillAmount.ts';
 import { bundleLb } from '../fill/fillVoids.ts';
 import { carriageShipment, type Carriage } from '../rate/rateParcel.ts';
@@ -40,12 +40,12 @@ export interface Packed extends Adds {
   /** Weight of what stands in the outer fill. */
   readonly heldLb: number;
   readonly quiet: QuietSums;
-  readonly coarse: ShockCeilings | null;
-  /** The same with many slices, worked out when first asked for. */
+  /** Worked out when first asked for: with few slices, and with many. */
+  readonly coarse: () => ShockCeilings | null;
   readonly fine: () => ShockCeilings | null;
 }
 
-/** Of the bundle's own causes: Σ ln(1 − Pᵢ), and Σ of the shares expected to go. */
+/** Of the bundle's own causes: Σ ln(1 − Pᵢ) of those that break, and Σ of the shares expected to go. */
 interface QuietSums {
   readonly log: number;
   readonly share: number;
@@ -54,10 +54,11 @@ interface QuietSums {
 /** A shell with what it adds and asks. */
 export interface ShellFigures extends Adds {
   readonly shell: Shell;
-  readonly overload: number;
+  /** Least chance that it gives way under a stack, with what it holds, by whatever service. */
+  readonly overload: (inner: Held['inner']) => number;
   /** Weight the board is certified for at this outside; infinite for an envelope, 0 where it is too large. */
   readonly certifiedLb: number;
-  /** Least postage by service, cover left out. */
+  /** Least postage by service, cover and signature left out. */
   readonly postage: readonly PostageFloor[];
 }
 
@@ -81,8 +82,8 @@ export function packer({ house, tapes, innerFills }: PlanSpace): Packer {
   const quietOf = remembered((wrapped: WrappedItem): QuietSums => {
     const kappa = house.kappa.value;
     return bundleCauses(wrapped, house).reduce(
-      (sums, { chance, shareLost }) => ({
-        log: sums.log + Math.log1p(-chance),
+      (sums, { fate, chance, shareLost }) => ({
+        log: sums.log + (fate === 'breaks' ? Math.log1p(-chance) : 0),
         share: sums.share + shareLost * -Math.expm1(kappa * Math.log1p(-chance)),
       }),
       { log: 0, share: 0 },
@@ -102,7 +103,6 @@ export function packer({ house, tapes, innerFills }: PlanSpace): Packer {
     const sundries = bundleSundries(held, tapes, house);
     const within = inner && innerFill ? fillInner(held, innerFill) : null;
     const heldLb = bundleLb(held) + (inner?.tareLb ?? 0) + (within?.weightLb ?? 0);
-    let fine: ShockCeilings | null | undefined;
     return {
       held,
       innerFill,
@@ -116,8 +116,8 @@ export function packer({ house, tapes, innerFills }: PlanSpace): Packer {
         sundries.costMinor +
         labour(guards.minutes + wrapped.minutes + sundries.minutes, house),
       quiet: quietOf(wrapped),
-      coarse: shockCeilings(held, stacks(held), within, COARSE_SLICES),
-      fine: () => (fine === undefined ? (fine = shockCeilings(held, stacks(held), within, FINE_SLICES)) : fine),
+      coarse: once(() => shockCeilings(held, stacks(held), within, COARSE_SLICES)),
+      fine: once(() => shockCeilings(held, stacks(held), within, FINE_SLICES)),
     };
   };
   return Object.assign(pack, {
@@ -133,7 +133,7 @@ export function packer({ house, tapes, innerFills }: PlanSpace): Packer {
         heldLb: empty.heldLb + fillLb,
         weightLb: empty.weightLb + fillLb,
         costMinor: empty.costMinor + boughtFt3 * least.minorPerFt3,
-        coarse: ceilingsWithAny(held, stacks(held), ranges, COARSE_SLICES),
+        coarse: once(() => ceilingsWithAny(held, stacks(held), ranges, COARSE_SLICES)),
       };
       return { packed, extraLb: boughtFt3 * (least.mostLbPerFt3 - least.lbPerFt3) };
     },
@@ -150,12 +150,17 @@ export const leastOf = (fills: readonly FillStock[], house: House) => {
   };
 };
 
+/** Stress at which a bundle by itself, or a case, sinks no deeper. */
+export const sinkingOf = ({ wrapped }: Pick<Held, 'wrapped'>): number =>
+  wrapped.piece.archetype.cased ? SINKING_PSI.box : SINKING_PSI.bundle;
+
 const innerLoad = (held: Held): GapLoad => ({
   weightLb: bundleLb(held),
   baseAreaIn2: held.bundleIn[0] * held.bundleIn[1],
   insideDepthIn: held.inner!.box.insideIn[2],
   overfillShare: 0,
   onBoard: false,
+  sinkingPsi: sinkingOf(held),
 });
 
 function fillInner(held: Held, fill: FillStock): Within & { readonly weightLb: number; readonly boughtFt3: number } {
@@ -169,8 +174,9 @@ function fillInner(held: Held, fill: FillStock): Within & { readonly weightLb: n
 
 /** Works out shells, remembering postage by outside and container. */
 export function shellFigurer({ house, tapes, carriages, piece }: PlanSpace): (shell: Shell) => ShellFigures {
+  const leastCrush = Math.min(...carriages.map(({ service }) => service.crushFactor));
   const floors = servicesOf(carriages).map((carriage) =>
-    postageFloors(carriage.card, carriage.service, carriage, carriageShipment(piece, { ...carriage, coverAdded: false })),
+    postageFloors(carriage.card, carriage.service, carriage, carriageShipment(piece, { coverAdded: false, signature: false })),
   );
   const byOutside = new Map<string, readonly PostageFloor[]>();
   const postageOf = ({ outsideIn, box }: Shell): readonly PostageFloor[] => {
@@ -181,11 +187,17 @@ export function shellFigurer({ house, tapes, carriages, piece }: PlanSpace): (sh
   };
   return remembered((shell: Shell): ShellFigures => {
     const sundries = shellSundries(shell, tapes, house);
+    const overloads = new Map<BoxStock | null, number>();
     return {
       shell,
       weightLb: shell.tareLb + sundries.weightLb,
       costMinor: shell.costMinor + sundries.costMinor + labour(sundries.minutes, house),
-      overload: overloadChance(shell),
+      overload: (inner) => {
+        const key = inner?.box ?? null;
+        let chance = overloads.get(key);
+        if (chance === undefined) overloads.set(key, (chance = overloadChance(shell, inner, leastCrush, true)));
+        return chance;
+      },
       certifiedLb: certifiedLb(shell),
       postage: postageOf(shell),
     };
@@ -195,6 +207,12 @@ export function shellFigurer({ house, tapes, carriages, piece }: PlanSpace): (sh
 /** One carriage of each service. */
 export const servicesOf = (carriages: readonly Carriage[]): Carriage[] =>
   carriages.filter((one, i) => carriages.findIndex((other) => other.service === one.service) === i);
+
+/** Work done when its outcome is first asked for. */
+function once<Value>(work: () => Value): () => Value {
+  let known: { readonly value: Value } | undefined;
+  return () => (known ??= { value: work() }).value;
+}
 
 function remembered<Key extends object, Value extends object>(work: (key: Key) => Value): (key: Key) => Value {
   const known = new Map<Key, Value>();

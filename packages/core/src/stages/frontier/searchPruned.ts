@@ -1,14 +1,15 @@
 import type { FillStock } from '../../engineering/materials/stock.ts';
-import { stow } from '../box/stowInBox.ts';
+import { gapsIn, stow } from '../box/stowInBox.ts';
 import { fillVoids } from '../fill/fillVoids.ts';
 import { priceCarriage, type Carriage } from '../rate/rateParcel.ts';
 import { weighParcel } from '../weight/weighParcel.ts';
 import { judgeParcel } from './judgeParcel.ts';
-import { everyBare, everyBoxed, fillsFor, innerFillsFor, shellFinder, type PlanSpace } from './PlanSpace.ts';
-import { planFloors, type Filled, type FineFloors, type Floor, type PlanFloors, type Stowed } from './planFloors.ts';
+import { everyBare, everyBoxed, fillFinder, shellFinder, type PlanSpace } from './PlanSpace.ts';
+import { planFloors, type Filled, type FineFloors, type Floor, type OpenShell, type PlanFloors, type Stowed } from './planFloors.ts';
 import type { Held } from '../box/stowInBox.ts';
 import type { Shell } from '../box/StowedBox.ts';
 import { packer, shellFigurer, type ShellFigures } from './searchFigures.ts';
+import { ceilingOf } from './recommend.ts';
 import { startTrace, type SearchProgress, type Trace, type Traced } from './Trace.ts';
 
 const BREATHE_EVERY = 64;
@@ -31,40 +32,64 @@ interface FilledFloor extends Floor {
  * worked out in order of its expected cost, after a few seeds. Nothing else is ever skipped.
  */
 export function* searchPruned(space: PlanSpace): Generator<SearchProgress, Traced> {
-  const trace = startTrace();
+  const trace = startTrace(space.house, ceilingOf(space.piece, space.house));
   if (space.bundles.length === 0 || space.carriages.length === 0) return trace.found();
   const floors = planFloors(space);
   const stow = stower(space, floors, trace);
-  yield* searchAmong(space, floors, trace, yield* stow(everyBare(space)));
-  yield* searchAmong(space, floors, trace, yield* stow(everyBoxed(space)));
+  const judge = judgeOnce(space, floors, trace);
+  const bare = [...everyBare(space)];
+  yield* judgeSeeds(judge, floors, trace, yield* stow(sampleOf(bare)));
+  trace.considered = 0;
+  trace.uncertified = 0;
+  yield* searchAmong(judge, floors, trace, yield* stow(bare));
+  yield* searchAmong(judge, floors, trace, yield* stow(everyBoxed(space)));
   return trace.found();
 }
 
-/** Works out what the floors do not rule out of some stowed bundles. */
-function* searchAmong(space: PlanSpace, floors: PlanFloors, trace: Trace, stowed: readonly Stowed[]): Generator<SearchProgress, void> {
-  const seeds = pickSeeds(stowed);
-  const judged = new Map<Stowed, Set<FillStock | null>>();
-  const judge = (filled: Filled) => {
-    const fills = judged.get(filled.stowed) ?? new Set();
-    judged.set(filled.stowed, fills);
-    if (!fills.has(filled.fill)) priceAndJudge(space, trace, filled, floors.fine(filled));
-    fills.add(filled.fill);
-  };
-  for (const seed of seeds) {
-    const best = pickSeeds(fillings(space, floors, trace, seed));
-    for (const { filled } of best) judge(filled);
+/** So many bundles stand for all when the first few plans are sought. */
+const SAMPLED = 24;
+
+/** A few bundles from all over the list. */
+const sampleOf = (bare: readonly Held[]): Held[] => bare.filter((_, i) => i % Math.max(1, Math.floor(bare.length / SAMPLED)) === 0);
+
+/** Works out the few that look best, each at another price of breakage, in the fillings that look best. */
+function* judgeSeeds(judge: JudgeOnce, floors: PlanFloors, trace: Trace, stowed: readonly Stowed[]): Generator<SearchProgress, void> {
+  for (const seed of pickSeeds(stowed)) {
+    for (const { filled } of pickSeeds(fillings(floors, trace, seed))) judge(filled);
     yield trace.progress();
   }
+}
+
+/** Works out a filled shell unless that was done before. */
+type JudgeOnce = (filled: Filled) => void;
+
+function judgeOnce(space: PlanSpace, floors: PlanFloors, trace: Trace): JudgeOnce {
+  const done = new Map<Held, Set<string>>();
+  return (filled) => {
+    const { packed, figures } = filled.stowed;
+    const { box, newDepthIn, liner } = figures.shell;
+    const key = [box.key, newDepthIn, liner, packed.innerFill?.key, filled.fill?.key].join();
+    const known = done.get(packed.held) ?? new Set<string>();
+    done.set(packed.held, known);
+    if (known.has(key)) return;
+    known.add(key);
+    priceAndJudge(space, trace, filled, floors.fine(filled));
+  };
+}
+
+/** Works out what the floors do not rule out of some stowed bundles. */
+function* searchAmong(judge: JudgeOnce, floors: PlanFloors, trace: Trace, stowed: readonly Stowed[]): Generator<SearchProgress, void> {
+  yield* judgeSeeds(judge, floors, trace, stowed);
   const filled: FilledFloor[] = [];
   let batch = 0;
   for (const one of stowed) {
-    if (beaten(trace, one)) continue;
-    filled.push(...fillings(space, floors, trace, one));
+    if (trace.rulesOut(one)) continue;
+    filled.push(...fillings(floors, trace, one));
     if (++batch % BREATHE_EVERY === 0) yield trace.progress();
   }
   for (const { filled: seed } of pickSeeds(filled)) judge(seed);
-  for (const one of filled.filter((each) => !beaten(trace, each)).sort((a, b) => a.expectedMinor - b.expectedMinor)) {
-    if (beaten(trace, one)) continue;
+  for (const one of filled.filter((each) => !trace.rulesOut(each)).sort((a, b) => a.expectedMinor - b.expectedMinor)) {
+    if (trace.rulesOut(one)) continue;
     judge(one.filled);
     if (++batch % (BREATHE_EVERY / 8) === 0) yield trace.progress();
   }
@@ -73,11 +98,12 @@ function* searchAmong(space: PlanSpace, floors: PlanFloors, trace: Trace, stowed
 /** Stows bundles in every shell that takes them, all but those in an inner box with which nothing can be gained. */
 function stower(space: PlanSpace, floors: PlanFloors, trace: Trace) {
   const shellsOf = shellFinder(space);
+  const find = fillFinder(space);
   const pack = packer(space);
   const figure = shellFigurer(space);
   const known = new Map<readonly Shell[], readonly ShellFigures[]>();
   const figuresOf = (shells: readonly Shell[]) => {
-    const found = known.get(shells) ?? shells.filter((shell) => fillsFor(space, shell).length > 0).map(figure);
+    const found = known.get(shells) ?? shells.map(figure);
     known.set(shells, found);
     return found;
   };
@@ -87,23 +113,29 @@ function stower(space: PlanSpace, floors: PlanFloors, trace: Trace) {
     for (const held of helds) {
       const shells = shellsOf(held);
       if (shells.length === 0) continue;
-      const innerFills = innerFillsFor(space, held);
-      const fillings = shells.reduce((sum, shell) => sum + fillsFor(space, shell).length, 0);
+      const innerFills = find.inner(held);
+      const open = figuresOf(shells)
+        .map((figures): OpenShell => {
+          const gaps = gapsIn(held, figures.shell);
+          return { figures, gaps, fills: find.outer(held, figures.shell, gaps) };
+        })
+        .filter(({ fills }) => fills.length > 0);
+      const fillings = open.reduce((sum, { fills }) => sum + fills.length, 0);
+      if (fillings === 0 || innerFills.length === 0) continue;
       trace.considered += fillings * innerFills.length * space.carriages.length;
-      const figures = figuresOf(shells);
       if (held.inner && trace.frontier.points().length > 0) {
         if (++batch % BREATHE_EVERY === 0) yield trace.progress();
         const { packed, extraLb } = pack.withAny(held);
-        const floor = floors.round(packed, extraLb, figures);
-        if (!floor || beaten(trace, floor)) continue;
+        const floor = floors.round(packed, extraLb, figuresOf(shells));
+        if (!floor || trace.rulesOut(floor)) continue;
       }
       for (const innerFill of innerFills) {
         const packed = pack(held, innerFill);
-        for (const one of figures) {
+        for (const one of open) {
           if (++batch % BREATHE_EVERY === 0) yield trace.progress();
-          const stowed = floors.stowed(packed, one);
-          if (stowed) all.push(stowed);
-          else trace.uncertified++;
+          const stowed = floors.stowed(packed, one, trace.rulesOut);
+          if (stowed === null) trace.uncertified++;
+          else if (stowed !== 'beaten') all.push(stowed);
         }
       }
     }
@@ -126,36 +158,32 @@ function pickSeeds<One extends Floor>(all: readonly One[]): Set<One> {
   return seeds;
 }
 
-/** True when a kept plan is better in both ways than anything with this floor, and the best one expects less. */
-const beaten = (trace: Trace, { costMinor, chance, expectedMinor }: Floor): boolean =>
-  expectedMinor > trace.leastMinor && trace.frontier.beats(costMinor, chance);
-
 /** Every filling of one stowed bundle that its floor does not rule out. */
-function fillings(space: PlanSpace, floors: PlanFloors, trace: Trace, stowed: Stowed): FilledFloor[] {
+function fillings(floors: PlanFloors, trace: Trace, stowed: Stowed): FilledFloor[] {
   const found: FilledFloor[] = [];
-  for (const fill of fillsFor(space, stowed.figures.shell)) {
+  for (const fill of stowed.fills) {
     const filled = floors.filled(stowed, fill);
     const floor = filled && floors.coarse(filled);
-    if (filled && floor && !beaten(trace, floor)) found.push({ filled, ...floor });
+    if (filled && floor && !trace.rulesOut(floor)) found.push({ filled, ...floor });
   }
   return found;
 }
 
 /** Prices and judges a filled shell on the carriages that its fine floors do not rule out. */
 function priceAndJudge({ house, carriages, tapes }: PlanSpace, trace: Trace, { stowed, fill }: Filled, fine: FineFloors): void {
-  if (beaten(trace, fine.any)) return;
+  if (trace.rulesOut(fine.any)) return;
   const left: { floor: Floor; carriage: Carriage }[] = [];
   carriages.forEach((carriage, i) => {
-    if (beaten(trace, fine.easily(i))) return;
+    if (trace.rulesOut(fine.easily(i))) return;
     const floor = fine.own(i);
-    if (!beaten(trace, floor)) left.push({ floor, carriage });
+    if (!trace.rulesOut(floor)) left.push({ floor, carriage });
   });
   if (left.length === 0) return;
   const { packed, figures } = stowed;
   const weighed = weighParcel(fillVoids(stow(packed.held, figures.shell), fill, packed.innerFill, house), tapes, house);
   const judge = judgeParcel(weighed, house);
   for (const { floor, carriage } of left) {
-    if (beaten(trace, floor)) continue;
+    if (trace.rulesOut(floor)) continue;
     const quote = priceCarriage(weighed, carriage);
     if (typeof quote !== 'function') trace.keep(judge({ quote, coverAdded: carriage.coverAdded, signature: carriage.signature }));
   }

@@ -6,6 +6,7 @@ import { isEnvelope } from '../box/makeShell.ts';
 import { gapsIn, type Held } from '../box/stowInBox.ts';
 import type { Shell } from '../box/StowedBox.ts';
 import type { Struck } from '../fill/FilledBox.ts';
+import { SINKING_PSI } from '../fill/effectiveGaps.ts';
 import { leastOf, type Packed, type ShellFigures } from './searchFigures.ts';
 import { gapRanges, type FillGroup, type GapRange } from './shockCeilings.ts';
 
@@ -15,7 +16,7 @@ export interface ShellsRange {
   leastMinor(weightLb: number): { readonly costMinor: number; readonly postageMinor: number };
   /** The most that shell and fill add, lb. */
   readonly mostLb: number;
-  /** Least chance that the board gives way under a stack. */
+  /** Least chance that the boards give way under a stack. */
   readonly overload: number;
   /** What each group of fills makes of the widest gap on a face. */
   gaps(face: Struck): readonly GapRange[];
@@ -43,7 +44,7 @@ export function shellsRange(
   const make = (shells: readonly ShellFigures[], { held }: Packed): ShellsRange => {
     const filled = shells.map((figures) => ({ figures, boughtFt3: voidRound(held, figures.shell) * bought }));
     const byWeight = new Map<number, { costMinor: number; postageMinor: number }>();
-    const widest = new Map(STRUCK.map((face) => [face, groups.map(({ ceiling }) => ({ mostIn: 0, leastIn: 0, ceiling }))]));
+    const widest = new Map(STRUCK.map((face) => [face, groups.map(({ bearingShare, ceiling }) => ({ mostIn: 0, bearingShare, ceiling }))]));
     for (const { shell } of shells) {
       for (const weightLb of [WEIGHTLESS, LEADEN]) {
         const ranges = gapRanges(
@@ -54,6 +55,7 @@ export function shellsRange(
             insideDepthIn: shell.insideIn[2],
             overfillShare: house.overfillShare,
             onBoard: false,
+            sinkingPsi: SINKING_PSI.box,
           },
           groups,
         );
@@ -63,7 +65,7 @@ export function shellsRange(
     }
     return {
       mostLb: Math.max(0, ...filled.map(({ figures, boughtFt3 }) => figures.weightLb + boughtFt3 * least.mostLbPerFt3)),
-      overload: Math.min(1, ...shells.map((figures) => figures.overload)),
+      overload: Math.min(1, ...shells.map((figures) => figures.overload(held.inner))),
       gaps: (face) => widest.get(face)!,
       leastMinor(weightLb) {
         const like = Math.floor(weightLb / LIKE_LB);

@@ -2,14 +2,14 @@ import type { CushionLayer } from '../../engineering/cushion/cushionCurve.ts';
 import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts';
 import { energyCeiling, forceCeiling, type EnergyCeiling, type ForceCeiling } from '../../engineering/cushion/energyCeiling.ts';
 import { innerMassDivisor } from '../../engineering/cushion/fragility.ts';
-import { spreadLoad } from '../../engineering/cushion/loadPatch.ts';
+import { beyond, fillAreaIn2, throughWall, type LoadFront } from '../../engineering/cushion/loadPatch.ts';
 import { sliceGs, type Slices } from '../../engineering/journey/shockFloor.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import type { Held } from '../box/stowInBox.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { Gaps } from '../box/StowedBox.ts';
 import { effectiveGaps, type GapLoad, type GapMaterial } from '../fill/effectiveGaps.ts';
-import { FACE_AXES, pieceFaceAt, wrapsOnFace } from '../fill/faceLayers.ts';
+import { boxFace, wrapLayersOn } from '../fill/faceLayers.ts';
 import type { Struck } from '../fill/FilledBox.ts';
 import { facesStruck, type StruckShare } from './shockJourney.ts';
 
@@ -24,8 +24,8 @@ export interface ShockCeilings {
   readonly logForces: Float64Array;
   /** A height for each slice of each face in turn. */
   readonly heights: Float64Array;
-  /** Sides of the patch on which the outer gap bears, two for each face. */
-  readonly patches: ArrayLike<number>;
+  /** The load on each face where the outer gap begins, never narrower than it is. */
+  readonly loads: readonly LoadFront[];
 }
 
 /** The wraps on each struck face, and the patch outside them; alike for every inner box round one bundle. */
@@ -33,26 +33,19 @@ export interface WrapStacks {
   readonly faces: readonly StruckShare[];
   readonly faceChances: readonly number[];
   readonly layers: readonly (readonly CushionLayer[])[];
-  readonly patches: readonly number[];
+  readonly loads: readonly LoadFront[];
 }
 
 /** What the wraps of one bundle, as it lies, bring to each face. */
 export function wrapStacks({ wrapped, orientation }: Pick<Held, 'wrapped' | 'orientation'>): WrapStacks {
-  const { piece } = wrapped;
   const faces = facesStruck(wrapped, { wide: true, long: true });
-  const patches: number[] = [];
-  const layers = faces.map(({ face }) => {
-    const [across, x, y] = FACE_AXES[face];
-    const wraps = wrapsOnFace(wrapped, pieceFaceAt(face, orientation));
-    const { areasIn2, patch } = spreadLoad(
-      { lengthIn: piece.sizeIn[orientation[x]], widthIn: piece.sizeIn[orientation[y]] },
-      piece.bearing[orientation[across]],
-      wraps.map((layer) => layer.thicknessIn),
-    );
-    patches.push(patch.lengthIn, patch.widthIn);
-    return wraps.map((layer, k) => ({ ...layer, areaIn2: areasIn2[k]! }));
-  });
-  return { faces, faceChances: faces.map((one) => one.chance), layers, patches };
+  const stacks = faces.map(({ face }) => wrapLayersOn(wrapped, orientation, face));
+  return {
+    faces,
+    faceChances: faces.map((one) => one.chance),
+    layers: stacks.map(({ layers }) => layers),
+    loads: stacks.map(({ outside }) => outside),
+  };
 }
 
 /** What lies round a bundle inside its inner box. */
@@ -74,19 +67,22 @@ export function shockCeilings(
 ): ShockCeilings | null {
   const { piece } = held.wrapped;
   if (piece.criticalG === null) return null;
-  const { faces, faceChances, layers, patches } = stacks;
-  const gs = sliceGs(slices, piece.criticalG / innerMassDivisor(massRatio), piece.spread);
+  const { faces, faceChances, layers, loads } = stacks;
+  const divisor = innerMassDivisor(massRatio);
+  const gs = sliceGs(slices, piece.criticalG / divisor, piece.spread);
   const heights = new Float64Array(faces.length * gs.length);
+  const own = sliceGs(slices, piece.ownHeightIn / divisor, piece.spread);
+  faces.forEach((_, face) => heights.set(own, face * gs.length));
   const forces = gs.map((g) => g * piece.weightLb);
   const logForces = forces.map(Math.log);
   layers.forEach((stack, face) => {
     for (const { areaIn2, thicknessIn, curve } of stack)
       addLayer(heights, face, logForces, piece.weightLb, areaIn2, thicknessIn, energyCeiling(curve));
   });
-  const ceilings = { slices, faces, faceChances, weightLb: piece.weightLb, forces, logForces, heights, patches };
+  const ceilings = { slices, faces, faceChances, weightLb: piece.weightLb, forces, logForces, heights, loads };
   if (!held.inner || !within) return ceilings;
   addGap(ceilings, within.gaps, within.fill, heights);
-  return outsideBox(ceilings, held.inner.outsideIn);
+  return outsideBox(ceilings, held.inner.outsideIn, (face) => within.gaps[face]);
 }
 
 /** Ceilings of a bundle in its inner box whichever fill lies there; null where shock does not limit the piece. */
@@ -103,13 +99,14 @@ export function ceilingsWithAny(
   const count = bare.forces.length;
   const heights = new Float64Array(bare.heights.length);
   bare.faces.forEach(({ face }, i) => withAnyFill(bare, i, ranges(face), heights.subarray(i * count, (i + 1) * count)));
-  return outsideBox({ ...bare, heights }, inner.outsideIn);
+  const widest = (face: Struck) => Math.max(0, ...ranges(face).map(({ mostIn }) => mostIn));
+  return outsideBox({ ...bare, heights }, inner.outsideIn, widest);
 }
 
-/** The same with what comes next bearing on a box's sides. */
-const outsideBox = (ceilings: ShockCeilings, outside: Triple): ShockCeilings => ({
+/** The same with what comes next bearing on as much of a box as the load reaches through a gap of a width. */
+const outsideBox = (ceilings: ShockCeilings, outside: Triple, gapIn: (face: Struck) => number): ShockCeilings => ({
   ...ceilings,
-  patches: ceilings.faces.flatMap(({ face }) => [outside[FACE_AXES[face][1]], outside[FACE_AXES[face][2]]]),
+  loads: ceilings.faces.map(({ face }, i) => throughWall(beyond(ceilings.loads[i]!, gapIn(face)), boxFace(outside, face))),
 });
 
 /** Adds to each face what a gap and its fill bring there. */
@@ -117,11 +114,15 @@ export function addGap(ceilings: ShockCeilings, gaps: Gaps, fill: FillStock, int
   ceilings.faces.forEach(({ face }, i) => addGapOnFace(ceilings, i, gaps[face], fill, into));
 }
 
+/** Adds to the face below alone, which comes first, what a gap there and its fill bring. */
+export const addGapBelow = (ceilings: ShockCeilings, gapIn: number, fill: FillStock, into: Float64Array): void =>
+  addGapOnFace(ceilings, 0, gapIn, fill, into);
+
 /** Adds to one face, by its place, what a gap of a thickness and its fill bring there. */
-function addGapOnFace({ logForces, weightLb, patches }: ShockCeilings, face: number, t: number, fill: FillStock, into: Float64Array): void {
+function addGapOnFace({ logForces, weightLb, loads }: ShockCeilings, face: number, t: number, fill: FillStock, into: Float64Array): void {
   if (!(t > 0)) return;
-  const ceiling = energyCeiling(CUSHION_MATERIALS[fill.cushion].curve);
-  addLayer(into, face, logForces, weightLb, (patches[2 * face]! + t) * (patches[2 * face + 1]! + t), t, ceiling);
+  const { curve, bearingShare } = CUSHION_MATERIALS[fill.cushion];
+  addLayer(into, face, logForces, weightLb, fillAreaIn2(loads[face]!, t, bearingShare), t, energyCeiling(curve));
 }
 
 function addLayer(
@@ -142,39 +143,40 @@ function addLayer(
 /** Fills that settle and flow alike, as one that is better than each of them. */
 export interface FillGroup {
   readonly best: GapMaterial;
-  readonly worst: GapMaterial;
+  readonly bearingShare: number;
   readonly ceiling: ForceCeiling;
 }
 
-/** How thick what fills a gap may be after the way, inches, whichever fill of a group it is. */
+/** How thick what fills a gap is at most after the way, inches, whichever fill of a group it is. */
 export interface GapRange {
-  readonly leastIn: number;
   readonly mostIn: number;
+  readonly bearingShare: number;
   readonly ceiling: ForceCeiling;
 }
 
 /** What each group makes of one gap. */
 export const gapRanges = (gaps: Gaps, load: GapLoad, groups: readonly FillGroup[]): ((face: Struck) => GapRange[]) => {
-  const made = groups.map(({ best, worst, ceiling }) => ({
-    most: effectiveGaps(gaps, load, best),
-    least: effectiveGaps(gaps, load, worst),
-    ceiling,
-  }));
-  return (face) => made.map(({ most, least, ceiling }) => ({ mostIn: most[face], leastIn: least[face], ceiling }));
+  const made = groups.map(({ best, bearingShare, ceiling }) => ({ most: effectiveGaps(gaps, load, best), bearingShare, ceiling }));
+  return (face) => made.map(({ most, bearingShare, ceiling }) => ({ mostIn: most[face], bearingShare, ceiling }));
 };
 
 /** All fills of a search in two groups: those that flow from under a heavy bundle and those that stay. */
 export function groupFills(fills: readonly FillStock[]): FillGroup[] {
   const materials = [...new Set(fills.map((fill) => CUSHION_MATERIALS[fill.cushion]))];
-  return [true, false].flatMap((migrates) => {
-    const group = materials.filter((one) => one.migrates === migrates);
+  return [true, false].flatMap((sinks) => {
+    const group = materials.filter((one) => one.sinks === sinks);
     if (group.length === 0) return [];
-    const bound = (of: (...numbers: number[]) => number): GapMaterial => ({
-      migrates,
-      settleShare: of(...group.map((one) => one.settleShare)),
-      airLossShare: of(...group.map((one) => one.airLossShare)),
-    });
-    return [{ best: bound(Math.min), worst: bound(Math.max), ceiling: forceCeiling(group.map((one) => one.curve)) }];
+    return [
+      {
+        best: {
+          sinks,
+          settleShare: Math.min(...group.map((one) => one.settleShare)),
+          deflates: group.every((one) => one.deflates),
+        },
+        bearingShare: Math.max(...group.map((one) => one.bearingShare)),
+        ceiling: forceCeiling(group.map((one) => one.curve)),
+      },
+    ];
   });
 }
 
@@ -186,17 +188,16 @@ export function groupFills(fills: readonly FillStock[]): FillGroup[] {
  * @param into written over, one height for each slice
  */
 export function withAnyFill(ceilings: ShockCeilings, face: number, ranges: readonly GapRange[], into: Float64Array): void {
-  const { forces, logForces, weightLb, patches, heights } = ceilings;
+  const { forces, logForces, weightLb, loads, heights } = ceilings;
   const count = forces.length;
-  const [x, y] = [patches[2 * face]!, patches[2 * face + 1]!];
   into.fill(0);
-  for (const { leastIn, mostIn: t, ceiling } of ranges) {
+  for (const { mostIn: t, bearingShare, ceiling } of ranges) {
     if (!(t > 0)) continue;
-    const logLeastIn2 = Math.log((x + leastIn) * (y + leastIn));
-    const logMostIn2 = Math.log((x + t) * (y + t));
+    const logMostIn2 = Math.log(fillAreaIn2(loads[face]!, t, bearingShare));
     for (let slice = 0; slice < count; slice++) {
-      const logForce = logForces[slice]!;
-      const height = (t / weightLb) * forces[slice]! * ceiling(logForce - logMostIn2, logForce - logLeastIn2);
+      // energy over stress never rises with stress, so the widest area serves best
+      const logStress = logForces[slice]! - logMostIn2;
+      const height = (t / weightLb) * forces[slice]! * ceiling(logStress, logStress);
       if (height > into[slice]!) into[slice] = height;
     }
   }

@@ -1,6 +1,10 @@
 import { innerMassDivisor } from '../../engineering/cushion/fragility.ts';
 import { FACE_CHANCES } from '../../engineering/journey/dropHeights.ts';
+import type { CushionLayer } from '../../engineering/cushion/cushionCurve.ts';
+import type { PieceStrength } from '../../engineering/journey/oneDrop.ts';
 import type { Journey, StruckFace } from '../../engineering/journey/shockChance.ts';
+import type { Gaps } from '../box/StowedBox.ts';
+import { driftedGaps } from '../fill/effectiveGaps.ts';
 import { faceLayers } from '../fill/faceLayers.ts';
 import type { FilledBox, Struck } from '../fill/FilledBox.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
@@ -22,8 +26,11 @@ export const HEAVY_INNER_RATIO = 0.5;
 export function shockJourney(filled: FilledBox): ((grossWeightLb: number, zone: number, handlingFactor: number) => Journey) | null {
   const { piece } = filled.stowed.wrapped;
   if (piece.criticalG === null) return null;
-  const criticalG = piece.criticalG / innerMassDivisor(innerMassRatio(filled));
-  const faces = struckFaces(filled);
+  const divisor = innerMassDivisor(innerMassRatio(filled));
+  const criticalG = piece.criticalG / divisor;
+  const faces = struckFaces(filled, filled.effectiveGaps);
+  const drift =
+    filled.driftChance > 0 ? { chance: filled.driftChance, faces: struckFaces(filled, driftedGaps(filled.effectiveGaps)) } : null;
   return (grossWeightLb, zone, handlingFactor) => ({
     weightLb: piece.weightLb,
     grossWeightLb,
@@ -31,7 +38,9 @@ export function shockJourney(filled: FilledBox): ((grossWeightLb: number, zone: 
     handlingFactor,
     criticalG,
     spread: piece.spread,
+    ownHeightIn: piece.ownHeightIn / divisor,
     faces,
+    drift,
   });
 }
 
@@ -63,8 +72,49 @@ export function facesStruck({ layers }: WrappedItem, alike: { readonly wide: boo
   ];
 }
 
-function struckFaces(filled: FilledBox): StruckFace[] {
-  const { effectiveGaps: gaps } = filled;
+/** What lies on each face that may be struck, with gaps as they are on the way. */
+export function struckFaces(filled: FilledBox, gaps: Gaps): StruckFace[] {
   const alike = { wide: gaps.front === gaps.back, long: gaps.left === gaps.right };
-  return facesStruck(filled.stowed.wrapped, alike).map(({ face, chance }) => ({ chance, layers: faceLayers(filled, face) }));
+  return facesStruck(filled.stowed.wrapped, alike).map(({ face, chance }) => ({ chance, layers: faceLayers(filled, face, gaps) }));
+}
+
+/** What lies on one face, with the names of the layers, the piece's own first. */
+export interface FaceStack {
+  readonly names: readonly string[];
+  readonly layers: readonly CushionLayer[];
+}
+
+/** What a landing depends on, face by face: enough to play it without the plan. */
+export interface ShockFacts extends PieceStrength {
+  readonly faces: Readonly<Record<Struck, FaceStack>>;
+}
+
+/** The piece's strength and what lies on each face of a filled box; null where shock does not limit the piece. */
+export function shockOnFaces(filled: FilledBox): ShockFacts | null {
+  const journey = shockJourney(filled);
+  if (!journey) return null;
+  const { weightLb, criticalG, spread, ownHeightIn } = journey(1, 1, 1);
+  const { stowed, fill, innerFill } = filled;
+  const wraps = stowed.wrapped.layers.filter(({ cushion }) => cushion !== null).map(({ stock }) => stock.name);
+  const names = [
+    ...wraps,
+    ...(stowed.inner && innerFill ? [innerFill.name] : []),
+    ...(stowed.shell.box.style === 'padded' ? ['Padding'] : []),
+    ...(fill ? [fill.name] : []),
+  ];
+  const stack = (face: Struck): FaceStack => ({ names, layers: faceLayers(filled, face) });
+  return {
+    weightLb,
+    criticalG,
+    spread,
+    ownHeightIn,
+    faces: {
+      bottom: stack('bottom'),
+      top: stack('top'),
+      front: stack('front'),
+      back: stack('back'),
+      left: stack('left'),
+      right: stack('right'),
+    },
+  };
 }

@@ -23,6 +23,8 @@ export interface InspectedPiece {
   /** The body's own, before any knock-down. */
   readonly bodyG: number | null;
   readonly spread: number;
+  /** Bare drop that it stands by itself, knocked down as its strength is; inches. */
+  readonly ownHeightIn: number;
   /** What decides the strength: `the handle`, `the body`. */
   readonly governs: string;
   /** Guards and what fills the hollows. */

@@ -1,7 +1,15 @@
 import { criticalGForSize, FRAGILITY_SPREAD } from '../../engineering/cushion/fragility.ts';
 import { ARCHETYPES } from '../../engineering/pieces/archetypes.ts';
 import { bearingFractions, formAxis, FORMS } from '../../engineering/pieces/forms.ts';
-import { FACE_AXIS, GUARDS, guardLengthAdvisedIn, HARD_POINTS, type Face, type HardPoint } from '../../engineering/pieces/hardPoints.ts';
+import {
+  FACE_AXIS,
+  GUARDS,
+  guardLengthAdvisedIn,
+  HARD_POINTS,
+  shareLeft,
+  type Face,
+  type HardPoint,
+} from '../../engineering/pieces/hardPoints.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { ORDINARY_FILLS } from '../../engineering/materials/ordinaryStock.ts';
 import { IN3_PER_FT3, IN_PER_FT } from '../../units/index.ts';
@@ -18,7 +26,8 @@ export function inspectItem(order: Order, facts: PieceFacts): InspectedPiece {
   const archetype = ARCHETYPES[facts.archetype];
   const form = facts.form ?? archetype.form;
   const { sizeIn, weightLb, guessed } = guessMissing(facts, archetype);
-  const bodyG = archetype.referenceG === null ? null : criticalGForSize(archetype.referenceG, Math.max(...sizeIn));
+  const { fragility } = archetype;
+  const bodyG = fragility && criticalGForSize(fragility.referenceG, Math.max(...sizeIn), fragility.sizeExponent);
   const weakest = weakestPart(facts);
   return {
     order,
@@ -34,6 +43,7 @@ export function inspectItem(order: Order, facts: PieceFacts): InspectedPiece {
     bodyG,
     criticalG: bodyG === null ? null : bodyG * weakest.share,
     spread: FRAGILITY_SPREAD,
+    ownHeightIn: (fragility?.ownHeightIn ?? 0) * weakest.share,
     governs: weakest.name,
     guards: sumUp([...facts.hardPoints.flatMap(guardOf), ...facts.hollows.flatMap(hollowFill)]),
     replacementMinor: worthMinor(facts, order),
@@ -42,10 +52,7 @@ export function inspectItem(order: Order, facts: PieceFacts): InspectedPiece {
 
 /** The knock-down acts on every face, since it is inertia; the weakest governs. */
 function weakestPart(facts: PieceFacts): { share: number; name: string } {
-  const parts = facts.hardPoints.map((point) => {
-    const data = HARD_POINTS[point.kind];
-    return { share: point.guard ? data.guardedShare : data.bareShare, name: `the ${data.name}` };
-  });
+  const parts = facts.hardPoints.map((point) => ({ share: shareLeft(point), name: `the ${HARD_POINTS[point.kind].name}` }));
   const hollows = facts.hollows
     .filter((hollow) => !hollow.filled)
     .map((hollow) => ({ share: UNFILLED_HOLLOW_SHARE, name: `the hollow (${hollow.name})` }));

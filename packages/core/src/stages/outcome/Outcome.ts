@@ -1,3 +1,4 @@
+import type { Kappa } from '../../house/House.ts';
 /** What became of one parcel, for learning: the chance it was sent with and what happened. */
 export interface Outcome {
   /** The chance of breakage at the time it was sent, with the κ of that time taken out. */
@@ -16,7 +17,7 @@ export interface Outcome {
 /** What a shop learned, ready to be handed to the next planning. */
 export interface Calibration {
   /** κ with its 90% interval. */
-  readonly kappa: { readonly value: number; readonly low: number; readonly high: number };
+  readonly kappa: Kappa;
   readonly broken: number;
   readonly exposure: number;
   /** By group where there is enough. */

@@ -45,7 +45,7 @@ const exposureSum = (outcomes: readonly Outcome[]): number => outcomes.reduce((s
 function kappaOf(outcomes: readonly Outcome[]): Calibration['kappa'] {
   const shape = PRIOR.shape + brokenOf(outcomes);
   const rate = PRIOR.rate + exposureSum(outcomes);
-  return { value: shape / rate, low: gammaQuantile(0.05, shape) / rate, high: gammaQuantile(0.95, shape) / rate };
+  return { shape, value: shape / rate, low: gammaQuantile(0.05, shape) / rate, high: gammaQuantile(0.95, shape) / rate };
 }
 
 function byGroup(outcomes: readonly Outcome[], of: (one: Outcome) => string): GroupKappa[] {

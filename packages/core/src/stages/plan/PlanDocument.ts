@@ -3,13 +3,14 @@ import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStyle, WrapRole } from '../../engineering/materials/stock.ts';
 import type { Quote } from '../../engineering/tariff/Quote.ts';
 import type { Gaps } from '../box/StowedBox.ts';
-import type { CauseKey } from '../frontier/causes.ts';
+import type { Cause } from '../frontier/causes.ts';
 import type { CostLine, PlanChoice } from '../frontier/PlanOption.ts';
+import type { ShockFacts } from '../frontier/shockJourney.ts';
 import type { FeelFault, LayerPlacing } from '../wrap/WrappedItem.ts';
 import type { WeightPart } from '../weight/WeighedParcel.ts';
 
-export const PLAN_FORMAT = 2;
-export const CORE_VERSION = '0.2.0';
+export const PLAN_FORMAT = 3;
+export const CORE_VERSION = '0.3.0';
 
 /** A plan as it is drawn, stored and checked: figures only, nothing to look up. */
 export interface PlanDocument {
@@ -64,16 +65,24 @@ export interface PlanDocument {
   readonly quote: Quote;
   readonly costLines: readonly CostLine[];
   readonly costMinor: number;
+  /** Without cover and signature. */
+  readonly nestCostMinor: number;
   readonly lossMinor: number;
+  /** What is expected to be lost, without care. */
+  readonly riskMinor: number;
   readonly expectedMinor: number;
   /** Sold + shipping collected − paid for it − cost. */
   readonly keptMinor: number;
   readonly minutes: number;
   readonly chance: number;
-  /** From κ's 90% interval. */
+  /** 90% interval, of what the shop has learned and of how sure the kind's strength is. */
   readonly chanceLow: number;
   readonly chanceHigh: number;
-  readonly causes: readonly { readonly key: CauseKey; readonly chance: number; readonly shareLost: number }[];
+  /** Chance that it is spoilt: wet, rubbed, bent. */
+  readonly spoils: number;
+  readonly causes: readonly Cause[];
+  /** What a landing depends on, face by face; null where shock does not limit the piece. */
+  readonly shock: ShockFacts | null;
 }
 
 /** A hard point in the box's own directions. */
@@ -126,7 +135,17 @@ export type PlanFault =
   /** The chosen service does not carry it. */
   | { readonly kind: 'noService'; readonly blocks: true; readonly serviceName: string; readonly why: string }
   | ({ readonly kind: 'feel'; readonly blocks: true } & FeelFault)
-  | { readonly kind: 'gap'; readonly blocks: true; readonly face: keyof Gaps; readonly gapIn: number; readonly wantedIn: number }
+  /** Less bedding than the house wishes. */
+  | { readonly kind: 'gap'; readonly blocks: boolean; readonly face: keyof Gaps; readonly gapIn: number; readonly wantedIn: number }
+  /** A gap into which the fill does not go: it would rattle. */
+  | {
+      readonly kind: 'hollowGap';
+      readonly blocks: true;
+      readonly face: keyof Gaps;
+      readonly gapIn: number;
+      readonly fillName: string;
+      readonly wantedIn: number;
+    }
   | { readonly kind: 'certificate'; readonly blocks: true }
   | { readonly kind: 'softFirstLayer' | 'dampBarrier'; readonly blocks: true }
   | { readonly kind: 'thin'; readonly blocks: false; readonly growsIn: number }

@@ -7,6 +7,10 @@ export type ChosenPlan =
   | {
       readonly kind: 'planned';
       readonly recommended: PlanOption;
+      /** Chance above which a nest is recommended only where none is below it, and whether that is so here. */
+      readonly ceiling: number;
+      readonly aboveCeiling: boolean;
+      /** By cost without cover, which is chosen for a nest that stands. */
       readonly frontier: readonly PlanOption[];
       readonly considered: number;
       readonly evaluated: number;
@@ -14,9 +18,21 @@ export type ChosenPlan =
     }
   | NoPlan;
 
-/** The plan of least expected cost, or no plan with the reasons found. */
-export function choosePlan({ best, frontier, considered, evaluated, met, uncertified }: Traced, none: NoPlan | null): ChosenPlan {
-  if (best) return { kind: 'planned', recommended: best, frontier, considered, evaluated, met };
+/**
+ * The plan to recommend with the frontier it stands on, or no plan with the reasons found.
+ *
+ * @param cover adds cover to the recommended nest where that is worth it
+ */
+export function choosePlan(
+  { best, frontier, considered, evaluated, met, uncertified }: Traced,
+  none: NoPlan | null,
+  ceiling: number,
+  cover: (option: PlanOption) => PlanOption,
+): ChosenPlan {
+  if (best) {
+    const { option, aboveCeiling } = best;
+    return { kind: 'planned', recommended: cover(option), ceiling, aboveCeiling, frontier, considered, evaluated, met };
+  }
   const { reasons, wouldHelp } = none ?? { reasons: [], wouldHelp: [] };
   return {
     kind: 'noPlan',

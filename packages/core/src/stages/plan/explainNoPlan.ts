@@ -1,12 +1,11 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
-import { EDGE_COVER_IN, HARD_POINT_COVER_IN } from '../wrap/feelTest.ts';
 import { formatLength, formatSize, type UnitSystem } from '../../units/index.ts';
 import { leastGap } from '../box/gapsAround.ts';
 import { gapsIn, heldBare, stow } from '../box/stowInBox.ts';
 import { wholeShell, isEnvelope } from '../box/makeShell.ts';
 import { whyNot } from '../box/whyNot.ts';
 import { fillVoids } from '../fill/fillVoids.ts';
-import { everyHeld, fillsFor, innerFillsFor, shellFinder, type PlanSpace } from '../frontier/PlanSpace.ts';
+import { everyHeld, fillFinder, shellFinder, type PlanSpace } from '../frontier/PlanSpace.ts';
 import { rateParcel } from '../rate/rateParcel.ts';
 import { weighParcel } from '../weight/weighParcel.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
@@ -26,10 +25,11 @@ export function explainNoPlan({ stock, house, locks, units }: PlanRequest, space
   const smallest = space.bundles.reduce<WrappedItem | null>((least, one) => (!least || one.coverIn < least.coverIn ? one : least), null);
   if (!smallest) {
     const pointed = space.piece.facts.hardPoints.length > 0;
+    const { feel } = space.piece.archetype;
     return none(
       ['no way of wrapping passes the feel test with what is in the stockroom'],
       [
-        `bubble enough for ${formatLength(pointed ? HARD_POINT_COVER_IN : EDGE_COVER_IN, units)} of cover all round`,
+        ...(feel ? [`bubble enough for ${formatLength(pointed ? feel.pointIn : feel.edgeIn, units)} of cover all round`] : []),
         ...(space.piece.facts.dampSensitive && !stock.wraps.some((wrap) => wrap.role === 'barrier') ? ['a damp bag'] : []),
         ...(space.piece.facts.finish === 'rubsOff' || space.piece.facts.finish === 'uncured'
           ? ['tissue or thin foam for the first layer']
@@ -38,10 +38,11 @@ export function explainNoPlan({ stock, house, locks, units }: PlanRequest, space
     );
   }
   const shellsOf = shellFinder(space);
+  const fills = fillFinder(space);
   for (const held of everyHeld(space)) {
     const shell = shellsOf(held)[0];
     if (!shell) continue;
-    const [fill, innerFill] = [fillsFor(space, shell)[0], innerFillsFor(space, held)[0]];
+    const [fill, innerFill] = [fills.outer(held, shell)[0], fills.inner(held)[0]];
     if (fill === undefined || innerFill === undefined) return none(['no fill in the stockroom'], ['any fill the house trusts']);
     const weighed = weighParcel(fillVoids(stow(held, shell), fill, innerFill, house), stock, house);
     const refused = rateParcel(weighed, space.carriages).refused(units);

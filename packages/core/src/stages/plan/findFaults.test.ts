@@ -2,7 +2,8 @@ import { box, CHOICE, point, request, STOCK } from '../../../tests/sampleRequest
 import { BOARD_GRADES } from '../../engineering/materials/boardGrades.ts';
 import type { PlanChoice } from '../frontier/PlanOption.ts';
 import { derivePlan } from './derivePlan.ts';
-import { boxFaceOf, writePlanDocument } from './writePlanDocument.ts';
+import { boxFaceOf } from '../box/boxFaceOf.ts';
+import { writePlanDocument } from './writePlanDocument.ts';
 
 const NEST: PlanChoice = {
   ...CHOICE,
@@ -27,8 +28,9 @@ test.each<[string, Parameters<typeof faults>, string, boolean]>([
   ['an edge felt', [{}, { layers: [{ material: 'smallBubble', turns: 2 }] }], 'feel', true],
   ['a finish that rubs off without tissue', [{ finish: 'rubsOff' }], 'softFirstLayer', true],
   ['damp without a bag', [{ dampSensitive: true }], 'dampBarrier', true],
-  ['too little bedding below', [{}, { baseGapIn: 1 }], 'gap', true],
-  ['too small a box', [{}, { box: '10x10x10' }], 'gap', true],
+  ['less bedding below than wished', [{}, { baseGapIn: 1 }], 'gap', false],
+  ['less of it in a house that is strict', [{}, { baseGapIn: 1 }, { house: { strictGaps: true } }], 'gap', true],
+  ['a gap into which loose fill does not go', [{}, { baseGapIn: 0.4 }], 'hollowGap', true],
   [
     'board too weak for the weight',
     [{ archetype: 'rigidMetal', weightLb: 30 }, {}, { stock: { boxes: [box([16, 14, 12], { board: BOARD_GRADES.thinFree })] } }],

@@ -1,6 +1,9 @@
 import { tooShallowForMcKee } from '../../engineering/board/compressionStrength.ts';
 import type { House } from '../../house/House.ts';
+import type { FillStock } from '../../engineering/materials/stock.ts';
 import { isEnvelope } from '../box/makeShell.ts';
+import { bedding } from '../box/stowInBox.ts';
+import { emptyGap, leastRoomIn } from '../fill/leastRoom.ts';
 import type { Gaps, StowedBox } from '../box/StowedBox.ts';
 import { certificateHolds } from '../frontier/quietCauses.ts';
 import { HEAVY_INNER_RATIO, innerMassRatio } from '../frontier/shockJourney.ts';
@@ -22,12 +25,13 @@ export function findFaults(weighed: WeighedParcel, house: House): PlanFault[] {
   const { wrapped } = stowed;
   const small = tooSmall(stowed);
   if (small) return [small];
-  const wantedIn = stowed.inner ? house.leastInnerBoxGapIn : house.leastGapIn;
   return [
     ...wrapped.missing.map((kind): PlanFault => ({ kind, blocks: true })),
     ...wrapped.feelFaults.map((fault): PlanFault => ({ kind: 'feel', blocks: true, ...fault })),
-    ...(isEnvelope(stowed.shell.box) ? [] : thinGaps(stowed.gaps, wantedIn)),
-    ...(stowed.inner ? thinGaps(stowed.inner.gaps, house.snugGapIn) : []),
+    ...(filled.fill ? hollowGap(stowed.gaps, filled.fill, stowed.inner ? 0 : wrapped.coverIn) : []),
+    ...(stowed.inner && filled.innerFill ? hollowGap(stowed.inner.gaps, filled.innerFill, wrapped.coverIn) : []),
+    ...(isEnvelope(stowed.shell.box) ? [] : thinGaps(stowed.gaps, bedding(house, stowed), house.strictGaps)),
+    ...(stowed.inner ? thinGaps(stowed.inner.gaps, house.snugGapIn, house.strictGaps) : []),
     ...(certificateHolds(weighed) ? [] : [{ kind: 'certificate', blocks: true } as const]),
     ...(isThin(wrapped.piece, wrapped.growsIn) ? [{ kind: 'thin', blocks: false, growsIn: wrapped.growsIn } as const] : []),
     ...(innerMassRatio(filled) > HEAVY_INNER_RATIO ? [{ kind: 'heavyInner', blocks: false } as const] : []),
@@ -36,10 +40,16 @@ export function findFaults(weighed: WeighedParcel, house: House): PlanFault[] {
   ];
 }
 
-/** The narrowest gap that is below what the house wants, if any. */
-function thinGaps(gaps: Gaps, wantedIn: number): PlanFault[] {
+/** A gap into which the fill does not go, so that it holds nothing. */
+function hollowGap(gaps: Gaps, fill: FillStock, coverIn: number): PlanFault[] {
+  const empty = emptyGap(gaps, fill, coverIn);
+  return empty ? [{ kind: 'hollowGap', blocks: true, ...empty, fillName: fill.name, wantedIn: leastRoomIn(fill) }] : [];
+}
+
+/** The narrowest gap that is below what the house wishes, if any: a caution with its price, unless the house is strict. */
+function thinGaps(gaps: Gaps, wantedIn: number, blocks: boolean): PlanFault[] {
   const [face, gapIn] = (Object.entries(gaps) as [keyof Gaps, number][]).reduce((least, one) => (one[1] < least[1] - 1e-9 ? one : least));
-  return gapIn < wantedIn - 1e-9 ? [{ kind: 'gap', blocks: true, face, gapIn, wantedIn }] : [];
+  return gapIn < wantedIn - 1e-9 ? [{ kind: 'gap', blocks, face, gapIn, wantedIn }] : [];
 }
 
 const SIDES = [

@@ -144,12 +144,12 @@ function* singleChanges(
       if (other.key !== fill)
         yield { change: { kind: 'innerFill', fill: other.key }, after: { ...choice, inner: { box, fill: other.key } } };
   }
-  const { shell, inner, bundleIn } = now.rated.weighed.filled.stowed;
+  const { shell, inner, bundleIn, wrapped } = now.rated.weighed.filled.stowed;
   if (!isEnvelope(shell.box)) {
     if (stock.linerBoard)
       yield { change: { kind: 'liner', liner: !choice.liner }, after: { ...choice, liner: !choice.liner, baseGapIn: null } };
     const newDepthIn =
-      choice.newDepthIn === null ? depthWanted(shell, inner ? inner.outsideIn[2] : bundleIn[2], bedding(house, inner)) : null;
+      choice.newDepthIn === null ? depthWanted(shell, inner ? inner.outsideIn[2] : bundleIn[2], bedding(house, { inner, wrapped })) : null;
     if (newDepthIn !== choice.newDepthIn)
       yield { change: { kind: 'cutDown', newDepthIn }, after: { ...choice, newDepthIn, baseGapIn: null } };
     yield { change: { kind: 'board', board: !choice.board }, after: { ...choice, board: !choice.board } };

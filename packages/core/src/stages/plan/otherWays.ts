@@ -3,6 +3,7 @@ import { PACKING_WAYS, packingWay, type PackingWay } from '../box/packingWay.ts'
 import { isEnvelope } from '../box/makeShell.ts';
 import type { PlanSpace } from '../frontier/PlanSpace.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
+import { evenWithin } from '../frontier/recommend.ts';
 import { traceFrontier } from '../frontier/traceFrontier.ts';
 
 /** A way of packing that lost, its best plan if it has one, and why not in one sentence. */
@@ -31,7 +32,7 @@ export function* otherWays(space: PlanSpace, recommended: PlanOption, money: (mi
   for (const { key, name } of PACKING_WAYS) {
     if (key === own) continue;
     const traced = yield* traceFrontier(allowing(space, key));
-    const best = traced.best;
+    const best = traced.best?.option ?? null;
     found.push({ way: key, name, best, whyNot: best ? compare(best, recommended, money) : impossible(space, key) });
   }
   return found;
@@ -55,12 +56,14 @@ const allowing = (space: PlanSpace, way: PackingWay): PlanSpace => ({
 });
 
 function compare(best: PlanOption, recommended: PlanOption, money: (minor: number) => string): string {
-  const dearer = best.costMinor - recommended.costMinor;
+  const dearer = best.nestCostMinor - recommended.nestCostMinor;
   const worse = best.expectedMinor - recommended.expectedMinor;
   const cost =
     Math.abs(dearer) < 0.5 ? 'costs the same' : `${dearer > 0 ? 'costs' : 'saves'} ${money(Math.abs(dearer))}${dearer > 0 ? ' more' : ''}`;
   const chance = `breaks ${formatChance(best.chance)} instead of ${formatChance(recommended.chance)}`;
   if (worse > 0.5) return `${cost} and ${chance}: ${money(worse)} worse in all`;
+  if (best.chance >= recommended.chance && -worse <= evenWithin(recommended.nestCostMinor))
+    return `${cost} and ${chance}: as good in all, and it breaks no less often`;
   // only what the house rules forbid can beat the recommended plan
   return worse < -0.5
     ? `${cost} and ${chance}: ${money(-worse)} better in all, but the house rules leave it out`

@@ -1,12 +1,11 @@
-import { GUARDS, type Face, type HardPoint } from '../../engineering/pieces/hardPoints.ts';
-import type { Orientation } from '../../engineering/geometry/orientations.ts';
+import { GUARDS } from '../../engineering/pieces/hardPoints.ts';
 import { orient } from '../../engineering/geometry/orientations.ts';
 import { IN2_PER_FT2 } from '../../units/index.ts';
 import type { House } from '../../house/House.ts';
-import type { Gaps } from '../box/StowedBox.ts';
-import { combinedChance } from '../frontier/judgeParcel.ts';
+import { boxFaceOf } from '../box/boxFaceOf.ts';
+import { chanceRange } from '../frontier/chanceRange.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
-import { HEAVY_INNER_RATIO, innerMassRatio } from '../frontier/shockJourney.ts';
+import { HEAVY_INNER_RATIO, innerMassRatio, shockOnFaces } from '../frontier/shockJourney.ts';
 import { faultsOf } from './findFaults.ts';
 import { CORE_VERSION, PLAN_FORMAT, type PlanDocument, type PlanFill } from './PlanDocument.ts';
 
@@ -19,6 +18,7 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
   const { wrapped, shell } = stowed;
   const { piece } = wrapped;
   const { order } = piece;
+  const range = chanceRange(option, house);
   return {
     format: PLAN_FORMAT,
     coreVersion: CORE_VERSION,
@@ -102,26 +102,17 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
     quote: rated.quote,
     costLines: option.costLines,
     costMinor: option.costMinor,
+    nestCostMinor: option.nestCostMinor,
     lossMinor: option.lossMinor,
+    riskMinor: option.riskMinor,
     expectedMinor: option.expectedMinor,
     keptMinor: order.soldMinor + order.shippingCollectedMinor - order.paidMinor - option.costMinor,
     minutes: option.minutes,
     chance: option.chance,
-    chanceLow: combinedChance(option.causes, house.kappa.low),
-    chanceHigh: combinedChance(option.causes, house.kappa.high),
+    chanceLow: range.low,
+    chanceHigh: range.high,
+    spoils: option.spoils,
     causes: option.causes,
+    shock: shockOnFaces(filled),
   };
-}
-
-const AXIS_FACES: readonly (readonly [Face, Face])[] = [
-  ['left', 'right'],
-  ['front', 'back'],
-  ['bottom', 'top'],
-];
-
-/** The box face a hard point looks at once the piece is turned. */
-export function boxFaceOf({ face }: Pick<HardPoint, 'face'>, orientation: Orientation): keyof Gaps {
-  const pieceAxis = AXIS_FACES.findIndex((pair) => pair.includes(face)) as 0 | 1 | 2;
-  const end = AXIS_FACES[pieceAxis]!.indexOf(face);
-  return AXIS_FACES[orientation.indexOf(pieceAxis)]![end]!;
 }

@@ -29,6 +29,7 @@ export function byHand(cards: readonly RateCard[], order: Order, { service, serv
     transitDays: 0,
     arrivesOn: null,
     handlingFactor: 1,
+    crushFactor: 1,
     coverMinor: 0,
   };
 }

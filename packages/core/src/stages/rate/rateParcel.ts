@@ -28,7 +28,8 @@ export function carriages(cards: readonly RateCard[], piece: InspectedPiece, hou
   const dear = isDear(value, house);
   const rule = dear ? 'always' : house.cover;
   const coverChoices =
-    locks.coverAdded === undefined ? { byRisk: [false, true], included: [false], always: [true] }[rule] : [locks.coverAdded];
+    // by the risk: for a nest that stands, see `coverFor`
+    locks.coverAdded === undefined ? { byRisk: [false], included: [false], always: [true] }[rule] : [locks.coverAdded];
   const signature = locks.signature ?? (dear || (house.signatureFromMinor !== null && order.soldMinor >= house.signatureFromMinor));
   return cards.flatMap((card) =>
     card.services

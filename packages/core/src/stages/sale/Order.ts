@@ -22,6 +22,8 @@ export interface PieceFacts {
   /** Parts that move inside a case or retail box. */
   readonly movingParts: 'none' | 'steadied' | 'shifting';
   readonly replacementMinor: Minor | null;
+  /** No money buys another: it may break less often. */
+  readonly irreplaceable: boolean;
 }
 
 /** A cavity; left unfilled it costs strength. */

@@ -36,6 +36,8 @@ export interface WrappedLayer {
   readonly thicknessIn: number;
   /** The face that has one sheet more, and how thick that is. */
   readonly doubled: { readonly face: Face; readonly thicknessIn: number } | null;
+  /** What lies more, or is squeezed out, on some faces; left out where it is even. */
+  readonly moreOnFaceIn?: Readonly<Partial<Record<Face, number>>>;
   readonly placing: LayerPlacing;
   readonly lengthIn: number;
   readonly sheets: number;

@@ -51,18 +51,18 @@ export function waysToWrap(piece: InspectedPiece, stock: WrapStockroom, house: H
   return ways;
 }
 
-/** Never bare: something round every piece, and a cushioning layer round what shock can break. */
-const isHeld = ({ piece, layers }: WrappedItem): boolean =>
-  layers.length > 0 && (piece.archetype.referenceG === null || layers.some((layer) => layer.cushion !== null));
+/** Never bare, but in a case: something round every piece, and a cushioning layer round what shock can break. */
+const isHeld = ({ piece: { archetype }, layers }: WrappedItem): boolean =>
+  archetype.cased || (layers.length > 0 && (archetype.fragility === null || layers.some((layer) => layer.cushion !== null)));
 
 /**
  * What may lie on the surface. A touchy finish must have a soft layer and a polished one may; a plain one
  * needs none of its own. A house that names its first layer has it wherever the finish allows.
  */
 function surfacesFor({ facts }: InspectedPiece, surfaces: readonly WrapStock[], { firstLayer, rules }: House): (WrapStock | null)[] {
-  const soft = surfaces.filter((wrap) => !wrap.abrasive);
+  const soft = surfaces.filter((wrap) => !wrap.abrasive && !wrap.stiff);
   const touchy = rules.softFirstLayer && (facts.finish === 'rubsOff' || facts.finish === 'uncured');
-  const named = surfaces.filter((wrap) => kindOfSurface(wrap) === firstLayer && !(touchy && wrap.abrasive));
+  const named = surfaces.filter((wrap) => !wrap.stiff && kindOfSurface(wrap) === firstLayer && !(touchy && wrap.abrasive));
   if (named.length > 0) return named;
   if (touchy) return soft;
   return facts.finish === 'polished' && firstLayer !== 'none' ? [null, ...soft] : [null];

@@ -63,10 +63,13 @@ test('ways to wrap keep every rule and include what a packer would do', () => {
 
 // common practice, no source: nothing goes into a box bare
 test('nothing is left bare, and what shock can break gets a cushion', () => {
-  const ways = (archetype: 'rigidMetal' | 'casedInstrument') => waysToWrap(inspect({ archetype, finish: 'polished' }), STOCK, BEDDED_HOUSE);
+  const ways = (archetype: 'rigidMetal' | 'optics' | 'casedInstrument') =>
+    waysToWrap(inspect({ archetype, finish: 'polished' }), STOCK, BEDDED_HOUSE);
   expect(ways('rigidMetal').every((way) => way.layers.length > 0)).toBe(true);
   expect(ways('rigidMetal').some((way) => way.layers.every((layer) => layer.cushion === null))).toBe(true);
-  expect(ways('casedInstrument').every((way) => way.layers.some((layer) => layer.cushion !== null))).toBe(true);
+  expect(ways('optics').every((way) => way.layers.some((layer) => layer.cushion !== null))).toBe(true);
+  // what has a case of its own needs no wrap forced round it
+  expect(ways('casedInstrument').some((way) => way.layers.length === 0)).toBe(true);
 });
 
 test('unknown material and impossible turns are refused', () => {

@@ -45,6 +45,7 @@ export const USUAL: Pick<
   | 'surcharges'
   | 'fuelPercent'
   | 'handlingFactor'
+  | 'crushFactor'
   | 'volumetric'
   | 'signatureMinor'
 > = {
@@ -57,6 +58,7 @@ export const USUAL: Pick<
   surcharges: [],
   fuelPercent: 0,
   handlingFactor: 1,
+  crushFactor: 1,
   volumetric: null,
   signatureMinor: null,
 };

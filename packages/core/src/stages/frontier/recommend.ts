@@ -1,0 +1,59 @@
+import { alikeChance } from '../../engineering/pareto/alikeChance.ts';
+import type { House } from '../../house/House.ts';
+import type { InspectedPiece } from '../item/InspectedPiece.ts';
+import type { PlanOption } from './PlanOption.ts';
+
+/** Plans whose expected cost is so near the least count as even: fifty cents, or a fiftieth of the cost; judgement. */
+const EVEN = { minor: 50, share: 0.02 };
+/** Among even plans the one that expects least at so many times the care is taken; judgement. */
+const TIMES_THE_CARE = 5;
+
+/** The chance of breaking above which a nest is recommended only where none is below it. */
+export const ceilingOf = ({ facts }: Pick<InspectedPiece, 'facts'>, house: House): number =>
+  facts.irreplaceable ? Math.min(house.mostChance, house.mostChanceIrreplaceable) : house.mostChance;
+
+/** How far from the least expected cost a plan may lie and still be even with it, minor units. */
+export const evenWithin = (nestCostMinor: number): number => Math.max(EVEN.minor, EVEN.share * nestCostMinor);
+
+/** Expected cost at five times the house’s care: what breaks a tie. */
+export const carefulMinor = ({ nestCostMinor, riskMinor }: Pick<PlanOption, 'nestCostMinor' | 'riskMinor'>, { care }: House): number =>
+  nestCostMinor + TIMES_THE_CARE * care * riskMinor;
+
+/** What was recommended, and whether the ceiling holds. */
+export interface Recommendation {
+  readonly option: PlanOption;
+  /** No plan of the stockroom is below the ceiling: this is the safest there is. */
+  readonly aboveCeiling: boolean;
+}
+
+/**
+ * The plan to recommend: among those below the ceiling the one of least expected cost, or of those even with it the
+ * safer; where none is below, the safest.
+ *
+ * @param options at least every plan that might be it: the frontier, and all that are even with the least expected
+ */
+export function recommend(options: readonly PlanOption[], ceiling: number, house: House): Recommendation | null {
+  const below = options.filter((one) => one.chance <= ceiling);
+  if (below.length === 0) {
+    const safest = least(
+      options,
+      (one) => alikeChance(one.chance),
+      (one) => one.nestCostMinor,
+    );
+    return safest && { option: safest, aboveCeiling: true };
+  }
+  const best = least(below, (one) => one.expectedMinor)!;
+  const most = best.expectedMinor + evenWithin(best.nestCostMinor);
+  const option = least(
+    below.filter((one) => one.expectedMinor <= most),
+    (one) => carefulMinor(one, house),
+  )!;
+  return { option, aboveCeiling: false };
+}
+
+function least<One>(all: readonly One[], by: (one: One) => number, then: (one: One) => number = () => 0): One | null {
+  return all.reduce<One | null>(
+    (best, one) => (!best || by(one) < by(best) || (by(one) === by(best) && then(one) < then(best)) ? one : best),
+    null,
+  );
+}
