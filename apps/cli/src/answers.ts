@@ -9,7 +9,7 @@ import {
   dropsPerJourney,
   edgeNudges,
   energyShares,
-  greatestStrain,
+  impliedStrain,
   isBottomed,
   linerPanels,
   lowerBox,
@@ -61,7 +61,9 @@ export const ANSWERS: { [Command in NestCommand]: (request: NestRequest<Command>
     const layers = asked.map(layerOf);
     const g = givenG ?? peakG(layers, weight, dropHeight!).peakG;
     const warnings = [
-      ...layers.flatMap(({ curve }, i) => (greatestStrain(curve) > 1 ? [`layers.${i}: its curve implies a strain above 1`] : [])),
+      ...layers.flatMap(({ curve, areaIn2 }, i) =>
+        impliedStrain(curve, (g * weight) / areaIn2) > 1 ? [`layers.${i}: its curve implies a strain above 1`] : [],
+      ),
       ...layers.flatMap((layer, i) => (isBottomed([layer], weight, g) ? [`layers.${i}: bottomed, beyond any published fit`] : [])),
     ];
     const share = energyShares(layers, weight, g);

@@ -31,7 +31,9 @@ function run(name: string | undefined, [path, ...more]: readonly string[]): stri
 }
 
 /** True for a table of practice of which a row does not hold. */
-const failed = (answer: unknown): boolean => typeof answer === 'object' && answer !== null && 'hold' in answer && answer.hold === false;
+function failed(answer: unknown): boolean {
+  return typeof answer === 'object' && answer !== null && 'hold' in answer && answer.hold === false;
+}
 
 function runBatch(asked: NestCommand, [csv, json, ...more]: readonly string[]): string {
   if (asked !== 'plan') throw new BadInput([{ path: '--batch', message: `goes with plan, not with ${asked}` }]);

@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import DxfParser from 'dxf-parser';
-import { ORDINARY_FILLS } from '@inch-nest/core';
+import { ORDINARY_FILLS, ORDINARY_WRAPS, PRACTICE_BANDS } from '@inch-nest/core';
 import { box, CARD, request, SERVICE } from '../../../packages/core/tests/sampleRequest.ts';
 
 const root = join(__dirname, '../../..');
@@ -35,7 +35,18 @@ describe('the examples of docs/formats.md', () => {
   );
 
   test('there is one for each command that has a short one', () =>
-    expect(examples.map(([command]) => command)).toEqual(['parse', 'wrap', 'shock', 'curve', 'crush', 'journey', 'pack', 'cut', 'rate']));
+    expect(examples.map(([command]) => command)).toEqual([
+      'parse',
+      'wrap',
+      'shock',
+      'curve',
+      'crush',
+      'journey',
+      'pack',
+      'cut',
+      'rate',
+      'judge',
+    ]));
 
   test.each(examples)('%s', (command, asked, given) =>
     expect(answer(command, JSON.parse(asked))).toMatchObject(near(JSON.parse(given)) as object),
@@ -151,12 +162,69 @@ describe('answers', () => {
     });
   });
 
+  test('bands: every row of practice with its chance, and that it holds', () => {
+    const { bands, hold } = answer('bands', {}) as { bands: { case: string; breaks: number; holds: boolean }[]; hold: boolean };
+    expect(bands.map((band) => band.case)).toEqual(PRACTICE_BANDS.map(({ name }) => name));
+    expect(bands.every(({ holds }) => holds) && hold).toBe(true);
+  });
+
+  test('judge: what is poor breaks far more than what is good; a count breaks more, names stand for keys', () => {
+    const jug = { kind: 'handled or spouted ware', size: [7, 6, 6], weight: 2.2, hardPoints: [{ kind: 'handle', face: 'right' }] };
+    const judge = (more: object) =>
+      answer('judge', { piece: jug, layers: [{ material: 'smallBubble', turns: 1 }], fill: 'crumpledPaper', gapsIn: 1, ...more });
+    const [poor, good] = [
+      judge({}),
+      judge({
+        layers: [
+          { material: 'smallBubble', turns: 1 },
+          { material: 'largeBubble', turns: 2 },
+        ],
+        fill: 'mouldedFill',
+        gapsIn: 2,
+      }),
+    ];
+    expect(poor['breaks']).toBeGreaterThan(20 * (good['breaks'] as number));
+    expect(judge({ count: 2 })['breaks']).toBeCloseTo(1 - (1 - (poor['breaks'] as number)) ** 2, 6);
+    for (const { breaks, low, high } of [poor, good] as { breaks: number; low: number; high: number }[])
+      expect(low < breaks && breaks < high).toBe(true);
+    expect(judge({ gapsIn: { bottom: 2, top: 2 } })['breaks']).not.toBe(poor['breaks']);
+  });
+
+  test('drop: a plan is dropped on a face and on a corner, played in time, and breaks the more the higher', () => {
+    const { stock, house } = request();
+    const { chosen: plan } = answer('plan', {
+      piece: { archetype: 'compactCeramic', size: [6, 5, 5], weight: 2 },
+      stock,
+      house,
+      card: CARD,
+      from: '10115',
+      to: '40217',
+      shipDate: '2026-11-24',
+      sale: 8400,
+    });
+    const drop = (heightIn: number, face: string) =>
+      answer('drop', { plan, heightIn, face, steps: 30 }) as {
+        peakG: number;
+        stands: number;
+        breaks: number;
+        trace: { ms: number; g: number; squeezeIn: Record<string, number> }[];
+      };
+    const [low, high] = [drop(6, 'bottom'), drop(30, 'bottom')];
+    expect(high.breaks).toBeGreaterThan(low.breaks);
+    expect(high.peakG).toBeGreaterThan(low.peakG);
+    expect(low.stands).toBeGreaterThan(0);
+    expect(low.trace).toHaveLength(30);
+    expect(Math.max(...low.trace.map(({ g }) => g)) / low.peakG).toBeCloseTo(1, 1);
+    expect(Object.keys(low.trace[0]!.squeezeIn).length).toBeGreaterThan(1);
+    expect(drop(30, 'corner').peakG).toBeGreaterThanOrEqual(high.peakG);
+  });
+
   test('plan: every refuses above two million plans, with the count', () => {
     const { stock, house } = request();
     const many = Array.from({ length: 120 }, (_, i) => box([6 + (i % 14), 6 + (i % 11), 6 + (i % 13)], { key: `box-${i}` }));
     const { status, out, lines } = refused('plan', {
       piece: { archetype: 'compactCeramic', size: [4, 4, 4], weight: 1 },
-      stock: { ...stock, boxes: many, fills: Object.values(ORDINARY_FILLS) },
+      stock: { ...stock, boxes: many, wraps: Object.values(ORDINARY_WRAPS), fills: Object.values(ORDINARY_FILLS) },
       house: { ...house, liners: 'mayBe', cutsDown: true },
       card: { ...CARD, services: Array.from({ length: 12 }, (_, i) => ({ ...SERVICE, key: `s${i}` })) },
       from: '10115',
@@ -228,7 +296,10 @@ describe('bad input: exit 2, nothing said but the path and what is wrong', () =>
     ['wrap', { form: 'block', size: [9, 6, 6], layers: [{ thickness: 0.1, turns: 0.3, rollWidth: 12 }] }, /^layers\.0\.turns: /],
     ['shock', { weight: 2, layers: [layer] }, /^dropHeight: give one/],
     ['shock', { weight: 2, layers: [layer], dropHeight: 10, peakG: 50 }, /^dropHeight: give one/],
-    ['shock', { weight: 2, layers: [{ ...layer, p: 1 }], dropHeight: 10 }, /^layers\.0\.p: /],
+    ['judge', { piece: { kind: 'teapot', size: [6, 6, 6], weight: 2 }, layers: [], fill: null, gapsIn: 0 }, /^piece\.kind: must be one of/],
+    ['judge', { piece: { kind: 'optics', size: [6, 6, 6], weight: 2 }, layers: [], fill: 'mouldedFill', gapsIn: -1 }, /^gapsIn: /],
+    ['drop', { plan: {}, heightIn: 10 }, /^plan\.shock: /],
+    ['shock', { weight: 2, layers: [{ ...layer, p: 0.9 }], dropHeight: 10 }, /^layers\.0\.p: /],
     ['shock', { weight: '2', layers: [layer], dropHeight: 10 }, /^weight: /],
     ['shock', { weight: 2, layers: [{ ...layer, colour: 'red' }], dropHeight: 10 }, /^layers\.0: .*colour/],
     ['curve', { bestStaticStress: 0, leastG: 50, dropHeight: 24, thickness: 2 }, /^bestStaticStress: /],

@@ -159,7 +159,7 @@ export { wrapLayer } from './engineering/geometry/wrapLayer.ts';
 export { curveFromBestPoint } from './engineering/cushion/curveFromBestPoint.ts';
 export { halfSineVelocityInPerS, impactVelocityInPerS } from './engineering/cushion/impact.ts';
 export { ASTM_D4169_DROPS } from './engineering/journey/assuranceLevels.ts';
-export { greatestStrain } from './engineering/cushion/cushionCurve.ts';
+export { impliedStrain } from './engineering/cushion/cushionCurve.ts';
 export { dropHeightAtG, energyShares } from './engineering/cushion/dropHeight.ts';
 export { isBottomed, peakG } from './engineering/cushion/peakG.ts';
 export { dropsPerJourney } from './engineering/journey/dropHeights.ts';

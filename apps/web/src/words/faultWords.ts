@@ -38,6 +38,11 @@ export function faultWords(fault: PlanFault, plan: PlanDocument, write: Writers)
       return { title: 'The finish rubs off.', says: 'It wants tissue or foam next to it, nothing else.' };
     case 'dampBarrier':
       return { title: 'It suffers from damp.', says: 'It wants a bag or film.' };
+    case 'largeFirst':
+      return {
+        title: `Large bubble does not follow the ${fault.part}.`,
+        says: 'Small bubble goes on first, or the part has its guard.',
+      };
     case 'thin':
       return { title: 'Thinly wrapped.', says: `The bundle is only ${write.length(fault.growsIn)} larger than the piece.` };
     case 'heavyInner':

@@ -1,6 +1,7 @@
 import type { DemoParcel } from './DemoParcel.ts';
 import { picked, point, points, sale, thinner } from './DemoParcel.ts';
 import { FURTHER_PARCELS } from './furtherParcels.ts';
+import { STURDIER_PARCELS } from './sturdierParcels.ts';
 
 /** Household science and harbour curiosities, sold by the stall; all invented. */
 export const DEMO_PARCELS: readonly DemoParcel[] = [
@@ -220,5 +221,6 @@ export const DEMO_PARCELS: readonly DemoParcel[] = [
     reached: 'kept',
     piece: { title: 'Sea boots, a pair', bin: 'D6', size: '13 x 10 x 6', weight: '4 lb 2 oz', archetype: picked('shoes') },
   },
+  ...STURDIER_PARCELS,
   ...FURTHER_PARCELS,
 ];

@@ -36,14 +36,18 @@ const box = (
 const onHand = (wrap: WrapStock, onHandFt2: number): WrapStock => ({ ...wrap, onHandFt2 });
 
 /**
- * The stall's stockroom: sixteen boxes, some reused, and a stiff envelope; small bubble nearly out, and no 14 × 14 × 14 left.
+ * The stall's stockroom: twenty-two boxes, some reused, and two envelopes; small bubble nearly out, and no 14 × 14 × 14 left.
  */
 export const DEMO_STOCK: Stockroom = {
   boxes: [
+    box('6×5×5', [6, 5, 5], 'ordinary', 42, 24),
+    box('8×6×5', [8, 6, 5], 'ordinary', 54, 20),
     box('6×6×6', [6, 6, 6], 'ordinary', 45, 20),
     box('8×8×8', [8, 8, 8], 'ordinary', 62, 18),
     box('10×8×6', [10, 8, 6], 'ordinary', 68, 16),
     box('10×10×10', [10, 10, 10], 'ordinary', 84, 14),
+    box('12×7×6', [12, 7, 6], 'ordinary', 72, 14),
+    box('14×8×5', [14, 8, 5], 'ordinary', 78, 10),
     box('12×10×8', [12, 10, 8], 'ordinary', 88, 9),
     box('12×12×12', [12, 12, 12], 'ordinary', 110, 12, 0, [12.3, 12.3, 12.8]),
     box('14×12×10', [14, 12, 10], 'ordinary', 118, 7),
@@ -52,10 +56,13 @@ export const DEMO_STOCK: Stockroom = {
     box('16×14×12', [16, 14, 12], 'ordinary', 156, 6),
     box('14×14×20', [14, 14, 20], 'ordinary', 205, 4),
     box('16×16×16', [16, 16, 16], 'ordinary', 190, 5),
+    box('18×14×6', [18, 14, 6], 'ordinary', 138, 6),
     box('20×10×10', [20, 10, 10], 'ordinary', 165, 5),
     box('20×16×14, double wall', [20, 16, 14], 'double', 390, 3),
     box('24×18×8, used', [24, 18, 8], 'ordinary', 25, 2, 1),
+    box('26×14×12', [26, 14, 12], 'ordinary', 245, 3),
     box('22×22×22, double wall', [22, 22, 22], 'double', 520, 2),
+    { ...box('10×7, padded envelope', [10, 7, 1.5], 'ordinary', 38, 30), style: 'padded' },
     { ...box('18×13, stiff envelope', [18, 13, 1], 'ordinary', 95, 12), style: 'stiffened' },
   ],
   wraps: [
@@ -63,13 +70,18 @@ export const DEMO_STOCK: Stockroom = {
     onHand(ORDINARY_WRAPS.packingPaper, 600),
     onHand(ORDINARY_WRAPS.foamSheet16, 260),
     onHand(ORDINARY_WRAPS.smallBubble, 12),
+    onHand(ORDINARY_WRAPS.mediumBubble, 80),
     onHand(ORDINARY_WRAPS.largeBubble, 95),
+    onHand(ORDINARY_WRAPS.jumboBubble, 60),
+    onHand(ORDINARY_WRAPS.backingCard, 90),
+    onHand(ORDINARY_WRAPS.stretchFilm, 300),
     onHand(ORDINARY_WRAPS.dampBag, 150),
   ],
   fills: [
     { ...ORDINARY_FILLS.mouldedFill, onHandFt3: 18 },
     { ...ORDINARY_FILLS.crumpledPaper, onHandFt3: 22 },
     { ...ORDINARY_FILLS.airPillows, onHandFt3: 14 },
+    { ...ORDINARY_FILLS.foldedBubble, onHandFt3: 8 },
   ],
   innerTape: ORDINARY_TAPES.paper,
   outerTape: ORDINARY_TAPES.clear,

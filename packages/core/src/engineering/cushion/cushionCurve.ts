@@ -84,6 +84,15 @@ export function stressAtStrain(curve: CushionCurve, strain: number): number {
   return (low + high) / 2;
 }
 
+/** Below this share of the join’s stress a cushion is air, and no strain is held against it. */
+export const AIR_SHARE = 0.05;
+
+/** Strain the curve implies on the way from air to a stress: above 1 there is not so much material. */
+export const impliedStrain = (curve: CushionCurve, stressPsi: number): number =>
+  curve.p > 1
+    ? strainAt(curve, stressPsi)
+    : strainAt(curve, stressPsi) - strainAt(curve, AIR_SHARE * Math.min(stressPsi, joinStressPsi(curve)));
+
 /**
  * The strain the curve tends to under any stress: `p / ((p−1)·b·σ₁)`; for `p = 1` what is left after its spring
  * and its logarithm. Above 1 the data cannot be right.

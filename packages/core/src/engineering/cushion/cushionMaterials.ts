@@ -1,5 +1,5 @@
 import { memory, type Provenance } from '../../sources/index.ts';
-import { joinStressPsi, type CushionCurve } from './cushionCurve.ts';
+import { impliedStrain, joinStressPsi, type CushionCurve } from './cushionCurve.ts';
 import { curveFromBestPoint } from './curveFromBestPoint.ts';
 
 /** How a material behaves under shock and on the way. */
@@ -36,9 +36,6 @@ export type CushionKey =
 
 /** Height and thickness at which the lowest points below are stated. */
 const STATED = { dropHeightIn: 24, thicknessIn: 2 };
-
-/** Below this share of the join’s stress a cushion is air, and no strain is held against it. */
-const AIR_SHARE = 0.05;
 
 /** Every material continues as the least exponent has it; see `cushionCurve.ts` for why. */
 const CONTINUATION = 1;
@@ -83,7 +80,7 @@ export function cushionMaterial([
   flows,
 ]: Row): CushionMaterial {
   const curve = { ...curveFromBestPoint({ staticStressPsi: bestStaticStressPsi, leastG, ...STATED }), p: CONTINUATION };
-  const strain = Math.log(1 / AIR_SHARE) / (curve.b * joinStressPsi(curve));
+  const strain = impliedStrain(curve, joinStressPsi(curve));
   if (strain > 1) throw new RangeError(`${key} implies a strain of ${strain.toFixed(2)}, which must not exceed 1`);
   return {
     key,

@@ -1,5 +1,5 @@
 import { normalCdf } from '../numeric/normal.ts';
-import { breaksWithin, DROP_SPREAD } from './dropHeights.ts';
+import { DROP_SPREAD } from './dropHeights.ts';
 
 /** The fragility's distribution cut into slices: where each ends, weaker pieces first, and how much lies in it. */
 export interface Slices {
@@ -14,7 +14,7 @@ const slices = (ends: readonly number[]): Slices => ({
 });
 
 /** A few slices for a first sift, and many for a fine one. */
-export const COARSE_SLICES = slices([-3.4, -2.7, -2.1, -1.5, -0.8]);
+export const COARSE_SLICES = slices([-3.4, -2.9, -2.5, -2.1, -1.8, -1.5, -1.2, -0.8]);
 export const FINE_SLICES = slices(Array.from({ length: 34 }, (_, i) => -4 + 0.141 * i));
 
 /** Peak accelerations at the strong ends of the slices. */
@@ -57,6 +57,9 @@ export function addStruckFloors(
   for (let slice = 0; slice < into.length; slice++) into[slice]! += faceChance * higherFloor(logHeights[at + slice]!, logMedian);
 }
 
+/** What the product of a few numbers near 1 may be off by: taken off, so that the floor stays one. */
+const ROUNDING = 4e-15;
+
 /**
  * A chance that shock breakage certainly reaches: since a stronger piece never breaks more, the integral
  * is at least its lower sum over slices.
@@ -65,7 +68,13 @@ export function addStruckFloors(
  */
 export function shockFloor({ masses }: Slices, struck: ArrayLike<number>, drops: number): number {
   let floor = 0;
-  for (let slice = 0; slice < masses.length; slice++)
-    if (struck[slice]! > 0) floor += masses[slice]! * breaksWithin(drops, Math.min(1, struck[slice]!));
+  for (let slice = 0; slice < masses.length; slice++) {
+    const chance = struck[slice]!;
+    if (!(chance > 0)) break; // a stronger piece is never struck more
+    let spared = 1;
+    const whole = chance < 1 ? 1 - chance : 0;
+    for (let drop = 0; drop < drops; drop++) spared *= whole;
+    floor += masses[slice]! * Math.max(0, 1 - spared - ROUNDING);
+  }
   return floor;
 }

@@ -6,6 +6,8 @@ import type { House } from '../../house/House.ts';
 export interface BoxLocks {
   readonly box?: string;
   readonly inner?: string | null;
+  /** What fills the inner box. */
+  readonly innerFill?: string;
   readonly orientation?: Orientation;
   readonly liner?: boolean;
   readonly newDepthIn?: number | null;

@@ -32,6 +32,21 @@ export function* everyHeld(space: PlanSpace): Generator<Held> {
   yield* everyBoxed(space);
 }
 
+/**
+ * True where a box in a box is looked at: asked for, for what is dear or cannot be replaced, and where nothing
+ * else stays below the ceiling. For the rest a box in a box is more than practice would spend.
+ *
+ * @param isBelowCeiling a plan without one is
+ */
+export const looksAtBoxed = ({ piece, house, locks, way }: PlanSpace, isBelowCeiling: boolean): boolean =>
+  !isBelowCeiling ||
+  way !== null ||
+  house.floats ||
+  (locks.inner !== undefined && locks.inner !== null) ||
+  locks.innerFill !== undefined ||
+  piece.facts.irreplaceable ||
+  piece.replacementMinor >= house.boxInBoxFromMinor;
+
 /** Every bundle as it may lie without an inner box. */
 export function* everyBare({ bundles, house, locks }: PlanSpace): Generator<Held> {
   if (!locks.inner && !house.floats) for (const bundle of bundles) yield* heldBare(bundle, locks);

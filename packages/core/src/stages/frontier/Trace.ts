@@ -36,6 +36,8 @@ export interface Trace {
   uncertified: number;
   readonly frontier: Frontier<PlanOption>;
   keep(option: PlanOption): void;
+  /** True once a plan below the ceiling is kept. */
+  isBelowCeiling(): boolean;
   /** True when no plan with these floors can be on the frontier or be recommended. */
   rulesOut(floor: Least): boolean;
   progress(): SearchProgress;
@@ -72,6 +74,7 @@ export function startTrace(house: House, ceiling: number): Trace {
       mostMinor = leastMinor + evenWithin(leastMinor);
       even = even.filter((one) => one.expectedMinor <= mostMinor);
     },
+    isBelowCeiling: () => even.length > 0,
     rulesOut: ({ costMinor, chance, expectedMinor }) =>
       (chance > ceiling || expectedMinor > mostMinor) && frontier.beats(costMinor, alikeChance(chance)),
     progress: () => ({ considered: trace.considered, evaluated: trace.evaluated }),

@@ -140,6 +140,7 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
     sinkingPsi: held.inner ? SINKING_PSI.box : sinkingOf({ wrapped: held.wrapped }),
   });
   const logMedianOf = (handling: number, grossLb: number) => Math.log(medianDropIn(Math.min(grossLb, HEAVIEST_LB), handling));
+  const struckScratch = { coarse: new Float64Array(COARSE_SLICES.ends.length), fine: new Float64Array(FINE_SLICES.ends.length) };
   const shockOf = (
     { slices, faceChances }: ShockCeilings,
     logHeights: Float64Array,
@@ -148,7 +149,7 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
     grossLb: number,
   ): number => {
     const logMedian = logMedianOf(handling, grossLb);
-    const struck = new Float64Array(slices.ends.length);
+    const struck = (slices === COARSE_SLICES ? struckScratch.coarse : struckScratch.fine).fill(0);
     faceChances.forEach((chance, face) => addStruckFloors(logHeights, face * struck.length, chance, logMedian, struck));
     return shockFloor(slices, struck, drops);
   };
@@ -190,12 +191,12 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
     const { slices, faceChances } = ceilings;
     return (drops: number, handling: number): number => {
       const logMedian = logMedianOf(handling, grossLb);
-      const others = new Float64Array(count);
+      const others = scratch.others.fill(0, 0, count);
       for (let face = 1; face < faceChances.length; face++)
         addStruckFloors(logHeights, face * count, faceChances[face]!, logMedian, others);
-      const still = others.slice();
-      addStruckFloors(logHeights, 0, faceChances[0]!, logMedian, still);
-      const whole = shockFloor(slices, still, drops);
+      scratch.still.set(others);
+      addStruckFloors(logHeights, 0, faceChances[0]!, logMedian, scratch.still);
+      const whole = shockFloor(slices, scratch.still, drops);
       if (!(drift > 0)) return whole;
       addStruckFloors(below, 0, faceChances[0]!, logMedian, others);
       return (1 - drift) * whole + drift * shockFloor(slices, others, drops);
@@ -312,10 +313,15 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
 interface Scratch {
   readonly heights: Float64Array;
   readonly below: Float64Array;
+  /** Of one drop, slice by slice: on the other faces, and on all. */
+  readonly others: Float64Array;
+  readonly still: Float64Array;
 }
 const scratchFor = ({ ends }: Slices): Scratch => ({
   heights: new Float64Array(MOST_FACES * ends.length),
   below: new Float64Array(ends.length),
+  others: new Float64Array(ends.length),
+  still: new Float64Array(ends.length),
 });
 
 /** True for what stands in the outer fill in a box or case of its own. */

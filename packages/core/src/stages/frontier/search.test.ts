@@ -117,7 +117,9 @@ describe('the search over liners, cut-downs, envelopes and free boxes', () => {
         if (pruned.aboveCeiling) expect(alikeChance(pruned.recommended.chance)).toBe(alikeChance(every.recommended.chance));
         else expect(pruned.recommended.expectedMinor).toBe(every.recommended.expectedMinor);
         expect(pruned.aboveCeiling).toBe(every.aboveCeiling);
-        expect([pruned.considered, every.considered]).toEqual([planCount(asked), planCount(asked)]);
+        expect(pruned.considered).toBe(every.considered);
+        // without a box in a box, where nothing asks for one
+        expect(pruned.considered).toBeLessThanOrEqual(planCount(asked));
         expect(pruned.evaluated).toBeLessThanOrEqual(every.evaluated);
         expect(verifyPlan(writePlanDocument(pruned.recommended, asked.house), asked)).toEqual([]);
       }),

@@ -4,7 +4,7 @@ import { fillVoids } from '../fill/fillVoids.ts';
 import { rateParcel } from '../rate/rateParcel.ts';
 import { weighParcel } from '../weight/weighParcel.ts';
 import { judgeParcel } from './judgeParcel.ts';
-import { everyHeld, fillFinder, shellFinder, type PlanSpace } from './PlanSpace.ts';
+import { everyHeld, fillFinder, looksAtBoxed, shellFinder, type PlanSpace } from './PlanSpace.ts';
 import { certificateHolds } from './quietCauses.ts';
 import { ceilingOf } from './recommend.ts';
 import { startTrace, type SearchProgress, type Traced } from './Trace.ts';
@@ -22,6 +22,7 @@ export function* searchEvery(space: PlanSpace): Generator<SearchProgress, Traced
   const fills = fillFinder(space);
   let batch = 0;
   for (const held of everyHeld(space)) {
+    if (held.inner && !looksAtBoxed(space, trace.isBelowCeiling())) break;
     for (const shell of shellsOf(held)) {
       const stowed = stow(held, shell);
       for (const innerFill of fills.inner(held)) {

@@ -4,7 +4,7 @@ import { fillVoids } from '../fill/fillVoids.ts';
 import { priceCarriage, type Carriage } from '../rate/rateParcel.ts';
 import { weighParcel } from '../weight/weighParcel.ts';
 import { judgeParcel } from './judgeParcel.ts';
-import { everyBare, everyBoxed, fillFinder, shellFinder, type PlanSpace } from './PlanSpace.ts';
+import { everyBare, everyBoxed, fillFinder, looksAtBoxed, shellFinder, type PlanSpace } from './PlanSpace.ts';
 import { planFloors, type Filled, type FineFloors, type Floor, type OpenShell, type PlanFloors, type Stowed } from './planFloors.ts';
 import type { Held } from '../box/stowInBox.ts';
 import type { Shell } from '../box/StowedBox.ts';
@@ -42,7 +42,7 @@ export function* searchPruned(space: PlanSpace): Generator<SearchProgress, Trace
   trace.considered = 0;
   trace.uncertified = 0;
   yield* searchAmong(judge, floors, trace, yield* stow(bare));
-  yield* searchAmong(judge, floors, trace, yield* stow(everyBoxed(space)));
+  if (looksAtBoxed(space, trace.isBelowCeiling())) yield* searchAmong(judge, floors, trace, yield* stow(everyBoxed(space)));
   return trace.found();
 }
 

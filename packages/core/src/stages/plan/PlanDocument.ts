@@ -148,5 +148,7 @@ export type PlanFault =
     }
   | { readonly kind: 'certificate'; readonly blocks: true }
   | { readonly kind: 'softFirstLayer' | 'dampBarrier'; readonly blocks: true }
+  /** Large bubble next to a part that stands out. */
+  | { readonly kind: 'largeFirst'; readonly blocks: false; readonly part: string }
   | { readonly kind: 'thin'; readonly blocks: false; readonly growsIn: number }
   | { readonly kind: 'heavyInner' | 'shallow' | 'noneLeft'; readonly blocks: false };

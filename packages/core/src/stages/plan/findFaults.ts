@@ -9,7 +9,7 @@ import { certificateHolds } from '../frontier/quietCauses.ts';
 import { HEAVY_INNER_RATIO, innerMassRatio } from '../frontier/shockJourney.ts';
 import type { RatedParcel } from '../rate/RatedParcel.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
-import { isThin } from '../wrap/feelTest.ts';
+import { isThin, partNotFollowed } from '../wrap/feelTest.ts';
 import type { PlanFault } from './PlanDocument.ts';
 
 /** What is wrong with a plan, the blocking faults first: its nest, and the service it is to go by. */
@@ -23,6 +23,7 @@ export function findFaults(weighed: WeighedParcel, house: House): PlanFault[] {
   const { filled } = weighed;
   const { stowed } = filled;
   const { wrapped } = stowed;
+  const part = partNotFollowed(wrapped.piece, wrapped.layers);
   const small = tooSmall(stowed);
   if (small) return [small];
   return [
@@ -34,6 +35,7 @@ export function findFaults(weighed: WeighedParcel, house: House): PlanFault[] {
     ...(stowed.inner ? thinGaps(stowed.inner.gaps, house.snugGapIn, house.strictGaps) : []),
     ...(certificateHolds(weighed) ? [] : [{ kind: 'certificate', blocks: true } as const]),
     ...(isThin(wrapped.piece, wrapped.growsIn) ? [{ kind: 'thin', blocks: false, growsIn: wrapped.growsIn } as const] : []),
+    ...(part !== null && house.bubble !== 'largeOnly' ? [{ kind: 'largeFirst', blocks: false, part } as const] : []),
     ...(innerMassRatio(filled) > HEAVY_INNER_RATIO ? [{ kind: 'heavyInner', blocks: false } as const] : []),
     ...(!isEnvelope(stowed.shell.box) && tooShallowForMcKee(stowed.shell.outsideIn) ? [{ kind: 'shallow', blocks: false } as const] : []),
     ...(stowed.shell.box.onHand > 0 && (stowed.inner?.box.onHand ?? 1) > 0 ? [] : [{ kind: 'noneLeft', blocks: false } as const]),

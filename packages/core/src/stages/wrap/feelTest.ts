@@ -1,6 +1,20 @@
 import { GUARDS, HARD_POINTS, type Face } from '../../engineering/pieces/hardPoints.ts';
+import type { WrapStock } from '../../engineering/materials/stock.ts';
 import type { InspectedPiece } from '../item/InspectedPiece.ts';
 import type { FeelFault } from './WrappedItem.ts';
+
+/**
+ * The bare part that large bubble would not follow: with a handle, spout, tap, finial, ear, rim, stem or wire the first
+ * bubble is small, or the part has its guard. Common practice, no source.
+ *
+ * @returns what it is called; null where the first bubble is small, or none stands out bare
+ */
+export function partNotFollowed({ facts }: InspectedPiece, layers: readonly { readonly stock: Pick<WrapStock, 'role'> }[]): string | null {
+  const first = layers.find(({ stock }) => stock.role === 'conform' || stock.role === 'cushion');
+  if (first?.stock.role !== 'cushion') return null;
+  const bare = facts.hardPoints.find(({ kind, guard }) => guard === null && HARD_POINTS[kind].needsSmallFirst);
+  return bare ? HARD_POINTS[bare.kind].name : null;
+}
 
 /** True for a piece whose bundle is hardly larger than it, as its kind has it; never recommended. */
 export const isThin = ({ archetype }: InspectedPiece, growsIn: number): boolean => growsIn < (archetype.feel?.growthIn ?? 0) - 1e-9;
