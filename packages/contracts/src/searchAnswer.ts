@@ -1,10 +1,14 @@
-import { writePlanDocument, type ChosenPlan, type PlanDocument, type PlanRequest } from '@inch-nest/core';
+import { boxToGet, writePlanDocument, type BoxToGet, type ChosenPlan, type PlanDocument, type PlanRequest } from '@inch-nest/core';
 
 /** A planning as it crosses from worker or server: documents in place of nested results. */
 export type SearchAnswer =
   | {
       kind: 'planned';
       recommended: PlanDocument;
+      /** Chance above which a nest is recommended only where none is below it. */
+      ceiling: number;
+      /** None is below it: the safest is recommended; with the box that would bring it below, if one would. */
+      above: { toGet: BoxToGet | null } | null;
       frontier: PlanDocument[];
       considered: number;
       evaluated: number;
@@ -15,12 +19,15 @@ export type SearchAnswer =
   | { kind: 'failed'; message: string };
 
 /** Packs a planning for its way back. */
-export function packAnswer(chosen: ChosenPlan, { house }: PlanRequest): SearchAnswer {
+export function packAnswer(chosen: ChosenPlan, request: PlanRequest): SearchAnswer {
+  const { house } = request;
   if (chosen.kind === 'noPlan') return chosen;
-  const { recommended, frontier, considered, evaluated, met } = chosen;
+  const { recommended, ceiling, aboveCeiling, frontier, considered, evaluated, met } = chosen;
   return {
     kind: 'planned',
     recommended: writePlanDocument(recommended, house),
+    ceiling,
+    above: aboveCeiling ? { toGet: boxToGet(request, chosen) } : null,
     frontier: frontier.map((option) => writePlanDocument(option, house)),
     considered,
     evaluated,

@@ -184,3 +184,5 @@ export { guardsFor, shareLeft } from './engineering/pieces/hardPoints.ts';
 export { spoilingChance, type Cause, type Fate } from './stages/frontier/causes.ts';
 export { shockOnFaces, type FaceStack, type ShockFacts } from './stages/frontier/shockJourney.ts';
 export { evenWithin } from './stages/frontier/recommend.ts';
+export { boxToGet, type BoxToGet } from './stages/plan/boxToGet.ts';
+export { eitherSide, isBetter, isThriftier, type Sides } from './stages/plan/sideBySide.ts';

@@ -22,8 +22,8 @@ interface Props {
   leaning: PlanDocument;
   pointed: PlanDocument | null;
   care: number;
-  /** Care that the plans' expected costs were reckoned with. */
-  reckonedAt: number;
+  /** Chance above which a nest is recommended only where none is below it. */
+  ceiling: number;
   money: (minor: number) => string;
   onPoint: (plan: PlanDocument) => void;
   onTake: (plan: PlanDocument) => void;
@@ -32,9 +32,9 @@ interface Props {
 
 /** Cost across, chance of breakage up on a log scale, every plan a dot, the frontier a line, the care line leaning on it. */
 export function BalanceChart(props: Props) {
-  const { width, plans, frontier, met, recommended, inHand, leaning, pointed, care, reckonedAt, money } = props;
+  const { width, plans, frontier, met, recommended, inHand, leaning, pointed, care, ceiling, money } = props;
   const clip = useId().replaceAll(':', '');
-  const costs = [...plans, ...(inHand ? [inHand] : [])].map((plan) => plan.costMinor);
+  const costs = [...plans, ...(inHand ? [inHand] : [])].map((plan) => plan.nestCostMinor);
   const chances = [...plans, ...(inHand ? [inHand] : [])].map((plan) => plan.chance);
   const span = Math.max(...costs) - Math.min(...costs) || 100;
   const x = scaleLinear([Math.min(...costs) - span * 0.08, Math.max(...costs) + span * 0.12], [EDGE.left, width - EDGE.right]);
@@ -43,11 +43,11 @@ export function BalanceChart(props: Props) {
     [HEIGHT - EDGE.bottom, EDGE.top],
   );
   // along it cost + care × loss × chance stays what it is at the plan leaned on
-  const perChance = ((leaning.expectedMinor - leaning.costMinor) / leaning.chance) * (care / reckonedAt);
+  const perChance = (leaning.riskMinor / leaning.chance) * care;
   const [low, high] = x.domain() as [number, number];
   const careLine = Array.from({ length: LINE_POINTS + 1 }, (_, i): [number, number] => {
     const cost = low + ((high - low) * i) / LINE_POINTS;
-    return [cost, leaning.chance + (leaning.costMinor - cost) / perChance];
+    return [cost, leaning.chance + (leaning.nestCostMinor - cost) / perChance];
   }).filter(([, chance]) => chance > y.domain()[0]! / 4);
   const path = (points: readonly (readonly [number, number])[]) =>
     line<readonly [number, number]>(
@@ -57,7 +57,7 @@ export function BalanceChart(props: Props) {
   const near = (event: PointerEvent<SVGSVGElement>): PlanDocument => {
     const box = event.currentTarget.getBoundingClientRect();
     const [px, py] = [((event.clientX - box.left) * width) / box.width, ((event.clientY - box.top) * HEIGHT) / box.height];
-    const far = (plan: PlanDocument) => (x(plan.costMinor) - px) ** 2 + (y(plan.chance) - py) ** 2;
+    const far = (plan: PlanDocument) => (x(plan.nestCostMinor) - px) ** 2 + (y(plan.chance) - py) ** 2;
     return plans.reduce((best, plan) => (far(plan) < far(best) ? plan : best));
   };
   const key = (event: React.KeyboardEvent) => {
@@ -75,7 +75,7 @@ export function BalanceChart(props: Props) {
       viewBox={`0 0 ${width} ${HEIGHT}`}
       role="application"
       tabIndex={0}
-      aria-label={`Balance: ${plans.length} plans from ${money(plans[0]!.costMinor)}, ${formatChance(plans[0]!.chance)}, to ${money(plans.at(-1)!.costMinor)}, ${formatChance(plans.at(-1)!.chance)}. Arrow keys go along them, Enter takes one.`}
+      aria-label={`Balance: ${plans.length} plans from ${money(plans[0]!.nestCostMinor)}, ${formatChance(plans[0]!.chance)}, to ${money(plans.at(-1)!.nestCostMinor)}, ${formatChance(plans.at(-1)!.chance)}. Arrow keys go along them, Enter takes one.`}
       onPointerMove={(event) => props.onPoint(near(event))}
       onClick={(event) => props.onTake(near(event as unknown as PointerEvent<SVGSVGElement>))}
       onKeyDown={key}
@@ -90,14 +90,17 @@ export function BalanceChart(props: Props) {
         {met.map(([cost, chance], i) => (
           <circle key={i} cx={x(cost)} cy={y(Math.max(1e-9, chance))} r={1.8} className="met" />
         ))}
+        {y(ceiling) > EDGE.top && y(ceiling) < HEIGHT - EDGE.bottom && (
+          <line x1={EDGE.left} x2={width - EDGE.right} y1={y(ceiling)} y2={y(ceiling)} className="ceiling" data-part="ceiling" />
+        )}
         <path d={path(careLine)} className="care-line" data-part="care-line" />
-        <path d={path(frontier.map((plan) => [plan.costMinor, plan.chance]))} className="frontier-line" data-part="frontier" />
+        <path d={path(frontier.map((plan) => [plan.nestCostMinor, plan.chance]))} className="frontier-line" data-part="frontier" />
         {plans.map((plan, i) => (
-          <circle key={i} cx={x(plan.costMinor)} cy={y(plan.chance)} r={4} className="frontier-dot" data-part="plan" />
+          <circle key={i} cx={x(plan.nestCostMinor)} cy={y(plan.chance)} r={4} className="frontier-dot" data-part="plan" />
         ))}
         <Mark plan={recommended} x={x} y={y} width={width} kind="recommended" word="recommended" />
         {inHand && <Mark plan={inHand} x={x} y={y} width={width} kind="in-hand" word="in hand" />}
-        {pointed && <circle cx={x(pointed.costMinor)} cy={y(pointed.chance)} r={9} className="pointed" data-part="pointed" />}
+        {pointed && <circle cx={x(pointed.nestCostMinor)} cy={y(pointed.chance)} r={9} className="pointed" data-part="pointed" />}
       </g>
     </svg>
   );
@@ -109,7 +112,7 @@ type Scale = (value: number) => number;
 const WORD_W = 110;
 
 function Mark({ plan, x, y, width, kind, word }: { plan: PlanDocument; x: Scale; y: Scale; width: number; kind: string; word: string }) {
-  const [cx, cy] = [x(plan.costMinor), y(plan.chance)];
+  const [cx, cy] = [x(plan.nestCostMinor), y(plan.chance)];
   const leftward = cx + WORD_W > width;
   return (
     <g className={kind}>

@@ -20,7 +20,8 @@ interface Figure {
 }
 
 /** Amounts from which a rule holds; none for never. */
-const THRESHOLDS: readonly { name: 'signatureFromMinor' | 'dearFromMinor'; says: string }[] = [
+const THRESHOLDS: readonly { name: 'signatureFromMinor' | 'dearFromMinor' | 'irreplaceableFromMinor'; says: string }[] = [
+  { name: 'irreplaceableFromMinor', says: 'Whether it can be replaced is asked from a worth of' },
   { name: 'signatureFromMinor', says: 'The venue wants a signature from a sale of' },
   { name: 'dearFromMinor', says: 'Dear: covered in full and signed for from a worth of' },
 ];
@@ -32,7 +33,39 @@ const wrap = (minor: number | null) => (minor === null ? null : { minor });
 
 const JUDGEMENT = 'judgement';
 const FIGURES: readonly Figure[] = [
-  { name: 'care', says: 'Care: how many times its loss a broken piece counts', kind: 'number', least: 0.1, most: 20, from: JUDGEMENT },
+  { name: 'care', says: 'Care: how many times its loss a broken piece counts', kind: 'number', least: 0.25, most: 20, from: JUDGEMENT },
+  {
+    name: 'mostChance',
+    says: 'No nest is recommended that breaks more often, where another is below',
+    kind: 'percent',
+    least: 0.0005,
+    most: 1,
+    from: JUDGEMENT,
+  },
+  {
+    name: 'mostChanceIrreplaceable',
+    says: 'The same for what cannot be replaced',
+    kind: 'percent',
+    least: 0.0005,
+    most: 1,
+    from: JUDGEMENT,
+  },
+  {
+    name: 'follyShare',
+    says: 'Sending may cost this share of what the buyer paid',
+    kind: 'percent',
+    least: 0.05,
+    most: 10,
+    from: JUDGEMENT,
+  },
+  {
+    name: 'boxInBoxFromMinor',
+    says: 'A box in a box is looked at from a worth of',
+    kind: 'money',
+    least: 0,
+    most: 100_000_000,
+    from: 'common practice, no source',
+  },
   { name: 'labourMinorPerHour', says: 'Labour, an hour', kind: 'money', least: 0, most: 1_000_000, from: 'the shop’s own' },
   { name: 'leastGapIn', says: 'Least bedding round a bundle', kind: 'length', least: 0, most: 12, from: 'common practice, no source' },
   {
@@ -115,7 +148,7 @@ export function HouseFigures({ house, onChange }: { house: House; onChange: (par
           );
         })}
         {THRESHOLDS.map(({ name, says }) => (
-          <li key={name} className={house[name] === null ? '' : 'own'}>
+          <li key={name} className={house[name] === BEDDED_HOUSE[name] ? '' : 'own'}>
             <span className="label">{says}</span>
             <KeptText
               label={says}
@@ -125,7 +158,13 @@ export function HouseFigures({ house, onChange }: { house: House; onChange: (par
               read={(text) => (text.trim() === '' ? { minor: null } : wrap(parseMoney(text)))}
               onKeep={({ minor }) => onChange({ [name]: minor })}
             />
-            <span className="soft">{house[name] === null ? 'default; the shop’s own' : `● from ${write.money(house[name])} on`}</span>
+            <span className="soft">
+              {house[name] === BEDDED_HOUSE[name]
+                ? 'default; the shop’s own'
+                : house[name] === null
+                  ? '● never'
+                  : `● from ${write.money(house[name])} on`}
+            </span>
           </li>
         ))}
         {EXTRA_TESTS.map(({ key, says }) => (

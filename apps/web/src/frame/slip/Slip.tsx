@@ -1,6 +1,6 @@
 'use client';
 import { Button } from 'antd';
-import { formatChance, formatPercent, packedVerdict, type CostLine, type PlanDocument } from '@inch-nest/core';
+import { formatChance, formatPercent, packedVerdict, type CostLine, type NextChange, type PlanDocument } from '@inch-nest/core';
 import { CausesBar } from '../../drawings/CausesBar.tsx';
 import { CAUSE_WORDS } from '../../words/causeWords.ts';
 import { useShop } from '../../session/ShopContext.tsx';
@@ -8,6 +8,7 @@ import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { applyChange } from '../../parcel/applyChange.ts';
 import { changeWords } from '../../words/changeWords.ts';
+import { follyWords } from '../../words/ceilingWords.ts';
 import { Ask } from './Ask.tsx';
 import { LineSource } from './LineSource.tsx';
 import { useDifference } from './useDifference.ts';
@@ -23,6 +24,8 @@ const LINE_WORDS: Readonly<Record<CostLine['key'], string>> = {
   labour: 'Labour',
 };
 const MOST_CHANGES = 3;
+/** Spoiling below this is not worth a word. */
+const LEAST_SPOILING = 0.0005;
 
 /** What the nest costs, line by line, what may break it, and what would be better still. */
 export function Slip({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
@@ -49,10 +52,14 @@ function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse
     ),
   }));
   const costMinor = shown.reduce((sum, line) => sum + line.amountMinor, 0);
-  const broken = plan.expectedMinor - plan.costMinor;
+  const broken = nest.request.house.care * plan.riskMinor;
   const keptMinor = plan.keptMinor + plan.costMinor - costMinor;
   const difference = useDifference({ plan: parcel.view.id, costMinor, chance: plan.chance });
   const collected = parcel.view.sale.shippingCollectedMinor.value;
+  const cheapest = nest.found?.kind === 'planned' ? (nest.found.frontier[0] ?? null) : null;
+  const folly = life.sealed
+    ? null
+    : follyWords(plan, parcel.view.sale.soldMinor.value + collected, nest.request.house.follyShare, cheapest, write.money);
   return (
     <>
       <Ask title="Where this comes from" className="chance risk numeral" answer={<Provenance plan={plan} />}>
@@ -61,6 +68,7 @@ function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse
       </Ask>
       <p className="soft slip-note">
         breaks on the way ({formatPercent(plan.chance)}); likely {formatChance(plan.chanceHigh)} to {formatChance(plan.chanceLow)}.
+        {plan.spoils >= LEAST_SPOILING && ` Spoilt, though whole: ${formatChance(plan.spoils)}.`}
       </p>
       <p className="decides">{decides(plan)}</p>
       <CausesBar causes={plan.causes} width={258} />
@@ -108,7 +116,7 @@ function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse
               answer={
                 <p>
                   <i>care · Σ Pᵢ · shareᵢ · loss</i>: care {nest.request.house.care}, and {write.money(plan.lossMinor)} lost if it breaks
-                  (its worth, postage refunded, the trouble of writing, less what a claim is expected to pay).
+                  (its worth, postage refunded, the trouble of writing; no claim is counted on).
                 </p>
               }
             >
@@ -135,6 +143,7 @@ function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse
           <dd className="numeral strong">{write.money(keptMinor)}</dd>
         </div>
       </dl>
+      {folly && <p className="folly ochre">{folly}</p>}
       <BetterStill plan={plan} parcel={parcel} nest={nest} />
     </>
   );
@@ -186,28 +195,37 @@ function Provenance({ plan }: { plan: PlanDocument }) {
 function BetterStill({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse; nest: NestUse }) {
   const { write } = useShop();
   const blocked = plan.faults.some((fault) => fault.blocks);
-  const worth = nest.changes.filter((change) => (blocked ? !change.blocks : change.deltaExpectedMinor < -0.5)).slice(0, MOST_CHANGES);
+  const worth = nest.changes.filter((change) => (blocked ? !change.blocks : change.better)).slice(0, MOST_CHANGES);
+  const thriftier = blocked ? undefined : nest.changes.find((change) => change.thriftier && !change.better);
   const verdict = <Verdict plan={plan} nest={nest} />;
-  if (worth.length === 0)
-    return (
-      <>
-        {verdict}
-        <p className="soft better-none">{blocked ? 'No single change mends it.' : 'No single change would be better.'}</p>
-      </>
-    );
+  // what is sealed is not advised on
+  if (parcel.view.life.sealed) return null;
+  const row = (change: NextChange, key: number) => (
+    <Button key={key} block className="better-change" onClick={() => applyChange(change, parcel, nest)}>
+      <span>{changeWords(change.change, nest)}</span>
+      <span className="numeral">
+        <span className="money">{`${change.deltaCostMinor < 0 ? '−' : '+'}${write.money(Math.abs(change.deltaCostMinor))}`}</span>{' '}
+        <span className="risk">{formatChance(change.chance)}</span>
+      </span>
+    </Button>
+  );
   return (
     <section className="better">
       {verdict}
-      <h2>Better still</h2>
-      {worth.map((change, i) => (
-        <Button key={i} block className="better-change" onClick={() => applyChange(change, parcel, nest)}>
-          <span>{changeWords(change.change, nest)}</span>
-          <span className="numeral">
-            <span className="money">{`${change.deltaCostMinor < 0 ? '−' : '+'}${write.money(Math.abs(change.deltaCostMinor))}`}</span>{' '}
-            <span className="risk">{formatChance(change.chance)}</span>
-          </span>
-        </Button>
-      ))}
+      {worth.length > 0 ? (
+        <>
+          <h2>Better still</h2>
+          {worth.map(row)}
+        </>
+      ) : (
+        <p className="soft better-none">{blocked ? 'No single change mends it.' : 'No single change would be better.'}</p>
+      )}
+      {thriftier && (
+        <>
+          <h2>Thriftier, and riskier</h2>
+          {row(thriftier, MOST_CHANGES)}
+        </>
+      )}
     </section>
   );
 }
@@ -216,7 +234,7 @@ function BetterStill({ plan, parcel, nest }: { plan: PlanDocument; parcel: Parce
 function Verdict({ plan, nest }: { plan: PlanDocument; nest: NestUse }) {
   const { write } = useShop();
   if (nest.found?.kind !== 'planned') return null;
-  const verdict = packedVerdict(plan, [nest.found.recommended, ...nest.found.frontier]);
+  const verdict = packedVerdict(plan, [nest.found.recommended, ...nest.found.frontier], nest.found.ceiling);
   if (verdict.kind === 'right' || verdict.byMinor === null) return null;
   return (
     <p className="verdict">

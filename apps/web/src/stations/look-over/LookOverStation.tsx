@@ -1,11 +1,12 @@
 'use client';
 import { Select } from 'antd';
-import { ARCHETYPES, FORMS, guessMissing, type Finish, type FormKey } from '@inch-nest/core';
+import { ARCHETYPES, formatChance, FORMS, guessMissing, type Finish, type FormKey, type House } from '@inch-nest/core';
 import { pieceFactsOf } from '@inch-nest/contracts';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import { PickedClash } from '../../parcel/fields/PickedClash.tsx';
 import { TypedField } from '../../parcel/fields/TypedField.tsx';
+import { worthOf } from '../../parcel/worthOf.ts';
 import { usePickedField } from '../../parcel/fields/usePickedField.ts';
 import { Cautions } from './Cautions.tsx';
 import { LIKE_THIS } from '../../words/likeThis.ts';
@@ -41,6 +42,7 @@ export function LookOverStation({ parcel, nest }: BenchUse) {
   const damp = usePickedField(parcel, 'piece', 'dampSensitive');
   const upright = usePickedField(parcel, 'piece', 'keepUpright');
   const storage = usePickedField(parcel, 'piece', 'storageWrap');
+  const irreplaceable = usePickedField(parcel, 'piece', 'irreplaceable');
   const points = usePickedField(parcel, 'piece', 'hardPoints');
   const hollows = usePickedField(parcel, 'piece', 'hollows');
   const goesWith = usePickedField(parcel, 'piece', 'accessories');
@@ -116,6 +118,7 @@ export function LookOverStation({ parcel, nest }: BenchUse) {
         <Toggle label="Suffers from damp" field={damp} />
         <Toggle label="Keep this way up" field={upright} />
         <Toggle label="Still in its storage wrap" field={storage} />
+        <Toggle label="Cannot be replaced" field={irreplaceable} />
       </div>
       {original.value !== 'none' && (
         <p className="meaning">
@@ -124,6 +127,7 @@ export function LookOverStation({ parcel, nest }: BenchUse) {
             : 'Kept: measure the piece in it if it travels in it.'}
         </p>
       )}
+      <Irreplaceable on={irreplaceable.value} worthMinor={worthOf(nest.request)} house={nest.request.house} />
       {storage.value && <p className="meaning">Storage wrap comes off first: it hides damage and holds damp. Measure without it.</p>}
       <Hollows hollows={hollows.value} onChange={hollows.pick} />
       <PickedClash {...hollows} />
@@ -153,4 +157,17 @@ export function LookOverStation({ parcel, nest }: BenchUse) {
       <Cautions list={cautionsFor(facts, guess.weightLb)} />
     </div>
   );
+}
+
+/** What it means that no money buys another; asked after where it is worth much. */
+function Irreplaceable({ on, worthMinor, house }: { on: boolean; worthMinor: number; house: House }) {
+  const { write } = useShop();
+  if (on)
+    return (
+      <p className="meaning">
+        No nest is recommended that breaks more often than {formatChance(house.mostChanceIrreplaceable)}, where one is below.
+      </p>
+    );
+  if (house.irreplaceableFromMinor === null || worthMinor < house.irreplaceableFromMinor) return null;
+  return <p className="meaning">Worth {write.money(worthMinor)}: does money buy another? If not, say so above.</p>;
 }

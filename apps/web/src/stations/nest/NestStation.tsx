@@ -5,12 +5,15 @@ import { ARCHETYPES } from '@inch-nest/core';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { NestUse } from '../../parcel/useNest.ts';
+import { ceilingWords } from '../../words/ceilingWords.ts';
 import { Balance } from './balance/Balance.tsx';
 import { FaultBanner } from './FaultBanner.tsx';
 import { MethodBar } from './MethodBar.tsx';
 import { MovedFigures } from './MovedFigures.tsx';
 import { NestPicture } from './NestPicture.tsx';
 import { NestTiles } from './NestTiles.tsx';
+
+type Planned = Extract<NonNullable<NestUse['found']>, { kind: 'planned' }>;
 
 /** Wrap, box and fill on one sheet: the nest drawn to scale, its layers, and the plans beside it. */
 export function NestStation({ parcel, nest }: BenchUse) {
@@ -56,6 +59,7 @@ export function NestStation({ parcel, nest }: BenchUse) {
         </div>
       )}
       {nest.reasons.length > 0 && <NoPlan reasons={nest.reasons} wouldHelp={nest.wouldHelp} />}
+      {nest.found?.kind === 'planned' && nest.found.above && <AboveCeiling found={nest.found} above={nest.found.above} />}
       {plan && <FaultBanner plan={plan} parcel={parcel} nest={nest} />}
       <MovedFigures parcel={parcel} nest={nest} />
       {plan && <NestPicture plan={plan} request={nest.request} change={nest.change} />}
@@ -64,6 +68,19 @@ export function NestStation({ parcel, nest }: BenchUse) {
       <MethodBar nest={later} />
       {later.found?.kind === 'planned' && <Balance nest={later} parcel={parcel} found={later.found} />}
     </>
+  );
+}
+
+/** Nothing stays below the ceiling: the safest is recommended, and what would do better is named. */
+function AboveCeiling({ found, above }: { found: Planned; above: NonNullable<Planned['above']> }) {
+  const { write } = useShop();
+  const { title, says } = ceilingWords(found.recommended.chance, found.ceiling, above.toGet, write);
+  return (
+    <div className="banner mind" role="status">
+      <p>
+        <b>{title}</b> {says}
+      </p>
+    </div>
   );
 }
 

@@ -1,12 +1,15 @@
 import { box, CHOICE, finish, point, request, STOCK } from '../../../tests/sampleRequest.ts';
 import { explainOtherWays, planParcel } from '../../planParcel.ts';
 import { ORDINARY_FILLS } from '../../engineering/materials/ordinaryStock.ts';
+import type { PieceFacts } from '../sale/Order.ts';
+import { boxToGet } from './boxToGet.ts';
 import { cheapestCrossing } from './cheapestCrossing.ts';
 import { derivePlan } from './derivePlan.ts';
 import { nextBestChanges } from './nextBestChanges.ts';
 import { wayOf } from './otherWays.ts';
 import { packedVerdict } from './packedVerdict.ts';
 import type { PlanRequest } from './PlanRequest.ts';
+import { eitherSide, isBetter, isThriftier } from './sideBySide.ts';
 
 const plan = (asked: PlanRequest) => {
   const chosen = finish(planParcel(asked));
@@ -15,30 +18,94 @@ const plan = (asked: PlanRequest) => {
 };
 
 describe('over- and under-packed', () => {
-  const hand = { costMinor: 2000, expectedMinor: 2400, faults: [] };
-  test.each<[string, { costMinor: number; expectedMinor: number }, string, number | undefined]>([
-    ['a cheaper plan expects 60 cents less', { costMinor: 1800, expectedMinor: 2340 }, 'overPacked', 60],
-    ['a dearer plan expects 60 cents less', { costMinor: 2100, expectedMinor: 2340 }, 'underPacked', 60],
-    ['40 cents are not worth a word', { costMinor: 1800, expectedMinor: 2360 }, 'right', undefined],
-    ['a dearer one that expects more', { costMinor: 2500, expectedMinor: 2600 }, 'right', undefined],
-  ])('%s', (_, other, kind, byMinor) => {
-    const verdict = packedVerdict(hand, [other]);
+  const hand = { nestCostMinor: 2000, chance: 0.01, expectedMinor: 2400, faults: [] };
+  const CEILING = 0.02;
+  const other = (nestCostMinor: number, expectedMinor: number, chance = 0.01) => ({ nestCostMinor, expectedMinor, chance });
+  test.each<[string, ReturnType<typeof other>, string, number | undefined]>([
+    ['a cheaper plan expects 60 cents less', other(1800, 2340), 'overPacked', 60],
+    ['a dearer plan expects 60 cents less', other(2100, 2340), 'underPacked', 60],
+    ['40 cents are not worth a word', other(1800, 2360), 'right', undefined],
+    ['a dearer one that expects more', other(2500, 2600), 'right', undefined],
+  ])('%s', (_, one, kind, byMinor) => {
+    const verdict = packedVerdict(hand, [one], CEILING);
     expect(verdict.kind).toBe(kind);
     expect('byMinor' in verdict ? verdict.byMinor : undefined).toBe(byMinor);
   });
 
-  test('of small money a twentieth is worth a word', () =>
-    expect(packedVerdict({ costMinor: 300, expectedMinor: 400, faults: [] }, [{ costMinor: 290, expectedMinor: 375 }]).kind).toBe(
-      'overPacked',
-    ));
+  test('a cheaper plan above the ceiling is no reason to pack less', () =>
+    expect(packedVerdict(hand, [other(1000, 1500, 0.05), other(2050, 2395)], CEILING).kind).toBe('right'));
 
-  test('a nest that fails a rule is under-packed whatever it costs', () => {
+  test('a nest above the ceiling is under-packed where another is below, whatever it expects', () =>
+    expect(packedVerdict({ ...hand, chance: 0.05 }, [other(2600, 2700)], CEILING)).toMatchObject({ kind: 'underPacked', byMinor: 0 }));
+
+  test('of small money a twentieth is worth a word', () =>
+    expect(packedVerdict({ ...hand, nestCostMinor: 300, expectedMinor: 400 }, [other(290, 375)], CEILING).kind).toBe('overPacked'));
+
+  test('a nest that fails a rule is under-packed whatever it costs; a wish of the house is no rule', () => {
     const fault = { kind: 'certificate', blocks: true } as const;
-    expect(packedVerdict({ ...hand, faults: [fault] }, [{ costMinor: 1, expectedMinor: 1 }])).toEqual({
-      kind: 'underPacked',
-      byMinor: null,
-      fault,
-    });
+    expect(packedVerdict({ ...hand, faults: [fault] }, [other(1, 1)], CEILING)).toEqual({ kind: 'underPacked', byMinor: null, fault });
+    const wish = { kind: 'gap', blocks: false, face: 'top', gapIn: 1, wantedIn: 2 } as const;
+    expect(packedVerdict({ ...hand, faults: [wish] }, [other(2000, 2400)], CEILING).kind).toBe('right');
+  });
+});
+
+describe('better, thriftier, more careful', () => {
+  const now = { nestCostMinor: 2000, chance: 0.01, expectedMinor: 2200, riskMinor: 100 };
+  test('better is what expects less and breaks no more; riskier only by more than a tie', () => {
+    expect(isBetter({ ...now, expectedMinor: 2190, chance: 0.009 }, now)).toBe(true);
+    expect(isBetter({ ...now, expectedMinor: 2190, chance: 0.011 }, now)).toBe(false);
+    expect(isBetter({ ...now, expectedMinor: 2100, chance: 0.011 }, now)).toBe(true);
+    expect(isBetter({ ...now, expectedMinor: 2210, chance: 0.001 }, now)).toBe(false);
+  });
+  test('thriftier saves at least 25 cents or a fiftieth, and breaks at least a third more often', () => {
+    expect(isThriftier({ ...now, nestCostMinor: 1950, chance: 0.014 }, now)).toBe(true);
+    expect(isThriftier({ ...now, nestCostMinor: 1970, chance: 0.014 }, now)).toBe(false);
+    expect(isThriftier({ ...now, nestCostMinor: 1900, chance: 0.012 }, now)).toBe(false);
+  });
+  test('either side of a recommended plan, and what halving the chance costs; where there is none, none', () => {
+    const cheap = { nestCostMinor: 1800, chance: 0.02, expectedMinor: 2250, riskMinor: 225 };
+    const safe = { nestCostMinor: 2300, chance: 0.004, expectedMinor: 2400, riskMinor: 45 };
+    const alike = { nestCostMinor: 2010, chance: 0.0095, expectedMinor: 2205, riskMinor: 97 };
+    expect(eitherSide(now, [cheap, now, alike, safe], 2)).toEqual({ thriftier: cheap, moreCareful: safe, halved: safe });
+    expect(eitherSide(now, [now, alike], 2)).toEqual({ thriftier: null, moreCareful: null, halved: null });
+  });
+  test('nothing is called better on the recommended plan that is only cheaper and riskier', () => {
+    const asked = request({ archetype: 'handledWare', hardPoints: [point('handle', 'right')] });
+    const { recommended } = plan(asked);
+    for (const change of nextBestChanges(asked, recommended.choice)) {
+      if (change.better) expect(change.expectedMinor).toBeLessThan(recommended.expectedMinor);
+      if (change.thriftier) expect(change.chance).toBeGreaterThan(recommended.chance);
+    }
+  });
+});
+
+describe('the ceiling on the chance', () => {
+  const frail = { archetype: 'clockwork', lengthIn: 8, widthIn: 7, heightIn: 9, weightLb: 3 } as const;
+  const at = (mostChance: number, facts: Partial<PieceFacts> = {}) => request({ ...frail, ...facts }, { house: { mostChance } });
+
+  test('is kept wherever a plan is below it', () => {
+    const loose = plan(at(1));
+    const tight = plan(at(loose.recommended.chance * 0.9));
+    expect(tight.aboveCeiling || tight.recommended.chance <= tight.ceiling).toBe(true);
+    expect(tight.recommended.chance).toBeLessThanOrEqual(loose.recommended.chance);
+  });
+
+  test('where nothing is below, the safest is taken, and a box that would do is named', () => {
+    const asked = at(1e-5);
+    const { recommended, frontier, aboveCeiling } = plan(asked);
+    expect(aboveCeiling).toBe(true);
+    expect(recommended.chance).toBeLessThanOrEqual(frontier.at(-1)!.chance * 1.02);
+    const near = plan(at(recommended.chance * 0.98));
+    if (near.aboveCeiling) {
+      const toGet = boxToGet(at(recommended.chance * 0.98), near);
+      if (toGet) expect(toGet.chance).toBeLessThanOrEqual(near.ceiling);
+    }
+  });
+
+  test('is lower for what cannot be replaced', () => {
+    const { ceiling, recommended } = plan(at(0.02, { irreplaceable: true }));
+    expect(ceiling).toBe(0.005);
+    expect(recommended.chance).toBeLessThanOrEqual(plan(at(0.02)).recommended.chance);
   });
 });
 

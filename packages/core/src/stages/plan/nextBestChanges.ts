@@ -7,7 +7,9 @@ import { bedding } from '../box/stowInBox.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import type { PieceFacts } from '../sale/Order.ts';
 import { deriver } from './derivePlan.ts';
+import { ceilingOf } from '../frontier/recommend.ts';
 import { faultsOf, findFaults } from './findFaults.ts';
+import { isBetter, isThriftier } from './sideBySide.ts';
 import type { PlanFault } from './PlanDocument.ts';
 import type { PlanRequest } from './PlanRequest.ts';
 
@@ -22,6 +24,9 @@ export interface NextChange {
   readonly costMinor: number;
   readonly chance: number;
   readonly expectedMinor: number;
+  /** Better at the house's own judgement; a cheaper and riskier one is called thriftier and stands apart. */
+  readonly better: boolean;
+  readonly thriftier: boolean;
   readonly deltaCostMinor: number;
   readonly deltaPostageMinor: number;
   readonly deltaExpectedMinor: number;
@@ -54,6 +59,10 @@ export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextC
   const now = derive(choice);
   if (now.kind === 'noPlan') return [];
   const faultsNow = countFaults(faultsOf(now.option.rated, request.house));
+  const piece = now.option.rated.weighed.filled.stowed.wrapped.piece;
+  const ceiling = ceilingOf(piece, request.house);
+  // what is above the ceiling already may only come down
+  const overCeiling = (chance: number) => chance > Math.max(ceiling, now.option.chance);
   const found: NextChange[] = [];
   for (const { change, after, facts } of singleChanges(request, choice, now.option)) {
     const deriveChanged = facts ? deriver(withFacts(request, facts)) : derive;
@@ -74,6 +83,8 @@ export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextC
       costMinor: option.costMinor,
       chance: option.chance,
       expectedMinor: option.expectedMinor,
+      better: isBetter(option, now.option) && !overCeiling(option.chance),
+      thriftier: isThriftier(option, now.option) && !overCeiling(option.chance),
       deltaCostMinor: option.costMinor - now.option.costMinor,
       deltaPostageMinor: option.rated.quote.totalMinor - now.option.rated.quote.totalMinor,
       deltaExpectedMinor: option.expectedMinor - now.option.expectedMinor,

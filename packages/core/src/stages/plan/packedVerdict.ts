@@ -2,7 +2,8 @@ import type { PlanFault } from './PlanDocument.ts';
 
 /** What a plan costs and is expected to cost. */
 interface Priced {
-  readonly costMinor: number;
+  readonly nestCostMinor: number;
+  readonly chance: number;
   readonly expectedMinor: number;
 }
 
@@ -17,26 +18,38 @@ const SHARE = 0.05;
 const MINOR = 50;
 
 /**
- * Over-packed: a cheaper plan has clearly lower expected cost. Under-packed: a dearer one does, or the
- * nest fails a feel, gap or certificate rule.
+ * Over-packed: a cheaper plan below the ceiling has clearly lower expected cost. Under-packed: a dearer one does, the
+ * chance is above a ceiling that another stays below, or the nest fails a feel, gap or certificate rule.
  *
  * @param others plans to compare with: the recommended one and the frontier
+ * @param ceiling on the chance of breaking
  */
 export function packedVerdict<Other extends Priced>(
   hand: Priced & { readonly faults: readonly PlanFault[] },
   others: readonly Other[],
+  ceiling: number,
 ): PackedVerdict<Other> {
   if (hand.faults.some(({ kind }) => kind === 'tooSmall' || kind === 'noService')) return { kind: 'right' };
-  const fault = hand.faults.find(({ kind }) => kind === 'feel' || kind === 'gap' || kind === 'certificate');
+  const fault = hand.faults.find(
+    ({ kind, blocks }) => blocks && (kind === 'feel' || kind === 'gap' || kind === 'hollowGap' || kind === 'certificate'),
+  );
   if (fault) return { kind: 'underPacked', byMinor: null, fault };
   const least = Math.min(SHARE * hand.expectedMinor, MINOR);
-  const better = others
-    .filter((one) => one.costMinor !== hand.costMinor && hand.expectedMinor - one.expectedMinor > least)
-    .reduce<Other | null>((best, one) => (!best || one.expectedMinor < best.expectedMinor ? one : best), null);
+  const below = others.filter((one) => one.chance <= ceiling);
+  const safer = hand.chance > ceiling ? leastExpected(below) : null;
+  if (safer) return { kind: 'underPacked', byMinor: Math.max(0, hand.expectedMinor - safer.expectedMinor), instead: safer };
+  const better = leastExpected(
+    (below.length > 0 ? below : others).filter(
+      (one) => Math.abs(one.nestCostMinor - hand.nestCostMinor) > 0.5 && hand.expectedMinor - one.expectedMinor > least,
+    ),
+  );
   if (!better) return { kind: 'right' };
   return {
-    kind: better.costMinor < hand.costMinor ? 'overPacked' : 'underPacked',
+    kind: better.nestCostMinor < hand.nestCostMinor ? 'overPacked' : 'underPacked',
     byMinor: hand.expectedMinor - better.expectedMinor,
     instead: better,
   };
 }
+
+const leastExpected = <Other extends Priced>(all: readonly Other[]): Other | null =>
+  all.reduce<Other | null>((best, one) => (!best || one.expectedMinor < best.expectedMinor ? one : best), null);

@@ -37,7 +37,8 @@ export function waysToWrap(piece: InspectedPiece, stock: WrapStockroom, house: H
           .map((wrap) => ({ material: wrap.key, turns: 1 }))
       : [];
   const hasSmall = byRole('conform').length > 0;
-  const followsParts = (wrapped: WrappedItem) => !hasSmall || house.bubble === 'largeOnly' || partNotFollowed(piece, wrapped.layers) === null;
+  const followsParts = (wrapped: WrappedItem) =>
+    !hasSmall || house.bubble === 'largeOnly' || partNotFollowed(piece, wrapped.layers) === null;
   const conforming = house.bubble === 'largeOnly' ? [[]] : turnsOf(byRole('conform'), MOST_CONFORM_TURNS);
   for (const surface of surfacesFor(piece, byRole('surface'), house)) {
     for (const conform of conforming) {
@@ -45,7 +46,13 @@ export function waysToWrap(piece: InspectedPiece, stock: WrapStockroom, house: H
         if (house.bubble === 'smallThenLarge' && cushion.length > 0 && conform.length === 0 && byRole('conform').length > 0) continue;
         const choices = [...(surface ? [{ material: surface.key, turns: 1 }] : []), ...conform, ...cushion, ...barrier];
         const wrapped = wrapItem(piece, choices, stock, house);
-        if (followsParts(wrapped) && isHeld(wrapped) && wrapped.feelFaults.length === 0 && !isThin(piece, wrapped.growsIn) && wrapped.missing.length === 0)
+        if (
+          followsParts(wrapped) &&
+          isHeld(wrapped) &&
+          wrapped.feelFaults.length === 0 &&
+          !isThin(piece, wrapped.growsIn) &&
+          wrapped.missing.length === 0
+        )
           ways.push(wrapped);
       }
     }

@@ -2,12 +2,13 @@
 import { Button } from 'antd';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import { formatChance, type PlanDocument } from '@inch-nest/core';
+import { formatChance, eitherSide, type PlanDocument } from '@inch-nest/core';
 import { sameContent, type SearchAnswer } from '@inch-nest/contracts';
 import { useShop } from '../../../session/ShopContext.tsx';
 import type { NestUse } from '../../../parcel/useNest.ts';
 import type { ParcelUse } from '../../../parcel/useParcel.ts';
-import { carefulPlan, planWords } from '../../../parcel/plans.ts';
+import { planWords } from '../../../parcel/plans.ts';
+import { halvingWords } from '../../../words/halvingWords.ts';
 import { OtherWays } from './OtherWays.tsx';
 import { Overruled } from './Overruled.tsx';
 
@@ -18,17 +19,15 @@ type Found = Extract<SearchAnswer, { kind: 'planned' }>;
 
 /** Cost against breakage: three plans in words, or the whole chart; and why other ways of packing lost. */
 export function Balance({ nest, parcel, found }: { nest: NestUse; parcel: ParcelUse; found: Found }) {
-  const { write, shop } = useShop();
+  const { write } = useShop();
   const [open, setOpen] = useState(false);
   const { frontier, recommended } = found;
+  const { thriftier, moreCareful, halved } = eitherSide(recommended, frontier, nest.request.house.care);
   const plans = [
-    { word: 'Thriftier', plan: frontier[0] },
+    { word: 'Thriftier', plan: thriftier },
     { word: 'Recommended', plan: recommended },
-    { word: 'More careful', plan: carefulPlan(found, shop.house.care) },
-  ].filter(
-    (one): one is { word: string; plan: PlanDocument } =>
-      one.plan !== undefined && (one.word === 'Recommended' || !sameContent(one.plan.choice, recommended.choice)),
-  );
+    { word: 'More careful', plan: moreCareful },
+  ].filter((one): one is { word: string; plan: PlanDocument } => one.plan !== null);
   return (
     <section className="three" aria-label="Balance">
       <div className="section-head">
@@ -38,7 +37,8 @@ export function Balance({ nest, parcel, found }: { nest: NestUse; parcel: Parcel
         </Button>
       </div>
       <p className="soft">
-        {found.considered.toLocaleString('en')} nests weighed up; {frontier.length} of them are beaten by none on both cost and chance.
+        {found.considered.toLocaleString('en')} nests weighed up; {frontier.length} of them are beaten by none on both cost and chance.{' '}
+        {halvingWords(recommended, halved, write.money)}
       </p>
       {open ? (
         <OpenBalance nest={nest} found={found} />
@@ -50,7 +50,8 @@ export function Balance({ nest, parcel, found }: { nest: NestUse; parcel: Parcel
               <button key={word} type="button" className={on ? 'plan on' : 'plan'} aria-pressed={on} onClick={() => nest.take(plan.choice)}>
                 <b>{word}</b>
                 <span className="numeral">
-                  <span className="money">{write.money(plan.costMinor)}</span> · <span className="risk">{formatChance(plan.chance)}</span>
+                  <span className="money">{write.money(plan.nestCostMinor)}</span> ·{' '}
+                  <span className="risk">{formatChance(plan.chance)}</span>
                 </span>
                 <span>{planWords(plan)}</span>
                 {!nest.isKept && word === 'Recommended' && <span className="take">Take this nest</span>}

@@ -28,9 +28,9 @@ export function OpenBalance({ nest, found }: { nest: NestUse; found: Found }) {
     const all = found.frontier.some((plan) => sameContent(plan.choice, found.recommended.choice))
       ? found.frontier
       : [...found.frontier, found.recommended];
-    return [...all].sort((a, b) => a.costMinor - b.costMinor);
+    return [...all].sort((a, b) => a.nestCostMinor - b.nestCostMinor);
   }, [found]);
-  const leaning = bestAt(found, care ?? reckonedAt, reckonedAt);
+  const leaning = bestAt(found, care ?? reckonedAt);
   const shown = pointed ?? (care === null ? null : leaning);
   const at = shown
     ? plans.findIndex((plan) => sameContent(plan.choice, shown.choice))
@@ -49,7 +49,7 @@ export function OpenBalance({ nest, found }: { nest: NestUse; found: Found }) {
           leaning={leaning}
           pointed={shown}
           care={care ?? reckonedAt}
-          reckonedAt={reckonedAt}
+          ceiling={found.ceiling}
           money={write.money}
           onPoint={setPointed}
           onTake={(plan) => nest.take(plan.choice)}

@@ -1,0 +1,35 @@
+import { formatChance, type BoxToGet } from '@inch-nest/core';
+import type { Writers } from './writers.ts';
+
+/** That no nest of the stockroom stays below the ceiling, and the box that would. */
+export function ceilingWords(
+  chance: number,
+  ceiling: number,
+  toGet: BoxToGet | null,
+  write: Pick<Writers, 'size' | 'money'>,
+): { title: string; says: string } {
+  const wall = toGet?.wall === 'double' ? ', double wall,' : '';
+  return {
+    title: `Nothing in the stockroom stays below ${formatChance(ceiling)}.`,
+    says: toGet
+      ? `This is the safest there is, ${formatChance(chance)}. A box of ${write.size(toGet.insideIn)}${wall} would make it ${formatChance(toGet.chance)} for ${money(toGet.deltaCostMinor, write.money)}.`
+      : `This is the safest there is, ${formatChance(chance)}, and no larger box alone would mend it.`,
+  };
+}
+
+const money = (minor: number, write: (minor: number) => string): string => (minor < 0 ? `${write(-minor)} less` : `${write(minor)} more`);
+
+/** That sending costs more than it should against what the buyer paid, with the cheapest honest way; null where it does not. */
+export function follyWords(
+  plan: { readonly costMinor: number },
+  paidMinor: number,
+  share: number,
+  cheapest: { readonly costMinor: number; readonly chance: number } | null,
+  write: (minor: number) => string,
+): string | null {
+  if (paidMinor <= 0 || plan.costMinor <= share * paidMinor) return null;
+  const costs = `Sending costs ${write(plan.costMinor)}, and the buyer paid ${write(paidMinor)} in all.`;
+  return cheapest && cheapest.costMinor < plan.costMinor - 25
+    ? `${costs} The cheapest honest way is ${write(cheapest.costMinor)}, ${formatChance(cheapest.chance)}.`
+    : `${costs} There is no cheaper honest way.`;
+}

@@ -1,0 +1,74 @@
+import { BOARD_GRADES } from '../../engineering/materials/boardGrades.ts';
+import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import type { BoxStock } from '../../engineering/materials/stock.ts';
+import { planParcel } from '../../planParcel.ts';
+import type { Minor } from '../../units/index.ts';
+import type { ChosenPlan } from './choosePlan.ts';
+import type { PlanRequest } from './PlanRequest.ts';
+
+/** A box nobody has, with which the ceiling would hold. */
+export interface BoxToGet {
+  readonly insideIn: Triple;
+  readonly wall: 'single' | 'double';
+  readonly chance: number;
+  /** Against the safest nest of the stockroom. */
+  readonly deltaCostMinor: Minor;
+}
+
+/** Bedding that is tried, from less to more, inches. */
+const BEDDINGS_IN = [2, 3, 4];
+/** What a box is taken to cost, by the board in it; judgement. */
+const MINOR_PER_FT2 = 22;
+
+/**
+ * The least box that would bring the chance below the ceiling where nothing in the stockroom does: a little more
+ * bedding round the safest nest, then more, in single board and in double; null where none of them does.
+ *
+ * @param chosen the planning that stayed above its ceiling
+ */
+export function boxToGet(request: PlanRequest, chosen: Extract<ChosenPlan, { kind: 'planned' }>): BoxToGet | null {
+  const { recommended, ceiling } = chosen;
+  const { stowed } = recommended.rated.weighed.filled;
+  const heldIn = stowed.inner?.outsideIn ?? stowed.bundleIn;
+  for (const gapIn of BEDDINGS_IN) {
+    const sides = heldIn.map((side) => Math.ceil(side + 2 * gapIn)) as unknown as Triple;
+    const insideIn: Triple = [Math.max(sides[0], sides[1]), Math.min(sides[0], sides[1]), sides[2]];
+    for (const grade of ['ordinary', 'double'] as const) {
+      const box = boxOf(insideIn, grade);
+      const answer = planned({
+        ...request,
+        stock: { ...request.stock, boxes: [...request.stock.boxes, box] },
+        locks: { ...request.locks, box: box.key, liner: false, newDepthIn: null },
+      });
+      if (answer && answer.recommended.chance <= ceiling)
+        return {
+          insideIn,
+          wall: box.board.wall,
+          chance: answer.recommended.chance,
+          deltaCostMinor: answer.recommended.nestCostMinor - recommended.nestCostMinor,
+        };
+    }
+  }
+  return null;
+}
+
+function boxOf(insideIn: Triple, grade: 'ordinary' | 'double'): BoxStock {
+  const [l, w, d] = insideIn;
+  return {
+    key: 'to-get',
+    name: insideIn.join('×'),
+    insideIn,
+    measuredOutsideIn: null,
+    board: BOARD_GRADES[grade],
+    priceMinor: Math.round(((2 * (l + w) * (d + w)) / 144) * MINOR_PER_FT2 * (grade === 'double' ? 2 : 1)),
+    earlierUses: 0,
+    onHand: 1,
+    style: 'slotted',
+    container: null,
+  };
+}
+
+function planned(request: PlanRequest): Extract<ChosenPlan, { kind: 'planned' }> | null {
+  const steps = planParcel(request);
+  for (let step = steps.next(); ; step = steps.next()) if (step.done) return step.value.kind === 'planned' ? step.value : null;
+}

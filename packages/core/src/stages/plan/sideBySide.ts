@@ -1,0 +1,56 @@
+import { evenWithin } from '../frontier/recommend.ts';
+
+/** What two plans are held against each other by. */
+export interface Weighed {
+  readonly nestCostMinor: number;
+  readonly chance: number;
+  readonly expectedMinor: number;
+  readonly riskMinor: number;
+}
+
+/** Thriftier breaks at least so many times as often and saves at least so much; more careful breaks at most this share as often; judgement. */
+const THRIFTIER = { chance: 4 / 3, minor: 25, share: 0.02 };
+const CAREFUL = { chance: 3 / 4 };
+const CARE_OF_THE_CAREFUL = 5;
+
+/** True for a change that is better at the house's own judgement: it expects clearly less, or no more and breaks less often. */
+export function isBetter(after: Weighed, now: Weighed): boolean {
+  const saves = now.expectedMinor - after.expectedMinor;
+  return after.chance <= now.chance ? saves > 0.5 : saves > evenWithin(now.nestCostMinor);
+}
+
+/** True for one that is cheaper and riskier: nobody's advice, but a choice. */
+export const isThriftier = (after: Weighed, now: Weighed): boolean =>
+  after.chance >= THRIFTIER.chance * now.chance &&
+  now.nestCostMinor - after.nestCostMinor >= Math.max(THRIFTIER.minor, THRIFTIER.share * now.nestCostMinor);
+
+/** Either side of the recommended plan on the frontier, and what it would cost to break half as often. */
+export interface Sides<Plan> {
+  readonly thriftier: Plan | null;
+  readonly moreCareful: Plan | null;
+  /** The cheapest that breaks at most half as often; null where none does. */
+  readonly halved: Plan | null;
+}
+
+/**
+ * The plans on either side of the recommended one: the one of least expected cost among the thriftier, the one of least
+ * expected cost at five times the care among the more careful; where there is none, none.
+ */
+export function eitherSide<Plan extends Weighed>(recommended: Plan, frontier: readonly Plan[], care: number): Sides<Plan> {
+  const least = (all: readonly Plan[], by: (one: Plan) => number) =>
+    all.reduce<Plan | null>((best, one) => (!best || by(one) < by(best) ? one : best), null);
+  return {
+    thriftier: least(
+      frontier.filter((one) => isThriftier(one, recommended)),
+      (one) => one.expectedMinor,
+    ),
+    moreCareful: least(
+      frontier.filter((one) => one.chance <= CAREFUL.chance * recommended.chance),
+      (one) => one.nestCostMinor + CARE_OF_THE_CAREFUL * care * one.riskMinor,
+    ),
+    halved: least(
+      frontier.filter((one) => one.chance <= recommended.chance / 2),
+      (one) => one.nestCostMinor,
+    ),
+  };
+}
