@@ -35,7 +35,7 @@ test('house rules: a school taken moves every plan and can be taken back; a chan
   const care = page.getByLabel(/^Care: how many times/);
   await care.fill('3');
   await care.press('Enter');
-  await expect(page.getByText('● changed; default 1', { exact: false })).toBeVisible();
+  await expect(page.getByText('● changed; default 2', { exact: false })).toBeVisible();
   await saved(page);
   await care.fill('999');
   await care.press('Enter');

@@ -15,11 +15,20 @@ export function FaultBanner({ plan, parcel, nest }: { plan: PlanDocument; parcel
   if (!fault) return null;
   const words = faultWords(fault, plan, write);
   const remedy = fault.blocks ? nest.changes.find((change) => !change.blocks) : undefined;
+  const wished =
+    fault.kind === 'gap' && !fault.blocks ? nest.changes.find(({ change, keepsWish }) => change.kind === 'box' && keepsWish) : undefined;
   const recommended = fault.blocks && !remedy ? nest.recommended : null;
   return (
     <div className={fault.blocks ? 'banner wrong' : 'banner mind'} role="alert">
       <p>
         <b>{words.title}</b> {words.says}{' '}
+        {wished && (
+          <>
+            {changeWords(wished.change, nest)} keeps it: {formatChance(plan.chance)} becomes {formatChance(wished.chance)},{' '}
+            {wished.deltaCostMinor < 0 ? 'saves ' : 'costs '}
+            {write.money(Math.abs(wished.deltaCostMinor))}.
+          </>
+        )}
         {remedy && (
           <>
             {changeWords(remedy.change, nest)}: {formatChance(plan.chance)} becomes {formatChance(remedy.chance)},{' '}

@@ -18,7 +18,7 @@ export const faultsOf = ({ weighed, refused }: RatedParcel, house: House): PlanF
   return refused ? [{ kind: 'noService', blocks: true, serviceName: refused.serviceName, why: refused.refused }, ...faults] : faults;
 };
 
-/** What is wrong with a nest, the blocking faults first. */
+/** What is wrong with a nest, the blocking faults first, what the house merely wishes last. */
 export function findFaults(weighed: WeighedParcel, house: House): PlanFault[] {
   const { filled } = weighed;
   const { stowed } = filled;
@@ -26,7 +26,7 @@ export function findFaults(weighed: WeighedParcel, house: House): PlanFault[] {
   const part = partNotFollowed(wrapped.piece, wrapped.layers);
   const small = tooSmall(stowed);
   if (small) return [small];
-  return [
+  const faults: PlanFault[] = [
     ...wrapped.missing.map((kind): PlanFault => ({ kind, blocks: true })),
     ...wrapped.feelFaults.map((fault): PlanFault => ({ kind: 'feel', blocks: true, ...fault })),
     ...(filled.fill ? hollowGap(stowed.gaps, filled.fill, stowed.inner ? 0 : wrapped.coverIn) : []),
@@ -40,7 +40,11 @@ export function findFaults(weighed: WeighedParcel, house: House): PlanFault[] {
     ...(!isEnvelope(stowed.shell.box) && tooShallowForMcKee(stowed.shell.outsideIn) ? [{ kind: 'shallow', blocks: false } as const] : []),
     ...(stowed.shell.box.onHand > 0 && (stowed.inner?.box.onHand ?? 1) > 0 ? [] : [{ kind: 'noneLeft', blocks: false } as const]),
   ];
+  return [...faults].sort((a, b) => rankOf(a) - rankOf(b));
 }
+
+/** What blocks stands first, a mere wish of the house last. */
+const rankOf = ({ blocks, kind }: PlanFault): number => (blocks ? 0 : kind === 'gap' ? 2 : 1);
 
 /** A gap into which the fill does not go, so that it holds nothing. */
 function hollowGap(gaps: Gaps, fill: FillStock, coverIn: number): PlanFault[] {

@@ -31,6 +31,8 @@ export interface NextChange {
   readonly deltaPostageMinor: number;
   readonly deltaExpectedMinor: number;
   readonly blocks: boolean;
+  /** The bedding is what the house wishes. */
+  readonly keepsWish: boolean;
 }
 
 export type ChangeKind =
@@ -72,7 +74,8 @@ export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextC
     if (isWorse(nested, faultsNow)) continue;
     const derived = deriveChanged(after);
     if (derived.kind === 'noPlan') continue;
-    const faults = countFaults(faultsOf(derived.option.rated, request.house));
+    const all = faultsOf(derived.option.rated, request.house);
+    const faults = countFaults(all);
     if (isWorse(faults, faultsNow)) continue;
     const { option } = derived;
     found.push({
@@ -89,6 +92,7 @@ export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextC
       deltaPostageMinor: option.rated.quote.totalMinor - now.option.rated.quote.totalMinor,
       deltaExpectedMinor: option.expectedMinor - now.option.expectedMinor,
       blocks: faults.blocking > 0,
+      keepsWish: all.every(({ kind }) => kind !== 'gap'),
     });
   }
   return found.sort((a, b) => Number(a.blocks) - Number(b.blocks) || a.expectedMinor - b.expectedMinor);
@@ -105,7 +109,9 @@ interface Counted {
 function countFaults(faults: readonly PlanFault[]): Counted {
   const blocking = faults.filter((fault) => fault.blocks).length;
   const impossible = faults.some(({ kind }) => kind === 'tooSmall' || kind === 'noService');
-  return { blocking, cautions: faults.length - blocking, impossible };
+  // a mere wish of the house is priced, not counted
+  const cautions = faults.filter(({ blocks, kind }) => !blocks && kind !== 'gap').length;
+  return { blocking, cautions, impossible };
 }
 
 /** A change breaks no rule that is kept and brings no caution; what makes the impossible possible may bring some. */

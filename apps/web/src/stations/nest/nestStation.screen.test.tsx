@@ -1,0 +1,43 @@
+import { screen } from '@testing-library/react';
+import { box, point, request } from '../../../../../packages/core/tests/sampleRequest.ts';
+import { nestOf, parcelOf } from '../../../../../tests/screens/bench.ts';
+import { draw } from '../../../../../tests/screens/shop.tsx';
+import { FaultBanner } from './FaultBanner.tsx';
+
+const faults = async (asked: ReturnType<typeof request>, by: Parameters<typeof nestOf>[1]) => {
+  const { nest } = nestOf(asked, by);
+  await draw(<FaultBanner plan={nest.plan!} parcel={parcelOf(asked)} nest={nest} />);
+  return nest;
+};
+
+test('less bedding than the house wishes is said without alarm, with what keeping it would cost and bring', async () => {
+  const by = (choice: Parameters<NonNullable<Parameters<typeof nestOf>[1]>>[0]) => ({
+    ...choice,
+    box: '10x10x10',
+    newDepthIn: null,
+    fill: 'mouldedFill',
+  });
+  await faults(request(), by);
+  expect(screen.getByText(/Less bedding than wished/)).toBeTruthy();
+  expect(screen.getByText(/the house wishes 2 in/)).toBeTruthy();
+  expect(screen.getByText(/keeps it: 1 in [\d,]+ becomes 1 in [\d,]+, (costs|saves) \$/)).toBeTruthy();
+  expect(screen.getByRole('alert').className).toContain('mind');
+});
+
+test('a gap into which nothing goes would rattle: the fill and the room it wants are named', async () => {
+  await faults(request(), (choice) => ({ ...choice, box: '12x12x12', baseGapIn: 0.4, fill: 'mouldedFill' }));
+  expect(screen.getByText(/It would rattle: nothing goes into the gap below\./)).toBeTruthy();
+  expect(screen.getByText(/moulded loose fill wants 3\/4 in/)).toBeTruthy();
+});
+
+test('large bubble next to a bare handle does not follow it', async () => {
+  const asked = request({ archetype: 'handledWare', hardPoints: [point('handle', 'right')] });
+  await faults(asked, (choice) => ({ ...choice, layers: [{ material: 'largeBubble', turns: 3 }], box: '16x14x12', fill: 'mouldedFill' }));
+  expect(screen.getByText('Large bubble does not follow the handle.')).toBeTruthy();
+});
+
+test('a box of which none is left asks to be fetched', async () => {
+  const asked = request({}, { stock: { boxes: [box([12, 12, 12]), box([10, 10, 10], { onHand: 0 })] } });
+  await faults(asked, (choice) => ({ ...choice, box: '10x10x10' }));
+  expect(screen.getByText('None left of that box.')).toBeTruthy();
+});

@@ -1,0 +1,93 @@
+import {
+  derivePlan,
+  nextBestChanges,
+  planParcel,
+  writePlanDocument,
+  type PlanChoice,
+  type PlanDocument,
+  type PlanRequest,
+} from '@inch-nest/core';
+import { packAnswer, type ParcelView, type SearchAnswer } from '@inch-nest/contracts';
+import type { NestUse } from '../../apps/web/src/parcel/useNest.ts';
+import type { ParcelUse } from '../../apps/web/src/parcel/useParcel.ts';
+
+/** A searched request as the planner's worker answers it. */
+export function searched(request: PlanRequest): Extract<SearchAnswer, { kind: 'planned' }> {
+  const steps = planParcel(request);
+  let step = steps.next();
+  while (!step.done) step = steps.next();
+  const answer = packAnswer(step.value, request);
+  if (answer.kind !== 'planned') throw new Error('no plan in this sample');
+  return answer;
+}
+
+/** The nest in hand over a searched request: the recommended one, or a choice made by hand. */
+export function nestOf(
+  request: PlanRequest,
+  by: (choice: PlanChoice) => PlanChoice = (choice) => choice,
+): { nest: NestUse; taken: PlanChoice[] } {
+  const found = searched(request);
+  const choice = by(found.recommended.choice);
+  const derived = derivePlan(request, choice);
+  if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
+  const plan: PlanDocument = writePlanDocument(derived.option, request.house);
+  const taken: PlanChoice[] = [];
+  const nest = {
+    request,
+    found,
+    searching: false,
+    plan,
+    choice,
+    worked: plan,
+    impossible: [],
+    changes: nextBestChanges(request, choice),
+    refusals: [],
+    turned: null,
+    cutToIn: null,
+    reasons: [],
+    wouldHelp: [],
+    recommended: found.recommended,
+    locks: {},
+    isKept: true,
+    take: (next: PlanChoice) => taken.push(next),
+    change: (next: (choice: PlanChoice) => Partial<PlanChoice>) => taken.push({ ...choice, ...next(choice) }),
+    pin: () => {},
+    keepAnew: () => {},
+    clash: null,
+    problem: null,
+    settle: () => {},
+  } as unknown as NestUse;
+  return { nest, taken };
+}
+
+/** A parcel as its page holds it, as far as the slip and the stations read it. */
+export function parcelOf({ order }: PlanRequest, life: object = {}): ParcelUse {
+  const field = (value: unknown) => ({ text: String(value), value, revision: 1, draft: null, by: 'Odile' });
+  const view = {
+    id: 'parcel',
+    code: '4K7P',
+    saleId: order.id,
+    pieceId: order.pieces[0]!.id,
+    sale: {
+      soldMinor: field(order.soldMinor),
+      paidMinor: field(order.paidMinor),
+      shippingCollectedMinor: field(order.shippingCollectedMinor),
+      arriveBy: field(null),
+      signatureWish: field('none'),
+      destinationPostcode: field(order.destinationPostcode),
+    },
+    piece: { title: field(order.pieces[0]!.title), archetype: field(order.pieces[0]!.archetype) },
+    life: { sealed: false, rate: null, rateStale: false, weighing: null, ...life },
+    nest: { revision: 1, choice: null, locks: {}, reasons: [], plan: null },
+    undo: 0,
+    redo: 0,
+  } as unknown as ParcelView;
+  return {
+    view,
+    put: () => {},
+    report: () => {},
+    step: () => Promise.resolve(),
+    keepField: () => {},
+    offline: false,
+  } as unknown as ParcelUse;
+}
