@@ -175,7 +175,7 @@ test('a piece with its nest is kept as a template and packed so next time', asyn
   await expect(page.getByText('Packed as urns.')).toBeVisible();
   await saved(page);
   const view = await kept(page);
-  expect(view.nest.choice!.box).toBe('20x16x14-double');
+  expect(view.nest.choice!.box).toBe('14x14x20');
   expect(view.piece.hardPoints.value).toMatchObject([
     { kind: 'handle', guard: 'foamTube' },
     { kind: 'tap', guard: 'foamTube' },

@@ -72,10 +72,11 @@ test('a change by hand answers at once: the fill for another, the bedding a quar
   await expect(page.getByRole('group', { name: 'Fill' }).locator('.detail')).toContainText('sheets');
 });
 
-test('a size too large for any box says so, nearest miss first', async ({ page, open }) => {
+test('a size too large for any carrier says so, with what each of them lacks', async ({ page, open }) => {
   await open('globe on a stand', 'nest');
   await expect(page.locator('.banner.wrong')).toContainText('No nest', { timeout: 20_000 });
-  await expect(page.locator('.banner.wrong')).toContainText('too little');
+  await expect(page.locator('.banner.wrong')).toContainText('length and girth');
+  await expect(page.locator('.banner.wrong')).not.toContainText('certified');
 });
 
 test('a nest changed and left at once is kept all the same', async ({ page, open }) => {

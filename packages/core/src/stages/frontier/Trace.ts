@@ -16,8 +16,6 @@ export interface Traced extends SearchProgress {
   readonly best: Recommendation | null;
   /** Cost and chance of plans worked out, the first so many: what lies behind the frontier. */
   readonly met: readonly (readonly [costMinor: number, chance: number])[];
-  /** Filled boxes left out because the board is not certified for the parcel. */
-  readonly uncertified: number;
 }
 
 const MOST_MET = 1500;
@@ -33,7 +31,6 @@ export interface Least {
 export interface Trace {
   considered: number;
   evaluated: number;
-  uncertified: number;
   readonly frontier: Frontier<PlanOption>;
   keep(option: PlanOption): void;
   /** True once a plan below the ceiling is kept. */
@@ -60,7 +57,6 @@ export function startTrace(house: House, ceiling: number): Trace {
   const trace: Trace = {
     considered: 0,
     evaluated: 0,
-    uncertified: 0,
     frontier,
     keep(option) {
       trace.evaluated++;
@@ -85,7 +81,6 @@ export function startTrace(house: House, ceiling: number): Trace {
         frontier: points,
         best: recommend([...even, ...points], ceiling, house),
         met,
-        uncertified: trace.uncertified,
       };
     },
   };

@@ -30,10 +30,7 @@ export function* searchEvery(space: PlanSpace): Generator<SearchProgress, Traced
           if (++batch % BREATHE_EVERY === 0) yield trace.progress();
           trace.considered += carriages.length;
           const weighed = weighParcel(fillVoids(stowed, fill, innerFill, house), space.tapes, house);
-          if (weighed.grossLb > HEAVIEST_LB || !certificateHolds(weighed)) {
-            trace.uncertified++;
-            continue;
-          }
+          if (weighed.grossLb > HEAVIEST_LB || !certificateHolds(weighed)) continue;
           const judge = judgeParcel(weighed, house);
           for (const rated of rateParcel(weighed, carriages).rated) trace.keep(judge(rated));
         }

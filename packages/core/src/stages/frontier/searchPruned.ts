@@ -40,7 +40,6 @@ export function* searchPruned(space: PlanSpace): Generator<SearchProgress, Trace
   const bare = [...everyBare(space)];
   yield* judgeSeeds(judge, floors, trace, yield* stow(sampleOf(bare)));
   trace.considered = 0;
-  trace.uncertified = 0;
   yield* searchAmong(judge, floors, trace, yield* stow(bare));
   if (looksAtBoxed(space, trace.isBelowCeiling())) yield* searchAmong(judge, floors, trace, yield* stow(everyBoxed(space)));
   return trace.found();
@@ -134,8 +133,7 @@ function stower(space: PlanSpace, floors: PlanFloors, trace: Trace) {
         for (const one of open) {
           if (++batch % BREATHE_EVERY === 0) yield trace.progress();
           const stowed = floors.stowed(packed, one, trace.rulesOut);
-          if (stowed === null) trace.uncertified++;
-          else if (stowed !== 'beaten') all.push(stowed);
+          if (stowed !== null && stowed !== 'beaten') all.push(stowed);
         }
       }
     }

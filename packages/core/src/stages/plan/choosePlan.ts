@@ -24,7 +24,7 @@ export type ChosenPlan =
  * @param cover adds cover to the recommended nest where that is worth it
  */
 export function choosePlan(
-  { best, frontier, considered, evaluated, met, uncertified }: Traced,
+  { best, frontier, considered, evaluated, met }: Traced,
   none: NoPlan | null,
   ceiling: number,
   cover: (option: PlanOption) => PlanOption,
@@ -34,9 +34,5 @@ export function choosePlan(
     return { kind: 'planned', recommended: cover(option), ceiling, aboveCeiling, frontier, considered, evaluated, met };
   }
   const { reasons, wouldHelp } = none ?? { reasons: [], wouldHelp: [] };
-  return {
-    kind: 'noPlan',
-    reasons: uncertified > 0 ? [...reasons, 'no box that fits is certified for the weight'] : reasons,
-    wouldHelp: uncertified > 0 ? [...wouldHelp, 'a box of stronger board'] : wouldHelp,
-  };
+  return { kind: 'noPlan', reasons, wouldHelp };
 }

@@ -5,6 +5,7 @@ import { gapsIn, heldBare, stow } from '../box/stowInBox.ts';
 import { wholeShell, isEnvelope } from '../box/makeShell.ts';
 import { whyNot } from '../box/whyNot.ts';
 import { fillVoids } from '../fill/fillVoids.ts';
+import { certificateHolds } from '../frontier/quietCauses.ts';
 import { everyHeld, fillFinder, shellFinder, type PlanSpace } from '../frontier/PlanSpace.ts';
 import { rateParcel } from '../rate/rateParcel.ts';
 import { weighParcel } from '../weight/weighParcel.ts';
@@ -38,19 +39,30 @@ export function explainNoPlan({ stock, house, locks, units }: PlanRequest, space
     );
   }
   const shellsOf = shellFinder(space);
+  let uncertified = false;
+  let unfilled = false;
   const fills = fillFinder(space);
   for (const held of everyHeld(space)) {
-    const shell = shellsOf(held)[0];
+    const shell = shellsOf(held).at(-1);
     if (!shell) continue;
     const [fill, innerFill] = [fills.outer(held, shell)[0], fills.inner(held)[0]];
-    if (fill === undefined || innerFill === undefined) return none(['no fill in the stockroom'], ['any fill the house trusts']);
+    if (fill === undefined || innerFill === undefined) {
+      unfilled = true;
+      continue;
+    }
     const weighed = weighParcel(fillVoids(stow(held, shell), fill, innerFill, house), stock, house);
+    if (!certificateHolds(weighed)) {
+      uncertified = true;
+      continue;
+    }
     const refused = rateParcel(weighed, space.carriages).refused(units);
     return none(
       ['no service carries it', ...refused.map((one) => `${one.serviceName}: ${one.refused}`)],
       space.carriages.length === 0 ? ['a rate card with a service that goes there'] : ['a service that carries it, or two parcels'],
     );
   }
+  if (uncertified) return none(['no box that fits is certified for the weight'], ['a box of stronger board']);
+  if (unfilled) return none(['no fill in the stockroom goes into the gaps'], ['any fill the house trusts']);
   const misses = whyNot(smallest, space.room.boxes, house, null, units).sort((a, b) => a.shortIn - b.shortIn);
   return none(
     ['no box on hand holds it', ...misses.slice(0, 3).map(({ box, reason }) => `${box.name}: ${reason}`)],
