@@ -31,7 +31,9 @@ export type { NoPlan } from './stages/plan/explainNoPlan.ts';
 export { readSaleLine, type SaleLine, type SaleLineField, type SaleLineReading } from './stages/sale/readSaleLine.ts';
 export type { Hollow, Order, PieceFacts } from './stages/sale/Order.ts';
 export { guessMissing } from './stages/item/guessMissing.ts';
-export { ARCHETYPES, archetypeFromTitle, type Archetype, type ArchetypeKey, type Finish } from './engineering/pieces/archetypes.ts';
+export type { Archetype, ArchetypeKey, Finish } from './engineering/pieces/Archetype.ts';
+export { archetypeFromTitle } from './engineering/pieces/archetypeFromTitle.ts';
+export { ARCHETYPES } from './engineering/pieces/archetypes.ts';
 export { FORMS, formAxis, type FormKey } from './engineering/pieces/forms.ts';
 export {
   FACES,
@@ -177,12 +179,14 @@ export type { CutPart, SheetLine } from './engineering/boxshop/CutPart.ts';
 export * from './units/index.ts';
 export * from './sources/index.ts';
 export { judgePacking, PACKING_MATERIALS, type JudgedPacking, type Packing, type PackingMaterial } from './stages/plan/judgePacking.ts';
-export { PRACTICE_BANDS, type PracticeBand } from './stages/plan/practiceBands.ts';
+export { PRACTICE_BANDS } from './stages/plan/practiceBands.ts';
+export type { PracticeBand } from './stages/plan/practicePacking.ts';
 export { dropTrace, type DropMoment, type DropTrace } from './engineering/cushion/dropTrace.ts';
 export { breaksAtDrop } from './engineering/journey/oneDrop.ts';
 export { guardsFor, shareLeft } from './engineering/pieces/hardPoints.ts';
 export { spoilingChance, type Cause, type Fate } from './stages/frontier/causes.ts';
 export { shockOnFaces, type FaceStack, type ShockFacts } from './stages/frontier/shockJourney.ts';
 export { evenWithin } from './stages/frontier/recommend.ts';
-export { boxToGet, type BoxToGet } from './stages/plan/boxToGet.ts';
+export { boxToGet } from './planParcel.ts';
+export type { BoxToGet } from './stages/plan/boxToGet.ts';
 export { eitherSide, isBetter, isThriftier, type Sides } from './stages/plan/sideBySide.ts';

@@ -4,6 +4,7 @@ import type { PlanOption } from './stages/frontier/PlanOption.ts';
 import type { SearchProgress } from './stages/frontier/Trace.ts';
 import { inspectItem } from './stages/item/inspectItem.ts';
 import { ceilingOf } from './stages/frontier/recommend.ts';
+import { leastBoxToGet, type BoxToGet } from './stages/plan/boxToGet.ts';
 import { choosePlan, type ChosenPlan } from './stages/plan/choosePlan.ts';
 import { coverFor } from './stages/plan/coverFor.ts';
 import { explainNoPlan } from './stages/plan/explainNoPlan.ts';
@@ -30,6 +31,15 @@ export function* planParcel(request: PlanRequest, every = false): Generator<Sear
   const cover = (option: PlanOption) => coverFor(option, space.carriages, request.house, request.locks.coverAdded);
   return choosePlan(traced, traced.best ? null : explainNoPlan(request, space), ceilingOf(space.piece, request.house), cover);
 }
+
+/** The least box that would bring a planning below the ceiling that nothing in the stockroom keeps; null where none would. */
+export const boxToGet = (request: PlanRequest, chosen: Extract<ChosenPlan, { kind: 'planned' }>): BoxToGet | null =>
+  leastBoxToGet(request, chosen, (asked) => {
+    const steps = planParcel(asked);
+    let step = steps.next();
+    while (!step.done) step = steps.next();
+    return step.value;
+  });
 
 /** How many plans a request has to choose from. */
 export const planCount = (request: PlanRequest): number => countPlans(planSpace(request));

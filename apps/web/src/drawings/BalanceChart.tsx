@@ -91,7 +91,12 @@ export function BalanceChart(props: Props) {
           <circle key={i} cx={x(cost)} cy={y(Math.max(1e-9, chance))} r={1.8} className="met" />
         ))}
         {y(ceiling) > EDGE.top && y(ceiling) < HEIGHT - EDGE.bottom && (
-          <line x1={EDGE.left} x2={width - EDGE.right} y1={y(ceiling)} y2={y(ceiling)} className="ceiling" data-part="ceiling" />
+          <g className="ceiling" data-part="ceiling">
+            <line x1={EDGE.left} x2={width - EDGE.right} y1={y(ceiling)} y2={y(ceiling)} />
+            <text x={width - EDGE.right - 4} y={y(ceiling) - 5} textAnchor="end">
+              the house’s ceiling
+            </text>
+          </g>
         )}
         <path d={path(careLine)} className="care-line" data-part="care-line" />
         <path d={path(frontier.map((plan) => [plan.nestCostMinor, plan.chance]))} className="frontier-line" data-part="frontier" />

@@ -1,5 +1,6 @@
 import { box, CHOICE, finish, request } from '../../tests/sampleRequest.ts';
-import { ARCHETYPES, type ArchetypeKey } from '../engineering/pieces/archetypes.ts';
+import type { ArchetypeKey } from '../engineering/pieces/Archetype.ts';
+import { ARCHETYPES } from '../engineering/pieces/archetypes.ts';
 import { ORDINARY_FILLS, ORDINARY_WRAPS } from '../engineering/materials/ordinaryStock.ts';
 import { planParcel } from '../planParcel.ts';
 import { derivePlan } from '../stages/plan/derivePlan.ts';

@@ -15,7 +15,7 @@ const shown = async (asked = JUG, by?: Parameters<typeof nestOf>[1], life = {}) 
 const money = (text: string) => Number(text.replace(/[^\d.]/g, ''));
 const figureOf = (term: string | RegExp) => {
   const label = screen.getAllByText(term).find((one) => one.closest('dt'))!;
-  return money(within(label.closest('div')!).getByText(/^−?\$/).textContent!);
+  return money(within(label.closest('div')!).getByText(/^−?\$/).textContent);
 };
 
 test('can be read by a machine', async () => {
@@ -27,7 +27,7 @@ test('the chance is that it breaks, with its range; the lines add up to the cost
   const { nest } = await shown();
   expect(screen.getAllByText(formatChance(nest.plan!.chance)).length).toBeGreaterThan(0);
   expect(screen.getByText(/breaks on the way .* likely .* to .*\./)).toBeTruthy();
-  const lines = [...document.querySelectorAll('.lines.money > div:not(.total) dd')].map((cell) => money(cell.textContent!));
+  const lines = [...document.querySelectorAll('.lines.money > div:not(.total) dd')].map((cell) => money(cell.textContent));
   expect(lines.reduce((sum, one) => sum + one, 0)).toBeCloseTo(figureOf('Cost'), 2);
 });
 

@@ -1,4 +1,4 @@
-import type { Archetype, Finish } from './archetypes.ts';
+import type { Archetype, Finish } from './Archetype.ts';
 import type { FormKey } from './forms.ts';
 import type { HardPoint } from './hardPoints.ts';
 import { usualHardPoints } from './usualHardPoints.ts';

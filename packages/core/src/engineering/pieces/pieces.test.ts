@@ -1,4 +1,6 @@
-import { ARCHETYPES, archetypeFromTitle, type ArchetypeKey } from './archetypes.ts';
+import type { ArchetypeKey } from './Archetype.ts';
+import { archetypeFromTitle } from './archetypeFromTitle.ts';
+import { ARCHETYPES } from './archetypes.ts';
 import { bearingFractions, formAxis, FORMS, type FormKey } from './forms.ts';
 import { FACE_AXIS, GUARDS, guardLengthAdvisedIn, guardsFor, HARD_POINTS, shareLeft } from './hardPoints.ts';
 import { usualHardPoints } from './usualHardPoints.ts';

@@ -1,4 +1,4 @@
-import type { Archetype } from './archetypes.ts';
+import type { Archetype } from './Archetype.ts';
 import type { HardPoint } from './hardPoints.ts';
 
 /** How far a part stands out until somebody says, inches; judgement. */

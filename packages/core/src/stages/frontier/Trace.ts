@@ -36,7 +36,7 @@ export interface Trace {
   /** True once a plan below the ceiling is kept. */
   isBelowCeiling(): boolean;
   /** True when no plan with these floors can be on the frontier or be recommended. */
-  rulesOut(floor: Least): boolean;
+  readonly rulesOut: (floor: Least) => boolean;
   progress(): SearchProgress;
   found(): Traced;
 }

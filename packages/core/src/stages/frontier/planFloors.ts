@@ -1,9 +1,7 @@
 import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts';
 import { dropsPerJourney, medianDropIn } from '../../engineering/journey/dropHeights.ts';
 import { HEAVIEST_LB } from '../../engineering/journey/dropSchedule.ts';
-import { addStruckFloors, COARSE_SLICES, FINE_SLICES, shockFloor, takeLogs, type Slices } from '../../engineering/journey/shockFloor.ts';
-import type { FillStock } from '../../engineering/materials/stock.ts';
-import type { PostageFloor } from '../../engineering/tariff/postageFloor.ts';
+import { addStruckFloors, COARSE_SLICES, FINE_SLICES, shockFloor, takeLogs } from '../../engineering/journey/shockFloor.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import type { Struck } from '../fill/FilledBox.ts';
 import type { Gaps } from '../box/StowedBox.ts';
@@ -13,74 +11,15 @@ import { CRUSH_HARM, crushHarm } from './crushChance.ts';
 import type { PlanSpace } from './PlanSpace.ts';
 import { either } from './causes.ts';
 import { LEAST_MISHAP, mishapChance, mixedContact } from './quietCauses.ts';
-import type { Least } from './Trace.ts';
+import type { Filled, Floor, PlanFloors } from './Floors.ts';
 import { fillMinorPerFt3, leastOf, servicesOf, sinkingOf, type Packed, type ShellFigures } from './searchFigures.ts';
 import { shellsRange, voidRound } from './shellsRange.ts';
-import { addGap, addGapBelow, gapRanges, groupFills, withAnyFill, type GapRange, type ShockCeilings } from './shockCeilings.ts';
+import { isBoxed, leastPostage, MOST_FACES, scratchFor, withGap, type Scratch } from './floorScratch.ts';
+import { addGapBelow, gapRanges, groupFills, withAnyFill, type GapRange, type ShockCeilings } from './shockCeilings.ts';
 
 /** Floors are lowered by this share, so that no rounding makes one a lie. */
 const SLACK = 1e-7;
 const UNDER = 1 - SLACK;
-const MOST_FACES = 6;
-
-/** The least that plans can cost, break and be expected to cost. */
-export type Floor = Least;
-
-/** A bundle in a shell, fill and carriage still open, with its floor. */
-export interface Stowed extends Floor, OpenShell {
-  readonly packed: Packed;
-  readonly voidFt3: number;
-}
-
-/** A shell round something held: the gaps, and what may fill them. */
-export interface OpenShell {
-  readonly figures: ShellFigures;
-  readonly gaps: Gaps;
-  readonly fills: readonly (FillStock | null)[];
-}
-
-/** A filled shell whose carriage is still open. */
-export interface Filled {
-  readonly stowed: Stowed;
-  readonly fill: FillStock | null;
-  readonly gaps: Gaps;
-  readonly grossLb: number;
-  /** All but postage. */
-  readonly costMinor: number;
-}
-
-/** What is known of plans before they are worked out: floors of cost and chance, wider open first. */
-export interface PlanFloors {
-  /**
-   * Floor of a bundle in its inner box whatever lies round it, in any of the shells that fit that box; null
-   * where nothing can be sent.
-   *
-   * @param extraLb weight it may have beyond its own
-   */
-  round(packed: Packed, extraLb: number, shells: readonly ShellFigures[]): Floor | null;
-  /**
-   * Floor of every fill and carriage; null where nothing can be sent.
-   *
-   * @param rulesOut true for floors with which nothing can be gained: they are answered as beaten
-   */
-  stowed(packed: Packed, open: OpenShell, rulesOut: (floor: Floor) => boolean): Stowed | 'beaten' | null;
-  /** The shell filled; null where its board is not certified for the weight. */
-  filled(stowed: Stowed, fill: FillStock | null): Filled | null;
-  /** Floor of every carriage, shock coarsely. */
-  coarse(filled: Filled): Floor;
-  /** The same with shock finely: of every carriage, then of one after the other. */
-  fine(filled: Filled): FineFloors;
-}
-
-/** Floors of one filled shell, shock finely. */
-export interface FineFloors {
-  /** Of whatever carriage. */
-  readonly any: Floor;
-  /** Of a carriage by its place in the space, as it would go with the easiest of all ways. */
-  easily(carriage: number): Floor;
-  /** Of a carriage by its place in the space, by its own way. */
-  own(carriage: number): Floor;
-}
 
 /** Floors over one space. */
 export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanFloors {
@@ -307,50 +246,4 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
       };
     },
   };
-}
-
-/** Heights of all faces, and of the face below once more, worked out over and over. */
-interface Scratch {
-  readonly heights: Float64Array;
-  readonly below: Float64Array;
-  /** Of one drop, slice by slice: on the other faces, and on all. */
-  readonly others: Float64Array;
-  readonly still: Float64Array;
-}
-const scratchFor = ({ ends }: Slices): Scratch => ({
-  heights: new Float64Array(MOST_FACES * ends.length),
-  below: new Float64Array(ends.length),
-  others: new Float64Array(ends.length),
-  still: new Float64Array(ends.length),
-});
-
-/** True for what stands in the outer fill in a box or case of its own. */
-const isBoxed = ({ inner, wrapped }: Packed['held']): boolean => inner !== null || wrapped.piece.archetype.cased;
-
-/** Weights are told apart by so much when the least postage is sought, each taken as the lightest of its like. */
-const LIKE_LB = 1 / 32;
-
-/** The least any service asks, hardly below it. */
-function leastPostage(): (figures: ShellFigures, weightLb: number) => number {
-  const known = new Map<readonly PostageFloor[], Map<number, number>>();
-  return ({ postage }, weightLb) => {
-    let byWeight = known.get(postage);
-    if (!byWeight) known.set(postage, (byWeight = new Map<number, number>()));
-    const like = Math.floor(weightLb / LIKE_LB);
-    let minor = byWeight.get(like);
-    if (minor === undefined) {
-      minor = Infinity;
-      for (const of of postage) minor = Math.min(minor, of(like * LIKE_LB));
-      byWeight.set(like, minor);
-    }
-    return minor;
-  };
-}
-
-/** A bundle's heights with one fill in the gap round it, in a scratch as long as they are. */
-function withGap(ceilings: ShockCeilings, gaps: Gaps, fill: FillStock | null, scratch: Float64Array): Float64Array {
-  const heights = scratch.subarray(0, ceilings.heights.length);
-  heights.set(ceilings.heights);
-  if (fill) addGap(ceilings, gaps, fill, heights);
-  return heights;
 }

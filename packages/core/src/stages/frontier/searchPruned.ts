@@ -1,11 +1,11 @@
-import type { FillStock } from '../../engineering/materials/stock.ts';
 import { gapsIn, stow } from '../box/stowInBox.ts';
 import { fillVoids } from '../fill/fillVoids.ts';
 import { priceCarriage, type Carriage } from '../rate/rateParcel.ts';
 import { weighParcel } from '../weight/weighParcel.ts';
 import { judgeParcel } from './judgeParcel.ts';
 import { everyBare, everyBoxed, fillFinder, looksAtBoxed, shellFinder, type PlanSpace } from './PlanSpace.ts';
-import { planFloors, type Filled, type FineFloors, type Floor, type OpenShell, type PlanFloors, type Stowed } from './planFloors.ts';
+import { planFloors } from './planFloors.ts';
+import type { Filled, FineFloors, Floor, OpenShell, PlanFloors, Stowed } from './Floors.ts';
 import type { Held } from '../box/stowInBox.ts';
 import type { Shell } from '../box/StowedBox.ts';
 import { packer, shellFigurer, type ShellFigures } from './searchFigures.ts';

@@ -1,4 +1,4 @@
-import type { Archetype } from '../../engineering/pieces/archetypes.ts';
+import type { Archetype } from '../../engineering/pieces/Archetype.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { PieceFacts } from '../sale/Order.ts';
 

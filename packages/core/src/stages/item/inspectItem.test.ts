@@ -1,5 +1,6 @@
 import { FACTS, point, request } from '../../../tests/sampleRequest.ts';
-import { ARCHETYPES, archetypeFromTitle } from '../../engineering/pieces/archetypes.ts';
+import { archetypeFromTitle } from '../../engineering/pieces/archetypeFromTitle.ts';
+import { ARCHETYPES } from '../../engineering/pieces/archetypes.ts';
 import { bearingFractions, formAxis } from '../../engineering/pieces/forms.ts';
 import { inspectItem } from './inspectItem.ts';
 

@@ -1,8 +1,7 @@
 import { box, CHOICE, finish, point, request, STOCK } from '../../../tests/sampleRequest.ts';
-import { explainOtherWays, planParcel } from '../../planParcel.ts';
+import { boxToGet, explainOtherWays, planParcel } from '../../planParcel.ts';
 import { ORDINARY_FILLS } from '../../engineering/materials/ordinaryStock.ts';
 import type { PieceFacts } from '../sale/Order.ts';
-import { boxToGet } from './boxToGet.ts';
 import { cheapestCrossing } from './cheapestCrossing.ts';
 import { derivePlan } from './derivePlan.ts';
 import { nextBestChanges } from './nextBestChanges.ts';

@@ -1,7 +1,6 @@
 import { BOARD_GRADES } from '../../engineering/materials/boardGrades.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
-import { planParcel } from '../../planParcel.ts';
 import type { Minor } from '../../units/index.ts';
 import type { ChosenPlan } from './choosePlan.ts';
 import type { PlanRequest } from './PlanRequest.ts';
@@ -15,6 +14,8 @@ export interface BoxToGet {
   readonly deltaCostMinor: Minor;
 }
 
+type Planned = Extract<ChosenPlan, { kind: 'planned' }>;
+
 /** Bedding that is tried, from less to more, inches. */
 const BEDDINGS_IN = [2, 3, 4];
 /** What a box is taken to cost, by the board in it; judgement. */
@@ -25,8 +26,9 @@ const MINOR_PER_FT2 = 22;
  * bedding round the safest nest, then more, in single board and in double; null where none of them does.
  *
  * @param chosen the planning that stayed above its ceiling
+ * @param plan plans a request to the end
  */
-export function boxToGet(request: PlanRequest, chosen: Extract<ChosenPlan, { kind: 'planned' }>): BoxToGet | null {
+export function leastBoxToGet(request: PlanRequest, chosen: Planned, plan: (request: PlanRequest) => ChosenPlan): BoxToGet | null {
   const { recommended, ceiling } = chosen;
   const { stowed } = recommended.rated.weighed.filled;
   const heldIn = stowed.inner?.outsideIn ?? stowed.bundleIn;
@@ -35,12 +37,12 @@ export function boxToGet(request: PlanRequest, chosen: Extract<ChosenPlan, { kin
     const insideIn: Triple = [Math.max(sides[0], sides[1]), Math.min(sides[0], sides[1]), sides[2]];
     for (const grade of ['ordinary', 'double'] as const) {
       const box = boxOf(insideIn, grade);
-      const answer = planned({
+      const answer = plan({
         ...request,
         stock: { ...request.stock, boxes: [...request.stock.boxes, box] },
         locks: { ...request.locks, box: box.key, liner: false, newDepthIn: null },
       });
-      if (answer && answer.recommended.chance <= ceiling)
+      if (answer.kind === 'planned' && answer.recommended.chance <= ceiling)
         return {
           insideIn,
           wall: box.board.wall,
@@ -66,9 +68,4 @@ function boxOf(insideIn: Triple, grade: 'ordinary' | 'double'): BoxStock {
     style: 'slotted',
     container: null,
   };
-}
-
-function planned(request: PlanRequest): Extract<ChosenPlan, { kind: 'planned' }> | null {
-  const steps = planParcel(request);
-  for (let step = steps.next(); ; step = steps.next()) if (step.done) return step.value.kind === 'planned' ? step.value : null;
 }

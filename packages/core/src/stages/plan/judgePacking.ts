@@ -8,7 +8,7 @@ import {
   type OrdinaryFillKey,
 } from '../../engineering/materials/ordinaryStock.ts';
 import type { BoxStock, FillStock, WrapStock } from '../../engineering/materials/stock.ts';
-import type { ArchetypeKey } from '../../engineering/pieces/archetypes.ts';
+import type { ArchetypeKey } from '../../engineering/pieces/Archetype.ts';
 import type { FormKey } from '../../engineering/pieces/forms.ts';
 import { FACE_AXIS, FACES, type Face, type GuardKind, type HardPoint, type HardPointKind } from '../../engineering/pieces/hardPoints.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';

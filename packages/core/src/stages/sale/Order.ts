@@ -1,4 +1,4 @@
-import type { Finish, ArchetypeKey } from '../../engineering/pieces/archetypes.ts';
+import type { Finish, ArchetypeKey } from '../../engineering/pieces/Archetype.ts';
 import type { OrdinaryFillKey } from '../../engineering/materials/ordinaryStock.ts';
 import type { FormKey } from '../../engineering/pieces/forms.ts';
 import type { HardPoint } from '../../engineering/pieces/hardPoints.ts';

@@ -1,4 +1,5 @@
-import { archetypeFromTitle, type ArchetypeKey } from '../../engineering/pieces/archetypes.ts';
+import type { ArchetypeKey } from '../../engineering/pieces/Archetype.ts';
+import { archetypeFromTitle } from '../../engineering/pieces/archetypeFromTitle.ts';
 import {
   parseDay,
   parseMoney,

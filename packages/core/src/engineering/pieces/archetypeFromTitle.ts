@@ -1,0 +1,21 @@
+import type { ArchetypeKey } from './Archetype.ts';
+import { ARCHETYPES } from './archetypes.ts';
+
+/**
+ * The archetype a title suggests: the one with most of its words in it, the last such word deciding a
+ * draw, since the noun comes last.
+ *
+ * @returns null when no word is known
+ */
+export function archetypeFromTitle(title: string): ArchetypeKey | null {
+  const words = title.toLowerCase().match(/[a-zà-ÿ]+(?:-[a-zà-ÿ]+)*/g) ?? [];
+  let best: { key: ArchetypeKey; hits: number; last: number } | null = null;
+  for (const one of Object.values(ARCHETYPES)) {
+    const hits = words.flatMap((word, i) => (one.words.some((known) => known === word || `${known}s` === word) ? [i] : []));
+    const last = hits.at(-1) ?? -1;
+    if (hits.length > 0 && (!best || hits.length > best.hits || (hits.length === best.hits && last > best.last))) {
+      best = { key: one.key, hits: hits.length, last };
+    }
+  }
+  return best?.key ?? null;
+}

@@ -1,0 +1,63 @@
+import type { FillStock } from '../../engineering/materials/stock.ts';
+import type { Gaps } from '../box/StowedBox.ts';
+import type { Packed, ShellFigures } from './searchFigures.ts';
+import type { Least } from './Trace.ts';
+
+/** The least that plans can cost, break and be expected to cost. */
+export type Floor = Least;
+
+/** A bundle in a shell, fill and carriage still open, with its floor. */
+export interface Stowed extends Floor, OpenShell {
+  readonly packed: Packed;
+  readonly voidFt3: number;
+}
+
+/** A shell round something held: the gaps, and what may fill them. */
+export interface OpenShell {
+  readonly figures: ShellFigures;
+  readonly gaps: Gaps;
+  readonly fills: readonly (FillStock | null)[];
+}
+
+/** A filled shell whose carriage is still open. */
+export interface Filled {
+  readonly stowed: Stowed;
+  readonly fill: FillStock | null;
+  readonly gaps: Gaps;
+  readonly grossLb: number;
+  /** All but postage. */
+  readonly costMinor: number;
+}
+
+/** What is known of plans before they are worked out: floors of cost and chance, wider open first. */
+export interface PlanFloors {
+  /**
+   * Floor of a bundle in its inner box whatever lies round it, in any of the shells that fit that box; null
+   * where nothing can be sent.
+   *
+   * @param extraLb weight it may have beyond its own
+   */
+  round(packed: Packed, extraLb: number, shells: readonly ShellFigures[]): Floor | null;
+  /**
+   * Floor of every fill and carriage; null where nothing can be sent.
+   *
+   * @param rulesOut true for floors with which nothing can be gained: they are answered as beaten
+   */
+  stowed(packed: Packed, open: OpenShell, rulesOut: (floor: Floor) => boolean): Stowed | 'beaten' | null;
+  /** The shell filled; null where its board is not certified for the weight. */
+  filled(stowed: Stowed, fill: FillStock | null): Filled | null;
+  /** Floor of every carriage, shock coarsely. */
+  coarse(filled: Filled): Floor;
+  /** The same with shock finely: of every carriage, then of one after the other. */
+  fine(filled: Filled): FineFloors;
+}
+
+/** Floors of one filled shell, shock finely. */
+export interface FineFloors {
+  /** Of whatever carriage. */
+  readonly any: Floor;
+  /** Of a carriage by its place in the space, as it would go with the easiest of all ways. */
+  easily(carriage: number): Floor;
+  /** Of a carriage by its place in the space, by its own way. */
+  own(carriage: number): Floor;
+}
