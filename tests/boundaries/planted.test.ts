@@ -60,15 +60,15 @@ test.each<[string, string, string, string, string[]]>([
   [
     'a cause of breakage',
     `${CORE}stages/frontier/causes.ts`,
-    "export type CauseKey = 'shock'",
-    "export type CauseKey = 'mishap' | 'shock'",
+    "  | 'shock'\n",
+    "  | 'shock'\n  | 'damp'\n",
     ['apps/web/src/words/causeWords.ts', 'packages/core/src/stages/frontier/causes.ts'],
   ],
   [
     'a hard point',
     `${CORE}engineering/pieces/hardPoints.ts`,
-    "  'handle' | 'spout'",
-    "  'fin' | 'handle' | 'spout'",
+    "  | 'handle'\n",
+    "  | 'handle'\n  | 'antler'\n",
     ['packages/core/src/engineering/pieces/hardPoints.ts'],
   ],
   [
@@ -80,9 +80,9 @@ test.each<[string, string, string, string, string[]]>([
   ],
   [
     'a kind of piece',
-    `${CORE}engineering/pieces/archetypes.ts`,
+    `${CORE}engineering/pieces/Archetype.ts`,
     "  | 'rigidMetal';",
-    "  | 'rigidMetal'\n  | 'casting';",
+    "  | 'rigidMetal'\n  | 'carpet';",
     ['packages/core/src/engineering/pieces/archetypes.ts'],
   ],
   [
@@ -152,7 +152,7 @@ test.each<[string, string, string, string, string[]]>([
     'a field of a piece',
     'packages/contracts/src/keptFields.ts',
     '  seal: string | null;',
-    '  seal: string | null;\n  irreplaceable: boolean;',
+    '  seal: string | null;\n  heirloom: boolean;',
     ['packages/contracts/src/fields.ts', 'packages/contracts/src/keptFields.ts'],
   ],
   [
@@ -166,7 +166,7 @@ test.each<[string, string, string, string, string[]]>([
     'a figure of the house',
     `${CORE}house/House.ts`,
     '  readonly lossShare: number;',
-    '  readonly lossShare: number;\n  readonly follyShare: number;',
+    '  readonly lossShare: number;\n  readonly luckShare: number;',
     ['packages/contracts/src/house.ts', 'packages/contracts/src/plan.ts', 'packages/core/src/house/House.ts'],
   ],
   [
