@@ -190,3 +190,4 @@ export { evenWithin } from './stages/frontier/recommend.ts';
 export { boxToGet } from './planParcel.ts';
 export type { BoxToGet } from './stages/plan/boxToGet.ts';
 export { eitherSide, isBetter, isThriftier, type Sides } from './stages/plan/sideBySide.ts';
+export { alikeChance } from './engineering/pareto/alikeChance.ts';

@@ -1,0 +1,31 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { demoNests, writeDemoNests } from './demoNests.ts';
+
+const nests = demoNests();
+const planned = nests.filter((nest) => nest !== null);
+
+test('the table printed in docs/model.md is the one the planner gives', () => {
+  const text = readFileSync(join(__dirname, '../../docs/model.md'), 'utf8');
+  const plain = (table: string) => table.split('\n').map((line) => line.split('|').map((cell) => cell.trim().replace(/^-+$/, '---')));
+  const printed = /(\| piece[\s\S]*?)\n\n/.exec(text)?.[1] ?? '';
+  expect(plain(printed)).toEqual(plain(writeDemoNests(nests)));
+});
+
+// what a packer would believe. Common practice, no source
+describe('nests that a packer believes', () => {
+  test('all but one piece go, and nearly all of them below the ceiling', () => {
+    expect(nests.length - planned.length).toBeLessThanOrEqual(1);
+    expect(planned.filter(({ aboveCeiling }) => aboveCeiling).length).toBeLessThanOrEqual(3);
+    for (const { chance, ceiling, aboveCeiling } of planned) expect(chance <= ceiling || aboveCeiling).toBe(true);
+  });
+  test('on the whole fewer than one in sixty breaks', () =>
+    expect(planned.reduce((sum, { chance }) => sum + chance, 0) / planned.length).toBeLessThan(1 / 60));
+  test('a light piece seldom gets more than two cubic feet', () => {
+    const light = planned.filter(({ pieceLb }) => pieceLb <= 2.5);
+    expect(light.filter(({ insideIn3 }) => insideIn3 > 2 * 1728).length).toBeLessThanOrEqual(light.length / 10);
+  });
+  test('no more than forty-five dollars to send any of them', () => {
+    for (const { costMinor } of planned) expect(costMinor).toBeLessThan(4500);
+  });
+});

@@ -1,0 +1,119 @@
+import {
+  ARCHETYPES,
+  BEDDED_HOUSE,
+  formatChance,
+  kindPresets,
+  parseQuantity,
+  planParcel,
+  writePlanDocument,
+  type ArchetypeKey,
+  type Finish,
+  type HardPoint,
+  type PieceFacts,
+} from '@inch-nest/core';
+import { AMBRY_GROUND } from '../../packages/data/src/demo/cards/ambryGround.ts';
+import { QUILLON_POST } from '../../packages/data/src/demo/cards/quillonPost.ts';
+import { SKERROW_EXPRESS } from '../../packages/data/src/demo/cards/skerrowExpress.ts';
+import type { DemoParcel } from '../../packages/data/src/demo/DemoParcel.ts';
+import { DEMO_PARCELS } from '../../packages/data/src/demo/demoParcels.ts';
+import { DEMO_STOCK } from '../../packages/data/src/demo/demoStock.ts';
+
+const read = <Value>(text: string | undefined, otherwise: Value): Value => (text === undefined ? otherwise : (JSON.parse(text) as Value));
+
+function factsOf({ piece }: DemoParcel): PieceFacts {
+  const archetype = read<ArchetypeKey>(piece['archetype'], 'compactCeramic');
+  const presets = kindPresets(ARCHETYPES[archetype]);
+  const size = parseQuantity(piece['size'] ?? '', 'imperial');
+  const weight = parseQuantity(piece['weight'] ?? '', 'imperial');
+  const [lengthIn = null, widthIn = null, heightIn = null] = size.kind === 'dimensions' ? size.inches : [];
+  return {
+    ...presets,
+    id: 'piece',
+    title: piece['title'] ?? '',
+    archetype,
+    lengthIn,
+    widthIn,
+    heightIn,
+    weightLb: weight.kind === 'weight' ? weight.pounds : null,
+    finish: read<Finish>(piece['finish'], presets.finish),
+    hardPoints: read<readonly HardPoint[]>(piece['hardPoints'], presets.hardPoints),
+    hollows: [],
+    movingParts: read<PieceFacts['movingParts']>(piece['movingParts'], 'none'),
+    replacementMinor: null,
+    irreplaceable: false,
+  };
+}
+
+/** One piece of the demo and the nest that is recommended for it, as a row; null where no service takes it. */
+export interface DemoNest {
+  readonly title: string;
+  readonly cells: readonly string[];
+  readonly chance: number;
+  readonly ceiling: number;
+  readonly aboveCeiling: boolean;
+  readonly costMinor: number;
+  readonly insideIn3: number;
+  readonly pieceLb: number;
+}
+
+export function demoNest(parcel: DemoParcel): DemoNest | null {
+  const facts = factsOf(parcel);
+  const request = {
+    order: {
+      id: 'order',
+      soldMinor: Math.round(Number(parcel.sale.soldMinor) * 100),
+      paidMinor: 0,
+      shippingCollectedMinor: 0,
+      originPostcode: '10115',
+      destinationPostcode: parcel.sale.destinationPostcode,
+      shipDate: '2026-11-26',
+      pieces: [facts],
+    },
+    pieceId: 'piece',
+    stock: DEMO_STOCK,
+    house: BEDDED_HOUSE,
+    cards: [QUILLON_POST, AMBRY_GROUND, SKERROW_EXPRESS],
+    locks: {},
+  };
+  const steps = planParcel(request);
+  let step = steps.next();
+  while (!step.done) step = steps.next();
+  const chosen = step.value;
+  if (chosen.kind === 'noPlan') return null;
+  const plan = writePlanDocument(chosen.recommended, request.house);
+  const least = Math.min(...Object.values(plan.gaps));
+  const most = Math.max(...Object.values(plan.gaps));
+  const inches = (value: number) => String(Number(value.toFixed(1)));
+  return {
+    title: facts.title,
+    cells: [
+      facts.title,
+      [parcel.piece['size'], parcel.piece['weight']].filter(Boolean).join(', '),
+      `$${parcel.sale.soldMinor}`,
+      plan.layers.map(({ turns, name }) => `${turns} ${name.toLowerCase()}`).join(', ') || 'none',
+      plan.inner ? `${plan.inner.name} in ${plan.box.name}` : plan.box.name,
+      plan.fills.length > 0 ? `${plan.fills.at(-1)!.name.toLowerCase()}, ${inches(least)}–${inches(most)} in` : 'none',
+      `$${(plan.costMinor / 100).toFixed(2)}`,
+      `${formatChance(plan.chance)}${chosen.aboveCeiling ? ', above the ceiling' : ''}`,
+    ],
+    chance: plan.chance,
+    ceiling: chosen.ceiling,
+    aboveCeiling: chosen.aboveCeiling,
+    costMinor: plan.costMinor,
+    insideIn3: plan.box.insideIn.reduce((volume, side) => volume * side, 1),
+    pieceLb: plan.piece.weightLb,
+  };
+}
+
+/** Every piece of the demo. */
+export const demoNests = (): (DemoNest | null)[] => DEMO_PARCELS.map(demoNest);
+
+/** Their nests as a markdown table. */
+export const writeDemoNests = (nests: readonly (DemoNest | null)[]): string =>
+  [
+    '| piece | size, weight | sold | wraps | box | fill | cost | breaks |',
+    `|${' --- |'.repeat(8)}`,
+    ...nests.map((nest, i) =>
+      nest ? `| ${nest.cells.join(' | ')} |` : `| ${DEMO_PARCELS[i]!.piece['title']} | | | no service takes it | | | | |`,
+    ),
+  ].join('\n');
