@@ -91,7 +91,7 @@ export function demoNest(parcel: DemoParcel): DemoNest | null {
       [parcel.piece['size'], parcel.piece['weight']].filter(Boolean).join(', '),
       `$${parcel.sale.soldMinor}`,
       plan.layers.map(({ turns, name }) => `${turns} ${name.toLowerCase()}`).join(', ') || 'none',
-      plan.inner ? `${plan.inner.name} in ${plan.box.name}` : plan.box.name,
+      `${plan.inner ? `${plan.inner.name} in ` : ''}${plan.box.name}${plan.choice.board ? ', on a board' : ''}`,
       plan.fills.length > 0 ? `${plan.fills.at(-1)!.name.toLowerCase()}, ${inches(least)}–${inches(most)} in` : 'none',
       `$${(plan.costMinor / 100).toFixed(2)}`,
       `${formatChance(plan.chance)}${chosen.aboveCeiling ? ', above the ceiling' : ''}`,

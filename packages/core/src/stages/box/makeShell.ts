@@ -54,8 +54,18 @@ export function lined(shell: Shell, sheet: SheetBoard): Shell | null {
   return { ...withPart(shell, linerPart(shell.insideIn, sheet)), liner: true, insideIn };
 }
 
-/** The same shell with a board laid under the bundle. */
-export const boarded = (shell: Shell, sheet: SheetBoard): Shell => withPart(shell, boardPart(shell.insideIn, sheet));
+/** The same shell with a board laid under the bundle; one and the same however often it is asked for. */
+export function boarded(shell: Shell, sheet: SheetBoard): Shell {
+  const known = boardedOf.get(shell);
+  if (known?.sheet === sheet) return known.shell;
+  const made = withPart(shell, boardPart(shell.insideIn, sheet));
+  boardedOf.set(shell, { sheet, shell: made });
+  return made;
+}
+const boardedOf = new WeakMap<Shell, { readonly sheet: SheetBoard; readonly shell: Shell }>();
+
+/** True for a shell with a board in it. */
+export const hasBoard = ({ made }: Pick<Shell, 'made'>): boolean => made.some(({ key }) => key === 'board');
 
 /** An envelope round a flat bundle: as thick as what it holds. */
 export const envelopeRound = (box: BoxStock, heldIn: number): Shell => ({

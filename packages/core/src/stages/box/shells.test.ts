@@ -8,10 +8,11 @@ import { derivePlan } from '../plan/derivePlan.ts';
 import { writePlanDocument } from '../plan/writePlanDocument.ts';
 import { weighParcel } from '../weight/weighParcel.ts';
 import { wrapItem } from '../wrap/wrapItem.ts';
-import { cutDown, lined, wholeShell } from './makeShell.ts';
+import { cutDown, hasBoard, lined, wholeShell } from './makeShell.ts';
 import { packingWay } from './packingWay.ts';
 import { shellMaker, shellsFor } from './shellsFor.ts';
 import { stowAsTold } from './stowAsTold.ts';
+import { heldBare, shellsRound } from './stowInBox.ts';
 
 const LINER = STOCK.linerBoard!;
 const room = { boxes: [], linerBoard: LINER };
@@ -122,4 +123,29 @@ test('a doubled face: one sheet more on that side only, felt and cushioned there
   expect(more.coverOnFaceIn).toMatchObject({ left: expect.closeTo(0.9, 12) as number, right: expect.closeTo(0.45, 12) as number });
   // 5.9 × 5.9 in more of it
   expect((more.weightLb - plain.weightLb) * 144).toBeCloseTo(5.9 * 5.9 * 0.02, 8);
+});
+
+describe('a board under it in the search', () => {
+  const boards = (facts: Parameters<typeof request>[0]) => {
+    const { order } = request(facts);
+    const wrapped = wrapItem(inspectItem(order, order.pieces[0]!), [{ material: 'largeBubble', turns: 1 }], STOCK, BEDDED_HOUSE);
+    const [held] = heldBare(wrapped);
+    return shellsRound(held!, { boxes: [box([12, 12, 12])], linerBoard: LINER }, BEDDED_HOUSE).map(hasBoard);
+  };
+  // common practice, no source: a board only under what sinks
+  test('is looked at for what is heavy on its foot, not for what is light', () => {
+    expect(boards({ weightLb: 0.5 })).toEqual([false]);
+    expect(boards({ weightLb: 9 })).toEqual([false, true]);
+  });
+
+  test('weighs, costs and keeps the base: a dense piece in loose fill breaks less on it', () => {
+    const asked = request({ archetype: 'denseGlass', weightLb: 8 }, { stock: { boxes: [box([12, 12, 12])] } });
+    const plan = (board: boolean) => {
+      const derived = derivePlan(asked, { ...CHOICE, board });
+      if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
+      return derived.option;
+    };
+    expect(plan(true).chance).toBeLessThan(plan(false).chance);
+    expect(plan(true).nestCostMinor).toBeGreaterThan(plan(false).nestCostMinor);
+  });
 });

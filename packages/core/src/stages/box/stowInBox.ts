@@ -5,7 +5,7 @@ import type { House } from '../../house/House.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
 import { isUsable, usableBoxes, type BoxLocks, type BoxRoom } from './BoxChoices.ts';
 import { gapsAround, gapsAroundInner, leastGap } from './gapsAround.ts';
-import { builtOutsideIn, envelopeRound, isEnvelope, wholeShell } from './makeShell.ts';
+import { boarded, builtOutsideIn, envelopeRound, hasBoard, isEnvelope, wholeShell } from './makeShell.ts';
 import { shellMaker, shellsFor, type ShellMaker } from './shellsFor.ts';
 import type { Gaps, InnerBox, Shell, StowedBox } from './StowedBox.ts';
 
@@ -76,6 +76,17 @@ export const beddingNeeded = (house: House, held: Parameters<typeof bedding>[1])
 /** A bundle goes into a box that is larger by so much, inches. */
 const HAIR_IN = 0.05;
 
+/** Stress of a bundle, and of a case with its flat bottom, from which a board under it is looked at, psi; judgement. */
+const BOARD_FROM_PSI = { bundle: 0.045, cased: 0.18 };
+
+/** True for what would sink deep into loose fill, so that a board may pay; an inner box hardly does. */
+function sinksDeep({ wrapped, inner, heldIn }: Held): boolean {
+  if (inner) return false;
+  const { piece, weightLb } = wrapped;
+  const stressPsi = (piece.weightLb + piece.guards.weightLb + weightLb) / (heldIn[0] * heldIn[1]);
+  return stressPsi > (piece.archetype.cased ? BOARD_FROM_PSI.cased : BOARD_FROM_PSI.bundle);
+}
+
 /** The shells that take it with the bedding it must have all round, smallest boxes first; for a flat bundle the envelopes too. */
 export function shellsRound(held: Held, room: BoxRoom, house: House, locks: BoxLocks = {}, make: ShellMaker = shellMaker(room)): Shell[] {
   const needIn = beddingNeeded(house, held);
@@ -92,7 +103,8 @@ export function shellsRound(held: Held, room: BoxRoom, house: House, locks: BoxL
     );
     // a carrier’s own box goes by its own services and stands in no other’s way
     if (shells.length > 0 && box.container === null) taken++;
-    return shells;
+    const { linerBoard } = room;
+    return linerBoard && sinksDeep(held) ? [...shells, ...shells.map((shell) => boarded(shell, linerBoard))] : shells;
   });
 }
 
@@ -115,7 +127,7 @@ export const stow = ({ wrapped, orientation, bundleIn, inner, heldIn }: Held, sh
   inner,
   shell,
   gaps: gapsIn({ inner, heldIn }, shell),
-  board: false,
+  board: hasBoard(shell),
 });
 
 /** Orientations that differ in the bundle's outline or in how it stands. */

@@ -2,7 +2,7 @@ import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts
 import { dropsPerJourney, medianDropIn } from '../../engineering/journey/dropHeights.ts';
 import { HEAVIEST_LB } from '../../engineering/journey/dropSchedule.ts';
 import { addStruckFloors, COARSE_SLICES, FINE_SLICES, shockFloor, takeLogs } from '../../engineering/journey/shockFloor.ts';
-import { isEnvelope } from '../box/makeShell.ts';
+import { hasBoard, isEnvelope } from '../box/makeShell.ts';
 import type { Struck } from '../fill/FilledBox.ts';
 import type { Gaps } from '../box/StowedBox.ts';
 import { driftChance, driftedGaps, effectiveGaps, SINKING_PSI, type GapLoad } from '../fill/effectiveGaps.ts';
@@ -43,7 +43,10 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
   const fineScratch = scratchFor(FINE_SLICES);
   const coarseStruck = new Float64Array(COARSE_SLICES.ends.length);
   const faceScratch = new Float64Array(COARSE_SLICES.ends.length);
-  const knownFaces = new Map<Packed, Map<number, Map<number, Float64Array>>>();
+  const knownFaces = {
+    bare: new Map<Packed, Map<number, Map<number, Float64Array>>>(),
+    boarded: new Map<Packed, Map<number, Map<number, Float64Array>>>(),
+  };
   const cheapest = leastPostage();
   const rangeOf = shellsRange({ fills, groups, house }, cheapest);
   const troubleMinor = (house.troubleMinutes * house.labourMinorPerHour) / 60;
@@ -75,7 +78,7 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
     baseAreaIn2: held.heldIn[0] * held.heldIn[1],
     insideDepthIn: shell.insideIn[2],
     overfillShare: house.overfillShare,
-    onBoard: false,
+    onBoard: hasBoard(shell),
     sinkingPsi: held.inner ? SINKING_PSI.box : sinkingOf({ wrapped: held.wrapped }),
   });
   const logMedianOf = (handling: number, grossLb: number) => Math.log(medianDropIn(Math.min(grossLb, HEAVIEST_LB), handling));
@@ -95,8 +98,9 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
   /** Shock of a bundle in a shell whatever fills it. A face depends on the gap before it alone, so each gap is worked out once. */
   const shockWithAnyFill = (packed: Packed, figures: ShellFigures, ceilings: ShockCeilings, gaps: Gaps, grossLb: number): number => {
     const logMedian = logMedianOf(easiest.handling, grossLb);
-    const byMedian = knownFaces.get(packed) ?? new Map<number, Map<number, Float64Array>>();
-    knownFaces.set(packed, byMedian);
+    const known = hasBoard(figures.shell) ? knownFaces.boarded : knownFaces.bare;
+    const byMedian = known.get(packed) ?? new Map<number, Map<number, Float64Array>>();
+    known.set(packed, byMedian);
     coarseStruck.fill(0);
     let ranges: ((face: Struck) => GapRange[]) | null = null;
     ceilings.faces.forEach(({ face, chance }, i) => {

@@ -1,3 +1,4 @@
+import { hasBoard } from '../box/makeShell.ts';
 import { gapsIn, stow } from '../box/stowInBox.ts';
 import { fillVoids } from '../fill/fillVoids.ts';
 import { priceCarriage, type Carriage } from '../rate/rateParcel.ts';
@@ -67,7 +68,7 @@ function judgeOnce(space: PlanSpace, floors: PlanFloors, trace: Trace): JudgeOnc
   return (filled) => {
     const { packed, figures } = filled.stowed;
     const { box, newDepthIn, liner } = figures.shell;
-    const key = [box.key, newDepthIn, liner, packed.innerFill?.key, filled.fill?.key].join();
+    const key = [box.key, newDepthIn, liner, hasBoard(figures.shell), packed.innerFill?.key, filled.fill?.key].join();
     const known = done.get(packed.held) ?? new Set<string>();
     done.set(packed.held, known);
     if (known.has(key)) return;

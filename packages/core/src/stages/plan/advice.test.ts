@@ -188,7 +188,7 @@ describe('single changes', () => {
         .filter((one) => one.beyondChart)
         .map((one) => one.change.kind)
         .sort(),
-    ).toEqual(['board', 'guard', 'hollow']);
+    ).toEqual(['guard', 'hollow']);
     const spoutless = request({ hollows: [hollow] }, { stock: asked.stock });
     const filled = nextBestChanges(spoutless, choice).find((one) => one.change.kind === 'hollow')!;
     const now = derivePlan(spoutless, choice);

@@ -82,7 +82,7 @@ export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextC
       change,
       choice: option.choice,
       guard: change.kind === 'guard' ? { hardPointId: change.hardPointId, guard: change.guard } : null,
-      beyondChart: change.kind === 'guard' || change.kind === 'hollow' || change.kind === 'board',
+      beyondChart: change.kind === 'guard' || change.kind === 'hollow',
       costMinor: option.costMinor,
       chance: option.chance,
       expectedMinor: option.expectedMinor,
