@@ -81,8 +81,8 @@ export function demoNest(parcel: DemoParcel): DemoNest | null {
   const chosen = step.value;
   if (chosen.kind === 'noPlan') return null;
   const plan = writePlanDocument(chosen.recommended, request.house);
-  const least = Math.min(...Object.values(plan.gaps));
-  const most = Math.max(...Object.values(plan.gaps));
+  const least = Math.min(...Object.values<number>({ ...plan.gaps }));
+  const most = Math.max(...Object.values<number>({ ...plan.gaps }));
   const inches = (value: number) => String(Number(value.toFixed(1)));
   return {
     title: facts.title,
