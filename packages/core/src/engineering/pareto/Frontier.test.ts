@@ -23,3 +23,15 @@ test('keeps just the points that no other beats, whatever the order', () => {
     }),
   );
 });
+
+test('of points equal on both axes the preferred one stays, in whatever order they come', () => {
+  const points = ['c', 'a', 'b'].map((of) => ({ cost: 5, chance: 0.1, of }));
+  for (const order of [points, [...points].reverse()]) {
+    const frontier = createFrontier<string>((added, kept) => added < kept);
+    for (const one of order) frontier.add(one);
+    expect(frontier.points().map(({ of }) => of)).toEqual(['a']);
+  }
+  const first = createFrontier<string>();
+  for (const one of points) first.add(one);
+  expect(first.points().map(({ of }) => of)).toEqual(['c']);
+});

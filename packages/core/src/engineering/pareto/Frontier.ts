@@ -15,8 +15,13 @@ export interface Frontier<T> {
   points(): readonly FrontierPoint<T>[];
 }
 
-/** An empty frontier. Of points equal on both axes the first stays. */
-export function createFrontier<T>(): Frontier<T> {
+/**
+ * An empty frontier.
+ *
+ * @param prefers whether of two points equal on both axes the new one takes the place of the kept one; the first stays
+ *   where nothing is said
+ */
+export function createFrontier<T>(prefers: (added: T, kept: T) => boolean = () => false): Frontier<T> {
   const kept: FrontierPoint<T>[] = [];
   /** Index of the first kept point dearer than `cost`. */
   const firstDearer = (cost: number): number => {
@@ -36,6 +41,12 @@ export function createFrontier<T>(): Frontier<T> {
   return {
     beats,
     add(point) {
+      const at = firstDearer(point.cost) - 1;
+      const level = kept[at];
+      if (level && level.cost === point.cost && level.chance === point.chance) {
+        if (prefers(point.of, level.of)) kept[at] = point;
+        return;
+      }
       if (beats(point.cost, point.chance)) return;
       let from = firstDearer(point.cost);
       while (from > 0 && kept[from - 1]!.cost === point.cost) from--;

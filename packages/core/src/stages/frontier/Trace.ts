@@ -2,7 +2,7 @@ import { createFrontier, type Frontier } from '../../engineering/pareto/Frontier
 import { alikeChance } from '../../engineering/pareto/alikeChance.ts';
 import type { House } from '../../house/House.ts';
 import type { PlanOption } from './PlanOption.ts';
-import { evenWithin, recommend, type Recommendation } from './recommend.ts';
+import { comesBefore, evenWithin, recommend, type Recommendation } from './recommend.ts';
 
 /** How far a search has come: plans met, and plans worked out to the end. */
 export interface SearchProgress {
@@ -48,7 +48,7 @@ export interface Trace {
  * @param ceiling chance of breaking above which a plan is recommended only where none is below it
  */
 export function startTrace(house: House, ceiling: number): Trace {
-  const frontier = createFrontier<PlanOption>();
+  const frontier = createFrontier<PlanOption>(comesBefore);
   // below the ceiling: all that is even with the least expected, as known so far
   let even: PlanOption[] = [];
   let leastMinor = Infinity;

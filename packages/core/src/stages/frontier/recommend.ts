@@ -51,9 +51,20 @@ export function recommend(options: readonly PlanOption[], ceiling: number, house
   return { option, aboveCeiling: false };
 }
 
-function least<One>(all: readonly One[], by: (one: One) => number, then: (one: One) => number = () => 0): One | null {
-  return all.reduce<One | null>(
-    (best, one) => (!best || by(one) < by(best) || (by(one) === by(best) && then(one) < then(best)) ? one : best),
-    null,
-  );
+/**
+ * Of two plans that are alike in all that counts, the one that stands first, in whatever order they were met: the one that
+ * breaks less, then by what is chosen.
+ */
+export const comesBefore = (one: PlanOption, other: PlanOption): boolean =>
+  one.chance !== other.chance ? one.chance < other.chance : JSON.stringify(one.choice) < JSON.stringify(other.choice);
+
+function least(
+  all: readonly PlanOption[],
+  by: (one: PlanOption) => number,
+  then: (one: PlanOption) => number = () => 0,
+): PlanOption | null {
+  return all.reduce<PlanOption | null>((best, one) => {
+    if (!best || by(one) !== by(best)) return !best || by(one) < by(best) ? one : best;
+    return then(one) !== then(best) ? (then(one) < then(best) ? one : best) : comesBefore(one, best) ? one : best;
+  }, null);
 }
