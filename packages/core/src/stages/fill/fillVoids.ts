@@ -2,7 +2,7 @@ import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
 import type { Gaps, StowedBox } from '../box/StowedBox.ts';
-import { driftChance, effectiveGaps, SINKING_PSI } from './effectiveGaps.ts';
+import { driftChance, effectiveGaps, sinkingPsiOf, standsInBox } from './effectiveGaps.ts';
 import { fillAmount } from './fillAmount.ts';
 import type { FilledBox } from './FilledBox.ts';
 
@@ -25,7 +25,6 @@ export function fillVoids(stowed: StowedBox, fill: FillStock | null, innerFill: 
   const within = inner && innerFill ? fillAmount(innerFill, 'inner', stowed.bundleIn, inner.box.insideIn, inner.gaps, 0) : null;
   const amounts = [...(within ? [within] : []), ...(outer ? [outer] : [])];
   const ownLb = bundleLb(stowed);
-  const bundlePsi = stowed.wrapped.piece.archetype.cased ? SINKING_PSI.box : SINKING_PSI.bundle;
   const heldLb = ownLb + (inner ? inner.tareLb : 0) + (within ? within.boughtFt3 * within.stock.lbPerFt3 : 0);
   const gaps = fill
     ? effectiveGaps(
@@ -36,7 +35,7 @@ export function fillVoids(stowed: StowedBox, fill: FillStock | null, innerFill: 
           insideDepthIn: shell.insideIn[2],
           overfillShare: house.overfillShare,
           onBoard: stowed.board,
-          sinkingPsi: inner ? SINKING_PSI.box : bundlePsi,
+          sinkingPsi: sinkingPsiOf(stowed),
         },
         CUSHION_MATERIALS[fill.cushion],
       )
@@ -51,7 +50,7 @@ export function fillVoids(stowed: StowedBox, fill: FillStock | null, innerFill: 
             insideDepthIn: inner.box.insideIn[2],
             overfillShare: 0,
             onBoard: false,
-            sinkingPsi: bundlePsi,
+            sinkingPsi: sinkingPsiOf({ wrapped: stowed.wrapped, inner: null }),
           },
           CUSHION_MATERIALS[innerFill.cushion],
         )
@@ -63,7 +62,7 @@ export function fillVoids(stowed: StowedBox, fill: FillStock | null, innerFill: 
     amounts,
     effectiveGaps: gaps,
     filledToRim: fill !== null,
-    driftChance: fill ? driftChance(CUSHION_MATERIALS[fill.cushion], inner !== null || stowed.wrapped.piece.archetype.cased) : 0,
+    driftChance: fill ? driftChance(CUSHION_MATERIALS[fill.cushion], standsInBox(stowed)) : 0,
     effectiveInnerGaps: innerGaps,
     weightLb: amounts.reduce((sum, amount) => sum + amount.boughtFt3 * amount.stock.lbPerFt3, 0),
     costMinor: amounts.reduce((sum, amount) => sum + amount.boughtFt3 * amount.stock.minorPerFt3, 0),

@@ -2,7 +2,7 @@ import type { Slices } from '../../engineering/journey/shockFloor.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import type { PostageFloor } from '../../engineering/tariff/postageFloor.ts';
 import type { Gaps } from '../box/StowedBox.ts';
-import type { Packed, ShellFigures } from './searchFigures.ts';
+import type { ShellFigures } from './searchFigures.ts';
 import { addGap, type ShockCeilings } from './shockCeilings.ts';
 
 /** A struck bundle has six faces, whether or not opposite ones are alike. */
@@ -22,9 +22,6 @@ export const scratchFor = ({ ends }: Slices): Scratch => ({
   others: new Float64Array(ends.length),
   still: new Float64Array(ends.length),
 });
-
-/** True for what stands in the outer fill in a box or case of its own. */
-export const isBoxed = ({ inner, wrapped }: Packed['held']): boolean => inner !== null || wrapped.piece.archetype.cased;
 
 /** Weights are told apart by so much when the least postage is sought, each taken as the lightest of its like. */
 const LIKE_LB = 1 / 32;

@@ -2,19 +2,20 @@ import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts
 import { dropsPerJourney, medianDropIn } from '../../engineering/journey/dropHeights.ts';
 import { HEAVIEST_LB } from '../../engineering/journey/dropSchedule.ts';
 import { addStruckFloors, COARSE_SLICES, FINE_SLICES, shockFloor, takeLogs } from '../../engineering/journey/shockFloor.ts';
+import type { FillStock } from '../../engineering/materials/stock.ts';
 import { hasBoard, isEnvelope } from '../box/makeShell.ts';
 import type { Struck } from '../fill/FilledBox.ts';
 import type { Gaps } from '../box/StowedBox.ts';
-import { driftChance, driftedGaps, effectiveGaps, SINKING_PSI, type GapLoad } from '../fill/effectiveGaps.ts';
+import { driftChance, driftedGaps, effectiveGaps, sinkingPsiOf, standsInBox, type GapLoad } from '../fill/effectiveGaps.ts';
 import { pieceFaceAt } from '../fill/faceLayers.ts';
 import { CRUSH_HARM, crushHarm } from './crushChance.ts';
 import type { PlanSpace } from './PlanSpace.ts';
 import { either } from './causes.ts';
 import { LEAST_MISHAP, mishapChance, mixedContact } from './quietCauses.ts';
 import type { Filled, Floor, PlanFloors } from './Floors.ts';
-import { fillMinorPerFt3, leastOf, servicesOf, sinkingOf, type Packed, type ShellFigures } from './searchFigures.ts';
+import { fillMinorPerFt3, leastOf, servicesOf, type Packed, type ShellFigures } from './searchFigures.ts';
 import { shellsRange, voidRound } from './shellsRange.ts';
-import { isBoxed, leastPostage, MOST_FACES, scratchFor, withGap, type Scratch } from './floorScratch.ts';
+import { leastPostage, MOST_FACES, scratchFor, withGap, type Scratch } from './floorScratch.ts';
 import { addGapBelow, gapRanges, groupFills, withAnyFill, type GapRange, type ShockCeilings } from './shockCeilings.ts';
 
 /** Floors are lowered by this share, so that no rounding makes one a lie. */
@@ -79,7 +80,7 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
     insideDepthIn: shell.insideIn[2],
     overfillShare: house.overfillShare,
     onBoard: hasBoard(shell),
-    sinkingPsi: held.inner ? SINKING_PSI.box : sinkingOf({ wrapped: held.wrapped }),
+    sinkingPsi: sinkingPsiOf(held),
   });
   const logMedianOf = (handling: number, grossLb: number) => Math.log(medianDropIn(Math.min(grossLb, HEAVIEST_LB), handling));
   const struckScratch = { coarse: new Float64Array(COARSE_SLICES.ends.length), fine: new Float64Array(FINE_SLICES.ends.length) };
@@ -120,10 +121,12 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
     return shockFloor(ceilings.slices, coarseStruck, easiest.drops);
   };
 
+  const driftOf = ({ held }: Packed, fill: FillStock | null): number =>
+    fill ? driftChance(CUSHION_MATERIALS[fill.cushion], standsInBox(held)) : 0;
   /** Shock floor of one filled shell, drifted or not: what lies below has half of its gap then. */
   const mixedShock = (ceilings: ShockCeilings, { stowed: { packed }, fill, gaps, grossLb }: Filled, scratch: Scratch) => {
     const logHeights = takeLogs(withGap(ceilings, gaps, fill, scratch.heights));
-    const drift = fill ? driftChance(CUSHION_MATERIALS[fill.cushion], isBoxed(packed.held)) : 0;
+    const drift = driftOf(packed, fill);
     const count = ceilings.forces.length;
     const below = scratch.below.subarray(0, count);
     if (fill && drift > 0) {
@@ -158,7 +161,7 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
     };
   };
   const contactOf = ({ stowed: { packed }, fill, gaps }: Filled): number =>
-    mixedContact(packed.held, gaps, fill ? driftChance(CUSHION_MATERIALS[fill.cushion], isBoxed(packed.held)) : 0, easiest.drops);
+    mixedContact(packed.held, gaps, driftOf(packed, fill), easiest.drops);
 
   return {
     round(packed, extraLb, shells) {

@@ -5,7 +5,7 @@ import { postageFloors, type PostageFloor } from '../../engineering/tariff/posta
 import type { House } from '../../house/House.ts';
 import type { Held } from '../box/stowInBox.ts';
 import type { Shell } from '../box/StowedBox.ts';
-import { effectiveGaps, SINKING_PSI, type GapLoad } from '../fill/effectiveGaps.ts';
+import { effectiveGaps, sinkingPsiOf, type GapLoad } from '../fill/effectiveGaps.ts';
 import { fillAmount } from '../fill/fillAmount.ts';
 import { bundleLb } from '../fill/fillVoids.ts';
 import { carriageShipment, type Carriage } from '../rate/rateParcel.ts';
@@ -150,17 +150,13 @@ export const leastOf = (fills: readonly FillStock[], house: House) => {
   };
 };
 
-/** Stress at which a bundle by itself, or a case, sinks no deeper. */
-export const sinkingOf = ({ wrapped }: Pick<Held, 'wrapped'>): number =>
-  wrapped.piece.archetype.cased ? SINKING_PSI.box : SINKING_PSI.bundle;
-
 const innerLoad = (held: Held): GapLoad => ({
   weightLb: bundleLb(held),
   baseAreaIn2: held.bundleIn[0] * held.bundleIn[1],
   insideDepthIn: held.inner!.box.insideIn[2],
   overfillShare: 0,
   onBoard: false,
-  sinkingPsi: sinkingOf(held),
+  sinkingPsi: sinkingPsiOf({ wrapped: held.wrapped, inner: null }),
 });
 
 function fillInner(held: Held, fill: FillStock): Within & { readonly weightLb: number; readonly boughtFt3: number } {
