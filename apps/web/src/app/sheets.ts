@@ -24,6 +24,7 @@ import '../stations/bench/packing.css';
 import '../stations/look-over/look-over.css';
 import '../stations/nest/balance/balance.css';
 import '../stations/nest/nest.css';
+import '../stations/nest/drop/drop.css';
 import '../stations/rate/rate.css';
 import '../stations/sale/sale.css';
 import '../stations/send/send.css';

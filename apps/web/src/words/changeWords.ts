@@ -1,4 +1,4 @@
-import { HARD_POINTS, type ChangeKind, type PlanChoice, type PlanRequest } from '@inch-nest/core';
+import { GUARDS, HARD_POINTS, type ChangeKind, type PlanChoice, type PlanRequest } from '@inch-nest/core';
 
 /** A change in a packer's words. */
 export function changeWords(change: ChangeKind, { request, choice }: { request: PlanRequest; choice: PlanChoice | null }): string {
@@ -37,7 +37,9 @@ export function changeWords(change: ChangeKind, { request, choice }: { request: 
     case 'guard': {
       const point = order.pieces.flatMap((piece) => piece.hardPoints).find((one) => one.id === change.hardPointId);
       const name = point ? HARD_POINTS[point.kind].name : 'weak point';
-      return change.guard === 'foamTube' ? `A foam-tube collar on the ${name}` : `Card over the ${name}`;
+      return change.guard === 'cardFace' ? `Card over the ${name}` : `${aOrAn(GUARDS[change.guard].name)} on the ${name}`;
     }
   }
 }
+
+const aOrAn = (name: string): string => `${/^[aeiou]/.test(name) ? 'An' : 'A'} ${name}`;

@@ -1,12 +1,16 @@
 import type {
   BoxRefusal,
+  DropFace,
   NextChange,
   PlanChoice,
   PlanDocument,
   PlanRequest,
+  PlayedDrop,
   Quote,
   QuoteRefusal,
+  SentMany,
   Shipment,
+  ShockFacts,
   EdgeNudge,
 } from '@inch-nest/core';
 import type { SearchAnswer } from '@inch-nest/contracts';
@@ -21,6 +25,10 @@ export interface Planner {
   otherWays(request: PlanRequest, recommended: PlanChoice, currency: string): Promise<OtherWaysAnswer>;
   /** Every service's price for a parcel as it is. */
   quote(request: PlanRequest, shipment: Shipment): Promise<QuoteAnswer>;
+  /** Plays one drop; null where nothing lies on that face. */
+  drop(shock: ShockFacts, heightIn: number, face: DropFace, steps: number): Promise<PlayedDrop | null>;
+  /** Sends a nest many times, and with it what might have saved it, a more careful nest too; a newer search makes this one answer `superseded`. */
+  sendMany(request: PlanRequest, choice: PlanChoice, careful: PlanChoice | null, parcels: number, seed: number): Promise<SentManyAnswer>;
 }
 
 export type EvaluateAnswer =
@@ -44,3 +52,9 @@ export interface QuoteAnswer {
   quotes: { quote: Quote; nudges: EdgeNudge[] }[];
   refused: QuoteRefusal[];
 }
+
+export type SentManyAnswer =
+  /** `saved` counts the single changes first, then the more careful nest. */
+  | { kind: 'sent'; sent: SentMany; others: NextChange[]; careful: { deltaCostMinor: number } | null }
+  | { kind: 'superseded' }
+  | { kind: 'failed'; message: string };

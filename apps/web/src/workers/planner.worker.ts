@@ -6,6 +6,7 @@ import {
   explainOtherWays,
   nextBestChanges,
   planParcel,
+  playDrop,
   quoteService,
   whyNot,
   writePlanDocument,
@@ -13,6 +14,7 @@ import {
 import { expose } from 'comlink';
 import { packAnswer } from '@inch-nest/contracts';
 import type { Planner } from './planner.protocol.ts';
+import { sendAway } from './sendAway.ts';
 
 const SLICE_MS = 8;
 let latestSearch = 0;
@@ -61,6 +63,18 @@ const planner: Planner = {
       const work = explainOtherWays(request, derived.option, (minor) => money.format(Math.round(minor) / 100));
       const ways = await inSlices(work, latestSearch);
       return ways ? { kind: 'ways', ways: ways.map(({ way, name, whyNot }) => ({ way, name, whyNot })) } : { kind: 'superseded' };
+    } catch (error) {
+      return failed(error);
+    }
+  },
+
+  drop(shock, heightIn, face, steps) {
+    return Promise.resolve(playDrop(shock, heightIn, face, steps));
+  },
+
+  async sendMany(request, choice, careful, parcels, seed) {
+    try {
+      return (await inSlices(sendAway(request, choice, careful, parcels, seed), latestSearch)) ?? { kind: 'superseded' };
     } catch (error) {
       return failed(error);
     }

@@ -1,18 +1,13 @@
-import type { PlanChoice, PlanRequest, Shipment } from '@inch-nest/core';
+import type { PlanRequest } from '@inch-nest/core';
 import { wrap, type Remote } from 'comlink';
 import type { SearchAnswer } from '@inch-nest/contracts';
 import { startWorker } from './workerAddress.ts';
-import type { EvaluateAnswer, OtherWaysAnswer, Planner, QuoteAnswer } from './planner.protocol.ts';
+import type { EvaluateAnswer, OtherWaysAnswer, Planner, SentManyAnswer } from './planner.protocol.ts';
 
 const MOST_RESTARTS = 1;
 
 /** The planning worker as screens use it: started when first asked, restarted once when it breaks. */
-export interface PlannerClient {
-  search(request: PlanRequest): Promise<SearchAnswer>;
-  evaluate(request: PlanRequest, choice: PlanChoice): Promise<EvaluateAnswer>;
-  otherWays(request: PlanRequest, recommended: PlanChoice, currency: string): Promise<OtherWaysAnswer>;
-  quote(request: PlanRequest, shipment: Shipment): Promise<QuoteAnswer>;
-}
+export type PlannerClient = Planner;
 
 interface Running {
   remote: Remote<Planner>;
@@ -62,5 +57,8 @@ export function createPlannerClient(searchOnServer: (request: PlanRequest) => Pr
     otherWays: (request, recommended, currency) =>
       ask((remote) => remote.otherWays(request, recommended, currency) as Promise<OtherWaysAnswer>),
     quote: (request, shipment) => ask((remote) => remote.quote(request, shipment)),
+    drop: (shock, heightIn, face, steps) => ask((remote) => remote.drop(shock, heightIn, face, steps)),
+    sendMany: (request, choice, careful, parcels, seed) =>
+      ask((remote) => remote.sendMany(request, choice, careful, parcels, seed) as Promise<SentManyAnswer>),
   };
 }

@@ -10,17 +10,20 @@ import { writeTenths } from '../../parts/writeTenths.ts';
 
 // the third dimension is fetched only by whoever looks at it
 const PeeledNest = lazy(() => import('../../drawings/PeeledNest.tsx'));
+const DropIt = lazy(() => import('./drop/DropIt.tsx'));
 
-type Way = 'above' | 'side' | 'apart';
+type Way = 'above' | 'side' | 'apart' | 'drop';
 const WAYS: readonly { value: Way; label: string }[] = [
   { value: 'above', label: 'above and front' },
   { value: 'side', label: 'front and side' },
   { value: 'apart', label: 'peeled apart' },
+  { value: 'drop', label: 'drop it' },
 ];
 const APART_HEIGHT = 300;
 
 /** The nest drawn: in sections whose walls can be pulled, or in space with its parts peeled apart. */
-export function NestPicture({ plan, request, change }: { plan: PlanDocument } & Pick<NestUse, 'request' | 'change'>) {
+export function NestPicture({ plan, nest }: { plan: PlanDocument; nest: Pick<NestUse, 'request' | 'change' | 'found'> }) {
+  const { request, change } = nest;
   const { person, themeName } = useShop();
   const frame = useRef<HTMLDivElement>(null);
   const width = useWidth(frame);
@@ -47,7 +50,7 @@ export function NestPicture({ plan, request, change }: { plan: PlanDocument } & 
     <div className="nest-picture">
       <Segmented aria-label="How it is drawn" className="picture-ways" value={way} options={[...WAYS]} onChange={setWay} />
       <div ref={frame} className="drawing-frame">
-        {width > 0 && way !== 'apart' && (
+        {width > 0 && (way === 'above' || way === 'side') && (
           <NestDrawing
             shows={way === 'above' ? ['above', 'front'] : ['front', 'side']}
             plan={plan}
@@ -61,6 +64,11 @@ export function NestPicture({ plan, request, change }: { plan: PlanDocument } & 
         {width > 0 && way === 'apart' && (
           <Suspense fallback={<p className="soft">Fetching the third dimension …</p>}>
             <PeeledNest plan={plan} width={width} height={APART_HEIGHT} peel={peel} inks={themeName} />
+          </Suspense>
+        )}
+        {width > 0 && way === 'drop' && (
+          <Suspense fallback={<p className="soft">Lifting it up …</p>}>
+            <DropIt plan={plan} width={width} nest={nest} />
           </Suspense>
         )}
       </div>

@@ -62,7 +62,7 @@ export function NestStation({ parcel, nest }: BenchUse) {
       {nest.found?.kind === 'planned' && nest.found.above && <AboveCeiling found={nest.found} above={nest.found.above} />}
       {plan && <FaultBanner plan={plan} parcel={parcel} nest={nest} />}
       <MovedFigures parcel={parcel} nest={nest} />
-      {plan && <NestPicture plan={plan} request={nest.request} change={nest.change} />}
+      {plan && <NestPicture plan={plan} nest={nest} />}
       {!plan && nest.reasons.length === 0 && <p className="soft">Looking through the stockroom …</p>}
       {later.plan && later.choice && <NestTiles plan={later.plan} parcel={parcel} nest={later} choice={later.choice} />}
       <MethodBar nest={later} />

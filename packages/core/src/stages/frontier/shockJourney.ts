@@ -23,14 +23,25 @@ export const HEAVY_INNER_RATIO = 0.5;
  * The ways of one filled box as the shock model takes them, whatever it weighs and whoever carries it; null
  * when shock does not limit the piece. Opposite sides that are alike are merged.
  */
-export function shockJourney(filled: FilledBox): ((grossWeightLb: number, zone: number, handlingFactor: number) => Journey) | null {
+export const shockJourney = (filled: FilledBox): JourneyOf | null => journeyThrough(filled, (gaps) => struckFaces(filled, gaps));
+
+/** The six faces of a parcel, in the order of `shockFaceByFace`. */
+export const STRUCK: readonly Struck[] = ['bottom', 'top', 'front', 'back', 'left', 'right'];
+
+/** `shockJourney` with no sides merged, so that it can be told which one struck. */
+export const shockFaceByFace = (filled: FilledBox): JourneyOf | null =>
+  journeyThrough(filled, (gaps) => STRUCK.map((face) => ({ chance: FACE_CHANCES[face], layers: faceLayers(filled, face, gaps) })));
+
+/** A journey, once it is known what the parcel weighs and who carries it how far. */
+export type JourneyOf = (grossWeightLb: number, zone: number, handlingFactor: number) => Journey;
+
+function journeyThrough(filled: FilledBox, facesWith: (gaps: Gaps) => StruckFace[]): JourneyOf | null {
   const { piece } = filled.stowed.wrapped;
   if (piece.criticalG === null) return null;
   const divisor = innerMassDivisor(innerMassRatio(filled));
   const criticalG = piece.criticalG / divisor;
-  const faces = struckFaces(filled, filled.effectiveGaps);
-  const drift =
-    filled.driftChance > 0 ? { chance: filled.driftChance, faces: struckFaces(filled, driftedGaps(filled.effectiveGaps)) } : null;
+  const faces = facesWith(filled.effectiveGaps);
+  const drift = filled.driftChance > 0 ? { chance: filled.driftChance, faces: facesWith(driftedGaps(filled.effectiveGaps)) } : null;
   return (grossWeightLb, zone, handlingFactor) => ({
     weightLb: piece.weightLb,
     grossWeightLb,

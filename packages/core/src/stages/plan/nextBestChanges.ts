@@ -1,11 +1,10 @@
-import { FORMS } from '../../engineering/pieces/forms.ts';
-import type { GuardKind } from '../../engineering/pieces/hardPoints.ts';
+import { guardsFor, type GuardKind } from '../../engineering/pieces/hardPoints.ts';
 import { orientationsAllowed } from '../../engineering/geometry/orientations.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import { depthWanted } from '../box/shellsFor.ts';
 import { bedding } from '../box/stowInBox.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
-import type { PieceFacts } from '../sale/Order.ts';
+import { requestAfter } from './requestAfter.ts';
 import { deriver } from './derivePlan.ts';
 import { ceilingOf } from '../frontier/recommend.ts';
 import { faultsOf, findFaults } from './findFaults.ts';
@@ -66,8 +65,9 @@ export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextC
   // what is above the ceiling already may only come down
   const overCeiling = (chance: number) => chance > Math.max(ceiling, now.option.chance);
   const found: NextChange[] = [];
-  for (const { change, after, facts } of singleChanges(request, choice, now.option)) {
-    const deriveChanged = facts ? deriver(withFacts(request, facts)) : derive;
+  for (const { change, after } of singleChanges(request, choice, now.option)) {
+    const changed = requestAfter(request, change);
+    const deriveChanged = changed === request ? derive : deriver(changed);
     const weighed = deriveChanged.weighed(after);
     if (!weighed) continue;
     const nested = countFaults(findFaults(weighed, request.house));
@@ -118,16 +118,11 @@ function countFaults(faults: readonly PlanFault[]): Counted {
 const isWorse = (after: Counted, now: Counted): boolean =>
   now.impossible ? after.impossible : after.impossible || after.blocking > now.blocking || after.cautions > now.cautions;
 
-const withFacts = (request: PlanRequest, facts: PieceFacts): PlanRequest => ({
-  ...request,
-  order: { ...request.order, pieces: request.order.pieces.map((piece) => (piece.id === facts.id ? facts : piece)) },
-});
-
 function* singleChanges(
   { order, pieceId, stock, cards, house }: PlanRequest,
   choice: PlanChoice,
   now: PlanOption,
-): Generator<{ change: ChangeKind; after: PlanChoice; facts?: PieceFacts }> {
+): Generator<{ change: ChangeKind; after: PlanChoice }> {
   const facts = order.pieces.find((piece) => piece.id === pieceId)!;
   for (const wrap of stock.wraps.filter((one) => one.role === 'surface' || one.role === 'conform' || one.role === 'cushion')) {
     const turns = choice.layers.find((layer) => layer.material === wrap.key)?.turns ?? 0;
@@ -171,14 +166,10 @@ function* singleChanges(
       yield { change: { kind: 'cutDown', newDepthIn }, after: { ...choice, newDepthIn, baseGapIn: null } };
     yield { change: { kind: 'board', board: !choice.board }, after: { ...choice, board: !choice.board } };
   }
-  for (const hollow of facts.hollows.filter((one) => !one.filled)) {
-    const filled = facts.hollows.map((one) => (one.id === hollow.id ? { ...one, filled: true } : one));
-    yield { change: { kind: 'hollow', hollowId: hollow.id }, after: choice, facts: { ...facts, hollows: filled } };
-  }
-  for (const point of facts.hardPoints.filter((one) => one.guard === null)) {
-    const guard: GuardKind = FORMS[facts.form ?? 'block'].key === 'framed' || point.kind === 'glazing' ? 'cardFace' : 'foamTube';
-    const guarded = facts.hardPoints.map((one) => (one.id === point.id ? { ...one, guard } : one));
-    yield { change: { kind: 'guard', hardPointId: point.id, guard }, after: choice, facts: { ...facts, hardPoints: guarded } };
+  for (const hollow of facts.hollows.filter((one) => !one.filled)) yield { change: { kind: 'hollow', hollowId: hollow.id }, after: choice };
+  for (const { id, kind, guard } of facts.hardPoints) {
+    const best = guardsFor(kind)[0];
+    if (guard === null && best) yield { change: { kind: 'guard', hardPointId: id, guard: best.kind }, after: choice };
   }
 }
 

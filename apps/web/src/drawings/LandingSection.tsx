@@ -1,0 +1,75 @@
+import { useId } from 'react';
+import type { DropFace, PlanDocument } from '@inch-nest/core';
+import { hatchFor, Hatches } from './Hatches.tsx';
+import { landedView } from './landingGeometry.ts';
+import type { Rect } from './nestGeometry.ts';
+import { PieceShape } from './PieceShape.tsx';
+
+const MOST_SCALE = 22;
+const GROUND = 12;
+/** Room above the parcel for the fall to be seen, as a share of the height. */
+const FALL_SHARE = 0.16;
+
+interface Props {
+  plan: PlanDocument;
+  face: DropFace;
+  /** How far each cushion gives, inches; empty while it falls. */
+  squeezeIn: readonly number[];
+  /** 1 where the fall begins, 0 on the ground. */
+  lift: number;
+  width: number;
+  height: number;
+  /** What is to be seen, in words. */
+  label: string;
+}
+
+/** The nest in section, turned so that what strikes is below, as it falls and lands; squeezed true to scale. */
+export function LandingSection({ plan, face, squeezeIn, lift, width, height, label }: Props) {
+  const prefix = useId().replaceAll(':', '');
+  const { view, turnDeg } = landedView(plan, face, squeezeIn);
+  const wallIn = view.wallIn;
+  const [outW, outH] = [view.inside.w + 2 * wallIn, view.inside.h + 2 * wallIn];
+  const turn = (Math.abs(turnDeg) * Math.PI) / 180;
+  const tallIn = outW * Math.abs(Math.sin(turn)) + outH * Math.abs(Math.cos(turn));
+  const wideIn = outW * Math.abs(Math.cos(turn)) + outH * Math.abs(Math.sin(turn));
+  const fall = height * FALL_SHARE;
+  const k = Math.min(MOST_SCALE, (width - 24) / wideIn, (height - GROUND - fall) / tallIn);
+  const ground = height - GROUND;
+  const middleY = ground - (tallIn * k) / 2 - lift * fall;
+  const fill = (key: string) => `url(#${prefix}-${hatchFor(key)})`;
+  const box = (rect: Rect) => ({ x: rect.x * k, y: rect.y * k, width: Math.max(0, rect.w * k), height: Math.max(0, rect.h * k) });
+  const outerFill = plan.fills.find((one) => one.where === 'outer');
+  const innerFill = plan.fills.find((one) => one.where === 'inner');
+  const line = { stroke: 'var(--ink)', strokeWidth: 0.8 };
+  return (
+    <svg className="nest-drawing landing" width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={label}>
+      <Hatches prefix={prefix} />
+      <g
+        transform={`translate(${width / 2} ${middleY}) rotate(${turnDeg}) translate(${(-view.inside.w / 2) * k} ${(-view.inside.h / 2) * k})`}
+      >
+        <rect
+          x={-wallIn * k}
+          y={-wallIn * k}
+          width={outW * k}
+          height={outH * k}
+          style={{ fill: fill('board'), stroke: 'var(--ink)', strokeWidth: 1.2 }}
+        />
+        <rect
+          width={view.inside.w * k}
+          height={view.inside.h * k}
+          style={{ fill: outerFill ? fill(outerFill.key) : 'var(--sheet)', ...line }}
+        />
+        {view.inner && <rect {...box(view.inner.outside)} style={{ fill: fill('board'), ...line }} />}
+        {view.inner && <rect {...box(view.inner.inside)} style={{ fill: innerFill ? fill(innerFill.key) : 'var(--sheet)', ...line }} />}
+        {view.layers.map((layer, i) => (
+          <rect key={layer.key + String(i)} {...box(layer)} rx={Math.max(2, 12 - i * 4)} style={{ fill: fill(layer.key), ...line }} />
+        ))}
+        <PieceShape view={view} form={plan.piece.form} k={k} hatch={`${prefix}-piece`} />
+      </g>
+      <line x1={4} x2={width - 4} y1={ground} y2={ground} style={{ stroke: 'var(--ink)', strokeWidth: 2 }} />
+      {Array.from({ length: Math.floor(width / 14) }, (_, i) => (
+        <line key={i} x1={8 + i * 14} x2={2 + i * 14} y1={ground + 1} y2={ground + 9} style={{ stroke: 'var(--soft)', strokeWidth: 0.8 }} />
+      ))}
+    </svg>
+  );
+}

@@ -1,0 +1,45 @@
+import type { DropFace } from '@inch-nest/core';
+import { samplePlan } from '../../../../packages/core/tests/samplePlan.ts';
+import { landedView } from './landingGeometry.ts';
+import { nestView } from './nestGeometry.ts';
+
+const plan = samplePlan({});
+const names = plan.shock!.faces.bottom.names;
+const SQUEEZED = names.map((_, i) => 0.2 + 0.1 * i);
+const whole = SQUEEZED.reduce((sum, one) => sum + one, 0);
+
+test('before it touches the nest is as it was packed', () => {
+  const { view } = landedView(plan, 'bottom', []);
+  expect(view).toEqual(nestView(plan, 'front'));
+});
+
+test('on its base the piece sinks by all that its layers give, and each layer is thinner below by its own', () => {
+  const before = nestView(plan, 'front');
+  const { view, sunkIn } = landedView(plan, 'bottom', SQUEEZED);
+  expect(sunkIn).toBeCloseTo(whole, 9);
+  expect(view.piece.y - before.piece.y).toBeCloseTo(whole, 9);
+  expect(view.piece.h).toBeCloseTo(before.piece.h, 9);
+  const below = (one: typeof before) => one.inside.h - (one.bundle.y + one.bundle.h);
+  expect(below(before) - below(view)).toBeCloseTo(SQUEEZED.at(-1)!, 9);
+  // wound tight round the piece, what is above goes with it
+  expect(view.bundle.y - before.bundle.y).toBeCloseTo(whole, 9);
+});
+
+test.each<[DropFace, number]>([
+  ['top', 180],
+  ['left', -90],
+  ['right', 90],
+  ['front', -90],
+  ['back', 90],
+  ['corner', -45],
+])('what strikes on its %s is turned downward, and the piece moves toward it', (face, turnDeg) => {
+  const still = landedView(plan, face, []);
+  const landed = landedView(plan, face, SQUEEZED);
+  expect(landed.turnDeg).toBe(turnDeg);
+  const rad = (turnDeg * Math.PI) / 180;
+  const middle = ({ view: { piece } }: typeof still) => [piece.x + piece.w / 2, piece.y + piece.h / 2] as const;
+  const [dx, dy] = [middle(landed)[0] - middle(still)[0], middle(landed)[1] - middle(still)[1]];
+  // turned as the page shows it: no way aside, all of it down
+  expect(dx * Math.cos(rad) - dy * Math.sin(rad)).toBeCloseTo(0, 9);
+  expect(dx * Math.sin(rad) + dy * Math.cos(rad)).toBeCloseTo(whole, 9);
+});

@@ -1,0 +1,82 @@
+import type { DropFace, PlanDocument } from '@inch-nest/core';
+import { nestView, type LayerRect, type NestView, type Rect, type ViewName } from './nestGeometry.ts';
+
+type Edge = 'left' | 'right' | 'top' | 'bottom';
+
+/** Which section shows a landing on each face, which of its edges strike, and how far it is turned to strike downward. */
+const LANDINGS: Readonly<Record<DropFace, { view: ViewName; edges: readonly Edge[]; turnDeg: number }>> = {
+  bottom: { view: 'front', edges: ['bottom'], turnDeg: 0 },
+  top: { view: 'front', edges: ['top'], turnDeg: 180 },
+  left: { view: 'front', edges: ['left'], turnDeg: -90 },
+  right: { view: 'front', edges: ['right'], turnDeg: 90 },
+  front: { view: 'side', edges: ['left'], turnDeg: -90 },
+  back: { view: 'side', edges: ['right'], turnDeg: 90 },
+  corner: { view: 'front', edges: ['left', 'bottom'], turnDeg: -45 },
+};
+
+/** A nest at one moment of a landing: what is under the piece squeezed, the piece sunk into it. */
+export interface LandedView {
+  readonly view: NestView;
+  readonly turnDeg: number;
+  /** How far the piece has come toward the ground, inches. */
+  readonly sunkIn: number;
+}
+
+/**
+ * The section of a nest while it lands.
+ *
+ * @param squeezeIn how far each cushion gives, in the order of the plan's stacks; empty before it touches
+ */
+export function landedView(plan: PlanDocument, face: DropFace, squeezeIn: readonly number[]): LandedView {
+  const { view: name, edges, turnDeg } = LANDINGS[face];
+  const view = nestView(plan, name);
+  const { wraps, innerFill, outer } = givenBy(plan, squeezeIn);
+  // a corner gives along the diagonal, a share of it to either side
+  const share = edges.length === 1 ? 1 : Math.SQRT1_2;
+  const whole = share * (wraps.reduce((sum, one) => sum + one, 0) + innerFill + outer);
+  const held = share * outer;
+  const bundle = held + share * innerFill;
+  let near = bundle;
+  const layers = view.layers.map((layer, i): LayerRect => {
+    const moved = { ...layer, ...pressed(layer, edges, near, whole) };
+    near += share * wraps[wraps.length - 1 - i]!;
+    return moved;
+  });
+  const [dx, dy] = edges.reduce(([x, y], edge) => [x + whole * TOWARD[edge][0], y + whole * TOWARD[edge][1]], [0, 0] as [number, number]);
+  return {
+    turnDeg,
+    sunkIn: edges.length === 1 ? whole : whole / share,
+    view: {
+      ...view,
+      inner: view.inner && {
+        outside: pressed(view.inner.outside, edges, held, held),
+        inside: pressed(view.inner.inside, edges, held, held),
+      },
+      bundle: pressed(view.bundle, edges, bundle, whole),
+      layers,
+      piece: pressed(view.piece, edges, whole, whole),
+      points: view.points.map((mark) => ({ ...mark, x: mark.x + dx, y: mark.y + dy })),
+    },
+  };
+}
+
+const TOWARD: Readonly<Record<Edge, readonly [number, number]>> = { left: [-1, 0], right: [1, 0], top: [0, -1], bottom: [0, 1] };
+
+/** A rectangle whose struck edges have moved by `near` and the others by `far`, toward the ground. */
+const pressed = (rect: Rect, edges: readonly Edge[], near: number, far: number): Rect =>
+  edges.reduce(({ x, y, w, h }, edge): Rect => {
+    const thinner = far - near;
+    if (edge === 'bottom') return { x, y: y + far, w, h: h - thinner };
+    if (edge === 'top') return { x, y: y - near, w, h: h - thinner };
+    if (edge === 'left') return { x: x - near, y, w: w - thinner, h };
+    return { x: x + far, y, w: w - thinner, h };
+  }, rect);
+
+/** How far each wrap gives, from the piece outward, and what lies in the gaps; what is no cushion gives nothing. */
+function givenBy({ layers, shock, inner }: PlanDocument, squeezeIn: readonly number[]) {
+  const names = shock?.faces.bottom.names ?? [];
+  let at = 0;
+  const wraps = layers.map(({ name }) => (names[at] === name ? (squeezeIn[at++] ?? 0) : 0));
+  const innerFill = inner && names.length > at ? (squeezeIn[at++] ?? 0) : 0;
+  return { wraps, innerFill, outer: squeezeIn.slice(at).reduce((sum, one) => sum + one, 0) };
+}

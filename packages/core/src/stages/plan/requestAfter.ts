@@ -1,0 +1,27 @@
+import type { PieceFacts } from '../sale/Order.ts';
+import type { ChangeKind } from './nextBestChanges.ts';
+import type { PlanRequest } from './PlanRequest.ts';
+
+/** The request a change leaves behind: guards and filled hollows are facts of the piece; every other change leaves it as it is. */
+export function requestAfter(request: PlanRequest, change: ChangeKind): PlanRequest {
+  switch (change.kind) {
+    case 'hollow':
+      return withPiece(request, ({ hollows }) => ({
+        hollows: hollows.map((one) => (one.id === change.hollowId ? { ...one, filled: true } : one)),
+      }));
+    case 'guard':
+      return withPiece(request, ({ hardPoints }) => ({
+        hardPoints: hardPoints.map((one) => (one.id === change.hardPointId ? { ...one, guard: change.guard } : one)),
+      }));
+    default:
+      return request;
+  }
+}
+
+const withPiece = (request: PlanRequest, next: (facts: PieceFacts) => Partial<PieceFacts>): PlanRequest => ({
+  ...request,
+  order: {
+    ...request.order,
+    pieces: request.order.pieces.map((facts) => (facts.id === request.pieceId ? { ...facts, ...next(facts) } : facts)),
+  },
+});
