@@ -1,7 +1,7 @@
 import {
   derivePlan,
   nextBestChanges,
-  planParcel,
+  planOrByHand,
   writePlanDocument,
   type PlanChoice,
   type PlanDocument,
@@ -13,10 +13,10 @@ import type { ParcelUse } from '../../apps/web/src/parcel/useParcel.ts';
 
 /** A searched request as the planner's worker answers it. */
 export function searched(request: PlanRequest): Extract<SearchAnswer, { kind: 'planned' }> {
-  const steps = planParcel(request);
+  const steps = planOrByHand(request);
   let step = steps.next();
   while (!step.done) step = steps.next();
-  const answer = packAnswer(step.value, request);
+  const answer = packAnswer(step.value.chosen, request, step.value.uncarried);
   if (answer.kind !== 'planned') throw new Error('no plan in this sample');
   return answer;
 }

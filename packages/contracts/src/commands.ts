@@ -17,7 +17,7 @@ const rate = z.strictObject({
   service: shortText(60),
   serviceName: shortText(60),
   cardId: shortText(60),
-  cardVersion: z.int().min(1),
+  cardVersion: z.int().min(0),
   weightLb,
   outsideIn: triple,
   priceMinor: minor,

@@ -1,4 +1,12 @@
-import { boxToGet, writePlanDocument, type BoxToGet, type ChosenPlan, type PlanDocument, type PlanRequest } from '@inch-nest/core';
+import {
+  boxToGet,
+  writePlanDocument,
+  type BoxToGet,
+  type ChosenPlan,
+  type NoPlan,
+  type PlanDocument,
+  type PlanRequest,
+} from '@inch-nest/core';
 
 /** A planning as it crosses from worker or server: documents in place of nested results. */
 export type SearchAnswer =
@@ -9,6 +17,8 @@ export type SearchAnswer =
       ceiling: number;
       /** None is below it: the safest is recommended; with the box that would bring it below, if one would. */
       above: { toGet: BoxToGet | null } | null;
+      /** No service carries it and the price is one by hand: why none does. */
+      byHand: readonly string[] | null;
       frontier: PlanDocument[];
       considered: number;
       evaluated: number;
@@ -19,7 +29,7 @@ export type SearchAnswer =
   | { kind: 'failed'; message: string };
 
 /** Packs a planning for its way back. */
-export function packAnswer(chosen: ChosenPlan, request: PlanRequest): SearchAnswer {
+export function packAnswer(chosen: ChosenPlan, request: PlanRequest, uncarried: NoPlan | null = null): SearchAnswer {
   const { house } = request;
   if (chosen.kind === 'noPlan') return chosen;
   const { recommended, ceiling, aboveCeiling, frontier, considered, evaluated, met } = chosen;
@@ -28,6 +38,7 @@ export function packAnswer(chosen: ChosenPlan, request: PlanRequest): SearchAnsw
     recommended: writePlanDocument(recommended, house),
     ceiling,
     above: aboveCeiling ? { toGet: boxToGet(request, chosen) } : null,
+    byHand: uncarried && uncarried.reasons,
     frontier: frontier.map((option) => writePlanDocument(option, house)),
     considered,
     evaluated,

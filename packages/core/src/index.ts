@@ -1,7 +1,7 @@
 // The one public door of the core, grouped by subject.
 
 // the flow
-export { explainOtherWays, planCount, planParcel } from './planParcel.ts';
+export { explainOtherWays, planCount, planOrByHand, planParcel } from './planParcel.ts';
 export type { PlanRequest, Locks } from './stages/plan/PlanRequest.ts';
 export type { ChosenPlan } from './stages/plan/choosePlan.ts';
 export { derivePlan, type Derived } from './stages/plan/derivePlan.ts';
@@ -10,8 +10,11 @@ export { wayOf, type OtherWay } from './stages/plan/otherWays.ts';
 export { cheapestCrossing } from './stages/plan/cheapestCrossing.ts';
 export { PACKING_WAYS, type PackingWay } from './stages/box/packingWay.ts';
 export { medianDropIn } from './engineering/journey/dropHeights.ts';
+export type { Excess } from './engineering/tariff/nearestService.ts';
+export { BY_HAND } from './stages/rate/byHand.ts';
 export { playDrop, type DropFace, type PlayedDrop } from './stages/plan/playDrop.ts';
 export { sendMany, type Breakage, type SentMany } from './stages/plan/sendMany.ts';
+export { takeBox } from './stages/plan/inBox.ts';
 export { requestAfter } from './stages/plan/requestAfter.ts';
 export type { Struck } from './stages/fill/FilledBox.ts';
 export { verifyPlan } from './stages/plan/verifyPlan.ts';

@@ -7,10 +7,11 @@ import { ceilingOf } from './stages/frontier/recommend.ts';
 import { leastBoxToGet, type BoxToGet } from './stages/plan/boxToGet.ts';
 import { choosePlan, type ChosenPlan } from './stages/plan/choosePlan.ts';
 import { coverFor } from './stages/plan/coverFor.ts';
-import { explainNoPlan } from './stages/plan/explainNoPlan.ts';
+import { explainNoPlan, type NoPlan } from './stages/plan/explainNoPlan.ts';
 import { otherWays, type OtherWay } from './stages/plan/otherWays.ts';
 import type { PlanRequest } from './stages/plan/PlanRequest.ts';
 import { boxesOf, fillsOf } from './stages/plan/stockFor.ts';
+import { handCard } from './stages/rate/byHand.ts';
 import { carriages } from './stages/rate/rateParcel.ts';
 import { readSale } from './stages/sale/readSale.ts';
 import { waysToWrap } from './stages/wrap/waysToWrap.ts';
@@ -30,6 +31,19 @@ export function* planParcel(request: PlanRequest, every = false): Generator<Sear
   const traced = yield* traceFrontier(space, every);
   const cover = (option: PlanOption) => coverFor(option, space.carriages, request.house, request.locks.coverAdded);
   return choosePlan(traced, traced.best ? null : explainNoPlan(request, space), ceilingOf(space.piece, request.house), cover);
+}
+
+/**
+ * As `planParcel`; where a nest can be made and no service in reach carries it, the nest for a price by hand.
+ *
+ * @returns with why no service does, where that is so
+ */
+export function* planOrByHand(request: PlanRequest): Generator<SearchProgress, { chosen: ChosenPlan; uncarried: NoPlan | null }> {
+  const chosen = yield* planParcel(request);
+  const pinned = request.locks.service !== undefined;
+  if (chosen.kind === 'planned' || !chosen.onlyCarriage || pinned) return { chosen, uncarried: null };
+  const byHand = yield* planParcel({ ...request, cards: [handCard(request.cards, readSale(request.order))] });
+  return byHand.kind === 'planned' ? { chosen: byHand, uncarried: chosen } : { chosen, uncarried: null };
 }
 
 /** The least box that would bring a planning below the ceiling that nothing in the stockroom keeps; null where none would. */

@@ -7,7 +7,7 @@ export function changeWords(change: ChangeKind, { request, choice }: { request: 
   switch (change.kind) {
     case 'turns': {
       const before = choice?.layers.find((layer) => layer.material === change.material)?.turns ?? 0;
-      return `${change.turns > before ? 'One more' : 'One less'} turn of ${named(stock.wraps, change.material).toLowerCase()}`;
+      return turnsWords(change.turns - before, change.turns, named(stock.wraps, change.material).toLowerCase());
     }
     case 'box':
       return `Box ${named(stock.boxes, change.box)}`;
@@ -43,3 +43,10 @@ export function changeWords(change: ChangeKind, { request, choice }: { request: 
 }
 
 const aOrAn = (name: string): string => `${/^[aeiou]/.test(name) ? 'An' : 'A'} ${name}`;
+
+/** So many turns more or less. */
+function turnsWords(by: number, left: number, name: string): string {
+  if (left === 0 && by < -1) return `No ${name}`;
+  const count = Math.abs(by) === 1 ? 'One' : Math.abs(by) === 0.5 ? 'Half a' : String(Math.abs(by));
+  return `${count} ${Math.abs(by) === 0.5 ? `turn ${by > 0 ? 'more' : 'less'}` : `${by > 0 ? 'more' : 'less'} turn${Math.abs(by) > 1 ? 's' : ''}`} of ${name}`;
+}

@@ -22,7 +22,7 @@ export function landingWords(played: PlayedDrop): { felt: string; worked: string
   const gaveOut = layers.filter(({ bottomed }) => bottomed).map(({ name }) => name.toLowerCase());
   return {
     felt: `It feels ${Math.round(peakG)} g; half of its kind stand ${Math.round(stands)} g.`,
-    worked: `${working.map(({ name, energyShare }) => `${name} takes up ${Math.round(energyShare * 100)}%`).join(', ')}.`,
+    worked: `${working.map(({ name, energyShare }, i) => `${i === 0 ? name : name.toLowerCase()} takes up ${Math.round(energyShare * 100)}%`).join(', ')}.`,
     gaveOut: gaveOut.length > 0 ? `${gaveOut.join(' and ')} pressed flat` : null,
     breaks: breaks < 1e-4 ? 'This drop breaks hardly any such piece.' : `This drop breaks ${formatChance(breaks)} such pieces.`,
   };

@@ -1,4 +1,4 @@
-import type { PlanDocument, PlanFault } from '@inch-nest/core';
+import type { Excess, PlanDocument, PlanFault } from '@inch-nest/core';
 import type { Writers } from './writers.ts';
 
 /** What is wrong with a plan as it is said: the fault, and its figures. A new fault has its words here, or does not compile. */
@@ -13,6 +13,14 @@ export function faultWords(fault: PlanFault, plan: PlanDocument, write: Writers)
       return {
         title: `${fault.serviceName} does not take it.`,
         says: `${capital(fault.why)}. Take another service, or agree a price by hand.`,
+      };
+    case 'byHand':
+      return {
+        title: 'No service in reach takes it: the price is agreed by hand.',
+        says: [
+          ...(fault.nearest ? [nearestWords(fault.nearest, write)] : []),
+          ...fault.refusals.map(({ serviceName, refused }) => `${serviceName}: ${refused}.`),
+        ].join(' '),
       };
     case 'feel':
       return {
@@ -55,6 +63,16 @@ export function faultWords(fault: PlanFault, plan: PlanDocument, write: Writers)
     case 'noneLeft':
       return { title: 'None left of that box.', says: 'Fetch one or take another.' };
   }
+}
+
+/** What would bring the nearest service back. */
+function nearestWords({ carrier, serviceName, lb, longIn, aroundIn }: Excess, write: Writers): string {
+  const less = [
+    ...(lb > 0 ? [`${write.weight(lb)} lighter`] : []),
+    ...(longIn > 0 ? [`${write.length(longIn)} shorter`] : []),
+    ...(aroundIn > 0 ? [`${write.length(aroundIn)} less in length and girth`] : []),
+  ];
+  return `Nearest: ${carrier} ${serviceName} would, were it ${less.join(' and ')}.`;
 }
 
 const GAP_WORDS = {

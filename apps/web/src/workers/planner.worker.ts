@@ -5,7 +5,7 @@ import {
   edgeNudges,
   explainOtherWays,
   nextBestChanges,
-  planParcel,
+  planOrByHand,
   playDrop,
   quoteService,
   whyNot,
@@ -17,6 +17,9 @@ import type { Planner } from './planner.protocol.ts';
 import { sendAway } from './sendAway.ts';
 
 const SLICE_MS = 8;
+/** Changes that are told of a nest; of one that does not go in, every way of making it. */
+const MOST_CHANGES = 12;
+const MOST_THAT_GIVE = 80;
 let latestSearch = 0;
 
 /** Lets messages that wait be heard: a task, not a microtask, and without a timer's least delay. */
@@ -48,8 +51,8 @@ const planner: Planner = {
   async search(request) {
     const mine = ++latestSearch;
     try {
-      const chosen = await inSlices(planParcel(request), mine);
-      return chosen ? packAnswer(chosen, request) : { kind: 'superseded' };
+      const found = await inSlices(planOrByHand(request), mine);
+      return found ? packAnswer(found.chosen, request, found.uncarried) : { kind: 'superseded' };
     } catch (error) {
       return failed(error);
     }
@@ -86,11 +89,13 @@ const planner: Planner = {
       if (derived.kind === 'noPlan') return Promise.resolve(derived);
       const { wrapped, shell, inner, bundleIn } = derived.option.rated.weighed.filled.stowed;
       const changes = nextBestChanges(request, choice);
+      const document = writePlanDocument(derived.option, request.house);
+      const most = document.faults[0]?.kind === 'tooSmall' ? MOST_THAT_GIVE : MOST_CHANGES;
       const { leastGapIn, leastInnerBoxGapIn } = request.house;
       return Promise.resolve({
         kind: 'plan',
-        document: writePlanDocument(derived.option, request.house),
-        changes: changes.slice(0, 12),
+        document,
+        changes: changes.slice(0, most),
         turned: changes.find((change) => change.change.kind === 'turned') ?? null,
         cutToIn:
           shell.box.style === 'slotted' && shell.newDepthIn === null

@@ -2,6 +2,7 @@
 import { useEffect, useState } from 'react';
 import { ARCHETYPES, usualHardPoints, type PlanDocument, type PlanRequest, type SaleLine } from '@inch-nest/core';
 import type { ShopView } from '@inch-nest/contracts';
+import type { SearchAnswer } from '@inch-nest/contracts';
 import { planner } from '../../parcel/planner.ts';
 import { zonesReached, type ZoneReached } from './zonesReached.ts';
 
@@ -25,9 +26,9 @@ export function useGuess(line: SaleLine, text: string, shop: ShopView): { plans:
         const found = await planner().search(requestFor(line, shop, reached.postcode));
         if (stale || found.kind === 'superseded') return;
         plans.push(
-          found.kind === 'planned'
+          found.kind === 'planned' && !found.byHand
             ? { ...reached, plan: found.recommended }
-            : { ...reached, plan: null, why: found.kind === 'noPlan' ? (found.reasons[0] ?? 'no nest') : found.message },
+            : { ...reached, plan: null, why: found.kind === 'failed' ? found.message : (reasonsOf(found)[0] ?? 'no nest') },
         );
         setWorked({ of: text, plans: [...plans], busy: true });
       }
@@ -83,3 +84,6 @@ function requestFor(line: SaleLine, shop: ShopView, destinationPostcode: string)
     locks: {},
   };
 }
+
+const reasonsOf = (found: Exclude<SearchAnswer, { kind: 'failed' | 'superseded' }>): readonly string[] =>
+  found.kind === 'noPlan' ? found.reasons : (found.byHand ?? []);

@@ -1,6 +1,6 @@
 'use client';
 import { Button, Switch } from 'antd';
-import { formatChance, isEnvelope, type PlanChoice, type PlanDocument } from '@inch-nest/core';
+import { formatChance, isEnvelope, takeBox, type PlanChoice, type PlanDocument } from '@inch-nest/core';
 import { boxesAtHand } from './boxesAtHand.ts';
 import { writeTenths } from '../../parts/writeTenths.ts';
 import { useShop } from '../../session/ShopContext.tsx';
@@ -53,12 +53,8 @@ export function BoxTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Nes
           options={boxes.map(({ box, why }) => ({
             value: box.key,
             label: why ? `${box.name} — ${why}` : box.container ? `${box.name} · the carrier’s, free` : `${box.name} · ${box.onHand} left`,
-            disabled: why !== null && box.key !== choice.box,
           }))}
-          onChange={(key) => {
-            const bare = boxes.some(({ box }) => box.key === key && isEnvelope(box));
-            take({ box: key, newDepthIn: null, fill: bare ? null : (choice.fill ?? stock.fills[0]?.key ?? null), baseGapIn: null });
-          }}
+          onChange={(key) => nest.change((now) => takeBox(nest.request, now, key))}
         />
         <span className="detail">
           built {write.size(plan.box.outsideIn)}

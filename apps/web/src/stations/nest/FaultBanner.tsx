@@ -1,6 +1,6 @@
 'use client';
 import { Button } from 'antd';
-import { formatChance, type PlanDocument } from '@inch-nest/core';
+import { formatChance, type NextChange, type PlanDocument } from '@inch-nest/core';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
@@ -14,6 +14,7 @@ export function FaultBanner({ plan, parcel, nest }: { plan: PlanDocument; parcel
   const fault = plan.faults[0];
   if (!fault) return null;
   const words = faultWords(fault, plan, write);
+  if (fault.kind === 'tooSmall') return <MustGive words={words} parcel={parcel} nest={nest} />;
   const remedy = fault.blocks ? nest.changes.find((change) => !change.blocks) : undefined;
   const wished =
     fault.kind === 'gap' && !fault.blocks ? nest.changes.find(({ change, keepsWish }) => change.kind === 'box' && keepsWish) : undefined;
@@ -47,6 +48,50 @@ export function FaultBanner({ plan, parcel, nest }: { plan: PlanDocument; parcel
           Take the recommended
         </Button>
       )}
+    </div>
+  );
+}
+
+const MOST_OFFERED = 4;
+const KEEPS_THE_BOX: readonly NextChange['change']['kind'][] = ['turns', 'turned', 'liner', 'unboxed'];
+
+/** The box is too small: what must give so that it does, each to be taken; and the box that would do instead. */
+function MustGive({ words, parcel, nest }: { words: { title: string; says: string } } & { parcel: ParcelUse; nest: NestUse }) {
+  const { write } = useShop();
+  const fitting = nest.changes.filter(({ change }) => KEEPS_THE_BOX.includes(change.kind));
+  // the most turns that still go in stand for a material
+  const giving = fitting.filter(({ change }, i) =>
+    change.kind !== 'turns'
+      ? fitting.findIndex((one) => one.change.kind === change.kind) === i
+      : !fitting.some(({ change: other }) => other.kind === 'turns' && other.material === change.material && other.turns > change.turns),
+  );
+  const box = nest.changes.find(({ change, blocks }) => change.kind === 'box' && !blocks);
+  const offered = [...giving.slice(0, MOST_OFFERED), ...(box ? [box] : [])];
+  return (
+    <div className="banner wrong" role="alert">
+      <div>
+        <p>
+          <b>{words.title}</b> {words.says}
+        </p>
+        {offered.length > 0 && (
+          <ul className="must-give" aria-label="What must give">
+            {offered.map((one) => (
+              <li key={changeWords(one.change, nest)}>
+                <Button onClick={() => applyChange(one, parcel, nest)}>{changeWords(one.change, nest)}</Button>
+                <span>
+                  {formatChance(one.chance)} breaks, <span className="money">{write.money(one.costMinor)}</span>
+                  {one.blocks && ', and more to mend'}
+                </span>
+              </li>
+            ))}
+          </ul>
+        )}
+        {offered.length === 0 && nest.recommended && (
+          <Button type="primary" onClick={() => nest.take(nest.recommended!.choice)}>
+            Take the recommended
+          </Button>
+        )}
+      </div>
     </div>
   );
 }

@@ -1,4 +1,5 @@
-import { screen } from '@testing-library/react';
+import { fireEvent, screen, within } from '@testing-library/react';
+import { BOARD_GRADES, derivePlan, writePlanDocument } from '@inch-nest/core';
 import { box, point, request } from '../../../../../packages/core/tests/sampleRequest.ts';
 import { nestOf, parcelOf } from '../../../../../tests/screens/bench.ts';
 import { draw } from '../../../../../tests/screens/shop.tsx';
@@ -34,6 +35,40 @@ test('large bubble next to a bare handle does not follow it', async () => {
   const asked = request({ archetype: 'handledWare', hardPoints: [point('handle', 'right')] });
   await faults(asked, (choice) => ({ ...choice, layers: [{ material: 'largeBubble', turns: 3 }], box: '16x14x12', fill: 'mouldedFill' }));
   expect(screen.getByText('Large bubble does not follow the handle.')).toBeTruthy();
+});
+
+test('a box that is too small is taken as it was chosen, and says what must give so that it does', async () => {
+  const asked = request({ lengthIn: 7, widthIn: 7, heightIn: 7 });
+  const { nest, taken } = nestOf(asked, (choice) => ({
+    ...choice,
+    box: '8x8x8',
+    newDepthIn: null,
+    layers: [{ material: 'largeBubble', turns: 3 }],
+  }));
+  await draw(<FaultBanner plan={nest.plan!} parcel={parcelOf(asked)} nest={nest} />);
+  const offered = screen.getByRole('list', { name: 'What must give' });
+  const fewer = within(offered).getByRole('button', { name: /less turns? of large bubble|turn less of large bubble|No large bubble/ });
+  fireEvent.click(fewer);
+  expect(taken.at(-1)!.box).toBe('8x8x8');
+  expect(taken.at(-1)!.layers[0]?.turns ?? 0).toBeLessThan(3);
+  // and it goes in then
+  const derived = derivePlan(asked, taken.at(-1)!);
+  expect(derived.kind === 'plan' && writePlanDocument(derived.option, asked.house).faults.map(({ kind }) => kind)).not.toContain(
+    'tooSmall',
+  );
+});
+
+test('with no service in reach the nest stands, and every lack of every service is said', async () => {
+  const asked = request(
+    { archetype: 'resinWood', lengthIn: 66, widthIn: 5, heightIn: 4, weightLb: 7 },
+    { stock: { boxes: [box([72, 10, 10], { board: BOARD_GRADES.heavyDouble })] } },
+  );
+  const { nest } = nestOf(asked);
+  await draw(<FaultBanner plan={nest.plan!} parcel={parcelOf(asked)} nest={nest} />);
+  expect(screen.getByText(/the price is agreed by hand/)).toBeTruthy();
+  expect(screen.getByText(/Nearest: Ambry Ground Ground would, were it .* shorter/)).toBeTruthy();
+  expect(screen.getByText(/long, at most 48 in; length and girth .* at most 108 in/)).toBeTruthy();
+  expect(screen.getByRole('alert').className).toContain('mind');
 });
 
 test('a box of which none is left asks to be fetched', async () => {

@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useMemo, useState } from 'react';
-import type { Quote, Shipment } from '@inch-nest/core';
+import { BY_HAND, type Quote, type Shipment } from '@inch-nest/core';
 import type { QuoteAnswer } from '../../workers/planner.protocol.ts';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { useLocalClock } from '../../session/useLocalClock.ts';
@@ -8,6 +8,7 @@ import { useShop } from '../../session/ShopContext.tsx';
 import { planner } from '../../parcel/planner.ts';
 import { type NestUse } from '../../parcel/useNest.ts';
 import { Extras } from './Extras.tsx';
+import { HandPrice } from './HandPrice.tsx';
 import { ServiceRow } from './ServiceRow.tsx';
 import { worthOf } from '../../parcel/worthOf.ts';
 import { Trouble } from '../../parts/Trouble.tsx';
@@ -45,7 +46,7 @@ export function RateStation({ parcel, nest }: BenchUse) {
   );
   const answer = useQuotes(nest, shipment);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const choose = async (quote: Quote) => {
+  const choose = async (quote: Pick<Quote, 'service' | 'serviceName' | 'cardId' | 'cardVersion' | 'totalMinor'>) => {
     if (!shipment) return;
     setTrouble(null);
     try {
@@ -94,6 +95,15 @@ export function RateStation({ parcel, nest }: BenchUse) {
             onChoose={() => void choose(one.quote)}
           />
         ))}
+        {answer && shipment && (answer.quotes.length === 0 || plan?.choice.service === BY_HAND) && (
+          <HandPrice
+            agreedMinor={life.rate?.service === BY_HAND && !life.rateStale ? life.rate.priceMinor : null}
+            reckonedMinor={plan?.choice.service === BY_HAND ? plan.quote.totalMinor : null}
+            onAgree={(priceMinor) =>
+              void choose({ service: BY_HAND, serviceName: 'Price by hand', cardId: BY_HAND, cardVersion: 0, totalMinor: priceMinor })
+            }
+          />
+        )}
         {answer?.refused.map((refusal) => (
           <li key={refusal.service} className="service refused">
             <div className="service-head">

@@ -87,12 +87,16 @@ export function refusal(card: RateCard, service: Service, shipment: Shipment, zo
   if (zone === null) return () => `does not go from ${shipment.originPostcode} to ${shipment.destinationPostcode}`;
   const inOwn = wrongContainer(card, service, shipment);
   if (inOwn) return inOwn;
-  if (shipment.weightLb > mostLb + ON_THE_STEP_LB)
-    return (units) => `weighs ${formatWeight(shipment.weightLb, units)}, at most ${formatWeight(mostLb, units)}`;
-  if (longestIn !== null && sides[0] > longestIn + 1e-6)
-    return (units) => `${formatLength(sides[0], units)} long, at most ${formatLength(longestIn, units)}`;
-  if (mostAroundIn !== null && around > mostAroundIn + 1e-6)
-    return (units) => `length and girth ${formatLength(around, units)}, at most ${formatLength(mostAroundIn, units)}`;
+  const heavy = shipment.weightLb > mostLb + ON_THE_STEP_LB;
+  const long = longestIn !== null && sides[0] > longestIn + 1e-6;
+  const thick = mostAroundIn !== null && around > mostAroundIn + 1e-6;
+  if (heavy || long || thick)
+    return (units) =>
+      [
+        ...(heavy ? [`weighs ${formatWeight(shipment.weightLb, units)}, at most ${formatWeight(mostLb, units)}`] : []),
+        ...(long ? [`${formatLength(sides[0], units)} long, at most ${formatLength(longestIn, units)}`] : []),
+        ...(thick ? [`length and girth ${formatLength(around, units)}, at most ${formatLength(mostAroundIn, units)}`] : []),
+      ].join('; ');
   if (leastIn !== null && sides.some((side, i) => side < leastIn[i]! - 1e-6)) return (units) => `at least ${formatSize(leastIn, units)}`;
   if (!base.withinTable) return () => (service.cubic ? 'larger than its price table' : 'heavier than its price table');
   if (base.priceMinor === undefined) return () => `has no price for zone ${zone}`;

@@ -1,7 +1,8 @@
 import type { Face, GuardKind, HardPoint } from '../../engineering/pieces/hardPoints.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStyle, WrapRole } from '../../engineering/materials/stock.ts';
-import type { Quote } from '../../engineering/tariff/Quote.ts';
+import type { Excess } from '../../engineering/tariff/nearestService.ts';
+import type { Quote, QuoteRefusal } from '../../engineering/tariff/Quote.ts';
 import type { Gaps } from '../box/StowedBox.ts';
 import type { Cause } from '../frontier/causes.ts';
 import type { CostLine, PlanChoice } from '../frontier/PlanOption.ts';
@@ -134,6 +135,13 @@ export type PlanFault =
   | { readonly kind: 'tooSmall'; readonly blocks: true; readonly box: 'box' | 'inner'; readonly side: ShortSide; readonly shortIn: number }
   /** The chosen service does not carry it. */
   | { readonly kind: 'noService'; readonly blocks: true; readonly serviceName: string; readonly why: string }
+  /** No service in reach carries it: the price is agreed by hand. */
+  | {
+      readonly kind: 'byHand';
+      readonly blocks: false;
+      readonly refusals: readonly QuoteRefusal[];
+      readonly nearest: Excess | null;
+    }
   | ({ readonly kind: 'feel'; readonly blocks: true } & FeelFault)
   /** Less bedding than the house wishes. */
   | { readonly kind: 'gap'; readonly blocks: boolean; readonly face: keyof Gaps; readonly gapIn: number; readonly wantedIn: number }

@@ -33,6 +33,5 @@ export function choosePlan(
     const { option, aboveCeiling } = best;
     return { kind: 'planned', recommended: cover(option), ceiling, aboveCeiling, frontier, considered, evaluated, met };
   }
-  const { reasons, wouldHelp } = none ?? { reasons: [], wouldHelp: [] };
-  return { kind: 'noPlan', reasons, wouldHelp };
+  return none ?? { kind: 'noPlan', reasons: [], wouldHelp: [] };
 }

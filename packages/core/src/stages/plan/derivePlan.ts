@@ -6,7 +6,8 @@ import { judgeParcel, type Judge } from '../frontier/judgeParcel.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { formatWeight } from '../../units/index.ts';
 import { inspectItem } from '../item/inspectItem.ts';
-import { byHand } from '../rate/byHand.ts';
+import { BY_HAND, byHand, handCard } from '../rate/byHand.ts';
+import { nearestService } from '../../engineering/tariff/nearestService.ts';
 import { carriages, rateParcel, type Carriage, type RateLocks } from '../rate/rateParcel.ts';
 import { readSale } from '../sale/readSale.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
@@ -79,7 +80,7 @@ export function deriver(request: PlanRequest): Deriver {
   };
   const carry = (locks: Required<RateLocks>): Carriage[] => {
     const key = JSON.stringify(locks);
-    const found = ways.get(key) ?? carriages(cards, piece, house, locks);
+    const found = ways.get(key) ?? carriages(locks.service === BY_HAND ? [handCard(cards, order)] : cards, piece, house, locks);
     ways.set(key, found);
     return found;
   };
@@ -95,18 +96,22 @@ export function deriver(request: PlanRequest): Deriver {
     }
     return parcel;
   };
+  const lackingFor = (weighed: WeighedParcel, { coverAdded, signature }: PlanChoice) => ({
+    refusals: rateParcel(weighed, carriages(cards, piece, house, { coverAdded, signature })).refused(request.units),
+    nearest: nearestService(cards, { ...order, ...parcelAsSent(weighed) }),
+  });
   const derive = (choice: PlanChoice): Derived => {
     const { service, coverAdded, signature } = choice;
     const parcel = parcelOf(choice);
     if (typeof parcel === 'string') return none(parcel);
     const { weighed, judge } = parcel;
     const { rated, refused } = rateParcel(weighed, carry({ service, coverAdded, signature }));
-    const one = rated[0];
+    const one = rated[0] && (service === BY_HAND ? { ...rated[0], lacking: lackingFor(weighed, choice) } : rated[0]);
     if (one) return { kind: 'plan', option: withExtraFill(judge()(one, choice.baseGapIn), choice) };
     // a service that does not carry it stays chosen, without a price of its own
     const refusal = refused(request.units)[0];
     if (!refusal) return none('that service is in none of the rate cards in force');
-    const carried = { quote: byHand(cards, order, refusal, weighed.grossLb), coverAdded, signature, refused: refusal };
+    const carried = { quote: byHand(cards, order, refusal, parcelAsSent(weighed)), coverAdded, signature, refused: refusal };
     return { kind: 'plan', option: withExtraFill(judge()(carried, choice.baseGapIn), choice) };
   };
   return Object.assign(derive, {
@@ -116,6 +121,8 @@ export function deriver(request: PlanRequest): Deriver {
     },
   });
 }
+
+const parcelAsSent = ({ grossLb, filled }: WeighedParcel) => ({ weightLb: grossLb, sizeIn: filled.stowed.shell.outsideIn });
 
 /** What is pressed in by hand belongs to the choice that was judged. */
 const withExtraFill = (option: PlanOption, { extraFill }: PlanChoice): PlanOption =>

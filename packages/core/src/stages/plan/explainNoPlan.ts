@@ -17,6 +17,8 @@ export interface NoPlan {
   readonly kind: 'noPlan';
   readonly reasons: readonly string[];
   readonly wouldHelp: readonly string[];
+  /** There is a nest, and nobody to carry it. */
+  readonly onlyCarriage?: true;
 }
 
 const none = (reasons: string[], wouldHelp: string[]): NoPlan => ({ kind: 'noPlan', reasons, wouldHelp });
@@ -56,10 +58,13 @@ export function explainNoPlan({ stock, house, locks, units }: PlanRequest, space
       continue;
     }
     const refused = rateParcel(weighed, space.carriages).refused(units);
-    return none(
-      ['no service carries it', ...refused.map((one) => `${one.serviceName}: ${one.refused}`)],
-      space.carriages.length === 0 ? ['a rate card with a service that goes there'] : ['a service that carries it, or two parcels'],
-    );
+    return {
+      ...none(
+        ['no service carries it', ...refused.map((one) => `${one.serviceName}: ${one.refused}`)],
+        space.carriages.length === 0 ? ['a rate card with a service that goes there'] : ['a service that carries it, or two parcels'],
+      ),
+      onlyCarriage: true,
+    };
   }
   if (uncertified) return none(['no box that fits is certified for the weight'], ['a box of stronger board']);
   if (unfilled) return none(['no fill in the stockroom goes into the gaps'], ['any fill the house trusts']);

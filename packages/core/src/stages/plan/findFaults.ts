@@ -13,9 +13,12 @@ import { isThin, partNotFollowed } from '../wrap/feelTest.ts';
 import type { PlanFault } from './PlanDocument.ts';
 
 /** What is wrong with a plan, the blocking faults first: its nest, and the service it is to go by. */
-export const faultsOf = ({ weighed, refused }: RatedParcel, house: House): PlanFault[] => {
+export const faultsOf = ({ weighed, refused, lacking }: RatedParcel, house: House): PlanFault[] => {
   const faults = findFaults(weighed, house);
-  return refused ? [{ kind: 'noService', blocks: true, serviceName: refused.serviceName, why: refused.refused }, ...faults] : faults;
+  if (refused) return [{ kind: 'noService', blocks: true, serviceName: refused.serviceName, why: refused.refused }, ...faults];
+  if (!lacking) return faults;
+  const first = faults.filter(({ blocks }) => blocks);
+  return [...first, { kind: 'byHand', blocks: false, ...lacking }, ...faults.slice(first.length)];
 };
 
 /** What is wrong with a nest, the blocking faults first, what the house merely wishes last. */

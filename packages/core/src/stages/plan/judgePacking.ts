@@ -103,7 +103,15 @@ export function judgePacking(packing: Packing): JudgedPacking {
   const filled = put(packing, wrapped, house);
   const weighed = weighParcel(filled, { outerTape: ORDINARY_TAPES.clear }, house);
   const grossLb = packing.grossWeightLb ?? weighed.grossLb;
-  const quote = { ...byHand([], order, { carrier: '', service: '', serviceName: '', refused: '' }, grossLb), zone: packing.zone };
+  const quote = {
+    ...byHand(
+      [],
+      order,
+      { carrier: '', service: '', serviceName: '', refused: '' },
+      { weightLb: grossLb, sizeIn: filled.stowed.shell.outsideIn },
+    ),
+    zone: packing.zone,
+  };
   const parcel = { ...weighed, grossLb };
   const journey = shockJourney(filled);
   const shock = journey ? shockChance(journey(grossLb, packing.zone, 1)) : 0;

@@ -4,6 +4,8 @@ import { isEnvelope } from '../box/makeShell.ts';
 import { depthWanted } from '../box/shellsFor.ts';
 import { bedding } from '../box/stowInBox.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
+import { inBox } from './inBox.ts';
+import { boxesOf } from './stockFor.ts';
 import { requestAfter } from './requestAfter.ts';
 import { deriver } from './derivePlan.ts';
 import { ceilingOf } from '../frontier/recommend.ts';
@@ -95,7 +97,15 @@ export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextC
       keepsWish: all.every(({ kind }) => kind !== 'gap'),
     });
   }
-  return found.sort((a, b) => Number(a.blocks) - Number(b.blocks) || a.expectedMinor - b.expectedMinor);
+  found.sort((a, b) => Number(a.blocks) - Number(b.blocks) || a.expectedMinor - b.expectedMinor);
+  // one box may go by several services: the best of them stands for it
+  const boxes = new Set<string>();
+  return found.filter(({ change }) => {
+    if (change.kind !== 'box') return true;
+    const met = boxes.has(change.box);
+    boxes.add(change.box);
+    return !met;
+  });
 }
 
 interface Counted {
@@ -124,9 +134,10 @@ function* singleChanges(
   now: PlanOption,
 ): Generator<{ change: ChangeKind; after: PlanChoice }> {
   const facts = order.pieces.find((piece) => piece.id === pieceId)!;
+  const isTooSmall = findFaults(now.rated.weighed, house)[0]?.kind === 'tooSmall';
   for (const wrap of stock.wraps.filter((one) => one.role === 'surface' || one.role === 'conform' || one.role === 'cushion')) {
     const turns = choice.layers.find((layer) => layer.material === wrap.key)?.turns ?? 0;
-    for (const next of [turns - 1, turns + 1]) {
+    for (const next of isTooSmall ? fewer(turns) : [turns - 1, turns + 1]) {
       if (next >= 0 && next <= 8)
         yield {
           change: { kind: 'turns', material: wrap.key, turns: next },
@@ -134,9 +145,9 @@ function* singleChanges(
         };
     }
   }
-  for (const box of stock.boxes) {
+  for (const box of boxesOf({ stock, cards, locks: {} }).boxes) {
     if (box.key !== choice.box && box.onHand > 0)
-      yield { change: { kind: 'box', box: box.key }, after: { ...choice, box: box.key, newDepthIn: null, baseGapIn: null } };
+      for (const after of inBox(choice, box, { stock, cards })) yield { change: { kind: 'box', box: box.key }, after };
   }
   for (const fill of stock.fills) {
     if (fill.key !== choice.fill) yield { change: { kind: 'fill', fill: fill.key }, after: { ...choice, fill: fill.key } };
@@ -172,6 +183,9 @@ function* singleChanges(
     if (guard === null && best) yield { change: { kind: 'guard', hardPointId: id, guard: best.kind }, after: choice };
   }
 }
+
+/** Every number of turns below one, by halves: where a box is too small, that is what must give. */
+const fewer = (turns: number): number[] => Array.from({ length: Math.round(turns * 2) }, (_, i) => turns - (i + 1) / 2);
 
 const ROLE_ORDER = ['surface', 'conform', 'cushion', 'skin', 'barrier'];
 

@@ -19,7 +19,7 @@ const sent = (...from: Parameters<typeof sendMany>): SentMany => {
 
 const thin = request({ archetype: 'blownGlass', hardPoints: [point('stem', 'right')] });
 const frail = request({ archetype: 'clockwork' });
-const clockwork = request({ archetype: 'clockwork', shifts: true });
+const clockwork = request({ archetype: 'clockwork', movingParts: 'shifting' });
 
 test.each([
   ['thin glass', thin, 1],
