@@ -64,7 +64,7 @@ export function LandingSection({ plan, face, squeezeIn, lift, width, height, lab
         {view.layers.map((layer, i) => (
           <rect key={layer.key + String(i)} {...box(layer)} rx={Math.max(2, 12 - i * 4)} style={{ fill: fill(layer.key), ...line }} />
         ))}
-        <PieceShape view={view} form={plan.piece.form} k={k} hatch={`${prefix}-piece`} />
+        <PieceShape view={view} plan={plan} k={k} hatch={`${prefix}-piece`} />
       </g>
       <line x1={4} x2={width - 4} y1={ground} y2={ground} style={{ stroke: 'var(--ink)', strokeWidth: 2 }} />
       {Array.from({ length: Math.floor(width / 14) }, (_, i) => (

@@ -111,10 +111,12 @@ function ScaleBar({ y, k, metric }: { y: number; k: number; metric: boolean }) {
 
 /** Materials in the drawing, from the piece outward, each once. */
 function legendOf(plan: PlanDocument): { key: string; name: string }[] {
+  const isAlsoWrapped = (fill: string) => plan.layers.some(({ name }) => name === fill.split(',')[0]);
   const all = [
     { key: 'piece', name: 'Piece' },
     ...plan.layers.map(({ key, name }) => ({ key, name })),
-    ...plan.fills.map(({ key, name }) => ({ key, name: name.split(',')[0]! })),
+    // folded bubble in the gaps is not the bubble round the piece
+    ...plan.fills.map(({ key, name }) => ({ key, name: isAlsoWrapped(name) ? name : name.split(',')[0]! })),
     { key: 'board', name: plan.box.wall === 'double' ? 'Double wall' : 'Single wall' },
   ];
   return all.filter((one, i) => all.findIndex((other) => other.key === one.key) === i);

@@ -75,7 +75,7 @@ export function NestSection({ view, at, k, prefix, plan, write, leastGapIn, pull
           style={{ fill: fill(layer.key), stroke: 'var(--ink)', strokeWidth: 0.8 }}
         />
       ))}
-      <PieceShape view={view} form={plan.piece.form} k={k} hatch={`${prefix}-piece`} />
+      <PieceShape view={view} plan={plan} k={k} hatch={`${prefix}-piece`} />
       {(plan.piece.guessedSides || plan.piece.guessedWeight) && (
         <rect {...box(view.piece)} style={{ fill: 'none', stroke: 'var(--ochre)', strokeWidth: 1.6, strokeDasharray: '6 4' }} />
       )}

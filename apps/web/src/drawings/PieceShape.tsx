@@ -1,8 +1,10 @@
-import { line } from 'd3-shape';
-import type { NestView, PointMark } from './nestGeometry.ts';
+import { curveCatmullRomClosed, curveLinearClosed, line } from 'd3-shape';
+import { ARCHETYPES, type ArchetypeKey, type PlanDocument } from '@inch-nest/core';
+import { isInnerTurned, VIEW_AXES, type NestView, type PointMark } from './nestGeometry.ts';
+import { outlineSeen, PIECE_OUTLINES, type Outline, type Share } from './pieceOutlines.ts';
 
-/** Outline of the piece by its form, with its hard points in the danger ink. */
-export function PieceShape({ view, form, k, hatch }: { view: NestView; form: string; k: number; hatch: string }) {
+/** Outline of the piece as what it is, to scale, from the side that is drawn and the way it lies, with its hard points in the danger ink. */
+export function PieceShape({ view, plan, k, hatch }: { view: NestView; plan: PlanDocument; k: number; hatch: string }) {
   const reach = (edge: PointMark['edge']) =>
     Math.max(0, ...view.points.filter((mark) => mark.edge === edge).map((mark) => mark.point.reachIn));
   const body = {
@@ -11,29 +13,25 @@ export function PieceShape({ view, form, k, hatch }: { view: NestView; form: str
     w: Math.max(4, (view.piece.w - reach('left') - reach('right')) * k),
     h: Math.max(4, (view.piece.h - reach('top') - reach('bottom')) * k),
   };
-  const look = { fill: `url(#${hatch})`, stroke: 'var(--ink)', strokeWidth: 1.4 };
-  const end =
-    form === 'cylinder' || form === 'tube'
-      ? Math.abs(view.piece.w - view.piece.h) < 0.2 * Math.max(view.piece.w, view.piece.h) && view.name === 'above'
-      : false;
+  const outline = outlineOf(plan, view.name);
+  const at = ([along, up]: Share): [number, number] => [body.x + along * body.w, body.y + (1 - up) * body.h];
+  const closedLine = line<Share>(
+    (share) => at(share)[0],
+    (share) => at(share)[1],
+  ).curve(outline.smooth ? curveCatmullRomClosed : curveLinearClosed);
+  const stroke = line<Share>(
+    (share) => at(share)[0],
+    (share) => at(share)[1],
+  );
   return (
     <g className="piece">
-      {form === 'ovoid' || end ? (
-        <ellipse cx={body.x + body.w / 2} cy={body.y + body.h / 2} rx={body.w / 2} ry={body.h / 2} style={look} />
-      ) : form === 'irregular' ? (
-        <path d={wavy(body)} style={look} />
-      ) : (
-        <rect x={body.x} y={body.y} width={body.w} height={body.h} rx={form === 'cylinder' ? 6 : 2} style={look} />
-      )}
-      {form === 'framed' && view.name === 'front' && (
-        <rect
-          x={body.x + 8}
-          y={body.y + 8}
-          width={Math.max(1, body.w - 16)}
-          height={Math.max(1, body.h - 16)}
-          style={{ fill: 'var(--film)', stroke: 'var(--ink)' }}
-        />
-      )}
+      <path
+        d={closedLine(outline.body) ?? ''}
+        style={{ fill: `url(#${hatch})`, stroke: 'var(--ink)', strokeWidth: 1.4, strokeLinejoin: 'round' }}
+      />
+      {outline.strokes.map((one, i) => (
+        <path key={i} d={stroke(one) ?? ''} style={{ fill: 'none', stroke: 'var(--ink)', strokeWidth: 0.9, strokeLinejoin: 'round' }} />
+      ))}
       {view.points.map((mark) => (
         <PointGlyph key={mark.point.id} mark={mark} k={k} />
       ))}
@@ -41,21 +39,25 @@ export function PieceShape({ view, form, k, hatch }: { view: NestView; form: str
   );
 }
 
-/** A body with waists, for what is neither round nor square. */
-function wavy({ x, y, w, h }: { x: number; y: number; w: number; h: number }): string {
-  const corners: [number, number][] = [
-    [0.2, 0],
-    [0.8, 0],
-    [0.72, 0.3],
-    [1, 0.6],
-    [0.85, 1],
-    [0.15, 1],
-    [0, 0.6],
-    [0.28, 0.3],
-  ];
-  return `${line<[number, number]>()(corners.map(([u, v]) => [x + u * w, y + v * h])) ?? ''}Z`;
+/** The kind's own outline; a piece whose form was told to be another is drawn as that form. */
+function outlineOf(plan: PlanDocument, name: NestView['name']): Outline {
+  const [across, up] = VIEW_AXES[name];
+  const { orientation } = plan.choice;
+  const lies = isInnerTurned(plan) ? [orientation[1], orientation[0], orientation[2]] : orientation;
+  const kind = plan.piece.archetype as ArchetypeKey;
+  if (plan.piece.form === ARCHETYPES[kind].form) return outlineSeen(kind, lies[across], lies[up]);
+  const { form, sizeIn } = plan.piece;
+  if (form === 'ovoid') return ROUND;
+  if (form === 'framed') return outlineSeen('glazedFlat', lies[across], lies[up]);
+  if (form === 'irregular') return outlineSeen('resinWood', lies[across], lies[up]);
+  if (form !== 'cylinder' && form !== 'tube') return SQUARE;
+  // a rod or a tube shows its round end only where its two like sides are drawn
+  const apart = [Math.abs(sizeIn[1] - sizeIn[2]), Math.abs(sizeIn[0] - sizeIn[2]), Math.abs(sizeIn[0] - sizeIn[1])];
+  return apart.lastIndexOf(Math.min(...apart)) === 3 - across - up ? ROUND : SQUARE;
 }
 
+const ROUND: Outline = PIECE_OUTLINES.globeShade.above;
+const SQUARE: Outline = PIECE_OUTLINES.paperGoods.front;
 /** A hard point: a loop for what stands out like a handle, a nub for the rest, a ring when it faces us. */
 function PointGlyph({ mark, k }: { mark: PointMark; k: number }) {
   const { point, edge } = mark;

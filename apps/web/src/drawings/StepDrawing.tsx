@@ -68,7 +68,7 @@ export function StepDrawing({
               style={{ fill: hatch(layer.key), stroke: 'var(--ink)', strokeWidth: 0.8 }}
             />
           ))}
-        {isIn && <PieceShape view={view} form={plan.piece.form} k={k} hatch={`${prefix}-piece`} />}
+        {isIn && <PieceShape view={view} plan={plan} k={k} hatch={`${prefix}-piece`} />}
         <Dimension x1={0} x2={w} y1={-14} y2={-14} text={write(view.inside.w, true)} />
         <Dimension x1={-18} x2={-18} y1={0} y2={h} text={write(view.inside.h, true)} />
       </g>

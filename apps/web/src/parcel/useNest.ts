@@ -1,6 +1,6 @@
 'use client';
 import { useCallback, useEffect, useMemo, useReducer, useRef } from 'react';
-import type { Locks, PlanChoice } from '@inch-nest/core';
+import { PLAN_FORMAT, type Locks, type PlanChoice } from '@inch-nest/core';
 import { nestChangeBetween, planRequestFor, valuesOf, type Theirs } from '@inch-nest/contracts';
 import { useShop } from '../session/ShopContext.tsx';
 import { isDue, nestInHand, NOTHING_IN_HAND, recommendedOf, shownNest } from './nestInHand.ts';
@@ -87,13 +87,18 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
     () => shownNest(state, wished, keptPlan ?? (view.nest.choice ? null : recommended)),
     [state, wished, keptPlan, view.nest.choice, recommended],
   );
+  // what is sealed keeps the figures it was sealed with, whatever has moved since
+  const sealed = view.life.sealed && keptPlan?.format === PLAN_FORMAT ? keptPlan : null;
   const isKept = view.nest.choice !== null;
   const clash: Theirs | null = keeper.pending.find((one) => one.path === 'nest')?.clash ?? null;
   const problem = keeper.pending.find((one) => one.path === 'nest')?.problem ?? null;
   const { found, searching } = state;
+  const pinned = JSON.stringify(locks);
   return useMemo(() => {
-    const { plan, choice, answer } = shown;
-    const worked = answer?.kind === 'plan' ? answer : null;
+    const { answer } = shown;
+    const plan = sealed ?? shown.plan;
+    const choice = sealed?.choice ?? shown.choice;
+    const worked = answer?.kind === 'plan' && !sealed ? answer : null;
     return {
       request,
       found,
@@ -101,9 +106,9 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
       plan,
       choice,
       /** The plan as it is worked out now; null until it has been. */
-      worked: worked?.document ?? null,
+      worked: sealed ?? worked?.document ?? null,
       /** Why the choice in hand cannot be carried out. */
-      impossible: answer?.kind === 'noPlan' ? answer.reasons : answer?.kind === 'failed' ? [answer.message] : NONE,
+      impossible: sealed ? NONE : answer?.kind === 'noPlan' ? answer.reasons : answer?.kind === 'failed' ? [answer.message] : NONE,
       changes: worked?.changes ?? NONE,
       refusals: worked?.refusals ?? NONE,
       turned: worked?.turned ?? null,
@@ -122,7 +127,7 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
       settle,
     };
     // eslint-disable-next-line react-hooks/exhaustive-deps -- what is done with a nest never changes, locks count by content
-  }, [request, found, searching, shown, recommended, JSON.stringify(locks), isKept, take, change, pin, keepAnew, clash, problem, settle]);
+  }, [request, found, searching, shown, sealed, recommended, pinned, isKept, take, change, pin, keepAnew, clash, problem, settle]);
 }
 
 export type NestUse = ReturnType<typeof useNest>;

@@ -14,11 +14,13 @@ export function MovedFigures({ parcel, nest }: { parcel: ParcelUse; nest: NestUs
   if (!kept || !now || !sameContent(kept.choice, now.choice)) return null;
   const moved = Math.abs(kept.costMinor - now.costMinor) > 0.5 || Math.abs(kept.chance - now.chance) > 1e-6 * kept.chance;
   if (!moved) return null;
+  const amended = kept.coreVersion !== now.coreVersion;
   return (
     <div className="banner mind" role="status">
       <p>
-        <b>Figures have moved</b> since this nest was kept: {write.money(kept.costMinor)}, {formatChance(kept.chance)} then;{' '}
-        {write.money(now.costMinor)}, {formatChance(now.chance)} now.
+        <b>{amended ? 'The reckoning has moved' : 'Figures have moved'}</b> since this nest was kept
+        {amended && ` (the way breakage is reckoned was amended, ${kept.coreVersion} to ${now.coreVersion})`}: {write.money(kept.costMinor)}
+        , {formatChance(kept.chance)} then; {write.money(now.costMinor)}, {formatChance(now.chance)} now.
       </p>
       <Button onClick={nest.keepAnew}>Keep this nest</Button>
       {nest.recommended && (
