@@ -1,6 +1,6 @@
 import type { Locks, PlanChoice } from '@inch-nest/core';
 import type { z } from 'zod';
-import type { nestChange } from './plan.ts';
+import { OPTIONAL_PARTS, type nestChange } from './plan.ts';
 import { sameContent } from './sameContent.ts';
 
 /** What somebody chose: the nest and what they pinned of it. */
@@ -11,7 +11,6 @@ export interface NestValue {
 
 export type NestChange = z.infer<typeof nestChange>;
 type Parts = Readonly<Record<string, unknown>>;
-const OPTIONAL = ['extraFill'] as const;
 
 /** A nest after a change; null where nothing was chosen yet and the change does not say all of it. */
 export function applyNestChange(
@@ -43,7 +42,7 @@ export function nestChangeBetween(before: NestValue, after: NestValue): NestChan
   const [was, is] = [(before.choice ?? {}) as Parts, (after.choice ?? {}) as Parts];
   return {
     set: changed(was, is),
-    drop: OPTIONAL.filter((key) => gone(was, is).includes(key)),
+    drop: OPTIONAL_PARTS.filter((key) => gone(was, is).includes(key)),
     pin: changed(before.locks, after.locks),
     unpin: gone(before.locks, after.locks) as NestChange['unpin'],
   };

@@ -1,8 +1,10 @@
 import {
   FACES,
+  GUARDS,
   PLAN_FORMAT,
   READY_SETS,
   type Face,
+  type GuardKind,
   type Locks,
   type Order,
   type PlanChoice,
@@ -30,8 +32,17 @@ const layers = z
   )
   .max(12);
 
+/** Parts of a choice that may be left out. */
+export const OPTIONAL_PARTS = ['extraFill', 'guards', 'filledHollows'] as const satisfies readonly (keyof PlanChoice)[];
+
+const added = {
+  guards: z.record(z.string().max(60), z.enum(Object.keys(GUARDS) as [GuardKind, ...GuardKind[]])).exactOptional(),
+  filledHollows: z.array(z.string().max(60)).max(24).exactOptional(),
+};
+
 /** Each part of a choice by itself. */
 const choiceParts = {
+  ...added,
   layers,
   orientation,
   inner: z.strictObject({ box: key, fill: key }).nullable(),
@@ -56,6 +67,8 @@ export const planChoice = z.strictObject({
 
 const lockParts = z
   .strictObject({
+    guards: z.record(z.string().max(60), z.enum(Object.keys(GUARDS) as [GuardKind, ...GuardKind[]])),
+    filledHollows: z.array(z.string().max(60)).max(24),
     layers,
     orientation,
     bundle: z.strictObject({ sizeIn: triple, weightLb: weightLb.nullable() }),
@@ -79,7 +92,7 @@ export const locks = lockParts as z.ZodType<Locks>;
 /** A change of a nest: the parts that are set, those pinned, those let go. */
 export const nestChange = z.strictObject({
   set: z.strictObject(choiceParts).partial(),
-  drop: z.array(z.enum(['extraFill'])).max(1),
+  drop: z.array(z.enum(OPTIONAL_PARTS)).max(OPTIONAL_PARTS.length),
   pin: lockParts,
   unpin: z.array(lockParts.keyof()).max(30),
   /** Worked out and kept anew, though nothing of it may be changed. */

@@ -2,6 +2,7 @@ import { traceFrontier } from './stages/frontier/traceFrontier.ts';
 import { countPlans, type PlanSpace } from './stages/frontier/PlanSpace.ts';
 import type { PlanOption } from './stages/frontier/PlanOption.ts';
 import type { SearchProgress } from './stages/frontier/Trace.ts';
+import { waysToGuard, type Added } from './stages/item/addedTo.ts';
 import { inspectItem } from './stages/item/inspectItem.ts';
 import { ceilingOf } from './stages/frontier/recommend.ts';
 import { leastBoxToGet, type BoxToGet } from './stages/plan/boxToGet.ts';
@@ -13,6 +14,7 @@ import type { PlanRequest } from './stages/plan/PlanRequest.ts';
 import { boxesOf, fillsOf } from './stages/plan/stockFor.ts';
 import { handCard } from './stages/rate/byHand.ts';
 import { carriages } from './stages/rate/rateParcel.ts';
+import type { PieceFacts } from './stages/sale/Order.ts';
 import { readSale } from './stages/sale/readSale.ts';
 import { waysToWrap } from './stages/wrap/waysToWrap.ts';
 
@@ -73,7 +75,9 @@ function planSpace(request: PlanRequest): PlanSpace {
   if (!piece) throw new RangeError(`pieceId must be one of the order’s pieces, not ${request.pieceId}`);
   return {
     piece,
-    bundles: waysToWrap(piece, stock, house, locks),
+    bundles: guardWays(piece.facts, request).flatMap((added) =>
+      waysToWrap(added === NOTHING ? piece : inspectItem(order, piece.facts, added), stock, house, locks),
+    ),
     room: boxesOf(request),
     fills: fillsOf(stock, house, locks, locks.fill),
     innerFills: fillsOf(stock, house, locks, locks.innerFill),
@@ -83,4 +87,12 @@ function planSpace(request: PlanRequest): PlanSpace {
     locks,
     way: null,
   };
+}
+
+const NOTHING: Added = {};
+
+/** What may be put on the piece; nothing more where that is pinned, or the bundle was measured as it is. */
+function guardWays(facts: PieceFacts, { house, locks: { guards, filledHollows, bundle } }: PlanRequest): Added[] {
+  if (guards || filledHollows) return [{ ...(guards ? { guards } : {}), ...(filledHollows ? { filledHollows } : {}) }];
+  return bundle ? [NOTHING] : [NOTHING, ...waysToGuard(facts, house).slice(1)];
 }

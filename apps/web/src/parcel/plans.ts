@@ -1,6 +1,8 @@
 import type { PlanDocument } from '@inch-nest/core';
 import type { SearchAnswer } from '@inch-nest/contracts';
 
+import { guardWords } from '../words/guardWords.ts';
+
 type Found = Extract<SearchAnswer, { kind: 'planned' }>;
 
 /** What a plan is expected to cost at a care. */
@@ -15,5 +17,6 @@ export function bestAt({ frontier, recommended }: Found, care: number): PlanDocu
 export function planWords(plan: PlanDocument): string {
   const layers = plan.layers.map((layer) => `${layer.turns} ${layer.name.toLowerCase()}`).join(', ') || 'no wrap';
   const box = plan.inner ? `${plan.inner.name} floated in ${plan.box.name}` : plan.box.name;
-  return [box, layers, plan.fills.at(-1)?.name.toLowerCase()].filter(Boolean).join('; ');
+  const guards = guardWords(plan).join(', ');
+  return [box, guards, layers, plan.fills.at(-1)?.name.toLowerCase()].filter(Boolean).join('; ');
 }

@@ -34,7 +34,15 @@ export function BundleRecord({ nest, log }: Pick<BenchUse, 'nest'> & { log: Benc
     // the big key goes back to meaning done
     (document.activeElement as HTMLElement | null)?.blur();
     void log.log({ kind: 'bundleMeasured', sizeIn, weightLb });
-    nest.pin((now) => ({ ...now, layers: choice.layers, bundle: { sizeIn, weightLb } }));
+    // what was wrapped is what was measured: its layers and what was put on before them
+    const { layers, guards, filledHollows } = choice;
+    nest.pin((now) => ({
+      ...now,
+      layers,
+      ...(guards ? { guards } : {}),
+      ...(filledHollows ? { filledHollows } : {}),
+      bundle: { sizeIn, weightLb },
+    }));
   };
   return (
     <form

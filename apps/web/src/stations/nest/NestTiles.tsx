@@ -18,7 +18,7 @@ export function NestTiles({ plan, parcel, nest, choice }: { plan: PlanDocument; 
       <h2 id="wrap" className="unseen">
         Wrap
       </h2>
-      <GuardTile plan={plan} parcel={parcel} />
+      <GuardTile plan={plan} parcel={parcel} nest={nest} />
       <LayerTiles plan={plan} nest={nest} choice={choice} />
       <h2 id="box" className="unseen">
         Box

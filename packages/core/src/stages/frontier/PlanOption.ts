@@ -2,10 +2,11 @@ import type { Orientation } from '../../engineering/geometry/orientations.ts';
 import type { Minor } from '../../units/index.ts';
 import type { Cause } from './causes.ts';
 import type { RatedParcel } from '../rate/RatedParcel.ts';
+import type { Added } from '../item/addedTo.ts';
 import type { LayerChoice } from '../wrap/WrappedItem.ts';
 
 /** Everything a packer decides about one nest; the rest follows from it. */
-export interface PlanChoice {
+export interface PlanChoice extends Added {
   readonly layers: readonly LayerChoice[];
   readonly orientation: Orientation;
   readonly inner: { readonly box: string; readonly fill: string } | null;

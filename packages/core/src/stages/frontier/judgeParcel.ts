@@ -60,6 +60,7 @@ const CHOSEN_AFTERWARDS: ReadonlySet<CostLine['key']> = new Set(['cover', 'signa
 function choiceOf({ weighed, quote, coverAdded, signature }: RatedParcel, baseGapIn: number | null): PlanChoice {
   const { stowed, fill, innerFill } = weighed.filled;
   return {
+    ...stowed.wrapped.piece.added,
     layers: stowed.wrapped.layers.map((layer) => ({
       material: layer.stock.key,
       turns: layer.turns,

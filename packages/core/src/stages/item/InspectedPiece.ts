@@ -2,12 +2,15 @@ import type { Archetype } from '../../engineering/pieces/Archetype.ts';
 import type { FormKey } from '../../engineering/pieces/forms.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { Minor } from '../../units/index.ts';
+import type { Added } from './addedTo.ts';
 import type { Order, PieceFacts } from '../sale/Order.ts';
 
 /** A piece with everything the packing needs to know; missing measures are guessed and say so. */
 export interface InspectedPiece {
   readonly order: Order;
   readonly facts: PieceFacts;
+  /** What of the facts the plan added. */
+  readonly added: Added;
   readonly archetype: Archetype;
   readonly form: FormKey;
   readonly sizeIn: Triple;

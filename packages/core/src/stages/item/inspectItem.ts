@@ -15,14 +15,20 @@ import { ORDINARY_FILLS } from '../../engineering/materials/ordinaryStock.ts';
 import { IN3_PER_FT3, IN_PER_FT } from '../../units/index.ts';
 import type { Hollow, Order, PieceFacts } from '../sale/Order.ts';
 import { worthMinor } from '../sale/worth.ts';
+import { withAdded, type Added } from './addedTo.ts';
 import { guessMissing } from './guessMissing.ts';
 import type { InspectedPiece } from './InspectedPiece.ts';
 
 /** What is left of the strength round an unfilled hollow; judgement. */
 export const UNFILLED_HOLLOW_SHARE = 0.9;
 
-/** Looks one piece over: size, weight, bearing, strength and what decides it. */
-export function inspectItem(order: Order, facts: PieceFacts): InspectedPiece {
+/**
+ * Looks one piece over: size, weight, bearing, strength and what decides it.
+ *
+ * @param added what a plan puts on it beyond what is there
+ */
+export function inspectItem(order: Order, told: PieceFacts, added: Added = {}): InspectedPiece {
+  const facts = withAdded(told, added);
   const archetype = ARCHETYPES[facts.archetype];
   const form = facts.form ?? archetype.form;
   const { sizeIn, weightLb, guessed } = guessMissing(facts, archetype);
@@ -32,6 +38,7 @@ export function inspectItem(order: Order, facts: PieceFacts): InspectedPiece {
   return {
     order,
     facts,
+    added,
     archetype,
     form,
     sizeIn,
@@ -70,9 +77,9 @@ function withGuards(sizeIn: Triple, points: readonly HardPoint[]): Triple {
   return grown;
 }
 
-type Added = InspectedPiece['guards'];
+type Weighed = InspectedPiece['guards'];
 
-function guardOf(point: HardPoint): Added[] {
+function guardOf(point: HardPoint): Weighed[] {
   if (!point.guard) return [];
   const guard = GUARDS[point.guard];
   const feet = (point.guardLengthIn ?? guardLengthAdvisedIn(point)) / IN_PER_FT;
@@ -80,13 +87,13 @@ function guardOf(point: HardPoint): Added[] {
 }
 
 /** What a hollow is filled with; nothing while it is empty. */
-function hollowFill({ filled, volumeIn3, material }: Hollow): Added[] {
+function hollowFill({ filled, volumeIn3, material }: Hollow): Weighed[] {
   const fill = ORDINARY_FILLS[material ?? 'crumpledPaper'];
   const ft3 = volumeIn3 / IN3_PER_FT3;
   return filled ? [{ weightLb: ft3 * fill.lbPerFt3, costMinor: ft3 * fill.minorPerFt3, minutes: ft3 * fill.minutesPerFt3 }] : [];
 }
 
-const sumUp = (parts: readonly Added[]): Added =>
+const sumUp = (parts: readonly Weighed[]): Weighed =>
   parts.reduce(
     (sum, one) => ({
       weightLb: sum.weightLb + one.weightLb,

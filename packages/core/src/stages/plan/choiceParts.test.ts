@@ -1,4 +1,4 @@
-import { box, CHOICE, request, SERVICE, STOCK } from '../../../tests/sampleRequest.ts';
+import { box, CHOICE, point, request, SERVICE, STOCK } from '../../../tests/sampleRequest.ts';
 import { writeBenchSteps } from '../bench/writeBenchSteps.ts';
 import { stockUsed } from '../bench/stockUsed.ts';
 import type { PlanChoice } from '../frontier/PlanOption.ts';
@@ -9,7 +9,15 @@ import { derivePlan } from './derivePlan.ts';
 // says why not. (A board under the bundle once promised 110 times less breakage and was never weighed, charged or packed.)
 
 const asked = request(
-  { lengthIn: 7, widthIn: 5, heightIn: 4, weightLb: 6, replacementMinor: 60_000 },
+  {
+    lengthIn: 7,
+    widthIn: 5,
+    heightIn: 4,
+    weightLb: 6,
+    replacementMinor: 60_000,
+    hardPoints: [point('handle', 'right')],
+    hollows: [{ id: 'inside', name: 'inside', volumeIn3: 30, filled: false, material: null }],
+  },
   {
     stock: {
       ...STOCK,
@@ -21,6 +29,8 @@ const BASE: PlanChoice = { ...CHOICE, box: '16x16x16', layers: [{ material: 'lar
 
 /** Another value of each part; a part without one does not compile. */
 const OTHER: { readonly [Part in keyof Required<PlanChoice>]: PlanChoice[Part] } = {
+  guards: { 'handle-right': 'foamTube' },
+  filledHollows: ['inside'],
   layers: [{ material: 'largeBubble', turns: 4 }],
   orientation: [2, 0, 1],
   inner: { box: '10x10x10', fill: 'mouldedFill' },

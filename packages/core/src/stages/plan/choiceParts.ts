@@ -27,6 +27,8 @@ const carriage = (name: string): ChoicePart => ({
  * that a test can move each part and see everything else move. A part that nobody has thought of does not compile.
  */
 export const CHOICE_PARTS: Readonly<Record<keyof PlanChoice, ChoicePart>> = {
+  guards: { name: 'guards', still: {} },
+  filledHollows: { name: 'filled hollows', still: { stock: 'a hollow takes what lies about' } },
   layers: { name: 'layers', still: {} },
   orientation: {
     name: 'how it lies',

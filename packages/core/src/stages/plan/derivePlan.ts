@@ -6,6 +6,7 @@ import { judgeParcel, type Judge } from '../frontier/judgeParcel.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { formatWeight } from '../../units/index.ts';
 import { inspectItem } from '../item/inspectItem.ts';
+import type { InspectedPiece } from '../item/InspectedPiece.ts';
 import { BY_HAND, byHand, handCard } from '../rate/byHand.ts';
 import { nearestService } from '../../engineering/tariff/nearestService.ts';
 import { carriages, rateParcel, type Carriage, type RateLocks } from '../rate/rateParcel.ts';
@@ -21,6 +22,9 @@ import { boxesOf } from './stockFor.ts';
 /** A choice worked out, or why it cannot be carried out at all. */
 export type Derived =
   { readonly kind: 'plan'; readonly option: PlanOption } | { readonly kind: 'noPlan'; readonly reasons: readonly string[] };
+
+/** Parts of a choice that say how it is sent and leave the parcel as it is. */
+const CARRIAGE: ReadonlySet<string> = new Set<keyof PlanChoice>(['service', 'coverAdded', 'signature']);
 
 const none = (...reasons: string[]): Derived => ({ kind: 'noPlan', reasons });
 
@@ -50,13 +54,23 @@ export function deriver(request: PlanRequest): Deriver {
   if (!facts) throw new RangeError(`pieceId must be one of the order’s pieces, not ${request.pieceId}`);
   const piece = inspectItem(order, facts);
   const { boxes } = boxesOf({ stock, cards, locks: {} });
+  const pieces = new Map<string, InspectedPiece>();
   const bundles = new Map<string, WrappedItem>();
   const ways = new Map<string, Carriage[]>();
   const parcels = new Map<string, { weighed: WeighedParcel; judge: () => Judge } | string>();
 
-  const wrap = (layers: PlanChoice['layers']): WrappedItem => {
-    const key = JSON.stringify(layers);
-    const wrapped = bundles.get(key) ?? wrapItem(piece, layers, stock, house, measuredAs(request.locks, layers));
+  const guarded = ({ guards, filledHollows }: PlanChoice): InspectedPiece => {
+    if (!guards && !filledHollows) return piece;
+    const key = JSON.stringify([guards, filledHollows]);
+    const added = { ...(guards ? { guards } : {}), ...(filledHollows ? { filledHollows } : {}) };
+    const found = pieces.get(key) ?? inspectItem(order, facts, added);
+    pieces.set(key, found);
+    return found;
+  };
+  const wrap = (choice: PlanChoice): WrappedItem => {
+    const { layers, guards, filledHollows } = choice;
+    const key = JSON.stringify([layers, guards, filledHollows]);
+    const wrapped = bundles.get(key) ?? wrapItem(guarded(choice), layers, stock, house, measuredAs(request.locks, layers));
     bundles.set(key, wrapped);
     return wrapped;
   };
@@ -71,7 +85,7 @@ export function deriver(request: PlanRequest): Deriver {
     if (fill === undefined || innerFill === undefined) return 'that fill is not in the stockroom';
     if ((choice.liner || choice.board) && !stock.linerBoard)
       return `there is no sheet board for a ${choice.liner ? 'liner' : 'board under it'}`;
-    const stowed = stowAsTold(wrap(choice.layers), { ...choice, inner, box, sheet: stock.linerBoard });
+    const stowed = stowAsTold(wrap(choice), { ...choice, inner, box, sheet: stock.linerBoard });
     if (!stowed) return `a second wall leaves no inside of ${box.name}`;
     const weighed = weighParcel(fillVoids(stowed, fill, innerFill, house, choice.extraFill), stock, house);
     return weighed.grossLb > HEAVIEST_LB
@@ -85,8 +99,8 @@ export function deriver(request: PlanRequest): Deriver {
     return found;
   };
   const parcelOf = (choice: PlanChoice) => {
-    const { layers, orientation, inner, box, newDepthIn, liner, fill, baseGapIn, board, extraFill } = choice;
-    const key = JSON.stringify([layers, orientation, inner, box, newDepthIn, liner, fill, baseGapIn, board, extraFill]);
+    const nest = Object.entries(choice).filter(([part]) => !CARRIAGE.has(part));
+    const key = JSON.stringify(nest.sort(([one], [other]) => (one < other ? -1 : 1)));
     let parcel = parcels.get(key);
     if (parcel === undefined) {
       const weighed = weigh(choice);

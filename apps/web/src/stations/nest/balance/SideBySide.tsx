@@ -3,6 +3,7 @@ import { Button } from 'antd';
 import { formatChance, formatWeight, type PlanDocument } from '@inch-nest/core';
 import { sameContent } from '@inch-nest/contracts';
 import { NestGlyph } from '../../../drawings/NestGlyph.tsx';
+import { guardWords } from '../../../words/guardWords.ts';
 import { useShop } from '../../../session/ShopContext.tsx';
 
 /** The plan in hand and another, line by line and drawn to one scale; what differs is marked. */
@@ -15,6 +16,7 @@ export function SideBySide({ one, other, onTake }: { one: PlanDocument | null; o
     ['Cost', (plan) => write.money(plan.costMinor), 'money'],
     ['Breaks', (plan) => formatChance(plan.chance), 'risk'],
     ['Expected in all', (plan) => write.money(plan.expectedMinor)],
+    ['Guards', (plan) => guardWords(plan).join(', ') || 'none'],
     ['Wrap', (plan) => plan.layers.map((layer) => `${layer.turns} ${layer.name.toLowerCase()}`).join(', ') || 'none'],
     [
       'Box',
