@@ -72,11 +72,14 @@ test('a change by hand answers at once: the fill for another, the bedding a quar
   await expect(page.getByRole('group', { name: 'Fill' }).locator('.detail')).toContainText('sheets');
 });
 
-test('a size too large for any carrier says so, with what each of them lacks', async ({ page, open }) => {
+test('a size too large for any carrier has a nest at a price by hand, and says what each of them lacks', async ({ page, open }) => {
   await open('globe on a stand', 'nest');
-  await expect(page.locator('.banner.wrong')).toContainText('No nest', { timeout: 20_000 });
-  await expect(page.locator('.banner.wrong')).toContainText('length and girth');
-  await expect(page.locator('.banner.wrong')).not.toContainText('certified');
+  const banner = page.locator('.banner', { hasText: 'price is agreed by hand' });
+  await expect(banner).toContainText('Nearest', { timeout: 20_000 });
+  await banner.getByText('What each service lacks').click();
+  await expect(banner.getByRole('listitem').first()).toContainText('length and girth');
+  await expect(banner).not.toContainText('certified');
+  await expect(page.locator('.nest-drawing').first()).toBeVisible();
 });
 
 test('a nest changed and left at once is kept all the same', async ({ page, open }) => {

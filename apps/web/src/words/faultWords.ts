@@ -1,8 +1,15 @@
 import type { Excess, PlanDocument, PlanFault } from '@inch-nest/core';
 import type { Writers } from './writers.ts';
 
+/** A fault as it is said; what is long stands folded under it. */
+export interface FaultWords {
+  title: string;
+  says: string;
+  more?: { title: string; lines: readonly string[] };
+}
+
 /** What is wrong with a plan as it is said: the fault, and its figures. A new fault has its words here, or does not compile. */
-export function faultWords(fault: PlanFault, plan: PlanDocument, write: Writers): { title: string; says: string } {
+export function faultWords(fault: PlanFault, plan: PlanDocument, write: Writers): FaultWords {
   switch (fault.kind) {
     case 'tooSmall':
       return {
@@ -17,10 +24,11 @@ export function faultWords(fault: PlanFault, plan: PlanDocument, write: Writers)
     case 'byHand':
       return {
         title: 'No service in reach takes it: the price is agreed by hand.',
-        says: [
-          ...(fault.nearest ? [nearestWords(fault.nearest, write)] : []),
-          ...fault.refusals.map(({ serviceName, refused }) => `${serviceName}: ${refused}.`),
-        ].join(' '),
+        says: fault.nearest ? nearestWords(fault.nearest, write) : 'None of them goes there.',
+        more: {
+          title: 'What each service lacks',
+          lines: fault.refusals.map(({ carrier, serviceName, refused }) => `${carrier}, ${serviceName}: ${refused}`),
+        },
       };
     case 'feel':
       return {
@@ -66,13 +74,14 @@ export function faultWords(fault: PlanFault, plan: PlanDocument, write: Writers)
 }
 
 /** What would bring the nearest service back. */
-function nearestWords({ carrier, serviceName, lb, longIn, aroundIn }: Excess, write: Writers): string {
+function nearestWords({ carrier, serviceName, lb, longIn, aroundIn, bulky }: Excess, write: Writers): string {
   const less = [
     ...(lb > 0 ? [`${write.weight(lb)} lighter`] : []),
     ...(longIn > 0 ? [`${write.length(longIn)} shorter`] : []),
+    ...(bulky ? ['in a smaller box'] : []),
     ...(aroundIn > 0 ? [`${write.length(aroundIn)} less in length and girth`] : []),
   ];
-  return `Nearest: ${carrier} ${serviceName} would, were it ${less.join(' and ')}.`;
+  return `Nearest: ${serviceName} of ${carrier} would take it, were it ${less.join(' and ')}.`;
 }
 
 const GAP_WORDS = {

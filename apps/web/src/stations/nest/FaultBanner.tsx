@@ -38,6 +38,16 @@ export function FaultBanner({ plan, parcel, nest }: { plan: PlanDocument; parcel
           </>
         )}
       </p>
+      {words.more && (
+        <details>
+          <summary>{words.more.title}</summary>
+          <ul>
+            {words.more.lines.map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </ul>
+        </details>
+      )}
       {remedy && (
         <Button type="primary" onClick={() => applyChange(remedy, parcel, nest)}>
           Do that

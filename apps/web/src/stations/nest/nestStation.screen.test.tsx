@@ -33,7 +33,13 @@ test('a gap into which nothing goes would rattle: the fill and the room it wants
 
 test('large bubble next to a bare handle does not follow it', async () => {
   const asked = request({ archetype: 'handledWare', hardPoints: [point('handle', 'right')] });
-  await faults(asked, (choice) => ({ ...choice, layers: [{ material: 'largeBubble', turns: 3 }], box: '16x14x12', fill: 'mouldedFill' }));
+  await faults(asked, (choice) => ({
+    ...choice,
+    guards: {},
+    layers: [{ material: 'largeBubble', turns: 3 }],
+    box: '16x14x12',
+    fill: 'mouldedFill',
+  }));
   expect(screen.getByText('Large bubble does not follow the handle.')).toBeTruthy();
 });
 
@@ -66,7 +72,7 @@ test('with no service in reach the nest stands, and every lack of every service 
   const { nest } = nestOf(asked);
   await draw(<FaultBanner plan={nest.plan!} parcel={parcelOf(asked)} nest={nest} />);
   expect(screen.getByText(/the price is agreed by hand/)).toBeTruthy();
-  expect(screen.getByText(/Nearest: Ambry Ground Ground would, were it .* shorter/)).toBeTruthy();
+  expect(screen.getByText(/Nearest: Ground of Ambry Ground would take it, were it .* shorter/)).toBeTruthy();
   expect(screen.getByText(/long, at most 48 in; length and girth .* at most 108 in/)).toBeTruthy();
   expect(screen.getByRole('alert').className).toContain('mind');
 });

@@ -12,6 +12,8 @@ export interface Excess {
   readonly longIn: number;
   /** Of length and girth together. */
   readonly aroundIn: number;
+  /** It bills more by its size than the table goes to. */
+  readonly bulky: boolean;
 }
 
 type Asked = Pick<Shipment, 'sizeIn' | 'weightLb' | 'originPostcode' | 'destinationPostcode'>;
@@ -32,9 +34,10 @@ export function nearestService(cards: readonly RateCard[], asked: Asked): Excess
 function excessOn({ carrier }: RateCard, service: Service, { sizeIn, weightLb }: Asked): Excess & { readonly share: number } {
   const { weightLb: mostLb, longestIn, lengthPlusGirthIn: mostAroundIn } = service.limits;
   const table = service.steps.at(-1)?.upToLb ?? Infinity;
-  const lb = Math.max(0, weightLb - mostLb, billableWeight(service, sizeIn, weightLb).billableLb - table);
+  const lb = Math.max(0, weightLb - Math.min(mostLb, table));
+  const billed = Math.max(0, billableWeight(service, sizeIn, weightLb).billableLb / table - 1);
   const longIn = Math.max(0, sortedSides(sizeIn)[0] - (longestIn ?? Infinity));
   const aroundIn = Math.max(0, lengthPlusGirthIn(sizeIn) - (mostAroundIn ?? Infinity));
-  const share = Math.max(lb / mostLb, longIn / (longestIn ?? Infinity), aroundIn / (mostAroundIn ?? Infinity));
-  return { carrier, serviceName: service.name, lb, longIn, aroundIn, share };
+  const share = Math.max(billed, lb / mostLb, longIn / (longestIn ?? Infinity), aroundIn / (mostAroundIn ?? Infinity));
+  return { carrier, serviceName: service.name, lb, longIn, aroundIn, bulky: billed > 0 && lb === 0, share };
 }

@@ -111,7 +111,7 @@ export function deriver(request: PlanRequest): Deriver {
     return parcel;
   };
   const lackingFor = (weighed: WeighedParcel, { coverAdded, signature }: PlanChoice) => ({
-    refusals: rateParcel(weighed, carriages(cards, piece, house, { coverAdded, signature })).refused(request.units),
+    refusals: rateParcel(weighed, carriages(cards, piece, house, { coverAdded, signature }).filter(takesOwnBoxes)).refused(request.units),
     nearest: nearestService(cards, { ...order, ...parcelAsSent(weighed) }),
   });
   const derive = (choice: PlanChoice): Derived => {
@@ -135,6 +135,8 @@ export function deriver(request: PlanRequest): Deriver {
     },
   });
 }
+
+const takesOwnBoxes = ({ service }: Carriage): boolean => service.containers === null;
 
 const parcelAsSent = ({ grossLb, filled }: WeighedParcel) => ({ weightLb: grossLb, sizeIn: filled.stowed.shell.outsideIn });
 
