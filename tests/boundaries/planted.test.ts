@@ -111,21 +111,25 @@ test.each<[string, string, string, string, string[]]>([
     `${CORE}stages/parcel/ParcelLife.ts`,
     "  | 'closed';",
     "  | 'closed'\n  | 'cancelled';",
-    ['apps/web/src/words/stateWords.ts', 'packages/core/src/stages/parcel/standing.ts'],
+    ['apps/web/src/words/stateWords.ts', 'packages/core/src/stages/parcel/moves.ts', 'packages/core/src/stages/parcel/standing.ts'],
   ],
   [
     'a happening',
     `${CORE}stages/parcel/LifeEvent.ts`,
     "  | { readonly kind: 'tagMatched' }",
     "  | { readonly kind: 'tagMatched' }\n  | { readonly kind: 'refunded' }",
-    ['packages/core/src/stages/parcel/lifeWords.ts', 'packages/core/src/stages/parcel/recordParcel.ts'],
+    [
+      'packages/core/src/stages/parcel/lifeWords.ts',
+      'packages/core/src/stages/parcel/moves.ts',
+      'packages/core/src/stages/parcel/recordParcel.ts',
+    ],
   ],
   [
     'a fault of a plan',
     `${CORE}stages/plan/PlanDocument.ts`,
     "  | { readonly kind: 'certificate'; readonly blocks: true }",
     "  | { readonly kind: 'certificate'; readonly blocks: true }\n  | { readonly kind: 'gaping'; readonly blocks: true }",
-    ['apps/web/src/words/faultWords.ts'],
+    ['apps/web/src/words/faultWords.ts', 'packages/core/src/stages/plan/findFaults.ts'],
   ],
   [
     'a part of a choice',

@@ -146,9 +146,9 @@ test('the counter quotes what an order would cost, and buys nothing by it', asyn
   await report(id, { kind: 'weighed', readingsLb: [3.5], outsideIn: [12, 12, 12] });
   await report(id, { kind: 'rated', rate: RATE });
   const order = (await orderOfRate(room, shop, id))!;
-  expect(await httpCounter(address, 2000).quote(order)).toEqual({ priceMinor: 985 });
+  expect(await httpCounter(address, 2000).quote(order)).toEqual({ priceMinor: 980 });
   await fetch(`${address}/switches`, { method: 'PUT', body: JSON.stringify({ dearerMinor: 40 }) });
-  expect(await httpCounter(address, 2000).quote(order)).toEqual({ priceMinor: 1025 });
+  expect(await httpCounter(address, 2000).quote(order)).toEqual({ priceMinor: 1020 });
   expect(Object.keys(state.purchases)).toEqual([]);
   server.closeAllConnections();
   server.close();

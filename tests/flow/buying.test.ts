@@ -1,7 +1,7 @@
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import type { CounterSwitches, ShopView } from '@inch-nest/contracts';
-import type { Happening } from '@inch-nest/core';
+import { BY_HAND, type Happening } from '@inch-nest/core';
 import { NEW_STATE, type CounterState } from '../../apps/counter/src/Counter.ts';
 import { counterServer } from '../../apps/counter/src/counterServer.ts';
 import type { CarrierCounter } from '../../apps/web/src/server/counter/CarrierCounter.ts';
@@ -146,11 +146,59 @@ describe('a label is bought once and never lost', () => {
     const till = purchases(fresh.database, counter.client(), now);
     await till.buy(shop, id, ODILE);
     const [first] = (await view(id)).labels;
-    await till.void(shop, first!.id, ODILE);
+    await till.void(shop, { parcelId: id, labelId: first!.id, personId: ODILE });
     expect((await view(id)).life.label).toBeNull();
     await till.buy(shop, id, ODILE);
     expect((await view(id)).labels.map((label) => label.state)).toEqual(['bought', 'voided']);
     expect(counter.charges()).toBe(2);
+    await counter.kill();
+  });
+});
+
+describe('giving a label back is settled as buying is', () => {
+  const bought = async () => {
+    const counter = killableCounter();
+    await counter.open();
+    const id = await rated();
+    const till = purchases(fresh.database, counter.client(), now);
+    await till.buy(shop, id, ODILE);
+    const [label] = (await view(id)).labels;
+    return { counter, id, till, labelId: label!.id, asked: { parcelId: id, labelId: label!.id, personId: ODILE } };
+  };
+  const states = async (id: string) => (await view(id)).labels.map(({ state }) => state);
+
+  test('a counter that does not answer leaves it noted; nothing leaves with it, and the sweep finishes it', async () => {
+    const { counter, id, till, asked } = await bought();
+    await report(id, { kind: 'tagMatched' });
+    await counter.kill();
+    await till.void(shop, asked);
+    expect(await states(id)).toEqual(['voiding']);
+    await expect(report(id, { kind: 'handedOver' })).rejects.toThrow(/being given back/);
+    await counter.open();
+    await till.sweep();
+    expect(await states(id)).toEqual(['voided']);
+    expect((await view(id)).life.label).toBeNull();
+    await counter.kill();
+  });
+
+  test('one given back at the counter itself is void here within a sweep, and says so', async () => {
+    const { counter, id, till } = await bought();
+    await report(id, { kind: 'tagMatched' });
+    await counter.client().void((await fresh.database.models.label.findOne({ where: { parcelId: id } }))!.key);
+    await till.sweep();
+    expect((await view(id)).labels[0]).toMatchObject({ state: 'voided', problem: expect.stringMatching(/at the counter/) as string });
+    await expect(report(id, { kind: 'handedOver' })).rejects.toThrow(/no label/);
+    await counter.kill();
+  });
+
+  test('not after it has left, and not another parcel’s', async () => {
+    const { counter, id, till, asked } = await bought();
+    const other = await rated();
+    await expect(till.void(shop, { ...asked, parcelId: other })).rejects.toThrow(/no such label/);
+    await report(id, { kind: 'tagMatched' });
+    await report(id, { kind: 'handedOver' });
+    await expect(till.void(shop, asked)).rejects.toThrow(/has left/);
+    expect(await states(id)).toEqual(['bought']);
     await counter.kill();
   });
 });
@@ -187,6 +235,36 @@ describe('nothing is bought when what was rated has moved', () => {
       now: now(),
     });
     await refused(id, /address changed/);
+  });
+
+  test.each([
+    ['one cent', { priceMinor: 1 }, /another price/],
+    ['a service nobody has', { service: 'invented' }, /no rate card of the shop has that service/],
+    ['a price agreed by hand', { service: BY_HAND, cardId: BY_HAND, cardVersion: 0 }, /agreed by hand/],
+  ])('a client’s own price is never believed: %s', async (_, more, why) => {
+    const id = await bowl(room, shop);
+    await report(id, { kind: 'weighed', readingsLb: [3.5], outsideIn: [12, 12, 12] });
+    await report(id, { kind: 'rated', rate: { ...RATE, ...more } });
+    await refused(id, why);
+  });
+
+  test('a clock that was put back holds nothing up: order is the house’s own', async () => {
+    const id = await bowl(room, shop);
+    await report(id, { kind: 'weighed', readingsLb: [3.5], outsideIn: [12, 12, 12] });
+    const { sale } = await view(id);
+    await keepOne(room, shop, id, {
+      path: 'sale/destinationPostcode',
+      value: '40218',
+      basedOn: sale.destinationPostcode.revision,
+      now: now(),
+    });
+    // told with a time two hours before the address was changed
+    await tell(room, id, { kind: 'rated', rate: RATE }, new Date(now().getTime() - 7_200_000));
+    const counter = killableCounter();
+    await counter.open();
+    await purchases(fresh.database, counter.client(), now).buy(shop, id, ODILE);
+    expect((await view(id)).labels.map(({ state }) => state)).toEqual(['bought']);
+    await counter.kill();
   });
 
   test('never weighed', async () => refused(await bowl(room, shop), /weigh it/));

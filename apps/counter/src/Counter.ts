@@ -40,6 +40,16 @@ export function createCounter(state: CounterState, keep: () => void, now: () => 
     kind: 'bought',
     purchase: { key, tracking, chargedMinor, boughtAt, voided },
   });
+  /** What cannot be written down did not happen, and whoever asked is told so. */
+  const written = (happen: () => unknown, unhappen: () => unknown): void => {
+    happen();
+    try {
+      keep();
+    } catch (error) {
+      unhappen();
+      throw error;
+    }
+  };
   const find = (key: string): CounterAnswer =>
     state.purchases[key] ? bare(state.purchases[key]) : { kind: state.closed.includes(key) ? 'closed' : 'unknown' };
   return {
@@ -53,7 +63,7 @@ export function createCounter(state: CounterState, keep: () => void, now: () => 
       if (state.closed.includes(key)) return { kind: 'closed' };
       const { priceMinor } = this.quote(order);
       if (priceMinor !== order.priceMinor) return { kind: 'priceChanged', priceMinor };
-      state.purchases[key] = {
+      const purchase = {
         key,
         tracking: trackingOf(order, Object.keys(state.purchases).length + 1),
         chargedMinor: priceMinor,
@@ -62,21 +72,28 @@ export function createCounter(state: CounterState, keep: () => void, now: () => 
         order,
         attempts: 1,
       };
-      keep();
-      return bare(state.purchases[key]);
+      written(
+        () => (state.purchases[key] = purchase),
+        () => delete state.purchases[key],
+      );
+      return bare(purchase);
     },
     close(key) {
       if (!state.purchases[key] && !state.closed.includes(key)) {
-        state.closed.push(key);
-        keep();
+        written(
+          () => state.closed.push(key),
+          () => state.closed.pop(),
+        );
       }
       return find(key);
     },
     void(key) {
       const known = state.purchases[key];
       if (known && !known.voided) {
-        known.voided = true;
-        keep();
+        written(
+          () => (known.voided = true),
+          () => (known.voided = false),
+        );
       }
       return find(key);
     },
@@ -96,9 +113,13 @@ export function createCounter(state: CounterState, keep: () => void, now: () => 
     quote: (order) => ({ priceMinor: order.priceMinor + switches().dearerMinor }),
     pickup({ id, cardId, day, tracking }) {
       const reference = `PU${String(7000 + Object.keys(state.pickups).length)}`;
-      state.pickups[id] ??= { cardId, day, tracking: [...tracking], reference };
-      keep();
-      return { reference: state.pickups[id].reference };
+      const known = state.pickups[id];
+      if (known) return { reference: known.reference };
+      written(
+        () => (state.pickups[id] = { cardId, day, tracking: [...tracking], reference }),
+        () => delete state.pickups[id],
+      );
+      return { reference };
     },
     charges: () => Object.keys(state.purchases).length,
   };

@@ -61,7 +61,9 @@ export function counterServer(state: CounterState, keep: () => void): Server {
   return createServer((request, response) => {
     route(request, response).catch((error: unknown) => {
       const problems = error instanceof z.ZodError ? problemsOf(error) : [{ path: '(body)', message: (error as Error).message }];
-      if (!response.headersSent) response.writeHead(400, { 'content-type': 'application/json' });
+      // what could not be written down is the counter's own trouble, and was not done
+      const status = error instanceof Error && 'syscall' in error ? 507 : 400;
+      if (!response.headersSent) response.writeHead(status, { 'content-type': 'application/json' });
       response.end(JSON.stringify({ problems }));
     });
   });

@@ -55,7 +55,7 @@ export interface PhotoView {
 }
 
 /** How far a purchase has come: asked for, bought, refused for its price, never charged, or given back. */
-export type LabelState = 'pending' | 'bought' | 'priceChanged' | 'notBought' | 'voided';
+export type LabelState = 'pending' | 'bought' | 'voiding' | 'priceChanged' | 'notBought' | 'voided';
 
 /** One purchase of a label, the newest first on a parcel. */
 export interface LabelView {

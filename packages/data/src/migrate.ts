@@ -8,6 +8,7 @@ import { up as labels } from './migrations/005-labels.ts';
 import { up as papers } from './migrations/006-papers.ts';
 import { up as ids } from './migrations/007-ids.ts';
 import { up as irreplaceable } from './migrations/008-irreplaceable.ts';
+import { up as voiding } from './migrations/009-voiding.ts';
 import { runWithin, type RunSql } from './migrations/RunSql.ts';
 
 /** A step from one version's tables to the next one's. */
@@ -25,6 +26,7 @@ export const MIGRATIONS: readonly Migration[] = [
   { name: '006-papers', up: papers },
   { name: '007-ids', up: ids },
   { name: '008-irreplaceable', up: irreplaceable },
+  { name: '009-voiding', up: voiding },
 ];
 const LOCK = 4_117_201;
 

@@ -144,6 +144,7 @@ export function defineModels(sequelize: Sequelize): Models {
       undoOf: maybeUuid,
       bundleId: maybeUuid,
       pieceId: maybeUuid,
+      afterChange: { type: DataTypes.INTEGER, allowNull: true },
     }),
     plan: define('plan', 'plan', {
       id,

@@ -182,6 +182,8 @@ export interface EventRow {
   undoOf: string | null;
   bundleId?: string | null;
   pieceId?: string | null;
+  /** The last change of the parcel that was kept before it: the house's own order, whatever time was told. */
+  afterChange?: number | null;
 }
 export interface PlanRow {
   id: string;

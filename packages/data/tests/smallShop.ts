@@ -53,7 +53,8 @@ export const RATE: RatedFor = {
   cardVersion: CARD.version,
   weightLb: 3.5,
   outsideIn: [12, 12, 12],
-  priceMinor: 985,
+  // the card’s own: 800 + 60 × 3 for the step to 4 lb in zone 5
+  priceMinor: 980,
   coverAdded: false,
   signature: false,
 };

@@ -3,6 +3,7 @@ import {
   BENCH_TESTS,
   buyGate,
   handOverGate,
+  moveGate,
   recordParcel,
   sealGate,
   type BenchTestKey,
@@ -43,7 +44,7 @@ export async function appendEvent(database: ShopDatabase, event: NewEvent, trans
   const past = await eventsOf(database, event.parcelId, transaction);
   const shut = event.gated === false ? [] : [...gateFor(event, past), ...(await movedOf(database, event, past, transaction))];
   if (shut.length > 0) throw new Refused(shut.map((message) => ({ path: event.happening.kind, message })));
-  const { kind, ...body } = event.happening;
+  const { kind, ...body } = await stamped(database, event, transaction);
   const seq = (past.at(-1)?.seq ?? 0) + 1;
   await models.event.create(
     {
@@ -55,6 +56,7 @@ export async function appendEvent(database: ShopDatabase, event: NewEvent, trans
       kind,
       body,
       undoOf: event.undoOf,
+      afterChange: await lastChange(database, event.parcelId, transaction),
       ...(await idsOf(database, event, transaction)),
     },
     { transaction },
@@ -77,6 +79,19 @@ export async function appendEvent(database: ShopDatabase, event: NewEvent, trans
   await models.parcel.increment('revision', { where: { id: event.parcelId }, transaction });
 }
 
+/** The last change that was kept of a parcel: where the event stands among them. */
+async function lastChange({ models }: ShopDatabase, parcelId: string, transaction: Transaction): Promise<number> {
+  const last = await models.change.findOne({ where: { parcelId }, attributes: ['seq'], order: [['seq', 'desc']], transaction });
+  return Number(last?.seq ?? 0);
+}
+
+/** What happened with what the house itself knows of it: a price is taken for where the parcel goes at that moment. */
+async function stamped(database: ShopDatabase, { happening, parcelId }: NewEvent, transaction: Transaction): Promise<Happening> {
+  if (happening.kind !== 'rated') return happening;
+  const { sale } = await lockParcel(database, parcelId, transaction);
+  return { ...happening, rate: { ...happening.rate, toPostcode: sale.destinationPostcode } };
+}
+
 /** A parcel that is no longer what its label was bought for does not leave. */
 async function movedOf(
   database: ShopDatabase,
@@ -85,8 +100,9 @@ async function movedOf(
   transaction: Transaction,
 ): Promise<string[]> {
   if (happening.kind !== 'handedOver') return [];
-  const label = await database.models.label.findOne({ where: { parcelId, state: 'bought' }, transaction });
+  const label = await database.models.label.findOne({ where: { parcelId, state: ['bought', 'voiding'] }, transaction });
   if (!label) return [];
+  if (label.state === 'voiding') return ['the label is being given back'];
   const life = recordParcel(past);
   const moves = await labelMoves(database, label, await lockParcel(database, parcelId, transaction), life.weighing, false, transaction);
   return moves.map((move) => `the label was bought for another ${move === 'contents' ? 'content' : move}: put it back, or void the label`);
@@ -114,8 +130,12 @@ function gateFor({ happening, cardVersion, testsDue, undoOf }: NewEvent, past: P
     if (!target || !TAKEN_BACK.includes(target.kind)) return ['only a step or a test can be taken back'];
   } else if (undoOf !== null) return ['only what is taken back takes something back'];
   const life = recordParcel(past);
-  if (happening.kind === 'sealed') return sealGate(life, testsDue ?? BENCH_TESTS);
-  if (happening.kind === 'labelBought') return buyGate(life, cardVersion ?? 0);
-  if (happening.kind === 'handedOver') return handOverGate(life);
-  return [];
+  if (happening.kind === 'takenBack' && life.sealed) return ['it is sealed: open it again first'];
+  const gates: Partial<Record<Happening['kind'], () => string[]>> = {
+    sealed: () => sealGate(life, testsDue ?? BENCH_TESTS),
+    labelBought: () => buyGate(life, cardVersion ?? 0),
+    handedOver: () => handOverGate(life),
+  };
+  const shut = gates[happening.kind]?.() ?? [];
+  return shut.length > 0 ? shut : moveGate(life, happening.kind);
 }

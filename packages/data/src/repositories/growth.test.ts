@@ -1,3 +1,5 @@
+import { randomUUID } from 'node:crypto';
+import { appendEvent } from './eventRepository.ts';
 import { freshDatabase } from '../../tests/freshDatabase.ts';
 import { manyParcels } from '../../tests/manyParcels.ts';
 import { bowl, NOW, smallShop, tell } from '../../tests/smallShop.ts';
@@ -32,7 +34,13 @@ beforeAll(async () => {
   room = inShop(fresh.database, shop.id);
   const over = await bowl(room, shop);
   await tell(room, over, { kind: 'weighed', readingsLb: [3], outsideIn: null }, NOW);
-  await tell(room, over, { kind: 'delivered' }, NOW);
+  await room.sequelize.transaction((transaction) =>
+    appendEvent(
+      room,
+      { id: randomUUID(), parcelId: over, personId: me(), happening: { kind: 'delivered' }, now: NOW, undoOf: null, gated: false },
+      transaction,
+    ),
+  );
   open = [];
   for (let i = 0; i < 5; i++) open.push(await bowl(room, shop));
   await manyParcels(fresh.database, over, GROWN);

@@ -1,4 +1,4 @@
-import { ARCHETYPES, hardPointsOfNewKind, kindPresets, type KindPresets } from '@inch-nest/core';
+import { ARCHETYPES, frozenFact, hardPointsOfNewKind, kindPresets, recordParcel, type KindPresets } from '@inch-nest/core';
 import {
   clashes,
   readField,
@@ -15,7 +15,7 @@ import type { Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
 import { keepNest } from './nestRepository.ts';
 import { personOf } from './personOf.ts';
-import { fieldColumns, lockParcel, type LockedParcel } from './parcelRows.ts';
+import { eventsOf, fieldColumns, lockParcel, type LockedParcel } from './parcelRows.ts';
 
 type Person = ShopView['people'][number];
 /** A field's text and value as they stood before or after a change, with the presets that went with it. */
@@ -43,10 +43,13 @@ export async function keepParcel(
   const person = personOf(shop, personId);
   return database.sequelize.transaction(async (transaction) => {
     const rows = await lockParcel(database, parcelId, transaction);
+    const life = recordParcel(await eventsOf(database, parcelId, transaction));
     const verdicts: Verdict[] = [];
     for (const change of changes) {
       const what = pathOf(change.path, rows);
-      if (!what) verdicts.push({ path: change.path, kind: 'refused', problem: `a parcel has no ${change.path}` });
+      const frozen = what && frozenFact(life, what === 'nest' ? 'nest' : what.name);
+      if (frozen) verdicts.push({ path: change.path, kind: 'refused', problem: frozen });
+      else if (!what) verdicts.push({ path: change.path, kind: 'refused', problem: `a parcel has no ${change.path}` });
       else if (what === 'nest') verdicts.push(await keepNest(database, shop, rows, person, change, now, transaction));
       else verdicts.push(await keepField(database, shop, rows, person, { ...change, ...what }, now, transaction));
     }

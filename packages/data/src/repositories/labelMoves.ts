@@ -1,10 +1,11 @@
 import { createHash } from 'node:crypto';
-import { quoteService, type RateCard, type RatedFor, type Triple, type Weighing } from '@inch-nest/core';
-import { orderOf, rateCard, type BoughtFor, type LabelMove } from '@inch-nest/contracts';
+import type { RatedFor, Triple, Weighing } from '@inch-nest/core';
+import type { BoughtFor, LabelMove } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
 import type { AddressRow, LabelRow } from '../rows.ts';
-import { factsView, type LockedParcel } from './parcelRows.ts';
+import { askCard } from './askCard.ts';
+import type { LockedParcel } from './parcelRows.ts';
 
 type Rows = Pick<LockedParcel, 'sale' | 'bundle' | 'piece'>;
 
@@ -65,29 +66,14 @@ export async function labelMoves(
 
 /** True where the carrier's card, in the version it was bought by, asks the same for the parcel as it is now. */
 async function samePrice(
-  { models }: ShopDatabase,
+  database: ShopDatabase,
   { ordered, rate }: LabelRow,
   rows: Rows,
   present: BoughtFor,
   transaction: Transaction,
 ): Promise<boolean> {
-  const row = await models.card.findOne({ where: { cardKey: rate.cardId, version: rate.cardVersion }, transaction });
-  const card: RateCard | null = row && rateCard.parse(row.document);
-  const service = card?.services.find((one) => one.key === rate.service);
-  if (!card || !service) return false;
-  const ask = (weightLb: number, sizeIn: readonly number[]) =>
-    quoteService(card, service, {
-      sizeIn: sizeIn as Triple,
-      weightLb,
-      originPostcode: ordered.fromPostcode,
-      destinationPostcode: ordered.toPostcode,
-      shipDate: card.validFrom,
-      coverMinor: rate.coverAdded ? ordered.coverMinor : null,
-      signature: rate.signature,
-      container: service.containers?.[0] ?? null,
-      nonRectangular: false,
-      goods: orderOf(factsView(rows), { originPostcode: ordered.fromPostcode, today: card.validFrom }).pieces[0]?.archetype ?? null,
-    });
-  const [then, now] = [ask(ordered.weightLb, ordered.outsideIn), ask(present.weightLb, present.outsideIn)];
-  return !('refused' in then) && !('refused' in now) && then.totalMinor === now.totalMinor;
+  const ask = (of: { weightLb: number; outsideIn: readonly number[] }) =>
+    askCard(database, rows, { rate, ordered, weightLb: of.weightLb, outsideIn: of.outsideIn }, null, transaction);
+  const [then, now] = [await ask(ordered), await ask(present)];
+  return then !== null && now !== null && !('refused' in then) && !('refused' in now) && then.totalMinor === now.totalMinor;
 }

@@ -1,10 +1,10 @@
 import { randomUUID } from 'node:crypto';
-import { buyGate, recordParcel, worthMinor, type RatedFor } from '@inch-nest/core';
+import { BY_HAND, buyGate, recordParcel, worthMinor, type Quote, type QuoteRefusal, type RatedFor } from '@inch-nest/core';
 import { valuesOf, type CounterAnswer, type KeptFields, type LabelOrder, type PieceValues, type ShopView } from '@inch-nest/contracts';
-import { Op, type Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
 import { Missing, Refused } from '../refusals.ts';
 import type { LabelRow, PieceRow, SaleRow } from '../rows.ts';
+import { askCard } from './askCard.ts';
 import { appendEvent } from './eventRepository.ts';
 import { presentFor } from './labelMoves.ts';
 import { eventsOf, lockParcel } from './parcelRows.ts';
@@ -35,11 +35,14 @@ export async function beginPurchase(
     const life = recordParcel(events);
     const card = shop.cards.find((one) => one.id === life.rate?.cardId);
     const shut = buyGate(life, card?.version ?? 0);
-    const rated = events.filter((event) => event.kind === 'rated').at(-1);
-    if (rated && (await movedSince(database, parcelId, new Date(rated.at), transaction)))
+    if (life.rate?.toPostcode !== undefined && life.rate.toPostcode !== sale.destinationPostcode)
       shut.push('the address changed after the price was taken: rate it again');
     if (shut.length > 0 || !life.rate) throw new Refused(shut.map((message) => ({ path: 'label', message })));
     const rate = life.rate;
+    const ordered = orderFor(shop, rate, sale, piece);
+    const asked = await askCard(database, rows, { rate, ordered, ...rate }, shop.today, transaction);
+    const otherwise = priceStands(rate, asked);
+    if (otherwise) throw new Refused([{ path: 'label', message: otherwise }]);
     const attempt = 1 + (await models.label.count({ where: { parcelId }, transaction }));
     const made = await models.label.create(
       {
@@ -48,7 +51,7 @@ export async function beginPurchase(
         key: `${parcelId}:${parcel.revision}:${attempt}`,
         attempt,
         state: 'pending',
-        ordered: orderFor(shop, rate, sale, piece),
+        ordered,
         rate,
         boughtFor: await presentFor(database, rows, rate, transaction),
         tracking: null,
@@ -92,9 +95,16 @@ export async function orderOfRate(database: ShopDatabase, shop: ShopView, parcel
 
 export const plainLabel = (row: { get(options: { plain: true }): unknown }): LabelRow => row.get({ plain: true }) as LabelRow;
 
-/** True when the destination was changed after an instant. */
-const movedSince = async ({ models }: ShopDatabase, parcelId: string, since: Date, transaction: Transaction): Promise<boolean> =>
-  (await models.change.count({ where: { parcelId, path: 'destinationPostcode', at: { [Op.gt]: since } }, transaction })) > 0;
+/**
+ * Why a price that was chosen does not stand: what the card itself asks for this parcel, as it weighs and measures, to where
+ * it goes now. Null where it does.
+ */
+function priceStands(rate: RatedFor, asked: Quote | QuoteRefusal | null): string | null {
+  if (rate.service === BY_HAND) return 'its price was agreed by hand: the label comes from that carrier';
+  if (!asked) return 'no rate card of the shop has that service: rate it again';
+  if ('refused' in asked) return `${asked.serviceName} does not take it (${asked.refused}): rate it again`;
+  return asked.totalMinor === rate.priceMinor ? null : 'the card asks another price for it as it is now: rate it again';
+}
 
 /** What became of a pending purchase is written down, once; a bought label is an event of the parcel, whatever moved meanwhile. */
 export async function settlePurchase(database: ShopDatabase, id: string, answer: CounterAnswer, now: Date): Promise<void> {
@@ -134,37 +144,4 @@ export async function settlePurchase(database: ShopDatabase, id: string, answer:
       transaction,
     );
   });
-}
-
-/** Writes down that a bought label was given back. */
-export async function settleVoid(database: ShopDatabase, shop: ShopView, id: string, personId: string, now: Date): Promise<void> {
-  const person = personOf(shop, personId);
-  const { models, sequelize } = database;
-  const row = await models.label.findByPk(id);
-  if (!row) throw new Missing('there is no such label');
-  await sequelize.transaction(async (transaction) => {
-    await lockParcel(database, row.parcelId, transaction);
-    const label = (await models.label.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE }))!;
-    if (label.state !== 'bought') return;
-    await label.update({ state: 'voided' }, { transaction });
-    await appendEvent(
-      database,
-      {
-        id: randomUUID(),
-        parcelId: label.parcelId,
-        personId: person.id,
-        happening: { kind: 'labelVoided', labelId: label.id },
-        now,
-        undoOf: null,
-      },
-      transaction,
-    );
-  });
-}
-
-/** One purchase. */
-export async function readLabel({ models }: ShopDatabase, id: string): Promise<LabelRow> {
-  const row = await models.label.findByPk(id);
-  if (!row) throw new Missing('there is no such label');
-  return plainLabel(row);
 }

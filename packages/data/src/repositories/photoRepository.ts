@@ -1,12 +1,11 @@
+import { CLAIMED, recordParcel } from '@inch-nest/core';
 import type { PhotoOf, ShopView } from '@inch-nest/contracts';
 import type { ShopDatabase } from '../inShop.ts';
 import { Missing, Refused } from '../refusals.ts';
-import { lockParcel } from './parcelRows.ts';
+import { eventsOf, lockParcel } from './parcelRows.ts';
 import { personOf } from './personOf.ts';
 
 const MOST_PHOTOS = 60;
-/** States in which a claim is open: nothing that may prove it is taken out. */
-const CLAIMED = ['damaged', 'lost'];
 
 /** A picture as it lies in the store. */
 export interface StoredPicture {
@@ -61,8 +60,11 @@ export async function addPhoto(
 export async function removePhoto(database: ShopDatabase, parcelId: string, wanted: { id: string; removed: boolean }): Promise<void> {
   await database.sequelize.transaction(async (transaction) => {
     const { parcel } = await lockParcel(database, parcelId, transaction);
-    if (wanted.removed && CLAIMED.includes(parcel.state))
+    const life = recordParcel(await eventsOf(database, parcelId, transaction));
+    if (wanted.removed && CLAIMED.includes(life.state))
       throw new Refused([{ path: 'photo', message: 'it is evidence while the claim is open: it stays' }]);
+    if (wanted.removed && life.sealed)
+      throw new Refused([{ path: 'photo', message: 'it is sealed and this shows how it was packed: it stays' }]);
     const count = await database.models.photo.update({ removed: wanted.removed }, { where: { id: wanted.id, parcelId }, transaction });
     if (count === 0) throw new Missing('there is no such photograph');
     await parcel.increment('revision', { transaction });

@@ -117,12 +117,52 @@ test('opened again: what can be used again comes back as used, the rest does not
 
 test('only steps and tests can be taken back, and nothing but a taking back takes back', async () => {
   const id = await readyToSeal();
+  const tried = (await read(id)).events.find((event) => event.kind === 'testTried')!;
+  await report(id, { kind: 'takenBack' }, tried.id);
+  expect((await read(id)).life.tests[tried.kind === 'testTried' ? tried.test : 'feel']).toBe('untried');
+  await report(id, { kind: 'testTried', test: tried.kind === 'testTried' ? tried.test : 'feel', result: 'passed' });
   await seal(id);
   const events = (await read(id)).events;
   const sealed = events.find((event) => event.kind === 'sealed')!;
   await expect(report(id, { kind: 'takenBack' }, sealed.id)).rejects.toThrow(Refused);
   await expect(report(id, { kind: 'contentChanged', what: 'x' }, sealed.id)).rejects.toThrow(Refused);
-  const tried = events.find((event) => event.kind === 'testTried')!;
-  await report(id, { kind: 'takenBack' }, tried.id);
-  expect((await read(id)).life.tests[tried.kind === 'testTried' ? tried.test : 'feel']).toBe('untried');
+  // what is sealed was tried as it stands: no test is taken back, passed or done again until it is opened
+  const again = events.findLast((event) => event.kind === 'testTried')!;
+  await expect(report(id, { kind: 'takenBack' }, again.id)).rejects.toThrow(/open it again/);
+  await expect(report(id, { kind: 'testTried', test: 'feel', result: 'failed' })).rejects.toThrow(/open it again/);
+});
+
+test('a nest that must be mended first is not sealed, whatever the tests say', async () => {
+  const id = await readyToSeal();
+  const { nest } = await read(id);
+  const choice = { ...nest.choice!, layers: [{ material: 'largeBubble', turns: 0.5 }] };
+  const kept = await keepOne(room, shop, id, {
+    path: 'nest',
+    value: { set: choice, drop: [], pin: {}, unpin: [] },
+    basedOn: nest.revision,
+    now: NOW,
+  });
+  expect(kept).toMatchObject({ kind: 'kept' });
+  await expect(seal(id)).rejects.toThrow(/mend the nest first/);
+});
+
+test('sealed, its nest and serial stand still, and no more comes back than went in', async () => {
+  const id = await readyToSeal();
+  await seal(id);
+  const { nest, piece, pieceId, events } = await read(id);
+  const still = await keepOne(room, shop, id, {
+    path: 'nest',
+    value: { set: { board: true }, drop: [], pin: {}, unpin: [] },
+    basedOn: nest.revision,
+    now: NOW,
+  });
+  expect(still).toMatchObject({ kind: 'refused', problem: expect.stringMatching(/open it again/) as string });
+  const serial = await keepOne(room, shop, id, { path: `piece/${pieceId}/serial`, value: 'X-1', basedOn: piece.serial.revision, now: NOW });
+  expect(serial).toMatchObject({ kind: 'refused' });
+  const sealed = events.findLast((event) => event.kind === 'sealed')!;
+  const used = sealed.kind === 'sealed' ? sealed.used! : [];
+  const twice = used.map((use) => ({ ...use, amount: use.amount * 2 }));
+  const told = { eventId: randomUUID(), personId: shop.people[0]!.id, now: NOW, reason: 'a doubt' };
+  await expect(openSeal(room, shop, id, { ...told, reused: twice })).rejects.toThrow(/more of .* comes back than went in/);
+  await openSeal(room, shop, id, { ...told, reused: used });
 });

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { recordParcel, stockUsed, type StockUse } from '@inch-nest/core';
+import { blockingFaults, recordParcel, stockUsed, type StockUse } from '@inch-nest/core';
 import { benchPlanFor, type ShopView } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
@@ -35,6 +35,8 @@ export async function sealParcel(
     if (await database.models.event.findByPk(eventId, { transaction })) return;
     const plan = benchPlanFor({ ...factsView(rows), nest: { ...rows.parcel.nest, plan: null } }, shop);
     if (!plan) throw new Refused([{ path: 'sealed', message: 'keep a nest first: nothing says what goes into the box' }]);
+    const wrong = blockingFaults(plan.option, shop.house);
+    if (wrong.length > 0) throw new Refused([{ path: 'sealed', message: `mend the nest first: ${wrong.join('; ')}` }]);
     const life = recordParcel(await eventsOf(database, parcelId, transaction));
     const used = stockUsed(
       plan.option,
@@ -75,6 +77,8 @@ export async function openSeal(
     if (await database.models.event.findByPk(eventId, { transaction })) return;
     const life = recordParcel(await eventsOf(database, parcelId, transaction));
     if (!life.sealed) throw new Refused([{ path: 'sealOpened', message: 'it is not sealed' }]);
+    const tooMuch = moreThanUsed(await lastUsed(database, parcelId, transaction), reused);
+    if (tooMuch) throw new Refused([{ path: 'sealOpened', message: tooMuch }]);
     await appendEvent(
       database,
       {
@@ -89,6 +93,20 @@ export async function openSeal(
     );
     await moveStock(database, person.id, reused, bringBack, transaction);
   });
+}
+
+/** What the last sealing took. */
+async function lastUsed(database: ShopDatabase, parcelId: string, transaction: Transaction): Promise<readonly StockUse[]> {
+  const sealed = (await eventsOf(database, parcelId, transaction)).findLast((event) => event.kind === 'sealed');
+  return sealed?.kind === 'sealed' ? (sealed.used ?? []) : [];
+}
+
+/** Of what comes back nothing can be more than went in; the words for what is. */
+function moreThanUsed(used: readonly StockUse[], reused: readonly StockUse[]): string | null {
+  const sum = (uses: readonly StockUse[], { kind, key }: StockUse) =>
+    uses.filter((one) => one.kind === kind && one.key === key).reduce((total, one) => total + one.amount, 0);
+  const over = reused.find((one) => sum(reused, one) > sum(used, one) * (1 + 1e-9) + 1e-9);
+  return over ? `more of ${over.key} comes back than went in` : null;
 }
 
 /**

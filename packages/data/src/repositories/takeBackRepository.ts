@@ -1,11 +1,12 @@
 import { randomUUID } from 'node:crypto';
+import { frozenFact, recordParcel } from '@inch-nest/core';
 import { sameContent, type FieldEntity, type KeptField, type NestValue, type ShopView, type TakeBack } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
 import { Refused } from '../refusals.ts';
 import { writeFields, type Side } from './keepRepository.ts';
 import { restoreNest } from './nestRepository.ts';
-import { lockParcel, type LockedParcel } from './parcelRows.ts';
+import { eventsOf, lockParcel, type LockedParcel } from './parcelRows.ts';
 import { personOf } from './personOf.ts';
 import { findStep } from './undoSteps.ts';
 
@@ -24,6 +25,8 @@ export async function takeBack(database: ShopDatabase, shop: ShopView, parcelId:
       throw new Refused([
         { path: command.direction, message: command.direction === 'undo' ? 'nothing of yours to take back' : 'nothing to do again' },
       ]);
+    const frozen = frozenFact(recordParcel(await eventsOf(database, parcelId, transaction)), step.entity === 'nest' ? 'nest' : step.path);
+    if (frozen) throw new Refused([{ path: command.direction, message: frozen }]);
     const [expected, wanted] = command.direction === 'undo' ? [step.after, step.before] : [step.before, step.after];
     if (step.entity === 'nest')
       await restoreNest(database, shop, rows, person, expected as NestValue, wanted as NestValue, now, transaction);

@@ -8,8 +8,15 @@ const MOST_STEPS = 100;
 /** Which of a person's own changes can still be taken back or done again: those since the last barrier. */
 async function changesInReach(models: ShopDatabase['models'], parcelId: string, personId: string, transaction: Transaction) {
   const barrier = await models.event.findOne({ where: { parcelId, kind: BARRIERS }, order: [['seq', 'desc']], transaction });
-  return { parcelId, personId, undoOf: null, ...(barrier ? { at: { [Op.gt]: barrier.at } } : {}) };
+  return { parcelId, personId, undoOf: null, ...since(barrier) };
 }
+
+/** Changes kept after an event, by the house's own order; one noted before that was kept goes by its time. */
+const since = (barrier: { at: Date; afterChange?: number | null } | null) => {
+  if (!barrier) return {};
+  const { afterChange, at } = barrier;
+  return afterChange === null || afterChange === undefined ? { at: { [Op.gt]: at } } : { seq: { [Op.gt]: afterChange } };
+};
 
 /** The change a person would take back next, and the one to be done again. */
 export async function findStep(

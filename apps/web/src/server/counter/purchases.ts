@@ -1,10 +1,11 @@
 import type { ShopView } from '@inch-nest/contracts';
 import {
   beginPurchase,
+  beginVoid,
   inShop,
+  labelsInHand,
   pendingPurchases,
-  readLabel,
-  Refused,
+  pendingVoids,
   settlePurchase,
   settleVoid,
   type Database,
@@ -23,8 +24,8 @@ export interface Purchases {
   buy(shop: ShopView, parcelId: string, personId: string): Promise<void>;
   /** Finds out what became of every purchase left pending; what the counter does not know is closed there first. */
   sweep(): Promise<void>;
-  /** @throws Refused where the counter does not answer */
-  void(shop: ShopView, labelId: string, personId: string): Promise<void>;
+  /** Notes that it is given back and says so at the counter; where that does not answer the sweep goes on. */
+  void(shop: ShopView, asked: { parcelId: string; labelId: string; personId: string }): Promise<void>;
 }
 
 export function purchases(database: Database, counter: CarrierCounter, now: () => Date, underWayMs = UNDER_WAY_MS): Purchases {
@@ -40,6 +41,10 @@ export function purchases(database: Database, counter: CarrierCounter, now: () =
       }
     }
   };
+  const giveBack = async (label: LabelRow): Promise<void> => {
+    const answer = await counter.void(label.key);
+    if (answer.kind !== 'bought' || answer.purchase.voided) await settleVoid(roomOf(label.shopId), label.id, now());
+  };
   return {
     async buy(shop, parcelId, personId) {
       await ask(await beginPurchase(roomOf(shop.id), shop, parcelId, personId, now()));
@@ -53,13 +58,18 @@ export function purchases(database: Database, counter: CarrierCounter, now: () =
           // the counter does not answer: it stays pending and is asked for again next time
         }
       }
+      for (const label of await pendingVoids(database)) await giveBack(label).catch(() => undefined);
+      for (const label of await labelsInHand(database)) {
+        const found = await counter.find(label.key).catch(() => null);
+        if (found?.kind === 'bought' && found.purchase.voided) await settleVoid(roomOf(label.shopId), label.id, now(), ELSEWHERE);
+      }
     },
-    async void(shop, labelId, personId) {
-      const label = await readLabel(roomOf(shop.id), labelId);
-      const answer = await counter.void(label.key).catch(() => {
-        throw new Refused([{ path: 'label', message: 'the carrier does not answer: the label still counts as bought, try again' }]);
-      });
-      if (answer.kind === 'bought' && answer.purchase.voided) await settleVoid(roomOf(shop.id), shop, labelId, personId, now());
+    async void(shop, asked) {
+      // where the carrier does not answer it stays noted, and is asked for again by the sweep
+      await giveBack(await beginVoid(roomOf(shop.id), shop, asked)).catch(() => undefined);
     },
   };
 }
+
+/** How a label went that nobody here gave back. */
+const ELSEWHERE = 'void at the counter: it was given back there';

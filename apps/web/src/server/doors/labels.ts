@@ -17,7 +17,7 @@ export const labelDoor = (request: Request, context: Context): Promise<Response>
     const shop = await shopNow();
     if (command.act === 'buy') await shopPurchases().buy(shop, id, command.personId);
     else if (command.act === 'ask') await shopPurchases().sweep();
-    else await shopPurchases().void(shop, command.labelId, command.personId);
+    else await shopPurchases().void(shop, { parcelId: id, labelId: command.labelId, personId: command.personId });
     return parcelNow(id, command.personId);
   });
 

@@ -11,6 +11,7 @@ import { useLabel } from './useLabel.ts';
 const STATE_WORDS: Readonly<Record<LabelState, string>> = {
   pending: '… asked for, no answer yet',
   bought: '✓ bought',
+  voiding: '… being given back, no answer yet',
   priceChanged: '✗ not bought: another price',
   notBought: '✗ not bought',
   voided: 'given back',
@@ -22,7 +23,7 @@ export function LabelDesk({ parcel }: { parcel: ParcelUse }) {
   const { busy, problems, act } = useLabel(parcel);
   const { life, labels, id } = parcel.view;
   const { rate } = life;
-  const open = labels.find((label) => label.state === 'pending' || label.state === 'bought');
+  const open = labels.find((label) => ['pending', 'bought', 'voiding'].includes(label.state));
   return (
     <section aria-label="Label" className="label-desk">
       <h2>Label</h2>
@@ -63,6 +64,11 @@ export function LabelDesk({ parcel }: { parcel: ParcelUse }) {
             <LabelWords label={label} money={write.money} />
             {label.state === 'pending' && (
               <Button loading={busy} onClick={() => void act({ act: 'buy' })}>
+                Ask again
+              </Button>
+            )}
+            {label.state === 'voiding' && (
+              <Button loading={busy} onClick={() => void act({ act: 'void', labelId: label.id })}>
                 Ask again
               </Button>
             )}

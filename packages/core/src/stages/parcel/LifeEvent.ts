@@ -94,4 +94,6 @@ export interface RatedFor {
   readonly priceMinor: Minor;
   readonly coverAdded: boolean;
   readonly signature: boolean;
+  /** Where it was to go when the price was taken; whoever notes the event says so. */
+  readonly toPostcode?: string;
 }

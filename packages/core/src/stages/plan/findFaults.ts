@@ -10,6 +10,7 @@ import { HEAVY_INNER_RATIO, innerMassRatio } from '../frontier/shockJourney.ts';
 import type { RatedParcel } from '../rate/RatedParcel.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import { isThin, partNotFollowed } from '../wrap/feelTest.ts';
+import type { PlanOption } from '../frontier/PlanOption.ts';
 import type { PlanFault } from './PlanDocument.ts';
 
 /** What is wrong with a plan, the blocking faults first: its nest, and the service it is to go by. */
@@ -19,6 +20,28 @@ export const faultsOf = ({ weighed, refused, lacking }: RatedParcel, house: Hous
   if (!lacking) return faults;
   const first = faults.filter(({ blocks }) => blocks);
   return [...first, { kind: 'byHand', blocks: false, ...lacking }, ...faults.slice(first.length)];
+};
+
+/** What of a nest must be mended before it is sealed, as few words each; who carries it is another matter. */
+export const blockingFaults = ({ rated }: Pick<PlanOption, 'rated'>, house: House): string[] =>
+  findFaults(rated.weighed, house).flatMap((fault) => (fault.blocks ? [BLOCKED[fault.kind]] : []));
+
+/** A new fault says here what it is, or does not compile. */
+const BLOCKED: Readonly<Record<PlanFault['kind'], string>> = {
+  tooSmall: 'it does not go into that box',
+  noService: 'no service takes it',
+  byHand: 'its price is agreed by hand',
+  feel: 'a part would still be felt through the wrap',
+  gap: 'less bedding than the house demands',
+  hollowGap: 'nothing goes into one of the gaps',
+  certificate: 'the box is not certified for the weight',
+  softFirstLayer: 'the finish rubs off without tissue or foam',
+  dampBarrier: 'it suffers from damp without a bag or film',
+  largeFirst: 'large bubble does not follow a part',
+  thin: 'it is thinly wrapped',
+  heavyInner: 'the inner box is heavy',
+  shallow: 'the box is shallow',
+  noneLeft: 'none is left of that box',
 };
 
 /** What is wrong with a nest, the blocking faults first, what the house merely wishes last. */
