@@ -7,7 +7,7 @@ import { counterServer } from '../../apps/counter/src/counterServer.ts';
 import type { CarrierCounter } from '../../apps/web/src/server/counter/CarrierCounter.ts';
 import { httpCounter } from '../../apps/web/src/server/counter/httpCounter.ts';
 import { purchases } from '../../apps/web/src/server/counter/purchases.ts';
-import { inShop, readParcel, type ShopDatabase } from '../../packages/data/src/index.ts';
+import { inShop, noteHandLabel, readParcel, type ShopDatabase } from '../../packages/data/src/index.ts';
 import { freshDatabase } from '../../packages/data/tests/freshDatabase.ts';
 import { bowl, NOW, ODILE, RATE, keepOne, smallShop, tell } from '../../packages/data/tests/smallShop.ts';
 
@@ -246,6 +246,20 @@ describe('nothing is bought when what was rated has moved', () => {
     await report(id, { kind: 'weighed', readingsLb: [3.5], outsideIn: [12, 12, 12] });
     await report(id, { kind: 'rated', rate: { ...RATE, ...more } });
     await refused(id, why);
+  });
+
+  test('a price agreed by hand takes the number of that carrier’s label, once, and goes out like any other', async () => {
+    const id = await bowl(room, shop);
+    await report(id, { kind: 'weighed', readingsLb: [3.5], outsideIn: [12, 12, 12] });
+    await report(id, { kind: 'rated', rate: { ...RATE, service: BY_HAND, cardId: BY_HAND, cardVersion: 0, priceMinor: 6100 } });
+    await noteHandLabel(room, shop, id, { personId: ODILE, tracking: 'HF 204 118' }, now());
+    expect((await view(id)).labels).toMatchObject([{ state: 'bought', tracking: 'HF 204 118', chargedMinor: 6100, moved: [] }]);
+    await expect(noteHandLabel(room, shop, id, { personId: ODILE, tracking: 'another' }, now())).rejects.toThrow(/bought already/);
+    await report(id, { kind: 'tagMatched' });
+    await report(id, { kind: 'handedOver' });
+    expect((await view(id)).life.state).toBe('handedOver');
+    // a carrier's own price is bought at the counter, not written down
+    await expect(noteHandLabel(room, shop, await rated(), { personId: ODILE, tracking: 'x' }, now())).rejects.toThrow(/buy the label/);
   });
 
   test('a clock that was put back holds nothing up: order is the house’s own', async () => {

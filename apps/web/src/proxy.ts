@@ -1,13 +1,29 @@
 import { NextResponse, type NextRequest } from 'next/server';
 import { guardRequest } from './server/guardRequest.ts';
+import { pageHeaders, SAFE_HEADERS } from './server/safeHeaders.ts';
 
-/** Before every page and every route: the host must be this machine, and a change must come from the application's own page. */
+/**
+ * Before every page and every route: the host must be this machine, and a change must come from the application's own page.
+ * What is answered may not be framed, guessed at, or run any script that is not ours.
+ */
 export function proxy(request: NextRequest): Response {
   const shut = guardRequest(request);
-  if (!shut) return NextResponse.next();
-  return request.nextUrl.pathname.startsWith('/api/')
-    ? Response.json({ problems: [{ path: '(request)', message: shut }] }, { status: 403 })
-    : new Response(shut, { status: 403 });
+  const isDoor = request.nextUrl.pathname.startsWith('/api/');
+  if (shut)
+    return isDoor
+      ? Response.json({ problems: [{ path: '(request)', message: shut }] }, { status: 403, headers: SAFE_HEADERS })
+      : new Response(shut, { status: 403, headers: SAFE_HEADERS });
+  if (isDoor) return withHeaders(NextResponse.next(), SAFE_HEADERS);
+  const headers = pageHeaders(crypto.randomUUID().replaceAll('-', ''));
+  const asked = new Headers(request.headers);
+  // the framework reads the nonce for its own scripts from what is asked
+  asked.set('content-security-policy', headers['content-security-policy']);
+  return withHeaders(NextResponse.next({ request: { headers: asked } }), headers);
+}
+
+function withHeaders(response: NextResponse, headers: Readonly<Record<string, string>>): NextResponse {
+  for (const [name, value] of Object.entries(headers)) response.headers.set(name, value);
+  return response;
 }
 
 export const config = { matcher: ['/:path*'] };

@@ -89,6 +89,8 @@ export const reportEvent = z.strictObject({
 export const labelCommand = z.discriminatedUnion('act', [
   z.strictObject({ ...by, act: z.literal('buy') }),
   z.strictObject({ ...by, act: z.literal('ask') }),
+  /** A label got from a carrier of one’s own choice, by its number. */
+  z.strictObject({ ...by, act: z.literal('byHand'), tracking: shortText(40) }),
   z.strictObject({ ...by, act: z.literal('void'), labelId: uuid }),
 ]);
 

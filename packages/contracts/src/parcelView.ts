@@ -111,7 +111,7 @@ export interface ShelfTag {
   minutes: number | null;
   tracking: string | null;
   /** What keeps it from being packed, as a key. */
-  trouble: 'mendNest' | null;
+  trouble: 'mendNest' | 'labelAtRisk' | null;
 }
 
 /** What past parcels may be asked for; everything that is said must hold. */

@@ -1,3 +1,5 @@
+import type { LabelMove } from './parcelView.ts';
+
 /** A labelled parcel that has not gone yet. */
 export interface WaitingParcel {
   id: string;
@@ -10,6 +12,8 @@ export interface WaitingParcel {
   /** The day it is collected, reckoned from now. */
   day: string | null;
   matched: boolean;
+  /** What moved since its label was bought: it does not leave like this. */
+  moved: LabelMove[];
 }
 
 /** What one carrier fetches next: the parcels that wait for it, and the pick-up asked for. */

@@ -24,6 +24,7 @@ export { applyTemplate, keepTemplate, templatesFor } from './repositories/templa
 export { addPhoto, pictureOf, picturesOf, removePhoto, type StoredPicture } from './repositories/photoRepository.ts';
 export { addCard, listCards, readCard } from './repositories/cardRepository.ts';
 export { beginPurchase, orderOfRate, settlePurchase } from './repositories/labelRepository.ts';
+export { noteHandLabel } from './repositories/handLabelRepository.ts';
 export { labelsInHand, pendingPurchases, pendingVoids } from './repositories/pendingPurchases.ts';
 export { beginVoid, settleVoid } from './repositories/voidRepository.ts';
 export type { LabelRow } from './rows.ts';

@@ -10,7 +10,10 @@ import { SideLinks } from './SideLinks.tsx';
 import type { StationPath } from './stations.ts';
 
 const LOOK_EVERY_MS = 6000;
-const TROUBLE_WORDS: Readonly<Record<NonNullable<ShelfTag['trouble']>, string>> = { mendNest: 'mend the nest first' };
+const TROUBLE_WORDS: Readonly<Record<NonNullable<ShelfTag['trouble']>, string>> = {
+  mendNest: 'mend the nest first',
+  labelAtRisk: 'label at risk',
+};
 const GONE = ['handedOver', 'damaged'];
 
 /** Today's parcels as tags, the earliest promise first. */

@@ -5,17 +5,30 @@ import { z } from 'zod';
 import { guardRequest } from './guardRequest.ts';
 
 const MOST_BODY = 300_000;
+/** What is answered is nobody else's: no cache between keeps it. */
+const PRIVATE = { 'cache-control': 'no-store' };
+
+const UNKEEPABLE = 'signs that no text can hold: type it anew';
+/** A NUL or half of a sign is in it: no database and no paper can hold that. */
+const unkeepable = (text: string): boolean => text.includes('\0') || /[\uD800-\uDFFF]/u.test(text);
+
+/** @throws Refused where the address asks for what no text can hold */
+function refuseUnkeepable(request: Request): void {
+  for (const [name, value] of new URL(request.url).searchParams)
+    if (unkeepable(name) || unkeepable(value)) throw new Refused([{ path: name, message: UNKEEPABLE }]);
+}
 
 /** A refusal as every route gives it: a list of `path` and `message`. */
 const refuse = (status: number, problems: readonly Problem[], more: object = {}): Response =>
-  Response.json({ problems, ...more }, { status });
+  Response.json({ problems, ...more }, { status, headers: PRIVATE });
 
 /** Runs a route: lets the request in, and turns what the rooms throw into 4xx with a list of problems. */
 export async function answer(request: Request, route: () => Promise<unknown>): Promise<Response> {
   const shut = guardRequest(request);
   if (shut) return refuse(403, [{ path: '(request)', message: shut }]);
   try {
-    return Response.json(await route());
+    refuseUnkeepable(request);
+    return Response.json(await route(), { headers: PRIVATE });
   } catch (error) {
     if (error instanceof z.ZodError) return refuse(400, problemsOf(error));
     if (error instanceof Refused) return refuse(422, error.problems);
@@ -35,8 +48,13 @@ export async function readBody<Schema extends z.ZodType>(request: Request, schem
   const text = await readText(request);
   let value: unknown;
   try {
-    value = JSON.parse(text);
-  } catch {
+    value = JSON.parse(text, (name, one: unknown) => {
+      if (unkeepable(name) || (typeof one === 'string' && unkeepable(one)))
+        throw new Refused([{ path: name || '(body)', message: UNKEEPABLE }]);
+      return one;
+    });
+  } catch (error) {
+    if (error instanceof Refused) throw error;
     throw new Refused([{ path: '(body)', message: 'not JSON' }]);
   }
   return schema.parse(value);

@@ -66,3 +66,25 @@ describe('a body', () => {
     ['an unknown field', '{"a":1,"b":2}', /b/],
   ])('refused: %s', async (_, body, why) => expect(read(body)).rejects.toThrow(why));
 });
+
+describe('what no text can hold is refused, at the body and in the address', () => {
+  const schema = z.strictObject({ line: z.string() });
+  test.each([
+    ['a NUL', '{"line":"a\\u0000b"}'],
+    ['half a sign', '{"line":"a\\ud83d"}'],
+    ['a NUL in a name', '{"li\\u0000ne":"a"}'],
+  ])('%s', async (_, body) => {
+    const response = await answer(ask('POST', HOME, body), () => readBody(ask('POST', HOME, body), schema));
+    expect(response.status).toBe(422);
+    expect(response.headers.get('cache-control')).toBe('no-store');
+  });
+  test('in the address', async () => {
+    const request = new Request('http://127.0.0.1:3000/api/past?text=%00a', { headers: { host: '127.0.0.1:3000' } });
+    expect((await answer(request, () => Promise.resolve({}))).status).toBe(422);
+  });
+  test('a whole sign beyond the first plane is a sign like any other', async () => {
+    const body = JSON.stringify({ line: 'a 🏺 of clay' });
+    const response = await answer(ask('POST', HOME, body), () => readBody(ask('POST', HOME, body), schema));
+    expect(await response.json()).toEqual({ line: 'a 🏺 of clay' });
+  });
+});

@@ -68,7 +68,7 @@ export async function beginPurchase(
 }
 
 /** What is asked of the counter for a rate. */
-const orderFor = (shop: ShopView, rate: RatedFor, sale: SaleRow, piece: PieceRow): LabelOrder => ({
+export const orderFor = (shop: ShopView, rate: RatedFor, sale: SaleRow, piece: PieceRow): LabelOrder => ({
   service: rate.service,
   serviceName: rate.serviceName,
   cardId: rate.cardId,

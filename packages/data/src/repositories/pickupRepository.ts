@@ -2,13 +2,16 @@ import { collectionDay, recordParcel } from '@inch-nest/core';
 import { Op } from 'sequelize';
 import type { AskPickup, PickupList, PickupOfCarrier, ShopView, WaitingParcel } from '@inch-nest/contracts';
 import type { ShopDatabase } from '../inShop.ts';
+import { labelsAtRisk } from './labelsAtRisk.ts';
 import { eventOf } from './parcelRows.ts';
 import { personNames } from './personNames.ts';
 import { personOf } from './personOf.ts';
 
 /** Every labelled parcel that has not gone, by carrier and by the cut-off it must make. */
-export async function listPickups({ models, sequelize }: ShopDatabase, shop: ShopView): Promise<PickupList> {
+export async function listPickups(database: ShopDatabase, shop: ShopView): Promise<PickupList> {
+  const { models, sequelize } = database;
   const { today: day, time } = shop;
+  const atRisk = await labelsAtRisk(database, await models.parcel.findAll({ where: { state: 'labelled' } }));
   return sequelize.transaction(async (transaction) => {
     const parcels = await models.parcel.findAll({ where: { state: 'labelled' }, transaction });
     const ids = parcels.map((parcel) => parcel.id);
@@ -43,6 +46,7 @@ export async function listPickups({ models, sequelize }: ShopDatabase, shop: Sho
           cutOff: service?.cutOff ?? shop.lastCutOff,
           day: card && service ? collectionDay(service, card.holidays, day, time) : null,
           matched: life.tagMatched,
+          moved: atRisk.get(parcel.id) ?? [],
         },
       ];
     });
@@ -54,7 +58,7 @@ export async function listPickups({ models, sequelize }: ShopDatabase, shop: Sho
       return {
         cardId,
         carrier: shop.cards.find((card) => card.id === cardId)?.carrier ?? cardId,
-        parcels: own.map(({ id, code, tag, title, serviceName, tracking, cutOff, day: collected, matched }) => ({
+        parcels: own.map(({ id, code, tag, title, serviceName, tracking, cutOff, day: collected, matched, moved }) => ({
           id,
           code,
           tag,
@@ -64,6 +68,7 @@ export async function listPickups({ models, sequelize }: ShopDatabase, shop: Sho
           cutOff,
           day: collected,
           matched,
+          moved,
         })),
         asked: asked ? { day: asked.day, reference: asked.reference, count: asked.tracking.length, by: nameOf(asked.personId) } : null,
       };

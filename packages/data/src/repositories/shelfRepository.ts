@@ -3,6 +3,7 @@ import type { PastFilter, PastPage, ShelfTag } from '@inch-nest/contracts';
 import { col, fn, literal, Op, where as whereIs, type WhereOptions } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
 import type { ParcelRow } from '../rows.ts';
+import { labelsAtRisk } from './labelsAtRisk.ts';
 
 /** More than any shelf holds; what is over is found among past parcels. */
 const MOST_ON_SHELF = 500;
@@ -17,7 +18,10 @@ export async function listShelf(database: ShopDatabase): Promise<ShelfTag[]> {
     ],
     limit: MOST_ON_SHELF,
   });
-  const tags = await tagsOf(database, parcels.reverse());
+  const atRisk = await labelsAtRisk(database, parcels);
+  const tags = (await tagsOf(database, parcels.reverse())).map((tag): ShelfTag =>
+    atRisk.has(tag.id) ? { ...tag, trouble: 'labelAtRisk' } : tag,
+  );
   const gone = (tag: ShelfTag) => Number(STANDING[tag.state as ParcelState] === 'gone');
   return tags.sort((a, b) => gone(a) - gone(b) || a.shipBy.localeCompare(b.shipBy) || (a.bin ?? '~').localeCompare(b.bin ?? '~'));
 }

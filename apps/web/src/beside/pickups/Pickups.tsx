@@ -9,6 +9,7 @@ import { Refusal, send } from '../../session/http.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { SidePage } from '../../frame/SidePage.tsx';
 import { Trouble } from '../../parts/Trouble.tsx';
+import { labelMovesSay } from '../../words/labelMoves.ts';
 
 const LOOK_EVERY_MS = 15_000;
 
@@ -44,7 +45,7 @@ function Carrier({ of: { cardId, carrier, parcels, asked }, today }: { of: Picku
   const [key] = useState(() => crypto.randomUUID());
   const next = parcels[0];
   const day = next?.day ?? null;
-  const ready = parcels.filter((parcel) => parcel.day === day);
+  const ready = parcels.filter((parcel) => parcel.day === day && parcel.moved.length === 0);
   const ask = () => {
     setProblem(null);
     send<PickupList>('POST', '/api/pickups', { personId: person.id, id: key, cardId, day }).then(
@@ -79,7 +80,11 @@ function Carrier({ of: { cardId, carrier, parcels, asked }, today }: { of: Picku
             <span className="soft">
               {parcel.serviceName}, by <b className="numeral">{parcel.cutOff}</b> {parcel.day ? write.day(parcel.day) : ''}
             </span>
-            <span className={parcel.matched ? '' : 'ochre'}>{parcel.matched ? '✓ tag matched' : '⚠ tag not matched yet'}</span>
+            {parcel.moved.length > 0 ? (
+              <span className="risk">⚠ {labelMovesSay(parcel.moved)}</span>
+            ) : (
+              <span className={parcel.matched ? '' : 'ochre'}>{parcel.matched ? '✓ tag matched' : '⚠ tag not matched yet'}</span>
+            )}
           </li>
         ))}
       </ul>

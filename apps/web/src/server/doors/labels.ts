@@ -1,11 +1,11 @@
 import 'server-only';
 import { labelCommand, type CounterQuote, type TrackingAnswer } from '@inch-nest/contracts';
-import { orderOfRate } from '@inch-nest/data';
+import { noteHandLabel, orderOfRate } from '@inch-nest/data';
 import { answer, readBody } from '../answer.ts';
 import { shopData } from '../database.ts';
 import { shopCounter, shopPurchases } from '../counter/shopCounter.ts';
 import { readId } from '../readId.ts';
-import { parcelNow, shopNow } from '../rooms.ts';
+import { now, parcelNow, shopNow } from '../rooms.ts';
 
 type Context = { params: Promise<{ id: string }> };
 
@@ -16,6 +16,7 @@ export const labelDoor = (request: Request, context: Context): Promise<Response>
     const command = await readBody(request, labelCommand);
     const shop = await shopNow();
     if (command.act === 'buy') await shopPurchases().buy(shop, id, command.personId);
+    else if (command.act === 'byHand') await noteHandLabel(await shopData(), shop, id, command, now());
     else if (command.act === 'ask') await shopPurchases().sweep();
     else await shopPurchases().void(shop, { parcelId: id, labelId: command.labelId, personId: command.personId });
     return parcelNow(id, command.personId);

@@ -17,7 +17,10 @@ export const askPickupDoor = (request: Request): Promise<Response> =>
     const wanted = await readBody(request, askPickup);
     const shop = await shopNow();
     const list = await listPickups(await shopData(), shop);
-    const ready = list.carriers.find((one) => one.cardId === wanted.cardId)?.parcels.filter((parcel) => parcel.day === wanted.day) ?? [];
+    const ready =
+      list.carriers
+        .find((one) => one.cardId === wanted.cardId)
+        ?.parcels.filter(({ day, moved }) => day === wanted.day && moved.length === 0) ?? [];
     if (ready.length === 0) throw new Refused([{ path: 'pickup', message: 'nothing is ready for that carrier on that day' }]);
     const tracking = ready.map((parcel) => parcel.tracking);
     const { reference } = await shopCounter()

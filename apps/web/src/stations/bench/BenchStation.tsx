@@ -1,8 +1,9 @@
 'use client';
 import { Button } from 'antd';
+import Link from 'next/link';
 import { ArrowLeft, Pause, Play, Volume2, VolumeX } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
-import { SHEET_BOARD, stockUsed, type BenchStep, type Remedy, type UsedInstead } from '@inch-nest/core';
+import { blockingFaults, SHEET_BOARD, stockUsed, type BenchStep, type Remedy, type UsedInstead } from '@inch-nest/core';
 import { benchPlanFor } from '@inch-nest/contracts';
 import { useBenchLog } from '../../parcel/useBenchLog.ts';
 import { useScan } from '../../devices/scanner/ScannerProvider.tsx';
@@ -135,8 +136,17 @@ export function BenchStation({ parcel, nest }: BenchUse) {
     life.steps.flatMap((one) => one.used),
   ).map((use) => ({ ...use, name: nameOf[use.kind].find((one) => one.key === use.key)?.name ?? use.key }));
   const broken = life.state === 'brokenAtBench';
+  const wrong = life.sealed ? [] : blockingFaults(bench.option, shop.house);
   return (
     <div className="packing">
+      {wrong.length > 0 && (
+        <p className="banner wrong" role="alert">
+          <span>
+            <b>Mend the nest first.</b> It cannot be sealed like this: {wrong.join('; ')}.
+          </span>
+          <Link href={`/parcels/${view.id}/nest`}>To the nest</Link>
+        </p>
+      )}
       <div className="packing-head">
         <div>
           <h1>{String(view.piece.title.value)}</h1>

@@ -1,7 +1,9 @@
 'use client';
 import { useQuery } from '@tanstack/react-query';
-import { Button, Popconfirm } from 'antd';
+import { Button, Input, Popconfirm } from 'antd';
 import Link from 'next/link';
+import { useId, useState } from 'react';
+import { BY_HAND } from '@inch-nest/core';
 import type { CounterQuote, LabelState, LabelView } from '@inch-nest/contracts';
 import { send } from '../../session/http.ts';
 import { useShop } from '../../session/ShopContext.tsx';
@@ -34,7 +36,8 @@ export function LabelDesk({ parcel }: { parcel: ParcelUse }) {
           ))}
         </ul>
       )}
-      {!open && rate && (
+      {!open && rate?.service === BY_HAND && <HandLabel busy={busy} onNote={(tracking) => void act({ act: 'byHand', tracking })} />}
+      {!open && rate && rate.service !== BY_HAND && (
         <Popconfirm
           title={`Buy it for ${write.money(rate.priceMinor)}?`}
           description="This alone cannot be undone; it can be given back."
@@ -47,7 +50,7 @@ export function LabelDesk({ parcel }: { parcel: ParcelUse }) {
           </Button>
         </Popconfirm>
       )}
-      {!open && rate && <CounterSays parcel={parcel} />}
+      {!open && rate && rate.service !== BY_HAND && <CounterSays parcel={parcel} />}
       {!rate && (
         <p>
           No service is chosen yet. <Link href={`/parcels/${id}/rate`}>Rate it first.</Link>
@@ -86,6 +89,29 @@ export function LabelDesk({ parcel }: { parcel: ParcelUse }) {
         ))}
       </ul>
     </section>
+  );
+}
+
+/** A price agreed by hand: the label is that carrier's, its number is written down here. */
+function HandLabel({ busy, onNote }: { busy: boolean; onNote: (tracking: string) => void }) {
+  const [text, setText] = useState('');
+  const id = useId();
+  const number = text.trim();
+  return (
+    <form
+      className="hand-label"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (number !== '') onNote(number);
+      }}
+    >
+      <p>The price was agreed by hand: the label comes from that carrier. Write down its number, so that the tag can be matched to it.</p>
+      <label htmlFor={id}>Number on the label</label>
+      <Input id={id} value={text} maxLength={40} onChange={(event) => setText(event.target.value)} />
+      <Button htmlType="submit" type="primary" size="large" loading={busy} disabled={number === ''}>
+        It is on the parcel
+      </Button>
+    </form>
   );
 }
 

@@ -5,7 +5,7 @@ import { Refusal, send } from '../../session/http.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 
-type Act = { act: 'buy' } | { act: 'ask' } | { act: 'void'; labelId: string };
+type Act = { act: 'buy' } | { act: 'ask' } | { act: 'byHand'; tracking: string } | { act: 'void'; labelId: string };
 
 /** Buying, asking after and giving back a label; what was refused is said, what is under way is shown. */
 export function useLabel(parcel: ParcelUse) {
