@@ -14,7 +14,7 @@ const VIEWS = [
   { name: 'nest', title: 'puzzle jug', station: 'nest' },
   { name: 'nest-apart', title: 'barometer', station: 'nest', press: 'peeled apart' },
   { name: 'nest-balance', title: 'orrery', station: 'nest', press: 'Open the chart', scroll: '.open-balance' },
-  { name: 'nest-night', title: 'tea urn', station: 'nest', theme: 'night' },
+  { name: 'nest-drop', title: 'tea urn', station: 'nest', theme: 'night', press: 'drop it', wait: 'It feels' },
   { name: 'sale', title: 'puzzle jug', station: 'sale' },
   { name: 'new-sale', path: '/new', type: 'stoneware tea urn, 9 x 8 x 14 in, 6 lb 3 oz, sold 84, to 40217, by Friday, 12 lampposts' },
   { name: 'look-over', title: 'orrery', station: 'look-over' },
