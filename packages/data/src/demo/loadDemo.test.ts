@@ -29,4 +29,4 @@ test('the demo loads once, a parcel at each step it can have come to, and every 
   }
   expect(kinds).toEqual(new Set(Object.keys(ARCHETYPES)));
   await fresh.drop();
-}, 120_000);
+}, 400_000);
