@@ -140,7 +140,7 @@ test.each<[string, string, string, string, string[]]>([
   ],
   [
     'a change to a plan',
-    `${CORE}stages/plan/nextBestChanges.ts`,
+    `${CORE}stages/plan/ChangeKind.ts`,
     "  | { readonly kind: 'turned' }",
     "  | { readonly kind: 'turned' }\n  | { readonly kind: 'split' }",
     ['apps/web/src/words/changeWords.ts'],

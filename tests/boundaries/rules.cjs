@@ -80,7 +80,7 @@ module.exports = {
     room(
       'counter',
       '^apps/counter/src/',
-      ['^apps/counter/src/', CONTRACTS_DOOR, ...npm('zod'), '^(node:)?(fs|http|path|util)$'],
+      ['^apps/counter/src/', CONTRACTS_DOOR, ...npm('zod'), '^(node:)?(fs|http|net|path|util)$'],
       'the carriers’ stand-in: contracts',
     ),
     room('workers', web('workers/'), [web('workers/'), CORE_DOOR, CONTRACTS_DOOR, ...npm('comlink')], 'workers: core and contracts'),

@@ -20,7 +20,8 @@ export { requestAfter } from './stages/plan/requestAfter.ts';
 export type { Struck } from './stages/fill/FilledBox.ts';
 export { verifyPlan } from './stages/plan/verifyPlan.ts';
 export { writePlanDocument } from './stages/plan/writePlanDocument.ts';
-export { nextBestChanges, withTurns, type ChangeKind, type NextChange } from './stages/plan/nextBestChanges.ts';
+export { nextBestChanges, withTurns, type NextChange } from './stages/plan/nextBestChanges.ts';
+export type { ChangeKind } from './stages/plan/ChangeKind.ts';
 export {
   CORE_VERSION,
   PLAN_FORMAT,

@@ -6,6 +6,7 @@ import { bedding } from '../box/stowInBox.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { inBox } from './inBox.ts';
 import { boxesOf } from './stockFor.ts';
+import type { ChangeKind } from './ChangeKind.ts';
 import { requestAfter } from './requestAfter.ts';
 import { deriver } from './derivePlan.ts';
 import { ceilingOf } from '../frontier/recommend.ts';
@@ -35,20 +36,6 @@ export interface NextChange {
   /** The bedding is what the house wishes. */
   readonly keepsWish: boolean;
 }
-
-export type ChangeKind =
-  | { readonly kind: 'turns'; readonly material: string; readonly turns: number }
-  | { readonly kind: 'box'; readonly box: string }
-  | { readonly kind: 'fill'; readonly fill: string }
-  | { readonly kind: 'service'; readonly service: string }
-  | { readonly kind: 'turned' }
-  | { readonly kind: 'unboxed' }
-  | { readonly kind: 'innerFill'; readonly fill: string }
-  | { readonly kind: 'liner'; readonly liner: boolean }
-  | { readonly kind: 'cutDown'; readonly newDepthIn: number | null }
-  | { readonly kind: 'board'; readonly board: boolean }
-  | { readonly kind: 'hollow'; readonly hollowId: string }
-  | { readonly kind: 'guard'; readonly hardPointId: string; readonly guard: GuardKind };
 
 /**
  * Every single change to a plan, best first: those that mend a blocking fault, then by expected cost.

@@ -1,5 +1,5 @@
 import type { PieceFacts } from '../sale/Order.ts';
-import type { ChangeKind } from './nextBestChanges.ts';
+import type { ChangeKind } from './ChangeKind.ts';
 import type { PlanRequest } from './PlanRequest.ts';
 
 /** The request a change leaves behind: guards and filled hollows are facts of the piece; every other change leaves it as it is. */
