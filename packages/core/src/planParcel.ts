@@ -2,7 +2,7 @@ import { traceFrontier } from './stages/frontier/traceFrontier.ts';
 import { countPlans, type PlanSpace } from './stages/frontier/PlanSpace.ts';
 import type { PlanOption } from './stages/frontier/PlanOption.ts';
 import type { SearchProgress } from './stages/frontier/Trace.ts';
-import { waysToGuard, type Added } from './stages/item/addedTo.ts';
+import { addedOf, waysToGuard, type Added } from './stages/item/addedTo.ts';
 import { inspectItem } from './stages/item/inspectItem.ts';
 import { ceilingOf } from './stages/frontier/recommend.ts';
 import { leastBoxToGet, type BoxToGet } from './stages/plan/boxToGet.ts';
@@ -92,7 +92,7 @@ function planSpace(request: PlanRequest): PlanSpace {
 const NOTHING: Added = {};
 
 /** What may be put on the piece; nothing more where that is pinned, or the bundle was measured as it is. */
-function guardWays(facts: PieceFacts, { house, locks: { guards, filledHollows, bundle } }: PlanRequest): Added[] {
-  if (guards || filledHollows) return [{ ...(guards ? { guards } : {}), ...(filledHollows ? { filledHollows } : {}) }];
-  return bundle ? [NOTHING] : [NOTHING, ...waysToGuard(facts, house).slice(1)];
+function guardWays(facts: PieceFacts, { house, locks }: PlanRequest): Added[] {
+  if (locks.guards || locks.filledHollows) return [addedOf(locks)];
+  return locks.bundle ? [NOTHING] : [NOTHING, ...waysToGuard(facts, house).slice(1)];
 }

@@ -15,22 +15,20 @@ export function PieceShape({ view, plan, k, hatch }: { view: NestView; plan: Pla
   };
   const outline = outlineOf(plan, view.name);
   const at = ([along, up]: Share): [number, number] => [body.x + along * body.w, body.y + (1 - up) * body.h];
-  const closedLine = line<Share>(
-    (share) => at(share)[0],
-    (share) => at(share)[1],
-  ).curve(outline.smooth ? curveCatmullRomClosed : curveLinearClosed);
-  const stroke = line<Share>(
-    (share) => at(share)[0],
-    (share) => at(share)[1],
-  );
+  const closedLine = line().curve(outline.smooth ? curveCatmullRomClosed : curveLinearClosed);
+  const stroke = line();
   return (
     <g className="piece">
       <path
-        d={closedLine(outline.body) ?? ''}
+        d={closedLine(outline.body.map(at)) ?? ''}
         style={{ fill: `url(#${hatch})`, stroke: 'var(--ink)', strokeWidth: 1.4, strokeLinejoin: 'round' }}
       />
       {outline.strokes.map((one, i) => (
-        <path key={i} d={stroke(one) ?? ''} style={{ fill: 'none', stroke: 'var(--ink)', strokeWidth: 0.9, strokeLinejoin: 'round' }} />
+        <path
+          key={i}
+          d={stroke(one.map(at)) ?? ''}
+          style={{ fill: 'none', stroke: 'var(--ink)', strokeWidth: 0.9, strokeLinejoin: 'round' }}
+        />
       ))}
       {view.points.map((mark) => (
         <PointGlyph key={mark.point.id} mark={mark} k={k} />
@@ -58,6 +56,7 @@ function outlineOf(plan: PlanDocument, name: NestView['name']): Outline {
 
 const ROUND: Outline = PIECE_OUTLINES.globeShade.above;
 const SQUARE: Outline = PIECE_OUTLINES.paperGoods.front;
+
 /** A hard point: a loop for what stands out like a handle, a nub for the rest, a ring when it faces us. */
 function PointGlyph({ mark, k }: { mark: PointMark; k: number }) {
   const { point, edge } = mark;

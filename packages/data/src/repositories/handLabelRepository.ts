@@ -1,11 +1,9 @@
-import { randomUUID } from 'node:crypto';
 import { BY_HAND, buyGate, recordParcel } from '@inch-nest/core';
 import type { ShopView } from '@inch-nest/contracts';
 import type { ShopDatabase } from '../inShop.ts';
 import { Refused } from '../refusals.ts';
 import { appendEvent } from './eventRepository.ts';
-import { orderFor } from './labelRepository.ts';
-import { presentFor } from './labelMoves.ts';
+import { noteLabel, orderFor } from './labelRepository.ts';
 import { eventsOf, lockParcel } from './parcelRows.ts';
 import { personOf } from './personOf.ts';
 
@@ -23,33 +21,16 @@ export async function noteHandLabel(
   now: Date,
 ): Promise<void> {
   const person = personOf(shop, personId);
-  const { models, sequelize } = database;
-  await sequelize.transaction(async (transaction) => {
+  await database.sequelize.transaction(async (transaction) => {
     const rows = await lockParcel(database, parcelId, transaction);
     const life = recordParcel(await eventsOf(database, parcelId, transaction));
     const shut = buyGate(life, 0);
     if (life.rate && life.rate.service !== BY_HAND) shut.push('its price is a carrier’s own: buy the label');
     if (shut.length > 0 || !life.rate) throw new Refused(shut.map((message) => ({ path: 'label', message })));
     const { rate } = life;
-    const attempt = 1 + (await models.label.count({ where: { parcelId }, transaction }));
-    const label = await models.label.create(
-      {
-        id: randomUUID(),
-        parcelId,
-        key: `${parcelId}:hand:${attempt}`,
-        attempt,
-        state: 'bought',
-        ordered: orderFor(shop, rate, rows.sale, rows.piece),
-        rate,
-        boughtFor: await presentFor(database, rows, rate, transaction),
-        tracking,
-        chargedMinor: rate.priceMinor,
-        problem: null,
-        personId: person.id,
-        at: now,
-      },
-      { transaction },
-    );
+    const ordered = orderFor(shop, rate, rows.sale, rows.piece);
+    const asBought = { state: 'bought', tracking, chargedMinor: rate.priceMinor, personId: person.id, at: now } as const;
+    const label = await noteLabel(database, rows, { ...asBought, ordered, rate, within: 'hand' }, transaction);
     await appendEvent(
       database,
       {

@@ -1,13 +1,14 @@
 import { randomUUID } from 'node:crypto';
 import { BY_HAND, buyGate, recordParcel, worthMinor, type Quote, type QuoteRefusal, type RatedFor } from '@inch-nest/core';
 import { valuesOf, type CounterAnswer, type KeptFields, type LabelOrder, type PieceValues, type ShopView } from '@inch-nest/contracts';
+import type { Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
 import { Missing, Refused } from '../refusals.ts';
 import type { LabelRow, PieceRow, SaleRow } from '../rows.ts';
 import { askCard } from './askCard.ts';
 import { appendEvent } from './eventRepository.ts';
 import { presentFor } from './labelMoves.ts';
-import { eventsOf, lockParcel } from './parcelRows.ts';
+import { eventsOf, lockParcel, type LockedParcel } from './parcelRows.ts';
 import { personOf } from './personOf.ts';
 
 /**
@@ -43,28 +44,32 @@ export async function beginPurchase(
     const asked = await askCard(database, rows, { rate, ordered, ...rate }, shop.today, transaction);
     const otherwise = priceStands(rate, asked);
     if (otherwise) throw new Refused([{ path: 'label', message: otherwise }]);
-    const attempt = 1 + (await models.label.count({ where: { parcelId }, transaction }));
-    const made = await models.label.create(
-      {
-        id: randomUUID(),
-        parcelId,
-        key: `${parcelId}:${parcel.revision}:${attempt}`,
-        attempt,
-        state: 'pending',
-        ordered,
-        rate,
-        boughtFor: await presentFor(database, rows, rate, transaction),
-        tracking: null,
-        chargedMinor: null,
-        problem: null,
-        personId: person.id,
-        at: now,
-      },
-      { transaction },
-    );
+    const asPending = { state: 'pending', tracking: null, chargedMinor: null, personId: person.id, at: now } as const;
+    const made = await noteLabel(database, rows, { ...asPending, ordered, rate, within: String(parcel.revision) }, transaction);
     await parcel.increment('revision', { transaction });
     return plainLabel(made);
   });
+}
+
+/**
+ * Writes a purchase down with what it is for, under a key of its own.
+ *
+ * @param label with what its key holds beside the parcel and the attempt
+ */
+export async function noteLabel(
+  database: ShopDatabase,
+  rows: LockedParcel,
+  { within, ...label }: Pick<LabelRow, 'state' | 'ordered' | 'rate' | 'tracking' | 'chargedMinor' | 'personId' | 'at'> & { within: string },
+  transaction: Transaction,
+) {
+  const { models } = database;
+  const parcelId = rows.parcel.id;
+  const attempt = 1 + (await models.label.count({ where: { parcelId }, transaction }));
+  const boughtFor = await presentFor(database, rows, label.rate, transaction);
+  return models.label.create(
+    { ...label, id: randomUUID(), parcelId, key: `${parcelId}:${within}:${attempt}`, attempt, boughtFor, problem: null },
+    { transaction },
+  );
 }
 
 /** What is asked of the counter for a rate. */

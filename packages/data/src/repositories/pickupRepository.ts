@@ -11,9 +11,9 @@ import { personOf } from './personOf.ts';
 export async function listPickups(database: ShopDatabase, shop: ShopView): Promise<PickupList> {
   const { models, sequelize } = database;
   const { today: day, time } = shop;
-  const atRisk = await labelsAtRisk(database, await models.parcel.findAll({ where: { state: 'labelled' } }));
+  const parcels = await models.parcel.findAll({ where: { state: 'labelled' } });
+  const atRisk = await labelsAtRisk(database, parcels);
   return sequelize.transaction(async (transaction) => {
-    const parcels = await models.parcel.findAll({ where: { state: 'labelled' }, transaction });
     const ids = parcels.map((parcel) => parcel.id);
     const [labels, bundles, events, pickups] = await Promise.all([
       models.label.findAll({ where: { parcelId: ids, state: 'bought' }, transaction }),

@@ -1,6 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { STANDING } from '@inch-nest/core';
-import type { ParcelState } from '@inch-nest/core';
+import { STANDING, type ParcelState } from '@inch-nest/core';
 import type { ShopView } from '@inch-nest/contracts';
 import type { ShopDatabase } from '../inShop.ts';
 import { Missing, Refused } from '../refusals.ts';

@@ -1,8 +1,7 @@
 'use client';
 import { useEffect, useState } from 'react';
 import { ARCHETYPES, usualHardPoints, type PlanDocument, type PlanRequest, type SaleLine } from '@inch-nest/core';
-import type { ShopView } from '@inch-nest/contracts';
-import type { SearchAnswer } from '@inch-nest/contracts';
+import type { SearchAnswer, ShopView } from '@inch-nest/contracts';
 import { planner } from '../../parcel/planner.ts';
 import { zonesReached, type ZoneReached } from './zonesReached.ts';
 

@@ -1,7 +1,7 @@
 'use client';
 import { Button, Input } from 'antd';
 import { useEffect, useState } from 'react';
-import { orient, parseDimensions, parseWeight, stand, type Quote, type Triple } from '@inch-nest/core';
+import { addedOf, orient, parseDimensions, parseWeight, stand, type Quote, type Triple } from '@inch-nest/core';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import { planner } from '../../parcel/planner.ts';
@@ -35,14 +35,7 @@ export function BundleRecord({ nest, log }: Pick<BenchUse, 'nest'> & { log: Benc
     (document.activeElement as HTMLElement | null)?.blur();
     void log.log({ kind: 'bundleMeasured', sizeIn, weightLb });
     // what was wrapped is what was measured: its layers and what was put on before them
-    const { layers, guards, filledHollows } = choice;
-    nest.pin((now) => ({
-      ...now,
-      layers,
-      ...(guards ? { guards } : {}),
-      ...(filledHollows ? { filledHollows } : {}),
-      bundle: { sizeIn, weightLb },
-    }));
+    nest.pin((now) => ({ ...now, ...addedOf(choice), layers: choice.layers, bundle: { sizeIn, weightLb } }));
   };
   return (
     <form

@@ -1,6 +1,7 @@
 import { innerMassDivisor } from '../../engineering/cushion/fragility.ts';
 import { FACE_CHANCES } from '../../engineering/journey/dropHeights.ts';
 import type { CushionLayer } from '../../engineering/cushion/cushionCurve.ts';
+import { FACES } from '../../engineering/pieces/hardPoints.ts';
 import type { PieceStrength } from '../../engineering/journey/oneDrop.ts';
 import type { Journey, StruckFace } from '../../engineering/journey/shockChance.ts';
 import type { Gaps } from '../box/StowedBox.ts';
@@ -25,12 +26,9 @@ export const HEAVY_INNER_RATIO = 0.5;
  */
 export const shockJourney = (filled: FilledBox): JourneyOf | null => journeyThrough(filled, (gaps) => struckFaces(filled, gaps));
 
-/** The six faces of a parcel, in the order of `shockFaceByFace`. */
-export const STRUCK: readonly Struck[] = ['bottom', 'top', 'front', 'back', 'left', 'right'];
-
-/** `shockJourney` with no sides merged, so that it can be told which one struck. */
+/** `shockJourney` with no sides merged, so that it can be told which one struck: in the order of `FACES`. */
 export const shockFaceByFace = (filled: FilledBox): JourneyOf | null =>
-  journeyThrough(filled, (gaps) => STRUCK.map((face) => ({ chance: FACE_CHANCES[face], layers: faceLayers(filled, face, gaps) })));
+  journeyThrough(filled, (gaps) => FACES.map((face) => ({ chance: FACE_CHANCES[face], layers: faceLayers(filled, face, gaps) })));
 
 /** A journey, once it is known what the parcel weighs and who carries it how far. */
 export type JourneyOf = (grossWeightLb: number, zone: number, handlingFactor: number) => Journey;

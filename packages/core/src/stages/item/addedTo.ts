@@ -8,6 +8,12 @@ export interface Added {
   readonly filledHollows?: readonly string[];
 }
 
+/** What is added by a choice, or pinned: of it all nothing else, and no part that is not there. */
+export const addedOf = ({ guards, filledHollows }: Added): Added => ({
+  ...(guards ? { guards } : {}),
+  ...(filledHollows ? { filledHollows } : {}),
+});
+
 /** A guard that gives back less than this is not worth a packer's hand; judgement. */
 const WORTH_ITS_WHILE = 0.3;
 

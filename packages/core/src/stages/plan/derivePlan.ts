@@ -5,6 +5,7 @@ import { fillVoids } from '../fill/fillVoids.ts';
 import { judgeParcel, type Judge } from '../frontier/judgeParcel.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { formatWeight } from '../../units/index.ts';
+import { addedOf } from '../item/addedTo.ts';
 import { inspectItem } from '../item/inspectItem.ts';
 import type { InspectedPiece } from '../item/InspectedPiece.ts';
 import { BY_HAND, byHand, handCard } from '../rate/byHand.ts';
@@ -59,17 +60,17 @@ export function deriver(request: PlanRequest): Deriver {
   const ways = new Map<string, Carriage[]>();
   const parcels = new Map<string, { weighed: WeighedParcel; judge: () => Judge } | string>();
 
-  const guarded = ({ guards, filledHollows }: PlanChoice): InspectedPiece => {
-    if (!guards && !filledHollows) return piece;
-    const key = JSON.stringify([guards, filledHollows]);
-    const added = { ...(guards ? { guards } : {}), ...(filledHollows ? { filledHollows } : {}) };
+  const guarded = (choice: PlanChoice): InspectedPiece => {
+    const added = addedOf(choice);
+    if (!added.guards && !added.filledHollows) return piece;
+    const key = JSON.stringify(added);
     const found = pieces.get(key) ?? inspectItem(order, facts, added);
     pieces.set(key, found);
     return found;
   };
   const wrap = (choice: PlanChoice): WrappedItem => {
-    const { layers, guards, filledHollows } = choice;
-    const key = JSON.stringify([layers, guards, filledHollows]);
+    const { layers } = choice;
+    const key = JSON.stringify([layers, addedOf(choice)]);
     const wrapped = bundles.get(key) ?? wrapItem(guarded(choice), layers, stock, house, measuredAs(request.locks, layers));
     bundles.set(key, wrapped);
     return wrapped;

@@ -2,11 +2,12 @@ import { dropsPerJourney } from '../../engineering/journey/dropHeights.ts';
 import { breakingDrop, drawFate, type Fate } from '../../engineering/journey/oneJourney.ts';
 import type { Journey } from '../../engineering/journey/shockChance.ts';
 import { normalCdf } from '../../engineering/numeric/normal.ts';
+import { FACES } from '../../engineering/pieces/hardPoints.ts';
 import { seededRandom } from '../../engineering/numeric/seededRandom.ts';
 import type { Struck } from '../fill/FilledBox.ts';
 import { breakingChance, CAUSES, type CauseKey } from '../frontier/causes.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
-import { shockFaceByFace, STRUCK } from '../frontier/shockJourney.ts';
+import { shockFaceByFace } from '../frontier/shockJourney.ts';
 
 /** One parcel of many that broke. */
 export interface Breakage {
@@ -94,7 +95,7 @@ function breaksAs({ journey, chances }: Sent, { fate, others }: Dealt): Omit<Bre
     const { drop, face, heightIn, standsIn } = struck;
     return {
       cause: 'shock',
-      drop: { number: drop, face: STRUCK[face]!, heightIn, standsIn, weaker: normalCdf(fate.strengthZ) },
+      drop: { number: drop, face: FACES[face]!, heightIn, standsIn, weaker: normalCdf(fate.strengthZ) },
     };
   }
   const at = others.findIndex((draw, i) => draw < chances[i]!);
