@@ -49,10 +49,10 @@ async function inGrownShop() {
   try {
     return await run(process.execPath, ['--import', 'tsx', join(root, 'benches/grownShop.ts')], {
       cwd: root,
-      env: { ...process.env, TEST_DATABASE_URL: cluster.url },
+      env: { ...process.env, TEST_DATABASE_URL: cluster.ownerUrl, TEST_APPLICATION_URL: cluster.url },
     });
   } finally {
-    cluster.stop();
+    await cluster.stop();
     rmSync(folder, { recursive: true, force: true });
   }
 }

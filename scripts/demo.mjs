@@ -1,25 +1,25 @@
-import { readFileSync, writeFileSync, existsSync, rmSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { createInterface } from 'node:readline/promises';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
-import { startCluster } from './lib/cluster.mjs';
-import { startCounter } from './lib/counter.mjs';
+import { makeState, startCluster } from './lib/cluster.mjs';
 import { ensureDebian } from './lib/debian.mjs';
 import { ensureNodePackages } from './lib/nodePackages.mjs';
+import { holdState } from './lib/holdState.mjs';
 import { isTaken } from './lib/ports.mjs';
-import { quiet, run } from './lib/run.mjs';
+import { run } from './lib/run.mjs';
+import { makeServices, prepareCommand } from './lib/services.mjs';
 import { defaultState } from './lib/state.mjs';
 import { runMain, Stop } from './lib/stop.mjs';
+import { supervise } from './lib/supervise.mjs';
 import { ensureBuild } from './lib/webBuild.mjs';
-import { startWeb } from './lib/webServer.mjs';
 
 // Installs what is missing, builds, starts database and application with the demo, and prints the address.
 const root = dirname(dirname(fileURLToPath(import.meta.url)));
 
 await runMain(async () => {
   const { port, reset, yes, state } = readOptions();
-  if (await isTaken(port)) throw new Stop(`port ${port} is taken: stop what uses it, or start with npm run demo -- --port ${port + 1}.`);
+  if (await staysTaken(port)) throw new Stop(`port ${port} is taken: stop what uses it, or start with npm run demo -- --port ${port + 1}.`);
   if (reset && !yes && !(await agreed())) throw new Stop('nothing was reset.');
   await ensureDebian({ postgres: !process.env.DATABASE_URL });
   await ensureNodePackages(root);
@@ -32,21 +32,32 @@ await runMain(async () => {
     })());
   const asked = new Promise((done) => ['SIGINT', 'SIGTERM', 'SIGHUP'].forEach((signal) => process.on(signal, done)));
   try {
-    const url = process.env.DATABASE_URL || (await privateCluster(state, cleanUp));
-    await prepare(url, reset);
-    const counter = await startCounter(root, join(state, 'files', 'counter.json'));
-    cleanUp.push(counter.stop);
-    const web = await startWeb(root, port, url, { files: join(state, 'files'), counter: counter.address });
-    cleanUp.push(web.stop);
+    makeState(state);
+    cleanUp.push(await holdState(state));
+    const { url, ownerUrl } = await openDatabase(state, cleanUp);
+    await prepare(ownerUrl, url, reset);
+    const services = makeServices(root, { port, databaseUrl: url, files: join(state, 'files') });
+    const keep = async (name, start) => cleanUp.push((await supervise(name, start)).stop);
+    await keep('the carriers’ stand-in', services.startCounter);
+    await keep('the application', services.startWeb);
     console.log(
-      `\nInch Nest is ready: ${web.address}\nCtrl-C stops it; the data stay${process.env.DATABASE_URL ? ' in your database' : ` in ${state}`}.`,
+      `\nInch Nest is ready: http://127.0.0.1:${port}\nCtrl-C stops it; the data stay${process.env.DATABASE_URL ? ' in your database' : ` in ${state}`}.`,
     );
-    await Promise.race([asked, web.gone]);
+    await asked;
   } finally {
     await stop();
   }
   console.log('stopped.');
 });
+
+/** Where what was killed a moment ago is still leaving, a moment is given to it. */
+async function staysTaken(port) {
+  for (let left = 10; await isTaken(port); left--) {
+    if (left === 0) return true;
+    await new Promise((resolve) => setTimeout(resolve, 150));
+  }
+  return false;
+}
 
 function readOptions() {
   try {
@@ -74,21 +85,27 @@ async function agreed() {
   return /^y/i.test(answer.trim());
 }
 
-async function privateCluster(state, cleanUp) {
-  const pidFile = join(state, 'demo.pid');
-  const other = existsSync(pidFile) ? Number(readFileSync(pidFile, 'utf8')) : 0;
-  if (other && quiet('kill', ['-0', String(other)]).ok)
-    throw new Stop(`another Inch Nest (process ${other}) uses ${state}: stop it, or start with another --state folder.`);
-  const cluster = await startCluster(state);
-  writeFileSync(pidFile, String(process.pid));
-  cleanUp.push(() => rmSync(pidFile, { force: true }), cluster.stop);
-  return cluster.url;
+/** Addresses of the database: a private one that is kept running, or that of a server of somebody's own. */
+async function openDatabase(state, cleanUp) {
+  const { DATABASE_URL: url, DATABASE_OWNER_URL: ownerUrl } = process.env;
+  if (url) return { url, ownerUrl: ownerUrl || url };
+  let port;
+  const cluster = await supervise('the database', async () => {
+    const started = await startCluster(state, { port });
+    port = started.port;
+    return started;
+  });
+  cleanUp.push(cluster.stop);
+  return cluster.now;
 }
 
-async function prepare(url, reset) {
-  const status = await run(process.execPath, ['--import', 'tsx', 'packages/data/src/cli/prepare.ts', ...(reset ? ['--reset'] : [])], {
-    cwd: root,
-    env: { ...process.env, DATABASE_URL: url },
-  });
-  if (status !== 0) throw new Stop('the database could not be prepared: see the sentence above.');
+async function prepare(ownerUrl, url, reset) {
+  const role = url === ownerUrl ? null : decodeURIComponent(new URL(url).username);
+  if (!role)
+    console.log(
+      'DATABASE_OWNER_URL is not set: the application owns its tables and could change evidence in them. Name the tables’ owner in it.',
+    );
+  const { args, env } = prepareCommand(ownerUrl, { role, reset });
+  if ((await run(process.execPath, args, { cwd: root, env })) !== 0)
+    throw new Stop('the database could not be prepared: see the sentence above.');
 }

@@ -100,7 +100,10 @@ async function unitTests(suites, scratch) {
         '--maxWorkers=2',
         '--silent',
       ],
-      { cwd: root, env: { ...process.env, ...(cluster ? { TEST_DATABASE_URL: cluster.url } : {}) } },
+      {
+        cwd: root,
+        env: { ...process.env, ...(cluster ? { TEST_DATABASE_URL: cluster.ownerUrl, TEST_APPLICATION_URL: cluster.url } : {}) },
+      },
     );
     const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = JSON.parse(readFileSync(report, 'utf8'));
     const failed = numFailedTests + numRuntimeErrorTestSuites;

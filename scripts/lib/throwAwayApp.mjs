@@ -2,10 +2,8 @@ import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { startCluster } from './cluster.mjs';
-import { startCounter } from './counter.mjs';
 import { freePort } from './ports.mjs';
-import { quiet } from './run.mjs';
-import { startWeb } from './webServer.mjs';
+import { makeServices, prepareQuietly } from './services.mjs';
 
 /** The built application with the demo in it, on a cluster of its own that goes when it is closed. */
 export async function createThrowAwayApp(root) {
@@ -16,30 +14,31 @@ export async function createThrowAwayApp(root) {
   const app = {
     address: `http://127.0.0.1:${port}`,
     counter: '',
+    /** Asks the carriers' stand-in something, as the application would. */
+    atCounter: (path, init = {}) =>
+      fetch(`${app.counter}${path}`, { ...init, headers: { authorization: `Bearer ${running.services.counter.secret}` } }),
     async start() {
       const cluster = await startCluster(join(folder, 'state'), { fast: true });
       running = { cluster };
-      const prepared = quiet(process.execPath, ['--import', 'tsx', 'packages/data/src/cli/prepare.ts'], {
-        cwd: root,
-        env: { ...process.env, DATABASE_URL: cluster.url },
-      });
+      const prepared = prepareQuietly(root, cluster.ownerUrl);
       if (!prepared.ok) throw new Error(prepared.err);
+      running.services = makeServices(root, { port, databaseUrl: cluster.url, files: join(folder, 'files'), silent: true, say: () => {} });
       await app.openCounter();
       await app.openWeb();
     },
     async openCounter() {
-      running.counter = await startCounter(root, join(folder, 'counter.json'), running.counter?.port);
+      running.counter = await running.services.startCounter();
       app.counter = running.counter.address;
     },
     async openWeb() {
-      running.web = await startWeb(root, port, running.cluster.url, { quiet: true, files: join(folder, 'files'), counter: app.counter });
+      running.web = await running.services.startWeb();
     },
     /** Ends one of the two processes at once, as a crash would. */
     crash: (which) => (which === 'web' ? running.web.stop('SIGKILL') : running.counter.stop('SIGKILL')),
     async stop() {
       await running?.web?.stop();
       await running?.counter?.stop();
-      running?.cluster.stop();
+      await running?.cluster.stop();
       running = null;
     },
     async close() {

@@ -80,8 +80,15 @@ module.exports = {
     room(
       'counter',
       '^apps/counter/src/',
-      ['^apps/counter/src/', CONTRACTS_DOOR, ...npm('zod'), '^(node:)?(fs|http|net|path|util)$'],
-      'the carriers’ stand-in: contracts',
+      [
+        '^apps/counter/src/',
+        CORE_DOOR,
+        CONTRACTS_DOOR,
+        '^packages/data/src/demo/cards/index\\.ts$',
+        ...npm('zod'),
+        '^(node:)?(crypto|fs|http|net|path|util)$',
+      ],
+      'the carriers’ stand-in: contracts, and the cards it publishes',
     ),
     room('workers', web('workers/'), [web('workers/'), CORE_DOOR, CONTRACTS_DOOR, ...npm('comlink')], 'workers: core and contracts'),
     room(

@@ -14,6 +14,8 @@ export interface App {
   shelf(): Promise<ShelfTag[]>;
   /** Address of the carriers' stand-in. */
   counter: string;
+  /** Asks the stand-in something with the secret it knows the application by. */
+  atCounter(path: string, init?: RequestInit): Promise<Response>;
   crash(which: 'web' | 'counter'): Promise<void>;
   openCounter(): Promise<void>;
   openWeb(): Promise<void>;

@@ -9,8 +9,8 @@ import type { CounterSwitches } from '@inch-nest/contracts';
 import { expect, expectAccessible, kept, saved, test, type App } from './bench.ts';
 
 const tell = (app: App, switches: Partial<CounterSwitches>) =>
-  fetch(`${app.counter}/switches`, { method: 'PUT', body: JSON.stringify(switches) });
-const charges = async (app: App) => ((await (await fetch(`${app.counter}/charges`)).json()) as { charges: number }).charges;
+  app.atCounter('/switches', { method: 'PUT', body: JSON.stringify(switches) });
+const charges = async (app: App) => ((await (await app.atCounter('/charges')).json()) as { charges: number }).charges;
 const desk = (page: Page) => page.getByRole('region', { name: 'Label', exact: true });
 
 /** Weighs and rates the parcel that is open, and goes to Send. */
@@ -74,13 +74,13 @@ test('from label to the door: bought once, papers, tag matched by scan, handed o
   await expect(page.getByText('✓ Matched.')).toBeVisible();
   await page.getByRole('button', { name: 'Handed over' }).click();
   await expect(page.getByRole('group', { name: 'What became of it' })).toBeVisible();
-  await fetch(`${app.counter}/clock`, {
+  await app.atCounter('/clock', {
     method: 'PUT',
     body: JSON.stringify({ now: new Date(Date.now() + 4 * 86_400_000).toISOString() }),
   });
   await page.reload();
   await expect(page.locator('.tracking')).toContainText('delivered');
-  await fetch(`${app.counter}/clock`, { method: 'PUT', body: JSON.stringify({ now: null }) });
+  await app.atCounter('/clock', { method: 'PUT', body: JSON.stringify({ now: null }) });
   await page.getByRole('button', { name: 'Arrived whole' }).click();
   await expect(page.getByRole('button', { name: 'Arrived whole' })).toHaveAttribute('aria-pressed', 'true');
   expect((await kept(page)).life.state).toBe('delivered');

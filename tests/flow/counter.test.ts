@@ -16,6 +16,8 @@ const ORDER: LabelOrder = {
   toPostcode: '40217',
   coverMinor: 0,
   signature: false,
+  shipDate: '2026-11-26',
+  goods: 'flatCeramic',
   priceMinor: 980,
 };
 const STRAIGHT = { slowMs: 0, fails: 'never', drops: false, hearsTwice: false, dearerMinor: 0 } as const;

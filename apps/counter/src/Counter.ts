@@ -1,4 +1,14 @@
-import type { CounterAnswer, CounterSwitches, LabelOrder, PickupOrder, Purchase, TrackingAnswer } from '@inch-nest/contracts';
+import type { RateCard } from '@inch-nest/core';
+import {
+  quoteOrder,
+  type CounterAnswer,
+  type CounterSwitches,
+  type LabelOrder,
+  type PickupOrder,
+  type Purchase,
+  type QuoteOfCounter,
+  type TrackingAnswer,
+} from '@inch-nest/contracts';
 
 /** What a counter remembers; kept by whoever runs it. */
 export interface CounterState {
@@ -24,7 +34,7 @@ export interface Counter {
   void(key: string): CounterAnswer;
   track(tracking: string): TrackingAnswer | null;
   /** What an order would cost; nothing is bought. */
-  quote(order: LabelOrder): { priceMinor: number };
+  quote(order: LabelOrder): QuoteOfCounter;
   /** Comes once for an id, however often it is asked. */
   pickup(order: PickupOrder): { reference: string };
   /** How often money was taken, for tests. */
@@ -34,8 +44,15 @@ export interface Counter {
 /**
  * @param state read and written in place
  * @param keep called after each change, before anything is answered
+ * @param cards what the carriers publish; an order by a card that is none of theirs is taken at the price agreed
  */
-export function createCounter(state: CounterState, keep: () => void, now: () => Date, switches: () => CounterSwitches): Counter {
+export function createCounter(
+  state: CounterState,
+  keep: () => void,
+  now: () => Date,
+  switches: () => CounterSwitches,
+  cards: readonly RateCard[] = [],
+): Counter {
   const bare = ({ key, tracking, chargedMinor, boughtAt, voided }: Purchase): CounterAnswer => ({
     kind: 'bought',
     purchase: { key, tracking, chargedMinor, boughtAt, voided },
@@ -61,7 +78,9 @@ export function createCounter(state: CounterState, keep: () => void, now: () => 
         return bare(known);
       }
       if (state.closed.includes(key)) return { kind: 'closed' };
-      const { priceMinor } = this.quote(order);
+      const quoted = this.quote(order);
+      if ('refused' in quoted) return { kind: 'refused', reason: quoted.refused };
+      const { priceMinor } = quoted;
       if (priceMinor !== order.priceMinor) return { kind: 'priceChanged', priceMinor };
       const purchase = {
         key,
@@ -110,7 +129,13 @@ export function createCounter(state: CounterState, keep: () => void, now: () => 
       ];
       return { steps: steps.filter((step) => new Date(step.at) <= now()) };
     },
-    quote: (order) => ({ priceMinor: order.priceMinor + switches().dearerMinor }),
+    quote(order) {
+      const card = cards.find((one) => one.id === order.cardId && one.version === order.cardVersion);
+      const asked = card && quoteOrder(card, order);
+      if (card && !asked) return { refused: 'there is no such service' };
+      if (asked && 'refused' in asked) return { refused: asked.refused };
+      return { priceMinor: (asked?.totalMinor ?? order.priceMinor) + switches().dearerMinor };
+    },
     pickup({ id, cardId, day, tracking }) {
       const reference = `PU${String(7000 + Object.keys(state.pickups).length)}`;
       const known = state.pickups[id];

@@ -1,4 +1,6 @@
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
+import { createHash, timingSafeEqual } from 'node:crypto';
+import type { RateCard } from '@inch-nest/core';
 import { counterSwitches, labelOrder, pickupOrder, problemsOf, purchaseKey, type CounterSwitches } from '@inch-nest/contracts';
 import { z } from 'zod';
 import { createCounter, type CounterState } from './Counter.ts';
@@ -11,8 +13,14 @@ const clock = z.strictObject({ now: z.iso.datetime().nullable() });
  * The counter as a small HTTP service. `PUT /switches` tells it how to misbehave, `PUT /clock` what time it is.
  *
  * @param keep writes the state down; a purchase is written before it is answered
+ * @param options.secret without which nobody is answered; null answers everybody
+ * @param options.cards what the carriers publish and price from
  */
-export function counterServer(state: CounterState, keep: () => void): Server {
+export function counterServer(
+  state: CounterState,
+  keep: () => void,
+  { secret = null, cards = [] }: { secret?: string | null; cards?: readonly RateCard[] } = {},
+): Server {
   let switches: CounterSwitches = counterSwitches.parse({});
   let told: string | null = null;
   const counter = createCounter(
@@ -20,7 +28,9 @@ export function counterServer(state: CounterState, keep: () => void): Server {
     keep,
     () => (told ? new Date(told) : new Date()),
     () => switches,
+    cards,
   );
+  const knows = sameAs(secret);
   const route = async (request: IncomingMessage, response: ServerResponse): Promise<void> => {
     const { pathname } = new URL(request.url ?? '/', 'http://counter');
     const [, room, name = '', act = ''] = pathname.split('/').map(decodeURIComponent);
@@ -28,6 +38,8 @@ export function counterServer(state: CounterState, keep: () => void): Server {
       response.writeHead(status, { 'content-type': 'application/json' }).end(JSON.stringify(body));
     };
     const body = async <Schema extends z.ZodType>(schema: Schema): Promise<z.infer<Schema>> => schema.parse(await readJson(request));
+    if (!knows(request.headers.authorization))
+      return say(401, { problems: [{ path: '(request)', message: 'the counter’s secret is wanted' }] });
     if (room === 'switches' && request.method === 'PUT') return say(200, (switches = await body(counterSwitches)));
     if (room === 'clock' && request.method === 'PUT') return say(200, { now: (told = (await body(clock)).now) });
     if (room === 'charges') return say(200, { charges: counter.charges() });
@@ -68,6 +80,12 @@ export function counterServer(state: CounterState, keep: () => void): Server {
     });
   });
 }
+
+/** Whether somebody says the secret; how long it takes tells nothing of it. */
+const sameAs = (secret: string | null) => {
+  const hash = (text: string) => createHash('sha256').update(text).digest();
+  return (said: string | undefined): boolean => secret === null || timingSafeEqual(hash(said ?? ''), hash(`Bearer ${secret}`));
+};
 
 async function readJson(request: IncomingMessage): Promise<unknown> {
   const chunks: Buffer[] = [];

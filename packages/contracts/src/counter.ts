@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { destination, key, minor, postcode, shortText, sizeIn, uuid, weightLb } from './numbers.ts';
+import { civilDate, destination, key, minor, postcode, shortText, sizeIn, uuid, weightLb } from './numbers.ts';
 
 // What the carriers' counter and the application say to each other.
 
@@ -17,6 +17,10 @@ export const labelOrder = z.strictObject({
   toPostcode: destination,
   coverMinor: minor,
   signature: z.boolean(),
+  /** The day it is sent; orders of earlier versions did not say. */
+  shipDate: civilDate.nullable().default(null),
+  /** What kind of goods, as an archetype's key. */
+  goods: key.nullable().default(null),
   /** What was agreed: at another price nothing is bought. */
   priceMinor: minor,
 });
@@ -35,6 +39,8 @@ export type Purchase = z.infer<typeof purchase>;
 export const counterAnswer = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('bought'), purchase }),
   z.strictObject({ kind: z.literal('priceChanged'), priceMinor: minor }),
+  /** The carrier does not take it as it is; nothing was charged. */
+  z.strictObject({ kind: z.literal('refused'), reason: shortText(300) }),
   /** Nothing was charged under this key and nothing will be. */
   z.strictObject({ kind: z.literal('closed') }),
   z.strictObject({ kind: z.literal('unknown') }),
@@ -42,7 +48,7 @@ export const counterAnswer = z.discriminatedUnion('kind', [
 export type CounterAnswer = z.infer<typeof counterAnswer>;
 
 /** What an order would cost now; nothing is bought. */
-export const quoteAnswer = z.strictObject({ priceMinor: minor });
+export const quoteAnswer = z.union([z.strictObject({ priceMinor: minor }), z.strictObject({ refused: shortText(300) })]);
 export type QuoteOfCounter = z.infer<typeof quoteAnswer>;
 
 /** Asks a carrier to fetch parcels on a day; asked twice with the same id it is one pick-up. */
@@ -71,4 +77,5 @@ export const counterSwitches = z.strictObject({
 export type CounterSwitches = z.infer<typeof counterSwitches>;
 
 /** What the counter says to a rate before anything is bought. */
-export type CounterQuote = { kind: 'same' | 'other'; priceMinor: number } | { kind: 'silent' } | { kind: 'notRated' };
+export type CounterQuote =
+  { kind: 'same' | 'other'; priceMinor: number } | { kind: 'refused'; reason: string } | { kind: 'silent' } | { kind: 'notRated' };

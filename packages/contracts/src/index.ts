@@ -46,7 +46,9 @@ export type {
 } from './parcelView.ts';
 export { nameAmong, personAmong } from './among.ts';
 export type { Person, ShopFacts, ShopView } from './shopView.ts';
+export type { HealthView } from './healthView.ts';
 export * from './counter.ts';
+export { quoteOrder } from './quoteOrder.ts';
 export * from './commands.ts';
 export { orderOf, pieceFactsOf, planRequestFor } from './planRequestFor.ts';
 export { benchPlanFor, type BenchPlan } from './benchPlanFor.ts';

@@ -1,6 +1,10 @@
-/** The one place of this package that reads the environment. */
+// The one place of this package that reads the environment.
+
 export function databaseUrl(): string {
   const url = process.env['DATABASE_URL'];
   if (!url) throw new Error('DATABASE_URL is not set: start with npm run demo, or name a PostgreSQL server in it');
   return url;
 }
+
+/** Role that the application works under, where it is another than the tables' owner. */
+export const applicationRole = (): string | null => process.env['INCH_NEST_ROLE'] || null;

@@ -2,6 +2,7 @@
 export { databaseUrl } from './environment.ts';
 export { openDatabase, type Database } from './database.ts';
 export { migrate, NewerSchema } from './migrate.ts';
+export { grantApplication } from './grantApplication.ts';
 export { Missing, Refused } from './refusals.ts';
 export { inShop, type ShopDatabase } from './inShop.ts';
 export { createShop, readShop, readShopId } from './repositories/shopRepository.ts';

@@ -9,6 +9,7 @@ import { up as papers } from './migrations/006-papers.ts';
 import { up as ids } from './migrations/007-ids.ts';
 import { up as irreplaceable } from './migrations/008-irreplaceable.ts';
 import { up as voiding } from './migrations/009-voiding.ts';
+import { up as evidence } from './migrations/010-evidence.ts';
 import { runWithin, type RunSql } from './migrations/RunSql.ts';
 
 /** A step from one version's tables to the next one's. */
@@ -27,6 +28,7 @@ export const MIGRATIONS: readonly Migration[] = [
   { name: '007-ids', up: ids },
   { name: '008-irreplaceable', up: irreplaceable },
   { name: '009-voiding', up: voiding },
+  { name: '010-evidence', up: evidence },
 ];
 const LOCK = 4_117_201;
 

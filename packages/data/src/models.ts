@@ -66,6 +66,7 @@ export function defineModels(sequelize: Sequelize): Models {
       house: json,
       tapes: json,
       demo: DataTypes.BOOLEAN,
+      loading: { type: DataTypes.BOOLEAN, defaultValue: false },
       revision: DataTypes.INTEGER,
       marks: DataTypes.JSONB,
     }),

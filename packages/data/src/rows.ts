@@ -14,6 +14,8 @@ export interface ShopRow {
   house: House;
   tapes: Pick<Stockroom, 'innerTape' | 'outerTape'> & Partial<Pick<Stockroom, 'linerBoard'>>;
   demo: boolean;
+  /** True until the demo's last parcel is in it. */
+  loading: boolean;
   /** Counts the changes to rules, facts and stockroom. */
   revision?: number;
   /** Who changed each part last, by its path. */

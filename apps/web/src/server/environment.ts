@@ -9,5 +9,8 @@ export function filesFolder(): string {
   return folder;
 }
 
-/** Where the carriers' counter listens; null where none is connected. */
-export const counterAddress = (): string | null => process.env['INCH_NEST_COUNTER'] ?? null;
+/** Where the carriers' counter listens and the secret it knows us by; null where none is connected. */
+export function counterAccess(): { address: string; secret: string | null } | null {
+  const address = process.env['INCH_NEST_COUNTER'];
+  return address ? { address, secret: process.env['INCH_NEST_COUNTER_SECRET'] ?? null } : null;
+}

@@ -1,5 +1,5 @@
-import { databaseUrl } from '../environment.ts';
-import { loadDemo, migrate, NewerSchema, openDatabase } from '../index.ts';
+import { applicationRole, databaseUrl } from '../environment.ts';
+import { grantApplication, loadDemo, migrate, NewerSchema, openDatabase } from '../index.ts';
 
 /** Data without the demo's own mark is somebody's work. */
 class NotTheDemo extends Error {
@@ -9,7 +9,8 @@ class NotTheDemo extends Error {
 }
 
 /**
- * Brings the database named in DATABASE_URL up to date and loads the demo into it when it is empty.
+ * Brings the database named in DATABASE_URL up to date, as the owner of its tables, and loads the demo into it when it is empty
+ * or an earlier loading was cut short. The role in INCH_NEST_ROLE, which the application works under, gets its rights.
  * With `--reset` the demo's own tables are dropped first; a database without the demo's mark is refused.
  * Exit 3 with one sentence when the database cannot be used.
  */
@@ -17,8 +18,9 @@ const database = openDatabase(databaseUrl());
 try {
   if (process.argv.includes('--reset')) await dropDemo();
   await migrate(database);
-  const loaded = await loadDemo(database, new Date());
-  console.log(loaded ? 'demo loaded' : 'data kept');
+  const role = applicationRole();
+  if (role) await grantApplication(database, role);
+  console.log(await loadDemo(database, new Date()));
 } catch (error) {
   console.error(
     error instanceof NewerSchema || error instanceof NotTheDemo
@@ -37,7 +39,8 @@ async function dropDemo(): Promise<void> {
   ];
   if (tables.length === 0) return;
   const marked =
-    tables.some((table) => table.table_name === 'shop') && (await database.models.shop.count({ where: { demo: false } })) === 0;
+    tables.some((table) => table.table_name === 'shop') &&
+    (await database.sequelize.query('select 1 from shop where not demo'))[0].length === 0;
   if (!marked) throw new NotTheDemo();
   await database.sequelize.query('drop schema public cascade; create schema public');
 }

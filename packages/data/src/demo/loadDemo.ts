@@ -10,9 +10,7 @@ import { keepParcel } from '../repositories/keepRepository.ts';
 import { createParcel } from '../repositories/parcelRepository.ts';
 import { readParcel } from '../repositories/readParcel.ts';
 import { createShop, readShop } from '../repositories/shopRepository.ts';
-import { AMBRY_GROUND } from './cards/ambryGround.ts';
-import { QUILLON_POST } from './cards/quillonPost.ts';
-import { SKERROW_EXPRESS } from './cards/skerrowExpress.ts';
+import { DEMO_CARDS } from './cards/index.ts';
 import { REACHED, type DemoParcel, type Reached } from './DemoParcel.ts';
 import { DEMO_PARCELS } from './demoParcels.ts';
 import { DEMO_PEOPLE, DEMO_SHOP } from './demoPeople.ts';
@@ -20,25 +18,30 @@ import { DEMO_STOCK } from './demoStock.ts';
 
 const MINUTE_MS = 60_000;
 
+/** What loading the demo came to. */
+export type Loaded = 'demo loaded' | 'demo loaded anew: an earlier loading was cut short' | 'data kept';
+
 /**
- * Loads the demo into an empty database; leaves one that holds a shop as it is.
- *
- * @returns true when it was loaded
+ * Loads the demo into an empty database; leaves one that holds a shop as it is, unless that is the demo whose loading was cut
+ * short: then it starts over.
  */
-export async function loadDemo(database: Database, now: Date): Promise<boolean> {
-  if ((await database.models.shop.count()) > 0) return false;
+export async function loadDemo(database: Database, now: Date): Promise<Loaded> {
+  const { shop: shops } = database.models;
+  const cut = (await shops.destroy({ where: { loading: true, demo: true } })) > 0;
+  if ((await shops.count()) > 0) return 'data kept';
   await createShop(database, {
-    shop: { ...DEMO_SHOP, house: BEDDED_HOUSE, demo: true },
+    shop: { ...DEMO_SHOP, house: BEDDED_HOUSE, demo: true, loading: true },
     people: DEMO_PEOPLE,
     stock: DEMO_STOCK,
-    cards: [QUILLON_POST, AMBRY_GROUND, SKERROW_EXPRESS],
+    cards: DEMO_CARDS,
   });
   const room = inShop(database, DEMO_SHOP.id);
   const shop = await readShop(room, now);
   for (const [i, parcel] of DEMO_PARCELS.entries()) {
     await loadParcel(room, shop, parcel, new Date(now.getTime() - (DEMO_PARCELS.length - i) * 9 * MINUTE_MS), i);
   }
-  return true;
+  await shops.update({ loading: false }, { where: { id: DEMO_SHOP.id } });
+  return cut ? 'demo loaded anew: an earlier loading was cut short' : 'demo loaded';
 }
 
 const DAY_MS = 86_400_000;

@@ -28,7 +28,7 @@ export async function noteHandLabel(
     if (life.rate && life.rate.service !== BY_HAND) shut.push('its price is a carrier’s own: buy the label');
     if (shut.length > 0 || !life.rate) throw new Refused(shut.map((message) => ({ path: 'label', message })));
     const { rate } = life;
-    const ordered = orderFor(shop, rate, rows.sale, rows.piece);
+    const ordered = orderFor(shop, rate, rows);
     const asBought = { state: 'bought', tracking, chargedMinor: rate.priceMinor, personId: person.id, at: now } as const;
     const label = await noteLabel(database, rows, { ...asBought, ordered, rate, within: 'hand' }, transaction);
     await appendEvent(

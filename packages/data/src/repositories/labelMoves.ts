@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import type { RatedFor, Triple, Weighing } from '@inch-nest/core';
-import type { BoughtFor, LabelMove } from '@inch-nest/contracts';
+import type { BoughtFor, LabelMove, LabelOrder } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
 import type { AddressRow, LabelRow } from '../rows.ts';
@@ -60,20 +60,14 @@ export async function labelMoves(
   if (present.addressHash !== boughtFor.addressHash) moves.push('address');
   if (opened || present.contents.join('\n') !== boughtFor.contents.join('\n')) moves.push('contents');
   const [heavier, larger] = [present.weightLb !== boughtFor.weightLb, present.outsideIn.join() !== boughtFor.outsideIn.join()];
-  if ((heavier || larger) && !(await samePrice(database, label, rows, present, transaction))) moves.push(heavier ? 'weight' : 'size');
+  if ((heavier || larger) && !(await samePrice(database, label, present, transaction))) moves.push(heavier ? 'weight' : 'size');
   return moves;
 }
 
 /** True where the carrier's card, in the version it was bought by, asks the same for the parcel as it is now. */
-async function samePrice(
-  database: ShopDatabase,
-  { ordered, rate }: LabelRow,
-  rows: Rows,
-  present: BoughtFor,
-  transaction: Transaction,
-): Promise<boolean> {
+async function samePrice(database: ShopDatabase, { ordered }: LabelRow, present: BoughtFor, transaction: Transaction): Promise<boolean> {
   const ask = (of: { weightLb: number; outsideIn: readonly number[] }) =>
-    askCard(database, rows, { rate, ordered, weightLb: of.weightLb, outsideIn: of.outsideIn }, null, transaction);
+    askCard(database, { ...ordered, weightLb: of.weightLb, outsideIn: [...of.outsideIn] as LabelOrder['outsideIn'] }, transaction);
   const [then, now] = [await ask(ordered), await ask(present)];
   return then !== null && now !== null && !('refused' in then) && !('refused' in now) && then.totalMinor === now.totalMinor;
 }

@@ -1,14 +1,22 @@
 import { randomUUID } from 'node:crypto';
 import { BY_HAND, buyGate, recordParcel, worthMinor, type Quote, type QuoteRefusal, type RatedFor } from '@inch-nest/core';
-import { valuesOf, type CounterAnswer, type KeptFields, type LabelOrder, type PieceValues, type ShopView } from '@inch-nest/contracts';
+import {
+  orderOf,
+  valuesOf,
+  type CounterAnswer,
+  type KeptFields,
+  type LabelOrder,
+  type PieceValues,
+  type ShopView,
+} from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
 import { Missing, Refused } from '../refusals.ts';
-import type { LabelRow, PieceRow, SaleRow } from '../rows.ts';
+import type { LabelRow } from '../rows.ts';
 import { askCard } from './askCard.ts';
 import { appendEvent } from './eventRepository.ts';
 import { presentFor } from './labelMoves.ts';
-import { eventsOf, lockParcel, type LockedParcel } from './parcelRows.ts';
+import { eventsOf, factsView, lockParcel, type LockedParcel } from './parcelRows.ts';
 import { personOf } from './personOf.ts';
 
 /**
@@ -29,7 +37,7 @@ export async function beginPurchase(
   const { models, sequelize } = database;
   return sequelize.transaction(async (transaction) => {
     const rows = await lockParcel(database, parcelId, transaction);
-    const { parcel, sale, piece } = rows;
+    const { parcel, sale } = rows;
     const pending = await models.label.findOne({ where: { parcelId, state: 'pending' }, transaction });
     if (pending) return plainLabel(pending);
     const events = await eventsOf(database, parcelId, transaction);
@@ -40,8 +48,8 @@ export async function beginPurchase(
       shut.push('the address changed after the price was taken: rate it again');
     if (shut.length > 0 || !life.rate) throw new Refused(shut.map((message) => ({ path: 'label', message })));
     const rate = life.rate;
-    const ordered = orderFor(shop, rate, sale, piece);
-    const asked = await askCard(database, rows, { rate, ordered, ...rate }, shop.today, transaction);
+    const ordered = orderFor(shop, rate, rows);
+    const asked = await askCard(database, ordered, transaction);
     const otherwise = priceStands(rate, asked);
     if (otherwise) throw new Refused([{ path: 'label', message: otherwise }]);
     const asPending = { state: 'pending', tracking: null, chargedMinor: null, personId: person.id, at: now } as const;
@@ -73,28 +81,34 @@ export async function noteLabel(
 }
 
 /** What is asked of the counter for a rate. */
-export const orderFor = (shop: ShopView, rate: RatedFor, sale: SaleRow, piece: PieceRow): LabelOrder => ({
-  service: rate.service,
-  serviceName: rate.serviceName,
-  cardId: rate.cardId,
-  cardVersion: rate.cardVersion,
-  weightLb: rate.weightLb,
-  outsideIn: [...rate.outsideIn],
-  fromPostcode: shop.originPostcode,
-  toPostcode: sale.destinationPostcode,
-  coverMinor: rate.coverAdded
-    ? worthMinor(valuesOf(piece.fields as KeptFields<PieceValues>), { soldMinor: sale.soldMinor, pieces: [piece] })
-    : 0,
-  signature: rate.signature,
-  priceMinor: rate.priceMinor,
-});
+export function orderFor(shop: ShopView, rate: RatedFor, rows: Pick<LockedParcel, 'sale' | 'bundle' | 'piece'>): LabelOrder {
+  const { sale, piece } = rows;
+  const { shipDate, pieces } = orderOf(factsView(rows), shop);
+  return {
+    service: rate.service,
+    serviceName: rate.serviceName,
+    cardId: rate.cardId,
+    cardVersion: rate.cardVersion,
+    weightLb: rate.weightLb,
+    outsideIn: [...rate.outsideIn],
+    fromPostcode: shop.originPostcode,
+    toPostcode: sale.destinationPostcode,
+    coverMinor: rate.coverAdded
+      ? worthMinor(valuesOf(piece.fields as KeptFields<PieceValues>), { soldMinor: sale.soldMinor, pieces: [piece] })
+      : 0,
+    signature: rate.signature,
+    shipDate,
+    goods: pieces[0]?.archetype ?? null,
+    priceMinor: rate.priceMinor,
+  };
+}
 
 /** The order a parcel's rate would make, to ask its price; null where no service is chosen. */
 export async function orderOfRate(database: ShopDatabase, shop: ShopView, parcelId: string): Promise<LabelOrder | null> {
   return database.sequelize.transaction(async (transaction) => {
-    const { sale, piece } = await lockParcel(database, parcelId, transaction);
+    const rows = await lockParcel(database, parcelId, transaction);
     const { rate } = recordParcel(await eventsOf(database, parcelId, transaction));
-    return rate && orderFor(shop, rate, sale, piece);
+    return rate && orderFor(shop, rate, rows);
   });
 }
 
@@ -124,6 +138,13 @@ export async function settlePurchase(database: ShopDatabase, id: string, answer:
     await parcel.increment('revision', { transaction });
     if (answer.kind === 'closed') {
       await label.update({ state: 'notBought', problem: 'the carrier has no record of it: nothing was charged' }, { transaction });
+      return;
+    }
+    if (answer.kind === 'refused') {
+      await label.update(
+        { state: 'notBought', problem: `the carrier does not take it (${answer.reason}): nothing was charged` },
+        { transaction },
+      );
       return;
     }
     if (answer.kind === 'priceChanged') {

@@ -72,7 +72,7 @@ export async function readShopId({ models }: Database): Promise<string> {
 
 /** A shop to be made, with its people and what is in its stockroom. */
 export interface NewShop {
-  shop: Omit<ShopRow, 'tapes'>;
+  shop: Omit<ShopRow, 'tapes' | 'loading'> & { loading?: boolean };
   people: readonly Person[];
   stock: Stockroom;
   cards: readonly RateCard[];
@@ -84,7 +84,7 @@ export async function createShop(database: Database, { shop, people, stock, card
   const { models } = inShop(database, shop.id);
   const { innerTape, outerTape, linerBoard } = stock;
   await sequelize.transaction(async (transaction) => {
-    await models.shop.create({ ...shop, tapes: { innerTape, outerTape, linerBoard } }, { transaction });
+    await models.shop.create({ loading: false, ...shop, tapes: { innerTape, outerTape, linerBoard } }, { transaction });
     await models.person.bulkCreate(
       people.map((person, position) => ({ ...person, position })),
       { transaction },

@@ -11,6 +11,8 @@ export interface CarrierCounter {
   track(tracking: string): Promise<TrackingAnswer>;
   /** What an order would cost now; nothing is bought. */
   quote(order: LabelOrder): Promise<QuoteOfCounter>;
+  /** Whether anybody is there. */
+  answers(): Promise<boolean>;
   /** Asks to have parcels fetched, once for an id. */
   pickup(order: PickupOrder): Promise<{ reference: string }>;
 }

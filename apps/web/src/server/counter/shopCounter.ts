@@ -1,7 +1,7 @@
 import 'server-only';
 import { Refused } from '@inch-nest/data';
 import { database } from '../database.ts';
-import { counterAddress } from '../environment.ts';
+import { counterAccess } from '../environment.ts';
 import { now } from '../rooms.ts';
 import type { CarrierCounter } from './CarrierCounter.ts';
 import { httpCounter } from './httpCounter.ts';
@@ -9,10 +9,9 @@ import { purchases, type Purchases } from './purchases.ts';
 
 /** The counter this shop buys at. */
 export function shopCounter(): CarrierCounter {
-  const address = counterAddress();
-  if (!address)
-    throw new Refused([{ path: 'label', message: 'no carrier is connected: start with npm run demo, which brings a stand-in' }]);
-  return httpCounter(address);
+  const access = counterAccess();
+  if (!access) throw new Refused([{ path: 'label', message: 'no carrier is connected: start with npm run demo, which brings a stand-in' }]);
+  return httpCounter(access.address, undefined, access.secret);
 }
 
 export const shopPurchases = (): Purchases => purchases(database(), shopCounter(), now);

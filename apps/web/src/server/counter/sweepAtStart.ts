@@ -1,6 +1,6 @@
 import 'server-only';
 import { database } from '../database.ts';
-import { counterAddress } from '../environment.ts';
+import { counterAccess } from '../environment.ts';
 import { now } from '../rooms.ts';
 import { httpCounter } from './httpCounter.ts';
 import { purchases } from './purchases.ts';
@@ -9,10 +9,11 @@ const EVERY_MS = 20_000;
 
 /** Asks after what is pending, now and every so often; before this process nobody is under way. */
 export function sweepAtStart(): void {
-  const address = counterAddress();
-  if (!address) return;
+  const access = counterAccess();
+  if (!access) return;
+  const counter = httpCounter(access.address, undefined, access.secret);
   const sweep = (underWayMs?: number) =>
-    purchases(database(), httpCounter(address), now, underWayMs)
+    purchases(database(), counter, now, underWayMs)
       .sweep()
       .catch(() => undefined);
   void sweep(0);

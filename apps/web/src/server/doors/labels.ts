@@ -40,7 +40,10 @@ export const counterQuoteDoor = (request: Request, context: Context): Promise<Re
     return shopCounter()
       .quote(order)
       .then(
-        ({ priceMinor }): CounterQuote => ({ kind: priceMinor === order.priceMinor ? 'same' : 'other', priceMinor }),
+        (asked): CounterQuote =>
+          'refused' in asked
+            ? { kind: 'refused', reason: asked.refused }
+            : { kind: asked.priceMinor === order.priceMinor ? 'same' : 'other', priceMinor: asked.priceMinor },
         (): CounterQuote => ({ kind: 'silent' }),
       );
   });

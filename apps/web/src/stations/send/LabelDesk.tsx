@@ -149,5 +149,6 @@ function CounterSays({ parcel }: { parcel: ParcelUse }) {
         another price than the one you chose.
       </p>
     );
+  if (said?.kind === 'refused') return <p className="ochre">⚠ The carrier does not take it as it is: {said.reason}. Rate it again.</p>;
   return <p className="soft">The carrier does not answer; the price is from its card.</p>;
 }

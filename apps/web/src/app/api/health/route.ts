@@ -1,3 +1,5 @@
+import { healthDoor } from '../../../server/doors/health.ts';
+
 export const dynamic = 'force-dynamic';
 
-export const GET = (): Response => Response.json({ ok: true });
+export const GET = (): Promise<Response> => healthDoor();

@@ -1,0 +1,47 @@
+import { randomBytes } from 'node:crypto';
+import { mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { APPLICATION } from './cluster.mjs';
+import { startCounter } from './counter.mjs';
+import { giveToUser, userMayRead } from './process.mjs';
+import { quiet, isRoot } from './run.mjs';
+import { startWeb } from './webServer.mjs';
+
+/**
+ * Counter and application over a database that is ready, each startable again on its own port.
+ *
+ * @param options.files folder for photographs and the counter's book; made and given to the unprivileged user
+ * @param options.say takes a sentence a person should know
+ */
+export function makeServices(root, { port, databaseUrl, files, silent = false, say = console.log }) {
+  mkdirSync(files, { recursive: true, mode: 0o700 });
+  giveToUser(files, { whole: true });
+  const asRoot = isRoot() && !userMayRead(join(root, 'package.json'));
+  if (asRoot)
+    say(
+      `the unprivileged user may not read ${root}, so the application runs as root: put the folder below /opt or /srv to have it run with fewer rights.`,
+    );
+  const counter = { address: '', secret: randomBytes(24).toString('base64url'), port: undefined };
+  return {
+    counter,
+    async startCounter() {
+      const started = await startCounter(root, { book: join(files, 'counter.json'), secret: counter.secret, port: counter.port, asRoot });
+      counter.address = started.address;
+      counter.port = started.port;
+      return started;
+    },
+    startWeb: () => startWeb(root, port, databaseUrl, { files, counter, quiet: silent, asRoot }),
+  };
+}
+
+/** Brings a database up to date as its owner, gives the application its rights, and loads the demo; the program's own report. */
+export const prepareCommand = (ownerUrl, { role = APPLICATION, reset = false } = {}) => ({
+  args: ['--import', 'tsx', 'packages/data/src/cli/prepare.ts', ...(reset ? ['--reset'] : [])],
+  env: { ...process.env, DATABASE_URL: ownerUrl, ...(role ? { INCH_NEST_ROLE: role } : {}) },
+});
+
+/** As above, silently. */
+export function prepareQuietly(root, ownerUrl) {
+  const { args, env } = prepareCommand(ownerUrl);
+  return quiet(process.execPath, args, { cwd: root, env });
+}
