@@ -126,9 +126,18 @@ export async function startCluster(state, { fast = false, port } = {}) {
 
   async function start() {
     const settings = ['-p', String(chosen), '-c', 'listen_addresses=127.0.0.1', '-c', `unix_socket_directories=${data}`];
+    // what somebody typed may be a buyer's address: neither statements nor the rows they fail on are written down
+    const discreet = [
+      '-c',
+      'log_min_error_statement=panic',
+      '-c',
+      'log_error_verbosity=terse',
+      '-c',
+      'log_parameter_max_length_on_error=0',
+    ];
     const hasty = fast ? ['-c', 'fsync=off', '-c', 'full_page_writes=off'] : [];
     const out = openSync(log, 'a', 0o600);
-    const server = startProcess(`${bin}/postgres`, ['-D', data, ...settings, ...hasty], {
+    const server = startProcess(`${bin}/postgres`, ['-D', data, ...settings, ...discreet, ...hasty], {
       cwd: '/',
       endBy: 'SIGINT',
       stdio: ['ignore', out, out],

@@ -94,3 +94,12 @@ export async function settled(page: Page): Promise<string> {
   await expect(page.getByRole('complementary', { name: 'Slip' })).toHaveAttribute('aria-busy', 'false', { timeout: 20_000 });
   return (await page.locator('.chance').textContent()) ?? '';
 }
+
+/** A parcel's papers as their own button asks for them: a form, answered with a link that is followed. */
+export async function printed(page: Page, app: App, id: string, kinds: string) {
+  const person = ((await (await fetch(`${app.address}/api/shop`)).json()) as ShopView).people[0]!.id;
+  return page.request.post(`${app.address}/api/parcels/${id}/papers`, {
+    headers: { origin: app.address },
+    form: { personId: person, kinds },
+  });
+}

@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import type { Page } from '@playwright/test';
 import type { ShopView } from '@inch-nest/contracts';
-import { expect, saved, settled, test } from './bench.ts';
+import { expect, printed, saved, settled, test } from './bench.ts';
 
 // A metric person walks through every view and every paper, and meets no pounds, inches or cubic feet but the carrier's
 // own steps, which have hers beside them.
@@ -88,14 +88,8 @@ test('what lies beside the way speaks metric', async ({ app, page }) => {
 test('every paper speaks metric to whoever prints it', async ({ app, page, open }) => {
   await open('Storm glass', 'send');
   const id = /parcels\/([\w-]+)/.exec(page.url())![1]!;
-  for (const path of [
-    `/api/parcels/${id}/papers?kind=tag`,
-    `/api/parcels/${id}/papers?kind=bench`,
-    `/api/parcels/${id}/papers?kind=record`,
-    `/api/parcels/${id}/papers?kind=slip,opening,label`,
-    '/api/day/sheet',
-  ]) {
-    const paper = await page.request.get(app.address + path);
+  for (const path of ['tag', 'bench', 'record', 'slip,opening,label', '/api/day/sheet']) {
+    const paper = path.startsWith('/') ? await page.request.get(app.address + path) : await printed(page, app, id, path);
     expect(paper.ok(), path).toBe(true);
     const text = execFileSync('pdftotext', ['-layout', '-', '-'], { input: await paper.body(), encoding: 'utf8' });
     expect(strange(text), path).toEqual([]);

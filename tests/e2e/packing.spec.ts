@@ -179,6 +179,17 @@ test('the server dies in the middle of a step and of a photograph: nothing is lo
   await expect
     .poll(() => page.evaluate(async (of) => (await caches.match(new URL(`/parcels/${of}/weigh`, location.href).href)) !== undefined, id))
     .toBe(true);
+  // of the parcels that lie elsewhere the browser keeps nothing, and none of their buyers
+  const others = (await app.shelf()).filter((tag) => tag.id !== id);
+  const keptHere = await page.evaluate(async () => {
+    const store = await caches.open('inch-nest-2');
+    const texts = (await store.keys())
+      .filter(({ url }) => !url.includes('/_next/'))
+      .map(async (request) => `${request.url}\n${await (await store.match(request))!.text()}`);
+    return (await Promise.all(texts)).join('\n');
+  });
+  expect(keptHere).toContain(id);
+  for (const tag of others) for (const said of [tag.id, tag.tag, tag.title]) expect(keptHere).not.toContain(said);
   await app.crash('web');
   const first = (await title(page).textContent())!;
   await done(page).click();
@@ -215,6 +226,13 @@ test('the server dies in the middle of a step and of a photograph: nothing is lo
   expect(new Set(steps).size).toBe(steps.length);
   expect(steps[0]).toMatch(/^[0-9a-f-]{36}:(layer|guard):/);
   expect(view.events.filter((event) => event.kind === 'sealed')).toHaveLength(1);
+  // the server knows of the seal: there is no more to keep
+  await page.goto(`${app.address}/parcels/${id}/bench`);
+  await expect
+    .poll(() =>
+      page.evaluate(async () => (await (await caches.open('inch-nest-2')).keys()).filter(({ url }) => url.includes('/parcels/')).length),
+    )
+    .toBe(0);
 });
 
 test('what the server refuses stays to be seen, with its reason', async ({ page, sell }) => {
@@ -374,7 +392,13 @@ test('the claim folder of what arrived broken: what is missing said, one PDF, on
     data: { personId: shop.people[0]!.id, id: photo, removed: true },
   });
   expect([removed.status(), await removed.text()]).toEqual([422, expect.stringContaining('evidence while the claim is open')]);
-  const zip = unzipSync(new Uint8Array(await (await page.request.get(`${app.address}/api/parcels/${id}/claim?as=zip`)).body()));
+  const bare = await page.request.get(`${app.address}/api/parcels/${id}/claim?as=zip`);
+  expect([bare.status(), await bare.text()]).toEqual([403, expect.stringContaining('this link has passed')]);
+  const claim = await page.request.post(`${app.address}/api/parcels/${id}/claim`, {
+    headers: { origin: app.address },
+    form: { personId: shop.people[0]!.id, as: 'zip' },
+  });
+  const zip = unzipSync(new Uint8Array(await claim.body()));
   expect(Object.keys(zip).sort()).toEqual(['claim.pdf', 'parcel.json', 'photographs/01-packing.jpg', 'readings.csv']);
   expect(new TextDecoder().decode(zip['readings.csv'])).toMatch(/^at,reading,pounds\r\n\d{4}-.*,1,\d/);
   const file = join(mkdtempSync(join(tmpdir(), 'inch-nest-claim-')), 'claim.pdf');

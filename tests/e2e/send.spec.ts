@@ -6,7 +6,7 @@ import type { Page } from '@playwright/test';
 import { BinaryBitmap, Code128Reader, HybridBinarizer, RGBLuminanceSource } from '@zxing/library';
 import sharp from 'sharp';
 import type { CounterSwitches } from '@inch-nest/contracts';
-import { expect, expectAccessible, kept, saved, test, type App } from './bench.ts';
+import { expect, expectAccessible, kept, printed, saved, test, type App } from './bench.ts';
 
 const tell = (app: App, switches: Partial<CounterSwitches>) =>
   app.atCounter('/switches', { method: 'PUT', body: JSON.stringify(switches) });
@@ -49,7 +49,7 @@ test('from label to the door: bought once, papers, tag matched by scan, handed o
 
   // the label as printed: its text, and its code read back from a picture of it
   const folder = mkdtempSync(join(tmpdir(), 'inch-nest-label-'));
-  const pdf = await page.request.get(`${app.address}/api/parcels/${id}/papers?kind=label`);
+  const pdf = await printed(page, app, id, 'label');
   writeFileSync(join(folder, 'label.pdf'), await pdf.body());
   const text = execFileSync('pdftotext', ['-layout', join(folder, 'label.pdf'), '-'], { encoding: 'utf8' });
   for (const said of [tracking!, code, '40217', 'ZZ–GL', 'Lantern Row Salvage']) expect(text).toContain(said);
@@ -190,7 +190,7 @@ test('on a tablet, abroad: address hidden until asked, customs filled in, what i
   await customs.getByText('for repair').click();
   await expect(customs).toContainText('a repair must say why');
   await saved(page);
-  const refused = await page.request.get(`${app.address}/api/parcels/${id}/papers?kind=customs`);
+  const refused = await printed(page, app, id, 'customs');
   expect([refused.status(), await refused.text()]).toEqual([404, expect.stringContaining('a repair must say why')]);
   await customs.getByLabel('In words, why').fill('the rim is chipped');
   await customs.getByLabel('In words, why').press('Enter');
@@ -202,9 +202,9 @@ test('on a tablet, abroad: address hidden until asked, customs filled in, what i
   await buy(page);
   await expect(desk(page)).toContainText('✓ bought');
 
-  const due = papersOf(page).getByRole('link', { name: /^Print what is due/ });
+  const due = papersOf(page).getByRole('button', { name: /^Print what is due/ });
   await expect(due).toContainText('box tag, packing slip, opening card, customs sheet, label');
-  const pdf = await page.request.get(`${app.address}${(await due.getAttribute('href'))!}`);
+  const pdf = await printed(page, app, id, 'tag,slip,opening,customs,label');
   const file = join(mkdtempSync(join(tmpdir(), 'inch-nest-due-')), 'due.pdf');
   writeFileSync(file, await pdf.body());
   const text = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' });
@@ -212,7 +212,10 @@ test('on a tablet, abroad: address hidden until asked, customs filled in, what i
     expect(text).toContain(said);
   expect(text.split('\f').filter((one) => one.trim() !== '')).toHaveLength(5);
   const [opened] = await Promise.all([page.context().waitForEvent('page'), due.click()]);
+  // a link to where somebody lives is nobody else's, and is written down as asked for
+  expect(opened.url()).toMatch(/until=\d+&pass=/);
   await opened.close();
+  expect((await kept(page)).events.filter((event) => event.kind === 'papersAsked')).toHaveLength(2);
   expect((await kept(page)).life.printed).toEqual([]);
   await page.getByRole('button', { name: 'Yes, printed' }).click();
   await expect(papersOf(page)).toContainText('Everything due has come out');
@@ -247,7 +250,7 @@ test('two parcels to one buyer go together: 1 of 2 on the sheets, both numbers i
   await page.getByRole('button', { name: 'They go together' }).click();
   const set = page.getByRole('region', { name: 'Parcels that go together' });
   await expect(set.getByRole('listitem')).toHaveCount(2);
-  await expect(papersOf(page).getByRole('link', { name: /^Print what is due/ })).toContainText('one of several');
+  await expect(papersOf(page).getByRole('button', { name: /^Print what is due/ })).toContainText('one of several');
   await buy(page);
   await expect(desk(page)).toContainText('✓ bought');
   const { labels, set: members } = await kept(page);

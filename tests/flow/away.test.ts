@@ -32,7 +32,7 @@ beforeAll(async () => {
   shop = await smallShop(fresh.database);
   room = inShop(fresh.database, shop.id);
 }, 30_000);
-afterAll(() => fresh.drop());
+afterAll(() => fresh.drop(), 30_000);
 
 const read = (id: string) => readParcel(room, id, ODILE);
 const report = (parcelId: string, happening: Happening) => tell(room, parcelId, happening, NOW);

@@ -47,7 +47,7 @@ beforeAll(async () => {
   shop = await smallShop(fresh.database);
   room = inShop(fresh.database, shop.id);
 }, 30_000);
-afterAll(() => fresh.drop());
+afterAll(() => fresh.drop(), 30_000);
 
 const report = (parcelId: string, happening: Happening) => tell(room, parcelId, happening, now());
 async function rated(): Promise<string> {

@@ -12,7 +12,7 @@ const prepare = (url: string, ...args: string[]) =>
   });
 
 test('a reset refuses data without the demo’s mark, and drops the demo', async () => {
-  const { database, url, drop } = await freshDatabase();
+  const { database, owner, url, drop } = await freshDatabase();
   await smallShop(database);
   const refused = prepare(url, '--reset');
   expect(refused.status).toBe(3);
@@ -21,6 +21,6 @@ test('a reset refuses data without the demo’s mark, and drops the demo', async
   expect(prepare(url).stdout).toMatch(/data kept/);
   await database.models.shop.update({ demo: true }, { where: {} });
   expect(prepare(url, '--reset').stdout).toMatch(/demo loaded/);
-  expect(await database.models.parcel.count()).toBeGreaterThanOrEqual(8);
+  expect(await owner.models.parcel.count()).toBeGreaterThanOrEqual(8);
   await drop();
 }, 120_000);

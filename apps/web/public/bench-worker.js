@@ -1,7 +1,10 @@
-// Keeps the shell and the parcels that were opened, so that the bench goes on while the server is away.
-// What it keeps it shows only when the network does not answer; nothing is bought or changed through it.
-const STORE = 'inch-nest-1';
+// Keeps the shell and the parcels that lie on the bench, so that packing goes on while the server is away: no other parcel, no
+// other buyer, and nothing once a parcel is sealed or somebody else signs on. What it keeps it shows only when the network does
+// not answer; nothing is bought or changed through it.
+const STORE = 'inch-nest-2';
 const PATIENCE_MS = 4000;
+/** Says that a page is to be kept, so that it comes without the other parcels' tags. */
+const KEEPING = { 'x-inch-nest-keep': 'bench' };
 
 self.addEventListener('install', () => self.skipWaiting());
 self.addEventListener('activate', (event) =>
@@ -14,19 +17,16 @@ self.addEventListener('activate', (event) =>
 );
 
 const isBuilt = (url) => url.pathname.startsWith('/_next/static/');
-const isKept = (url) =>
-  url.pathname.startsWith('/parcels/') ||
-  /^\/api\/(shop|shelf)$/.test(url.pathname) ||
-  /^\/api\/parcels\/[\w-]+$/.test(url.pathname) ||
-  /^\/api\/photos\/[\w-]+$/.test(url.pathname);
+/** The parcel an address is about, or nothing. */
+const parcelOf = (url) => /^\/(?:api\/)?parcels\/([\w-]+)/.exec(url.pathname)?.[1];
+const isPage = (url) => /^\/parcels\/[\w-]+\/(bench|weigh)$/.test(url.pathname);
+const isData = (url) => /^\/api\/parcels\/[\w-]+$/.test(url.pathname);
+const isPicture = (url) => /^\/api\/photos\/[\w-]+$/.test(url.pathname);
 
-/** The same page asked for as a document and as data are two things; what changes with each asking is no part of the name. */
-function nameOf(request) {
-  const url = new URL(request.url);
-  const asData = request.headers.has('rsc');
-  url.searchParams.delete('_rsc');
-  if (asData) url.searchParams.set('as', request.headers.has('next-router-prefetch') ? 'prefetch' : 'data');
-  return url.href;
+/** The parcels that are kept: those whose bench page is. */
+async function keptParcels(store) {
+  const pages = (await store.keys()).map((request) => new URL(request.url)).filter(isPage);
+  return new Set(pages.map(parcelOf));
 }
 
 async function keptFirst(request) {
@@ -38,13 +38,17 @@ async function keptFirst(request) {
   return answer;
 }
 
-async function networkFirst(request) {
+/**
+ * The network's answer, or the kept one where it does not come.
+ *
+ * @param keeps whether what comes is kept in its place
+ */
+async function networkFirst(request, keeps) {
   const store = await caches.open(STORE);
-  const name = nameOf(request);
-  const kept = await store.match(name);
+  const kept = await store.match(request.url);
   try {
     const answer = await fetch(request, kept ? { signal: AbortSignal.timeout(PATIENCE_MS) } : {});
-    if (answer.ok && !answer.redirected) await store.put(name, answer.clone());
+    if (answer.ok && !answer.redirected && (await keeps(store))) await store.put(request.url, answer.clone());
     return answer;
   } catch (error) {
     if (kept) return kept;
@@ -55,16 +59,25 @@ async function networkFirst(request) {
 self.addEventListener('fetch', (event) => {
   const { request } = event;
   const url = new URL(request.url);
-  if (request.method !== 'GET' || url.origin !== self.location.origin) return;
+  if (request.method !== 'GET' || url.origin !== self.location.origin || request.headers.has('rsc')) return;
   if (isBuilt(url)) event.respondWith(keptFirst(request));
-  else if (isKept(url)) event.respondWith(networkFirst(request));
+  else if (url.pathname === '/api/shop') event.respondWith(networkFirst(request, () => true));
+  else if (isPage(url)) event.respondWith(networkFirst(request, () => false));
+  else if (isData(url)) event.respondWith(networkFirst(request, async (store) => (await keptParcels(store)).has(parcelOf(url))));
+  else if (isPicture(url)) event.respondWith(networkFirst(request, (store) => ofKept(store, event.clientId)));
 });
+
+/** Whether a page that asks for a picture is about a parcel that is kept. */
+async function ofKept(store, clientId) {
+  const client = await self.clients.get(clientId);
+  return client ? (await keptParcels(store)).has(parcelOf(new URL(client.url))) : false;
+}
 
 /** Keeps a page with everything it is built of, before anybody has gone there. */
 async function keepPage(path) {
   const url = new URL(path, self.location.origin);
-  if (!isKept(url)) return;
-  const answer = await fetch(url).catch(() => null);
+  if (!isPage(url)) return;
+  const answer = await fetch(url, { headers: KEEPING }).catch(() => null);
   if (!answer?.ok || answer.redirected) return;
   const text = await answer.clone().text();
   await (await caches.open(STORE)).put(url.href, answer);
@@ -72,7 +85,18 @@ async function keepPage(path) {
   await Promise.all([...parts].map((part) => keptFirst(new Request(new URL(part, url))).catch(() => undefined)));
 }
 
+/** Lets go of one parcel, or of all of them; what the application is built of stays. */
+async function forget(parcelId) {
+  const store = await caches.open(STORE);
+  for (const request of await store.keys()) {
+    const url = new URL(request.url);
+    if (isBuilt(url)) continue;
+    if (parcelId === 'all' || parcelOf(url) === parcelId || isPicture(url)) await store.delete(request);
+  }
+}
+
 self.addEventListener('message', (event) => {
-  const paths = event.data?.keep;
-  if (Array.isArray(paths)) event.waitUntil(Promise.all(paths.map(keepPage)));
+  const { keep, forget: gone } = event.data ?? {};
+  if (Array.isArray(keep)) event.waitUntil(Promise.all(keep.map(keepPage)));
+  if (typeof gone === 'string') event.waitUntil(forget(gone));
 });

@@ -58,5 +58,5 @@ export type { DayView, PulledPiece } from './dayView.ts';
 export { sameContent } from './sameContent.ts';
 export { packAnswer, type SearchAnswer } from './searchAnswer.ts';
 export { customsDeclaration } from './customs.ts';
-export { PAPER_KINDS, papersDue, type PaperKind, type PapersOf } from './papers.ts';
+export { claimRequest, PAPER_KINDS, paperRequest, PAPERS_WITH_ADDRESS, papersDue, type PaperKind, type PapersOf } from './papers.ts';
 export type { PickupList, PickupOfCarrier, WaitingParcel } from './pickupView.ts';

@@ -1,3 +1,6 @@
+import { z } from 'zod';
+import { uuid } from './numbers.ts';
+
 /** The papers a parcel can have. */
 export const PAPER_KINDS = ['label', 'tag', 'slip', 'opening', 'bench', 'part', 'customs', 'letter', 'marks', 'test', 'record'] as const;
 export type PaperKind = (typeof PAPER_KINDS)[number];
@@ -28,3 +31,19 @@ export function papersDue(of: PapersOf): PaperKind[] {
   ];
   return wanted.flatMap(([kind, due]) => (due && !of.printed.includes(kind) ? [kind] : []));
 }
+
+/** Papers that say where the buyer lives. */
+export const PAPERS_WITH_ADDRESS: readonly PaperKind[] = ['label', 'tag', 'slip', 'part', 'customs', 'letter', 'record'];
+
+/** A form that asks for papers, by name with commas between. */
+export const paperRequest = z.strictObject({
+  personId: uuid,
+  kinds: z
+    .string()
+    .max(200)
+    .transform((text) => text.split(','))
+    .pipe(z.array(z.enum(PAPER_KINDS)).min(1).max(PAPER_KINDS.length)),
+});
+
+/** A form that asks for a claim folder. */
+export const claimRequest = z.strictObject({ personId: uuid, as: z.enum(['pdf', 'zip']) });

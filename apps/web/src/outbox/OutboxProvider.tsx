@@ -8,6 +8,8 @@ import { flushOutbox, type Sent } from './flushOutbox.ts';
 import { openOutbox, type OutboxItem, type OutboxStore } from './outboxStore.ts';
 
 const AGAIN_MS = 3000;
+/** Answers of whatever stands before the server, or of a server with its hands full. */
+const AWAY: readonly number[] = [408, 425, 429, 502, 503, 504];
 /** What the bench keeps in the browser at most. */
 export const MOST_BYTES = 200_000_000;
 
@@ -108,8 +110,10 @@ async function deliver(item: OutboxItem, show: (view: ParcelView) => void): Prom
     );
     return { kind: 'taken' };
   } catch (error) {
-    if (error instanceof Refusal && error.status < 500) return { kind: 'refused', why: error.message };
-    return { kind: 'unheard' };
+    // a server that is away, too busy or being started again has not looked at it
+    if (!(error instanceof Refusal) || AWAY.includes(error.status)) return { kind: 'unheard' };
+    if (error.status >= 500) return { kind: 'stumbled', why: `the server stumbles over it: ${error.message}` };
+    return { kind: 'refused', why: error.message };
   }
 }
 

@@ -15,6 +15,11 @@ function memoryStore(): OutboxStore & { items: OutboxItem[] } {
       items[at] = { ...items[at]!, refused: why };
       return Promise.resolve();
     },
+    stumble: (place) => {
+      const at = items.findIndex((item) => item.place === place);
+      items[at] = { ...items[at]!, stumbles: (items[at]!.stumbles ?? 0) + 1 };
+      return Promise.resolve(items[at]!.stumbles!);
+    },
     remove: (place) =>
       Promise.resolve(
         void items.splice(
@@ -24,9 +29,9 @@ function memoryStore(): OutboxStore & { items: OutboxItem[] } {
       ),
   };
 }
-const item = (id: string): OutboxItem => ({
+const item = (id: string, parcelId = 'p'): OutboxItem => ({
   id,
-  parcelId: 'p',
+  parcelId,
   personId: 'o',
   at: '2026-11-26T10:00:00Z',
   refused: null,
@@ -46,6 +51,28 @@ test('what is refused stays with its reason and does not hold up the rest', asyn
   expect([done, heard]).toEqual([true, ['a', 'b', 'c']]);
   expect(store.items.map(({ id, refused }) => [id, refused])).toEqual([['b', 'sealed already']]);
   expect(await flushOutbox(store, () => Promise.reject(new Error('must not be asked again')))).toBe(true);
+});
+
+test('what the server stumbles over holds up its own parcel for three tries and no other parcel at all', async () => {
+  const store = memoryStore();
+  for (const [id, parcel] of [
+    ['a', 'p'],
+    ['b', 'p'],
+    ['c', 'q'],
+    ['d', 'p'],
+  ] as const)
+    await store.add(item(id, parcel));
+  const heard: string[] = [];
+  const send = ({ id }: OutboxItem): Promise<Sent> => {
+    heard.push(id);
+    return Promise.resolve(id === 'b' ? { kind: 'stumbled', why: 'something went wrong on our side' } : { kind: 'taken' });
+  };
+  expect(await flushOutbox(store, send)).toBe(false);
+  expect(heard).toEqual(['a', 'b', 'c']);
+  expect(await flushOutbox(store, send)).toBe(false);
+  expect(await flushOutbox(store, send)).toBe(true);
+  expect(heard).toEqual(['a', 'b', 'c', 'b', 'b', 'd']);
+  expect(store.items.map(({ id, refused }) => [id, refused])).toEqual([['b', 'something went wrong on our side']]);
 });
 
 test('over a line that fails as it likes everything arrives in order, each counted once', async () => {

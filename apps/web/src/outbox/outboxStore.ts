@@ -13,6 +13,8 @@ export type OutboxItem = {
   readonly at: string;
   /** Why the server refused it; null while it waits. */
   readonly refused: string | null;
+  /** How often the server stumbled over it. */
+  readonly stumbles?: number;
 } & (
   | { readonly kind: 'event'; readonly happening: Happening; readonly undoOf: string | null }
   | { readonly kind: 'photo'; readonly of: PhotoOf; readonly picture: Blob }
@@ -27,6 +29,8 @@ export interface OutboxStore {
   all(): Promise<OutboxItem[]>;
   add(item: OutboxItem): Promise<void>;
   refuse(place: number, why: string): Promise<void>;
+  /** Notes that the server stumbled over it once more; how often it has. */
+  stumble(place: number): Promise<number>;
   remove(place: number): Promise<void>;
 }
 
@@ -37,15 +41,19 @@ export function openOutbox(): OutboxStore {
     (opened ??= openDB<Shelves>('inch-nest', 1, {
       upgrade: (database) => void database.createObjectStore('outbox', { keyPath: 'place', autoIncrement: true }),
     }));
+  const change = async (place: number, made: (item: OutboxItem) => OutboxItem): Promise<OutboxItem | undefined> => {
+    const transaction = (await shelves()).transaction('outbox', 'readwrite');
+    const item = await transaction.store.get(place);
+    const next = item && made(item);
+    if (next) await transaction.store.put(next);
+    await transaction.done;
+    return next;
+  };
   return {
     all: async () => (await shelves()).getAll('outbox'),
     add: async (item) => void (await (await shelves()).add('outbox', item)),
-    refuse: async (place, why) => {
-      const transaction = (await shelves()).transaction('outbox', 'readwrite');
-      const item = await transaction.store.get(place);
-      if (item) await transaction.store.put({ ...item, refused: why });
-      await transaction.done;
-    },
+    refuse: async (place, why) => void (await change(place, (item) => ({ ...item, refused: why }))),
+    stumble: async (place) => (await change(place, (item) => ({ ...item, stumbles: (item.stumbles ?? 0) + 1 })))?.stumbles ?? 0,
     remove: async (place) => (await shelves()).delete('outbox', place),
   };
 }

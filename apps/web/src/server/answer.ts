@@ -34,6 +34,8 @@ export async function answer(request: Request, route: () => Promise<unknown>): P
     if (error instanceof Refused) return refuse(422, error.problems);
     if (error instanceof Missing) return refuse(404, [{ path: '(address)', message: error.message }]);
     if (isTaken(error)) return refuse(409, [{ path: '(id)', message: 'that id is taken by something else: make a new one' }]);
+    // whoever asked has hung up, and what was begun for them was stopped
+    if (request.signal.aborted) return refuse(499, [{ path: '(request)', message: 'nobody waits for it' }]);
     console.error(error);
     return refuse(500, [{ path: '(server)', message: 'something went wrong on our side; nothing was changed' }]);
   }

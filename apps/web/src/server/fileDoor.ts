@@ -1,6 +1,11 @@
 import 'server-only';
-import { Missing } from '@inch-nest/data';
+import { problemsOf } from '@inch-nest/contracts';
+import { Missing, Refused } from '@inch-nest/data';
+import { z } from 'zod';
+import { readBytes } from './answer.ts';
 import { guardRequest } from './guardRequest.ts';
+import { holdsPass } from './papers/paperPass.ts';
+import { now } from './rooms.ts';
 
 /** A file to answer with. */
 export interface FoundFile {
@@ -14,18 +19,26 @@ export interface FoundFile {
   readonly lasting?: boolean;
 }
 
-/** Answers a file, or in words why there is none; never a page, whatever is in it. */
+/**
+ * Answers a file, or in words why there is none; never a page, whatever is in it.
+ *
+ * @param options.byLink only at a link that was asked for and has not passed
+ */
 export async function fileDoor(
   request: Request,
   find: () => Promise<FoundFile | { readonly missing: string; readonly status?: number }>,
+  { byLink = false } = {},
 ): Promise<Response> {
   const shut = guardRequest(request);
-  if (shut) return new Response(shut, { status: 403 });
+  if (shut) return words(403, shut);
+  if (byLink && !holdsPass(request.url, now())) return words(403, PASSED);
   const found = await find().catch((error: unknown) => {
     if (error instanceof Missing) return { missing: error.message, status: 404 };
-    throw error;
+    if (error instanceof Refused) return { missing: error.message, status: 422 };
+    console.error(error);
+    return { missing: BROKEN, status: 500 };
   });
-  if ('missing' in found) return new Response(found.missing, { status: found.status ?? 404 });
+  if ('missing' in found) return words(found.status ?? 404, found.missing);
   const { bytes, type, name, shown, lasting } = found;
   return new Response(typeof bytes === 'string' ? bytes : new Uint8Array(bytes), {
     headers: {
@@ -36,4 +49,47 @@ export async function fileDoor(
       'x-content-type-options': 'nosniff',
     },
   });
+}
+
+const MOST_FORM = 2000;
+const BROKEN = 'something went wrong on our side; nothing was changed';
+const PASSED = 'this link has passed: ask for it again where it is printed';
+
+/** An answer that is one sentence. */
+const words = (status: number, text: string): Response =>
+  new Response(text, {
+    status,
+    headers: { 'content-type': 'text/plain; charset=utf-8', 'cache-control': 'no-store', 'x-content-type-options': 'nosniff' },
+  });
+
+/**
+ * Answers a form that asks for a file by sending the browser on to a link for it, which opens beside the page that asked.
+ *
+ * @param schema how the form's fields are read
+ * @param ask notes what was asked for and says the link
+ */
+export async function linkDoor<Schema extends z.ZodType>(
+  request: Request,
+  schema: Schema,
+  ask: (asked: z.infer<Schema>) => Promise<string>,
+): Promise<Response> {
+  const shut = guardRequest(request);
+  if (shut) return words(403, shut);
+  try {
+    const form = new URLSearchParams(Buffer.from(await readBytes(request, MOST_FORM)).toString('utf8'));
+    const location = await ask(schema.parse(Object.fromEntries(form)));
+    return new Response(null, { status: 303, headers: { location, 'cache-control': 'no-store' } });
+  } catch (error) {
+    if (error instanceof z.ZodError)
+      return words(
+        400,
+        problemsOf(error)
+          .map(({ path, message }) => `${path}: ${message}`)
+          .join('; '),
+      );
+    if (error instanceof Refused) return words(422, error.problems.map((problem) => problem.message).join('; '));
+    if (error instanceof Missing) return words(404, error.message);
+    console.error(error);
+    return words(500, BROKEN);
+  }
 }

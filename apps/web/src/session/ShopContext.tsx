@@ -2,6 +2,7 @@
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { personAmong, sameContent, setShopPart, shopPart, type KeptShop, type Person, type ShopView } from '@inch-nest/contracts';
+import { tellBenchKeeper } from './benchKeeper.ts';
 import { writersFor, type Writers } from '../words/writers.ts';
 import { send } from './http.ts';
 import type { Pending } from './keeping/Keeper.ts';
@@ -64,6 +65,8 @@ export function ShopProvider({
       person,
       setPerson: (id) => {
         remember('person', id);
+        // whoever signs on finds nothing on this machine that the one before had on the bench
+        tellBenchKeeper({ forget: 'all' });
         setChosen(id);
       },
       themeName,

@@ -1,14 +1,20 @@
 import { planRequestFor } from '@inch-nest/contracts';
 import { ARCHETYPES, verifyPlan } from '@inch-nest/core';
 import { freshDatabase } from '../../tests/freshDatabase.ts';
+import { bowl, smallShop } from '../../tests/smallShop.ts';
 import { inShop, listShelf, loadDemo, readParcel, readShop } from '../index.ts';
 import { DEMO_PEOPLE, DEMO_SHOP } from './demoPeople.ts';
 
 test('the demo loads once, a parcel at each step it can have come to, and every plan in it holds', async () => {
   const fresh = await freshDatabase();
   const now = new Date('2026-11-23T10:00:00Z');
-  expect(await loadDemo(fresh.database, now)).toBe('demo loaded');
-  expect(await loadDemo(fresh.database, now)).toBe('data kept');
+  // an earlier start was killed with two parcels of it loaded
+  const cut = await smallShop(fresh.owner);
+  for (let i = 0; i < 2; i++) await bowl(inShop(fresh.owner, cut.id), cut);
+  await fresh.owner.models.shop.update({ demo: true, loading: true }, { where: {} });
+  expect(await loadDemo(fresh.owner, now)).toBe('demo loaded anew: an earlier loading was cut short');
+  expect(await loadDemo(fresh.owner, now)).toBe('data kept');
+  expect(await fresh.owner.models.shop.count()).toBe(1);
   const room = inShop(fresh.database, DEMO_SHOP.id);
   const shop = await readShop(room, now);
   const shelf = await listShelf(room);

@@ -8,7 +8,7 @@ export async function up(run: RunSql): Promise<void> {
   await run(`
     create function label_moves_onwards() returns trigger language plpgsql as $$
       begin
-        if (old.state, new.state) not in (
+        if old.state <> new.state and (old.state, new.state) not in (
             ('pending', 'bought'), ('pending', 'priceChanged'), ('pending', 'notBought'),
             ('bought', 'voiding'), ('bought', 'voided'), ('voiding', 'voided'))
           then raise exception 'a label that is % does not become %', old.state, new.state; end if;

@@ -1,8 +1,9 @@
-import { CLAIMED, recordParcel } from '@inch-nest/core';
+import { randomUUID } from 'node:crypto';
 import type { PhotoOf, ShopView } from '@inch-nest/contracts';
 import type { ShopDatabase } from '../inShop.ts';
 import { Missing, Refused } from '../refusals.ts';
-import { eventsOf, lockParcel } from './parcelRows.ts';
+import { appendEvent } from './eventRepository.ts';
+import { lockParcel } from './parcelRows.ts';
 import { personOf } from './personOf.ts';
 
 const MOST_PHOTOS = 60;
@@ -53,21 +54,26 @@ export async function addPhoto(
 }
 
 /**
- * Takes a photograph out of the parcel, or back in; the picture stays in the store.
+ * Takes a photograph out of the parcel, or back in, and says so in its history; the picture stays in the store.
  *
- * @throws Missing when the parcel has no such photograph, Refused while a claim is open
+ * @throws Missing when the parcel has no such photograph, Refused while it is sealed or a claim is open
  */
-export async function removePhoto(database: ShopDatabase, parcelId: string, wanted: { id: string; removed: boolean }): Promise<void> {
+export async function removePhoto(
+  database: ShopDatabase,
+  shop: ShopView,
+  parcelId: string,
+  wanted: { id: string; removed: boolean; personId: string },
+  now: Date,
+): Promise<void> {
+  const person = personOf(shop, wanted.personId);
   await database.sequelize.transaction(async (transaction) => {
-    const { parcel } = await lockParcel(database, parcelId, transaction);
-    const life = recordParcel(await eventsOf(database, parcelId, transaction));
-    if (wanted.removed && CLAIMED.includes(life.state))
-      throw new Refused([{ path: 'photo', message: 'it is evidence while the claim is open: it stays' }]);
-    if (wanted.removed && life.sealed)
-      throw new Refused([{ path: 'photo', message: 'it is sealed and this shows how it was packed: it stays' }]);
-    const count = await database.models.photo.update({ removed: wanted.removed }, { where: { id: wanted.id, parcelId }, transaction });
-    if (count === 0) throw new Missing('there is no such photograph');
-    await parcel.increment('revision', { transaction });
+    await lockParcel(database, parcelId, transaction);
+    const photo = await database.models.photo.findOne({ where: { id: wanted.id, parcelId }, transaction });
+    if (!photo) throw new Missing('there is no such photograph');
+    if (photo.removed === wanted.removed) return;
+    const happening = { kind: wanted.removed ? 'photoRemoved' : 'photoRestored', photoId: photo.id } as const;
+    await appendEvent(database, { id: randomUUID(), parcelId, personId: person.id, happening, now, undoOf: null }, transaction);
+    await photo.update({ removed: wanted.removed }, { transaction });
   });
 }
 

@@ -168,7 +168,7 @@ describe('a nest', () => {
       trouble: null,
       minutes: expect.any(Number) as number,
     });
-    await expect(fresh.database.models.plan.update({ number: 9 }, { where: { id: nest.plan!.id } })).rejects.toThrow(/append-only/);
+    await expect(fresh.owner.models.plan.update({ number: 9 }, { where: { id: nest.plan!.id } })).rejects.toThrow(/append-only/);
   });
 
   test('that cannot be is kept as chosen, with what is wrong, and lights the shelf', async () => {
@@ -268,7 +268,7 @@ describe('events', () => {
     ]);
     expect(life.weighing).toMatchObject({ weightLb: 3.5, outsideIn: [12, 12, 12] });
     expect((await fresh.database.models.weighing.findByPk(eventId))?.weightLb).toBe(3.5);
-    await expect(fresh.database.models.event.update({ kind: 'sealed' }, { where: { id: eventId } })).rejects.toThrow(/append-only/);
+    await expect(fresh.owner.models.event.update({ kind: 'sealed' }, { where: { id: eventId } })).rejects.toThrow(/append-only/);
   });
 
   test('the gates are shut on the server too', async () => {
@@ -320,9 +320,9 @@ describe('a line', () => {
 
 test('migrating twice changes nothing; a newer database is refused by name', async () => {
   const other = await freshDatabase();
-  expect(await migrate(other.database)).toEqual([]);
-  await other.database.sequelize.query("insert into migration (name) values ('999-later')");
-  await expect(migrate(other.database)).rejects.toThrow(NewerSchema);
-  await expect(migrate(other.database)).rejects.toThrow(/999-later/);
+  expect(await migrate(other.owner)).toEqual([]);
+  await other.owner.sequelize.query("insert into migration (name) values ('999-later')");
+  await expect(migrate(other.owner)).rejects.toThrow(NewerSchema);
+  await expect(migrate(other.owner)).rejects.toThrow(/999-later/);
   await other.drop();
 }, 30_000);

@@ -115,7 +115,7 @@ test.each<[string, () => Promise<unknown>]>([
         NOW,
       ),
   ],
-  ['a picture is taken away', () => removePhoto(ours, id.parcel, { id: id.photo, removed: true })],
+  ['a picture is taken away', () => removePhoto(ours, shop, id.parcel, { id: id.photo, removed: true, personId: shop.people[0]!.id }, NOW)],
   ['a picture is fetched', () => pictureOf(ours, id.photo)],
   ['a template is made of it', () => keepTemplate(ours, shop, id.parcel, { id: randomUUID(), personId: mine(), name: 'x' }, NOW)],
   ['templates are offered for it', () => templatesFor(ours, shop, id.parcel)],

@@ -30,7 +30,7 @@ export const removePhotoDoor = (request: Request, context: Context): Promise<Res
   answer(request, async () => {
     const id = await readId(context);
     const wanted = await readBody(request, removePhoto);
-    await noteRemoved(await shopData(), id, wanted);
+    await noteRemoved(await shopData(), await shopNow(), id, wanted, now());
     return parcelNow(id, wanted.personId);
   });
 

@@ -5,4 +5,4 @@ import { searchOnServer } from '../searchOnServer.ts';
 
 /** Plans on the server, for a browser whose worker has failed twice. */
 export const planDoor = (request: Request): Promise<Response> =>
-  answer(request, async () => searchOnServer(await readBody(request, planRequest)));
+  answer(request, async () => searchOnServer(await readBody(request, planRequest), request.signal));

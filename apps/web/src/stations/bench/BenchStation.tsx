@@ -40,7 +40,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
   const [aloud, setAloud] = useKeptChoice('inch-nest-aloud', 'off');
   const [calm, setCalm] = useKeptChoice('inch-nest-calm', 'off');
   const [pedal, setPedal] = useKeptChoice('inch-nest-pedal', '');
-  useKeptPages(view.id);
+  useKeptPages(view.id, view.life.sealed);
   const { choice, locks, isKept } = nest;
   const bench = useMemo(
     () => (choice && isKept ? benchPlanFor({ ...view, nest: { ...view.nest, choice, locks } }, shop, person.system) : null),

@@ -1,6 +1,7 @@
 'use client';
 import { FileText, FolderArchive } from 'lucide-react';
 import { claimOf } from '@inch-nest/contracts';
+import { AskForFile } from '../../parts/AskForFile.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 
@@ -27,12 +28,12 @@ export function ClaimFolder({ parcel }: { parcel: ParcelUse }) {
         </ul>
       )}
       <div className="act-row">
-        <a className="print-due" href={`/api/parcels/${view.id}/claim?as=pdf`} target="_blank" rel="noreferrer">
+        <AskForFile from={`/api/parcels/${view.id}/claim`} asked={{ as: 'pdf' }} className="print-due">
           <FileText size={20} aria-hidden /> As one PDF
-        </a>
-        <a className="print-due" href={`/api/parcels/${view.id}/claim?as=zip`} download>
+        </AskForFile>
+        <AskForFile from={`/api/parcels/${view.id}/claim`} asked={{ as: 'zip' }} className="print-due">
           <FolderArchive size={20} aria-hidden /> As a ZIP
-        </a>
+        </AskForFile>
       </div>
       <p className="soft">Photographs stay while the claim is open. The carrier’s own terms say what it wants and by when.</p>
     </section>

@@ -7,6 +7,7 @@ import { countryOf } from '@inch-nest/core';
 import { papersDue, type PaperKind, type ParcelView } from '@inch-nest/contracts';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
+import { AskForFile } from '../../parts/AskForFile.tsx';
 import { Trouble } from '../../parts/Trouble.tsx';
 
 const NAMES: Readonly<Record<PaperKind, string>> = {
@@ -33,7 +34,11 @@ export function Papers({ parcel }: { parcel: ParcelUse }) {
   const due = papersDue(of);
   const unfilled = due.includes('customs') && view.sale.customs.value === null;
   const ready = unfilled ? due.filter((kind) => kind !== 'customs') : due;
-  const address = (kinds: readonly PaperKind[]) => `/api/parcels/${view.id}/papers?kind=${kinds.join(',')}`;
+  const ask = (kinds: readonly PaperKind[]) => ({
+    from: `/api/parcels/${view.id}/papers`,
+    asked: { kinds: kinds.join(',') },
+    onAsked: () => setAsked(kinds),
+  });
   const has: Partial<Record<PaperKind, boolean>> = {
     label: of.hasLabel,
     opening: of.hasPlan,
@@ -52,9 +57,9 @@ export function Papers({ parcel }: { parcel: ParcelUse }) {
       <h2>Papers</h2>
       <div className="act-row">
         {ready.length > 0 ? (
-          <a className="print-due" href={address(ready)} target="_blank" rel="noreferrer" onClick={() => setAsked(ready)}>
+          <AskForFile {...ask(ready)} className="print-due">
             <Printer size={20} aria-hidden /> Print what is due: {ready.map((kind) => NAMES[kind].split(',')[0]!.toLowerCase()).join(', ')}
-          </a>
+          </AskForFile>
         ) : (
           <span className="soft">✓ Everything due has come out.</span>
         )}
@@ -79,10 +84,10 @@ export function Papers({ parcel }: { parcel: ParcelUse }) {
           .filter((kind) => has[kind] ?? true)
           .map((kind) => (
             <li key={kind}>
-              <a href={address([kind])} target="_blank" rel="noreferrer" onClick={() => setAsked([kind])}>
+              <AskForFile {...ask([kind])} className="link-button">
                 <FileText size={20} aria-hidden /> {NAMES[kind]}
                 {view.life.printed.includes(kind) && <span title="printed"> ✓</span>}
-              </a>
+              </AskForFile>
             </li>
           ))}
       </ul>

@@ -78,6 +78,10 @@ export type Happening =
   | { readonly kind: 'printed'; readonly papers: readonly string[] }
   /** Somebody asked to see where the buyer lives. */
   | { readonly kind: 'addressShown' }
+  /** Somebody asked for papers that say where the buyer lives. */
+  | { readonly kind: 'papersAsked'; readonly papers: readonly string[] }
+  /** A photograph was put aside, or taken back in; the picture itself stays. */
+  | { readonly kind: 'photoRemoved' | 'photoRestored'; readonly photoId: string }
   | { readonly kind: 'handedOver' }
   | { readonly kind: 'delivered' | 'damaged' | 'lost' | 'returned' }
   | { readonly kind: 'closed' }

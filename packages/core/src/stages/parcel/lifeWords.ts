@@ -93,6 +93,12 @@ export function lifeWords(event: LifeEvent, { money, weight, size, nameOf }: Wri
       return `printed: ${event.papers.join(', ')}`;
     case 'addressShown':
       return 'the buyer’s address was shown';
+    case 'papersAsked':
+      return `asked for, with the buyer’s address: ${event.papers.join(', ')}`;
+    case 'photoRemoved':
+      return 'a photograph was put aside';
+    case 'photoRestored':
+      return 'a photograph was taken back in';
     case 'handedOver':
       return 'handed over';
     case 'delivered':

@@ -7,6 +7,8 @@ interface Move {
   readonly from?: readonly ParcelState[];
   /** Only before it is sealed: afterwards it is opened again first. */
   readonly unsealed?: true;
+  /** Not while a claim is open: it is evidence. */
+  readonly unclaimed?: true;
 }
 
 const IN_THE_HOUSE: readonly ParcelState[] = ['draft', 'planned', 'packing', 'sealed', 'weighed', 'rated', 'labelled'];
@@ -35,6 +37,9 @@ export const MOVES: Readonly<Record<Happening['kind'], Move>> = {
   tagMatched: { from: IN_THE_HOUSE },
   printed: {},
   addressShown: {},
+  papersAsked: {},
+  photoRemoved: { unsealed: true, unclaimed: true },
+  photoRestored: {},
   handedOver: { from: ['labelled', 'sealed', 'weighed', 'rated'] },
   delivered: { from: [...OUT, 'lost'] },
   damaged: { from: [...OUT, 'delivered'] },
@@ -46,7 +51,8 @@ export const MOVES: Readonly<Record<Happening['kind'], Move>> = {
 
 /** Why something cannot happen to a parcel as it stands; empty where it may. */
 export function moveGate({ state, sealed }: Pick<ParcelLife, 'state' | 'sealed'>, kind: Happening['kind']): string[] {
-  const { from, unsealed } = MOVES[kind];
+  const { from, unsealed, unclaimed } = MOVES[kind];
+  if (unclaimed && CLAIMED.includes(state)) return ['it is evidence while the claim is open: it stays'];
   if (from && !from.includes(state)) return [`it is ${SAID[state]}: that cannot have happened now`];
   return unsealed && sealed ? ['it is sealed: open it again first'] : [];
 }

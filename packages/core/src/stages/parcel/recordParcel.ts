@@ -44,6 +44,9 @@ function apply(life: ParcelLife, event: LifeEvent): ParcelLife {
     case 'opened':
     case 'takenBack':
     case 'addressShown':
+    case 'papersAsked':
+    case 'photoRemoved':
+    case 'photoRestored':
       return life;
     case 'printed':
       return { ...life, printed: [...new Set([...life.printed, ...event.papers])] };

@@ -1,3 +1,4 @@
+import { headers } from 'next/headers';
 import { notFound } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { Bench } from '../../../frame/Bench.tsx';
@@ -8,10 +9,12 @@ import { findParcel, shelfNow, shopNow } from '../../../server/rooms.ts';
 export default async function Layout({ params, children }: { params: Promise<{ id: string }>; children: ReactNode }) {
   const [shop, shelf] = await Promise.all([shopNow(), shelfNow()]);
   const person = await openingPerson(shop);
+  // what a browser keeps for the bench holds no other buyer
+  const kept = (await headers()).has('x-inch-nest-keep');
   const view = await findParcel(params, person.id);
   if (!view) notFound();
   return (
-    <Bench key={view.id} initial={view} shelf={shelf}>
+    <Bench key={view.id} initial={view} shelf={kept ? shelf.filter((tag) => tag.id === view.id) : shelf}>
       {children}
     </Bench>
   );

@@ -1,1 +1,1 @@
-export { claimDoor as GET } from '../../../../../server/doors/claim.ts';
+export { askClaimDoor as POST, claimDoor as GET } from '../../../../../server/doors/claim.ts';

@@ -1,1 +1,1 @@
-export { paperDoor as GET } from '../../../../../server/doors/papers.ts';
+export { askPapersDoor as POST, paperDoor as GET } from '../../../../../server/doors/papers.ts';

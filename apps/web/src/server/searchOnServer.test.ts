@@ -1,0 +1,2 @@
+import { HungUp, searchOnServer } from './searchOnServer.ts';
+import { SAMPLE_REQUEST } from '../../../../tests/sources/sampleRequest.ts';
