@@ -86,6 +86,9 @@ export const reportEvent = z.strictObject({
   at: z.iso.datetime().nullable().default(null),
 });
 
+/** A rate card is taken out of force, or put back in. */
+export const withdrawal = z.strictObject({ ...by, withdrawn: z.boolean() });
+
 export const labelCommand = z.discriminatedUnion('act', [
   z.strictObject({ ...by, act: z.literal('buy') }),
   z.strictObject({ ...by, act: z.literal('ask') }),

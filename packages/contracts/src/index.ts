@@ -8,7 +8,7 @@ export { applyShopChange } from './shopChange.ts';
 export { readShopPart, setShopPart, shopChangesBetween, shopPart, type KeptShop } from './shopParts.ts';
 export { pieceFacts, hardPoint, type Accessory } from './piece.ts';
 export { STEADYING, type Steadying } from './steadying.ts';
-export type { CardVersionView } from './cardView.ts';
+export type { CardIntake, CardVersionView } from './cardView.ts';
 export type { TemplateView } from './templateView.ts';
 export { stockroom, boxStock, wrapStock, fillStock } from './stock.ts';
 export { rateCard, service } from './rateCard.ts';

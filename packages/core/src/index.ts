@@ -142,6 +142,7 @@ export type {
 } from './engineering/tariff/RateCard.ts';
 export { isDear } from './stages/rate/rateParcel.ts';
 export { quoteService } from './engineering/tariff/quoteService.ts';
+export { cardCautions, cardFlaws } from './engineering/tariff/checkCard.ts';
 export type { PriceLine, Quote, QuoteRefusal, Shipment } from './engineering/tariff/Quote.ts';
 export { edgeNudges, type EdgeNudge } from './engineering/tariff/edgeNudges.ts';
 export { arrivalDay, collectionDay } from './engineering/tariff/arrivalDay.ts';

@@ -246,6 +246,7 @@ export function defineModels(sequelize: Sequelize): Models {
       validFrom: day,
       validTo: { type: DataTypes.DATEONLY, allowNull: true },
       document: json,
+      withdrawn: { type: DataTypes.BOOLEAN, defaultValue: false },
     }),
   };
 }

@@ -235,4 +235,6 @@ export interface CardRow {
   validFrom: string;
   validTo: string | null;
   document: RateCard;
+  /** Taken out of force by somebody: kept for the parcels rated by it, used for no other. */
+  withdrawn: boolean;
 }

@@ -1,6 +1,6 @@
 import type { RateCard } from '@inch-nest/core';
 import { problemsOf, rateCard } from '@inch-nest/contracts';
-import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+import { strFromU8, strToU8, Unzip, UnzipInflate, zipSync } from 'fflate';
 import { readRateCardCsv, type RateCardReading } from './readRateCardCsv.ts';
 import { writeRateCardCsv } from './writeRateCardCsv.ts';
 
@@ -10,8 +10,14 @@ export interface NamedFile {
   readonly bytes: Uint8Array;
 }
 
-/** Together, unpacked: more is no rate card. */
-export const MOST_CARD_BYTES = 5_000_000;
+/** Together, unpacked: a full card of two thousand zones and sixty services has a fifth of it. */
+export const MOST_CARD_BYTES = 1_000_000;
+const MOST_MEMBERS = 20;
+/** A card nests to seven. */
+const MOST_DEPTH = 40;
+const PIECE_BYTES = 4096;
+/** The longest end of a ZIP, with its comment. */
+const MOST_TRAILER = 65_557;
 
 const refuse = (path: string, message: string): RateCardReading => ({ ok: false, problems: [{ path, message }] });
 
@@ -44,6 +50,7 @@ export const zipFiles = (files: readonly NamedFile[]): Uint8Array =>
 const baseName = (path: string): string => path.split(/[\\/]/).at(-1)!;
 
 function readJson({ name, bytes }: NamedFile): RateCardReading {
+  if (depthOf(bytes) > MOST_DEPTH) return refuse(name, 'nested deeper than a rate card is');
   let value: unknown;
   try {
     value = JSON.parse(strFromU8(bytes));
@@ -54,20 +61,60 @@ function readJson({ name, bytes }: NamedFile): RateCardReading {
   return parsed.success ? { ok: true, card: parsed.data } : { ok: false, problems: problemsOf(parsed.error) };
 }
 
+/** How deep a JSON text nests, braces within words counted too. */
+function depthOf(bytes: Uint8Array): number {
+  let depth = 0;
+  let deepest = 0;
+  for (const byte of bytes) {
+    if (byte === 0x5b || byte === 0x7b) deepest = Math.max(deepest, ++depth);
+    if (byte === 0x5d || byte === 0x7d) depth--;
+  }
+  return deepest;
+}
+
+/**
+ * Reads the tables out of a ZIP, counting what really comes out of it: what a member says of its own size is not believed.
+ * Unpacking stops in the middle of the piece that is too much.
+ */
 function readZip({ name, bytes }: NamedFile): RateCardReading {
+  const set: Record<string, Uint8Array[]> = {};
+  let members = 0;
   let size = 0;
+  let tooMuch: string | null = null;
+  const unzip = new Unzip((member) => {
+    if (++members > MOST_MEMBERS) tooMuch ??= `at most ${MOST_MEMBERS} files in a ZIP, please`;
+    if (!member.name.toLowerCase().endsWith('.csv') || tooMuch) return;
+    const parts = (set[baseName(member.name)] = []) as Uint8Array[];
+    member.ondata = (error, part) => {
+      if (error) throw error;
+      size += part.length;
+      if (size > MOST_CARD_BYTES) tooMuch ??= `at most ${MOST_CARD_BYTES / 1e6} MB unpacked, please`;
+      if (!tooMuch) parts.push(part);
+    };
+    member.start();
+  });
+  unzip.register(UnzipInflate);
   try {
-    const packed = unzipSync(bytes, {
-      // what a member says of its size is looked at before it is unpacked
-      filter: ({ name: member, originalSize }) => {
-        if (!member.toLowerCase().endsWith('.csv')) return false;
-        size += originalSize;
-        return size <= MOST_CARD_BYTES;
-      },
-    });
-    if (size > MOST_CARD_BYTES) return refuse(name, `at most ${MOST_CARD_BYTES / 1e6} MB unpacked, please`);
-    return readRateCardCsv(Object.fromEntries(Object.entries(packed).map(([member, text]) => [baseName(member), strFromU8(text)])));
+    // pieces so small that what comes out of one is never much
+    for (let at = 0; at < bytes.length && !tooMuch; at += PIECE_BYTES)
+      unzip.push(bytes.subarray(at, at + PIECE_BYTES), at + PIECE_BYTES >= bytes.length);
   } catch {
     return refuse(name, 'the ZIP is cut short or damaged');
   }
+  if (tooMuch) return refuse(name, tooMuch);
+  if (members === 0 || !endsAsZip(bytes)) return refuse(name, 'the ZIP is cut short or damaged');
+  return readRateCardCsv(Object.fromEntries(Object.entries(set).map(([member, parts]) => [member, textOf(parts)])));
+}
+
+/** A whole ZIP ends with its list of contents. */
+const endsAsZip = (bytes: Uint8Array): boolean => strFromU8(bytes.subarray(-MOST_TRAILER), true).includes('PK\x05\x06');
+
+function textOf(parts: readonly Uint8Array[]): string {
+  const whole = new Uint8Array(parts.reduce((sum, part) => sum + part.length, 0));
+  let at = 0;
+  for (const part of parts) {
+    whole.set(part, at);
+    at += part.length;
+  }
+  return strFromU8(whole);
 }

@@ -87,7 +87,7 @@ export async function linkDoor<Schema extends z.ZodType>(
           .map(({ path, message }) => `${path}: ${message}`)
           .join('; '),
       );
-    if (error instanceof Refused) return words(422, error.problems.map((problem) => problem.message).join('; '));
+    if (error instanceof Refused) return words(422, error.problems.map(({ message }) => message).join('; '));
     if (error instanceof Missing) return words(404, error.message);
     console.error(error);
     return words(500, BROKEN);

@@ -22,7 +22,7 @@ test('the demo loads once, a parcel at each step it can have come to, and every 
   expect(new Set(shelf.map((tag) => tag.state))).toEqual(
     new Set(['draft', 'planned', 'weighed', 'rated', 'labelled', 'handedOver', 'damaged']),
   );
-  expect(shelf.some((tag) => tag.trouble !== null)).toBe('demo loaded');
+  expect(shelf.some((tag) => tag.trouble !== null)).toBe(true);
   const boxes = shop.stock.boxes.filter((box) => box.style === 'slotted');
   expect(boxes.length).toBeGreaterThanOrEqual(12);
   expect(boxes.length).toBeLessThanOrEqual(24);

@@ -11,4 +11,5 @@ export const cardRow = (card: RateCard): Omit<CardRow, 'shopId'> => ({
   validFrom: card.validFrom,
   validTo: card.validTo,
   document: card,
+  withdrawn: false,
 });

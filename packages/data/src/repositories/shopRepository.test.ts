@@ -46,6 +46,7 @@ test('of a card’s versions the newest in force is used', async () => {
       carrier: CARD.carrier,
       validFrom,
       validTo: null,
+      withdrawn: false,
       document: { ...CARD, version: number, validFrom },
     });
   await version(2, '2026-11-01');

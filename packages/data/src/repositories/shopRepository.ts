@@ -26,7 +26,11 @@ export async function readShop({ models }: ShopDatabase, now: Date, transaction?
     models.box.findAll(inOrder),
     models.material.findAll(inOrder),
     models.card.findAll({
-      where: { validFrom: { [Op.lte]: day }, validTo: { [Op.or]: [{ [Op.is]: null }, { [Op.gte]: day }] } } as WhereOptions<CardRow>,
+      where: {
+        withdrawn: false,
+        validFrom: { [Op.lte]: day },
+        validTo: { [Op.or]: [{ [Op.is]: null }, { [Op.gte]: day }] },
+      } as WhereOptions<CardRow>,
       order: [
         ['cardKey', 'asc'],
         ['version', 'desc'],

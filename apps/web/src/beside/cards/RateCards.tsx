@@ -1,10 +1,12 @@
 'use client';
+import { useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { Upload } from 'lucide-react';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { CardVersionView, ShelfTag } from '@inch-nest/contracts';
+import type { CardIntake, CardVersionView, ShelfTag } from '@inch-nest/contracts';
 import { Refusal, send, sendForm } from '../../session/http.ts';
 import { Problems } from '../../parts/Problems.tsx';
+import { useShop } from '../../session/ShopContext.tsx';
 import { useSaveState } from '../../session/SaveState.tsx';
 import { SidePage } from '../../frame/SidePage.tsx';
 import { CompareCards } from './CompareCards.tsx';
@@ -13,6 +15,8 @@ import { TestParcel } from './TestParcel.tsx';
 /** The carriers' cards: every version, taken in and out as files, compared, and tried on a parcel. */
 export function RateCards({ shelf }: { shelf: ShelfTag[] }) {
   const { mark } = useSaveState();
+  const { person } = useShop();
+  const client = useQueryClient();
   const picker = useRef<HTMLInputElement>(null);
   const [cards, setCards] = useState<readonly CardVersionView[]>([]);
   const [problems, setProblems] = useState<readonly string[]>([]);
@@ -20,13 +24,14 @@ export function RateCards({ shelf }: { shelf: ShelfTag[] }) {
     send<CardVersionView[]>('GET', '/api/cards').then(setCards, () => setProblems(['the bench could not be reached']));
   }, []);
   useEffect(load, [load]);
-  const add = async (files: readonly File[]) => {
-    if (files.length === 0) return;
-    const form = new FormData();
-    for (const file of files) form.append('files', file);
+  const [asking, setAsking] = useState<{ files: readonly File[]; cautions: readonly string[] } | null>(null);
+  const tried = async (act: () => Promise<void>) => {
     mark('cards', 'pending');
+    setAsking(null);
     try {
-      setCards(await sendForm<CardVersionView[]>('/api/cards', form));
+      await act();
+      // what is planned from now on goes by the cards as they are now
+      void client.invalidateQueries({ queryKey: ['shop'] });
       setProblems([]);
       mark('cards', 'done');
     } catch (error) {
@@ -34,10 +39,22 @@ export function RateCards({ shelf }: { shelf: ShelfTag[] }) {
       setProblems(
         error instanceof Refusal
           ? error.problems.map(({ path, message }) => `${path}: ${message}`)
-          : ['the bench could not be reached; nothing was taken in'],
+          : ['the bench could not be reached; nothing was changed'],
       );
     }
   };
+  const add = (files: readonly File[], confirmed = false) =>
+    tried(async () => {
+      if (files.length === 0) return;
+      const form = new FormData();
+      for (const file of files) form.append('files', file);
+      if (confirmed) form.append('confirmed', 'yes');
+      const intake = await sendForm<CardIntake>('/api/cards', form);
+      if (intake.kind === 'taken') setCards(intake.cards);
+      else setAsking({ files, cautions: intake.cautions });
+    });
+  const withdraw = ({ id, withdrawn }: CardVersionView) =>
+    tried(async () => setCards(await send<CardVersionView[]>('PATCH', `/api/cards/${id}`, { personId: person.id, withdrawn: !withdrawn })));
   const carriers = [...new Set(cards.map((card) => card.carrier))];
   return (
     <SidePage shelf={shelf}>
@@ -65,6 +82,22 @@ export function RateCards({ shelf }: { shelf: ShelfTag[] }) {
         }}
       />
       <Problems list={problems} />
+      {asking && (
+        <div className="banner mind" role="alert">
+          <b>Look at this first; nothing is taken in yet.</b>
+          <ul>
+            {asking.cautions.map((caution) => (
+              <li key={caution}>{caution}</li>
+            ))}
+          </ul>
+          <div className="act-row">
+            <Button type="primary" onClick={() => void add(asking.files, true)}>
+              It is meant so: take it in
+            </Button>
+            <Button onClick={() => setAsking(null)}>Leave it out</Button>
+          </div>
+        </div>
+      )}
       {carriers.map((carrier) => (
         <section key={carrier} aria-label={carrier} className="card-versions">
           <h2>{carrier}</h2>
@@ -75,7 +108,8 @@ export function RateCards({ shelf }: { shelf: ShelfTag[] }) {
                 <li key={card.id} className={card.inForce ? 'on' : ''}>
                   <b className="numeral">version {card.version}</b>
                   <span>
-                    {card.inForce ? '✓ in force' : 'not in force'}, from <span className="numeral">{card.validFrom}</span>
+                    {card.withdrawn ? 'taken out of force' : card.inForce ? '✓ in force' : 'not in force'}, from{' '}
+                    <span className="numeral">{card.validFrom}</span>
                     {card.validTo && (
                       <>
                         {' '}
@@ -91,6 +125,9 @@ export function RateCards({ shelf }: { shelf: ShelfTag[] }) {
                     <a href={`/api/cards/${card.id}?as=zip`} download>
                       CSV in a ZIP
                     </a>
+                    {(card.inForce || card.withdrawn) && (
+                      <Button onClick={() => void withdraw(card)}>{card.withdrawn ? 'Put back in force' : 'Take out of force'}</Button>
+                    )}
                   </span>
                 </li>
               ))}

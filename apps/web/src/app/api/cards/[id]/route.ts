@@ -1,1 +1,1 @@
-export { cardDoor as GET } from '../../../../server/doors/cards.ts';
+export { cardDoor as GET, withdrawCardDoor as PATCH } from '../../../../server/doors/cards.ts';

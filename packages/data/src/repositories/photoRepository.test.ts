@@ -1,0 +1,57 @@
+import { randomUUID } from 'node:crypto';
+import { freshDatabase } from '../../tests/freshDatabase.ts';
+import { bowl, NOW, ODILE, RATE, smallShop, TAM } from '../../tests/smallShop.ts';
+import { addPhoto, appendEvent, inShop, picturesOf, readParcel, removePhoto, type ShopDatabase } from '../index.ts';
+
+let fresh: Awaited<ReturnType<typeof freshDatabase>>;
+let shop: Awaited<ReturnType<typeof smallShop>>;
+let room: ShopDatabase;
+beforeAll(async () => {
+  fresh = await freshDatabase();
+  shop = await smallShop(fresh.database);
+  room = inShop(fresh.database, shop.id);
+}, 30_000);
+afterAll(() => fresh.drop(), 30_000);
+
+async function photographed(): Promise<{ id: string; photo: string }> {
+  const id = await bowl(room, shop);
+  const photo = randomUUID();
+  await addPhoto(room, shop, id, { id: photo, personId: ODILE, of: 'packing' }, { content: 'cd'.repeat(32), width: 9, height: 9 }, NOW);
+  return { id, photo };
+}
+const put = (id: string, photo: string, removed: boolean) => removePhoto(room, shop, id, { id: photo, removed, personId: TAM }, NOW);
+const told = async (id: string) => (await readParcel(room, id, ODILE)).events.map(({ kind, personId }) => [kind, personId]);
+
+test('putting a photograph aside, and taking it back in, is told once each with who did it', async () => {
+  const { id, photo } = await photographed();
+  await put(id, photo, true);
+  await put(id, photo, true);
+  expect(await picturesOf(room, id)).toEqual([]);
+  await put(id, photo, false);
+  expect(await picturesOf(room, id)).toHaveLength(1);
+  expect(await told(id)).toEqual([
+    ['opened', ODILE],
+    ['photoRemoved', TAM],
+    ['photoRestored', TAM],
+  ]);
+});
+
+test.each([
+  ['sealed', [{ kind: 'sealed' }], /sealed: open it again/],
+  ['with a claim open', [{ kind: 'rated', rate: RATE }, { kind: 'handedOver' }, { kind: 'damaged' }], /evidence while the claim is open/],
+] as const)('%s it stays, and nothing is told', async (_, happenings, why) => {
+  const { id, photo } = await photographed();
+  for (const happening of happenings) {
+    const event = { id: randomUUID(), parcelId: id, personId: ODILE, happening, now: NOW, undoOf: null, gated: false };
+    await room.sequelize.transaction((transaction) => appendEvent(room, event, transaction));
+  }
+  await expect(put(id, photo, true)).rejects.toThrow(why);
+  expect(await picturesOf(room, id)).toHaveLength(1);
+  expect((await told(id)).map(([kind]) => kind)).not.toContain('photoRemoved');
+});
+
+test('a photograph of another parcel is none of this one’s', async () => {
+  const one = await photographed();
+  const other = await photographed();
+  await expect(put(one.id, other.photo, true)).rejects.toThrow('there is no such photograph');
+});
