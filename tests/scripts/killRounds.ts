@@ -1,7 +1,7 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import type { ParcelView, ShelfTag, ShopView } from '@inch-nest/contracts';
+import type { HealthView, ParcelView, ShelfTag, ShopView } from '@inch-nest/contracts';
 
 const root = join(__dirname, '../..');
 export const VICTIMS = ['application', 'counter', 'database', 'starter'] as const;
@@ -60,13 +60,10 @@ export class Demo {
     }
   }
 
-  /** What keeps an address of ours busy that nobody started. */
+  /** True once everybody answers; false where that takes longer. */
   async ready(withinMs: number): Promise<boolean> {
     for (const until = Date.now() + withinMs; Date.now() < until; await pause(150)) {
-      const health = await fetch(`${this.address}/api/health`).then(
-        (answer) => answer.json() as Promise<{ database: boolean; counter: boolean }>,
-        () => null,
-      );
+      const health = await this.ask<HealthView>('GET', '/api/health');
       if (health?.database && health.counter) return true;
     }
     return false;
@@ -87,10 +84,9 @@ export class Demo {
       headers: { origin: this.address, ...(body ? { 'content-type': 'application/json' } : {}) },
       ...(body ? { body: JSON.stringify(body) } : {}),
       signal: AbortSignal.timeout(6000),
-    }).then(
-      async (answer) => (answer.ok ? ((await answer.json()) as Answer) : null),
-      () => null,
-    );
+    })
+      .then(async (answer) => (answer.ok ? ((await answer.json()) as Answer) : null))
+      .catch(() => null);
   }
 }
 

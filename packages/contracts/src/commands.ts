@@ -1,6 +1,6 @@
 import { BENCH_TESTS, OVERRULE_REASONS, type BenchTestKey, type Happening, type OverruleReason } from '@inch-nest/core';
 import { z } from 'zod';
-import { civilDate, minor, postcode, shortText, sizeIn, triple, uuid, weightLb } from './numbers.ts';
+import { civilDate, instant, minor, postcode, shortText, sizeIn, triple, uuid, weightLb } from './numbers.ts';
 import { PAPER_KINDS } from './papers.ts';
 import type { ShopFacts } from './shopView.ts';
 
@@ -17,7 +17,7 @@ const rate = z.strictObject({
   service: shortText(60),
   serviceName: shortText(60),
   cardId: shortText(60),
-  cardVersion: z.int().min(0),
+  cardVersion: z.int().min(0).max(1_000_000),
   weightLb,
   outsideIn: triple,
   priceMinor: minor,
@@ -83,7 +83,7 @@ export const reportEvent = z.strictObject({
   /** The event it takes back. */
   undoOf: uuid.nullable().default(null),
   /** When it was done, where that was before it could be told. */
-  at: z.iso.datetime().nullable().default(null),
+  at: instant.nullable().default(null),
 });
 
 /** A rate card is taken out of force, or put back in. */

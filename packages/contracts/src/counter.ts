@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { civilDate, destination, key, minor, postcode, shortText, sizeIn, uuid, weightLb } from './numbers.ts';
+import { civilDate, destination, key, minor, postcode, shortText, sizeIn, uuid, versionNumber, weightLb } from './numbers.ts';
 
 // What the carriers' counter and the application say to each other.
 
@@ -10,7 +10,7 @@ export const labelOrder = z.strictObject({
   service: key,
   serviceName: shortText(60),
   cardId: key,
-  cardVersion: z.int().min(1),
+  cardVersion: versionNumber,
   weightLb,
   outsideIn: z.tuple([sizeIn, sizeIn, sizeIn]),
   fromPostcode: postcode,

@@ -1,6 +1,6 @@
 import type { RateCard, Service } from '@inch-nest/core';
 import { z } from 'zod';
-import { civilDate, key, minor, shortText, sizeIn, triple, weightLb } from './numbers.ts';
+import { civilDate, key, minor, shortText, sizeIn, triple, versionNumber, weightLb } from './numbers.ts';
 
 const prefix = z
   .string()
@@ -97,7 +97,7 @@ const unique =
 export const rateCard = z
   .strictObject({
     id: key,
-    version: z.int().min(1),
+    version: versionNumber,
     carrier: shortText(60),
     currency: z.string().regex(/^[A-Z]{3}$/),
     validFrom: civilDate,

@@ -29,7 +29,7 @@ export const addCardDoor = (request: Request): Promise<Response> =>
     const { files, confirmed } = await formOf(request);
     const reading = await readCardApart(files);
     if (!reading.ok) throw new Refused(reading.problems);
-    const cautions = cardCautions(reading.card).map(({ path, message }) => `${path}: ${message}`);
+    const cautions = cardCautions(reading.card).map(({ message }) => `${message.charAt(0).toUpperCase()}${message.slice(1)}.`);
     if (cautions.length > 0 && !confirmed) return { kind: 'cautions', cautions: cautions.slice(0, MOST_CAUTIONS) };
     await addCard(await shopData(), await shopNow(), reading.card);
     return { kind: 'taken', cards: await cardsNow() };

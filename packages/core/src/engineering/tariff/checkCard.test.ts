@@ -47,7 +47,7 @@ test('as many ways with two zones as every postcode asked one by one would find'
 
 test('a hole between zones is named with its ends', () =>
   expect(cautions(withZones(rule('1', '3', 1), rule('42', '9', 2), rule('XN', 'XN', 9)))).toEqual([
-    'zones.1: from 1–1, 40000 to 41999 is in no zone',
+    'zones.1: from 1–1, nobody from 40000 to 41999 gets a price: they are in no zone',
   ]));
 
 test('prices that fall with weight, and steps without a price, are told by service and zone', () => {
@@ -57,8 +57,8 @@ test('prices that fall with weight, and steps without a price, are told by servi
     { upToLb: 5, byZone: { 1: 900 } },
   ];
   const [service] = CARD.services;
-  expect(cautions({ ...CARD, services: [{ ...service!, key: 'slow', steps }] })).toEqual([
-    'slow: in zone 1 step 2 costs less than the one before it',
-    'slow: zone 2 has no price in 1 of 3 steps',
+  expect(cautions({ ...CARD, services: [{ ...service!, key: 'slow', name: 'Slow', steps }] })).toEqual([
+    'slow: Slow: in zone 1 step 2 costs less than the one before it',
+    'slow: Slow: zone 2 has no price in 1 of 3 steps',
   ]);
 });

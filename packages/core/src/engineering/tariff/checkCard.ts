@@ -68,7 +68,12 @@ function gapsIn(zones: readonly ZoneRule[]): CardRemark[] {
       const from = Number(first(rule.destinationFrom));
       const gap =
         from > reached + 1
-          ? [{ path: `zones.${i}`, message: `from ${origin}, ${five(reached + 1)} to ${five(from - 1)} is in no zone` }]
+          ? [
+              {
+                path: `zones.${i}`,
+                message: `from ${origin}, nobody from ${five(reached + 1)} to ${five(from - 1)} gets a price: they are in no zone`,
+              },
+            ]
           : [];
       reached = Math.max(reached, Number(last(rule.destinationTo)));
       return gap;
@@ -77,7 +82,7 @@ function gapsIn(zones: readonly ZoneRule[]): CardRemark[] {
 }
 
 /** Prices of a service that fall where weight or volume rises, and zones that only some of its steps have a price for. */
-function pricesOf({ key, steps, cubic }: Service): CardRemark[] {
+function pricesOf({ key, name, steps, cubic }: Service): CardRemark[] {
   const rows = cubic ?? steps;
   const zones = [...new Set(rows.flatMap(({ byZone }) => Object.keys(byZone)))].sort();
   return zones.flatMap((zone) => {
@@ -86,8 +91,8 @@ function pricesOf({ key, steps, cubic }: Service): CardRemark[] {
     const told = prices.filter((price) => price !== undefined);
     const falls = told.findIndex((price, i) => i > 0 && price < told[i - 1]!);
     return [
-      ...(missing > 0 ? [{ path: key, message: `zone ${zone} has no price in ${missing} of ${rows.length} steps` }] : []),
-      ...(falls > 0 ? [{ path: key, message: `in zone ${zone} step ${falls + 1} costs less than the one before it` }] : []),
+      ...(missing > 0 ? [{ path: key, message: `${name}: zone ${zone} has no price in ${missing} of ${rows.length} steps` }] : []),
+      ...(falls > 0 ? [{ path: key, message: `${name}: in zone ${zone} step ${falls + 1} costs less than the one before it` }] : []),
     ];
   });
 }
