@@ -2,7 +2,12 @@ import next from '@next/eslint-plugin-next';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
-const ENVIRONMENT = ['packages/data/src/environment.ts', 'apps/web/src/server/environment.ts', 'apps/web/src/instrumentation.ts'];
+const ENVIRONMENT = [
+  'packages/data/src/environment.ts',
+  'apps/web/src/server/environment.ts',
+  'apps/web/src/instrumentation.ts',
+  'apps/counter/src/environment.ts',
+];
 
 export default tseslint.config(
   { ignores: ['**/node_modules/', '**/.next/', '**/next-env.d.ts', 'docs/'] },

@@ -1,7 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import {
   chmodSync,
-  chownSync,
   existsSync,
   mkdirSync,
   openSync,

@@ -76,7 +76,7 @@ function plausible({ shop, shelf }: Known, parcel: string): Readonly<Record<stri
 /** A copy with one value somewhere within it put aside for another. */
 function spoil(value: unknown, at: readonly number[], by: unknown): unknown {
   if (typeof value !== 'object' || value === null || at.length === 0) return by;
-  const entries = Object.entries(value);
+  const entries = Object.entries(value as Record<string, unknown>);
   if (entries.length === 0) return by;
   const [key, inner] = entries[at[0]! % entries.length]!;
   const made = Array.isArray(value) ? [...(value as unknown[])] : { ...value };

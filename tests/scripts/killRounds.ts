@@ -29,8 +29,8 @@ export class Demo {
     this.child = child;
     const from = this.said.length;
     const hear = (part: Buffer) => (this.said += part.toString());
-    child.stdout!.on('data', hear);
-    child.stderr!.on('data', hear);
+    child.stdout.on('data', hear);
+    child.stderr.on('data', hear);
     while (!this.said.slice(from).includes('is ready')) {
       if (child.exitCode !== null || child.signalCode !== null) throw new Error(`it ended: ${this.said.slice(from)}`);
       await pause(100);
@@ -46,7 +46,12 @@ export class Demo {
       if (command.startsWith('flock')) return null;
       return /bin\/postgres/.test(command) ? 'database' : command.includes('counter/src/main') ? 'counter' : 'application';
     };
-    return { starter, ...Object.fromEntries(children.flatMap((pid) => (what(pid) ? [[what(pid), pid]] : []))) };
+    const pids: Partial<Record<Victim, number>> = { starter };
+    for (const pid of children) {
+      const is = what(pid);
+      if (is) pids[is] = pid;
+    }
+    return pids;
   }
 
   /** Ends one of them as a failing machine would. */

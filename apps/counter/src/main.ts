@@ -4,6 +4,7 @@ import { parseArgs } from 'node:util';
 import { DEMO_CARDS } from '@inch-nest/data/demo-cards';
 import { NEW_STATE, type CounterState } from './Counter.ts';
 import { counterServer } from './counterServer.ts';
+import { secretOfCounter } from './environment.ts';
 import { holdBook } from './holdBook.ts';
 
 // The carriers' stand-in as a process of its own, on loopback; what it has charged outlives it.
@@ -19,8 +20,7 @@ const keep = () => {
   writeFileSync(`${file}.new`, JSON.stringify(state), { mode: 0o600 });
   renameSync(`${file}.new`, file);
 };
-const secret = process.env['INCH_NEST_COUNTER_SECRET'] ?? null;
-counterServer(state, keep, { secret, cards: DEMO_CARDS }).listen(Number(values.port), '127.0.0.1', () =>
+counterServer(state, keep, { secret: secretOfCounter(), cards: DEMO_CARDS }).listen(Number(values.port), '127.0.0.1', () =>
   console.log(`the counter is open on ${values.port}`),
 );
 

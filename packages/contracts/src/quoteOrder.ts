@@ -1,4 +1,4 @@
-import { quoteService, type Quote, type QuoteRefusal, type RateCard, type Triple } from '@inch-nest/core';
+import { quoteService, type Quote, type QuoteRefusal, type RateCard } from '@inch-nest/core';
 import type { LabelOrder } from './counter.ts';
 
 /**
@@ -11,7 +11,7 @@ export function quoteOrder(card: RateCard, order: LabelOrder): Quote | QuoteRefu
   const service = card.services.find((one) => one.key === order.service);
   if (!service) return null;
   return quoteService(card, service, {
-    sizeIn: order.outsideIn as Triple,
+    sizeIn: order.outsideIn,
     weightLb: order.weightLb,
     originPostcode: order.fromPostcode,
     destinationPostcode: order.toPostcode,

@@ -54,7 +54,7 @@ export async function grantApplication({ sequelize, models }: Database, role: st
         ...(rights.update ? [rights.update === true ? 'update' : `update (${rights.update.join(', ')})`] : []),
         ...(rights.delete ? ['delete'] : []),
       ];
-      await run(`grant ${granted.join(', ')} on ${String(models[name].getTableName())} to ${quoted}`);
+      await run(`grant ${granted.join(', ')} on ${models[name].tableName} to ${quoted}`);
     }
   });
 }

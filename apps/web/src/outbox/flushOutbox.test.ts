@@ -18,7 +18,7 @@ function memoryStore(): OutboxStore & { items: OutboxItem[] } {
     stumble: (place) => {
       const at = items.findIndex((item) => item.place === place);
       items[at] = { ...items[at]!, stumbles: (items[at]!.stumbles ?? 0) + 1 };
-      return Promise.resolve(items[at]!.stumbles!);
+      return Promise.resolve(items[at].stumbles!);
     },
     remove: (place) =>
       Promise.resolve(
