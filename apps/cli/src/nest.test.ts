@@ -3,17 +3,41 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import DxfParser from 'dxf-parser';
+import { buildSync } from 'esbuild';
 import { ORDINARY_FILLS, ORDINARY_WRAPS, PRACTICE_BANDS } from '@inch-nest/core';
 import { box, CARD, request, SERVICE } from '../../../packages/core/tests/sampleRequest.ts';
 
 const root = join(__dirname, '../../..');
-const run = (args: string[], input: string) =>
-  spawnSync(process.execPath, ['--import', 'tsx', 'apps/cli/src/main.ts', ...args], { cwd: root, encoding: 'utf8', input });
+const built = mkdtempSync(join(tmpdir(), 'nest-cli-'));
+// put together once: eighty starts from the sources would spend a minute and a half on reading them
+beforeAll(() => {
+  buildSync({
+    entryPoints: [join(root, 'apps/cli/src/main.ts')],
+    outfile: join(built, 'nest.mjs'),
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    logLevel: 'error',
+  });
+});
+afterAll(() => rmSync(built, { recursive: true }));
+const start = (program: readonly string[], args: readonly string[], input: string) =>
+  spawnSync(process.execPath, [...program, ...args], { cwd: root, encoding: 'utf8', input });
+const run = (args: string[], input: string) => start([join(built, 'nest.mjs')], args, input);
 const answer = (command: string, asked: unknown): Record<string, unknown> => {
   const done = run([command], JSON.stringify(asked));
   if (done.status !== 0) throw new Error(done.stderr);
   return JSON.parse(done.stdout) as Record<string, unknown>;
 };
+
+test('from its sources it answers just the same', () => {
+  const asked = JSON.stringify({ text: '3 1/2 in' });
+  const sources = start(['--import', 'tsx', 'apps/cli/src/main.ts'], ['parse'], asked);
+  const { status, stdout, stderr } = run(['parse'], asked);
+  expect(status).toBe(0);
+  expect([sources.status, sources.stdout, sources.stderr]).toEqual([status, stdout, stderr]);
+});
+
 const refused = (command: string, asked: unknown) => {
   const done = run([command], typeof asked === 'string' ? asked : JSON.stringify(asked));
   return { status: done.status, out: done.stdout, lines: done.stderr.trim().split('\n') };

@@ -8,6 +8,7 @@ import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { applyChange } from '../../parcel/applyChange.ts';
 import { changeWords } from '../../words/changeWords.ts';
+import { halfAsMany } from '../../words/halfAsMany.ts';
 import { follyWords } from '../../words/ceilingWords.ts';
 import { Ask } from './Ask.tsx';
 import { LineSource } from './LineSource.tsx';
@@ -57,6 +58,7 @@ function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse
   const difference = useDifference({ plan: parcel.view.id, costMinor, chance: plan.chance });
   const collected = parcel.view.sale.shippingCollectedMinor.value;
   const cheapest = nest.found?.kind === 'planned' ? (nest.found.frontier[0] ?? null) : null;
+  const half = life.sealed ? null : halfAsMany(plan.chance, nest.changes, (change) => changeWords(change, nest), write.money);
   const folly = life.sealed
     ? null
     : follyWords(plan, parcel.view.sale.soldMinor.value + collected, nest.request.house.follyShare, cheapest, write.money);
@@ -70,6 +72,7 @@ function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse
         breaks on the way ({formatPercent(plan.chance)}); likely {formatChance(plan.chanceHigh)} to {formatChance(plan.chanceLow)}.
         {plan.spoils >= LEAST_SPOILING && ` Spoilt, though whole: ${formatChance(plan.spoils)}.`}
       </p>
+      {half && <p className="soft slip-note">{half}</p>}
       <p className="decides">{decides(plan)}</p>
       <CausesBar causes={plan.causes} width={258} />
       {difference && (
