@@ -43,6 +43,7 @@ function factsOf({ piece }: DemoParcel): PieceFacts {
     movingParts: read<PieceFacts['movingParts']>(piece['movingParts'], 'none'),
     replacementMinor: null,
     irreplaceable: false,
+    mostChance: null,
   };
 }
 

@@ -42,6 +42,7 @@ export const house = z.strictObject({
   strictGaps: z.boolean().default(false),
   mostChance: share.default(0.02),
   mostChanceIrreplaceable: share.default(0.005),
+  mostChanceByKind: z.record(key, share.positive()).default({}),
   irreplaceableFromMinor: minor.nullable().default(null),
   follyShare: z.number().min(0.05).max(10).default(0.6),
   boxInBoxFromMinor: minor.default(30_000),

@@ -43,6 +43,8 @@ export interface PieceValues extends KindPresets {
   accessories: readonly Accessory[];
   storageWrap: boolean;
   irreplaceable: boolean;
+  /** How often it may break at most; null goes by the house. */
+  mostChance: number | null;
   originalBox: 'none' | 'kept' | 'ofValue';
 }
 
@@ -98,6 +100,7 @@ export const startOfPiece = (archetype: ArchetypeKey): PieceValues => ({
   accessories: [],
   storageWrap: false,
   irreplaceable: false,
+  mostChance: null,
   originalBox: 'none',
 });
 

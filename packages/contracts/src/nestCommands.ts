@@ -162,6 +162,7 @@ const planRequest = z.strictObject({
     movingParts: movingParts.default('none'),
     value: minor.nullable().default(null),
     irreplaceable: z.boolean().default(false),
+    mostChance: z.number().positive().max(1).nullable().default(null),
   }),
   stock: stockroom,
   house,

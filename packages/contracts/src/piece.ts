@@ -74,4 +74,5 @@ export const pieceFacts = z.strictObject({
   movingParts,
   replacementMinor: minor.nullable(),
   irreplaceable: z.boolean().default(false),
+  mostChance: z.number().positive().max(1).nullable().default(null),
 }) satisfies z.ZodType<PieceFacts>;

@@ -69,6 +69,7 @@ const PIECE: ParcelView['piece'] = {
   accessories: field([]),
   storageWrap: field(false),
   irreplaceable: field(false),
+  mostChance: field(null),
   originalBox: field('none'),
 };
 

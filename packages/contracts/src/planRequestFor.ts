@@ -24,6 +24,7 @@ export function pieceFactsOf(id: string, piece: KeptFields<PieceValues>): PieceF
     movingParts,
     replacementMinor: worth.replacementMinor,
     irreplaceable: worth.irreplaceable,
+    mostChance: worth.mostChance,
   };
 }
 

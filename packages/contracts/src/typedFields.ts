@@ -1,6 +1,7 @@
 import {
   formatLength,
   formatWeight,
+  parseChance,
   parseDay,
   parseMoney,
   parseQuantity,
@@ -72,6 +73,10 @@ const day: Read<CivilDate> = (typed, { today }) => {
   const date = parseDay(typed, today);
   return date === null ? refuse('which day? like Friday, 27 Nov or 2026-11-27') : accept(date);
 };
+const chance: Read<number> = (typed) => {
+  const read = parseChance(typed);
+  return read === null ? refuse('how often at most? like 1 in 200, or 2%') : accept(read);
+};
 const matching =
   (pattern: RegExp, problem: string): Read<string> =>
   (typed) =>
@@ -100,6 +105,7 @@ export const TYPED_FIELDS = {
     replacementMinor: optional(money),
     serial: optional(text(60, 'a serial number')),
     seal: optional(text(60, 'a seal number')),
+    mostChance: optional(chance),
   },
 } as const satisfies { sale: Readers<SaleValues>; piece: Readers<PieceValues> };
 

@@ -152,6 +152,7 @@ export const FACTS: PieceFacts = {
   movingParts: 'none',
   replacementMinor: null,
   irreplaceable: false,
+  mostChance: null,
 };
 
 export function request(

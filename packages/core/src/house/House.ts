@@ -57,6 +57,8 @@ export interface House {
   /** A nest that breaks more often is recommended only where none is below it; another for what cannot be replaced. */
   readonly mostChance: number;
   readonly mostChanceIrreplaceable: number;
+  /** Another for a kind of piece, by the kind's key. */
+  readonly mostChanceByKind: Readonly<Record<string, number>>;
   /** Worth from which the shop asks whether a piece can be replaced; null for never. */
   readonly irreplaceableFromMinor: Minor | null;
   /** Sending that costs more than this share of what the buyer paid, postage included, is called folly. */
@@ -119,6 +121,7 @@ export const BEDDED_HOUSE: House = {
   strictGaps: false,
   mostChance: 0.02,
   mostChanceIrreplaceable: 0.005,
+  mostChanceByKind: {},
   irreplaceableFromMinor: 100_000,
   follyShare: 0.6,
   boxInBoxFromMinor: 30_000,

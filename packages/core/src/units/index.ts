@@ -4,6 +4,7 @@ export { parseQuantity, parseWeight, parseDimensions, type Quantity, type NotUnd
 export type { Span } from './quantityTokens.ts';
 export * from './formatQuantity.ts';
 export * from './formatChance.ts';
+export { parseChance } from './parseChance.ts';
 export * from './civilDate.ts';
 export * from './money.ts';
 export { countryOf, firstPostcode, POSTCODE, POSTCODE_SAYS } from './postcode.ts';

@@ -8,7 +8,7 @@ import { writeFields } from './keepRepository.ts';
 import { lockParcel } from './parcelRows.ts';
 
 /** Facts that belong to the one piece and are not carried over to the next like it. */
-const OWN: readonly string[] = ['title', 'bin', 'serial', 'seal', 'replacementMinor', 'irreplaceable'];
+const OWN: readonly string[] = ['title', 'bin', 'serial', 'seal', 'replacementMinor', 'irreplaceable', 'mostChance'];
 const MOST_TEMPLATES = 200;
 const LIKE_BY = 0.25;
 /** So many earlier ones are enough to choose from. */

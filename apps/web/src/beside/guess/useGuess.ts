@@ -73,6 +73,7 @@ function requestFor(line: SaleLine, shop: ShopView, destinationPostcode: string)
           movingParts: 'none',
           replacementMinor: null,
           irreplaceable: false,
+          mostChance: null,
         },
       ],
     },

@@ -4,6 +4,7 @@ import { RotateCcw } from 'lucide-react';
 import { BEDDED_HOUSE, parseMoney, type House } from '@inch-nest/core';
 import { useShop } from '../../session/ShopContext.tsx';
 import { KeptText } from '../../parts/KeptText.tsx';
+import { KindCeilings } from './KindCeilings.tsx';
 import { FigureField, type FigureKind } from '../../parts/FigureField.tsx';
 
 type FigureName = {
@@ -147,6 +148,7 @@ export function HouseFigures({ house, onChange }: { house: House; onChange: (par
             </li>
           );
         })}
+        <KindCeilings house={house} onChange={(mostChanceByKind) => onChange({ mostChanceByKind })} />
         {THRESHOLDS.map(({ name, says }) => (
           <li key={name} className={house[name] === BEDDED_HOUSE[name] ? '' : 'own'}>
             <span className="label">{says}</span>

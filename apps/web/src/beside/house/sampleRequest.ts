@@ -44,6 +44,7 @@ export function sampleRequest(shop: ShopView, kind: ArchetypeKey): PlanRequest {
           movingParts: 'none',
           replacementMinor: null,
           irreplaceable: false,
+          mostChance: null,
         },
       ],
     },

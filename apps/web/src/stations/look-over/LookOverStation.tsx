@@ -1,6 +1,16 @@
 'use client';
 import { Select } from 'antd';
-import { ARCHETYPES, formatChance, FORMS, guessMissing, type Finish, type FormKey, type House } from '@inch-nest/core';
+import {
+  ARCHETYPES,
+  ceilingOf,
+  formatChance,
+  FORMS,
+  guessMissing,
+  type Finish,
+  type FormKey,
+  type House,
+  type PieceFacts,
+} from '@inch-nest/core';
 import { pieceFactsOf } from '@inch-nest/contracts';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
@@ -119,6 +129,14 @@ export function LookOverStation({ parcel, nest }: BenchUse) {
         <Toggle label="Keep this way up" field={upright} />
         <Toggle label="Still in its storage wrap" field={storage} />
         <Toggle label="Cannot be replaced" field={irreplaceable} />
+        <TypedField
+          parcel={parcel}
+          entity="piece"
+          path="mostChance"
+          label="May break at most"
+          placeholder={formatChance(ceilingOf({ facts: { ...facts, mostChance: null } }, nest.request.house))}
+          meaning={(own: number | null) => (own === null ? 'as the house allows' : `${formatChance(own)}, for this piece alone`)}
+        />
       </div>
       {original.value !== 'none' && (
         <p className="meaning">
@@ -127,7 +145,7 @@ export function LookOverStation({ parcel, nest }: BenchUse) {
             : 'Kept: measure the piece in it if it travels in it.'}
         </p>
       )}
-      <Irreplaceable on={irreplaceable.value} worthMinor={worthOf(nest.request)} house={nest.request.house} />
+      <Irreplaceable facts={facts} worthMinor={worthOf(nest.request)} house={nest.request.house} />
       {storage.value && <p className="meaning">Storage wrap comes off first: it hides damage and holds damp. Measure without it.</p>}
       <Hollows hollows={hollows.value} onChange={hollows.pick} />
       <PickedClash {...hollows} />
@@ -160,12 +178,12 @@ export function LookOverStation({ parcel, nest }: BenchUse) {
 }
 
 /** What it means that no money buys another; asked after where it is worth much. */
-function Irreplaceable({ on, worthMinor, house }: { on: boolean; worthMinor: number; house: House }) {
+function Irreplaceable({ facts, worthMinor, house }: { facts: PieceFacts; worthMinor: number; house: House }) {
   const { write } = useShop();
-  if (on)
+  if (facts.irreplaceable || facts.mostChance !== null)
     return (
       <p className="meaning">
-        No nest is recommended that breaks more often than {formatChance(house.mostChanceIrreplaceable)}, where one is below.
+        No nest is recommended that breaks more often than {formatChance(ceilingOf({ facts }, house))}, where one is below.
       </p>
     );
   if (house.irreplaceableFromMinor === null || worthMinor < house.irreplaceableFromMinor) return null;

@@ -10,6 +10,7 @@ import type { Gaps, Shell } from '../box/StowedBox.ts';
 import type { InspectedPiece } from '../item/InspectedPiece.ts';
 import type { Carriage } from '../rate/rateParcel.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
+import type { Minor } from '../../units/index.ts';
 
 /** All that a plan may be made of: every way of wrapping, stowing, filling and sending, and the rules they keep. */
 export interface PlanSpace {
@@ -44,8 +45,11 @@ export const looksAtBoxed = ({ piece, house, locks, way }: PlanSpace, isBelowCei
   house.floats ||
   (locks.inner !== undefined && locks.inner !== null) ||
   locks.innerFill !== undefined ||
-  piece.facts.irreplaceable ||
-  piece.replacementMinor >= house.boxInBoxFromMinor;
+  isWorthABox(piece.facts.irreplaceable, piece.replacementMinor, house);
+
+/** True for what is dear enough that a packer thinks of a box in a box, or that no money buys again. */
+export const isWorthABox = (irreplaceable: boolean, worthMinor: Minor, house: Pick<House, 'boxInBoxFromMinor'>): boolean =>
+  irreplaceable || worthMinor >= house.boxInBoxFromMinor;
 
 /** Every bundle as it may lie without an inner box. */
 export function* everyBare({ bundles, house, locks }: PlanSpace): Generator<Held> {

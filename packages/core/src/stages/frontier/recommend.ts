@@ -1,6 +1,6 @@
 import { alikeChance } from '../../engineering/pareto/alikeChance.ts';
 import type { House } from '../../house/House.ts';
-import type { InspectedPiece } from '../item/InspectedPiece.ts';
+import type { PieceFacts } from '../sale/Order.ts';
 import type { PlanOption } from './PlanOption.ts';
 
 /** Plans whose expected cost is so near the least count as even: fifty cents, or a fiftieth of the cost; judgement. */
@@ -8,9 +8,18 @@ const EVEN = { minor: 50, share: 0.02 };
 /** Among even plans the one that expects least at so many times the care is taken; judgement. */
 const TIMES_THE_CARE = 5;
 
-/** The chance of breaking above which a nest is recommended only where none is below it. */
-export const ceilingOf = ({ facts }: Pick<InspectedPiece, 'facts'>, house: House): number =>
-  facts.irreplaceable ? Math.min(house.mostChance, house.mostChanceIrreplaceable) : house.mostChance;
+/**
+ * The chance of breaking above which a nest is recommended only where none is below it: what somebody said of this very piece,
+ * else the house's for its kind, else the house's; of what cannot be replaced no more than the house allows of such.
+ */
+export function ceilingOf(
+  { facts }: { readonly facts: Pick<PieceFacts, 'archetype' | 'irreplaceable' | 'mostChance'> },
+  house: House,
+): number {
+  if (facts.mostChance !== null) return facts.mostChance;
+  const ofKind = house.mostChanceByKind[facts.archetype] ?? house.mostChance;
+  return facts.irreplaceable ? Math.min(ofKind, house.mostChanceIrreplaceable) : ofKind;
+}
 
 /** How far from the least expected cost a plan may lie and still be even with it, minor units. */
 export const evenWithin = (nestCostMinor: number): number => Math.max(EVEN.minor, EVEN.share * nestCostMinor);

@@ -1,3 +1,4 @@
+import { ceilingOf } from '../frontier/recommend.ts';
 import { box, CHOICE, finish, point, request, STOCK } from '../../../tests/sampleRequest.ts';
 import { boxToGet, explainOtherWays, planParcel } from '../../planParcel.ts';
 import { ORDINARY_FILLS } from '../../engineering/materials/ordinaryStock.ts';
@@ -8,7 +9,7 @@ import { nextBestChanges } from './nextBestChanges.ts';
 import { wayOf } from './otherWays.ts';
 import { packedVerdict } from './packedVerdict.ts';
 import type { PlanRequest } from './PlanRequest.ts';
-import { eitherSide, isBetter, isThriftier } from './sideBySide.ts';
+import { boxedBeside, eitherSide, isBetter, isThriftier } from './sideBySide.ts';
 
 const plan = (asked: PlanRequest) => {
   const chosen = finish(planParcel(asked));
@@ -105,6 +106,27 @@ describe('the ceiling on the chance', () => {
     const { ceiling, recommended } = plan(at(0.02, { irreplaceable: true }));
     expect(ceiling).toBe(0.005);
     expect(recommended.chance).toBeLessThanOrEqual(plan(at(0.02)).recommended.chance);
+  });
+
+  test('is what was said of this piece, else of its kind, else of all; of what cannot be replaced never more than of such', () => {
+    const house = { mostChance: 0.02, mostChanceByKind: { clockwork: 0.01 }, mostChanceIrreplaceable: 0.005 };
+    const ceiling = (facts: Partial<PieceFacts>, more: Partial<typeof house> = {}) => {
+      const asked = request({ ...frail, ...facts }, { house: { ...house, ...more } });
+      return ceilingOf({ facts: asked.order.pieces[0]! }, asked.house);
+    };
+    expect(ceiling({ archetype: 'textile' })).toBe(0.02);
+    expect(ceiling({})).toBe(0.01);
+    expect(ceiling({ irreplaceable: true })).toBe(0.005);
+    expect(ceiling({ irreplaceable: true }, { mostChanceByKind: { clockwork: 0.001 } })).toBe(0.001);
+    expect(ceiling({ mostChance: 0.03 })).toBe(0.03);
+    expect(ceiling({ mostChance: 0.0002, irreplaceable: true })).toBe(0.0002);
+  });
+
+  test('said of one piece it changes that one’s nest', () => {
+    const loose = plan(at(1));
+    const said = plan(at(1, { mostChance: loose.recommended.chance * 0.8 }));
+    expect(said.ceiling).toBeCloseTo(loose.recommended.chance * 0.8, 12);
+    expect(said.recommended.chance).toBeLessThan(loose.recommended.chance);
   });
 });
 
@@ -224,4 +246,19 @@ describe('single changes', () => {
     );
     expect(inBox.filter((one) => one.change.kind === 'innerFill')).toHaveLength(2);
   });
+});
+
+test('the box in a box that is named is the best of its like on the frontier; none beside one, or where there is none', () => {
+  const figures = (expectedMinor: number, inner: object | null) => ({
+    nestCostMinor: 2000,
+    chance: 0.01,
+    riskMinor: 100,
+    expectedMinor,
+    choice: { inner },
+  });
+  const bare = figures(2200, null);
+  const [good, better] = [figures(2400, {}), figures(2300, {})];
+  expect(boxedBeside(bare, [good, bare, better])).toBe(better);
+  expect(boxedBeside(good, [better])).toBeNull();
+  expect(boxedBeside(bare, [bare])).toBeNull();
 });

@@ -151,6 +151,7 @@ function orderOf({ piece, faceCard }: Packing): Order {
     movingParts: piece.steadied === null ? 'none' : piece.steadied ? 'steadied' : 'shifting',
     replacementMinor: null,
     irreplaceable: false,
+    mostChance: null,
   };
   return {
     id: 'order',

@@ -13,6 +13,20 @@ const THRIFTIER = { chance: 4 / 3, minor: 25, share: 0.02 };
 const CAREFUL = { chance: 3 / 4 };
 const CARE_OF_THE_CAREFUL = 5;
 
+/**
+ * The box in a box to name beside a recommended plan that is none: of those on the frontier the one of least expected cost;
+ * null where none is there.
+ */
+export const boxedBeside = <Plan extends Weighed & { readonly choice: { readonly inner: unknown } }>(
+  recommended: Plan,
+  frontier: readonly Plan[],
+): Plan | null =>
+  recommended.choice.inner !== null
+    ? null
+    : frontier
+        .filter((one) => one.choice.inner !== null)
+        .reduce<Plan | null>((best, one) => (!best || one.expectedMinor < best.expectedMinor ? one : best), null);
+
 /** True for a change that is better at the house's own judgement: it expects clearly less, or no more and breaks less often. */
 export function isBetter(after: Weighed, now: Weighed): boolean {
   const saves = now.expectedMinor - after.expectedMinor;

@@ -24,6 +24,8 @@ export interface PieceFacts {
   readonly replacementMinor: Minor | null;
   /** No money buys another: it may break less often. */
   readonly irreplaceable: boolean;
+  /** How often it may break at most, where somebody said so for this piece; null goes by the house. */
+  readonly mostChance: number | null;
 }
 
 /** A cavity; left unfilled it costs strength. */

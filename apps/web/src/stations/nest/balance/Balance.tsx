@@ -2,11 +2,13 @@
 import { Button } from 'antd';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import { formatChance, eitherSide, type PlanDocument } from '@inch-nest/core';
+import { boxedBeside, eitherSide, formatChance, isWorthABox, type PlanDocument } from '@inch-nest/core';
 import { sameContent, type SearchAnswer } from '@inch-nest/contracts';
 import { useShop } from '../../../session/ShopContext.tsx';
 import type { NestUse } from '../../../parcel/useNest.ts';
 import type { ParcelUse } from '../../../parcel/useParcel.ts';
+import { worthOf } from '../../../parcel/worthOf.ts';
+import { besideWords } from '../../../words/besideWords.ts';
 import { planWords } from '../../../parcel/plans.ts';
 import { halvingWords } from '../../../words/halvingWords.ts';
 import { OtherWays } from './OtherWays.tsx';
@@ -23,10 +25,14 @@ export function Balance({ nest, parcel, found }: { nest: NestUse; parcel: Parcel
   const [open, setOpen] = useState(false);
   const { frontier, recommended } = found;
   const { thriftier, moreCareful, halved } = eitherSide(recommended, frontier, nest.request.house.care);
+  const piece = nest.request.order.pieces.find((one) => one.id === nest.request.pieceId);
+  const dear = isWorthABox(piece?.irreplaceable ?? false, worthOf(nest.request), nest.request.house);
+  const boxed = boxedBeside(recommended, frontier);
   const plans = [
     { word: 'Thriftier', plan: thriftier },
     { word: 'Recommended', plan: recommended },
     { word: 'More careful', plan: moreCareful },
+    { word: 'A box in a box', plan: dear && boxed !== moreCareful ? boxed : null },
   ].filter((one): one is { word: string; plan: PlanDocument } => one.plan !== null);
   return (
     <section className="three" aria-label="Balance">
@@ -53,12 +59,16 @@ export function Balance({ nest, parcel, found }: { nest: NestUse; parcel: Parcel
                   <span className="money">{write.money(plan.nestCostMinor)}</span> ·{' '}
                   <span className="risk">{formatChance(plan.chance)}</span>
                 </span>
+                {word === 'A box in a box' && <span>{besideWords(plan, recommended, write.money)}</span>}
                 <span>{planWords(plan)}</span>
                 {!nest.isKept && word === 'Recommended' && <span className="take">Take this nest</span>}
               </button>
             );
           })}
         </div>
+      )}
+      {dear && !boxed && recommended.inner === null && (
+        <p className="soft">It is worth a box in a box; here each of them costs more and breaks as often as one of these.</p>
       )}
       <Overruled nest={nest} parcel={parcel} found={found} />
       <OtherWays nest={nest} found={found} />
