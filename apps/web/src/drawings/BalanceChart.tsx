@@ -24,6 +24,8 @@ interface Props {
   care: number;
   /** Chance above which a nest is recommended only where none is below it. */
   ceiling: number;
+  /** Nests with a box nobody has. */
+  outside?: readonly { readonly nestCostMinor: number; readonly chance: number; readonly word: string }[];
   money: (minor: number) => string;
   onPoint: (plan: PlanDocument) => void;
   onTake: (plan: PlanDocument) => void;
@@ -32,10 +34,11 @@ interface Props {
 
 /** Cost across, chance of breakage up on a log scale, every plan a dot, the frontier a line, the care line leaning on it. */
 export function BalanceChart(props: Props) {
-  const { width, plans, frontier, met, recommended, inHand, leaning, pointed, care, ceiling, money } = props;
+  const { width, plans, frontier, met, recommended, inHand, leaning, pointed, care, ceiling, outside = [], money } = props;
   const clip = useId().replaceAll(':', '');
-  const costs = [...plans, ...(inHand ? [inHand] : [])].map((plan) => plan.nestCostMinor);
-  const chances = [...plans, ...(inHand ? [inHand] : [])].map((plan) => plan.chance);
+  const marked = [...plans, ...(inHand ? [inHand] : []), ...outside];
+  const costs = marked.map((plan) => plan.nestCostMinor);
+  const chances = marked.map((plan) => plan.chance);
   const span = Math.max(...costs) - Math.min(...costs) || 100;
   const x = scaleLinear([Math.min(...costs) - span * 0.08, Math.max(...costs) + span * 0.12], [EDGE.left, width - EDGE.right]);
   const y = scaleLog(
@@ -104,6 +107,9 @@ export function BalanceChart(props: Props) {
           <circle key={i} cx={x(plan.nestCostMinor)} cy={y(plan.chance)} r={4} className="frontier-dot" data-part="plan" />
         ))}
         <Mark plan={recommended} x={x} y={y} width={width} kind="recommended" word="recommended" />
+        {outside.map(({ word, ...plan }) => (
+          <Mark key={word} plan={plan} x={x} y={y} width={width} kind="outside" word={word} />
+        ))}
         {inHand && <Mark plan={inHand} x={x} y={y} width={width} kind="in-hand" word="in hand" />}
         {pointed && <circle cx={x(pointed.nestCostMinor)} cy={y(pointed.chance)} r={9} className="pointed" data-part="pointed" />}
       </g>
@@ -113,15 +119,29 @@ export function BalanceChart(props: Props) {
 
 type Scale = (value: number) => number;
 
-/** Room that a word needs to the right of its mark, px. */
-const WORD_W = 110;
+/** Room that a letter needs beside its mark, px. */
+const LETTER_W = 8;
 
-function Mark({ plan, x, y, width, kind, word }: { plan: PlanDocument; x: Scale; y: Scale; width: number; kind: string; word: string }) {
+function Mark({
+  plan,
+  x,
+  y,
+  width,
+  kind,
+  word,
+}: {
+  plan: Pick<PlanDocument, 'nestCostMinor' | 'chance'>;
+  x: Scale;
+  y: Scale;
+  width: number;
+  kind: 'recommended' | 'in-hand' | 'outside';
+  word: string;
+}) {
   const [cx, cy] = [x(plan.nestCostMinor), y(plan.chance)];
-  const leftward = cx + WORD_W > width;
+  const leftward = cx + 12 + word.length * LETTER_W > width;
   return (
     <g className={kind}>
-      {kind === 'recommended' ? <circle cx={cx} cy={cy} r={7} /> : <rect x={cx - 6} y={cy - 6} width={12} height={12} />}
+      {kind === 'in-hand' ? <rect x={cx - 6} y={cy - 6} width={12} height={12} /> : <circle cx={cx} cy={cy} r={7} />}
       <text x={leftward ? cx - 12 : cx + 12} y={cy - 10} textAnchor={leftward ? 'end' : 'start'} fontSize={15}>
         {word}
       </text>

@@ -50,6 +50,7 @@ export function OpenBalance({ nest, found }: { nest: NestUse; found: Found }) {
           pointed={shown}
           care={care ?? reckonedAt}
           ceiling={found.ceiling}
+          outside={outsideOf(found, write.size)}
           money={write.money}
           onPoint={setPointed}
           onTake={(plan) => nest.take(plan.choice)}
@@ -87,6 +88,14 @@ export function OpenBalance({ nest, found }: { nest: NestUse; found: Found }) {
       </p>
     </div>
   );
+}
+
+/** The nest with the box to get, where nothing in the stockroom stays below the ceiling. */
+function outsideOf({ above, recommended }: Found, size: (sides: readonly [number, number, number]) => string) {
+  const toGet = above?.toGet;
+  if (!toGet) return [];
+  const word = `with a box of ${size(toGet.insideIn)} you do not have`;
+  return [{ nestCostMinor: recommended.nestCostMinor + toGet.deltaCostMinor, chance: toGet.chance, word }];
 }
 
 const nearest = (care: number): number =>
