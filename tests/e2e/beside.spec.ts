@@ -177,7 +177,7 @@ test('rate cards: out and in as files and equal, a new version beside the old, c
     ],
   };
   const hostile: [string, Buffer, RegExp][] = [
-    ['ten.json', Buffer.alloc(10_000_000, ' '), /at most 5(\.02)? MB/],
+    ['ten.json', Buffer.alloc(10_000_000, ' '), /at most 1(\.02)? MB/],
     ['none.json', Buffer.from('{"id":'), /not JSON/],
     [
       'twice.json',
@@ -193,10 +193,23 @@ test('rate cards: out and in as files and equal, a new version beside the old, c
   }
   await expect(quillon.getByRole('listitem')).toHaveCount(1);
 
+  // a first step dearer than the second is asked about, and only taken in when somebody means it
+  const asked = page.getByRole('alert').filter({ hasText: 'Look at this first' });
   await give('two.json', Buffer.from(JSON.stringify(dearer)));
+  await expect(asked).toContainText('in zone 5 step 2 costs less than the one before it');
+  await expectAccessible(page);
+  await asked.getByRole('button', { name: 'Leave it out' }).click();
+  await expect(quillon.getByRole('listitem')).toHaveCount(1);
+  await give('two.json', Buffer.from(JSON.stringify(dearer)));
+  await asked.getByRole('button', { name: 'It is meant so: take it in' }).click();
   await expect(quillon.getByRole('listitem')).toHaveCount(2);
   await expect(quillon.getByRole('listitem').first()).toContainText('✓ in force');
   await expect(quillon.getByRole('listitem').last()).toContainText('not in force');
+  await quillon.getByRole('button', { name: 'Take out of force' }).click();
+  await expect(quillon.getByRole('listitem').first()).toContainText('taken out of force');
+  await expect(quillon.getByRole('listitem').last()).toContainText('✓ in force');
+  await quillon.getByRole('button', { name: 'Put back in force' }).click();
+  await expect(quillon.getByRole('listitem').first()).toContainText('✓ in force');
   const compare = page.getByRole('region', { name: 'Compare two versions' });
   await expect(compare.getByRole('row', { name: /to 0.25 lb, zone 5/ })).toContainText('$9.99');
 

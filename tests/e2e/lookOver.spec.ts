@@ -50,7 +50,7 @@ test('hard points are pinned by mouse and by keys, moved, guarded and taken off'
   await page.getByTitle('end cap').click();
   await saved(page);
   expect((await point()).guard).toBe('cap');
-  await expect(page.getByText(/1\/2 in past the part/)).toBeVisible();
+  await expect(page.getByText(/^guarded: the piece keeps \d+% of its strength/)).toBeVisible();
   await expectAccessible(page);
 
   await page.locator('.six-faces [data-face=top]').focus();

@@ -15,6 +15,7 @@ import {
   type HardPointKind,
 } from '@inch-nest/core';
 import { useState } from 'react';
+import { KeptText } from '../../parts/KeptText.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import { LIKE_THIS } from '../../words/likeThis.ts';
 
@@ -66,10 +67,9 @@ export function HardPointList({
             options={GUARD_OPTIONS}
             onChange={(guard) => onChange(point.id, { guard: guard === 'none' ? null : guard })}
           />
+          <GuardLength point={point} label={`Length of the guard of hard point ${i + 1}`} onChange={(part) => onChange(point.id, part)} />
           <span className="soft">
-            {point.guard
-              ? `cut it ${write.length(guardLengthAdvisedIn(point))}, ${write.length(GUARD_OVERREACH_IN)} past the part; the piece keeps ${Math.round(shareLeft(point) * 100)}% of its strength`
-              : `bare: the piece keeps ${Math.round(shareLeft(point) * 100)}% of its strength`}
+            {point.guard ? 'guarded' : 'bare'}: the piece keeps {Math.round(shareLeft(point) * 100)}% of its strength
           </span>
           <Button
             type="text"
@@ -80,6 +80,37 @@ export function HardPointList({
         </li>
       ))}
     </ul>
+  );
+}
+
+/** How long a guard is cut: as long as the part runs and a little, unless somebody says otherwise. */
+function GuardLength({ point, label, onChange }: { point: HardPoint; label: string; onChange: (part: Partial<HardPoint>) => void }) {
+  const { person, write } = useShop();
+  // a cap or a cone comes as it is
+  if (!point.guard || GUARDS[point.guard].minorPerFt + GUARDS[point.guard].lbPerFt === 0) return null;
+  const advisedIn = guardLengthAdvisedIn(point);
+  const read = (text: string) => {
+    if (text.trim() === '') return { inches: null };
+    const reading = parseQuantity(text, person.system);
+    return reading.kind === 'length' && reading.inches > 0 && reading.inches <= MOST_REACH_IN ? { inches: reading.inches } : null;
+  };
+  const short = point.guardLengthIn !== null && point.guardLengthIn < advisedIn - GUARD_OVERREACH_IN;
+  return (
+    <span className="guard-length">
+      <KeptText
+        label={label}
+        shown={write.length(point.guardLengthIn ?? advisedIn)}
+        placeholder={write.length(advisedIn)}
+        wanted={`a length, like ${LIKE_THIS[person.system].length}, or nothing for as long as it runs`}
+        read={read}
+        onKeep={({ inches }) => onChange({ guardLengthIn: inches })}
+      />
+      <span className={short ? 'ochre' : 'soft'}>
+        {short
+          ? `⚠ shorter than the ${HARD_POINTS[point.kind].name} runs: ${write.length(advisedIn)} is wanted`
+          : `cut to; ${write.length(GUARD_OVERREACH_IN)} past the part`}
+      </span>
+    </span>
   );
 }
 

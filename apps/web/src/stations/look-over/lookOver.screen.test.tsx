@@ -97,6 +97,7 @@ describe('a hard point', () => {
   const SPOUT = { id: 'spout', kind: 'spout', face: 'left', reachIn: 1.5, guard: null, at: [0.5, 0.5] } as unknown as HardPoint;
   const said: unknown[] = [];
   beforeEach(() => said.splice(0));
+  const GUARD_LENGTH = 'Length of the guard of hard point 1';
   const shown = (person: string, point = SPOUT) =>
     draw(
       <HardPointList
@@ -135,7 +136,31 @@ describe('a hard point', () => {
     expect(screen.getByText(/^bare: the piece keeps \d+% of its strength$/)).toBeTruthy();
     unmount();
     await shown('odile', { ...SPOUT, guard: 'foamTube' });
-    expect(screen.getByText(/^cut it 2 in, 1\/2 in past the part; the piece keeps 94% of its strength$/)).toBeTruthy();
+    expect(screen.getByText(/^guarded: the piece keeps 94% of its strength$/)).toBeTruthy();
+    expect(screen.getByLabelText<HTMLInputElement>(GUARD_LENGTH).value).toBe('2 in');
+    expect(screen.getByText('cut to; 1/2 in past the part')).toBeTruthy();
+  });
+
+  test('a handle is a hoop: its guard runs half a circle, not as far as it stands out', async () => {
+    await shown('odile', { ...SPOUT, kind: 'handle', guard: 'foamTube' });
+    // 1 1/2 in of reach: 3.14159 × 1.5 + 0.5 = 5.21, in sixteenths
+    expect(screen.getByLabelText<HTMLInputElement>(GUARD_LENGTH).value).toBe('5 3/16 in');
+  });
+
+  test('a length of one’s own is kept, said to be short where it is, and taken back by emptying it', async () => {
+    const { unmount } = await shown('odile', { ...SPOUT, guard: 'foamTube' });
+    type(GUARD_LENGTH, '1 in');
+    expect(said).toContainEqual(['spout', { guardLengthIn: 1 }]);
+    unmount();
+    await shown('odile', { ...SPOUT, guard: 'foamTube', guardLengthIn: 1 });
+    expect(screen.getByText('⚠ shorter than the spout runs: 2 in is wanted')).toBeTruthy();
+    type(GUARD_LENGTH, '');
+    expect(said).toContainEqual(['spout', { guardLengthIn: null }]);
+  });
+
+  test('a cap is cut to no length', async () => {
+    await shown('odile', { ...SPOUT, guard: 'cap' });
+    expect(screen.queryByLabelText(GUARD_LENGTH)).toBeNull();
   });
 
   test('is taken off by its cross', async () => {

@@ -36,10 +36,12 @@ export interface HardPointData {
   readonly touches: boolean;
   /** Stands out so that a first bubble must be small to follow it, or the part has its guard. */
   readonly needsSmallFirst: boolean;
+  /** What a guard follows: straight out as far as it reaches, or the arc of a hoop that stands out so far. */
+  readonly run: 'straight' | 'hoop';
   readonly provenance: Provenance;
 }
 
-type PointExtras = Partial<Pick<HardPointData, 'slender' | 'touches' | 'needsSmallFirst'>>;
+type PointExtras = Partial<Pick<HardPointData, 'slender' | 'touches' | 'needsSmallFirst' | 'run'>>;
 const point = (kind: HardPointKind, name: string, bareShare: number, extras: PointExtras = {}): HardPointData => ({
   kind,
   name,
@@ -47,6 +49,7 @@ const point = (kind: HardPointKind, name: string, bareShare: number, extras: Poi
   slender: false,
   touches: true,
   needsSmallFirst: false,
+  run: 'straight',
   provenance: judgement(),
   ...extras,
 });
@@ -56,7 +59,7 @@ const SLENDER: PointExtras = { needsSmallFirst: true, slender: true };
 const WITHIN: PointExtras = { touches: false };
 
 export const HARD_POINTS: Readonly<Record<HardPointKind, HardPointData>> = {
-  handle: point('handle', 'handle', 0.85, SLENDER),
+  handle: point('handle', 'handle', 0.85, { ...SLENDER, run: 'hoop' }),
   lever: point('lever', 'lever', 0.85, SLENDER),
   spout: point('spout', 'spout', 0.85, STANDS_OUT),
   tap: point('tap', 'tap', 0.8, STANDS_OUT),
@@ -184,5 +187,9 @@ export const guardsFor = (kind: HardPointKind): GuardData[] =>
 /** A guard reaches beyond the part it protects by this much, inches. Common practice, no source. */
 export const GUARD_OVERREACH_IN = 0.5;
 
-/** Length a guard should be cut to. */
-export const guardLengthAdvisedIn = (point: Pick<HardPoint, 'reachIn'>): number => point.reachIn + GUARD_OVERREACH_IN;
+/**
+ * Length a guard should be cut to, inches: as long as the part runs, and a little. A hoop that stands out by its reach runs half a
+ * circle of that radius.
+ */
+export const guardLengthAdvisedIn = ({ kind, reachIn }: Pick<HardPoint, 'kind' | 'reachIn'>): number =>
+  (HARD_POINTS[kind].run === 'hoop' ? Math.PI * reachIn : reachIn) + GUARD_OVERREACH_IN;

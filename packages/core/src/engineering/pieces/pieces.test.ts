@@ -60,7 +60,12 @@ test('hard points: a guard always helps, and is half an inch longer than the par
   expect(shareLeft({ kind: 'mechanism', guard: 'spacer' })).toBeCloseTo(0.7 + 0.3 * 0.85, 12);
   expect(guardsFor('mechanism')[0]!.kind).toBe('spacer');
   expect(guardsFor('machinedFace').map(({ kind }) => kind)).toEqual(['cardFace']);
-  expect(guardLengthAdvisedIn({ reachIn: 1.25 })).toBe(1.75);
+  expect(guardLengthAdvisedIn({ kind: 'spout', reachIn: 1.25 })).toBe(1.75);
+  // half the way round a hoop of that radius, added up in small steps
+  const steps = 10_000;
+  const at = (i: number) => [1.25 * Math.sin((Math.PI * i) / steps), 1.25 * Math.cos((Math.PI * i) / steps)] as const;
+  const arc = Array.from({ length: steps }, (_, i) => Math.hypot(at(i + 1)[0] - at(i)[0], at(i + 1)[1] - at(i)[1])).reduce((a, b) => a + b);
+  expect(guardLengthAdvisedIn({ kind: 'handle', reachIn: 1.25 })).toBeCloseTo(arc + 0.5, 6);
   expect(Object.values(GUARDS).every((guard) => guard.minutes > 0 && guard.thicknessIn > 0)).toBe(true);
   expect(FACE_AXIS).toEqual({ left: 0, right: 0, front: 1, back: 1, bottom: 2, top: 2 });
 });

@@ -1,4 +1,4 @@
-import { frozenFact, moveGate, MOVES } from './moves.ts';
+import { CLAIMED, frozenFact, moveGate, MOVES } from './moves.ts';
 import { STANDING } from './standing.ts';
 import type { Happening } from './LifeEvent.ts';
 import type { ParcelState } from './ParcelLife.ts';
@@ -26,9 +26,17 @@ test('what is out of the house is not packed, weighed, rated, opened or handed o
       expect([state, kind, moveGate({ state, sealed: true }, kind)]).toEqual([state, kind, [expect.any(String)]]);
 });
 
+test('while a claim is open its photographs stay, and nothing else is kept back for that', () => {
+  for (const state of CLAIMED)
+    for (const kind of KINDS) {
+      const kept = moveGate({ state, sealed: false }, kind).some((why) => /evidence while the claim/.test(why));
+      expect([state, kind, kept]).toEqual([state, kind, kind === 'photoRemoved']);
+    }
+});
+
 test('after sealing tests, contents and measures stand still until it is opened again', () => {
   const still = KINDS.filter((kind) => moveGate({ state: 'sealed', sealed: true }, kind).some((why) => /open it again/.test(why)));
-  expect(still.sort()).toEqual(['bundleMeasured', 'contentsTicked', 'remedied', 'testSkipped', 'testTried']);
+  expect(still.sort()).toEqual(['bundleMeasured', 'contentsTicked', 'photoRemoved', 'remedied', 'testSkipped', 'testTried']);
   for (const kind of still) expect(moveGate({ state: 'packing', sealed: false }, kind)).toEqual([]);
 });
 
