@@ -99,7 +99,7 @@ test('from label to the door: bought once, papers, tag matched by scan, handed o
   const waiting = page.waitForEvent('download');
   await life.getByRole('link', { name: 'All of it as JSON' }).click();
   const taken = JSON.parse(readFileSync(await (await waiting).path(), 'utf8')) as { version: number; parcel: { events: unknown[] } };
-  expect([taken.version, taken.parcel.events.length]).toEqual([1, 8]);
+  expect([taken.version, taken.parcel.events.length]).toEqual([1, 9]);
   await expectAccessible(page);
 });
 
