@@ -28,6 +28,7 @@ const screens = {
   testPathIgnorePatterns: ['/node_modules/'],
   testEnvironment: 'jsdom',
   setupFiles: ['<rootDir>/tests/screens/browser.ts'],
+  setupFilesAfterEnv: ['<rootDir>/tests/screens/patience.ts'],
   moduleNameMapper: { '\\.css$': '<rootDir>/tests/screens/styles.ts' },
 };
 

@@ -42,7 +42,6 @@ export function HardPointList({
   onChange: (id: string, part: Partial<HardPoint>) => void;
   onRemove: (id: string) => void;
 }) {
-  const { write } = useShop();
   if (points.length === 0) return <p className="soft">None pinned: the body itself decides.</p>;
   return (
     <ul className="point-list">

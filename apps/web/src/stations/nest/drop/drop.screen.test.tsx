@@ -7,9 +7,6 @@ import { draw } from '../../../../../../tests/screens/shop.tsx';
 import { sendAway } from '../../../workers/sendAway.ts';
 import DropIt from './DropIt.tsx';
 
-// each waits for a drop to be reckoned
-jest.setTimeout(60_000);
-
 // the worker's own work, done here
 jest.mock('../../../parcel/planner.ts', () => ({
   planner: () => ({
