@@ -14,9 +14,10 @@ test('the weakest part governs, on every face; a guard gives most of it back', (
   // a collar gives back six tenths of the 0.15 that a bare handle takes
   expect(guarded.criticalG).toBeCloseTo(160 * (0.85 + 0.6 * 0.15), 10);
   expect(guarded.guardedSizeIn).toEqual([6.4, 5, 5]);
-  // a collar as long as the reach and half an inch: 1.5 in of foam tube at 0.02 lb and 30 cents a foot
-  expect(guarded.guards.weightLb).toBeCloseTo((0.02 * 1.5) / 12, 12);
-  expect(guarded.guards.costMinor).toBeCloseTo((30 * 1.5) / 12, 12);
+  // a collar round half a hoop that stands out an inch, and half an inch: foam tube at 0.02 lb and 30 cents a foot
+  const collarIn = Math.PI + 0.5;
+  expect(guarded.guards.weightLb).toBeCloseTo((0.02 * collarIn) / 12, 12);
+  expect(guarded.guards.costMinor).toBeCloseTo((30 * collarIn) / 12, 12);
 });
 
 test('an unfilled hollow costs strength, a filled one does not', () => {
