@@ -1,4 +1,4 @@
-import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
+import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -57,12 +57,17 @@ test(
       expect(clerk.acknowledged.length).toBeGreaterThan(ROUNDS);
       expect(await clerk.lost()).toEqual([]);
       // what was left pending is asked after: then no parcel has two labels, and none is left in between
+      let bought = 0;
       for (const { id } of rated) {
         await demo.ask('POST', `/api/parcels/${id}/label`, { personId, act: 'ask' });
         const { labels } = (await demo.ask<ParcelView>('GET', `/api/parcels/${id}`))!;
         expect(labels.filter((label) => label.state === 'bought').length).toBeLessThanOrEqual(1);
         expect(labels.map((label) => label.state)).not.toContain('pending');
+        bought += labels.filter((label) => label.state === 'bought').length;
       }
+      // the counter's own book: what was charged is what was bought
+      const book = JSON.parse(readFileSync(join(demo.state, 'files/counter.json'), 'utf8')) as { purchases: object };
+      expect(Object.keys(book.purchases)).toHaveLength(bought);
     } catch (error) {
       throw new Error(`${(error as Error).message}\n${demo.said.slice(-2000)}`);
     } finally {
