@@ -1,34 +1,34 @@
 import { randomUUID } from 'node:crypto';
-import { freshDatabase } from '../../tests/freshDatabase.ts';
-import { bowl, NOW, ODILE, RATE, smallShop, TAM } from '../../tests/smallShop.ts';
-import { addPhoto, appendEvent, inShop, picturesOf, readParcel, removePhoto, type ShopDatabase } from '../index.ts';
+import { useSmallShop } from '../../tests/useSmallShop.ts';
+import { bowl, NOW, ODILE, RATE, TAM } from '../../tests/smallShop.ts';
+import { addPhoto, appendEvent, picturesOf, readParcel, removePhoto } from '../index.ts';
 
-let fresh: Awaited<ReturnType<typeof freshDatabase>>;
-let shop: Awaited<ReturnType<typeof smallShop>>;
-let room: ShopDatabase;
-beforeAll(async () => {
-  fresh = await freshDatabase();
-  shop = await smallShop(fresh.database);
-  room = inShop(fresh.database, shop.id);
-}, 30_000);
-afterAll(() => fresh.drop(), 30_000);
+const here = useSmallShop();
 
 async function photographed(): Promise<{ id: string; photo: string }> {
-  const id = await bowl(room, shop);
+  const id = await bowl(here.room, here.shop);
   const photo = randomUUID();
-  await addPhoto(room, shop, id, { id: photo, personId: ODILE, of: 'packing' }, { content: 'cd'.repeat(32), width: 9, height: 9 }, NOW);
+  await addPhoto(
+    here.room,
+    here.shop,
+    id,
+    { id: photo, personId: ODILE, of: 'packing' },
+    { content: 'cd'.repeat(32), width: 9, height: 9 },
+    NOW,
+  );
   return { id, photo };
 }
-const put = (id: string, photo: string, removed: boolean) => removePhoto(room, shop, id, { id: photo, removed, personId: TAM }, NOW);
-const told = async (id: string) => (await readParcel(room, id, ODILE)).events.map(({ kind, personId }) => [kind, personId]);
+const put = (id: string, photo: string, removed: boolean) =>
+  removePhoto(here.room, here.shop, id, { id: photo, removed, personId: TAM }, NOW);
+const told = async (id: string) => (await readParcel(here.room, id, ODILE)).events.map(({ kind, personId }) => [kind, personId]);
 
 test('putting a photograph aside, and taking it back in, is told once each with who did it', async () => {
   const { id, photo } = await photographed();
   await put(id, photo, true);
   await put(id, photo, true);
-  expect(await picturesOf(room, id)).toEqual([]);
+  expect(await picturesOf(here.room, id)).toEqual([]);
   await put(id, photo, false);
-  expect(await picturesOf(room, id)).toHaveLength(1);
+  expect(await picturesOf(here.room, id)).toHaveLength(1);
   expect(await told(id)).toEqual([
     ['opened', ODILE],
     ['photoRemoved', TAM],
@@ -43,10 +43,10 @@ test.each([
   const { id, photo } = await photographed();
   for (const happening of happenings) {
     const event = { id: randomUUID(), parcelId: id, personId: ODILE, happening, now: NOW, undoOf: null, gated: false };
-    await room.sequelize.transaction((transaction) => appendEvent(room, event, transaction));
+    await here.room.sequelize.transaction((transaction) => appendEvent(here.room, event, transaction));
   }
   await expect(put(id, photo, true)).rejects.toThrow(why);
-  expect(await picturesOf(room, id)).toHaveLength(1);
+  expect(await picturesOf(here.room, id)).toHaveLength(1);
   expect((await told(id)).map(([kind]) => kind)).not.toContain('photoRemoved');
 });
 
