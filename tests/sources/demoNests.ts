@@ -9,9 +9,11 @@ import {
   planParcel,
   writePlanDocument,
   type ArchetypeKey,
+  type ChosenPlan,
   type Finish,
   type HardPoint,
   type PieceFacts,
+  type PlanRequest,
 } from '@inch-nest/core';
 import { AMBRY_GROUND } from '../../packages/data/src/demo/cards/ambryGround.ts';
 import { QUILLON_POST } from '../../packages/data/src/demo/cards/quillonPost.ts';
@@ -59,9 +61,9 @@ export interface DemoNest {
   readonly pieceLb: number;
 }
 
-export function demoNest(parcel: DemoParcel): DemoNest | null {
-  const facts = factsOf(parcel);
-  const request = {
+/** A demo piece as the planner takes it. */
+export function demoRequest(parcel: DemoParcel): PlanRequest {
+  return {
     order: {
       id: 'order',
       soldMinor: Math.round(Number(parcel.sale.soldMinor) * 100),
@@ -70,7 +72,7 @@ export function demoNest(parcel: DemoParcel): DemoNest | null {
       originPostcode: '10115',
       destinationPostcode: parcel.sale.destinationPostcode,
       shipDate: '2026-11-26',
-      pieces: [facts],
+      pieces: [factsOf(parcel)],
     },
     pieceId: 'piece',
     stock: DEMO_STOCK,
@@ -78,19 +80,27 @@ export function demoNest(parcel: DemoParcel): DemoNest | null {
     cards: [QUILLON_POST, AMBRY_GROUND, SKERROW_EXPRESS],
     locks: {},
   };
+}
+
+/** What the planner answers for a demo piece. */
+export function planDemo(parcel: DemoParcel): { request: PlanRequest; chosen: ChosenPlan } {
+  const request = demoRequest(parcel);
   const steps = planParcel(request);
   let step = steps.next();
   while (!step.done) step = steps.next();
-  const chosen = step.value;
+  return { request, chosen: step.value };
+}
+
+export function demoNest(parcel: DemoParcel, { request, chosen } = planDemo(parcel)): DemoNest | null {
   if (chosen.kind === 'noPlan') return null;
   const plan = writePlanDocument(chosen.recommended, request.house);
   const least = Math.min(...Object.values<number>({ ...plan.gaps }));
   const most = Math.max(...Object.values<number>({ ...plan.gaps }));
   const inches = (value: number) => String(Number(value.toFixed(1)));
   return {
-    title: facts.title,
+    title: plan.piece.title,
     cells: [
-      facts.title,
+      plan.piece.title,
       [parcel.piece['size'], parcel.piece['weight']].filter(Boolean).join(', '),
       `$${parcel.sale.soldMinor}`,
       [
@@ -112,7 +122,7 @@ export function demoNest(parcel: DemoParcel): DemoNest | null {
 }
 
 /** Every piece of the demo. */
-export const demoNests = (): (DemoNest | null)[] => DEMO_PARCELS.map(demoNest);
+export const demoNests = (): (DemoNest | null)[] => DEMO_PARCELS.map((parcel) => demoNest(parcel));
 
 /** Their nests as a markdown table. */
 export const writeDemoNests = (nests: readonly (DemoNest | null)[]): string =>

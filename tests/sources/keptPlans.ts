@@ -1,0 +1,42 @@
+import { createHash } from 'node:crypto';
+import { join } from 'node:path';
+import { derivePlan, writeBenchSteps, writePlanDocument, type PlanOption, type PlanRequest } from '@inch-nest/core';
+import type { planDemo } from './demoNests.ts';
+
+/** Where plans are kept from before a parcel could hold several pieces. */
+export const KEPT_PLANS = join(__dirname, 'keptPlans.json');
+
+/** A plan for one piece, and a digest of every figure and step of it. */
+export interface KeptPlan {
+  readonly title: string;
+  readonly box: string;
+  readonly costMinor: number;
+  readonly chance: number;
+  /** SHA-256 of its document and its bench steps, to the bit. */
+  readonly digest: string;
+}
+
+/** What a document has gained since the plans were kept. */
+const GAINED: ReadonlySet<string> = new Set(['block']);
+
+function keep(option: PlanOption, { house }: PlanRequest): KeptPlan {
+  const document = writePlanDocument(option, house);
+  const text = JSON.stringify([document, writeBenchSteps(option, house)], (key, value: unknown) => (GAINED.has(key) ? undefined : value));
+  return {
+    title: document.piece.title,
+    box: document.box.name,
+    costMinor: document.costMinor,
+    chance: document.chance,
+    digest: createHash('sha256').update(text).digest('hex'),
+  };
+}
+
+/** The plan that is recommended, and the same with one turn more of its outermost layer; none where no service takes it. */
+export function keptPlans({ request, chosen }: ReturnType<typeof planDemo>): KeptPlan[] {
+  if (chosen.kind === 'noPlan') return [];
+  const { recommended } = chosen;
+  const { layers } = recommended.choice;
+  const thicker = layers.map((layer, i) => (i === layers.length - 1 ? { ...layer, turns: layer.turns + 1 } : layer));
+  const derived = derivePlan(request, { ...recommended.choice, layers: thicker });
+  return [keep(recommended, request), ...(derived.kind === 'plan' ? [keep(derived.option, request)] : [])];
+}
