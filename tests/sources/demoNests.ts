@@ -34,6 +34,8 @@ function factsOf({ piece }: DemoParcel): PieceFacts {
     ...presets,
     id: 'piece',
     title: piece['title'] ?? '',
+    count: Number(piece['count'] ?? 1),
+    stackOf: Number(piece['stackOf'] ?? 1),
     archetype,
     lengthIn,
     widthIn,

@@ -15,8 +15,8 @@ export interface Claim {
 
 /** A parcel's claim, as the screen and the folder say it alike. */
 export function claimOf(view: ParcelView, shop: ShopView): Claim {
-  const { replacementMinor } = valuesOf(view.piece);
-  const worth = worthMinor({ replacementMinor }, { soldMinor: view.sale.soldMinor.value, pieces: [view.piece] });
+  const piece = valuesOf(view.piece);
+  const worth = worthMinor(piece, { soldMinor: view.sale.soldMinor.value, pieces: [piece] });
   const due = benchPlanFor(view, shop)?.due ?? null;
   return {
     worthMinor: worth,

@@ -28,6 +28,10 @@ export interface SaleValues {
 /** What is kept of a piece, field by field. */
 export interface PieceValues extends KindPresets {
   title: string;
+  /** So many alike; size, weight and worth are of one. */
+  count: number;
+  /** So many at most are stacked and wrapped together; 1 where each is wrapped by itself. */
+  stackOf: number;
   bin: string | null;
   /** Inches, as it stands; what was not measured is null. */
   size: readonly [number | null, number | null, number | null] | null;
@@ -86,6 +90,8 @@ export const startOfSale = (originPostcode: string, shipBy: CivilDate): SaleValu
 /** How a piece of a kind starts until somebody looks. */
 export const startOfPiece = (archetype: ArchetypeKey): PieceValues => ({
   title: ARCHETYPES[archetype].name,
+  count: 1,
+  stackOf: 1,
   bin: null,
   size: null,
   weight: null,
@@ -115,8 +121,9 @@ export const saleColumns = ({ buyer, destinationPostcode, soldMinor, paidMinor, 
 });
 
 /** Columns of a piece that lists, filters and look-ups use. */
-export const pieceColumns = ({ title, archetype, bin, size, weight }: PieceValues) => ({
+export const pieceColumns = ({ title, count, archetype, bin, size, weight }: PieceValues) => ({
   title,
+  count,
   archetype,
   bin,
   lengthIn: size?.[0] ?? null,

@@ -1,4 +1,4 @@
-import { FACES, type Face } from '@inch-nest/core';
+import { FACES, MOST_ALIKE, type Face } from '@inch-nest/core';
 import { z } from 'zod';
 import { house } from './house.ts';
 import { civilDate, destination, minor, postcode, sizeIn, triple, weightLb } from './numbers.ts';
@@ -150,6 +150,8 @@ const side = sizeIn.nullable();
 const planRequest = z.strictObject({
   piece: z.strictObject({
     title: z.string().min(1).max(80).default('piece'),
+    count: z.int().min(1).max(MOST_ALIKE).default(1),
+    stackOf: z.int().min(1).max(MOST_ALIKE).default(1),
     archetype: archetypeKey,
     form: formKey.nullable().default(null),
     size: z.tuple([side, side, side]),

@@ -4,6 +4,7 @@ import {
   FORMS,
   GUARDS,
   HARD_POINTS,
+  MOST_ALIKE,
   ORDINARY_FILLS,
   type ArchetypeKey,
   type Face,
@@ -60,6 +61,8 @@ export const steadying = z.array(z.enum(STEADYING)).max(STEADYING.length);
 export const pieceFacts = z.strictObject({
   id: uuid,
   title: shortText(80),
+  count: z.int().min(1).max(MOST_ALIKE).default(1),
+  stackOf: z.int().min(1).max(MOST_ALIKE).default(1),
   archetype: archetypeKey,
   form: formKey.nullable(),
   lengthIn: sizeIn.nullable(),

@@ -1,6 +1,7 @@
 import {
   FACES,
   GUARDS,
+  MOST_ALIKE,
   PLAN_FORMAT,
   READY_SETS,
   type Face,
@@ -20,6 +21,8 @@ import { stockroom } from './stock.ts';
 
 const axis = z.union([z.literal(0), z.literal(1), z.literal(2)]);
 const orientation = z.tuple([axis, axis, axis]).refine((axes) => new Set(axes).size === 3, 'each axis once');
+const along = z.int().min(1).max(MOST_ALIKE);
+const grid = z.tuple([along, along, along]);
 const layers = z
   .array(
     z.strictObject({
@@ -33,7 +36,7 @@ const layers = z
   .max(12);
 
 /** Parts of a choice that may be left out. */
-export const OPTIONAL_PARTS = ['extraFill', 'guards', 'filledHollows'] as const satisfies readonly (keyof PlanChoice)[];
+export const OPTIONAL_PARTS = ['extraFill', 'grid', 'guards', 'filledHollows'] as const satisfies readonly (keyof PlanChoice)[];
 
 const added = {
   guards: z.record(z.string().max(60), z.enum(Object.keys(GUARDS) as [GuardKind, ...GuardKind[]])).exactOptional(),
@@ -45,6 +48,7 @@ const choiceParts = {
   ...added,
   layers,
   orientation,
+  grid: grid.exactOptional(),
   inner: z.strictObject({ box: key, fill: key }).nullable(),
   box: key,
   newDepthIn: sizeIn.nullable(),
@@ -71,6 +75,7 @@ const lockParts = z
     filledHollows: z.array(z.string().max(60)).max(24),
     layers,
     orientation,
+    grid,
     bundle: z.strictObject({ sizeIn: triple, weightLb: weightLb.nullable() }),
     extraFill: z.number().min(0).max(2),
     inner: key.nullable(),

@@ -51,6 +51,8 @@ const SALE: ParcelView['sale'] = {
 
 const PIECE: ParcelView['piece'] = {
   title: field('bowl'),
+  count: field(1),
+  stackOf: field(1),
   bin: field('B4'),
   size: field([6, 5, 5]),
   weight: field(2),

@@ -5,11 +5,27 @@ import type { ShopView } from './shopView.ts';
 
 /** Facts of a piece from its kept fields; drafts are not facts. */
 export function pieceFactsOf(id: string, piece: KeptFields<PieceValues>): PieceFacts {
-  const { size, weight, title, archetype, form, finish, dampSensitive, keepUpright, hardPoints, hollows, movingParts, ...worth } =
-    valuesOf(piece);
+  const {
+    size,
+    weight,
+    title,
+    count,
+    stackOf,
+    archetype,
+    form,
+    finish,
+    dampSensitive,
+    keepUpright,
+    hardPoints,
+    hollows,
+    movingParts,
+    ...worth
+  } = valuesOf(piece);
   return {
     id,
     title: title ?? ARCHETYPES[archetype].name,
+    count,
+    stackOf,
     archetype,
     form,
     lengthIn: size?.[0] ?? null,

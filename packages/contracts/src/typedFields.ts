@@ -1,7 +1,9 @@
 import {
   formatLength,
   formatWeight,
+  MOST_ALIKE,
   parseChance,
+  parseCount,
   parseDay,
   parseMoney,
   parseQuantity,
@@ -77,6 +79,10 @@ const chance: Read<number> = (typed) => {
   const read = parseChance(typed);
   return read === null ? refuse('how often at most? like 1 in 200, or 2%') : accept(read);
 };
+const count: Read<number> = (typed) => {
+  const read = typed.trim() === '' ? 1 : parseCount(typed);
+  return read !== null && read >= 1 && read <= MOST_ALIKE ? accept(read) : refuse(`how many? a whole number from 1 to ${MOST_ALIKE}`);
+};
 const matching =
   (pattern: RegExp, problem: string): Read<string> =>
   (typed) =>
@@ -99,6 +105,8 @@ export const TYPED_FIELDS = {
   },
   piece: {
     title: text(80, 'a name'),
+    count,
+    stackOf: count,
     bin: optional(matching(/^[\w-]{1,12}$/, 'a bin code is short, like B4')),
     size: optional(size),
     weight: optional(weight),

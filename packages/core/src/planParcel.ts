@@ -16,6 +16,7 @@ import { handCard } from './stages/rate/byHand.ts';
 import { carriages } from './stages/rate/rateParcel.ts';
 import type { PieceFacts } from './stages/sale/Order.ts';
 import { readSale } from './stages/sale/readSale.ts';
+import { fewWhereSeveral } from './stages/wrap/fewWays.ts';
 import { waysToWrap } from './stages/wrap/waysToWrap.ts';
 
 /**
@@ -75,8 +76,10 @@ function planSpace(request: PlanRequest): PlanSpace {
   if (!piece) throw new RangeError(`pieceId must be one of the order’s pieces, not ${request.pieceId}`);
   return {
     piece,
-    bundles: guardWays(piece.facts, request).flatMap((added) =>
-      waysToWrap(added === NOTHING ? piece : inspectItem(order, piece.facts, added), stock, house, locks),
+    bundles: fewWhereSeveral(
+      guardWays(piece.facts, request).flatMap((added) =>
+        waysToWrap(added === NOTHING ? piece : inspectItem(order, piece.facts, added), stock, house, locks),
+      ),
     ),
     room: boxesOf(request),
     fills: fillsOf(stock, house, locks, locks.fill),

@@ -138,6 +138,8 @@ export const SHIPMENT: Shipment = {
 export const FACTS: PieceFacts = {
   id: '00000000-0000-4000-8000-000000000001',
   title: 'bowl',
+  count: 1,
+  stackOf: 1,
   archetype: 'compactCeramic',
   form: null,
   lengthIn: 6,

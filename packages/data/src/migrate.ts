@@ -11,6 +11,7 @@ import { up as irreplaceable } from './migrations/008-irreplaceable.ts';
 import { up as voiding } from './migrations/009-voiding.ts';
 import { up as evidence } from './migrations/010-evidence.ts';
 import { up as ownCeiling } from './migrations/011-own-ceiling.ts';
+import { up as alike } from './migrations/012-alike.ts';
 import { runWithin, type RunSql } from './migrations/RunSql.ts';
 
 /** A step from one version's tables to the next one's. */
@@ -31,6 +32,7 @@ export const MIGRATIONS: readonly Migration[] = [
   { name: '009-voiding', up: voiding },
   { name: '010-evidence', up: evidence },
   { name: '011-own-ceiling', up: ownCeiling },
+  { name: '012-alike', up: alike },
 ];
 const LOCK = 4_117_201;
 

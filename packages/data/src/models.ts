@@ -97,6 +97,7 @@ export function defineModels(sequelize: Sequelize): Models {
       shopId,
       saleId: shopId,
       title: text,
+      count: whole,
       archetype: text,
       bin: maybeText,
       lengthIn: decimal('lengthIn', true),

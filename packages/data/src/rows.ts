@@ -99,6 +99,7 @@ export interface PieceRow {
   shopId: string;
   saleId: string;
   title: string;
+  count: number;
   archetype: string;
   bin: string | null;
   lengthIn: number | null;

@@ -14,8 +14,12 @@ export function NestGlyph({ plan, widestIn }: { plan: PlanDocument; widestIn: nu
       <g transform="translate(3 3)">
         <rect width={view.inside.w * k} height={view.inside.h * k} className="wall" />
         {view.inner && <rect {...rect(view.inner.outside)} className="wall" />}
-        <rect {...rect(view.bundle)} className="bundle" rx={3} />
-        <rect {...rect(view.piece)} className="piece" />
+        {view.seen.map(({ letter, dx, dy }) => (
+          <g key={letter} transform={`translate(${dx * k} ${dy * k})`}>
+            <rect {...rect(view.bundle)} className="bundle" rx={3} />
+            <rect {...rect(view.piece)} className="piece" />
+          </g>
+        ))}
       </g>
     </svg>
   );

@@ -3,6 +3,7 @@ import type { PlanDocument } from '@inch-nest/core';
 import { Dimension } from './Dimension.tsx';
 import { hatchFor } from './Hatches.tsx';
 import type { NestView, ViewName } from './nestGeometry.ts';
+import { SeenBundles } from './SeenBundles.tsx';
 import { PieceShape } from './PieceShape.tsx';
 import { Pulls, type PullUse } from './Pulls.tsx';
 
@@ -37,7 +38,7 @@ export function NestSection({ view, at, k, prefix, plan, write, leastGapIn, pull
   const outerFill = plan.fills.find((one) => one.where === 'outer');
   const innerFill = plan.fills.find((one) => one.where === 'inner');
   const gapTone = (gap: number) => (gap < leastGapIn - 1e-9 ? 'rust' : 'pine');
-  const held = view.inner?.outside ?? view.bundle;
+  const held = view.inner?.outside ?? view.block;
   const heldBox = box(held);
   return (
     <g transform={`translate(${at.x} ${at.y})`} className="nest-view" data-view={view.name}>
@@ -66,16 +67,18 @@ export function NestSection({ view, at, k, prefix, plan, write, leastGapIn, pull
           style={{ fill: innerFill ? fill(innerFill.key) : 'var(--sheet)', stroke: 'var(--ink)', strokeWidth: 0.7 }}
         />
       )}
-      {view.layers.map((layer, i) => (
-        <rect
-          key={layer.key + String(i)}
-          data-part={`layer-${layer.key}`}
-          {...box(layer)}
-          rx={Math.max(2, 14 - i * 4)}
-          style={{ fill: fill(layer.key), stroke: 'var(--ink)', strokeWidth: 0.8 }}
-        />
-      ))}
-      <PieceShape view={view} plan={plan} k={k} hatch={`${prefix}-piece`} />
+      <SeenBundles view={view} k={k}>
+        {view.layers.map((layer, i) => (
+          <rect
+            key={layer.key + String(i)}
+            data-part={`layer-${layer.key}`}
+            {...box(layer)}
+            rx={Math.max(2, 14 - i * 4)}
+            style={{ fill: fill(layer.key), stroke: 'var(--ink)', strokeWidth: 0.8 }}
+          />
+        ))}
+        <PieceShape view={view} plan={plan} k={k} hatch={`${prefix}-piece`} />
+      </SeenBundles>
       {(plan.piece.guessedSides || plan.piece.guessedWeight) && (
         <rect {...box(view.piece)} style={{ fill: 'none', stroke: 'var(--ochre)', strokeWidth: 1.6, strokeDasharray: '6 4' }} />
       )}

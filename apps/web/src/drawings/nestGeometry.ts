@@ -1,4 +1,4 @@
-import type { Gaps, PlanDocument, PlanHardPoint, Triple } from '@inch-nest/core';
+import { letterOf, type Gaps, type PlanDocument, type PlanHardPoint, type Triple } from '@inch-nest/core';
 
 /** A rectangle in inches, from the outer box's inside corner; y grows downward on the page. */
 export interface Rect {
@@ -25,13 +25,24 @@ export interface PointMark {
   readonly y: number;
 }
 
+/** A bundle that nothing stands before, and how far it is from the first. */
+export interface SeenBundle {
+  readonly letter: string;
+  readonly dx: number;
+  readonly dy: number;
+}
+
 /** Everything one section of a nest shows, in inches. */
 export interface NestView {
   readonly name: ViewName;
   readonly inside: { readonly w: number; readonly h: number };
   readonly wallIn: number;
   readonly inner: { readonly outside: Rect; readonly inside: Rect } | null;
+  /** Outside of all bundles. */
+  readonly block: Rect;
+  /** The first bundle that is seen, by its letter where there are several; the others look alike. */
   readonly bundle: Rect;
+  readonly seen: readonly SeenBundle[];
   /** From the outermost sheet inward. */
   readonly layers: readonly LayerRect[];
   readonly piece: Rect;
@@ -66,7 +77,13 @@ export function nestView(plan: PlanDocument, name: ViewName): NestView {
   const gaps = { left: plan.gaps[faces.left], right: plan.gaps[faces.right], top: plan.gaps[faces.top], bottom: plan.gaps[faces.bottom] };
   const held: Rect = { x: gaps.left, y: gaps.top, w: inside.w - gaps.left - gaps.right, h: inside.h - gaps.top - gaps.bottom };
   const inner = plan.inner && { outside: held, inside: centred(held, on(swap(plan.inner.insideIn))) };
-  const bundle = inner ? centred(inner.inside, on(swap(plan.bundleIn))) : held;
+  const block = inner ? centred(inner.inside, on(swap(plan.block.sizeIn))) : held;
+  const { w, h } = on(swap(plan.bundleIn));
+  const places = seenFrom(plan, name, swap);
+  const first = places[0]!;
+  // in a box that is too small the bundle is drawn as far as it sticks out
+  const bundle: Rect = places.length === 1 ? block : { x: block.x + first.across, y: block.y + block.h - first.up - h, w, h };
+  const seen = places.map(({ letter, across: x, up }) => ({ letter, dx: x - first.across, dy: first.up - up }));
   const layers = layersInward(plan, bundle);
   const within = layers.length > 0 ? shrink(layers.at(-1)!, plan.layers[0]?.thicknessIn ?? 0) : bundle;
   const piece = centred(within, on(swap(plan.piece.sizeIn)));
@@ -75,13 +92,30 @@ export function nestView(plan: PlanDocument, name: ViewName): NestView {
     inside,
     wallIn: plan.box.caliperIn,
     inner,
+    block,
     bundle,
+    seen,
     layers,
     piece,
     points: marks(plan, piece, faces, turned),
     gaps,
     over: beyond(gaps),
   };
+}
+
+/** Of bundles in line with the eye the nearest, by how far along and up it stands in the block. */
+function seenFrom({ block }: PlanDocument, name: ViewName, swap: (of: Triple) => Triple): { letter: string; across: number; up: number }[] {
+  const [across, up] = VIEW_AXES[name];
+  const toward = (3 - across - up) as 0 | 1 | 2;
+  const nearer = name === 'front' ? -1 : 1;
+  const nearest = new Map<string, { letter: string; at: Triple }>();
+  block.at.forEach((where, i) => {
+    const at = swap(where);
+    const line = `${at[across].toFixed(4)} ${at[up].toFixed(4)}`;
+    const before = nearest.get(line);
+    if (!before || nearer * at[toward] > nearer * before.at[toward]) nearest.set(line, { letter: letterOf(i), at });
+  });
+  return [...nearest.values()].map(({ letter, at }) => ({ letter, across: at[across], up: at[up] }));
 }
 
 const beyond = ({ left, right, top, bottom }: NestView['gaps']): NestView['over'] => ({

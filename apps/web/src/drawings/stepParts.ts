@@ -7,7 +7,8 @@ const NO_GAPS = { bottom: 0, top: 0, front: 0, back: 0, left: 0, right: 0 };
 export function wrappedSoFar(plan: PlanDocument, count: number): PlanDocument {
   const layers = plan.layers.slice(0, count);
   const bundleIn = layers.at(-1)?.bundleIn ?? plan.piece.sizeIn;
-  return { ...plan, layers, bundleIn, inner: null, gaps: NO_GAPS, box: { ...plan.box, insideIn: bundleIn } };
+  const block = { ...plan.block, grid: [1, 1, 1] as const, sizeIn: bundleIn, at: [[0, 0, 0]] as const };
+  return { ...plan, layers, bundleIn, block, inner: null, gaps: NO_GAPS, box: { ...plan.box, insideIn: bundleIn } };
 }
 
 /** How much of a box is filled: its base, up to the top of what is held, or all of it. */

@@ -5,6 +5,7 @@ export const CAUSE_WORDS: Readonly<Record<CauseKey, string>> = {
   shock: 'landing hard',
   crush: 'crush',
   contact: 'touching',
+  knock: 'knocking together',
   punch: 'punched through',
   bend: 'bending until it breaks',
   scuff: 'rubbing',

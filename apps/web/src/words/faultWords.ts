@@ -50,6 +50,11 @@ export function faultWords(fault: PlanFault, plan: PlanDocument, write: Writers)
         title: 'The box is not certified for this.',
         says: `${write.weight(plan.weight.grossLb)} is more than its board may carry.`,
       };
+    case 'bareTogether':
+      return {
+        title: 'Bare pieces in one wrap.',
+        says: `${fault.together} would lie against each other with nothing between: wrap each by itself.`,
+      };
     case 'softFirstLayer':
       return { title: 'The finish rubs off.', says: 'It wants tissue or foam next to it, nothing else.' };
     case 'dampBarrier':

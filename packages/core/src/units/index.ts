@@ -9,3 +9,4 @@ export * from './civilDate.ts';
 export * from './money.ts';
 export { countryOf, firstPostcode, POSTCODE, POSTCODE_SAYS } from './postcode.ts';
 export { localTime } from './localTime.ts';
+export { leadingCount, parseCount } from './parseCount.ts';

@@ -1,5 +1,6 @@
 import type { DemoParcel } from './DemoParcel.ts';
 import { picked, point, points, sale, thinner } from './DemoParcel.ts';
+import { ALIKE_PARCELS } from './alikeParcels.ts';
 import { FURTHER_PARCELS } from './furtherParcels.ts';
 import { STURDIER_PARCELS } from './sturdierParcels.ts';
 
@@ -222,5 +223,6 @@ export const DEMO_PARCELS: readonly DemoParcel[] = [
     piece: { title: 'Sea boots, a pair', bin: 'D6', size: '13 x 10 x 6', weight: '4 lb 2 oz', archetype: picked('shoes') },
   },
   ...STURDIER_PARCELS,
+  ...ALIKE_PARCELS,
   ...FURTHER_PARCELS,
 ];

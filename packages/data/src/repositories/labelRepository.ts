@@ -93,9 +93,7 @@ export function orderFor(shop: ShopView, rate: RatedFor, rows: Pick<LockedParcel
     outsideIn: [...rate.outsideIn],
     fromPostcode: shop.originPostcode,
     toPostcode: sale.destinationPostcode,
-    coverMinor: rate.coverAdded
-      ? worthMinor(valuesOf(piece.fields as KeptFields<PieceValues>), { soldMinor: sale.soldMinor, pieces: [piece] })
-      : 0,
+    coverMinor: rate.coverAdded ? worthMinor(valuesOf(piece.fields as KeptFields<PieceValues>), { soldMinor: sale.soldMinor, pieces }) : 0,
     signature: rate.signature,
     shipDate,
     goods: pieces[0]?.archetype ?? null,

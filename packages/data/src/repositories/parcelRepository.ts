@@ -1,5 +1,5 @@
 import { randomInt, randomUUID } from 'node:crypto';
-import { addDays, ARCHETYPES, readSaleLine, type ArchetypeKey, type SaleLine } from '@inch-nest/core';
+import { addDays, ARCHETYPES, formatWeight, readSaleLine, type ArchetypeKey, type SaleLine } from '@inch-nest/core';
 import { personAmong, readField, startOfPiece, startOfSale, type FieldEntity, type KeptField, type ShopView } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
@@ -50,23 +50,29 @@ export function fieldsFromLine(text: string, shop: ShopView, system: 'imperial' 
   const typed = (field: keyof SaleLine) =>
     line.readings
       .find((reading) => reading.field === field)
-      ?.text.replace(/^(sold(?: for)?|paid|cost|shipping|postage|to|by|bin|for)\s+/i, '');
+      ?.text.replace(/^(sold(?: for)?|paid|cost|shipping|postage|to|by|bin|for)\s+/i, '')
+      .replace(/\s+(?:each|apiece)$/i, '');
+  // what was said of each is kept of all, and what was said of all of one
+  const money = (field: 'soldMinor' | 'paidMinor' | 'shippingCollectedMinor') =>
+    line[field] !== undefined && line.count !== undefined ? (line[field] / 100).toFixed(2) : typed(field);
+  const ofAll = line.count !== undefined && !line.readings.some(({ field, each }) => field === 'weightLb' && each);
   const given = (pairs: Record<string, string | undefined>) =>
     Object.fromEntries(Object.entries(pairs).filter(([, value]) => value !== undefined)) as FieldTexts;
   return {
     sale: given({
       buyer: typed('buyer'),
       destinationPostcode: typed('destinationPostcode'),
-      soldMinor: typed('soldMinor'),
-      paidMinor: typed('paidMinor'),
-      shippingCollectedMinor: typed('shippingCollectedMinor'),
+      soldMinor: money('soldMinor'),
+      paidMinor: money('paidMinor'),
+      shippingCollectedMinor: money('shippingCollectedMinor'),
       shipBy: line.shipBy,
     }),
     piece: given({
       title: line.title,
+      count: line.count === undefined ? undefined : String(line.count),
       bin: line.bin,
       size: typed('sizeIn'),
-      weight: typed('weightLb'),
+      weight: ofAll && line.weightLb !== undefined ? formatWeight(line.weightLb, system) : typed('weightLb'),
       archetype: line.archetype && JSON.stringify(line.archetype),
     }),
   };

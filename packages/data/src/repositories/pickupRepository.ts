@@ -1,4 +1,4 @@
-import { collectionDay, recordParcel } from '@inch-nest/core';
+import { collectionDay, countedTitle, recordParcel } from '@inch-nest/core';
 import { Op } from 'sequelize';
 import type { AskPickup, PickupList, PickupOfCarrier, ShopView, WaitingParcel } from '@inch-nest/contracts';
 import type { ShopDatabase } from '../inShop.ts';
@@ -39,7 +39,7 @@ export async function listPickups(database: ShopDatabase, shop: ShopView): Promi
           tag: sale.buyer ?? sale.destinationPostcode,
           title: bundles
             .filter((bundle) => bundle.parcelId === parcel.id)
-            .map((bundle) => pieces.find((piece) => piece.id === bundle.pieceId)!.title)
+            .map((bundle) => countedTitle(pieces.find((piece) => piece.id === bundle.pieceId)!))
             .join(', '),
           serviceName: label.rate.serviceName,
           tracking: label.tracking,

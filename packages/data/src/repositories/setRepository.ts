@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { countedTitle } from '@inch-nest/core';
 import type { PutTogether, SetMember, ShopView } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
@@ -18,7 +19,7 @@ export async function setOf({ models }: ShopDatabase, together: string | null, t
     code,
     title: bundles
       .filter((bundle) => bundle.parcelId === id)
-      .map((bundle) => pieces.find((piece) => piece.id === bundle.pieceId)!.title)
+      .map((bundle) => countedTitle(pieces.find((piece) => piece.id === bundle.pieceId)!))
       .join(', '),
     tracking: labels.find((label) => label.parcelId === id)?.tracking ?? null,
   }));

@@ -1,4 +1,4 @@
-import { STANDING, statesThat, type ParcelState } from '@inch-nest/core';
+import { countedTitle, STANDING, statesThat, type ParcelState } from '@inch-nest/core';
 import type { PastFilter, PastPage, ShelfTag } from '@inch-nest/contracts';
 import { col, fn, literal, Op, where as whereIs, type WhereOptions } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
@@ -46,7 +46,10 @@ export async function tagsOf({ models }: ShopDatabase, parcels: readonly ParcelR
     }),
     models.label.findAll({ where: { parcelId: ids, state: 'bought' }, attributes: ['parcelId', 'tracking'] }),
   ]);
-  const pieces = await models.piece.findAll({ where: { id: bundles.map((bundle) => bundle.pieceId) }, attributes: ['id', 'title', 'bin'] });
+  const pieces = await models.piece.findAll({
+    where: { id: bundles.map((bundle) => bundle.pieceId) },
+    attributes: ['id', 'title', 'count', 'bin'],
+  });
   const by = <Row extends { id: string }>(rows: readonly Row[]) => new Map(rows.map((row) => [row.id, row]));
   const [saleOf, pieceOf, planOf] = [by(sales), by(pieces), by(plans)];
   const heldBy = new Map(ids.map((id): [string, (typeof bundles)[number][]] => [id, []]));
@@ -60,7 +63,7 @@ export async function tagsOf({ models }: ShopDatabase, parcels: readonly ParcelR
     return {
       id: parcel.id,
       code: parcel.code,
-      title: held.map((one) => one.title).join(', '),
+      title: held.map(countedTitle).join(', '),
       tag: sale.buyer ?? sale.destinationPostcode,
       postcode: sale.destinationPostcode,
       bin: held[0]?.bin ?? null,

@@ -1,3 +1,4 @@
+import { countedTitle } from '@inch-nest/core';
 import type { ShopView, TemplateView } from '@inch-nest/contracts';
 import { Op, type WhereOptions } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
@@ -70,7 +71,9 @@ export async function templatesFor(database: ShopDatabase, shop: ShopView, parce
   const parcels = await models.parcel.findAll({ where: { id: bundles.map((one) => one.parcelId) }, order: [['createdAt', 'desc']] });
   const earlier = parcels.flatMap((one): TemplateView[] => {
     const piece = kin.find((other) => bundles.some((held) => held.parcelId === one.id && held.pieceId === other.id));
-    return piece && one.nest.choice ? [{ id: one.id, kind: 'parcel', name: piece.title, arrived: one.state, choice: one.nest.choice }] : [];
+    return piece && one.nest.choice
+      ? [{ id: one.id, kind: 'parcel', name: countedTitle(piece), arrived: one.state, choice: one.nest.choice }]
+      : [];
   });
   return [...templates.map(({ id, name, choice }): TemplateView => ({ id, kind: 'template', name, arrived: null, choice })), ...earlier];
 }

@@ -59,6 +59,8 @@ function requestFor(line: SaleLine, shop: ShopView, destinationPostcode: string)
         {
           id: ORDER_ID,
           title: line.title ?? archetype.name,
+          count: line.count ?? 1,
+          stackOf: 1,
           archetype: archetype.key,
           form: null,
           lengthIn: sides[0] ?? null,

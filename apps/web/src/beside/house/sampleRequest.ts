@@ -22,6 +22,8 @@ export function sampleRequest(shop: ShopView, kind: ArchetypeKey): PlanRequest {
         {
           id: 'sample',
           title: archetype.name,
+          count: 1,
+          stackOf: 1,
           archetype: kind,
           form: null,
           ...sides,

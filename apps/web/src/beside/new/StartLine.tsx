@@ -2,7 +2,7 @@
 import { Button, Input } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import { ARCHETYPES, readSaleLine, type SaleLine, type SaleLineField } from '@inch-nest/core';
+import { ARCHETYPES, countedTitle, readSaleLine, type SaleLine, type SaleLineField } from '@inch-nest/core';
 import { Refusal, send } from '../../session/http.ts';
 import { LIKE_THIS } from '../../words/likeThis.ts';
 import { useShop } from '../../session/ShopContext.tsx';
@@ -73,6 +73,7 @@ export function StartLine() {
             <span className="said">{reading.text}</span>
             <span>
               {reading.problem ? `✗ ${reading.problem}` : `${FIELD_WORDS[reading.field!]}: ${meaning(line, reading.field!, write)}`}
+              {reading.doubt && ` · taken into the name: ${reading.doubt}`}
             </span>
           </li>
         ))}
@@ -88,15 +89,18 @@ export function StartLine() {
       </Button>
       <p className="soft">
         Parts stand between commas. Lead them with <b>sold</b>, <b>paid</b>, <b>shipping</b>, <b>to</b>, <b>by</b>, <b>bin</b> or <b>for</b>
-        ; size and weight are known by their units. All of it can be changed afterwards.
+        ; size and weight are known by their units. Several alike: <b>six jars</b>, <b>pair of bookends</b>, <b>31 x books</b>; a weight is
+        then of all of them unless <b>each</b> stands after it. All of it can be changed afterwards.
       </p>
     </form>
   );
 }
 
 function meaning(line: SaleLine, field: SaleLineField, write: ReturnType<typeof useShop>['write']): string {
-  if (field === 'sizeIn') return write.size(line.sizeIn!);
-  if (field === 'weightLb') return write.weight(line.weightLb!);
+  const each = line.count === undefined ? '' : ' each';
+  if (field === 'title') return countedTitle({ title: line.title!, count: line.count ?? 1 });
+  if (field === 'sizeIn') return `${write.size(line.sizeIn!)}${each}`;
+  if (field === 'weightLb') return `${write.weight(line.weightLb!)}${each}`;
   if (field === 'soldMinor' || field === 'paidMinor' || field === 'shippingCollectedMinor') return write.money(line[field]!);
   return field === 'shipBy' ? write.day(line.shipBy!) : String(line[field]);
 }

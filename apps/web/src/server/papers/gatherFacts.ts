@@ -3,6 +3,7 @@ import { benchPlanFor, nameAmong, type AddressView, type ParcelView, type ShopVi
 import { writersFor } from '../../words/writers.ts';
 import { SHEETS } from './paper.ts';
 import type { PaperFacts } from './PaperFacts.ts';
+import { titleOf } from '../../words/titleOf.ts';
 
 /** Gathers what papers say of a parcel, in the units of whoever prints them. */
 export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressView | null, system: UnitSystem): PaperFacts {
@@ -26,7 +27,7 @@ export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressVi
     tag: sale.buyer.value ?? toPostcode,
     address,
     code: view.code,
-    title: String(piece.title.value),
+    title: titleOf(view),
     accessories: piece.accessories.value.map((one) => `${one.count} × ${one.name}`),
     serial: piece.serial.value,
     photographs: shop.house.photographs

@@ -25,6 +25,7 @@ import { useBenchClock } from './useBenchClock.ts';
 import { useBenchKeys } from './useBenchKeys.ts';
 import { useKeptChoice } from './useKeptChoice.ts';
 import { useKeptPages } from './useKeptPages.ts';
+import { titleOf } from '../../words/titleOf.ts';
 
 const clockWords = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
 
@@ -116,7 +117,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
   if (!bench || !nest.plan)
     return (
       <>
-        <h1>{String(view.piece.title.value)}</h1>
+        <h1>{titleOf(view)}</h1>
         <p className="banner mind">Nothing says yet how it is packed.</p>
         {nest.recommended && (
           <Button type="primary" className="big-act" onClick={() => nest.take(nest.recommended!.choice)}>
@@ -149,7 +150,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
       )}
       <div className="packing-head">
         <div>
-          <h1>{String(view.piece.title.value)}</h1>
+          <h1>{titleOf(view)}</h1>
           <p className="soft sub">
             {[view.sale.buyer.value, view.piece.bin.value && `bin ${String(view.piece.bin.value)}`, `parcel ${view.code}`]
               .filter(Boolean)

@@ -3,10 +3,11 @@ import { Checkbox } from 'antd';
 import type { Accessory } from '@inch-nest/contracts';
 import type { BenchLog } from '../../parcel/useBenchLog.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
+import { titleOf } from '../../words/titleOf.ts';
 
 /** Everything that must be in: the piece and whatever goes with it. */
 export const contentsOf = ({ view }: ParcelUse): { id: string; name: string }[] => [
-  { id: 'piece', name: String(view.piece.title.value) },
+  { id: 'piece', name: titleOf(view) },
   ...(view.piece.accessories.value as Accessory[]).map((one) => ({ id: one.id, name: `${one.count} × ${one.name}` })),
 ];
 

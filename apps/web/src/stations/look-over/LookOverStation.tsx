@@ -3,6 +3,7 @@ import { Select } from 'antd';
 import {
   ARCHETYPES,
   ceilingOf,
+  evenStacks,
   formatChance,
   FORMS,
   guessMissing,
@@ -29,6 +30,7 @@ import { KindKeys } from './KindKeys.tsx';
 import { LikeBefore } from './LikeBefore.tsx';
 import { PiecePhotos } from './PiecePhotos.tsx';
 import { Weaknesses } from './Weaknesses.tsx';
+import { titleOf } from '../../words/titleOf.ts';
 
 const FINISHES: readonly { value: Finish; label: string }[] = [
   { value: 'plain', label: 'plain' },
@@ -60,16 +62,18 @@ export function LookOverStation({ parcel, nest }: BenchUse) {
   const facts = pieceFactsOf(view.pieceId, view.piece);
   const data = ARCHETYPES[archetype.value];
   const guess = guessMissing(facts, data);
+  const several = facts.count > 1;
+  const soldWords = `as sold, ${write.money(Math.round(view.sale.soldMinor.value / facts.count))}${several ? ' each' : ''}`;
   return (
     <div className="look-over">
-      <h1>{String(view.piece.title.value)}</h1>
+      <h1>{titleOf(view)}</h1>
       <p className="soft sub">Look it over. Size and weight make a plan; everything below makes it a better one.</p>
       <div className="fields measures">
         <TypedField
           parcel={parcel}
           entity="piece"
           path="size"
-          label="Size as it stands"
+          label={several ? 'Size of one as it stands' : 'Size as it stands'}
           placeholder={LIKE_THIS[person.system].size}
           meaning={() =>
             guess.guessed.sides.includes(true)
@@ -81,7 +85,7 @@ export function LookOverStation({ parcel, nest }: BenchUse) {
           parcel={parcel}
           entity="piece"
           path="weight"
-          label="Weight"
+          label={several ? 'Weight of one' : 'Weight'}
           placeholder={LIKE_THIS[person.system].weight}
           meaning={() =>
             guess.guessed.weight ? `≈ ${write.weight(guess.weightLb)}, guessed: weigh it to narrow this` : write.weight(guess.weightLb)
@@ -91,10 +95,28 @@ export function LookOverStation({ parcel, nest }: BenchUse) {
           parcel={parcel}
           entity="piece"
           path="replacementMinor"
-          label="Worth, if not the sold price"
+          label={several ? 'Worth of one, if not its share of the sold price' : 'Worth, if not the sold price'}
           placeholder="as sold"
-          meaning={(minor: number | null) => (minor === null ? `as sold, ${write.money(view.sale.soldMinor.value)}` : write.money(minor))}
+          meaning={(minor: number | null) => (minor === null ? soldWords : write.money(minor))}
         />
+        <TypedField
+          parcel={parcel}
+          entity="piece"
+          path="count"
+          label="How many alike"
+          placeholder="1"
+          meaning={(count: number) => (count === 1 ? 'one of it' : `${count} alike in this parcel`)}
+        />
+        {several && (
+          <TypedField
+            parcel={parcel}
+            entity="piece"
+            path="stackOf"
+            label="In one wrap at most"
+            placeholder="1"
+            meaning={(most: number) => stackWords(facts.count, most)}
+          />
+        )}
       </div>
       <KindKeys value={archetype.value} onPick={archetype.pick} />
       <p className="meaning">
@@ -175,6 +197,13 @@ export function LookOverStation({ parcel, nest }: BenchUse) {
       <Cautions list={cautionsFor(facts, guess.weightLb)} />
     </div>
   );
+}
+
+/** How alike pieces are wrapped: one by one, or in even stacks. */
+function stackWords(count: number, most: number): string {
+  if (most === 1) return 'each wrapped by itself';
+  const stacks = evenStacks(count, most);
+  return stacks.length === 1 ? `one stack of ${count}` : `${stacks.length} stacks: ${stacks.join(', ')}`;
 }
 
 /** What it means that no money buys another; asked after where it is worth much. */

@@ -12,6 +12,7 @@ import { MethodBar } from './MethodBar.tsx';
 import { MovedFigures } from './MovedFigures.tsx';
 import { NestPicture } from './NestPicture.tsx';
 import { NestTiles } from './NestTiles.tsx';
+import { titleOf } from '../../words/titleOf.ts';
 
 type Planned = Extract<NonNullable<NestUse['found']>, { kind: 'planned' }>;
 
@@ -29,7 +30,7 @@ export function NestStation({ parcel, nest }: BenchUse) {
   const points = plan?.piece.hardPoints.map((point) => point.kind).join(', ');
   return (
     <>
-      <h1>{String(view.piece.title.value)}</h1>
+      <h1>{titleOf(view)}</h1>
       <p className="soft sub">
         {[figures, archetype.name, points ? `hard points: ${points}` : null, `${nest.request.house.name} house`]
           .filter(Boolean)

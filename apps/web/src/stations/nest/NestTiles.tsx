@@ -7,6 +7,7 @@ import { BoxTiles } from './BoxTiles.tsx';
 import { GuardTile } from './GuardTile.tsx';
 import { LayerTiles } from './LayerTiles.tsx';
 import { Tile, TileSelect } from './Tile.tsx';
+import { TogetherTile } from './TogetherTile.tsx';
 
 /** The nest piece by piece: wrap, box and fill, each changed by hand or pinned for a new search. */
 export function NestTiles({ plan, parcel, nest, choice }: { plan: PlanDocument; parcel: ParcelUse; nest: NestUse; choice: PlanChoice }) {
@@ -23,6 +24,7 @@ export function NestTiles({ plan, parcel, nest, choice }: { plan: PlanDocument; 
       <h2 id="box" className="unseen">
         Box
       </h2>
+      {plan.block.stacks.length > 1 && <TogetherTile plan={plan} nest={nest} />}
       <BoxTiles plan={plan} nest={nest} choice={choice} />
       <h2 id="fill" className="unseen">
         Fill

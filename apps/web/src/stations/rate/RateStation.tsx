@@ -12,6 +12,7 @@ import { HandPrice } from './HandPrice.tsx';
 import { ServiceRow } from './ServiceRow.tsx';
 import { worthOf } from '../../parcel/worthOf.ts';
 import { Trouble } from '../../parts/Trouble.tsx';
+import { titleOf } from '../../words/titleOf.ts';
 
 /** Every service with the lines of its price, or why it cannot; one is chosen. */
 export function RateStation({ parcel, nest }: BenchUse) {
@@ -70,7 +71,7 @@ export function RateStation({ parcel, nest }: BenchUse) {
   };
   return (
     <>
-      <h1>{String(piece.title.value)}</h1>
+      <h1>{titleOf({ piece })}</h1>
       <p className="soft sub">
         {shipment &&
           `${weighed ? 'Weighed' : 'Reckoned, not yet weighed:'} ${write.weight(shipment.weightLb)}, ${write.size(shipment.sizeIn)} outside, to ${shipment.destinationPostcode}.`}

@@ -17,6 +17,7 @@ import { useShop } from '../../session/ShopContext.tsx';
 import { KeptText } from '../../parts/KeptText.tsx';
 import { PickedClash } from '../../parcel/fields/PickedClash.tsx';
 import { usePickedField } from '../../parcel/fields/usePickedField.ts';
+import { titleOf } from '../../words/titleOf.ts';
 
 const PURPOSES: readonly { value: CustomsPurpose; label: string }[] = [
   { value: 'sale', label: 'sold' },
@@ -33,7 +34,7 @@ export function CustomsForm({ parcel, nest }: BenchUse) {
   const { shop, person, write } = useShop();
   const { view } = parcel;
   const field = usePickedField(parcel, 'sale', 'customs');
-  const declaration = field.value ?? firstDeclaration(view.piece.title.value, view.sale.soldMinor.value, nest);
+  const declaration = field.value ?? firstDeclaration(titleOf(view), view.sale.soldMinor.value, nest);
   const change = (part: Partial<CustomsDeclaration>) => field.pick({ ...declaration, ...part });
   const changeLine = (id: string, part: Partial<CustomsLine>) =>
     change({ lines: declaration.lines.map((line) => (line.id === id ? { ...line, ...part } : line)) });

@@ -5,6 +5,7 @@ import { useShop } from '../../session/ShopContext.tsx';
 import { TypedField } from '../../parcel/fields/TypedField.tsx';
 import { BuyerAddress } from './BuyerAddress.tsx';
 import { CustomsForm } from './CustomsForm.tsx';
+import { titleOf } from '../../words/titleOf.ts';
 
 /** What was sold, to whom, for how much, by when. */
 export function SaleStation({ parcel, nest }: BenchUse) {
@@ -12,7 +13,7 @@ export function SaleStation({ parcel, nest }: BenchUse) {
   const money = (minor: number) => write.money(minor);
   return (
     <>
-      <h1>{String(parcel.view.piece.title.value)}</h1>
+      <h1>{titleOf(parcel.view)}</h1>
       <p className="soft sub">The sale. Everything saves as it is typed.</p>
       <div className="fields">
         <TypedField parcel={parcel} entity="piece" path="title" label="Piece" wide meaning={() => ''} />

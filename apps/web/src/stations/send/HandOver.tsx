@@ -10,6 +10,7 @@ import { useLocalClock } from '../../session/useLocalClock.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { Trouble } from '../../parts/Trouble.tsx';
+import { titleOf } from '../../words/titleOf.ts';
 
 const PLACING = [
   'On the largest face, flat, not over a seam or an edge.',
@@ -53,7 +54,7 @@ export function HandOver({ parcel }: { parcel: ParcelUse }) {
     others.length === 0
       ? `its number is ${label.tracking}`
       : `in ${view.set.length} parcels with the numbers ${view.set.map((one) => one.tracking ?? 'to follow').join(' and ')}`;
-  const message = `Your ${String(view.piece.title.value).toLowerCase()} is packed and ${gone ? 'on its way' : 'goes out'} with ${card?.carrier ?? 'the carrier'}, ${label.serviceName}; ${numbers}. Please look it over when it comes, and keep the box until you have.`;
+  const message = `Your ${titleOf(view).toLowerCase()} is packed and ${gone ? 'on its way' : 'goes out'} with ${card?.carrier ?? 'the carrier'}, ${label.serviceName}; ${numbers}. Please look it over when it comes, and keep the box until you have.`;
   return (
     <section aria-label="Hand over" className="hand-over">
       <h2>Place the label, hand it over</h2>

@@ -11,6 +11,7 @@ import { MatchTag } from './MatchTag.tsx';
 import type { LabelMove } from '@inch-nest/contracts';
 import { labelMovesSay } from '../../words/labelMoves.ts';
 import { Papers } from './Papers.tsx';
+import { titleOf } from '../../words/titleOf.ts';
 
 /** The label, the papers, tag against label, and out of the door. */
 export function SendStation({ parcel }: BenchUse) {
@@ -21,7 +22,7 @@ export function SendStation({ parcel }: BenchUse) {
   const wanted = shop.house.photographs ? PHOTOGRAPHS : 0;
   return (
     <div className="send">
-      <h1>{String(view.piece.title.value)}</h1>
+      <h1>{titleOf(view)}</h1>
       <p className="soft sub">
         {weighed && !view.life.weighingStale ? `Weighed ${write.weight(weighed.weightLb)}` : 'Not weighed since it last changed'}, to{' '}
         {String(view.sale.destinationPostcode.value)}, parcel <b className="numeral">{view.code}</b>, {photos} of {Math.max(photos, wanted)}{' '}

@@ -11,6 +11,7 @@ import { Rejected } from '../../parcel/Rejected.tsx';
 import { ScaleReading } from '../../devices/scale/ScaleReading.tsx';
 import { LIKE_THIS } from '../../words/likeThis.ts';
 import { weighingAdvice } from '../../words/weighingAdvice.ts';
+import { titleOf } from '../../words/titleOf.ts';
 
 const READINGS = 3;
 const MOST_LB = 150;
@@ -80,7 +81,7 @@ export function WeighStation({ parcel, nest }: BenchUse) {
         void keep();
       }}
     >
-      <h1>{String(view.piece.title.value)}</h1>
+      <h1>{titleOf(view)}</h1>
       <p className="soft sub">Put it on the scale three times. When readings differ, the highest counts.</p>
       <Rejected log={log} />
       <ScaleReading onSettled={fromScale} />

@@ -1,4 +1,5 @@
 import { dropHeightAtG } from '../cushion/dropHeight.ts';
+import { normalCdf, normalQuantile } from '../numeric/normal.ts';
 import type { SeededRandom } from '../numeric/seededRandom.ts';
 import { DROP_SPREAD, dropsPerJourney, medianDropIn } from './dropHeights.ts';
 import type { Journey, StruckFace } from './shockChance.ts';
@@ -37,12 +38,13 @@ export const drawFate = (random: SeededRandom, drops: number): Fate => ({
  */
 export function breakingDrop(journey: Journey, fate: Fate): BreakingDrop | null {
   const { drift, ownHeightIn, weightLb, criticalG } = journey;
-  const strength = Math.exp(journey.spread * fate.strengthZ);
+  const strength = Math.exp(journey.spread * weakestZ(fate.strengthZ, journey.pieces ?? 1));
   const medianIn = medianDropIn(journey.grossWeightLb, journey.handlingFactor);
   const faces = drift && fate.driftU < drift.chance ? drift.faces : journey.faces;
   const withstood: number[] = [];
   const stands = (face: number): number =>
-    (withstood[face] ??= ownHeightIn * strength + dropHeightAtG(faces[face]!.layers, weightLb, criticalG * strength));
+    (withstood[face] ??=
+      ownHeightIn * strength + Math.min(...stacksOf(faces[face]!).map((layers) => dropHeightAtG(layers, weightLb, criticalG * strength))));
   for (let i = 0; i < dropsPerJourney(journey.zone); i++) {
     const { heightZ, faceU } = fate.drops[i]!;
     const heightIn = medianIn * Math.exp(DROP_SPREAD * heightZ);
@@ -50,6 +52,15 @@ export function breakingDrop(journey: Journey, fate: Fate): BreakingDrop | null 
     if (heightIn > stands(face)) return { drop: i + 1, face, heightIn, standsIn: stands(face) };
   }
   return null;
+}
+
+const stacksOf = ({ layers, others = [] }: StruckFace) => [layers, ...others];
+
+/** The least of so many standard normals, from one: of the same rank among its like. */
+export function weakestZ(z: number, pieces: number): number {
+  if (pieces === 1) return z;
+  const least = -Math.expm1(Math.log1p(-normalCdf(z)) / pieces);
+  return least > 0 && least < 1 ? normalQuantile(least) : z;
 }
 
 function struckAt(faces: readonly StruckFace[], draw: number): number {

@@ -2,6 +2,7 @@ import type { CushionLayer } from '../cushion/cushionCurve.ts';
 import { dropHeightAtG } from '../cushion/dropHeight.ts';
 import { addWithstoodHeights } from '../cushion/withstoodHeights.ts';
 import { gaussHermite, type NormalRule } from '../numeric/gaussHermite.ts';
+import { normalCdf } from '../numeric/normal.ts';
 import { normalTrapezoid } from '../numeric/normalTrapezoid.ts';
 import { breaksWithin, chanceHigherThan, DROP_SPREAD, dropsPerJourney, medianDropIn } from './dropHeights.ts';
 
@@ -11,10 +12,14 @@ export interface StruckFace {
   readonly chance: number;
   /** What lies between piece and ground there, from the piece outward. */
   readonly layers: readonly CushionLayer[];
+  /** The same for pieces that stand otherwise, where there are several. */
+  readonly others?: readonly (readonly CushionLayer[])[];
 }
 
 /** One parcel's way, as the shock model sees it. */
 export interface Journey {
+  /** So many alike pieces go together, each as strong as chance has it; 1 where nothing is said. */
+  readonly pieces?: number;
   /** Weight of the piece that must be brought to rest, lb. */
   readonly weightLb: number;
   /** Weight of the closed parcel, lb: it sets how high people lift it. */
@@ -52,6 +57,10 @@ const NEGLIGIBLE_SHARE = 1e-12;
  * that no root is sought; mixed over drift. Gauss–Hermite with 32 nodes; where the integrand is too steep for it (large spread on stiff
  * curves) a trapezoid rule fine enough. Small tails by log1p and expm1.
  *
+ * Of several alike pieces one drop strikes all: the chance that any of them breaks is the same integral over the weakest
+ * of them, whose density is `n·φ(z)·Φ(−z)^(n−1)`. Exact where all stand alike; else the weakest is taken to stand where
+ * it is struck hardest, and the chance is an upper bound.
+ *
  * @returns probability, 0 to 1
  * @throws RangeError for a gross weight above 150 lb
  */
@@ -65,13 +74,23 @@ function shockOn(journey: Journey, faces: readonly StruckFace[]): number {
   const drops = dropsPerJourney(journey.zone);
   const medianIn = medianDropIn(journey.grossWeightLb, journey.handlingFactor);
   if (journey.spread === 0) return breaksWithin(drops, chancePerDrop(journey, faces, medianIn));
-  const { nodes, weights } = ruleFor(faces, journey.spread);
+  const { nodes, weights } = (journey.pieces ?? 1) > 1 ? weakestOf(journey.pieces!) : ruleFor(faces, journey.spread);
   const peakGs = nodes.map((z) => journey.criticalG * Math.exp(journey.spread * z));
   const count = nodes.length;
   const own = nodes.map((z) => journey.ownHeightIn * Math.exp(journey.spread * z));
   const heights = new Float64Array(faces.length * count);
   for (let face = 0; face < faces.length; face++) heights.set(own, face * count);
-  faces.forEach(({ layers }, face) => addWithstoodHeights(layers, journey.weightLb, peakGs, heights, face * count));
+  faces.forEach(({ layers, others }, face) => {
+    addWithstoodHeights(layers, journey.weightLb, peakGs, heights, face * count);
+    if (others) lowerTo(others, face * count);
+  });
+  function lowerTo(others: NonNullable<StruckFace['others']>, at: number): void {
+    for (const layers of others) {
+      const here = Float64Array.from(own);
+      addWithstoodHeights(layers, journey.weightLb, peakGs, here);
+      for (let i = 0; i < count; i++) heights[at + i] = Math.min(heights[at + i]!, here[i]!);
+    }
+  }
   let chance = 0;
   let weightLeft = 1;
   for (let i = 0; i < count; i++) {
@@ -88,10 +107,25 @@ function shockOn(journey: Journey, faces: readonly StruckFace[]): number {
 /** Chance that one drop of the journey exceeds what a piece of this very strength withstands. */
 function chancePerDrop({ ownHeightIn, weightLb, criticalG }: Journey, faces: readonly StruckFace[], medianIn: number): number {
   let chance = 0;
-  for (const face of faces) {
-    chance += face.chance * chanceHigherThan(ownHeightIn + dropHeightAtG(face.layers, weightLb, criticalG), medianIn);
+  for (const { layers, others = [], chance: share } of faces) {
+    const stands = Math.min(...[layers, ...others].map((stack) => dropHeightAtG(stack, weightLb, criticalG)));
+    chance += share * chanceHigherThan(ownHeightIn + stands, medianIn);
   }
   return Math.min(1, chance);
+}
+
+const weakest = new Map<number, NormalRule>();
+const WEAKEST_STEP = 0.1;
+
+/** Expectation over the weakest of so many: a trapezoid rule with the density of the least of them. */
+function weakestOf(pieces: number): NormalRule {
+  let rule = weakest.get(pieces);
+  if (!rule) {
+    const { nodes, weights } = normalTrapezoid(WEAKEST_STEP);
+    rule = inOrder({ nodes, weights: nodes.map((z, i) => weights[i]! * pieces * normalCdf(-z) ** (pieces - 1)) });
+    weakest.set(pieces, rule);
+  }
+  return rule;
 }
 
 function ruleFor(faces: readonly StruckFace[], spread: number): NormalRule {

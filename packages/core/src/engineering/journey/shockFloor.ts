@@ -17,6 +17,22 @@ const slices = (ends: readonly number[]): Slices => ({
 export const COARSE_SLICES = slices([-3.4, -2.9, -2.5, -2.1, -1.8, -1.5, -1.2, -0.8]);
 export const FINE_SLICES = slices(Array.from({ length: 34 }, (_, i) => -4 + 0.141 * i));
 
+const weakest = new Map<Slices, Map<number, Slices>>();
+
+/** The same slices with the masses of the weakest of so many. */
+export function slicesOfWeakest(of: Slices, pieces: number): Slices {
+  if (pieces === 1) return of;
+  const known = weakest.get(of) ?? new Map<number, Slices>();
+  weakest.set(of, known);
+  const below = (z: number) => -Math.expm1(pieces * Math.log1p(-normalCdf(z)));
+  const found = known.get(pieces) ?? {
+    ends: of.ends,
+    masses: of.ends.map((z, i) => below(z) - (i === 0 ? 0 : below(of.ends[i - 1]!))),
+  };
+  known.set(pieces, found);
+  return found;
+}
+
 /** Peak accelerations at the strong ends of the slices. */
 export const sliceGs = ({ ends }: Slices, criticalG: number, spread: number): Float64Array =>
   Float64Array.from(ends, (z) => criticalG * Math.exp(spread * z));

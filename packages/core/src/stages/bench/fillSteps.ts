@@ -13,6 +13,7 @@ export function fillSteps(
   where: 'box' | 'inner box',
   before: readonly Part[] = [],
   onBase: readonly Part[] = [],
+  placed = 'In the middle, its heavy side down.',
 ): Part[] {
   const at = where === 'box' ? 'box' : 'inner';
   const all = baseFt3 + sidesFt3 + topFt3;
@@ -34,7 +35,7 @@ export function fillSteps(
   return [
     ...shown(where, 'base', step('base', `Base of the ${where}`, '#, level.', baseFt3)),
     ...shown(where, 'base', onBase),
-    ...shown(where, 'in', [act(`${at}:in`, `Put ${held} in`, 'In the middle, its heavy side down.', 0)]),
+    ...shown(where, 'in', [act(`${at}:in`, `Put ${held} in`, placed, 0)]),
     ...shown(where, 'sides', step('sides', `Sides of the ${where}`, '#, pressed down all round.', sidesFt3)),
     ...before,
     ...shown(

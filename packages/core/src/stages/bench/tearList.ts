@@ -35,7 +35,7 @@ export function tearList(plans: readonly { readonly code: string; readonly plan:
   for (const { code, plan } of plans) {
     for (const { key, name, rollWidthIn, lengthIn, sheets, turns } of plan.layers) {
       const roll = rolls.get(key) ?? { key, name, rollWidthIn, pieces: [] };
-      roll.pieces.push({ code, lengthIn, count: sheets, turns });
+      roll.pieces.push({ code, lengthIn, count: sheets * plan.block.stacks.length, turns });
       rolls.set(key, roll);
     }
     for (const box of [plan.box, ...(plan.inner ? [plan.inner] : [])]) {
@@ -53,7 +53,13 @@ export function tearList(plans: readonly { readonly code: string; readonly plan:
     guards: plans
       .flatMap(({ code, plan }) =>
         plan.piece.hardPoints.flatMap((point) =>
-          point.guard ? [{ name: GUARDS[point.guard].name, code, lengthIn: point.guardLengthIn ?? guardLengthAdvisedIn(point) }] : [],
+          point.guard
+            ? plan.block.stacks.map(() => ({
+                name: GUARDS[point.guard!].name,
+                code,
+                lengthIn: point.guardLengthIn ?? guardLengthAdvisedIn(point),
+              }))
+            : [],
         ),
       )
       .sort((a, b) => a.name.localeCompare(b.name) || b.lengthIn - a.lengthIn),

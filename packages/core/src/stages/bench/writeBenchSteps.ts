@@ -7,6 +7,8 @@ import { PHOTOGRAPHS, STANDING_MINUTES } from '../weight/standingMinutes.ts';
 import type { WrappedLayer } from '../wrap/WrappedItem.ts';
 import type { BenchPhase, BenchStep } from './BenchStep.ts';
 import { BENCH_TESTS, type BenchTestKey } from './benchTests.ts';
+import { ONE } from '../../engineering/stowage/Block.ts';
+import { forEach, letterOf, placeWords, stackSteps } from './severalWords.ts';
 import { fillSteps } from './fillSteps.ts';
 import { boardStep, shellSteps } from './shellSteps.ts';
 import { act, opening, record, test, type Part } from './stepParts.ts';
@@ -35,7 +37,10 @@ export function writeBenchSteps(
   { bundleId = ONLY_BUNDLE, storageWrap = false, accessories = [] }: BenchFacts = {},
 ): BenchStep[] {
   const { filled } = rated.weighed;
-  const { wrapped, inner, shell } = filled.stowed;
+  const { wrapped, inner, shell, layout } = filled.stowed;
+  const several = layout.count > 1;
+  const bundles = several ? `A to ${letterOf(layout.count - 1)}` : 'the bundle';
+  const placed = placeWords(layout);
   const { facts, guards } = wrapped.piece;
   const length = (inches: number) => formatLength(inches, system);
   const within = filled.amounts.find((one) => one.where === 'inner') ?? null;
@@ -64,35 +69,49 @@ export function writeBenchSteps(
   const parts: Part[] = [
     ...(storageWrap ? [act('unwrap', 'Take off the storage wrap', 'All of it; look the piece over once more as it comes out.', 0)] : []),
     ...due('caseShake'),
-    ...hollows.map((hollow) =>
-      act(
-        `hollow:${hollow.id}`,
-        `Fill the ${hollow.name}`,
-        `Pack it so that nothing can move, without pressing on the walls.`,
-        (guards.minutes - guardMinutes) / hollows.length,
+    ...stackSteps(wrapped.piece.stacks),
+    ...forEach(
+      layout.count,
+      hollows.map((hollow) =>
+        act(
+          `hollow:${hollow.id}`,
+          `Fill the ${hollow.name}`,
+          `Pack it so that nothing can move, without pressing on the walls.`,
+          (guards.minutes - guardMinutes) / hollows.length,
+        ),
       ),
     ),
-    ...guardSteps,
-    ...wrapped.layers.map((layer, i) => ({ ...layerStep(layer, length), shows: { layers: i + 1 } })),
+    ...forEach(layout.count, guardSteps),
+    ...forEach(
+      layout.count,
+      wrapped.layers.map((layer, i) => ({ ...layerStep(layer, length), shows: { layers: i + 1 } })),
+    ),
     ...due('feel'),
     ...due('bundleSize'),
     record(
       'measure',
       'bundle',
-      'Measure and weigh the bundle',
-      `Long, wide, high as it lies: reckoned ${formatSize(filled.stowed.bundleIn, system)}. What it measures replaces that, and what is still open is searched again.`,
+      several ? 'Measure and weigh one bundle' : 'Measure and weigh the bundle',
+      `${several ? 'The largest of them. ' : ''}Long, wide, high as it lies: reckoned ${formatSize(filled.stowed.bundleIn, system)}. What it measures replaces that, and what is still open is searched again.`,
       0,
     ),
     ...(inner
       ? opening('box', [
           act('inner:form', 'Form the inner box', `${inner.box.name}: form and tape the bottom.`, STANDING_MINUTES.formBox),
-          ...(within ? fillSteps(within, 'the bundle', 'inner box') : []),
+          ...(within ? fillSteps(within, bundles, 'inner box', [], [], placed) : []),
           act('inner:close', 'Close the inner box', 'Close and tape it.', STANDING_MINUTES.closeBox),
         ])
       : []),
     ...opening('box', shellSteps(shell, length, system)),
     ...(outer
-      ? fillSteps(outer, inner ? 'the inner box' : 'the bundle', 'box', due('touch').concat(due('fingerGap')), boardStep(shell, length))
+      ? fillSteps(
+          outer,
+          inner ? 'the inner box' : bundles,
+          'box',
+          due('touch').concat(due('fingerGap')),
+          boardStep(shell, length),
+          inner ? placeWords(ONE) : placed,
+        )
       : [act('box:in', 'Put it in', 'Flat, its face down, stiff side out.', 0)]),
     ...(inner
       ? [

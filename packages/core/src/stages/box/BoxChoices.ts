@@ -1,5 +1,6 @@
 import type { Orientation } from '../../engineering/geometry/orientations.ts';
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
+import type { Grid } from '../../engineering/stowage/Block.ts';
 import type { House } from '../../house/House.ts';
 
 /** Choices about boxes that somebody has pinned. */
@@ -9,6 +10,8 @@ export interface BoxLocks {
   /** What fills the inner box. */
   readonly innerFill?: string;
   readonly orientation?: Orientation;
+  /** How several alike bundles stand. */
+  readonly grid?: Grid;
   readonly liner?: boolean;
   readonly newDepthIn?: number | null;
 }

@@ -1,5 +1,6 @@
 import type { Orientation } from '../../engineering/geometry/orientations.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import type { Layout } from '../../engineering/stowage/Block.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
 import type { MadePart } from './madeParts.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
@@ -46,11 +47,14 @@ export interface StowedBox {
   readonly wrapped: WrappedItem;
   /** How the piece's own axes lie along length, width and depth of the box. */
   readonly orientation: Orientation;
-  /** The bundle as it lies. */
+  /** One bundle as it lies. */
   readonly bundleIn: Triple;
+  /** How bundles stand against one another, and the outside of them all. */
+  readonly layout: Layout;
+  readonly blockIn: Triple;
   readonly inner: InnerBox | null;
   readonly shell: Shell;
-  /** Between bundle, or inner box, and the shell. */
+  /** Between bundles, or inner box, and the shell. */
   readonly gaps: Gaps;
   /** A board under the bundle, on which it does not sink into loose fill. */
   readonly board: boolean;

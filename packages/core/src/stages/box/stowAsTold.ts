@@ -1,14 +1,17 @@
 import { orient, type Orientation } from '../../engineering/geometry/orientations.ts';
+import { blockSizeIn, layoutOf, type Grid } from '../../engineering/stowage/Block.ts';
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
 import { gapsAround } from './gapsAround.ts';
 import { boarded, cutDown, envelopeRound, isEnvelope, lined, wholeShell } from './makeShell.ts';
-import { innerBox, stow } from './stowInBox.ts';
+import { countOf, gridIn, innerBox, stow } from './stowInBox.ts';
 import type { Shell, StowedBox } from './StowedBox.ts';
 
 /** What somebody says about the boxes. */
 export interface Told {
   readonly orientation: Orientation;
+  /** How several alike bundles stand; as it fits best where nobody says, or where they would not all stand so. */
+  readonly grid?: Grid;
   readonly inner: BoxStock | null;
   readonly box: BoxStock;
   readonly newDepthIn: number | null;
@@ -26,11 +29,14 @@ export interface Told {
  */
 export function stowAsTold(wrapped: WrappedItem, told: Told): StowedBox | null {
   const bundleIn = orient(wrapped.bundleIn, told.orientation);
-  const inner = told.inner && innerBox(told.inner, gapsAround(bundleIn, told.inner.insideIn));
-  const heldIn = inner ? inner.outsideIn : bundleIn;
+  const grid = gridIn(told.grid, wrapped, bundleIn, (told.inner ?? told.box).insideIn);
+  const layout = layoutOf(grid, countOf(wrapped));
+  const blockIn = blockSizeIn(layout, bundleIn);
+  const inner = told.inner && innerBox(told.inner, gapsAround(blockIn, told.inner.insideIn));
+  const heldIn = inner ? inner.outsideIn : blockIn;
   const shell = shellAsTold(told, heldIn[2]);
   if (!shell) return null;
-  const stowed = stow({ wrapped, orientation: told.orientation, bundleIn, inner, heldIn }, shell);
+  const stowed = stow({ wrapped, orientation: told.orientation, bundleIn, layout, blockIn, inner, heldIn }, shell);
   const { bottom, top } = stowed.gaps;
   return {
     ...stowed,

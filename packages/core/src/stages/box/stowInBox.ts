@@ -1,5 +1,6 @@
 import { orient, orientationsAllowed, type Orientation } from '../../engineering/geometry/orientations.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import { blockSizeIn, gridsFor, layoutOf, type Grid, type Layout } from '../../engineering/stowage/Block.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
@@ -14,17 +15,45 @@ export interface Held {
   readonly wrapped: WrappedItem;
   readonly orientation: Orientation;
   readonly bundleIn: Triple;
+  readonly layout: Layout;
+  /** Outside of all bundles. */
+  readonly blockIn: Triple;
   readonly inner: InnerBox | null;
   /** Outside of what the outer box holds. */
   readonly heldIn: Triple;
 }
 
-/** The bundle bare, in each orientation that differs in outline or in how it stands. */
+/** Ways in which several alike bundles may stand are looked at up to so many, the nearest to a cube first. */
+const MOST_GRIDS = 8;
+
+/** The bundles bare, in each orientation that differs in outline or in how they stand, and in each grid. */
 export const heldBare = (wrapped: WrappedItem, locks: BoxLocks = {}): Held[] =>
-  distinctOrientations(wrapped, locks).map((orientation) => {
+  distinctOrientations(wrapped, locks).flatMap((orientation) => {
     const bundleIn = orient(wrapped.bundleIn, orientation);
-    return { wrapped, orientation, bundleIn, inner: null, heldIn: bundleIn };
+    return gridsOf(wrapped, bundleIn, locks).map((grid) => {
+      const layout = layoutOf(grid, countOf(wrapped));
+      const blockIn = blockSizeIn(layout, bundleIn);
+      return { wrapped, orientation, bundleIn, layout, blockIn, inner: null, heldIn: blockIn };
+    });
   });
+
+/** How many bundles there are, all alike. */
+export const countOf = ({ piece }: Pick<WrappedItem, 'piece'>): number => piece.stacks.length;
+
+const gridsOf = (wrapped: WrappedItem, bundleIn: Triple, { grid }: BoxLocks): readonly Grid[] => {
+  const count = countOf(wrapped);
+  return grid && holds(grid, count) ? [grid] : gridsFor(count, bundleIn, MOST_GRIDS);
+};
+
+const holds = ([nx, ny, nz]: Grid, count: number): boolean => nx * ny * nz >= count;
+
+/** The grid as told where it holds them all, else the one that leaves the widest gap in an inside. */
+export function gridIn(told: Grid | undefined, wrapped: WrappedItem, bundleIn: Triple, insideIn: Triple): Grid {
+  const count = countOf(wrapped);
+  if (told && holds(told, count)) return told;
+  const roomOf = (grid: Grid) => leastGap(gapsAround(blockSizeIn(layoutOf(grid, count), bundleIn), insideIn));
+  return gridsFor(count, bundleIn, count).reduce((best, one) => (roomOf(one) > roomOf(best) + 1e-9 ? one : best));
+}
 
 /** An inner box is snug: only the few smallest that take the bundle are looked at. Common practice, no source. */
 const MOST_INNER = 3;
@@ -44,13 +73,13 @@ const volumeOf = ({ insideIn: [l, w, d] }: BoxStock): number => l * w * d;
 export function* heldInBoxes(wrapped: WrappedItem, boxes: readonly BoxStock[], house: House, locks: BoxLocks = {}): Generator<Held> {
   const inners = usableBoxes(boxes, locks.inner ?? undefined).filter((box) => !isEnvelope(box) && box.container === null);
   const bySize = smallestFirst(inners);
-  for (const { orientation, bundleIn } of heldBare(wrapped, locks)) {
+  for (const bare of heldBare(wrapped, locks)) {
     let taken = 0;
     for (const box of bySize) {
-      const gaps = gapsAround(bundleIn, box.insideIn);
+      const gaps = gapsAround(bare.blockIn, box.insideIn);
       if (leastGap(gaps) < Math.max(HAIR_IN, house.snugGapIn) - 1e-9) continue;
       const inner = innerBox(box, gaps);
-      yield { wrapped, orientation, bundleIn, inner, heldIn: inner.outsideIn };
+      yield { ...bare, inner, heldIn: inner.outsideIn };
       if (++taken === MOST_INNER) break;
     }
   }
@@ -83,7 +112,7 @@ const BOARD_FROM_PSI = { bundle: 0.045, cased: 0.18 };
 function sinksDeep({ wrapped, inner, heldIn }: Held): boolean {
   if (inner) return false;
   const { piece, weightLb } = wrapped;
-  const stressPsi = (piece.weightLb + piece.guards.weightLb + weightLb) / (heldIn[0] * heldIn[1]);
+  const stressPsi = (countOf(wrapped) * (piece.weightLb + piece.guards.weightLb + weightLb)) / (heldIn[0] * heldIn[1]);
   return stressPsi > (piece.archetype.cased ? BOARD_FROM_PSI.cased : BOARD_FROM_PSI.bundle);
 }
 
@@ -120,10 +149,12 @@ export const gapsIn = ({ inner, heldIn }: Pick<Held, 'inner' | 'heldIn'>, { insi
   inner ? gapsAroundInner(heldIn, insideIn) : gapsAround(heldIn, insideIn);
 
 /** What is held, put into a shell. */
-export const stow = ({ wrapped, orientation, bundleIn, inner, heldIn }: Held, shell: Shell): StowedBox => ({
+export const stow = ({ wrapped, orientation, bundleIn, layout, blockIn, inner, heldIn }: Held, shell: Shell): StowedBox => ({
   wrapped,
   orientation,
   bundleIn,
+  layout,
+  blockIn,
   inner,
   shell,
   gaps: gapsIn({ inner, heldIn }, shell),

@@ -27,7 +27,7 @@ export function whyNot(
         [l, w, d],
         [w, l, d],
       ]
-    : heldBare(wrapped).map(({ bundleIn }) => bundleIn);
+    : heldBare(wrapped).map(({ heldIn }) => heldIn);
   return boxes.flatMap((box): BoxRefusal[] => {
     const gapIn = isEnvelope(box) ? 0 : beddingNeeded(house, { inner, wrapped });
     if (isEnvelope(box) && inner) return [{ box, shortIn: 0, reason: 'no box goes into an envelope' }];

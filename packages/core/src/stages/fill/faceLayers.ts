@@ -4,6 +4,7 @@ import { beyond, fillAreaIn2, loadOn, throughWall, wrapAreaIn2, type LoadFront, 
 import { FACE_AXIS, FACES, type Face } from '../../engineering/pieces/hardPoints.ts';
 import type { Orientation } from '../../engineering/geometry/orientations.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import type { Column } from '../../engineering/stowage/Block.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import type { Gaps } from '../box/StowedBox.ts';
 import type { FilledBox, Struck } from './FilledBox.ts';
@@ -52,27 +53,76 @@ export function wrapLayersOn(
   return { layers, outside };
 }
 
+/** Layers that carry so many bundles, as if of one: as much less area as they carry more. */
+const carrying = (bundles: number, layers: readonly CushionLayer[]): CushionLayer[] =>
+  bundles === 1 ? [...layers] : layers.map((layer) => ({ ...layer, areaIn2: layer.areaIn2 / bundles }));
+
+const OPPOSITE: Readonly<Record<Struck, Struck>> = {
+  bottom: 'top',
+  top: 'bottom',
+  front: 'back',
+  back: 'front',
+  left: 'right',
+  right: 'left',
+};
+
+/**
+ * The wraps from a piece outward through all bundles that stand in line beyond it. What lies behind bears on its own cushions
+ * too; what lies beyond cushions it in series, and carries more with each piece on the way.
+ *
+ * Formula: a layer that carries k alike pieces withstands, for each, `A·t·ε(k·F/A)/(k·W)`: it is laid down with A/k.
+ */
+function columnLayers(
+  { wrapped, orientation }: FilledBox['stowed'],
+  face: Struck,
+  { beyond: others, behind }: Column,
+): { readonly layers: CushionLayer[]; readonly outside: LoadFront; readonly carried: number } {
+  const own = wrapLayersOn(wrapped, orientation, face);
+  let carried = 1 + behind;
+  const layers = carrying(carried, own.layers);
+  for (let i = 0; i < others; i++) {
+    let { outside } = own;
+    const facing = wrapsOnFace(wrapped, pieceFaceAt(OPPOSITE[face], orientation)).reverse();
+    const near = facing.map(({ thicknessIn, curve }): CushionLayer => {
+      const areaIn2 = wrapAreaIn2(outside, thicknessIn);
+      outside = beyond(outside, thicknessIn);
+      return { thicknessIn, curve, areaIn2 };
+    });
+    layers.push(...carrying(carried, near));
+    carried++;
+    layers.push(...carrying(carried, own.layers));
+  }
+  return { layers, outside: own.outside, carried };
+}
+
 /**
  * Cushion between the piece and the ground on one face: the wraps, then what lies in the gap; with an inner box
  * its own gap first, then the outer one on as much of the inner box's face as the load reaches.
  *
  * @param gaps the outer gaps, after the way: drifted or not
+ * @param column how the bundle stands in line with the face, of several alike
  */
-export function faceLayers(filled: FilledBox, face: Struck, gaps: Gaps = filled.effectiveGaps): CushionLayer[] {
-  const { wrapped, orientation, inner } = filled.stowed;
-  const within = wrapLayersOn(wrapped, orientation, face);
-  const layers = [...within.layers];
+export function faceLayers(
+  filled: FilledBox,
+  face: Struck,
+  gaps: Gaps = filled.effectiveGaps,
+  column: Column = filled.stowed.layout.columns[face][0]!,
+): CushionLayer[] {
+  const { bundleIn, inner } = filled.stowed;
+  const emptyIn = column.empty * bundleIn[FACE_AXES[face][0]];
+  const { layers, carried, ...within } = columnLayers(filled.stowed, face, column);
   let { outside } = within;
   if (inner) {
     if (filled.innerFill && filled.effectiveInnerGaps) {
-      const gap = gapLayer(outside, filled.effectiveInnerGaps[face], filled.innerFill);
-      layers.push(gap);
+      const gap = gapLayer(outside, filled.effectiveInnerGaps[face] + emptyIn, filled.innerFill);
+      layers.push(...carrying(carried, [gap]));
       outside = beyond(outside, gap.thicknessIn);
     }
     outside = throughWall(outside, boxFace(inner.outsideIn, face));
   }
-  if (filled.stowed.shell.box.style === 'padded') layers.push(padding(outside));
-  return filled.fill ? [...layers, gapLayer(outside, gaps[face], filled.fill)] : layers;
+  if (filled.stowed.shell.box.style === 'padded') layers.push(...carrying(carried, [padding(outside)]));
+  if (!filled.fill) return layers;
+  return [...layers, ...carrying(carried, [gapLayer(outside, gaps[face] + (inner ? 0 : emptyIn), filled.fill)])];
 }
 
 /** A face of a box. */

@@ -11,6 +11,7 @@ import type { FillAmount } from './FilledBox.ts';
  * @param heldIn outside of the bundle or inner box
  * @param overfillShare fill above the rim as a share of the inside depth
  * @param extraShare fill pressed in beyond all that, as a share of it
+ * @param emptyIn3 room that a block of bundles leaves empty within its outline, filled from above
  */
 export function fillAmount(
   stock: FillStock,
@@ -20,10 +21,11 @@ export function fillAmount(
   gaps: Gaps,
   overfillShare: number,
   extraShare = 0,
+  emptyIn3 = 0,
 ): FillAmount {
   const floorIn2 = insideIn[0] * insideIn[1];
   const baseFt3 = (floorIn2 * Math.max(0, gaps.bottom)) / IN3_PER_FT3;
-  const topFt3 = (floorIn2 * Math.max(0, gaps.top)) / IN3_PER_FT3;
+  const topFt3 = (floorIn2 * Math.max(0, gaps.top) + emptyIn3) / IN3_PER_FT3;
   const sidesFt3 = Math.max(0, (floorIn2 - heldIn[0] * heldIn[1]) * heldIn[2]) / IN3_PER_FT3;
   const boughtFt3 = (baseFt3 + sidesFt3 + topFt3) * (1 + overfillShare) * (1 + extraShare);
   return { stock, where, baseFt3, sidesFt3, topFt3, boughtFt3, units: Math.ceil((boughtFt3 / stock.unitFt3) * 2 - 1e-9) / 2 };

@@ -1,14 +1,16 @@
 import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
+import { emptyCellsIn3 } from '../../engineering/stowage/Block.ts';
 import type { Gaps, StowedBox } from '../box/StowedBox.ts';
+import { countOf } from '../box/stowInBox.ts';
 import { driftChance, effectiveGaps, sinkingPsiOf, standsInBox } from './effectiveGaps.ts';
 import { fillAmount } from './fillAmount.ts';
 import type { FilledBox } from './FilledBox.ts';
 
-/** The bundle with its guards, before any box. */
+/** All bundles with their guards, before any box. */
 export const bundleLb = ({ wrapped }: Pick<StowedBox, 'wrapped'>): number =>
-  wrapped.piece.weightLb + wrapped.piece.guards.weightLb + wrapped.weightLb;
+  countOf(wrapped) * (wrapped.piece.weightLb + wrapped.piece.guards.weightLb + wrapped.weightLb);
 
 /**
  * Fills the voids of a stowed box: how much of which fill goes where, and what of it still lies between
@@ -20,9 +22,11 @@ export const bundleLb = ({ wrapped }: Pick<StowedBox, 'wrapped'>): number =>
  */
 export function fillVoids(stowed: StowedBox, fill: FillStock | null, innerFill: FillStock | null, house: House, extraShare = 0): FilledBox {
   const { inner, shell } = stowed;
-  const heldIn = inner ? inner.outsideIn : stowed.bundleIn;
-  const outer = fill && fillAmount(fill, 'outer', heldIn, shell.insideIn, stowed.gaps, house.overfillShare, extraShare);
-  const within = inner && innerFill ? fillAmount(innerFill, 'inner', stowed.bundleIn, inner.box.insideIn, inner.gaps, 0) : null;
+  const heldIn = inner ? inner.outsideIn : stowed.blockIn;
+  const emptyIn3 = emptyCellsIn3(stowed.layout, stowed.bundleIn);
+  const outer =
+    fill && fillAmount(fill, 'outer', heldIn, shell.insideIn, stowed.gaps, house.overfillShare, extraShare, inner ? 0 : emptyIn3);
+  const within = inner && innerFill ? fillAmount(innerFill, 'inner', stowed.blockIn, inner.box.insideIn, inner.gaps, 0, 0, emptyIn3) : null;
   const amounts = [...(within ? [within] : []), ...(outer ? [outer] : [])];
   const ownLb = bundleLb(stowed);
   const heldLb = ownLb + (inner ? inner.tareLb : 0) + (within ? within.boughtFt3 * within.stock.lbPerFt3 : 0);
@@ -46,7 +50,7 @@ export function fillVoids(stowed: StowedBox, fill: FillStock | null, innerFill: 
           inner.gaps,
           {
             weightLb: ownLb,
-            baseAreaIn2: stowed.bundleIn[0] * stowed.bundleIn[1],
+            baseAreaIn2: stowed.blockIn[0] * stowed.blockIn[1],
             insideDepthIn: inner.box.insideIn[2],
             overfillShare: 0,
             onBoard: false,

@@ -1,4 +1,5 @@
 import type { Orientation } from '../../engineering/geometry/orientations.ts';
+import type { Grid } from '../../engineering/stowage/Block.ts';
 import type { Minor } from '../../units/index.ts';
 import type { Cause } from './causes.ts';
 import type { RatedParcel } from '../rate/RatedParcel.ts';
@@ -9,6 +10,8 @@ import type { LayerChoice } from '../wrap/WrappedItem.ts';
 export interface PlanChoice extends Added {
   readonly layers: readonly LayerChoice[];
   readonly orientation: Orientation;
+  /** How several alike bundles stand: so many along, across and upon one another; left out for one. */
+  readonly grid?: Grid;
   readonly inner: { readonly box: string; readonly fill: string } | null;
   readonly box: string;
   /** The depth the outer box is cut down to; null for whole. */

@@ -3,6 +3,7 @@ export type CauseKey =
   | 'shock'
   | 'crush'
   | 'contact'
+  | 'knock'
   | 'punch'
   | 'bend'
   | 'burst'
@@ -34,6 +35,7 @@ export const CAUSES: Readonly<Record<CauseKey, Pick<Cause, 'fate' | 'shareLost'>
   shock: breaks,
   crush: breaks,
   contact: breaks,
+  knock: breaks,
   punch: breaks,
   bend: breaks,
   burst: breaks,
@@ -50,6 +52,18 @@ export const CAUSES: Readonly<Record<CauseKey, Pick<Cause, 'fate' | 'shareLost'>
 /** Chances by cause as causes; those that cannot happen are left out. */
 export const causesWith = (chances: readonly (readonly [CauseKey, number])[]): Cause[] =>
   chances.filter(([, chance]) => chance > 0).map(([key, chance]) => ({ key, chance, ...CAUSES[key] }));
+
+/**
+ * What happens to each of several alike by itself, as a cause of the parcel: that it happens to any of them, and of all their
+ * worth the share that is then expected to go.
+ */
+export const amongAlike = (causes: readonly Cause[], count: number): Cause[] =>
+  count === 1
+    ? [...causes]
+    : causes.map((cause) => {
+        const any = -Math.expm1(count * Math.log1p(-cause.chance));
+        return { ...cause, chance: any, shareLost: (cause.shareLost * cause.chance) / any };
+      });
 
 /** Of several chances, that at least one comes true. */
 export const either = (...chances: readonly number[]): number => 1 - chances.reduce((none, chance) => none * (1 - chance), 1);

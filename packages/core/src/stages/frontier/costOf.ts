@@ -1,3 +1,4 @@
+import { countOf } from '../box/stowInBox.ts';
 import type { House } from '../../house/House.ts';
 import type { PriceLineKind, Quote } from '../../engineering/tariff/Quote.ts';
 import type { RatedParcel } from '../rate/RatedParcel.ts';
@@ -7,7 +8,7 @@ import type { CostLine } from './PlanOption.ts';
 export function minutesOf({ weighed }: RatedParcel): number {
   const { filled, sundries } = weighed;
   const { wrapped } = filled.stowed;
-  return wrapped.piece.guards.minutes + wrapped.minutes + filled.minutes + sundries.minutes;
+  return countOf(wrapped) * (wrapped.piece.guards.minutes + wrapped.minutes) + filled.minutes + sundries.minutes;
 }
 
 /** What a plan costs the shop, line by line, unrounded. */
@@ -23,7 +24,7 @@ export function costLines(rated: RatedParcel, house: House): CostLine[] {
     { key: 'cover', amountMinor: cover },
     { key: 'signature', amountMinor: signature },
     { key: 'box', amountMinor: stowed.shell.costMinor + (stowed.inner?.box.priceMinor ?? 0) },
-    { key: 'wraps', amountMinor: stowed.wrapped.costMinor + stowed.wrapped.piece.guards.costMinor },
+    { key: 'wraps', amountMinor: countOf(stowed.wrapped) * (stowed.wrapped.costMinor + stowed.wrapped.piece.guards.costMinor) },
     { key: 'fill', amountMinor: filled.costMinor },
     { key: 'sundries', amountMinor: sundries.costMinor },
     { key: 'labour', amountMinor: (minutesOf(rated) * house.labourMinorPerHour) / 60 },

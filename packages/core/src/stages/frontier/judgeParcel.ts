@@ -1,9 +1,10 @@
-import { shockChance } from '../../engineering/journey/shockChance.ts';
+import type { Minor } from '../../units/index.ts';
+import { shockChance, type Journey } from '../../engineering/journey/shockChance.ts';
 import type { House } from '../../house/House.ts';
 import type { RatedParcel } from '../rate/RatedParcel.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import { costLines, lossMinor, minutesOf } from './costOf.ts';
-import { breakingChance, causesWith, expectedShare, spoilingChance, type Cause } from './causes.ts';
+import { breakingChance, CAUSES, causesWith, expectedShare, spoilingChance, type Cause } from './causes.ts';
 import { quietCauses, type Way } from './quietCauses.ts';
 import type { CostLine, PlanChoice, PlanOption } from './PlanOption.ts';
 import { shockJourney } from './shockJourney.ts';
@@ -23,8 +24,8 @@ export function judgeParcel(weighed: WeighedParcel, house: House): Judge {
     const key = `${way.zone} ${way.handlingFactor} ${way.crushFactor}`;
     let causes = known.get(key);
     if (!causes) {
-      const shock = journey ? shockChance(journey(weighed.grossLb, way.zone, way.handlingFactor)) : 0;
-      known.set(key, (causes = [...causesWith([['shock', shock]]), ...quiet(way)]));
+      const shock = journey ? shockCauses(journey(weighed.grossLb, way.zone, way.handlingFactor)) : [];
+      known.set(key, (causes = [...shock, ...quiet(way)]));
     }
     return causes;
   };
@@ -36,7 +37,7 @@ export function judgeParcel(weighed: WeighedParcel, house: House): Judge {
     const nestCostMinor =
       costMinor - lines.filter(({ key }) => CHOSEN_AFTERWARDS.has(key)).reduce((sum, line) => sum + line.amountMinor, 0);
     const loss = lossMinor(rated, house);
-    const riskMinor = loss * expectedShare(causes, house.kappa.value);
+    const riskMinor = expectedLossMinor(rated, loss, causes, house);
     return {
       rated,
       choice: choiceOf(rated, baseGapIn),
@@ -54,6 +55,30 @@ export function judgeParcel(weighed: WeighedParcel, house: House): Judge {
   };
 }
 
+/** Shock of all that goes in a parcel; of several alike each may go by itself. */
+function shockCauses(journey: Journey): Cause[] {
+  const any = shockChance(journey);
+  const causes = causesWith([['shock', any]]);
+  if ((journey.pieces ?? 1) === 1 || !(any > 0)) return causes;
+  const each = shockChance({ ...journey, pieces: 1 });
+  return causes.map((cause) => ({ ...cause, shareLost: each / any }));
+}
+
+/**
+ * What is expected to be lost. Where one of several breaks, its own worth goes, and the postage and the trouble of the whole
+ * parcel.
+ */
+function expectedLossMinor(rated: RatedParcel, loss: Minor, causes: readonly Cause[], { kappa }: House): Minor {
+  const { piece } = rated.weighed.filled.stowed.wrapped;
+  const ofWorth = expectedShare(causes, kappa.value);
+  if (piece.stacks.length === 1) return loss * ofWorth;
+  const ofParcel = expectedShare(
+    causes.map((cause) => ({ ...cause, shareLost: CAUSES[cause.key].shareLost })),
+    kappa.value,
+  );
+  return piece.replacementMinor * ofWorth + (loss - piece.replacementMinor) * ofParcel;
+}
+
 /** Cover and signature are chosen for a nest that stands; they have no say in which nest it is. */
 const CHOSEN_AFTERWARDS: ReadonlySet<CostLine['key']> = new Set(['cover', 'signature']);
 
@@ -68,6 +93,7 @@ function choiceOf({ weighed, quote, coverAdded, signature }: RatedParcel, baseGa
       ...layer.placing,
     })),
     orientation: stowed.orientation,
+    ...(stowed.layout.count > 1 ? { grid: stowed.layout.grid } : {}),
     inner: stowed.inner && { box: stowed.inner.box.key, fill: innerFill!.key },
     box: stowed.shell.box.key,
     newDepthIn: stowed.shell.newDepthIn,

@@ -11,7 +11,7 @@ import { pieceFaceAt } from '../fill/faceLayers.ts';
 import { CRUSH_HARM, crushHarm } from './crushChance.ts';
 import type { PlanSpace } from './PlanSpace.ts';
 import { either } from './causes.ts';
-import { LEAST_MISHAP, mishapChance, mixedContact } from './quietCauses.ts';
+import { knockChance, LEAST_MISHAP, mishapChance, mixedContact } from './quietCauses.ts';
 import type { Filled, Floor, PlanFloors } from './Floors.ts';
 import { fillMinorPerFt3, leastOf, servicesOf, type Packed, type ShellFigures } from './searchFigures.ts';
 import { shellsRange, voidRound } from './shellsRange.ts';
@@ -61,7 +61,8 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
       Math.expm1(kappa * Math.log1p(-crush * UNDER)) -
       Math.expm1(kappa * Math.log1p(-mishap * UNDER)) -
       Math.expm1(kappa * ownShock);
-    const loss = piece.replacementMinor + postageMinor + troubleMinor;
+    // where one of several breaks, the others may be whole
+    const loss = piece.replacementMinor / piece.stacks.length + postageMinor + troubleMinor;
     return {
       costMinor: costMinor * UNDER,
       chance: -Math.expm1(kappa * (packed.quiet.log + ownLog + ownShock)) * UNDER,
@@ -92,7 +93,7 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
     grossLb: number,
   ): number => {
     const logMedian = logMedianOf(handling, grossLb);
-    const struck = (slices === COARSE_SLICES ? struckScratch.coarse : struckScratch.fine).fill(0);
+    const struck = (slices.ends === COARSE_SLICES.ends ? struckScratch.coarse : struckScratch.fine).fill(0);
     faceChances.forEach((chance, face) => addStruckFloors(logHeights, face * struck.length, chance, logMedian, struck));
     return shockFloor(slices, struck, drops);
   };
@@ -161,7 +162,9 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
     };
   };
   const contactOf = ({ stowed: { packed }, fill, gaps }: Filled): number =>
-    mixedContact(packed.held, gaps, driftOf(packed, fill), easiest.drops);
+    withKnocks(packed, mixedContact(packed.held, gaps, driftOf(packed, fill), easiest.drops));
+  const withKnocks = ({ held }: Packed, contact: number): number =>
+    held.layout.count === 1 ? contact : either(contact, knockChance(held, easiest.drops));
 
   return {
     round(packed, extraLb, shells) {

@@ -15,13 +15,14 @@ import type { House } from '../../house/House.ts';
 import type { Quote } from '../../engineering/tariff/Quote.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import type { Gaps, Shell, StowedBox } from '../box/StowedBox.ts';
+import { countOf } from '../box/stowInBox.ts';
 import { boxFaceOf } from '../box/boxFaceOf.ts';
 import { driftedGaps } from '../fill/effectiveGaps.ts';
-import { faceLayers, pieceFaceAt } from '../fill/faceLayers.ts';
+import { FACE_AXES, faceLayers, pieceFaceAt } from '../fill/faceLayers.ts';
 import type { FilledBox, Struck } from '../fill/FilledBox.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
-import { causesWith, either, type Cause } from './causes.ts';
+import { amongAlike, causesWith, either, type Cause } from './causes.ts';
 import { crushHarm, overloadChance } from './crushChance.ts';
 
 /** What of a carriage the other causes depend on. */
@@ -64,14 +65,15 @@ export function quietCauses(weighed: WeighedParcel, house: House): (way: Way) =>
   const punchedDrifted = filled.driftChance > 0 ? punchHeights(filled, drifted) : punched;
   const mixed = (still: number, moved: () => number) =>
     filled.driftChance > 0 ? (1 - filled.driftChance) * still + filled.driftChance * moved() : still;
+  const count = countOf(wrapped);
   const fixed = [
+    ...amongAlike(causesWith([['bend', bendChance(stowed.wrapped, shell)]]), count),
     ...causesWith([
-      ['bend', bendChance(stowed.wrapped, shell)],
       ['burst', burstChance(weighed, house)],
       ['mishap', mishapChance(shell, inner) * harm.mishap],
-      ['crease', creaseChance(filled)],
     ]),
-    ...bundleCauses(wrapped, house),
+    ...amongAlike(causesWith([['crease', creaseChance(filled)]]), count),
+    ...amongAlike(bundleCauses(wrapped, house), count),
   ];
   return (way) => {
     const drops = dropsPerJourney(way.zone);
@@ -84,6 +86,7 @@ export function quietCauses(weighed: WeighedParcel, house: House): (way: Way) =>
       ...causesWith([
         ['crush', crushed * overloadChance(shell, inner, way.crushFactor, filled.filledToRim)],
         ['contact', mixedContact(stowed, effectiveGaps, filled.driftChance, drops)],
+        ['knock', knockChance(stowed, drops)],
         ['punch', isEnvelope(shell.box) ? 0 : behind * harm.punch * mixed(punch(punched), () => punch(punchedDrifted))],
       ]),
       ...fixed,
@@ -135,7 +138,7 @@ function burstChance(weighed: WeighedParcel, { seams }: House): number {
 }
 
 /** What contact depends on besides the gaps. */
-type Touching = Pick<StowedBox, 'wrapped' | 'orientation' | 'inner'>;
+type Touching = Pick<StowedBox, 'wrapped' | 'orientation' | 'inner' | 'layout' | 'bundleIn'>;
 
 /** Chance that a hard point is touched on a journey of so many drops, drifted or not. */
 export function mixedContact(held: Touching, gaps: Gaps, drift: number, drops: number): number {
@@ -150,18 +153,58 @@ export function mixedContact(held: Touching, gaps: Gaps, drift: number, drops: n
  *
  * @param some chance that of the drops of a journey at least one comes true
  */
-function contactChance({ wrapped, orientation, inner }: Touching, gaps: Gaps, some: (chance: number) => number): number {
+function contactChance({ wrapped, orientation, inner, layout, bundleIn }: Touching, gaps: Gaps, some: (chance: number) => number): number {
   const { facts, archetype } = wrapped.piece;
   return either(
     ...facts.hardPoints
       .filter(({ kind }) => HARD_POINTS[kind].touches)
-      .map((point) => {
+      .flatMap((point) => {
         const face = boxFaceOf(point, orientation);
         const coverIn = wrapped.coverOnFaceIn[point.face] + (point.guard ? GUARDS[point.guard].thicknessIn : 0);
-        const used = normalCdf((CONTACT.gapIn - gaps[face]) / CONTACT.gapSpreadIn);
         const thin = normalCdf((CONTACT.coverIn - coverIn) / CONTACT.coverSpreadIn);
-        return some(FACE_CHANCES[face]) * used * thin * CONTACT.chance * (inner ? CONTACT.inInnerBox : 1) * archetype.harm.contact;
+        // what has another before it knocks against that instead
+        return layout.columns[face]
+          .filter(({ beyond }) => beyond === 0)
+          .map(({ places, empty }) => {
+            const gapIn = gaps[face] + empty * bundleIn[FACE_AXES[face][0]];
+            const used = normalCdf((CONTACT.gapIn - gapIn) / CONTACT.gapSpreadIn);
+            const one = some(FACE_CHANCES[face]) * used * thin * CONTACT.chance * (inner ? CONTACT.inInnerBox : 1) * archetype.harm.contact;
+            return amongPlaces(one, places);
+          });
       }),
+  );
+}
+
+/** That something comes true at one at least of so many places. */
+const amongPlaces = (chance: number, places: number): number => (places === 1 ? chance : -Math.expm1(places * Math.log1p(-chance)));
+
+/** Pieces that meet bare, against a wall's chance where the cover between them is used up; judgement. */
+const BARE_KNOCK = { chance: 0.2, coverIn: 0.02 };
+const ACROSS = [
+  ['left', 'right'],
+  ['front', 'back'],
+  ['bottom', 'top'],
+] as const;
+
+/**
+ * Two bundles side by side, or one upon another, knock together where the cover between them is used up: as a hard point
+ * meets a wall, with the cover of both in its place and no gap; bare against bare a fifth of the times they are thrown
+ * together.
+ */
+export function knockChance({ wrapped, orientation, inner, layout }: Touching, drops: number): number {
+  const { archetype } = wrapped.piece;
+  if (layout.count === 1 || archetype.fragility === null) return 0;
+  return either(
+    ...ACROSS.flatMap(([low, high], axis) => {
+      const pairs = layout.pairs[axis]!;
+      if (pairs === 0) return [];
+      const coverOn = (face: Struck) => wrapped.coverOnFaceIn[pieceFaceAt(face, orientation)];
+      const coverIn = coverOn(low) + coverOn(high);
+      const thin = normalCdf((CONTACT.coverIn - coverIn) / CONTACT.coverSpreadIn) * CONTACT.chance;
+      const thrown = breaksWithin(drops, FACE_CHANCES[low] + FACE_CHANCES[high]);
+      const one = thrown * (coverIn <= BARE_KNOCK.coverIn ? BARE_KNOCK.chance : thin) * (inner ? CONTACT.inInnerBox : 1);
+      return [amongPlaces(one * archetype.harm.contact, pairs)];
+    }),
   );
 }
 
@@ -176,9 +219,15 @@ function punchHeights(filled: FilledBox, gaps: Gaps): PunchedAt[] {
   const { weightLb } = filled.stowed.wrapped.piece;
   const psi = PUNCH.psi[filled.stowed.shell.box.board.wall];
   return (Object.entries(FACE_CHANCES) as [Struck, number][]).map(([face, chance]) => {
-    const layers = faceLayers(filled, face, gaps);
-    const outermost = layers.findLast(({ thicknessIn }) => thicknessIn > 0);
-    return { chance, heightIn: outermost ? dropHeightAtG(layers, weightLb, (psi * outermost.areaIn2) / weightLb) : null };
+    const heights = filled.stowed.layout.columns[face]
+      .filter(({ beyond }) => beyond === 0)
+      .map((column) => {
+        const layers = faceLayers(filled, face, gaps, column);
+        const outermost = layers.findLast(({ thicknessIn }) => thicknessIn > 0);
+        return outermost ? dropHeightAtG(layers, weightLb, (psi * outermost.areaIn2) / weightLb) : null;
+      });
+    // one drop strikes all: the one that comes through first decides
+    return { chance, heightIn: heights.reduce((least, one) => (least === null || one === null ? null : Math.min(least, one))) };
   });
 }
 

@@ -3,7 +3,8 @@ import { COARSE_SLICES, FINE_SLICES } from '../../engineering/journey/shockFloor
 import type { BoxStock, FillStock } from '../../engineering/materials/stock.ts';
 import { postageFloors, type PostageFloor } from '../../engineering/tariff/postageFloor.ts';
 import type { House } from '../../house/House.ts';
-import type { Held } from '../box/stowInBox.ts';
+import { emptyCellsIn3 } from '../../engineering/stowage/Block.ts';
+import { countOf, type Held } from '../box/stowInBox.ts';
 import type { Shell } from '../box/StowedBox.ts';
 import { effectiveGaps, sinkingPsiOf, type GapLoad } from '../fill/effectiveGaps.ts';
 import { fillAmount } from '../fill/fillAmount.ts';
@@ -11,6 +12,7 @@ import { bundleLb } from '../fill/fillVoids.ts';
 import { carriageShipment, type Carriage } from '../rate/rateParcel.ts';
 import { bundleSundries, shellSundries } from '../weight/weighParcel.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
+import { amongAlike } from './causes.ts';
 import { overloadChance } from './crushChance.ts';
 import type { PlanSpace } from './PlanSpace.ts';
 import { bundleCauses, certifiedLb } from './quietCauses.ts';
@@ -81,7 +83,7 @@ export function packer({ house, tapes, innerFills }: PlanSpace): Packer {
   const least = leastOf(innerFills, house);
   const quietOf = remembered((wrapped: WrappedItem): QuietSums => {
     const kappa = house.kappa.value;
-    return bundleCauses(wrapped, house).reduce(
+    return amongAlike(bundleCauses(wrapped, house), countOf(wrapped)).reduce(
       (sums, { fate, chance, shareLost }) => ({
         log: sums.log + (fate === 'breaks' ? Math.log1p(-chance) : 0),
         share: sums.share + shareLost * -Math.expm1(kappa * Math.log1p(-chance)),
@@ -92,7 +94,7 @@ export function packer({ house, tapes, innerFills }: PlanSpace): Packer {
   const stacksOf = remembered((wrapped: WrappedItem) => ({ wrapped, byOrientation: new Map<string, WrapStacks>() }));
   const stacks = (held: Held): WrapStacks => {
     const { byOrientation } = stacksOf(held.wrapped);
-    const key = held.orientation.join();
+    const key = `${held.orientation.join()} ${held.layout.grid.join()}`;
     const made = byOrientation.get(key) ?? wrapStacks(held);
     byOrientation.set(key, made);
     return made;
@@ -102,6 +104,7 @@ export function packer({ house, tapes, innerFills }: PlanSpace): Packer {
     const { guards } = wrapped.piece;
     const sundries = bundleSundries(held, tapes, house);
     const within = inner && innerFill ? fillInner(held, innerFill) : null;
+    const count = countOf(wrapped);
     const heldLb = bundleLb(held) + (inner?.tareLb ?? 0) + (within?.weightLb ?? 0);
     return {
       held,
@@ -109,12 +112,11 @@ export function packer({ house, tapes, innerFills }: PlanSpace): Packer {
       heldLb,
       weightLb: heldLb + sundries.weightLb,
       costMinor:
-        wrapped.costMinor +
-        guards.costMinor +
+        count * (wrapped.costMinor + guards.costMinor) +
         (inner?.box.priceMinor ?? 0) +
         (within && innerFill ? within.boughtFt3 * fillMinorPerFt3(innerFill, house) : 0) +
         sundries.costMinor +
-        labour(guards.minutes + wrapped.minutes + sundries.minutes, house),
+        labour(count * (guards.minutes + wrapped.minutes) + sundries.minutes, house),
       quiet: quietOf(wrapped),
       coarse: once(() => shockCeilings(held, stacks(held), within, COARSE_SLICES)),
       fine: once(() => shockCeilings(held, stacks(held), within, FINE_SLICES)),
@@ -122,10 +124,10 @@ export function packer({ house, tapes, innerFills }: PlanSpace): Packer {
   };
   return Object.assign(pack, {
     withAny(held: Held) {
-      const { inner, bundleIn } = held;
+      const { inner } = held;
       const empty = pack(held, null);
       if (!inner || innerFills.length === 0) return { packed: empty, extraLb: 0 };
-      const { boughtFt3 } = fillAmount(innerFills[0]!, 'inner', bundleIn, inner.box.insideIn, inner.gaps, 0);
+      const boughtFt3 = boughtWithin(held, innerFills[0]!);
       const ranges = gapRanges(inner.gaps, innerLoad(held), groups);
       const fillLb = boughtFt3 * least.lbPerFt3;
       const packed = {
@@ -152,7 +154,7 @@ export const leastOf = (fills: readonly FillStock[], house: House) => {
 
 const innerLoad = (held: Held): GapLoad => ({
   weightLb: bundleLb(held),
-  baseAreaIn2: held.bundleIn[0] * held.bundleIn[1],
+  baseAreaIn2: held.blockIn[0] * held.blockIn[1],
   insideDepthIn: held.inner!.box.insideIn[2],
   overfillShare: 0,
   onBoard: false,
@@ -160,13 +162,16 @@ const innerLoad = (held: Held): GapLoad => ({
 });
 
 function fillInner(held: Held, fill: FillStock): Within & { readonly weightLb: number; readonly boughtFt3: number } {
-  const { bundleIn } = held;
   const inner = held.inner!;
-  const { boughtFt3 } = fillAmount(fill, 'inner', bundleIn, inner.box.insideIn, inner.gaps, 0);
+  const boughtFt3 = boughtWithin(held, fill);
   const weightLb = boughtFt3 * fill.lbPerFt3;
   const gaps = effectiveGaps(inner.gaps, innerLoad(held), CUSHION_MATERIALS[fill.cushion]);
-  return { weightLb, boughtFt3, gaps, fill, massRatio: (inner.tareLb + weightLb) / held.wrapped.piece.weightLb };
+  return { weightLb, boughtFt3, gaps, fill, massRatio: (inner.tareLb + weightLb) / (countOf(held.wrapped) * held.wrapped.piece.weightLb) };
 }
+
+/** What fills an inner box, cubic feet. */
+const boughtWithin = ({ blockIn, bundleIn, layout, inner }: Held, fill: FillStock): number =>
+  fillAmount(fill, 'inner', blockIn, inner!.box.insideIn, inner!.gaps, 0, 0, emptyCellsIn3(layout, bundleIn)).boughtFt3;
 
 /** Works out shells, remembering postage by outside and container. */
 export function shellFigurer({ house, tapes, carriages, piece }: PlanSpace): (shell: Shell) => ShellFigures {

@@ -3,6 +3,7 @@ import type { FillStock } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
 import { IN3_PER_FT3 } from '../../units/index.ts';
 import { isEnvelope } from '../box/makeShell.ts';
+import { emptyCellsIn3 } from '../../engineering/stowage/Block.ts';
 import { gapsIn, type Held } from '../box/stowInBox.ts';
 import type { Shell } from '../box/StowedBox.ts';
 import type { Struck } from '../fill/FilledBox.ts';
@@ -30,8 +31,12 @@ const LEADEN = 1e6;
 const STRUCK: readonly Struck[] = ['bottom', 'top', 'front', 'back', 'left', 'right'];
 
 /** Room between what is held and a shell, cubic feet; an envelope has none. */
-export const voidRound = ({ heldIn }: Pick<Held, 'heldIn'>, { box, insideIn }: Shell): number =>
-  isEnvelope(box) ? 0 : Math.max(0, insideIn[0] * insideIn[1] * insideIn[2] - heldIn[0] * heldIn[1] * heldIn[2]) / IN3_PER_FT3;
+export const voidRound = ({ heldIn, inner, layout, bundleIn }: Held, { box, insideIn }: Shell): number =>
+  isEnvelope(box)
+    ? 0
+    : (Math.max(0, insideIn[0] * insideIn[1] * insideIn[2] - heldIn[0] * heldIn[1] * heldIn[2]) +
+        (inner ? 0 : emptyCellsIn3(layout, bundleIn))) /
+      IN3_PER_FT3;
 
 /** Ranges of lists of shells, each list worked out once. */
 export function shellsRange(

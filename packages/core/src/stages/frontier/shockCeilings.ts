@@ -3,13 +3,14 @@ import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts
 import { energyCeiling, forceCeiling, type EnergyCeiling, type ForceCeiling } from '../../engineering/cushion/energyCeiling.ts';
 import { innerMassDivisor } from '../../engineering/cushion/fragility.ts';
 import { beyond, fillAreaIn2, throughWall, type LoadFront } from '../../engineering/cushion/loadPatch.ts';
-import { sliceGs, type Slices } from '../../engineering/journey/shockFloor.ts';
+import { sliceGs, slicesOfWeakest, type Slices } from '../../engineering/journey/shockFloor.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
-import type { Held } from '../box/stowInBox.ts';
+import type { Layout } from '../../engineering/stowage/Block.ts';
+import { countOf, type Held } from '../box/stowInBox.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { Gaps } from '../box/StowedBox.ts';
 import { effectiveGaps, type GapLoad, type GapMaterial } from '../fill/effectiveGaps.ts';
-import { boxFace, wrapLayersOn } from '../fill/faceLayers.ts';
+import { boxFace, FACE_AXES, wrapLayersOn } from '../fill/faceLayers.ts';
 import type { Struck } from '../fill/FilledBox.ts';
 import { facesStruck, type StruckShare } from './shockJourney.ts';
 
@@ -36,9 +37,12 @@ export interface WrapStacks {
   readonly loads: readonly LoadFront[];
 }
 
-/** What the wraps of one bundle, as it lies, bring to each face. */
-export function wrapStacks({ wrapped, orientation }: Pick<Held, 'wrapped' | 'orientation'>): WrapStacks {
-  const faces = facesStruck(wrapped, { wide: true, long: true });
+/**
+ * What the wraps of one bundle, as it lies, bring to each face. Of several alike those of the lowest storey stand for all, on
+ * the faces on which none of them has another before it: what they carry is left out, so that a ceiling stays one.
+ */
+export function wrapStacks({ wrapped, orientation, layout: { grid } }: Pick<Held, 'wrapped' | 'orientation' | 'layout'>): WrapStacks {
+  const faces = facesStruck(wrapped, { wide: true, long: true }).filter(({ face }) => face === 'bottom' || grid[FACE_AXES[face][0]] === 1);
   const stacks = faces.map(({ face }) => wrapLayersOn(wrapped, orientation, face));
   return {
     faces,
@@ -59,15 +63,16 @@ export interface Within {
 
 /** Ceilings for a bundle, bare or in its inner box; null where shock does not limit the piece. */
 export function shockCeilings(
-  held: Pick<Held, 'wrapped' | 'inner'>,
+  held: Pick<Held, 'wrapped' | 'inner' | 'layout'>,
   stacks: WrapStacks,
   within: Within | null,
-  slices: Slices,
+  cut: Slices,
   massRatio = within?.massRatio ?? 0,
 ): ShockCeilings | null {
   const { piece } = held.wrapped;
   if (piece.criticalG === null) return null;
   const { faces, faceChances, layers, loads } = stacks;
+  const slices = slicesOfWeakest(cut, lowestOf(held.layout));
   const divisor = innerMassDivisor(massRatio);
   const gs = sliceGs(slices, piece.criticalG / divisor, piece.spread);
   const heights = new Float64Array(faces.length * gs.length);
@@ -85,6 +90,9 @@ export function shockCeilings(
   return outsideBox(ceilings, held.inner.outsideIn, (face) => within.gaps[face]);
 }
 
+/** How many stand on the lowest storey. */
+const lowestOf = ({ count, grid }: Layout): number => Math.min(count, grid[0] * grid[1]);
+
 /** Ceilings of a bundle in its inner box whichever fill lies there; null where shock does not limit the piece. */
 export function ceilingsWithAny(
   held: Held,
@@ -94,7 +102,7 @@ export function ceilingsWithAny(
 ): ShockCeilings | null {
   const { inner, wrapped } = held;
   const { weightLb } = wrapped.piece;
-  const bare = shockCeilings({ ...held, inner: null }, stacks, null, slices, (inner?.tareLb ?? 0) / weightLb);
+  const bare = shockCeilings({ ...held, inner: null }, stacks, null, slices, (inner?.tareLb ?? 0) / (countOf(wrapped) * weightLb));
   if (!bare || !inner) return bare;
   const count = bare.forces.length;
   const heights = new Float64Array(bare.heights.length);

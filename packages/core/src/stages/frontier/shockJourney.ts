@@ -5,6 +5,7 @@ import { FACES } from '../../engineering/pieces/hardPoints.ts';
 import type { PieceStrength } from '../../engineering/journey/oneDrop.ts';
 import type { Journey, StruckFace } from '../../engineering/journey/shockChance.ts';
 import type { Gaps } from '../box/StowedBox.ts';
+import { countOf } from '../box/stowInBox.ts';
 import { driftedGaps } from '../fill/effectiveGaps.ts';
 import { faceLayers } from '../fill/faceLayers.ts';
 import type { FilledBox, Struck } from '../fill/FilledBox.ts';
@@ -14,7 +15,7 @@ import type { WrappedItem } from '../wrap/WrappedItem.ts';
 export function innerMassRatio({ stowed, amounts }: FilledBox): number {
   if (!stowed.inner) return 0;
   const fillLb = amounts.filter((one) => one.where === 'inner').reduce((sum, one) => sum + one.boughtFt3 * one.stock.lbPerFt3, 0);
-  return (stowed.inner.tareLb + fillLb) / stowed.wrapped.piece.weightLb;
+  return (stowed.inner.tareLb + fillLb) / (countOf(stowed.wrapped) * stowed.wrapped.piece.weightLb);
 }
 
 /** Above this share of the piece's weight an inner box deserves a warning. */
@@ -28,7 +29,7 @@ export const shockJourney = (filled: FilledBox): JourneyOf | null => journeyThro
 
 /** `shockJourney` with no sides merged, so that it can be told which one struck: in the order of `FACES`. */
 export const shockFaceByFace = (filled: FilledBox): JourneyOf | null =>
-  journeyThrough(filled, (gaps) => FACES.map((face) => ({ chance: FACE_CHANCES[face], layers: faceLayers(filled, face, gaps) })));
+  journeyThrough(filled, (gaps) => FACES.map((face) => ({ chance: FACE_CHANCES[face], ...stacksOn(filled, face, gaps) })));
 
 /** A journey, once it is known what the parcel weighs and who carries it how far. */
 export type JourneyOf = (grossWeightLb: number, zone: number, handlingFactor: number) => Journey;
@@ -40,7 +41,9 @@ function journeyThrough(filled: FilledBox, facesWith: (gaps: Gaps) => StruckFace
   const criticalG = piece.criticalG / divisor;
   const faces = facesWith(filled.effectiveGaps);
   const drift = filled.driftChance > 0 ? { chance: filled.driftChance, faces: facesWith(driftedGaps(filled.effectiveGaps)) } : null;
+  const pieces = countOf(filled.stowed.wrapped);
   return (grossWeightLb, zone, handlingFactor) => ({
+    ...(pieces > 1 ? { pieces } : {}),
     weightLb: piece.weightLb,
     grossWeightLb,
     zone,
@@ -83,8 +86,15 @@ export function facesStruck({ layers }: WrappedItem, alike: { readonly wide: boo
 
 /** What lies on each face that may be struck, with gaps as they are on the way. */
 export function struckFaces(filled: FilledBox, gaps: Gaps): StruckFace[] {
-  const alike = { wide: gaps.front === gaps.back, long: gaps.left === gaps.right };
-  return facesStruck(filled.stowed.wrapped, alike).map(({ face, chance }) => ({ chance, layers: faceLayers(filled, face, gaps) }));
+  const alone = countOf(filled.stowed.wrapped) === 1;
+  const alike = { wide: alone && gaps.front === gaps.back, long: alone && gaps.left === gaps.right };
+  return facesStruck(filled.stowed.wrapped, alike).map(({ face, chance }) => ({ chance, ...stacksOn(filled, face, gaps) }));
+}
+
+/** What lies on a face for a piece, and for those that stand otherwise. */
+function stacksOn(filled: FilledBox, face: Struck, gaps: Gaps): Pick<StruckFace, 'layers' | 'others'> {
+  const [first, ...others] = filled.stowed.layout.columns[face].map((column) => faceLayers(filled, face, gaps, column));
+  return { layers: first!, ...(others.length > 0 ? { others } : {}) };
 }
 
 /** What lies on one face, with the names of the layers, the piece's own first. */
@@ -105,13 +115,25 @@ export function shockOnFaces(filled: FilledBox): ShockFacts | null {
   const { weightLb, criticalG, spread, ownHeightIn } = journey(1, 1, 1);
   const { stowed, fill, innerFill } = filled;
   const wraps = stowed.wrapped.layers.filter(({ cushion }) => cushion !== null).map(({ stock }) => stock.name);
-  const names = [
+  // the first stands in the corner that all drops to the low end of a side reach bare
+  const through = (face: Struck) =>
+    Array.from({ length: stowed.layout.columns[face][0]!.beyond }, () =>
+      [...wraps]
+        .reverse()
+        .concat(wraps)
+        .map((name) => `${name} of the next`),
+    ).flat();
+  const namesOn = (face: Struck) => [
     ...wraps,
+    ...through(face),
     ...(stowed.inner && innerFill ? [innerFill.name] : []),
     ...(stowed.shell.box.style === 'padded' ? ['Padding'] : []),
     ...(fill ? [fill.name] : []),
   ];
-  const stack = (face: Struck): FaceStack => ({ names, layers: faceLayers(filled, face) });
+  const stack = (face: Struck): FaceStack => ({
+    names: namesOn(face),
+    layers: faceLayers(filled, face),
+  });
   return {
     weightLb,
     criticalG,

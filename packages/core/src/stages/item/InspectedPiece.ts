@@ -14,6 +14,8 @@ export interface InspectedPiece {
   readonly archetype: Archetype;
   readonly form: FormKey;
   readonly sizeIn: Triple;
+  /** How many lie in each of the bundles; one bundle of one for a single piece. Size and weight are those of the fullest. */
+  readonly stacks: readonly number[];
   /** Size with the guards on. */
   readonly guardedSizeIn: Triple;
   readonly weightLb: number;
@@ -32,5 +34,6 @@ export interface InspectedPiece {
   readonly governs: string;
   /** Guards and what fills the hollows. */
   readonly guards: { readonly weightLb: number; readonly costMinor: number; readonly minutes: number };
+  /** Worth of all that are alike. */
   readonly replacementMinor: Minor;
 }

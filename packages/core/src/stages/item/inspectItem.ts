@@ -11,6 +11,7 @@ import {
   type HardPoint,
 } from '../../engineering/pieces/hardPoints.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import { evenStacks } from '../../engineering/stowage/Block.ts';
 import { ORDINARY_FILLS } from '../../engineering/materials/ordinaryStock.ts';
 import { IN3_PER_FT3, IN_PER_FT } from '../../units/index.ts';
 import type { Hollow, Order, PieceFacts } from '../sale/Order.ts';
@@ -31,7 +32,12 @@ export function inspectItem(order: Order, told: PieceFacts, added: Added = {}): 
   const facts = withAdded(told, added);
   const archetype = ARCHETYPES[facts.archetype];
   const form = facts.form ?? archetype.form;
-  const { sizeIn, weightLb, guessed } = guessMissing(facts, archetype);
+  const one = guessMissing(facts, archetype);
+  const { guessed } = one;
+  const stacks = evenStacks(facts.count, facts.stackOf);
+  const sizeIn = stacked(one.sizeIn, stacks[0]!);
+  // what is stacked weighs alike, so that all of it weighs what it does
+  const weightLb = facts.stackOf === 1 ? one.weightLb : (one.weightLb * facts.count) / stacks.length;
   const { fragility } = archetype;
   const bodyG = fragility && criticalGForSize(fragility.referenceG, Math.max(...sizeIn), fragility.sizeExponent);
   const weakest = weakestPart(facts);
@@ -42,6 +48,7 @@ export function inspectItem(order: Order, told: PieceFacts, added: Added = {}): 
     archetype,
     form,
     sizeIn,
+    stacks,
     guardedSizeIn: withGuards(sizeIn, facts.hardPoints),
     weightLb,
     guessed,
@@ -56,6 +63,12 @@ export function inspectItem(order: Order, told: PieceFacts, added: Added = {}): 
     replacementMinor: worthMinor(facts, order),
   };
 }
+
+/** A stack grows along the side on which one of it is thinnest. */
+const stacked = (sizeIn: Triple, high: number): Triple =>
+  high === 1
+    ? sizeIn
+    : (sizeIn.map((side, axis) => (axis === sizeIn.indexOf(Math.min(...sizeIn)) ? side * high : side)) as unknown as Triple);
 
 /** The knock-down acts on every face, since it is inertia; the weakest governs. */
 function weakestPart(facts: PieceFacts): { share: number; name: string } {

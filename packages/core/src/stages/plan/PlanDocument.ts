@@ -1,5 +1,6 @@
 import type { Face, GuardKind, HardPoint } from '../../engineering/pieces/hardPoints.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import type { Grid } from '../../engineering/stowage/Block.ts';
 import type { BoxStyle, WrapRole } from '../../engineering/materials/stock.ts';
 import type { Excess } from '../../engineering/tariff/nearestService.ts';
 import type { Quote, QuoteRefusal } from '../../engineering/tariff/Quote.ts';
@@ -36,6 +37,8 @@ export interface PlanDocument {
   readonly layers: readonly PlanLayer[];
   readonly bundleIn: Triple;
   readonly coverIn: number;
+  /** How several alike stand: one for a single piece. */
+  readonly block: PlanBlock;
   readonly inner: {
     readonly key: string;
     readonly name: string;
@@ -84,6 +87,19 @@ export interface PlanDocument {
   readonly causes: readonly Cause[];
   /** What a landing depends on, face by face; null where shock does not limit the piece. */
   readonly shock: ShockFacts | null;
+}
+
+/** The bundles of a parcel, all alike, as they stand. */
+export interface PlanBlock {
+  /** How many pieces there are in all. */
+  readonly pieces: number;
+  /** How many pieces lie in each bundle, in the order of the letters. */
+  readonly stacks: readonly number[];
+  readonly grid: Grid;
+  /** Outside of them all. */
+  readonly sizeIn: Triple;
+  /** Near corner of each bundle, from the near corner of them all: A, B, C … in the order they are put in. */
+  readonly at: readonly Triple[];
 }
 
 /** A hard point in the box's own directions. */
@@ -155,6 +171,8 @@ export type PlanFault =
       readonly wantedIn: number;
     }
   | { readonly kind: 'certificate'; readonly blocks: true }
+  /** Bare pieces that break share a wrap. */
+  | { readonly kind: 'bareTogether'; readonly blocks: true; readonly together: number }
   | { readonly kind: 'softFirstLayer' | 'dampBarrier'; readonly blocks: true }
   /** Large bubble next to a part that stands out. */
   | { readonly kind: 'largeFirst'; readonly blocks: false; readonly part: string }

@@ -31,7 +31,7 @@ const MINOR_PER_FT2 = 22;
 export function leastBoxToGet(request: PlanRequest, chosen: Planned, plan: (request: PlanRequest) => ChosenPlan): BoxToGet | null {
   const { recommended, ceiling } = chosen;
   const { stowed } = recommended.rated.weighed.filled;
-  const heldIn = stowed.inner?.outsideIn ?? stowed.bundleIn;
+  const heldIn = stowed.inner?.outsideIn ?? stowed.blockIn;
   for (const gapIn of BEDDINGS_IN) {
     const sides = heldIn.map((side) => Math.ceil(side + 2 * gapIn)) as unknown as Triple;
     const insideIn: Triple = [Math.max(sides[0], sides[1]), Math.min(sides[0], sides[1]), sides[2]];

@@ -8,23 +8,19 @@ import { derivePlan } from './derivePlan.ts';
 // Each part of a choice is moved by itself; weight, cost, minutes, stock, steps and chance move with it, or the part
 // says why not. (A board under the bundle once promised 110 times less breakage and was never weighed, charged or packed.)
 
-const asked = request(
-  {
-    lengthIn: 7,
-    widthIn: 5,
-    heightIn: 4,
-    weightLb: 6,
-    replacementMinor: 60_000,
-    hardPoints: [point('handle', 'right')],
-    hollows: [{ id: 'inside', name: 'inside', volumeIn3: 30, filled: false, material: null }],
-  },
-  {
-    stock: {
-      ...STOCK,
-      boxes: [...STOCK.boxes, box([16, 16, 16]), box([10, 10, 10]), box([20, 18, 16])],
-    },
-  },
-);
+const FACTS = {
+  lengthIn: 7,
+  widthIn: 5,
+  heightIn: 4,
+  weightLb: 6,
+  replacementMinor: 60_000,
+  hardPoints: [point('handle', 'right')],
+  hollows: [{ id: 'inside', name: 'inside', volumeIn3: 30, filled: false, material: null }],
+};
+const MORE = { stock: { ...STOCK, boxes: [...STOCK.boxes, box([16, 16, 16]), box([10, 10, 10]), box([20, 18, 16])] } };
+const asked = request(FACTS, MORE);
+/** Only several can stand otherwise. */
+const pair = request({ ...FACTS, lengthIn: 4, weightLb: 3, count: 2 }, MORE);
 const BASE: PlanChoice = { ...CHOICE, box: '16x16x16', layers: [{ material: 'largeBubble', turns: 2 }] };
 
 /** Another value of each part; a part without one does not compile. */
@@ -33,6 +29,7 @@ const OTHER: { readonly [Part in keyof Required<PlanChoice>]: PlanChoice[Part] }
   filledHollows: ['inside'],
   layers: [{ material: 'largeBubble', turns: 4 }],
   orientation: [2, 0, 1],
+  grid: [1, 2, 1],
   inner: { box: '10x10x10', fill: 'mouldedFill' },
   box: '20x18x16',
   newDepthIn: 11,
@@ -46,8 +43,8 @@ const OTHER: { readonly [Part in keyof Required<PlanChoice>]: PlanChoice[Part] }
   signature: true,
 };
 
-function figures(choice: PlanChoice): Record<Moved, unknown> {
-  const derived = derivePlan(asked, choice);
+function figures(choice: PlanChoice, of = asked): Record<Moved, unknown> {
+  const derived = derivePlan(of, choice);
   if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
   const { option } = derived;
   const { weighed } = option.rated;
@@ -61,11 +58,12 @@ function figures(choice: PlanChoice): Record<Moved, unknown> {
   };
 }
 
-const before = figures(BASE);
 const parts = (Object.keys(CHOICE_PARTS) as (keyof PlanChoice)[]).filter((part) => part !== 'service');
 
 test.each(parts)('%s moves what it must, and says what it leaves alone', (part) => {
-  const after = figures({ ...BASE, [part]: OTHER[part] });
+  const of = part === 'grid' ? pair : asked;
+  const before = figures({ ...BASE, ...(part === 'grid' ? { grid: [2, 1, 1] as const } : {}) }, of);
+  const after = figures({ ...BASE, [part]: OTHER[part] }, of);
   const { still } = CHOICE_PARTS[part];
   const stayed = MOVED.filter((figure) => after[figure] === before[figure]);
   expect(stayed).toEqual(MOVED.filter((figure) => figure in still));

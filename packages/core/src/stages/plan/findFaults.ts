@@ -8,6 +8,7 @@ import type { Gaps, StowedBox } from '../box/StowedBox.ts';
 import { certificateHolds } from '../frontier/quietCauses.ts';
 import { HEAVY_INNER_RATIO, innerMassRatio } from '../frontier/shockJourney.ts';
 import type { RatedParcel } from '../rate/RatedParcel.ts';
+import type { WrappedItem } from '../wrap/WrappedItem.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import { isThin, partNotFollowed } from '../wrap/feelTest.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
@@ -31,6 +32,7 @@ const BLOCKED: Readonly<Record<PlanFault['kind'], string>> = {
   tooSmall: 'it does not go into that box',
   noService: 'no service takes it',
   byHand: 'its price is agreed by hand',
+  bareTogether: 'bare pieces would share a wrap',
   feel: 'a part would still be felt through the wrap',
   gap: 'less bedding than the house demands',
   hollowGap: 'nothing goes into one of the gaps',
@@ -54,6 +56,7 @@ export function findFaults(weighed: WeighedParcel, house: House): PlanFault[] {
   if (small) return [small];
   const faults: PlanFault[] = [
     ...wrapped.missing.map((kind): PlanFault => ({ kind, blocks: true })),
+    ...bareTogether(wrapped),
     ...wrapped.feelFaults.map((fault): PlanFault => ({ kind: 'feel', blocks: true, ...fault })),
     ...(filled.fill ? hollowGap(stowed.gaps, filled.fill, stowed.inner ? 0 : wrapped.coverIn) : []),
     ...(stowed.inner && filled.innerFill ? hollowGap(stowed.inner.gaps, filled.innerFill, wrapped.coverIn) : []),
@@ -71,6 +74,12 @@ export function findFaults(weighed: WeighedParcel, house: House): PlanFault[] {
 
 /** What blocks stands first, a mere wish of the house last. */
 const rankOf = ({ blocks, kind }: PlanFault): number => (blocks ? 0 : kind === 'gap' ? 2 : 1);
+
+/** Bare pieces that can break never share a wrap. Common practice, no source. */
+function bareTogether({ piece: { archetype, stacks } }: WrappedItem): PlanFault[] {
+  const together = stacks[0]!;
+  return together > 1 && archetype.fragility !== null && !archetype.cased ? [{ kind: 'bareTogether', blocks: true, together }] : [];
+}
 
 /** A gap into which the fill does not go, so that it holds nothing. */
 function hollowGap(gaps: Gaps, fill: FillStock, coverIn: number): PlanFault[] {

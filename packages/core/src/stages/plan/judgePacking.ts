@@ -12,6 +12,7 @@ import type { ArchetypeKey } from '../../engineering/pieces/Archetype.ts';
 import type { FormKey } from '../../engineering/pieces/forms.ts';
 import { FACE_AXIS, FACES, type Face, type GuardKind, type HardPoint, type HardPointKind } from '../../engineering/pieces/hardPoints.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import { ONE } from '../../engineering/stowage/Block.ts';
 import { BEDDED_HOUSE, type House } from '../../house/House.ts';
 import { gapsAround } from '../box/gapsAround.ts';
 import { boarded, envelopeRound, lined, wholeShell } from '../box/makeShell.ts';
@@ -137,6 +138,8 @@ function orderOf({ piece, faceCard }: Packing): Order {
   const facts: PieceFacts = {
     id: 'piece',
     title: piece.kind,
+    count: 1,
+    stackOf: 1,
     archetype: piece.kind,
     form: piece.form ?? null,
     lengthIn: piece.sizeIn[0],
@@ -222,6 +225,8 @@ function put(packing: Packing, wrapped: WrappedItem, house: House): FilledBox {
       wrapped,
       orientation: [0, 1, 2],
       bundleIn,
+      layout: ONE,
+      blockIn: bundleIn,
       inner,
       shell: board ? boarded(walled, sheet) : walled,
       gaps: gapsIn,

@@ -145,7 +145,7 @@ function* singleChanges(
   }
   for (const orientation of orientationsAllowed(facts.keepUpright)) {
     if (orientation.join() !== choice.orientation.join())
-      yield { change: { kind: 'turned' }, after: { ...choice, orientation, baseGapIn: null } };
+      yield { change: { kind: 'turned' }, after: { ...withoutGrid(choice), orientation, baseGapIn: null } };
   }
   if (choice.inner) {
     const { box, fill } = choice.inner;
@@ -154,12 +154,12 @@ function* singleChanges(
       if (other.key !== fill)
         yield { change: { kind: 'innerFill', fill: other.key }, after: { ...choice, inner: { box, fill: other.key } } };
   }
-  const { shell, inner, bundleIn, wrapped } = now.rated.weighed.filled.stowed;
+  const { shell, inner, blockIn, wrapped } = now.rated.weighed.filled.stowed;
   if (!isEnvelope(shell.box)) {
     if (stock.linerBoard)
       yield { change: { kind: 'liner', liner: !choice.liner }, after: { ...choice, liner: !choice.liner, baseGapIn: null } };
     const newDepthIn =
-      choice.newDepthIn === null ? depthWanted(shell, inner ? inner.outsideIn[2] : bundleIn[2], bedding(house, { inner, wrapped })) : null;
+      choice.newDepthIn === null ? depthWanted(shell, inner ? inner.outsideIn[2] : blockIn[2], bedding(house, { inner, wrapped })) : null;
     if (newDepthIn !== choice.newDepthIn)
       yield { change: { kind: 'cutDown', newDepthIn }, after: { ...choice, newDepthIn, baseGapIn: null } };
     yield { change: { kind: 'board', board: !choice.board }, after: { ...choice, board: !choice.board } };
@@ -170,6 +170,9 @@ function* singleChanges(
     if (guard === null && best) yield { change: { kind: 'guard', hardPointId: id, guard: best.kind }, after: choice };
   }
 }
+
+/** However several stand best then. */
+const withoutGrid = ({ grid: _, ...choice }: PlanChoice): PlanChoice => choice;
 
 /** Every number of turns below one, by halves: where a box is too small, that is what must give. */
 const fewer = (turns: number): number[] => Array.from({ length: Math.round(turns * 2) }, (_, i) => turns - (i + 1) / 2);

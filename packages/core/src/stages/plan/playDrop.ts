@@ -32,7 +32,7 @@ export interface PlayedDrop extends DropTrace {
  * @returns null where nothing lies on that face
  */
 export function playDrop({ faces, ...standing }: ShockFacts, heightIn: number, face: DropFace, steps: number): PlayedDrop | null {
-  const { names } = faces.bottom;
+  const { names } = faces[face === 'corner' ? 'bottom' : face];
   const layers = face === 'corner' ? cornerOf([faces.bottom.layers, faces.front.layers, faces.left.layers]) : faces[face].layers;
   if (!layers.some(({ thicknessIn }) => thicknessIn > 0)) return null;
   const trace = dropTrace(layers, standing.weightLb, heightIn, steps);

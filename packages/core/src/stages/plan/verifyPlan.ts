@@ -19,13 +19,13 @@ export function verifyPlan(plan: PlanDocument, request: PlanRequest): string[] {
 }
 
 /** The plan's own arithmetic: weights, money, room. */
-function addsUp({ weight, costLines, costMinor, quote, gaps, box, bundleIn, inner }: PlanDocument): string[] {
+function addsUp({ weight, costLines, costMinor, quote, gaps, box, block, inner }: PlanDocument): string[] {
   const faults: string[] = [];
   const sum = (numbers: readonly number[]) => numbers.reduce((total, one) => total + one, 0);
   if (!close(sum(weight.parts.map((part) => part.weightLb)), weight.grossLb)) faults.push('weight: parts do not add up');
   if (!close(sum(costLines.map((line) => line.amountMinor)), costMinor)) faults.push('cost: lines do not add up');
   if (sum(quote.lines.map((line) => line.amountMinor)) !== quote.totalMinor) faults.push('postage: lines do not add up');
-  const held: Triple = inner ? inner.outsideIn : bundleIn;
+  const held: Triple = inner ? inner.outsideIn : block.sizeIn;
   const across = [gaps.left + gaps.right, gaps.front + gaps.back];
   const straight = close(held[0] + across[0]!, box.insideIn[0]) && close(held[1] + across[1]!, box.insideIn[1]);
   const turned = close(held[1] + across[0]!, box.insideIn[0]) && close(held[0] + across[1]!, box.insideIn[1]);

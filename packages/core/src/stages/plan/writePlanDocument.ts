@@ -1,6 +1,7 @@
 import { GUARDS } from '../../engineering/pieces/hardPoints.ts';
 import { orient } from '../../engineering/geometry/orientations.ts';
 import { IN2_PER_FT2 } from '../../units/index.ts';
+import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { House } from '../../house/House.ts';
 import { boxFaceOf } from '../box/boxFaceOf.ts';
 import { chanceRange } from '../frontier/chanceRange.ts';
@@ -57,10 +58,17 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
         sheets,
         weightLb,
         costMinor,
-        short: areaIn2 / IN2_PER_FT2 > stock.onHandFt2,
+        short: (stowed.layout.count * areaIn2) / IN2_PER_FT2 > stock.onHandFt2,
       }),
     ),
     bundleIn: stowed.bundleIn,
+    block: {
+      pieces: piece.facts.count,
+      stacks: piece.stacks,
+      grid: stowed.layout.grid,
+      sizeIn: stowed.blockIn,
+      at: stowed.layout.cells.map((cell) => cell.map((one, axis) => one * stowed.bundleIn[axis]!) as unknown as Triple),
+    },
     coverIn: wrapped.coverIn,
     inner: stowed.inner && {
       key: stowed.inner.box.key,

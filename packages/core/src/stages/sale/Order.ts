@@ -8,6 +8,10 @@ import type { CivilDate, Minor } from '../../units/index.ts';
 export interface PieceFacts {
   readonly id: string;
   readonly title: string;
+  /** So many alike; size, weight and worth are of one. */
+  readonly count: number;
+  /** So many at most are stacked and wrapped together; 1 where each is wrapped by itself. */
+  readonly stackOf: number;
   readonly archetype: ArchetypeKey;
   readonly form: FormKey | null;
   readonly lengthIn: number | null;

@@ -12,7 +12,13 @@ export function readSale(order: Order): Order {
   return order;
 }
 
+/** So many alike at most; more are a shipment. */
+export const MOST_ALIKE = 60;
+
 function checkMeasured(piece: PieceFacts): void {
+  for (const field of ['count', 'stackOf'] as const)
+    if (!Number.isInteger(piece[field]) || piece[field] < 1 || piece[field] > MOST_ALIKE)
+      throw new RangeError(`${field} of ${piece.title} must be a whole number from 1 to ${MOST_ALIKE}, not ${piece[field]}`);
   for (const side of ['lengthIn', 'widthIn', 'heightIn'] as const) {
     const value = piece[side];
     if (value !== null) requireSizeIn(`${side} of ${piece.title}`, value);

@@ -34,23 +34,66 @@ test('the rest of what may be said, in any order', () => {
 
 test('a comma between digits stays in its number', () => expect(readSaleLine('jug, 6,5 x 3 x 3', setting).sizeIn).toEqual([6.5, 3, 3]));
 
-test.each<[string, string, RegExp]>([
+test.each<[string, string, RegExp | undefined]>([
   ['jug, 9 x 6 1/', '9 x 6 1/', /fraction/],
   ['jug, 9 x -3', '9 x -3', /above zero/],
   ['jug, sold cheap', 'sold cheap', /amount/],
   ['jug, to 4021', 'to 4021', /five digits/],
   ['jug, by someday', 'by someday', /which day/],
   ['jug, by 2026-11-01', 'by 2026-11-01', /gone/],
-  ['jug, nice', 'nice', /not understood/],
-  ['jug, 2 lb, 3 lb', '3 lb', /twice/],
-  ['jug, sold 3, sold 4', 'sold 4', /twice/],
+  ['jug, nice', 'nice', undefined],
   ['jug, 9 furlongs', '9 furlongs', /furlongs/],
   ['jug, bin !', 'bin !', /short/],
-])('%s: marked in its place', (text, part, problem) => {
+])('%s: joins the title, with a doubt in its place, and stops nothing', (text, part, doubt) => {
+  const { title, readings } = readSaleLine(text, setting);
+  expect(title).toBe(text);
+  expect(readings.every(({ problem }) => problem === null)).toBe(true);
+  expect(text.slice(...readings[1]!.at)).toBe(part);
+  if (doubt) expect(readings[1]!.doubt).toMatch(doubt);
+  else expect(readings[1]!.doubt).toBeUndefined();
+});
+
+test.each<[string, string]>([
+  ['jug, 2 lb, 3 lb', '3 lb'],
+  ['jug, sold 3, sold 4', 'sold 4'],
+])('%s: what is said twice is asked about', (text, part) => {
   const wrong = readSaleLine(text, setting).readings.filter((reading) => reading.problem !== null);
-  expect(wrong).toHaveLength(1);
-  expect(text.slice(...wrong[0]!.at)).toBe(part);
-  expect(wrong[0]!.problem).toMatch(problem);
+  expect(wrong.map(({ at, problem }) => [text.slice(...at), problem])).toEqual([[part, 'said twice']]);
+});
+
+describe('several alike on one line', () => {
+  test.each<[string, number | undefined, string]>([
+    ['six apothecary jars', 6, 'apothecary jars'],
+    ['31 x pilot books', 31, 'pilot books'],
+    ['31x pilot books', 31, 'pilot books'],
+    ['pair of net weights', 2, 'net weights'],
+    ['a pair of brass bookends', 2, 'brass bookends'],
+    ['a dozen tiles', 12, 'tiles'],
+    ['half a dozen goblets', 6, 'goblets'],
+    ['4 × wine glass', 4, 'wine glass'],
+    ['two brass dividers', 2, 'brass dividers'],
+    // a title may begin with a number
+    ['3 legged stool', undefined, '3 legged stool'],
+    ['1920s desk clock', undefined, '1920s desk clock'],
+    ['12 inch globe', undefined, '12 inch globe'],
+    ['a brass lamp', undefined, 'a brass lamp'],
+    ['78 sea charts', undefined, '78 sea charts'],
+    ['one jug', undefined, 'one jug'],
+    ['ten', undefined, 'ten'],
+  ])('%s', (text, count, title) => {
+    const line = readSaleLine(text, setting);
+    expect([line.count, line.title]).toEqual([count, title]);
+  });
+
+  test('each is of one, and what is said of all is shared out', () => {
+    const each = readSaleLine('six jars, 3 1/2 x 3 1/2 x 6 in each, 11 oz each, sold 12 each, shipping 24', setting);
+    expect(each).toMatchObject({ count: 6, weightLb: 11 / 16, soldMinor: 7200, shippingCollectedMinor: 2400, sizeIn: [3.5, 3.5, 6] });
+    const all = readSaleLine('six jars, 3 1/2 x 3 1/2 x 6 in, 4 lb 2 oz, sold 72', setting);
+    expect(all.weightLb).toBeCloseTo(66 / 16 / 6, 12);
+    expect(all.soldMinor).toBe(7200);
+    // of one alone each says nothing new
+    expect(readSaleLine('jar, 11 oz each, sold 12 each', setting)).toMatchObject({ weightLb: 11 / 16, soldMinor: 1200 });
+  });
 });
 
 test('a paste of two megabytes is refused at once', () =>

@@ -1,6 +1,8 @@
 import type { ArchetypeKey } from '../../engineering/pieces/Archetype.ts';
+import { MOST_ALIKE } from './readSale.ts';
 import { archetypeFromTitle } from '../../engineering/pieces/archetypeFromTitle.ts';
 import {
+  leadingCount,
   parseDay,
   parseMoney,
   parseQuantity,
@@ -15,6 +17,8 @@ import {
 /** What one typed line says of a sale; a field that was not said is absent. */
 export interface SaleLine {
   title?: string;
+  /** So many alike; absent for one. Size and weight are of one, money is of all. */
+  count?: number;
   archetype?: ArchetypeKey;
   sizeIn?: readonly number[];
   weightLb?: number;
@@ -35,6 +39,10 @@ export interface SaleLineReading {
   text: string;
   field: SaleLineField | null;
   problem: string | null;
+  /** Why it was taken into the title although it looks like something else. */
+  doubt?: string;
+  /** It was said of each of several. */
+  each?: true;
 }
 
 export type SaleLineField =
@@ -116,8 +124,9 @@ const KEYWORDS: readonly [RegExp, SaleLineField, Fill][] = [
  * Reads a whole sale from one line: `stoneware tea urn, 9 x 8 x 14 in, 6 lb 3 oz, sold 84, to 40217, by Friday`.
  *
  * Parts stand between commas (a comma between digits is part of a number); the first that is neither
- * size, weight nor led by a word of its own is the title. Nothing is thrown: what is not understood is
- * returned as a reading with its problem and its place.
+ * size, weight nor led by a word of its own is the title, which may begin with a count: `six apothecary jars`.
+ * A weight is then of all of them unless `each` stands after it. Nothing is thrown: what is not understood joins the
+ * title, with a doubt where it looks like something else.
  *
  * @param text at most 500 characters
  */
@@ -131,37 +140,63 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
     const part = match[0].trim();
     if (part === '') continue;
     const start = match.index + match[0].indexOf(part);
-    const { field, problem } = readPart(line, part, setting);
-    line.readings.push({ at: [start, start + part.length], text: part, field, problem });
+    line.readings.push({ at: [start, start + part.length], text: part, ...readPart(line, part, setting) });
   }
   if (line.title) {
+    ofOne(line);
     const archetype = archetypeFromTitle(line.title);
     if (archetype) line.archetype = archetype;
   }
   return line;
 }
 
-function readPart(line: SaleLine, part: string, setting: SaleLineSetting): { field: SaleLineField | null; problem: string | null } {
+type Reading = Omit<SaleLineReading, 'at' | 'text'>;
+const EACH = /\s+(?:each|apiece)$/i;
+
+/** Reads one part; what is not understood joins the title. */
+function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Reading {
+  const each = EACH.test(text);
+  const part = text.replace(EACH, '');
+  const told = (field: SaleLineField): Reading => ({ field, problem: null, ...(each ? { each } : {}) });
   for (const [lead, field, fill] of KEYWORDS) {
     const match = lead.exec(part);
     if (!match) continue;
     if (line[field] !== undefined) return { field: null, problem: 'said twice' };
     const problem = fill(line, part.slice(match[0].length).trim(), setting);
-    return { field: problem ? null : field, problem };
+    return problem ? joinTitle(line, text, problem) : told(field);
   }
   const quantity = parseQuantity(part, setting.system);
   if (quantity.kind === 'weight' && line.weightLb === undefined) {
     line.weightLb = quantity.pounds;
-    return { field: 'weightLb', problem: null };
+    return told('weightLb');
   }
   if ((quantity.kind === 'dimensions' || quantity.kind === 'length') && line.sizeIn === undefined) {
     line.sizeIn = quantity.kind === 'length' ? [quantity.inches] : quantity.inches;
-    return { field: 'sizeIn', problem: null };
+    return told('sizeIn');
   }
   if (quantity.kind !== 'notUnderstood') return { field: null, problem: 'said twice' };
-  if (/^[-−.]?\d/.test(part)) return { field: null, problem: quantity.problem };
-  if (line.title !== undefined) return { field: null, problem: 'not understood: try sold, to, by, bin, for, shipping or paid before it' };
-  if (part.length > 80) return { field: null, problem: 'a title has at most 80 characters' };
-  line.title = part;
-  return { field: 'title', problem: null };
+  const counted = line.title === undefined ? leadingCount(text, MOST_ALIKE) : null;
+  if (counted) {
+    line.count = counted.count;
+    return joinTitle(line, counted.rest);
+  }
+  return joinTitle(line, text, /^[-−.]?\d/.test(part) && line.title !== undefined ? quantity.problem : undefined);
+}
+
+const MOST_TITLE = 80;
+
+function joinTitle(line: SaleLine, part: string, doubt?: string): Reading {
+  const title = line.title === undefined ? part : `${line.title}, ${part}`;
+  if (title.length > MOST_TITLE) return { field: null, problem: `a title has at most ${MOST_TITLE} characters` };
+  line.title = title;
+  return { field: 'title', problem: null, ...(doubt === undefined ? {} : { doubt }) };
+}
+
+/** Of several alike the weight of one, unless that was said, and the money of all. */
+function ofOne(line: SaleLine): void {
+  const { count = 1, readings } = line;
+  const saidEach = (field: SaleLineField) => readings.some((reading) => reading.field === field && reading.each);
+  if (count > 1 && line.weightLb !== undefined && !saidEach('weightLb')) line.weightLb /= count;
+  for (const field of ['soldMinor', 'paidMinor', 'shippingCollectedMinor'] as const)
+    if (line[field] !== undefined && saidEach(field)) line[field] *= count;
 }

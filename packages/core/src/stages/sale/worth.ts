@@ -2,10 +2,14 @@ import type { Minor } from '../../units/index.ts';
 import type { Order, PieceFacts } from './Order.ts';
 
 /**
- * What a piece is worth: what somebody said it would cost to replace, else its share of what the order was sold for.
- * Covered, declared, lost and claimed by this one figure.
+ * What a piece is worth, all that are alike together: what somebody said one of them would cost to replace, else their share
+ * of what the order was sold for. Covered, declared, lost and claimed by this one figure.
  */
 export const worthMinor = (
-  piece: Pick<PieceFacts, 'replacementMinor'>,
-  order: Pick<Order, 'soldMinor'> & { readonly pieces: readonly unknown[] },
-): Minor => piece.replacementMinor ?? Math.round(order.soldMinor / Math.max(1, order.pieces.length));
+  { replacementMinor, count }: Pick<PieceFacts, 'replacementMinor' | 'count'>,
+  { soldMinor, pieces }: Pick<Order, 'soldMinor'> & { readonly pieces: readonly Pick<PieceFacts, 'count'>[] },
+): Minor => {
+  if (replacementMinor !== null) return replacementMinor * count;
+  const all = pieces.reduce((sum, one) => sum + one.count, 0);
+  return Math.round((soldMinor * count) / Math.max(1, all));
+};

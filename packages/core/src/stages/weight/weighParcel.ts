@@ -3,6 +3,7 @@ import type { Stockroom, TapeStock } from '../../engineering/materials/stock.ts'
 import type { House } from '../../house/House.ts';
 import { IN_PER_FT } from '../../units/index.ts';
 import { GUESSED_WEIGHT_SPREAD, WEIGHED_SPREAD } from '../item/guessMissing.ts';
+import { countOf } from '../box/stowInBox.ts';
 import type { Shell, StowedBox } from '../box/StowedBox.ts';
 import type { FilledBox } from '../fill/FilledBox.ts';
 import { PHOTOGRAPHS, STANDING_MINUTES } from './standingMinutes.ts';
@@ -29,7 +30,8 @@ export function bundleSundries(
   house: House,
 ): Added {
   const seam = inner ? tape(outerTape, seamFt(inner.box.insideIn, house.seams)) : NOTHING;
-  const layers = wrapped.layers.map((layer) => tape(layer.tape, layer.tapeFt));
+  const count = countOf(wrapped);
+  const layers = wrapped.layers.map((layer) => tape(layer.tape, count * layer.tapeFt));
   return {
     weightLb: [seam, ...layers].reduce((sum, one) => sum + one.weightLb, PAPERS.weightLb),
     costMinor: [seam, ...layers].reduce((sum, one) => sum + one.costMinor, PAPERS.costMinor),
@@ -62,11 +64,12 @@ export function weighParcel(filled: FilledBox, stock: Pick<Stockroom, 'outerTape
   const { piece } = wrapped;
   const sundries = [bundleSundries(stowed, stock, house), shellSundries(shell, stock, house)];
   const sundriesLb = sundries.reduce((sum, one) => sum + one.weightLb, 0);
+  const count = countOf(wrapped);
   const part = (name: string, weightLb: number, spread: number): WeightPart => ({ part: name, weightLb, plusMinusLb: weightLb * spread });
   const parts: WeightPart[] = [
-    part('piece', piece.weightLb, piece.guessed.weight ? GUESSED_WEIGHT_SPREAD : WEIGHED_SPREAD),
-    ...(piece.guards.weightLb > 0 ? [part('guards', piece.guards.weightLb, SPREADS.sundries)] : []),
-    part('wraps', wrapped.weightLb, SPREADS.wraps),
+    part(piece.facts.count > 1 ? 'pieces' : 'piece', count * piece.weightLb, piece.guessed.weight ? GUESSED_WEIGHT_SPREAD : WEIGHED_SPREAD),
+    ...(piece.guards.weightLb > 0 ? [part('guards', count * piece.guards.weightLb, SPREADS.sundries)] : []),
+    part('wraps', count * wrapped.weightLb, SPREADS.wraps),
     part('fill', filled.weightLb, SPREADS.fill),
     part(inner ? 'boxes' : 'box', shell.tareLb + (inner?.tareLb ?? 0), SPREADS.boxes),
     part('tape and papers', sundriesLb, SPREADS.sundries),

@@ -1,0 +1,32 @@
+import { gridsFor, type Grid, type PlanDocument } from '@inch-nest/core';
+import type { NestUse } from '../../parcel/useNest.ts';
+import { useShop } from '../../session/ShopContext.tsx';
+import { Tile, TileSelect } from './Tile.tsx';
+
+/** Grids on offer at most. */
+const MOST = 12;
+const nameOf = (grid: Grid): string => grid.join('x');
+
+/** How several alike bundles stand: so many along the box, across it, and upon one another. */
+export function TogetherTile({ plan: { block, bundleIn }, nest }: { plan: PlanDocument; nest: NestUse }) {
+  const { write } = useShop();
+  const count = block.stacks.length;
+  const grids = gridsFor(count, bundleIn, MOST);
+  const all = grids.some((one) => nameOf(one) === nameOf(block.grid)) ? grids : [block.grid, ...grids];
+  return (
+    <Tile name="How they stand" nest={nest} pin={({ grid }) => (grid ? { grid } : {})}>
+      <TileSelect
+        label="How they stand"
+        value={nameOf(block.grid)}
+        options={all.map((grid) => ({ value: nameOf(grid), label: gridWords(grid) }))}
+        onChange={(name) => nest.change(() => ({ grid: all.find((grid) => nameOf(grid) === name)!, baseGapIn: null }))}
+      />
+      <span className="detail">
+        <b className="numeral">{count} bundles</b>
+        {block.pieces > count && ` of ${block.stacks.join(', ')}`} · {write.size(block.sizeIn)} in all
+      </span>
+    </Tile>
+  );
+}
+
+const gridWords = ([along, across, up]: Grid): string => `${along} × ${across}${up === 1 ? ', one layer' : ` × ${up} layers`}`;

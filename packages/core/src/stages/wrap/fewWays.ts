@@ -1,0 +1,55 @@
+import { dropHeightAtG } from '../../engineering/cushion/dropHeight.ts';
+import type { WrappedItem } from './WrappedItem.ts';
+
+/** Several alike may stand in many ways, so that each wrap is looked at many times: so many of them stand for all. */
+const MOST_WAYS = 16;
+
+/** What speaks for a way of wrapping, less of each being better. */
+type Told = readonly [cost: number, room: number, hardness: number, bare: number];
+
+/**
+ * Of the ways to wrap one of several the few that are not beaten on cost, room, softness and finish together, those that stand
+ * out most among their neighbours; all of them for a single piece.
+ */
+export function fewWhereSeveral(ways: readonly WrappedItem[]): readonly WrappedItem[] {
+  if (ways.length <= MOST_WAYS || ways[0]!.piece.stacks.length === 1) return ways;
+  const told = ways.map((way) => ({ way, told: tell(way) }));
+  const left = told.filter((one, i) => !told.some((other, j) => i !== j && beats(other.told, one.told, j < i)));
+  left.sort((a, b) => a.told[2] - b.told[2] || a.told[0] - b.told[0]);
+  // of neighbours in softness the dearer and bulkier one goes first
+  while (left.length > MOST_WAYS) {
+    let least = 1;
+    for (let i = 1; i < left.length - 1; i++) if (standsOut(left, i) < standsOut(left, least)) least = i;
+    left.splice(least, 1);
+  }
+  return left.map(({ way }) => way);
+}
+
+const beats = (one: Told, other: Told, onTie: boolean): boolean =>
+  one.every((value, i) => value <= other[i]!) && (onTie || one.some((value, i) => value < other[i]!));
+
+/** How much would be lost without it: how far apart its neighbours are, less what it costs and takes up beyond the next. */
+function standsOut(all: readonly { readonly told: Told }[], at: number): number {
+  const [before, here, after] = [all[at - 1]!.told, all[at]!.told, all[at + 1]!.told];
+  const apart = Math.log(after[2] / before[2]);
+  const dearer = Math.max(0, Math.log(here[0] / before[0])) + Math.max(0, Math.log(here[1] / before[1]));
+  return apart - dearer / 4 + (here[3] < before[3] ? 1 : 0);
+}
+
+const tell = (way: WrappedItem): Told => [costOf(way), roomOf(way), hardnessOf(way), isBare(way) ? 1 : 0];
+
+/** Material, in minor units, and minutes at a round cent each second. */
+const costOf = ({ costMinor, minutes, piece: { guards } }: WrappedItem): number =>
+  costMinor + guards.costMinor + 60 * (minutes + guards.minutes);
+const roomOf = ({ bundleIn: [l, w, h] }: WrappedItem): number => l * w * h;
+/** A finish that shows rubbing, without a layer of its own. */
+const isBare = ({ piece, layers }: WrappedItem): boolean =>
+  piece.facts.finish !== 'plain' && layers.every(({ stock }) => stock.role !== 'surface');
+
+/** One over the drop that the wraps alone bring the piece to stand on its base, inches; over their thickness where none breaks it. */
+function hardnessOf({ piece, layers, coverIn }: WrappedItem): number {
+  if (piece.criticalG === null) return 1 / (0.01 + coverIn);
+  const areaIn2 = piece.sizeIn[0] * piece.sizeIn[1] * piece.bearing[2];
+  const stack = layers.flatMap(({ cushion, thicknessIn }) => (cushion ? [{ curve: cushion.curve, thicknessIn, areaIn2 }] : []));
+  return 1 / (dropHeightAtG(stack, piece.weightLb, piece.criticalG) + piece.ownHeightIn + 0.01);
+}

@@ -1,0 +1,43 @@
+import { picked, sale, type DemoParcel } from './DemoParcel.ts';
+
+/** Sets and lots: several alike in one parcel. */
+export const ALIKE_PARCELS: readonly DemoParcel[] = [
+  {
+    sale: sale('WS–TN', '52340', '72', '20', '24', 1),
+    reached: 'kept',
+    piece: {
+      title: 'Apothecary jars, blue labels',
+      bin: 'C3',
+      count: '6',
+      size: '3 1/2 x 3 1/2 x 6',
+      weight: '11 oz',
+      archetype: picked('blownGlass'),
+    },
+  },
+  {
+    sale: sale('GA–RK', '31180', '46', '12', '16.50', 2),
+    reached: 'weighed',
+    piece: {
+      title: 'Net weights, cast stone',
+      bin: 'F2',
+      count: '2',
+      size: '4 x 4 x 3 1/2',
+      weight: '4 lb 2 oz',
+      archetype: picked('denseGlass'),
+    },
+    weighedOffLb: [0.12, 0.12, 0.11],
+  },
+  {
+    sale: sale('ML–EY', '20915', '62', '15', '14', 3),
+    reached: 'draft',
+    piece: {
+      title: 'Pilot books, limp covers',
+      bin: 'D6',
+      count: '31',
+      stackOf: '9',
+      size: '10 x 7 x 1/4',
+      weight: '6 oz',
+      archetype: picked('paperStack'),
+    },
+  },
+];
