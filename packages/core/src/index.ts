@@ -83,7 +83,7 @@ export {
 } from './stages/parcel/LifeEvent.ts';
 export { MOST_ALIKE } from './stages/sale/readSale.ts';
 export { evenStacks, gridsFor, type Grid } from './engineering/stowage/Block.ts';
-export { letterOf } from './stages/bench/severalWords.ts';
+export { letterOf } from './engineering/stowage/letterOf.ts';
 export { countedTitle } from './stages/sale/countedTitle.ts';
 export { worthMinor } from './stages/sale/worth.ts';
 export { aboutOf } from './stages/parcel/LifeEvent.ts';

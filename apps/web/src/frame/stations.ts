@@ -33,7 +33,10 @@ export const STATIONS: readonly Station[] = [
     key: '2',
     name: 'Look over',
     path: 'look-over',
-    figure: (_, plan, write) => (plan ? `${plan.piece.guessedWeight ? '≈ ' : ''}${write.weight(plan.piece.weightLb)}` : ''),
+    figure: (_, plan, write) =>
+      plan
+        ? `${plan.block.stacks.length > 1 ? `${plan.block.stacks.length} × ` : ''}${plan.piece.guessedWeight ? '≈ ' : ''}${write.weight(plan.piece.weightLb)}`
+        : '',
     isDone: ({ piece }) => piece.size.value !== null && piece.weight.value !== null,
   },
   {

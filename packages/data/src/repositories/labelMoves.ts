@@ -26,10 +26,11 @@ const hashOf = ({ name, lines }: Pick<AddressRow, 'name' | 'lines'>): string =>
     .update(JSON.stringify([name, ...lines]))
     .digest('hex');
 
-/** What is in the parcel: the piece, and what goes along with it. */
+/** What is in the parcel: the piece, how many of it where there are several, and what goes along with it. */
 function contentsOf({ id, fields }: Rows['piece']): string[] {
   const along = fields['accessories']!.value as { id: string; count: number; name: string }[];
-  return [id, ...along.map((one) => `${one.count} ${one.name}`).sort()];
+  const count = fields['count']!.value as number;
+  return [count > 1 ? `${id} × ${count}` : id, ...along.map((one) => `${one.count} ${one.name}`).sort()];
 }
 
 /**

@@ -69,7 +69,8 @@ function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse
         {formatChance(plan.chance)}
       </Ask>
       <p className="soft slip-note">
-        breaks on the way ({formatPercent(plan.chance)}); likely {formatChance(plan.chanceHigh)} to {formatChance(plan.chanceLow)}.
+        {plan.block.pieces > 1 && 'that any of them '}breaks on the way ({formatPercent(plan.chance)}); likely{' '}
+        {formatChance(plan.chanceHigh)} to {formatChance(plan.chanceLow)}.
         {plan.spoils >= LEAST_SPOILING && ` Spoilt, though whole: ${formatChance(plan.spoils)}.`}
       </p>
       {half && <p className="soft slip-note">{half}</p>}

@@ -95,7 +95,7 @@ export function LookOverStation({ parcel, nest }: BenchUse) {
           parcel={parcel}
           entity="piece"
           path="replacementMinor"
-          label={several ? 'Worth of one, if not its share of the sold price' : 'Worth, if not the sold price'}
+          label={several ? 'Worth of one, if not as sold' : 'Worth, if not the sold price'}
           placeholder="as sold"
           meaning={(minor: number | null) => (minor === null ? soldWords : write.money(minor))}
         />

@@ -38,7 +38,7 @@ export function LayerTiles({ plan, nest, choice }: { plan: PlanDocument; nest: N
     <DndContext id={dragId} sensors={sensors} collisionDetection={closestCenter} onDragEnd={moved}>
       <SortableContext items={keys} strategy={rectSortingStrategy}>
         {plan.layers.map((layer) => (
-          <LayerTile key={layer.key} layer={layer} nest={nest} choice={choice} relayer={relayer} />
+          <LayerTile key={layer.key} layer={layer} several={plan.block.stacks.length} nest={nest} choice={choice} relayer={relayer} />
         ))}
       </SortableContext>
       {(absent.length > 0 || plan.layers.length > 0) && (
@@ -66,7 +66,19 @@ export function LayerTiles({ plan, nest, choice }: { plan: PlanDocument; nest: N
   );
 }
 
-function LayerTile({ layer, nest, choice, relayer }: { layer: Layer; nest: NestUse; choice: PlanChoice; relayer: Relayer }) {
+function LayerTile({
+  layer,
+  several,
+  nest,
+  choice,
+  relayer,
+}: {
+  layer: Layer;
+  several: number;
+  nest: NestUse;
+  choice: PlanChoice;
+  relayer: Relayer;
+}) {
   const { write } = useShop();
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: layer.key });
   const { wraps } = nest.request.stock;
@@ -111,6 +123,7 @@ function LayerTile({ layer, nest, choice, relayer }: { layer: Layer; nest: NestU
         />
       </span>
       <span className="detail">
+        {several > 1 && `${several} times `}
         {layer.sheets} × {write.length(layer.lengthIn)} long; then {write.size(layer.bundleIn)}; {layer.tape.name.toLowerCase()},{' '}
         {layer.tape.easyOff ? 'easy off' : 'cut open'}
       </span>

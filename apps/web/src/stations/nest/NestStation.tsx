@@ -26,7 +26,7 @@ export function NestStation({ parcel, nest }: BenchUse) {
   const archetype = ARCHETYPES[view.piece.archetype.value];
   const figures =
     plan &&
-    `${write.size(nest.request.order.pieces[0] ? sizeOf(plan) : plan.piece.sizeIn)} · ${plan.piece.guessedWeight ? '≈ ' : ''}${write.weight(plan.piece.weightLb)}`;
+    `${write.size(nest.request.order.pieces[0] ? sizeOf(plan) : plan.piece.sizeIn)} · ${plan.piece.guessedWeight ? '≈ ' : ''}${write.weight(plan.piece.weightLb)}${eachWords(plan)}`;
   const points = plan?.piece.hardPoints.map((point) => point.kind).join(', ');
   return (
     <>
@@ -105,6 +105,10 @@ function NoPlan({ reasons, wouldHelp }: { reasons: readonly string[]; wouldHelp:
 }
 
 /** The piece as it stands, not as it lies in the box. */
+/** Of several the figures are of one, or of the fullest stack. */
+const eachWords = ({ block }: NonNullable<NestUse['plan']>): string =>
+  block.stacks.length === 1 ? '' : block.pieces === block.stacks.length ? ' each' : ' a stack';
+
 function sizeOf({ choice, piece }: NonNullable<NestUse['plan']>): readonly number[] {
   const standing = [0, 0, 0];
   choice.orientation.forEach((axis, i) => (standing[axis] = piece.sizeIn[i]!));

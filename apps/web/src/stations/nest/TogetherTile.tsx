@@ -23,7 +23,7 @@ export function TogetherTile({ plan: { block, bundleIn }, nest }: { plan: PlanDo
       />
       <span className="detail">
         <b className="numeral">{count} bundles</b>
-        {block.pieces > count && ` of ${block.stacks.join(', ')}`} · {write.size(block.sizeIn)} in all
+        {block.pieces > count && ` of ${block.stacks.join(', ')}`}, wraps touching; together {write.size(block.sizeIn)}
       </span>
     </Tile>
   );

@@ -17,7 +17,6 @@ import { useShop } from '../../session/ShopContext.tsx';
 import { KeptText } from '../../parts/KeptText.tsx';
 import { PickedClash } from '../../parcel/fields/PickedClash.tsx';
 import { usePickedField } from '../../parcel/fields/usePickedField.ts';
-import { titleOf } from '../../words/titleOf.ts';
 
 const PURPOSES: readonly { value: CustomsPurpose; label: string }[] = [
   { value: 'sale', label: 'sold' },
@@ -34,7 +33,7 @@ export function CustomsForm({ parcel, nest }: BenchUse) {
   const { shop, person, write } = useShop();
   const { view } = parcel;
   const field = usePickedField(parcel, 'sale', 'customs');
-  const declaration = field.value ?? firstDeclaration(titleOf(view), view.sale.soldMinor.value, nest);
+  const declaration = field.value ?? firstDeclaration(view, nest);
   const change = (part: Partial<CustomsDeclaration>) => field.pick({ ...declaration, ...part });
   const changeLine = (id: string, part: Partial<CustomsLine>) =>
     change({ lines: declaration.lines.map((line) => (line.id === id ? { ...line, ...part } : line)) });
@@ -153,8 +152,18 @@ const newLine = (what: string, valueMinor: number, weightLb: number): CustomsLin
 });
 
 /** A first guess to be looked at: the piece as it was sold. */
-const firstDeclaration = (title: string, soldMinor: number, { plan }: BenchUse['nest']): CustomsDeclaration => ({
+const firstDeclaration = ({ piece, sale }: BenchUse['parcel']['view'], { plan }: BenchUse['nest']): CustomsDeclaration => ({
   purpose: 'sale',
   reason: '',
-  lines: [{ ...newLine(`${title}, used`.slice(0, 80), soldMinor, plan?.piece.weightLb ?? 1), id: 'piece' }],
+  lines: [
+    {
+      ...newLine(
+        `${piece.title.value}, used`.slice(0, 80),
+        sale.soldMinor.value,
+        plan ? plan.block.stacks.length * plan.piece.weightLb : 1,
+      ),
+      id: 'piece',
+      count: piece.count.value,
+    },
+  ],
 });

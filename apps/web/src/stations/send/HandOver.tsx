@@ -54,7 +54,9 @@ export function HandOver({ parcel }: { parcel: ParcelUse }) {
     others.length === 0
       ? `its number is ${label.tracking}`
       : `in ${view.set.length} parcels with the numbers ${view.set.map((one) => one.tracking ?? 'to follow').join(' and ')}`;
-  const message = `Your ${titleOf(view).toLowerCase()} is packed and ${gone ? 'on its way' : 'goes out'} with ${card?.carrier ?? 'the carrier'}, ${label.serviceName}; ${numbers}. Please look it over when it comes, and keep the box until you have.`;
+  const several = view.piece.count.value > 1;
+  const packed = several ? `are packed and ${gone ? 'on their way' : 'go out'}` : `is packed and ${gone ? 'on its way' : 'goes out'}`;
+  const message = `Your ${titleOf(view).toLowerCase()} ${packed} with ${card?.carrier ?? 'the carrier'}, ${label.serviceName}; ${numbers}. Please look ${several ? 'them' : 'it'} over when ${several ? 'they come' : 'it comes'}, and keep the box until you have.`;
   return (
     <section aria-label="Hand over" className="hand-over">
       <h2>Place the label, hand it over</h2>

@@ -1,11 +1,6 @@
 import type { Layout } from '../../engineering/stowage/Block.ts';
+import { letterOf } from '../../engineering/stowage/letterOf.ts';
 import { act, type Part } from './stepParts.ts';
-
-const LETTERS = 26;
-
-/** Bundles are told apart by letters in the order they are put in: A, B, C … Z, AA. */
-export const letterOf = (at: number): string =>
-  (at >= LETTERS ? letterOf(Math.floor(at / LETTERS) - 1) : '') + String.fromCharCode(65 + (at % LETTERS));
 
 /** A step at the bundle done for each of several alike: one step with a count; for one it stays as it is. */
 export function forEach(count: number, parts: readonly Part[]): Part[] {
@@ -19,6 +14,10 @@ export function forEach(count: number, parts: readonly Part[]): Part[] {
     amounts: part.amounts.map((one) => (EACH.test(one.unit) ? one : { ...one, amount: one.amount * count })),
   }));
 }
+
+/** A test that each of several must pass. */
+export const ofEach = (count: number, parts: readonly Part[]): Part[] =>
+  count === 1 ? [...parts] : parts.map((part) => ({ ...part, says: `Each of A to ${letterOf(count - 1)}: ${part.says}` }));
 
 /** Turns and lengths are of one, however many are done. */
 const EACH = /^(turns|inches)/;

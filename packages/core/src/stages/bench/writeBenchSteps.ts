@@ -8,7 +8,8 @@ import type { WrappedLayer } from '../wrap/WrappedItem.ts';
 import type { BenchPhase, BenchStep } from './BenchStep.ts';
 import { BENCH_TESTS, type BenchTestKey } from './benchTests.ts';
 import { ONE } from '../../engineering/stowage/Block.ts';
-import { forEach, letterOf, placeWords, stackSteps } from './severalWords.ts';
+import { letterOf } from '../../engineering/stowage/letterOf.ts';
+import { forEach, ofEach, placeWords, stackSteps } from './severalWords.ts';
 import { fillSteps } from './fillSteps.ts';
 import { boardStep, shellSteps } from './shellSteps.ts';
 import { act, opening, record, test, type Part } from './stepParts.ts';
@@ -68,7 +69,7 @@ export function writeBenchSteps(
   const hollows = facts.hollows.filter((hollow) => hollow.filled);
   const parts: Part[] = [
     ...(storageWrap ? [act('unwrap', 'Take off the storage wrap', 'All of it; look the piece over once more as it comes out.', 0)] : []),
-    ...due('caseShake'),
+    ...ofEach(layout.count, due('caseShake')),
     ...stackSteps(wrapped.piece.stacks),
     ...forEach(
       layout.count,
@@ -86,8 +87,8 @@ export function writeBenchSteps(
       layout.count,
       wrapped.layers.map((layer, i) => ({ ...layerStep(layer, length), shows: { layers: i + 1 } })),
     ),
-    ...due('feel'),
-    ...due('bundleSize'),
+    ...ofEach(layout.count, due('feel')),
+    ...ofEach(layout.count, due('bundleSize')),
     record(
       'measure',
       'bundle',
