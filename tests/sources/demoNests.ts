@@ -45,6 +45,7 @@ function factsOf({ piece }: DemoParcel): PieceFacts {
     hardPoints: read<readonly HardPoint[]>(piece['hardPoints'], presets.hardPoints),
     hollows: [],
     movingParts: read<PieceFacts['movingParts']>(piece['movingParts'], 'none'),
+    along: [],
     replacementMinor: null,
     irreplaceable: false,
     mostChance: null,

@@ -1,4 +1,4 @@
-import { planCount, planParcel, writePlanDocument, type ChosenPlan, type PlanDocument, type PlanRequest } from '@inch-nest/core';
+import { letterOf, planCount, planParcel, writePlanDocument, type ChosenPlan, type PlanDocument, type PlanRequest } from '@inch-nest/core';
 import type { NestRequest } from '@inch-nest/contracts';
 import { BadInput } from './BadInput.ts';
 
@@ -47,7 +47,7 @@ function search(asked: PlanRequest, every: boolean): ChosenPlan {
 }
 
 function planRequestOf({ piece, stock, house, card, from, to, shipDate, sale, locks }: NestRequest<'plan'>): PlanRequest {
-  const { size, weight, value, irreplaceable, ...facts } = piece;
+  const { size, weight, value, irreplaceable, accessories: along, ...facts } = piece;
   const [lengthIn, widthIn, heightIn] = size;
   return {
     order: {
@@ -58,7 +58,7 @@ function planRequestOf({ piece, stock, house, card, from, to, shipDate, sale, lo
       originPostcode: from,
       destinationPostcode: to,
       shipDate,
-      pieces: [{ ...facts, id: PIECE_ID, lengthIn, widthIn, heightIn, weightLb: weight, replacementMinor: value, irreplaceable }],
+      pieces: [{ ...facts, along, id: PIECE_ID, lengthIn, widthIn, heightIn, weightLb: weight, replacementMinor: value, irreplaceable }],
     },
     pieceId: PIECE_ID,
     stock,
@@ -66,6 +66,12 @@ function planRequestOf({ piece, stock, house, card, from, to, shipDate, sale, lo
     cards: [card],
     locks,
   };
+}
+
+/** Room before the nearest bundle: in the inner box where there is one. */
+function nearIn({ gaps, inner }: PlanDocument): readonly number[] {
+  const { left, front, bottom } = inner?.gaps ?? gaps;
+  return [left, front, bottom];
 }
 
 /** A plan in the command line's words. */
@@ -77,6 +83,14 @@ const planOf = (plan: PlanDocument) => ({
   innerBox: plan.inner?.key ?? null,
   fill: plan.fills.map(({ key, where, units, unitName }) => ({ material: key, where, units, unit: unitName })),
   orientation: plan.choice.orientation,
+  bundles: plan.block.at.map((at, i) => ({
+    bundle: letterOf(i),
+    pieces: plan.block.stacks[i],
+    // from the inside corner of what holds them
+    at: at.map((one, axis) => one + nearIn(plan)[axis]!),
+    size: plan.bundleIn,
+    weight: plan.piece.weightLb + plan.layers.reduce((sum, layer) => sum + layer.weightLb, 0),
+  })),
   service: plan.quote.service,
   cover: plan.choice.coverAdded,
   signature: plan.choice.signature,

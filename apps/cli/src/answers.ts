@@ -14,6 +14,8 @@ import {
   linerPanels,
   lowerBox,
   parseQuantity,
+  readSaleLine,
+  type SaleLine,
   peakG,
   quoteService,
   seededRandom,
@@ -39,10 +41,23 @@ const DOUBLE_FROM_IN = 0.22;
 type Layer = NestRequest<'shock'>['layers'][number];
 const layerOf = ({ area, thickness, a, b, p }: Layer): CushionLayer => ({ areaIn2: area, thicknessIn: thickness, curve: { a, b, p } });
 
+/** A sale in the command line's words: what was understood, and what joined the title with a doubt. */
+function saleOf({ title, count = 1, archetype, sizeIn, weightLb, soldMinor, destinationPostcode, shipBy, readings }: SaleLine): unknown {
+  const piece = { title, count, kind: archetype ?? null, size: sizeIn ?? null, weight: weightLb ?? null };
+  return {
+    pieces: title === undefined ? [] : [piece],
+    sold: soldMinor ?? null,
+    to: destinationPostcode ?? null,
+    by: shipBy ?? null,
+    doubts: readings.flatMap(({ text, problem, doubt }) => ((problem ?? doubt) ? [{ text, why: problem ?? doubt }] : [])),
+  };
+}
+
 /** Each command's answer to a request that its schema has read. */
 export const ANSWERS: { [Command in NestCommand]: (request: NestRequest<Command>) => unknown } = {
-  parse({ text, units }) {
-    const quantity = parseQuantity(text, units);
+  parse({ text, sale, units, today }) {
+    if (sale !== undefined) return saleOf(readSaleLine(sale, { today, system: units }));
+    const quantity = parseQuantity(text!, units);
     if (quantity.kind === 'notUnderstood') throw new BadInput([{ path: 'text', message: quantity.problem }]);
     return quantity;
   },

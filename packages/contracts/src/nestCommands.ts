@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { house } from './house.ts';
 import { civilDate, destination, minor, postcode, sizeIn, triple, weightLb } from './numbers.ts';
 import { dropRequest, judgeRequest } from './judgeCommands.ts';
-import { archetypeKey, finish, formKey, hardPoint, hollow, movingParts } from './piece.ts';
+import { archetypeKey, finish, formKey, hardPoint, hollow, movingParts, pieceFacts } from './piece.ts';
 import { locks } from './plan.ts';
 import { rateCard } from './rateCard.ts';
 import { stockroom } from './stock.ts';
@@ -14,7 +14,16 @@ const thickness = z.number().positive().max(100);
 const curve = { a: z.number().positive().max(1e6), b: z.number().positive().max(1e6), p: z.number().min(1).max(10) };
 const shockLayer = z.strictObject({ area: z.number().positive().max(1e6), thickness, ...curve });
 
-const parseRequest = z.strictObject({ text: z.string().max(1000), units: z.enum(['imperial', 'metric']).default('imperial') });
+const parseRequest = z
+  .strictObject({
+    text: z.string().max(1000).optional(),
+    /** A whole sale on one line. */
+    sale: z.string().max(1000).optional(),
+    units: z.enum(['imperial', 'metric']).default('imperial'),
+    /** The day by which a day of the week is meant. */
+    today: civilDate.default('2026-01-01'),
+  })
+  .refine(({ text, sale }) => (text === undefined) !== (sale === undefined), { path: ['text'], message: 'give one of text and sale' });
 
 const wrapRequest = z.strictObject({
   form: z.enum(['block', 'cylinder']),
@@ -162,6 +171,7 @@ const planRequest = z.strictObject({
     hardPoints: z.array(hardPoint).max(24).default([]),
     hollows: z.array(hollow).max(12).default([]),
     movingParts: movingParts.default('none'),
+    accessories: pieceFacts.shape.along,
     value: minor.nullable().default(null),
     irreplaceable: z.boolean().default(false),
     mostChance: z.number().positive().max(1).nullable().default(null),

@@ -52,6 +52,10 @@ export const accessory = z.strictObject({
   name: shortText(60),
   count: z.int().min(1).max(999),
   part: z.enum(['apart', 'off', 'on', 'packer']),
+  /** Of one, for what goes with the piece: left out where nobody weighed or measured it. */
+  weightLb: weightLb.exactOptional(),
+  sizeIn: z.tuple([sizeIn, sizeIn, sizeIn]).exactOptional(),
+  place: z.enum(['bag', 'beside']).exactOptional(),
 });
 export type Accessory = z.infer<typeof accessory>;
 export const originalBox = z.enum(['none', 'kept', 'ofValue']);
@@ -75,6 +79,19 @@ export const pieceFacts = z.strictObject({
   hardPoints: z.array(hardPoint).max(24),
   hollows: z.array(hollow).max(12),
   movingParts,
+  along: z
+    .array(
+      z.strictObject({
+        id: z.string().min(1).max(40),
+        name: shortText(60),
+        count: z.int().min(1).max(999),
+        weightLb: weightLb.nullable(),
+        sizeIn: z.tuple([sizeIn, sizeIn, sizeIn]).nullable(),
+        place: z.enum(['bag', 'beside']),
+      }),
+    )
+    .max(24)
+    .default([]),
   replacementMinor: minor.nullable(),
   irreplaceable: z.boolean().default(false),
   mostChance: z.number().positive().max(1).nullable().default(null),

@@ -1,4 +1,5 @@
-import { ARCHETYPES, houseByMethod, type Order, type PieceFacts, type PlanRequest, type UnitSystem } from '@inch-nest/core';
+import { ARCHETYPES, houseByMethod, type Along, type Order, type PieceFacts, type PlanRequest, type UnitSystem } from '@inch-nest/core';
+import type { Accessory } from './piece.ts';
 import { valuesOf, type KeptFields, type PieceValues } from './keptFields.ts';
 import type { ParcelView } from './parcelView.ts';
 import type { ShopView } from './shopView.ts';
@@ -19,6 +20,7 @@ export function pieceFactsOf(id: string, piece: KeptFields<PieceValues>): PieceF
     hardPoints,
     hollows,
     movingParts,
+    accessories,
     ...worth
   } = valuesOf(piece);
   return {
@@ -38,11 +40,22 @@ export function pieceFactsOf(id: string, piece: KeptFields<PieceValues>): PieceF
     hardPoints,
     hollows,
     movingParts,
+    // parts of the piece weigh with it; what goes with it weighs by itself
+    along: accessories.filter(({ part }) => part === 'apart').map(alongOf),
     replacementMinor: worth.replacementMinor,
     irreplaceable: worth.irreplaceable,
     mostChance: worth.mostChance,
   };
 }
+
+const alongOf = ({ id, name, count, weightLb, sizeIn, place }: Accessory): Along => ({
+  id,
+  name,
+  count,
+  weightLb: weightLb ?? null,
+  sizeIn: sizeIn ?? null,
+  place: place ?? 'beside',
+});
 
 /** The order of a parcel as the core wants it. Sent today, or on the ship-by day when that is later. */
 export function orderOf(

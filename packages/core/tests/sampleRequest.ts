@@ -152,6 +152,7 @@ export const FACTS: PieceFacts = {
   hardPoints: [],
   hollows: [],
   movingParts: 'none',
+  along: [],
   replacementMinor: null,
   irreplaceable: false,
   mostChance: null,

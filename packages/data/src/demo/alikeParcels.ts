@@ -24,6 +24,9 @@ export const ALIKE_PARCELS: readonly DemoParcel[] = [
       size: '4 x 4 x 3 1/2',
       weight: '4 lb 2 oz',
       archetype: picked('denseGlass'),
+      accessories: picked([
+        { id: 'cloth', name: 'canvas cloth', count: 1, part: 'apart', weightLb: 0.3125, sizeIn: [6, 5, 1], place: 'beside' },
+      ]),
     },
     weighedOffLb: [0.12, 0.12, 0.11],
   },

@@ -73,6 +73,7 @@ function requestFor(line: SaleLine, shop: ShopView, destinationPostcode: string)
           hardPoints: usualHardPoints(archetype),
           hollows: [],
           movingParts: 'none',
+          along: [],
           replacementMinor: null,
           irreplaceable: false,
           mostChance: null,

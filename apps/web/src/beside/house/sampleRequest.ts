@@ -44,6 +44,7 @@ export function sampleRequest(shop: ShopView, kind: ArchetypeKey): PlanRequest {
           })),
           hollows: [],
           movingParts: 'none',
+          along: [],
           replacementMinor: null,
           irreplaceable: false,
           mostChance: null,

@@ -2,6 +2,7 @@ import { GUARDS, guardLengthAdvisedIn, HARD_POINTS } from '../../engineering/pie
 import type { House } from '../../house/House.ts';
 import { formatLength, formatSize, type UnitSystem } from '../../units/index.ts';
 import { isEnvelope } from '../box/makeShell.ts';
+import type { Along, AlongPlace } from '../sale/Order.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
 import { PHOTOGRAPHS, STANDING_MINUTES } from '../weight/standingMinutes.ts';
 import type { WrappedLayer } from '../wrap/WrappedItem.ts';
@@ -66,6 +67,7 @@ export function writeBenchSteps(
       : [],
   );
   const guardMinutes = guardSteps.reduce((sum, step) => sum + step.minutes, 0);
+  const putIn = facts.along.map((one) => alongStep(one, system));
   const hollows = facts.hollows.filter((hollow) => hollow.filled);
   const parts: Part[] = [
     ...(storageWrap ? [act('unwrap', 'Take off the storage wrap', 'All of it; look the piece over once more as it comes out.', 0)] : []),
@@ -109,11 +111,11 @@ export function writeBenchSteps(
           outer,
           inner ? 'the inner box' : bundles,
           'box',
-          due('touch').concat(due('fingerGap')),
+          [...putIn, ...due('touch'), ...due('fingerGap')],
           boardStep(shell, length),
           inner ? placeWords(ONE) : placed,
         )
-      : [act('box:in', 'Put it in', 'Flat, its face down, stiff side out.', 0)]),
+      : [act('box:in', 'Put it in', 'Flat, its face down, stiff side out.', 0), ...putIn]),
     ...(inner
       ? [
           act(
@@ -154,6 +156,19 @@ export function writeBenchSteps(
   ];
   return keyed(parts, bundleId);
 }
+
+/** What goes along is put in before the top of the fill. */
+const alongStep = ({ id, name, count, sizeIn, place }: Along, system: UnitSystem): Part =>
+  act(
+    `along:${id}:${count}`,
+    `Put in: ${count > 1 ? `${count} × ` : ''}${name}`,
+    `${ALONG_WORDS[place]}${sizeIn ? ` Room for ${formatSize(sizeIn, system)}${count > 1 ? ' each' : ''} is left in the fill.` : ''}`,
+    0,
+  );
+const ALONG_WORDS: Readonly<Record<AlongPlace, string>> = {
+  bag: 'In a bag of its own, shut, on top of what is packed; nothing hard against it.',
+  beside: 'Beside what is packed, wrapped once, in the fill; nothing hard against it.',
+};
 
 /** Stands for the one bundle where nobody keeps several apart. */
 const ONLY_BUNDLE = 'bundle';

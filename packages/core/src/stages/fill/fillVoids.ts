@@ -24,8 +24,9 @@ export function fillVoids(stowed: StowedBox, fill: FillStock | null, innerFill: 
   const { inner, shell } = stowed;
   const heldIn = inner ? inner.outsideIn : stowed.blockIn;
   const emptyIn3 = emptyCellsIn3(stowed.layout, stowed.bundleIn);
+  const alongIn3 = stowed.wrapped.piece.along.roomIn3;
   const outer =
-    fill && fillAmount(fill, 'outer', heldIn, shell.insideIn, stowed.gaps, house.overfillShare, extraShare, inner ? 0 : emptyIn3);
+    fill && fillAmount(fill, 'outer', heldIn, shell.insideIn, stowed.gaps, house.overfillShare, extraShare, inner ? 0 : emptyIn3, alongIn3);
   const within = inner && innerFill ? fillAmount(innerFill, 'inner', stowed.blockIn, inner.box.insideIn, inner.gaps, 0, 0, emptyIn3) : null;
   const amounts = [...(within ? [within] : []), ...(outer ? [outer] : [])];
   const ownLb = bundleLb(stowed);

@@ -110,7 +110,7 @@ export function packer({ house, tapes, innerFills }: PlanSpace): Packer {
       held,
       innerFill,
       heldLb,
-      weightLb: heldLb + sundries.weightLb,
+      weightLb: heldLb + sundries.weightLb + wrapped.piece.along.weightLb,
       costMinor:
         count * (wrapped.costMinor + guards.costMinor) +
         (inner?.box.priceMinor ?? 0) +

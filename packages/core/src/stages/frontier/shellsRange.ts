@@ -31,12 +31,12 @@ const LEADEN = 1e6;
 const STRUCK: readonly Struck[] = ['bottom', 'top', 'front', 'back', 'left', 'right'];
 
 /** Room between what is held and a shell, cubic feet; an envelope has none. */
-export const voidRound = ({ heldIn, inner, layout, bundleIn }: Held, { box, insideIn }: Shell): number =>
-  isEnvelope(box)
-    ? 0
-    : (Math.max(0, insideIn[0] * insideIn[1] * insideIn[2] - heldIn[0] * heldIn[1] * heldIn[2]) +
-        (inner ? 0 : emptyCellsIn3(layout, bundleIn))) /
-      IN3_PER_FT3;
+export function voidRound({ heldIn, inner, layout, bundleIn, wrapped }: Held, { box, insideIn }: Shell): number {
+  if (isEnvelope(box)) return 0;
+  const round = Math.max(0, insideIn[0] * insideIn[1] * insideIn[2] - heldIn[0] * heldIn[1] * heldIn[2]);
+  const empty = inner ? 0 : emptyCellsIn3(layout, bundleIn);
+  return Math.max(0, round + empty - wrapped.piece.along.roomIn3) / IN3_PER_FT3;
+}
 
 /** Ranges of lists of shells, each list worked out once. */
 export function shellsRange(

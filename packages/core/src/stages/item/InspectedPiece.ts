@@ -34,6 +34,8 @@ export interface InspectedPiece {
   readonly governs: string;
   /** Guards and what fills the hollows. */
   readonly guards: { readonly weightLb: number; readonly costMinor: number; readonly minutes: number };
+  /** What goes along: all of it together. */
+  readonly along: { readonly weightLb: number; readonly roomIn3: number };
   /** Worth of all that are alike. */
   readonly replacementMinor: Minor;
 }

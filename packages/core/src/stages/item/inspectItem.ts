@@ -14,7 +14,7 @@ import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { evenStacks } from '../../engineering/stowage/Block.ts';
 import { ORDINARY_FILLS } from '../../engineering/materials/ordinaryStock.ts';
 import { IN3_PER_FT3, IN_PER_FT } from '../../units/index.ts';
-import type { Hollow, Order, PieceFacts } from '../sale/Order.ts';
+import type { Along, Hollow, Order, PieceFacts } from '../sale/Order.ts';
 import { worthMinor } from '../sale/worth.ts';
 import { withAdded, type Added } from './addedTo.ts';
 import { guessMissing } from './guessMissing.ts';
@@ -60,9 +60,15 @@ export function inspectItem(order: Order, told: PieceFacts, added: Added = {}): 
     ownHeightIn: (fragility?.ownHeightIn ?? 0) * weakest.share,
     governs: weakest.name,
     guards: sumUp([...facts.hardPoints.flatMap(guardOf), ...facts.hollows.flatMap(hollowFill)]),
+    along: sumAlong(facts.along),
     replacementMinor: worthMinor(facts, order),
   };
 }
+
+const sumAlong = (along: readonly Along[]): InspectedPiece['along'] => ({
+  weightLb: along.reduce((sum, { count, weightLb }) => sum + count * (weightLb ?? 0), 0),
+  roomIn3: along.reduce((sum, { count, sizeIn }) => sum + (sizeIn ? count * sizeIn[0] * sizeIn[1] * sizeIn[2] : 0), 0),
+});
 
 /** A stack grows along the side on which one of it is thinnest. */
 const stacked = (sizeIn: Triple, high: number): Triple =>

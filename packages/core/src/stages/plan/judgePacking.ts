@@ -152,6 +152,7 @@ function orderOf({ piece, faceCard }: Packing): Order {
     hardPoints: [...piece.hardPoints.map(({ kind, face, guard }, i) => point(kind, face, guard, i + 1)), ...fine],
     hollows: [],
     movingParts: piece.steadied === null ? 'none' : piece.steadied ? 'steadied' : 'shifting',
+    along: [],
     replacementMinor: null,
     irreplaceable: false,
     mostChance: null,

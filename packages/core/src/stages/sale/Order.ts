@@ -1,6 +1,7 @@
 import type { Finish, ArchetypeKey } from '../../engineering/pieces/Archetype.ts';
 import type { OrdinaryFillKey } from '../../engineering/materials/ordinaryStock.ts';
 import type { FormKey } from '../../engineering/pieces/forms.ts';
+import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { HardPoint } from '../../engineering/pieces/hardPoints.ts';
 import type { CivilDate, Minor } from '../../units/index.ts';
 
@@ -25,12 +26,27 @@ export interface PieceFacts {
   readonly hollows: readonly Hollow[];
   /** Parts that move inside a case or retail box. */
   readonly movingParts: 'none' | 'steadied' | 'shifting';
+  /** What goes along without being fragile. */
+  readonly along: readonly Along[];
   readonly replacementMinor: Minor | null;
   /** No money buys another: it may break less often. */
   readonly irreplaceable: boolean;
   /** How often it may break at most, where somebody said so for this piece; null goes by the house. */
   readonly mostChance: number | null;
 }
+
+/** Leads, a key, a remote: goes along, weighs and takes room, and is put in before the box is closed. */
+export interface Along {
+  readonly id: string;
+  readonly name: string;
+  readonly count: number;
+  /** Of one; null where nobody weighed or measured it, and nothing is counted. */
+  readonly weightLb: number | null;
+  readonly sizeIn: Triple | null;
+  readonly place: AlongPlace;
+}
+/** In a bag of its own on top, or beside what the box holds, in the fill. */
+export type AlongPlace = 'bag' | 'beside';
 
 /** A cavity; left unfilled it costs strength. */
 export interface Hollow {

@@ -23,5 +23,10 @@ function checkMeasured(piece: PieceFacts): void {
     const value = piece[side];
     if (value !== null) requireSizeIn(`${side} of ${piece.title}`, value);
   }
+  for (const { name, count, weightLb, sizeIn } of piece.along) {
+    if (!Number.isInteger(count) || count < 1) throw new RangeError(`count of ${name} must be a whole number from 1, not ${count}`);
+    if (weightLb !== null) requireWeightLb(`weightLb of ${name}`, weightLb);
+    for (const side of sizeIn ?? []) requireSizeIn(`sizeIn of ${name}`, side);
+  }
   if (piece.weightLb !== null) requireWeightLb(`weightLb of ${piece.title}`, piece.weightLb);
 }

@@ -69,6 +69,7 @@ export function weighParcel(filled: FilledBox, stock: Pick<Stockroom, 'outerTape
   const parts: WeightPart[] = [
     part(piece.facts.count > 1 ? 'pieces' : 'piece', count * piece.weightLb, piece.guessed.weight ? GUESSED_WEIGHT_SPREAD : WEIGHED_SPREAD),
     ...(piece.guards.weightLb > 0 ? [part('guards', count * piece.guards.weightLb, SPREADS.sundries)] : []),
+    ...(piece.along.weightLb > 0 ? [part('what goes with it', piece.along.weightLb, SPREADS.boxes)] : []),
     part('wraps', count * wrapped.weightLb, SPREADS.wraps),
     part('fill', filled.weightLb, SPREADS.fill),
     part(inner ? 'boxes' : 'box', shell.tareLb + (inner?.tareLb ?? 0), SPREADS.boxes),
