@@ -1,6 +1,7 @@
 import {
   ARCHETYPES,
   BEDDED_HOUSE,
+  countedTitle,
   formatChance,
   GUARDS,
   HARD_POINTS,
@@ -103,7 +104,7 @@ export function demoNest(parcel: DemoParcel, { request, chosen } = planDemo(parc
   return {
     title: plan.piece.title,
     cells: [
-      plan.piece.title,
+      countedTitle({ title: plan.piece.title, count: plan.block.pieces }),
       [parcel.piece['size'], parcel.piece['weight']].filter(Boolean).join(', '),
       `$${parcel.sale.soldMinor}`,
       [

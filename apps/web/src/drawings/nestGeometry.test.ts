@@ -78,3 +78,52 @@ test('hard points stand on the edge they face, or face us', () => {
 test('what does not go in stands out beyond its box, and the drawing leaves room for it', () => {
   expect(extentOf({ inside: { w: 6, h: 5 }, over: { left: 2, right: 2, top: 0, bottom: 1 } })).toEqual({ w: 10, h: 6 });
 });
+
+describe('several alike', () => {
+  const set = request({ count: 5, lengthIn: 3, widthIn: 3, heightIn: 4 }, { stock: { boxes: [box([18, 16, 14]), box([14, 14, 12])] } });
+  const drawn = (grid: PlanChoice['grid'], more: Partial<PlanChoice> = {}): PlanDocument => {
+    const derived = derivePlan(set, {
+      ...CHOICE,
+      baseGapIn: null,
+      layers: [{ material: 'largeBubble', turns: 1 }],
+      ...(grid ? { grid } : {}),
+      ...more,
+    });
+    if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
+    return writePlanDocument(derived.option, set.house);
+  };
+  const letters = (plan: PlanDocument, name: 'above' | 'front' | 'side') =>
+    nestView(plan, name)
+      .seen.map(({ letter }) => letter)
+      .sort()
+      .join('');
+
+  test('each view shows those that nothing stands before', () => {
+    // A B / C D on the floor, E on A
+    const plan = drawn([2, 2, 2]);
+    expect(letters(plan, 'above')).toBe('BCDE');
+    expect(letters(plan, 'front')).toBe('ABE');
+    expect(letters(plan, 'side')).toBe('BDE');
+  });
+
+  test('all of them inside their block, the block inside the box, none upon another', () => {
+    for (const name of ['above', 'front', 'side'] as const)
+      for (const plan of [drawn([3, 2, 1]), drawn([1, 1, 5]), drawn([2, 2, 2], { inner: { box: '14x14x12', fill: 'mouldedFill' } })]) {
+        const view = nestView(plan, name);
+        const places = view.seen.map(({ dx, dy }) => ({ ...view.bundle, x: view.bundle.x + dx, y: view.bundle.y + dy }));
+        for (const place of places) within(place, view.block);
+        for (const [i, one] of places.entries())
+          for (const other of places.slice(i + 1)) {
+            const apart = Math.abs(one.x - other.x) > one.w - 1e-6 || Math.abs(one.y - other.y) > one.h - 1e-6;
+            expect(apart).toBe(true);
+          }
+        if (name !== 'above' || plan.choice.inner) within(view.piece, view.bundle);
+      }
+  });
+
+  test('one alone is its own block and has no letter to tell it by but A', () => {
+    const view = nestView(plan({}), 'front');
+    expect(view.seen).toEqual([{ letter: 'A', dx: 0, dy: 0 }]);
+    expect(view.block).toEqual(view.bundle);
+  });
+});

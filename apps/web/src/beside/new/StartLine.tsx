@@ -69,11 +69,14 @@ export function StartLine() {
       />
       <ul id="line-readings" className="readings" aria-live="polite">
         {line.readings.map((reading) => (
-          <li key={reading.at.join('-')} className={reading.problem ? 'wrong' : ''}>
+          <li key={reading.at.join('-')} className={reading.problem ? 'wrong' : reading.doubt ? 'doubt' : ''}>
             <span className="said">{reading.text}</span>
             <span>
-              {reading.problem ? `✗ ${reading.problem}` : `${FIELD_WORDS[reading.field!]}: ${meaning(line, reading.field!, write)}`}
-              {reading.doubt && ` · taken into the name: ${reading.doubt}`}
+              {reading.problem
+                ? `✗ ${reading.problem}`
+                : reading.doubt
+                  ? `? kept with the name: ${reading.doubt}`
+                  : `${FIELD_WORDS[reading.field!]}: ${meaning(line, reading.field!, write)}`}
             </span>
           </li>
         ))}

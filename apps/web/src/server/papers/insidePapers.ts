@@ -40,7 +40,7 @@ export const openingPage = (facts: PaperFacts, plan: NonNullable<PaperFacts['pla
   draw: (paper, [wide, high]) => {
     const width = wide - 2 * MARGIN;
     line(paper, 'How to open it', { x: MARGIN, y: 0.35, width }, 20, 'head');
-    openingSteps(plan).forEach((step, i) => {
+    openingSteps(plan, facts.accessories).forEach((step, i) => {
       const y = 0.8 + i * 0.28;
       line(paper, `${i + 1}`, { x: MARGIN, y, width: 0.3 }, 13, 'head');
       line(paper, step, { x: MARGIN + 0.3, y, width: width - 0.3 }, 12);

@@ -74,6 +74,20 @@ test('the opening card is the wrapping backwards: outermost layer first, guards 
   expect(steps.at(-1)).toMatch(/guard off the handle/);
 });
 
+test('of several each is lifted out, the last one first, and what goes along is looked for', () => {
+  const set = request({ count: 6, archetype: 'blownGlass' });
+  const nest = derivePlan(set, { ...CHOICE, grid: [3, 2, 1] });
+  if (nest.kind === 'noPlan') throw new Error(nest.reasons.join());
+  const steps = openingSteps(writePlanDocument(nest.option, set.house), ['2 × lid']);
+  expect(steps).toContain('Lift out 6 bundles, F first, A last.');
+  expect(steps).toContain('Look for what goes with it: 2 × lid.');
+  expect(steps.find((step) => step.startsWith('Unwind'))).toContain('from each');
+  const books = request({ count: 31, stackOf: 9, archetype: 'paperStack', lengthIn: 10, widthIn: 7, heightIn: 0.25, weightLb: 0.4 });
+  const stacks = derivePlan(books, { ...CHOICE, box: '16x14x12' });
+  if (stacks.kind === 'noPlan') throw new Error(stacks.reasons.join());
+  expect(openingSteps(writePlanDocument(stacks.option, books.house)).at(-1)).toMatch(/tape off the stacks/);
+});
+
 test.each<[(typeof PAPER_KINDS)[number], string[]]>([
   ['label', ['Ambry Ground', '2 of 2', 'Edda Vik', 'Skarvik 12', 'XN-04021', 'AG40000037', '7K2M', 'SIGNATURE']],
   ['tag', ['EV–XN', '7K2M', '2 of 2', '3 lb 9 oz', '3 of 8 photographs']],

@@ -52,6 +52,39 @@ describe('what goes with a piece', () => {
   });
 });
 
+describe('what goes along weighs and takes room', () => {
+  const LEADS: Accessory = { id: 'leads', name: 'leads', count: 2, part: 'apart', weightLb: 0.5 };
+  let kept: (readonly Accessory[])[];
+  const shown = (one: Accessory, person?: string) =>
+    draw(<GoesWith list={[one]} onChange={(next) => kept.push(next)} />, person ? { person } : {});
+  beforeEach(() => (kept = []));
+
+  test('as typed, in whatever units; emptied it is not known again', async () => {
+    await shown(LEADS);
+    type('Size of one leads', '10 cm x 5 cm x 1 in');
+    expect(kept.at(-1)![0]).toMatchObject({ weightLb: 0.5, sizeIn: [10, 5, 2.54].map((cm) => expect.closeTo(cm / 2.54, 9) as number) });
+    type('Weight of one leads', '');
+    expect(kept.at(-1)![0]).not.toHaveProperty('weightLb');
+  });
+
+  test.each([
+    ['Weight of one leads', 'light'],
+    ['Weight of one leads', '4 x 4 x 4'],
+    ['Size of one leads', '4 x 4'],
+    ['Size of one leads', '2 lb'],
+  ])('%s: “%s” is refused and nothing is kept', async (label, wrong) => {
+    await shown(LEADS);
+    type(label, wrong);
+    expect(screen.getByText(/^✗ (a weight|three sides), like/)).toBeTruthy();
+    expect(kept).toEqual([]);
+  });
+
+  test('a part that comes off weighs with its piece: nothing is asked of it', async () => {
+    await shown({ ...LEADS, part: 'off' });
+    expect(screen.queryByLabelText('Weight of one leads')).toBeNull();
+  });
+});
+
 describe('a hollow', () => {
   const BOWL: Hollow = { id: 'bowl', name: 'the bowl', volumeIn3: 20, filled: false, material: null };
   let kept: (readonly Hollow[])[];

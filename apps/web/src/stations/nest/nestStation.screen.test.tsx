@@ -4,6 +4,7 @@ import { box, point, request } from '../../../../../packages/core/tests/sampleRe
 import { nestOf, parcelOf } from '../../../../../tests/screens/bench.ts';
 import { draw } from '../../../../../tests/screens/shop.tsx';
 import { FaultBanner } from './FaultBanner.tsx';
+import { TogetherTile } from './TogetherTile.tsx';
 
 const faults = async (asked: ReturnType<typeof request>, by: Parameters<typeof nestOf>[1]) => {
   const { nest } = nestOf(asked, by);
@@ -81,4 +82,28 @@ test('a box of which none is left asks to be fetched', async () => {
   const asked = request({}, { stock: { boxes: [box([12, 12, 12]), box([10, 10, 10], { onHand: 0 })] } });
   await faults(asked, (choice) => ({ ...choice, box: '10x10x10' }));
   expect(screen.getByText('None left of that box.')).toBeTruthy();
+});
+
+test('how several stand together is said with how much room it takes, and another way is taken with a press', async () => {
+  const set = request({ count: 6, lengthIn: 3, widthIn: 3, heightIn: 5, weightLb: 0.6 });
+  const { nest, taken } = nestOf(set, (choice) => ({ ...choice, box: '16x14x12', grid: [3, 2, 1] }));
+  await draw(<TogetherTile plan={nest.plan!} nest={nest} />);
+  expect(screen.getByText('6 bundles')).toBeTruthy();
+  expect(screen.getByRole('group', { name: 'How they stand' }).textContent).toMatch(/3 × 2.*wraps touching; together/);
+  const field = screen.getByRole('combobox', { name: 'How they stand' });
+  fireEvent.mouseDown(field);
+  const others = (await screen.findAllByRole('option')).filter((one) => one.textContent !== '3 × 2, one layer');
+  expect(others.length).toBeGreaterThan(1);
+  fireEvent.keyDown(field, { key: 'ArrowDown', keyCode: 40 });
+  fireEvent.keyDown(field, { key: 'Enter', keyCode: 13 });
+  const grid = taken.at(-1)!.grid!;
+  expect(grid).not.toEqual([3, 2, 1]);
+  expect(grid[0] * grid[1] * grid[2]).toBeGreaterThanOrEqual(6);
+});
+
+test('bare glass in one wrap is refused with its remedy', async () => {
+  const set = request({ archetype: 'blownGlass', count: 6, stackOf: 6, lengthIn: 3, widthIn: 3, heightIn: 1, weightLb: 0.4 });
+  await faults(set, (choice) => ({ ...choice, box: '16x14x12' }));
+  expect(screen.getByText('Bare pieces in one wrap.')).toBeTruthy();
+  expect(screen.getByText(/6 would lie against each other with nothing between: wrap each by itself/)).toBeTruthy();
 });

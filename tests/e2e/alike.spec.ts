@@ -1,0 +1,112 @@
+import { expect, expectAccessible, kept, saved, settled, test } from './bench.ts';
+
+test('a set of six on one line: read, looked over, wrapped each by itself, stood otherwise, taken back, and put in as A to F', async ({
+  app,
+  page,
+}) => {
+  test.setTimeout(120_000);
+  await page.goto(`${app.address}/new`);
+  await page.keyboard.type('six apothecary jars, 3 1/2 x 3 1/2 x 6, 11 oz each, sold 72, shipping 24, to 40217, for ZZ–SX');
+  const readings = page.locator('.readings');
+  await expect(readings.getByText('piece: 6 × apothecary jars')).toBeVisible();
+  await expect(readings.getByText('weight: 11 oz each')).toBeVisible();
+  await page.keyboard.press('Enter');
+  await page.waitForURL(/look-over/);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('6 × apothecary jars');
+  await settled(page);
+  await expectAccessible(page);
+  const parcel = page.url().replace(/look-over$/, '');
+
+  // a count that is none is said so, and the last one stands
+  const count = page.getByLabel('How many alike');
+  for (const none of ['0', '10,000', 'some']) {
+    await count.fill(none);
+    await expect(page.getByText('✗ how many? a whole number from 1 to 60')).toBeVisible();
+  }
+  await saved(page);
+  expect((await kept(page)).piece.count).toMatchObject({ value: 6, draft: 'some' });
+  await count.fill('half a dozen');
+  await saved(page);
+  expect((await kept(page)).piece.count).toMatchObject({ value: 6, draft: null });
+
+  await page.goto(`${parcel}nest`);
+  await settled(page);
+  await page.getByRole('button', { name: /Recommended/ }).click();
+  await saved(page);
+  const { choice, plan } = (await kept(page)).nest;
+  expect(plan!.document.block).toMatchObject({ pieces: 6, stacks: [1, 1, 1, 1, 1, 1] });
+  expect(plan!.document.weight.parts.find(({ part }) => part === 'pieces')!.weightLb).toBeCloseTo((6 * 11) / 16, 9);
+  const above = page.locator('[data-view=above]');
+  const [along, across] = choice!.grid!;
+  await expect(above.locator('[data-bundle]')).toHaveCount(along * across);
+  await expect(above.locator('[data-bundle=A]')).toHaveCount(1);
+
+  // by keyboard: another way to stand, with its figures, and back
+  const stand = page.getByRole('combobox', { name: 'How they stand' });
+  await stand.focus();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await saved(page);
+  const other = (await kept(page)).nest.choice!.grid!;
+  expect(other).not.toEqual(choice!.grid);
+  expect(other[0] * other[1] * other[2]).toBeGreaterThanOrEqual(6);
+  await page.getByRole('button', { name: /^Undo/ }).first().click();
+  await saved(page);
+  expect((await kept(page)).nest.choice!.grid).toEqual(choice!.grid);
+
+  await page.goto(`${parcel}bench`);
+  const steps = page.getByRole('list', { name: 'All steps' });
+  await expect(steps.getByText(/, 6 times$/).first()).toBeVisible();
+  await expect(steps.getByText('Put A to F in')).toBeVisible();
+
+  // one fewer is another parcel: five are planned, and the bench says so
+  await page.goto(`${parcel}look-over`);
+  await page.getByLabel('How many alike').fill('5');
+  await saved(page);
+  await page.goto(`${parcel}bench`);
+  await expect(page.getByRole('list', { name: 'All steps' }).getByText('Put A to E in')).toBeVisible();
+});
+
+test('a lot of thirty-one books with at most nine in a wrap: four even stacks, and glass is never wrapped so', async ({ page, sell }) => {
+  const id = await sell('31 x pilot books, 10 x 7 x 1/4 each, 6 oz each, sold 62, shipping 20, to 40217', 'look-over', false);
+  await page.getByLabel('In one wrap at most').fill('9');
+  await expect(page.getByText('4 stacks: 8, 8, 8, 7')).toBeVisible();
+  await saved(page);
+  await page.goto(page.url().replace(/look-over$/, 'nest'));
+  await settled(page);
+  await page.getByRole('button', { name: /Recommended/ }).click();
+  await saved(page);
+  expect((await kept(page)).nest.plan!.document.block.stacks).toEqual([8, 8, 8, 7]);
+  await expect(page.getByRole('group', { name: 'How they stand' })).toContainText('4 bundles of 8, 8, 8, 7');
+  await page.goto(page.url().replace(/nest$/, 'bench'));
+  await expect(page.getByRole('list', { name: 'All steps' }).getByText('Make 4 stacks: 8, 8, 8, 7')).toBeVisible();
+  expect(id).toMatch(/-/);
+
+  await page.goto(page.url().replace(/bench$/, 'look-over'));
+  await page.locator('body').press('b');
+  await saved(page);
+  await page.goto(page.url().replace(/look-over$/, 'nest'));
+  await expect(page.getByText('Bare pieces in one wrap.').first()).toBeVisible();
+});
+
+test('what goes along is weighed, takes its room and is put in before the top', async ({ page, sell }) => {
+  await sell('stoneware bowl, 5 x 5 x 4, 2 lb, sold 60, shipping 14, to 40217', 'look-over');
+  const weighs = page.getByRole('link', { name: /^Weigh/ });
+  const before = (await weighs.textContent())!;
+  const rows = page.getByRole('region', { name: 'Parts and what goes with it' });
+  await rows.getByRole('button', { name: 'A part or accessory' }).click();
+  await rows.getByLabel('Weight of one lid').fill('8 furlongs');
+  await expect(rows.getByText(/✗ a weight, like/)).toBeVisible();
+  await rows.getByLabel('Weight of one lid').fill('8 oz');
+  await rows.getByLabel('Weight of one lid').blur();
+  await rows.getByLabel('Size of one lid').fill('4 x 4 x 1');
+  await rows.getByLabel('Size of one lid').blur();
+  await saved(page);
+  expect((await kept(page)).piece.accessories.value[0]).toMatchObject({ name: 'lid', weightLb: 0.5, sizeIn: [4, 4, 1] });
+  // half a pound more, less the fill it takes the place of
+  await expect(weighs).not.toHaveText(before);
+  await expect(weighs).toContainText(/≈ 3 lb/);
+  await page.goto(page.url().replace(/look-over$/, 'bench'));
+  await expect(page.getByRole('list', { name: 'All steps' }).getByText('Put in: lid')).toBeVisible();
+});
