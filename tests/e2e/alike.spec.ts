@@ -110,3 +110,19 @@ test('what goes along is weighed, takes its room and is put in before the top', 
   await page.goto(page.url().replace(/look-over$/, 'bench'));
   await expect(page.getByRole('list', { name: 'All steps' }).getByText('Put in: lid')).toBeVisible();
 });
+
+test('a horn for repair is no sale: its worth is asked for, customs hears why, and nothing is kept from it', async ({ page, sell }) => {
+  await sell('brass horn, 16 x 8 x 8, 3 lb 2 oz, for repair, to XN-04021, for RE–XN', 'sale', false);
+  await expect(page.getByText('nothing is known of its worth: say below what it would cost to replace')).toBeVisible();
+  await expect(page.getByRole('complementary', { name: 'Slip' }).getByText('Kept from the sale')).toHaveCount(0);
+  await page.getByLabel('Worth', { exact: true }).fill('240');
+  await saved(page);
+  await expect(page.getByText('nothing is known of its worth')).toHaveCount(0);
+  await expect(page.getByRole('region', { name: 'Customs' }).getByRole('radio', { name: 'for repair' })).toBeChecked();
+  await expect(page.getByText('a repair must say why it is sent')).toBeVisible();
+  await settled(page);
+  expect((await kept(page)).sale.job.value).toBe('repair');
+  await page.getByRole('radiogroup', { name: 'What it is sent for' }).getByText('sold', { exact: true }).click();
+  await saved(page);
+  await expect(page.getByRole('complementary', { name: 'Slip' }).getByText('Kept from the sale')).toBeVisible();
+});

@@ -74,6 +74,7 @@ export function parcelOf({ order }: PlanRequest, life: object = {}): ParcelUse {
       shippingCollectedMinor: field(order.shippingCollectedMinor),
       arriveBy: field(null),
       signatureWish: field('none'),
+      job: field('sale'),
       destinationPostcode: field(order.destinationPostcode),
     },
     piece: { title: field(order.pieces[0]!.title), archetype: field(order.pieces[0]!.archetype) },

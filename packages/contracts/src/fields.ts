@@ -1,3 +1,4 @@
+import { JOBS } from '@inch-nest/core';
 import { z } from 'zod';
 import { customsDeclaration } from './customs.ts';
 import type { FieldEntity, PieceField, PieceValues, SaleField, SaleValues } from './keptFields.ts';
@@ -21,6 +22,7 @@ export const FIELDS = {
     ...TYPED_FIELDS.sale,
     signatureWish: picked(z.enum(['none', 'add', 'ask'])),
     customs: picked(customsDeclaration.nullable()),
+    job: picked(z.enum(JOBS)),
   },
   piece: {
     ...TYPED_FIELDS.piece,

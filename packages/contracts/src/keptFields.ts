@@ -4,6 +4,7 @@ import {
   type ArchetypeKey,
   type CivilDate,
   type CustomsDeclaration,
+  type Job,
   type KindPresets,
   type Minor,
   type PieceFacts,
@@ -23,6 +24,7 @@ export interface SaleValues {
   signatureWish: 'none' | 'add' | 'ask';
   customs: CustomsDeclaration | null;
   letter: string | null;
+  job: Job;
 }
 
 /** What is kept of a piece, field by field. */
@@ -85,6 +87,7 @@ export const startOfSale = (originPostcode: string, shipBy: CivilDate): SaleValu
   signatureWish: 'none',
   customs: null,
   letter: null,
+  job: 'sale',
 });
 
 /** How a piece of a kind starts until somebody looks. */

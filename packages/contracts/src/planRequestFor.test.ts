@@ -47,6 +47,7 @@ const SALE: ParcelView['sale'] = {
   signatureWish: field('none'),
   customs: field(null),
   letter: field(null),
+  job: field('sale'),
 };
 
 const PIECE: ParcelView['piece'] = {

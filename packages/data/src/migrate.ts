@@ -12,6 +12,7 @@ import { up as voiding } from './migrations/009-voiding.ts';
 import { up as evidence } from './migrations/010-evidence.ts';
 import { up as ownCeiling } from './migrations/011-own-ceiling.ts';
 import { up as alike } from './migrations/012-alike.ts';
+import { up as jobs } from './migrations/013-jobs.ts';
 import { runWithin, type RunSql } from './migrations/RunSql.ts';
 
 /** A step from one version's tables to the next one's. */
@@ -33,6 +34,7 @@ export const MIGRATIONS: readonly Migration[] = [
   { name: '010-evidence', up: evidence },
   { name: '011-own-ceiling', up: ownCeiling },
   { name: '012-alike', up: alike },
+  { name: '013-jobs', up: jobs },
 ];
 const LOCK = 4_117_201;
 

@@ -26,8 +26,8 @@ export const STATIONS: readonly Station[] = [
     key: '1',
     name: 'Sale',
     path: 'sale',
-    figure: ({ sale }, _, write) => write.money(sale.soldMinor.value),
-    isDone: ({ sale }) => sale.soldMinor.value > 0,
+    figure: ({ sale }, _, write) => (sale.job.value === 'sale' ? write.money(sale.soldMinor.value) : sale.job.value),
+    isDone: ({ sale, piece }) => sale.soldMinor.value > 0 || (sale.job.value !== 'sale' && piece.replacementMinor.value !== null),
   },
   {
     key: '2',

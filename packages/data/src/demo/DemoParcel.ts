@@ -1,4 +1,4 @@
-import type { CustomsDeclaration, HardPoint, PlanChoice } from '@inch-nest/core';
+import type { CustomsDeclaration, HardPoint, Job, PlanChoice } from '@inch-nest/core';
 
 export const REACHED = ['draft', 'kept', 'weighed', 'rated', 'labelled', 'away', 'broken'] as const;
 export type Reached = (typeof REACHED)[number];
@@ -17,6 +17,8 @@ export interface DemoParcel {
   /** `kept` takes the recommended nest, or the choice given; the others go on from there, each a step further. */
   reached: Reached;
   customs?: CustomsDeclaration;
+  /** What it is sent for, where it was not sold. */
+  job?: Job;
   /** Where the buyer lives, for those whose papers are due. */
   address?: { name: string; lines: string[] };
   /** Changes to the recommended nest before it is kept. */

@@ -1,6 +1,6 @@
 import { picked, sale, type DemoParcel } from './DemoParcel.ts';
 
-/** Sets and lots: several alike in one parcel. */
+/** Sets and lots, several alike in one parcel; and a job that is no sale, with what goes along. */
 export const ALIKE_PARCELS: readonly DemoParcel[] = [
   {
     sale: sale('WS–TN', '52340', '72', '20', '24', 1),
@@ -41,6 +41,28 @@ export const ALIKE_PARCELS: readonly DemoParcel[] = [
       size: '10 x 7 x 1/4',
       weight: '6 oz',
       archetype: picked('paperStack'),
+    },
+  },
+  {
+    sale: sale('BR–XN', 'XN-04021', '0', '0', '0', 2),
+    reached: 'kept',
+    job: 'repair',
+    customs: {
+      purpose: 'repair',
+      reason: 'dented bell, to be beaten out; comes back',
+      lines: [{ id: 'piece', what: 'brass horn, used', count: 1, valueMinor: 24_000, weightLb: 3.5, origin: 'AI' }],
+    },
+    piece: {
+      title: 'Brass pilot’s horn, dented bell',
+      bin: 'D1',
+      size: '16 x 8 x 8',
+      weight: '3 lb 2 oz',
+      replacementMinor: '240',
+      archetype: picked('brassHorn'),
+      accessories: picked([
+        { id: 'crook', name: 'crook', count: 1, part: 'apart', weightLb: 0.375, sizeIn: [6, 4, 1], place: 'beside' },
+        { id: 'mouthpiece', name: 'mouthpiece', count: 1, part: 'apart', weightLb: 0.1875, sizeIn: [3.5, 1, 1], place: 'bag' },
+      ]),
     },
   },
 ];

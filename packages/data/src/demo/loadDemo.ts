@@ -61,6 +61,7 @@ async function loadParcel(database: ShopDatabase, shop: ShopView, parcel: DemoPa
       sale: {
         ...sale,
         shipBy: addDays(shop.today, dueInDays),
+        ...(parcel.job ? { job: JSON.stringify(parcel.job) } : {}),
         ...(parcel.customs ? { customs: JSON.stringify(parcel.customs) } : {}),
       },
       piece: parcel.piece,

@@ -66,6 +66,7 @@ export function fieldsFromLine(text: string, shop: ShopView, system: 'imperial' 
       paidMinor: money('paidMinor'),
       shippingCollectedMinor: money('shippingCollectedMinor'),
       shipBy: line.shipBy,
+      job: line.job && JSON.stringify(line.job),
     }),
     piece: given({
       title: line.title,

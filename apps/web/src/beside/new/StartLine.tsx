@@ -17,6 +17,7 @@ const FIELD_WORDS: Readonly<Record<SaleLineField, string>> = {
   destinationPostcode: 'to',
   shipBy: 'by',
   bin: 'bin',
+  job: 'no sale',
   buyer: 'buyer',
 };
 const DRAFT = 'inch-nest-line';

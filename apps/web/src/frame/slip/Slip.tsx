@@ -59,9 +59,11 @@ function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse
   const collected = parcel.view.sale.shippingCollectedMinor.value;
   const cheapest = nest.found?.kind === 'planned' ? (nest.found.frontier[0] ?? null) : null;
   const half = life.sealed ? null : halfAsMany(plan.chance, nest.changes, (change) => changeWords(change, nest), write.money);
-  const folly = life.sealed
-    ? null
-    : follyWords(plan, parcel.view.sale.soldMinor.value + collected, nest.request.house.follyShare, cheapest, write.money);
+  const isSale = parcel.view.sale.job.value === 'sale';
+  const folly =
+    life.sealed || !isSale
+      ? null
+      : follyWords(plan, parcel.view.sale.soldMinor.value + collected, nest.request.house.follyShare, cheapest, write.money);
   return (
     <>
       <Ask title="Where this comes from" className="chance risk numeral" answer={<Provenance plan={plan} />}>
@@ -135,17 +137,19 @@ function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse
             <dd className="numeral">{write.money(collected)}</dd>
           </div>
         )}
-        <div>
-          <dt>
-            <Ask
-              title="Where this comes from"
-              answer={<p>Sold price and shipping collected, less what was paid for the piece and the cost above.</p>}
-            >
-              Kept from the sale
-            </Ask>
-          </dt>
-          <dd className="numeral strong">{write.money(keptMinor)}</dd>
-        </div>
+        {isSale && (
+          <div>
+            <dt>
+              <Ask
+                title="Where this comes from"
+                answer={<p>Sold price and shipping collected, less what was paid for the piece and the cost above.</p>}
+              >
+                Kept from the sale
+              </Ask>
+            </dt>
+            <dd className="numeral strong">{write.money(keptMinor)}</dd>
+          </div>
+        )}
       </dl>
       {folly && <p className="folly ochre">{folly}</p>}
       <BetterStill plan={plan} parcel={parcel} nest={nest} />

@@ -75,10 +75,8 @@ export function GoesWith({ list, onChange }: { list: readonly Accessory[]; onCha
 const UNSAID = 'unsaid';
 type Unsaid = typeof UNSAID;
 type Sides = [number, number, number];
-function without(of: Accessory, field: 'weightLb' | 'sizeIn'): Accessory {
-  const { [field]: _, ...rest } = of;
-  return rest;
-}
+const without = (of: Accessory, field: 'weightLb' | 'sizeIn'): Accessory =>
+  Object.fromEntries(Object.entries(of).filter(([name]) => name !== field)) as Accessory;
 
 /** What goes along weighs, takes room from the fill, and has its place; what nobody weighed or measured counts for nothing. */
 function WeightAndRoom({ of, onChange }: { of: Accessory; onChange: (told: Accessory) => void }) {

@@ -10,6 +10,7 @@ import {
   type CustomsDeclaration,
   type CustomsLine,
   type CustomsPurpose,
+  type Job,
 } from '@inch-nest/core';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { LIKE_THIS } from '../../words/likeThis.ts';
@@ -152,14 +153,23 @@ const newLine = (what: string, valueMinor: number, weightLb: number): CustomsLin
 });
 
 /** A first guess to be looked at: the piece as it was sold. */
-const firstDeclaration = ({ piece, sale }: BenchUse['parcel']['view'], { plan }: BenchUse['nest']): CustomsDeclaration => ({
-  purpose: 'sale',
+type View = BenchUse['parcel']['view'];
+
+/** What all of it is worth: what it would cost to replace, else what it was sold for. */
+const worthOfAll = ({ replacementMinor, count }: View['piece'], { soldMinor }: View['sale']): number =>
+  replacementMinor.value === null ? soldMinor.value : replacementMinor.value * count.value;
+
+/** Why customs is told that it is sent. */
+const PURPOSE_OF: Readonly<Record<Job, CustomsPurpose>> = { sale: 'sale', repair: 'repair', return: 'return', exchange: 'return' };
+
+const firstDeclaration = ({ piece, sale }: View, { plan }: BenchUse['nest']): CustomsDeclaration => ({
+  purpose: PURPOSE_OF[sale.job.value],
   reason: '',
   lines: [
     {
       ...newLine(
         `${piece.title.value}, used`.slice(0, 80),
-        sale.soldMinor.value,
+        worthOfAll(piece, sale),
         plan ? plan.block.stacks.length * plan.piece.weightLb : 1,
       ),
       id: 'piece',

@@ -1,31 +1,57 @@
 'use client';
-import { countryOf } from '@inch-nest/core';
+import { Segmented } from 'antd';
+import { countryOf, type Job } from '@inch-nest/core';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
+import { PickedClash } from '../../parcel/fields/PickedClash.tsx';
+import { usePickedField } from '../../parcel/fields/usePickedField.ts';
 import { TypedField } from '../../parcel/fields/TypedField.tsx';
 import { BuyerAddress } from './BuyerAddress.tsx';
 import { CustomsForm } from './CustomsForm.tsx';
 import { titleOf } from '../../words/titleOf.ts';
 
+const JOB_WORDS: readonly { value: Job; label: string }[] = [
+  { value: 'sale', label: 'sold' },
+  { value: 'repair', label: 'for repair' },
+  { value: 'return', label: 'goes back' },
+  { value: 'exchange', label: 'in exchange' },
+];
+
 /** What was sold, to whom, for how much, by when. */
 export function SaleStation({ parcel, nest }: BenchUse) {
   const { write } = useShop();
   const money = (minor: number) => write.money(minor);
+  const job = usePickedField(parcel, 'sale', 'job');
+  const { sale, piece } = parcel.view;
+  const isSale = job.value === 'sale';
+  const worthless = !isSale && piece.replacementMinor.value === null && sale.soldMinor.value === 0;
   return (
     <>
       <h1>{titleOf(parcel.view)}</h1>
-      <p className="soft sub">The sale. Everything saves as it is typed.</p>
+      <p className="soft sub">{isSale ? 'The sale.' : 'A job that is no sale.'} Everything saves as it is typed.</p>
       <div className="fields">
         <TypedField parcel={parcel} entity="piece" path="title" label="Piece" wide meaning={() => ''} />
-        <TypedField parcel={parcel} entity="sale" path="soldMinor" label="Sold for" meaning={money} />
+        <div className="field wide">
+          <span className="label">What it is sent for</span>
+          <Segmented<Job> aria-label="What it is sent for" value={job.value} options={[...JOB_WORDS]} onChange={job.pick} />
+          <div className="meaning">{worthless ? 'nothing is known of its worth: say below what it would cost to replace' : ''}</div>
+          <PickedClash {...job} />
+        </div>
+        <TypedField
+          parcel={parcel}
+          entity="sale"
+          path="soldMinor"
+          label={isSale ? 'Sold for' : 'Was sold for, if it was'}
+          meaning={money}
+        />
         <TypedField parcel={parcel} entity="sale" path="shippingCollectedMinor" label="Buyer paid for shipping" meaning={money} />
         <TypedField parcel={parcel} entity="sale" path="paidMinor" label="We paid for it" meaning={money} />
         <TypedField
           parcel={parcel}
           entity="piece"
           path="replacementMinor"
-          label="Worth, if not the sold price"
-          placeholder="as sold"
+          label={isSale ? 'Worth, if not the sold price' : 'Worth'}
+          placeholder={isSale ? 'as sold' : 'what it would cost to replace'}
           meaning={(minor: number | null) => (minor === null ? 'as sold' : write.money(minor))}
         />
         <TypedField

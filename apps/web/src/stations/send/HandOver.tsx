@@ -3,7 +3,7 @@ import { Button } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import Link from 'next/link';
 import { useState } from 'react';
-import { collectionDay, type Happening } from '@inch-nest/core';
+import { collectionDay, type Happening, type Job } from '@inch-nest/core';
 import type { TrackingAnswer } from '@inch-nest/contracts';
 import { send } from '../../session/http.ts';
 import { useLocalClock } from '../../session/useLocalClock.ts';
@@ -26,6 +26,14 @@ const ENDS: readonly { kind: 'delivered' | 'damaged' | 'lost' | 'returned'; name
   { kind: 'returned', name: 'Came back' },
 ];
 const LOOK_EVERY_MS = 30_000;
+
+/** How a message begins, by what the parcel is sent for. */
+const OPENS: Readonly<Record<Job, string>> = {
+  sale: 'Your',
+  repair: 'For repair: our',
+  return: 'It comes back to you: your',
+  exchange: 'In exchange: your',
+};
 
 /** Where the label goes, when it is fetched, what the buyer is told, and what became of it. */
 export function HandOver({ parcel }: { parcel: ParcelUse }) {
@@ -56,7 +64,7 @@ export function HandOver({ parcel }: { parcel: ParcelUse }) {
       : `in ${view.set.length} parcels with the numbers ${view.set.map((one) => one.tracking ?? 'to follow').join(' and ')}`;
   const several = view.piece.count.value > 1;
   const packed = several ? `are packed and ${gone ? 'on their way' : 'go out'}` : `is packed and ${gone ? 'on its way' : 'goes out'}`;
-  const message = `Your ${titleOf(view).toLowerCase()} ${packed} with ${card?.carrier ?? 'the carrier'}, ${label.serviceName}; ${numbers}. Please look ${several ? 'them' : 'it'} over when ${several ? 'they come' : 'it comes'}, and keep the box until you have.`;
+  const message = `${OPENS[view.sale.job.value]} ${titleOf(view).toLowerCase()} ${packed} with ${card?.carrier ?? 'the carrier'}, ${label.serviceName}; ${numbers}. Please look ${several ? 'them' : 'it'} over when ${several ? 'they come' : 'it comes'}, and keep the box until you have.`;
   return (
     <section aria-label="Hand over" className="hand-over">
       <h2>Place the label, hand it over</h2>

@@ -172,7 +172,8 @@ function* singleChanges(
 }
 
 /** However several stand best then. */
-const withoutGrid = ({ grid: _, ...choice }: PlanChoice): PlanChoice => choice;
+const withoutGrid = (choice: PlanChoice): PlanChoice =>
+  Object.fromEntries(Object.entries(choice).filter(([part]) => part !== 'grid')) as unknown as PlanChoice;
 
 /** Every number of turns below one, by halves: where a box is too small, that is what must give. */
 const fewer = (turns: number): number[] => Array.from({ length: Math.round(turns * 2) }, (_, i) => turns - (i + 1) / 2);

@@ -61,6 +61,15 @@ test.each<[string, string]>([
   expect(wrong.map(({ at, problem }) => [text.slice(...at), problem])).toEqual([[part, 'said twice']]);
 });
 
+test.each([
+  ['brass horn, for repair, to XN-04021', 'repair'],
+  ['brass horn, return', 'return'],
+  ['brass horn, a exchange', 'exchange'],
+])('%s: a job that is no sale', (text, job) => expect(readSaleLine(text, setting)).toMatchObject({ title: 'brass horn', job }));
+
+test('for leads a buyer’s tag where it is no job', () =>
+  expect(readSaleLine('horn, for RE–PA', setting)).toMatchObject({ buyer: 'RE–PA' }));
+
 describe('several alike on one line', () => {
   test.each<[string, number | undefined, string]>([
     ['six apothecary jars', 6, 'apothecary jars'],

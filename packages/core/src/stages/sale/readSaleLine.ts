@@ -1,4 +1,5 @@
 import type { ArchetypeKey } from '../../engineering/pieces/Archetype.ts';
+import type { Job } from './jobs.ts';
 import { MOST_ALIKE } from './readSale.ts';
 import { archetypeFromTitle } from '../../engineering/pieces/archetypeFromTitle.ts';
 import {
@@ -29,6 +30,8 @@ export interface SaleLine {
   shipBy?: CivilDate;
   bin?: string;
   buyer?: string;
+  /** Absent for what was sold. */
+  job?: Exclude<Job, 'sale'>;
   /** The line piece by piece, with what each was taken to mean. */
   readings: SaleLineReading[];
 }
@@ -55,6 +58,7 @@ export type SaleLineField =
   | 'destinationPostcode'
   | 'shipBy'
   | 'bin'
+  | 'job'
   | 'buyer';
 
 /** The day as the shop sees it, and the units in which bare numbers are typed. */
@@ -106,6 +110,14 @@ const KEYWORDS: readonly [RegExp, SaleLineField, Fill][] = [
     (line, rest) => {
       if (!/^[\w-]{1,12}$/.test(rest)) return 'a bin code is short, like B4';
       line.bin = rest.toUpperCase();
+      return null;
+    },
+  ],
+  [
+    /^(?:for\s+|a\s+)?(?=(?:repair|return|exchange)$)/i,
+    'job',
+    (line, rest) => {
+      line.job = rest.toLowerCase() as Exclude<Job, 'sale'>;
       return null;
     },
   ],
