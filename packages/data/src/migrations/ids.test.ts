@@ -61,6 +61,14 @@ test('every state is among them', () =>
     ]),
   ));
 
+test.each(names)('%s: one piece, sold, in a block of its own, whoever planned it before there were several', async (name) => {
+  const { piece, sale, nest } = await read(name);
+  expect([piece.count.value, piece.stackOf.value, sale.job.value]).toEqual([1, 1, 'sale']);
+  if (!nest.plan) return;
+  const { block, bundleIn } = nest.plan.document;
+  expect(block).toEqual({ pieces: 1, stacks: [1], grid: [1, 1, 1], sizeIn: bundleIn, at: [[0, 0, 0]] });
+});
+
 test.each(names)('%s: the same life, plan, pictures and steps to take back', async (name) => {
   const before = earlier.views[name]!;
   const view = await read(name);

@@ -313,7 +313,14 @@ describe('a line', () => {
     expect(await fresh.database.models.parcel.count({ where: { id } })).toBe(1);
   });
 
-  test.each(['9 x 8 x 14 in', 'urn, 9 x', 'urn, sold a lot', 'x'.repeat(501)])('refused whole: %.30s', (line) =>
+  test('several alike: the weight of one and the money of all; what is not understood is kept with the name', () => {
+    const { sale, piece } = fieldsFromLine('six jars, 4 lb 2 oz, sold 12 each, for repair, to somewhere', shop, 'imperial');
+    expect(piece).toMatchObject({ title: 'jars, to somewhere', count: '6', weight: '11 oz' });
+    expect(sale).toEqual({ soldMinor: '72.00', job: '"repair"' });
+    expect(fieldsFromLine('six jars, 11 oz each', shop, 'imperial').piece).toMatchObject({ weight: '11 oz' });
+  });
+
+  test.each(['9 x 8 x 14 in', 'urn, 2 lb, 3 lb', 'urn, sold 3, sold 4', 'x'.repeat(501)])('refused whole: %.30s', (line) =>
     expect(() => fieldsFromLine(line, shop, 'imperial')).toThrow(Refused),
   );
 });
