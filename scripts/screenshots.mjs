@@ -20,7 +20,7 @@ const VIEWS = [
   { name: 'look-over', title: 'orrery', station: 'look-over' },
   { name: 'bench', title: 'tea urn', station: 'bench', press: 'Done', wait: 'Step 2 of' },
   { name: 'day', path: '/day' },
-  { name: 'weigh', title: 'Apothecary', station: 'weigh' },
+  { name: 'weigh', title: 'ground stopper', station: 'weigh' },
   { name: 'rate', title: 'fishing float', station: 'rate' },
   { name: 'send', title: 'signal lamp', station: 'send', press: /^Buy the label/, then: 'Buy it', wait: '✓ bought' },
   { name: 'guess', path: '/guess', type: 'stoneware tea urn, 9 x 8 x 14 in, 6 lb 3 oz, sold 84, paid 22', wait: 'no zone loses money' },
@@ -28,7 +28,7 @@ const VIEWS = [
   { name: 'cards', path: '/cards', wait: 'Try a parcel' },
   { name: 'past', path: '/past' },
   { name: 'house', path: '/house', press: 'What fills the voids?', wait: 'in all' },
-  { name: 'nest-tablet', title: 'barometer', station: 'nest', size: { width: 820, height: 1180 } },
+  { name: 'nest-tablet', title: 'Apothecary jars, blue', station: 'nest', size: { width: 820, height: 1180 } },
   { name: 'look-over-phone', title: 'signal lamp', station: 'look-over', size: { width: 390, height: 844 } },
 ];
 
