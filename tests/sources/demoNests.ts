@@ -47,6 +47,7 @@ function factsOf({ piece }: DemoParcel): PieceFacts {
     hollows: [],
     movingParts: read<PieceFacts['movingParts']>(piece['movingParts'], 'none'),
     along: [],
+    ownBoxIn: null,
     replacementMinor: null,
     irreplaceable: false,
     mostChance: null,

@@ -47,7 +47,7 @@ function search(asked: PlanRequest, every: boolean): ChosenPlan {
 }
 
 function planRequestOf({ piece, stock, house, card, from, to, shipDate, sale, locks }: NestRequest<'plan'>): PlanRequest {
-  const { size, weight, value, irreplaceable, accessories: along, ...facts } = piece;
+  const { size, weight, value, irreplaceable, accessories: along, ownBox: ownBoxIn, ...facts } = piece;
   const [lengthIn, widthIn, heightIn] = size;
   return {
     order: {
@@ -58,7 +58,7 @@ function planRequestOf({ piece, stock, house, card, from, to, shipDate, sale, lo
       originPostcode: from,
       destinationPostcode: to,
       shipDate,
-      pieces: [{ ...facts, along, id: PIECE_ID, lengthIn, widthIn, heightIn, weightLb: weight, replacementMinor: value, irreplaceable }],
+      pieces: [{ ...facts, along, ownBoxIn, id: PIECE_ID, lengthIn, widthIn, heightIn, weightLb: weight, replacementMinor: value, irreplaceable }],
     },
     pieceId: PIECE_ID,
     stock,

@@ -52,6 +52,8 @@ export interface PieceValues extends KindPresets {
   /** How often it may break at most; null goes by the house. */
   mostChance: number | null;
   originalBox: 'none' | 'kept' | 'ofValue';
+  /** Inside of its own box, inches; null where nobody measured it. */
+  ownBoxIn: readonly [number, number, number] | null;
 }
 
 export interface Values {
@@ -111,6 +113,7 @@ export const startOfPiece = (archetype: ArchetypeKey): PieceValues => ({
   irreplaceable: false,
   mostChance: null,
   originalBox: 'none',
+  ownBoxIn: null,
 });
 
 /** Columns of a sale that lists and filters use. */

@@ -172,6 +172,7 @@ const planRequest = z.strictObject({
     hollows: z.array(hollow).max(12).default([]),
     movingParts: movingParts.default('none'),
     accessories: pieceFacts.shape.along,
+    ownBox: pieceFacts.shape.ownBoxIn,
     value: minor.nullable().default(null),
     irreplaceable: z.boolean().default(false),
     mostChance: z.number().positive().max(1).nullable().default(null),

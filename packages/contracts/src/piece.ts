@@ -79,6 +79,7 @@ export const pieceFacts = z.strictObject({
   hardPoints: z.array(hardPoint).max(24),
   hollows: z.array(hollow).max(12),
   movingParts,
+  ownBoxIn: z.tuple([sizeIn, sizeIn, sizeIn]).nullable().default(null),
   along: z
     .array(
       z.strictObject({

@@ -74,6 +74,7 @@ const PIECE: ParcelView['piece'] = {
   irreplaceable: field(false),
   mostChance: field(null),
   originalBox: field('none'),
+  ownBoxIn: field(null),
 };
 
 const view = (more: Partial<ParcelView> = {}) => ({

@@ -40,6 +40,7 @@ export function pieceFactsOf(id: string, piece: KeptFields<PieceValues>): PieceF
     hardPoints,
     hollows,
     movingParts,
+    ownBoxIn: worth.originalBox === 'kept' ? worth.ownBoxIn : null,
     // parts of the piece weigh with it; what goes with it weighs by itself
     along: accessories.filter(({ part }) => part === 'apart').map(alongOf),
     replacementMinor: worth.replacementMinor,

@@ -61,6 +61,12 @@ const size: Read<[number, number | null, number | null]> = (typed, { system }) =
     );
   return accept([sides[0]!, sides[1] ?? null, sides[2] ?? null]);
 };
+const threeSides: Read<[number, number, number]> = (typed, setting) => {
+  const read = size(typed, setting);
+  if (!read.ok) return read;
+  const [l, w, d] = read.value;
+  return w === null || d === null ? refuse('all three sides are wanted here') : accept<[number, number, number]>([l, w, d]);
+};
 const weight: Read<number> = (typed, { system }) => {
   const quantity = parseWeight(typed, system);
   if (quantity.kind !== 'weight') return refuse(quantity.kind === 'notUnderstood' ? quantity.problem : 'a weight is wanted here');
@@ -114,6 +120,7 @@ export const TYPED_FIELDS = {
     serial: optional(text(60, 'a serial number')),
     seal: optional(text(60, 'a seal number')),
     mostChance: optional(chance),
+    ownBoxIn: optional(threeSides),
   },
 } as const satisfies { sale: Readers<SaleValues>; piece: Readers<PieceValues> };
 

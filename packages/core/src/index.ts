@@ -86,6 +86,7 @@ export { evenStacks, gridsFor, type Grid } from './engineering/stowage/Block.ts'
 export { letterOf } from './engineering/stowage/letterOf.ts';
 export type { Along, AlongPlace } from './stages/sale/Order.ts';
 export { JOBS, type Job } from './stages/sale/jobs.ts';
+export { OWN_BOX, ownBoxOf } from './stages/box/ownBox.ts';
 export { countedTitle } from './stages/sale/countedTitle.ts';
 export { worthMinor } from './stages/sale/worth.ts';
 export { aboutOf } from './stages/parcel/LifeEvent.ts';

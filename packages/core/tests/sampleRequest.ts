@@ -153,6 +153,7 @@ export const FACTS: PieceFacts = {
   hollows: [],
   movingParts: 'none',
   along: [],
+  ownBoxIn: null,
   replacementMinor: null,
   irreplaceable: false,
   mostChance: null,

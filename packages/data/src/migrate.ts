@@ -13,6 +13,7 @@ import { up as evidence } from './migrations/010-evidence.ts';
 import { up as ownCeiling } from './migrations/011-own-ceiling.ts';
 import { up as alike } from './migrations/012-alike.ts';
 import { up as jobs } from './migrations/013-jobs.ts';
+import { up as ownBox } from './migrations/014-own-box.ts';
 import { runWithin, type RunSql } from './migrations/RunSql.ts';
 
 /** A step from one version's tables to the next one's. */
@@ -35,6 +36,7 @@ export const MIGRATIONS: readonly Migration[] = [
   { name: '011-own-ceiling', up: ownCeiling },
   { name: '012-alike', up: alike },
   { name: '013-jobs', up: jobs },
+  { name: '014-own-box', up: ownBox },
 ];
 const LOCK = 4_117_201;
 

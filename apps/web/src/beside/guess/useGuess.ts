@@ -74,6 +74,7 @@ function requestFor(line: SaleLine, shop: ShopView, destinationPostcode: string)
           hollows: [],
           movingParts: 'none',
           along: [],
+          ownBoxIn: null,
           replacementMinor: null,
           irreplaceable: false,
           mostChance: null,

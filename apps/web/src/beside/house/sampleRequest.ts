@@ -45,6 +45,7 @@ export function sampleRequest(shop: ShopView, kind: ArchetypeKey): PlanRequest {
           hollows: [],
           movingParts: 'none',
           along: [],
+          ownBoxIn: null,
           replacementMinor: null,
           irreplaceable: false,
           mostChance: null,

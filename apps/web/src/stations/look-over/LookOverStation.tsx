@@ -147,6 +147,18 @@ export function LookOverStation({ parcel, nest }: BenchUse) {
         </div>
         <Inside parcel={parcel} />
         <Choice label="Its original box" options={ORIGINAL_BOX} field={original} />
+        {original.value === 'kept' && (
+          <TypedField
+            parcel={parcel}
+            entity="piece"
+            path="ownBoxIn"
+            label="Inside of its own box"
+            placeholder={LIKE_THIS[person.system].size}
+            meaning={(inside: readonly [number, number, number] | null) =>
+              inside ? `${write.size(inside)}: it may go in that, in another box` : 'measured, it may travel in that, in another box'
+            }
+          />
+        )}
         <Toggle label="Suffers from damp" field={damp} />
         <Toggle label="Keep this way up" field={upright} />
         <Toggle label="Still in its storage wrap" field={storage} />
@@ -164,7 +176,7 @@ export function LookOverStation({ parcel, nest }: BenchUse) {
         <p className="meaning">
           {original.value === 'ofValue'
             ? 'The box is sold with it: size and weight are those of the piece in its box, and its edges count.'
-            : 'Kept: measure the piece in it if it travels in it.'}
+            : 'Kept: it goes along, or the piece travels in it.'}
         </p>
       )}
       <Irreplaceable facts={facts} worthMinor={worthOf(nest.request)} house={nest.request.house} />

@@ -1,4 +1,5 @@
 import { IN2_PER_FT2 } from '../../units/index.ts';
+import { OWN_BOX } from '../box/ownBox.ts';
 import { countOf } from '../box/stowInBox.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
 
@@ -37,7 +38,7 @@ export function stockUsed({ rated }: Pick<PlanOption, 'rated'>, instead: readonl
     })),
     ...amounts.map(({ stock, boughtFt3 }) => ({ kind: 'fill' as const, key: stock.key, amount: boughtFt3 })),
     ...[stowed.shell.box, ...(stowed.inner ? [stowed.inner.box] : [])]
-      .filter((box) => box.container === null)
+      .filter((box) => box.container === null && box.key !== OWN_BOX)
       .map((box) => ({ kind: 'box' as const, key: box.key, amount: 1 })),
     ...stowed.shell.made
       .filter((part) => part.takenFt2 > 0)

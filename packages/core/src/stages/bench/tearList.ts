@@ -1,5 +1,6 @@
 import { GUARDS, guardLengthAdvisedIn } from '../../engineering/pieces/hardPoints.ts';
 import { IN_PER_FT } from '../../units/index.ts';
+import { OWN_BOX } from '../box/ownBox.ts';
 import type { PlanDocument } from '../plan/PlanDocument.ts';
 
 /** A piece to tear off a roll. */
@@ -38,7 +39,7 @@ export function tearList(plans: readonly { readonly code: string; readonly plan:
       roll.pieces.push({ code, lengthIn, count: sheets * plan.block.stacks.length, turns });
       rolls.set(key, roll);
     }
-    for (const box of [plan.box, ...(plan.inner ? [plan.inner] : [])]) {
+    for (const box of [plan.box, ...(plan.inner && plan.inner.key !== OWN_BOX ? [plan.inner] : [])]) {
       const known = boxes.get(box.key) ?? { name: box.name, codes: [] };
       known.codes.push(code);
       boxes.set(box.key, known);

@@ -2,6 +2,7 @@ import { GUARDS, guardLengthAdvisedIn, HARD_POINTS } from '../../engineering/pie
 import type { House } from '../../house/House.ts';
 import { formatLength, formatSize, type UnitSystem } from '../../units/index.ts';
 import { isEnvelope } from '../box/makeShell.ts';
+import { OWN_BOX } from '../box/ownBox.ts';
 import type { Along, AlongPlace } from '../sale/Order.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
 import { PHOTOGRAPHS, STANDING_MINUTES } from '../weight/standingMinutes.ts';
@@ -100,9 +101,13 @@ export function writeBenchSteps(
     ),
     ...(inner
       ? opening('box', [
-          act('inner:form', 'Form the inner box', `${inner.box.name}: form and tape the bottom.`, STANDING_MINUTES.formBox),
+          inner.box.key === OWN_BOX
+            ? act('inner:form', 'Open its own box', 'Lay its own lining back in; no tape on what is printed.', STANDING_MINUTES.formBox)
+            : act('inner:form', 'Form the inner box', `${inner.box.name}: form and tape the bottom.`, STANDING_MINUTES.formBox),
           ...(within ? fillSteps(within, bundles, 'inner box', [], [], placed) : []),
-          act('inner:close', 'Close the inner box', 'Close and tape it.', STANDING_MINUTES.closeBox),
+          inner.box.key === OWN_BOX
+            ? act('inner:close', 'Close its own box', 'Paper round it, then tape on the paper alone.', STANDING_MINUTES.closeBox)
+            : act('inner:close', 'Close the inner box', 'Close and tape it.', STANDING_MINUTES.closeBox),
         ])
       : []),
     ...opening('box', shellSteps(shell, length, system)),

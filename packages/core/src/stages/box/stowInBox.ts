@@ -8,6 +8,7 @@ import { isUsable, usableBoxes, type BoxLocks, type BoxRoom } from './BoxChoices
 import { gapsAround, gapsAroundInner, leastGap } from './gapsAround.ts';
 import { boarded, builtOutsideIn, envelopeRound, hasBoard, isEnvelope, wholeShell } from './makeShell.ts';
 import { shellMaker, shellsFor, type ShellMaker } from './shellsFor.ts';
+import { ownBoxOf } from './ownBox.ts';
 import type { Gaps, InnerBox, Shell, StowedBox } from './StowedBox.ts';
 
 /** A bundle as it will lie, bare or in its inner box: what an outer box is put round. */
@@ -69,17 +70,25 @@ function smallestFirst(boxes: readonly BoxStock[]): readonly BoxStock[] {
 }
 const volumeOf = ({ insideIn: [l, w, d] }: BoxStock): number => l * w * d;
 
-/** The bundle in each of the smallest inner boxes that take it. */
+/** The bundle in its own box where it has one that takes it, and in each of the smallest inner boxes that do. */
 export function* heldInBoxes(wrapped: WrappedItem, boxes: readonly BoxStock[], house: House, locks: BoxLocks = {}): Generator<Held> {
+  const own = ownBoxOf(wrapped.piece.facts);
   const inners = usableBoxes(boxes, locks.inner ?? undefined).filter((box) => !isEnvelope(box) && box.container === null);
   const bySize = smallestFirst(inners);
   for (const bare of heldBare(wrapped, locks)) {
+    const put = (box: BoxStock): Held | null => {
+      const gaps = gapsAround(bare.blockIn, box.insideIn);
+      if (leastGap(gaps) < Math.max(HAIR_IN, house.snugGapIn) - 1e-9) return null;
+      const inner = innerBox(box, gaps);
+      return { ...bare, inner, heldIn: inner.outsideIn };
+    };
+    const inOwn = own && isUsable(own, locks.inner ?? undefined) ? put(own) : null;
+    if (inOwn) yield inOwn;
     let taken = 0;
     for (const box of bySize) {
-      const gaps = gapsAround(bare.blockIn, box.insideIn);
-      if (leastGap(gaps) < Math.max(HAIR_IN, house.snugGapIn) - 1e-9) continue;
-      const inner = innerBox(box, gaps);
-      yield { ...bare, inner, heldIn: inner.outsideIn };
+      const held = put(box);
+      if (!held) continue;
+      yield held;
       if (++taken === MOST_INNER) break;
     }
   }

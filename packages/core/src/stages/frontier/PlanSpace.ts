@@ -45,6 +45,7 @@ export const looksAtBoxed = ({ piece, house, locks, way }: PlanSpace, isBelowCei
   house.floats ||
   (locks.inner !== undefined && locks.inner !== null) ||
   locks.innerFill !== undefined ||
+  piece.facts.ownBoxIn !== null ||
   isWorthABox(piece.facts.irreplaceable, piece.replacementMinor, house);
 
 /** True for what is dear enough that a packer thinks of a box in a box, or that no money buys again. */

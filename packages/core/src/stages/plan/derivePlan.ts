@@ -1,5 +1,6 @@
 import { HEAVIEST_LB } from '../../engineering/journey/dropSchedule.ts';
 import { isEnvelope } from '../box/makeShell.ts';
+import { OWN_BOX, ownBoxOf } from '../box/ownBox.ts';
 import { stowAsTold } from '../box/stowAsTold.ts';
 import { fillVoids } from '../fill/fillVoids.ts';
 import { judgeParcel, type Judge } from '../frontier/judgeParcel.ts';
@@ -55,6 +56,7 @@ export function deriver(request: PlanRequest): Deriver {
   if (!facts) throw new RangeError(`pieceId must be one of the order’s pieces, not ${request.pieceId}`);
   const piece = inspectItem(order, facts);
   const { boxes } = boxesOf({ stock, cards, locks: {} });
+  const own = ownBoxOf(facts);
   const pieces = new Map<string, InspectedPiece>();
   const bundles = new Map<string, WrappedItem>();
   const ways = new Map<string, Carriage[]>();
@@ -79,7 +81,7 @@ export function deriver(request: PlanRequest): Deriver {
     const missing = choice.layers.find((layer) => !stock.wraps.some((one) => one.key === layer.material));
     if (missing) return `${missing.material} is not in the stockroom`;
     const box = boxes.find((one) => one.key === choice.box);
-    const inner = choice.inner && boxes.find((one) => one.key === choice.inner!.box);
+    const inner = choice.inner && (choice.inner.box === OWN_BOX ? (own ?? undefined) : boxes.find((one) => one.key === choice.inner!.box));
     if (!box || inner === undefined) return 'that box is not in the stockroom';
     const fill = isEnvelope(box) ? null : stock.fills.find((one) => one.key === choice.fill);
     const innerFill = choice.inner && stock.fills.find((one) => one.key === choice.inner!.fill);

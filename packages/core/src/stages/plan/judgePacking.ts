@@ -153,6 +153,7 @@ function orderOf({ piece, faceCard }: Packing): Order {
     hollows: [],
     movingParts: piece.steadied === null ? 'none' : piece.steadied ? 'steadied' : 'shifting',
     along: [],
+    ownBoxIn: null,
     replacementMinor: null,
     irreplaceable: false,
     mostChance: null,

@@ -26,6 +26,8 @@ export interface PieceFacts {
   readonly hollows: readonly Hollow[];
   /** Parts that move inside a case or retail box. */
   readonly movingParts: 'none' | 'steadied' | 'shifting';
+  /** Inside of its own case or retail box, where it may travel in that; null where it has none or does not. */
+  readonly ownBoxIn: Triple | null;
   /** What goes along without being fragile. */
   readonly along: readonly Along[];
   readonly replacementMinor: Minor | null;

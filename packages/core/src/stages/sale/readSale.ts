@@ -23,6 +23,7 @@ function checkMeasured(piece: PieceFacts): void {
     const value = piece[side];
     if (value !== null) requireSizeIn(`${side} of ${piece.title}`, value);
   }
+  for (const side of piece.ownBoxIn ?? []) requireSizeIn(`ownBoxIn of ${piece.title}`, side);
   for (const { name, count, weightLb, sizeIn } of piece.along) {
     if (!Number.isInteger(count) || count < 1) throw new RangeError(`count of ${name} must be a whole number from 1, not ${count}`);
     if (weightLb !== null) requireWeightLb(`weightLb of ${name}`, weightLb);
