@@ -58,7 +58,9 @@ function planRequestOf({ piece, stock, house, card, from, to, shipDate, sale, lo
       originPostcode: from,
       destinationPostcode: to,
       shipDate,
-      pieces: [{ ...facts, along, ownBoxIn, id: PIECE_ID, lengthIn, widthIn, heightIn, weightLb: weight, replacementMinor: value, irreplaceable }],
+      pieces: [
+        { ...facts, along, ownBoxIn, id: PIECE_ID, lengthIn, widthIn, heightIn, weightLb: weight, replacementMinor: value, irreplaceable },
+      ],
     },
     pieceId: PIECE_ID,
     stock,
