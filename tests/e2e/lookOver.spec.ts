@@ -84,8 +84,8 @@ test('inside and around it: hollows, what moves, parts, original box, storage wr
   await expect.poll(moving).toBe('shifting');
 
   await page.getByRole('button', { name: 'A part or accessory' }).click();
-  await page.getByLabel('How many').fill('2');
-  await page.getByLabel('How many').press('Enter');
+  await page.getByLabel('How many', { exact: true }).fill('2');
+  await page.getByLabel('How many', { exact: true }).press('Enter');
   await page.getByLabel('What', { exact: true }).fill('brass pan');
   await page.getByLabel('What', { exact: true }).press('Enter');
   await page.getByLabel('What becomes of brass pan').click();
@@ -181,4 +181,28 @@ test('a piece with its nest is kept as a template and packed so next time', asyn
     { kind: 'tap', guard: 'foamTube' },
   ]);
   expect(view.piece.title.value).toBe('copper tea urn');
+});
+
+test('its own box, kept and measured inside, is an inner box to choose: opened, closed on paper, never counted down', async ({
+  page,
+  sell,
+}) => {
+  await sell('boxed game set, 8 x 6 x 4, 3 lb, sold 80, to 40217', 'look-over', false);
+  await page.getByText('kept', { exact: true }).click();
+  const inside = page.getByLabel('Inside of its own box');
+  await inside.fill('9 x 7');
+  await expect(page.getByText('✗ all three sides are wanted here')).toBeVisible();
+  await inside.fill('9 x 7 x 5');
+  await expect.poll(async () => (await piece(page)).ownBoxIn.value).toEqual([9, 7, 5]);
+  await page.goto(page.url().replace(/look-over$/, 'nest'));
+  await settled(page);
+  await page.getByRole('button', { name: /Recommended/ }).click();
+  await saved(page);
+  await page.getByRole('combobox', { name: 'Inner box', exact: true }).click();
+  await page.getByTitle('Its own box').click();
+  await expect.poll(async () => (await kept(page)).nest.choice!.inner?.box).toBe('ownBox');
+  await page.goto(page.url().replace(/nest$/, 'bench'));
+  const steps = page.getByRole('list', { name: 'All steps' });
+  await expect(steps.getByText('Open its own box')).toBeVisible();
+  await expect(steps.getByText('Close its own box')).toBeVisible();
 });

@@ -53,7 +53,7 @@ test('the server refuses what the form would, with a list of path and message', 
       ...command,
     });
   const cases: [string, string, string, number, string][] = [
-    ['POST', '/api/parcels', line('jug, 9 x -3'), 422, 'line'],
+    ['POST', '/api/parcels', line('jug, sold 3, sold 4'), 422, 'line'],
     ['POST', '/api/parcels', line('9 x 3'), 422, 'line'],
     ['POST', '/api/parcels', '{', 422, '(body)'],
     ['POST', '/api/parcels', 'x'.repeat(2_000_000), 422, '(body)'],

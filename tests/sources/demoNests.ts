@@ -1,12 +1,14 @@
 import {
   ARCHETYPES,
   BEDDED_HOUSE,
+  countryOf,
   countedTitle,
   formatChance,
   GUARDS,
   HARD_POINTS,
   kindPresets,
   parseQuantity,
+  plainFacts,
   planParcel,
   writePlanDocument,
   type ArchetypeKey,
@@ -32,25 +34,17 @@ function factsOf({ piece }: DemoParcel): PieceFacts {
   const weight = parseQuantity(piece['weight'] ?? '', 'imperial');
   const [lengthIn = null, widthIn = null, heightIn = null] = size.kind === 'dimensions' ? size.inches : [];
   return {
-    ...presets,
-    id: 'piece',
+    ...plainFacts('piece', archetype),
     title: piece['title'] ?? '',
     count: Number(piece['count'] ?? 1),
     stackOf: Number(piece['stackOf'] ?? 1),
-    archetype,
     lengthIn,
     widthIn,
     heightIn,
     weightLb: weight.kind === 'weight' ? weight.pounds : null,
     finish: read<Finish>(piece['finish'], presets.finish),
     hardPoints: read<readonly HardPoint[]>(piece['hardPoints'], presets.hardPoints),
-    hollows: [],
     movingParts: read<PieceFacts['movingParts']>(piece['movingParts'], 'none'),
-    along: [],
-    ownBoxIn: null,
-    replacementMinor: null,
-    irreplaceable: false,
-    mostChance: null,
   };
 }
 
@@ -62,6 +56,7 @@ export interface DemoNest {
   readonly ceiling: number;
   readonly aboveCeiling: boolean;
   readonly costMinor: number;
+  readonly abroad: boolean;
   readonly insideIn3: number;
   readonly pieceLb: number;
 }
@@ -121,6 +116,7 @@ export function demoNest(parcel: DemoParcel, { request, chosen } = planDemo(parc
     ceiling: chosen.ceiling,
     aboveCeiling: chosen.aboveCeiling,
     costMinor: plan.costMinor,
+    abroad: countryOf(parcel.sale.destinationPostcode) !== null,
     insideIn3: plan.box.insideIn.reduce((volume, side) => volume * side, 1),
     pieceLb: plan.piece.weightLb,
   };

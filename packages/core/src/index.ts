@@ -87,6 +87,7 @@ export { letterOf } from './engineering/stowage/letterOf.ts';
 export type { Along, AlongPlace } from './stages/sale/Order.ts';
 export { JOBS, type Job } from './stages/sale/jobs.ts';
 export { OWN_BOX, ownBoxOf } from './stages/box/ownBox.ts';
+export { plainFacts } from './stages/sale/plainFacts.ts';
 export { countedTitle } from './stages/sale/countedTitle.ts';
 export { worthMinor } from './stages/sale/worth.ts';
 export { aboutOf } from './stages/parcel/LifeEvent.ts';

@@ -4,7 +4,6 @@ import { hatchFor, Hatches } from './Hatches.tsx';
 import { landedView } from './landingGeometry.ts';
 import type { Rect } from './nestGeometry.ts';
 import { SeenBundles } from './SeenBundles.tsx';
-import { PieceShape } from './PieceShape.tsx';
 
 const MOST_SCALE = 22;
 const GROUND = 12;
@@ -62,12 +61,7 @@ export function LandingSection({ plan, face, squeezeIn, lift, width, height, lab
         />
         {view.inner && <rect {...box(view.inner.outside)} style={{ fill: fill('board'), ...line }} />}
         {view.inner && <rect {...box(view.inner.inside)} style={{ fill: innerFill ? fill(innerFill.key) : 'var(--sheet)', ...line }} />}
-        <SeenBundles view={view} k={k}>
-          {view.layers.map((layer, i) => (
-            <rect key={layer.key + String(i)} {...box(layer)} rx={Math.max(2, 12 - i * 4)} style={{ fill: fill(layer.key), ...line }} />
-          ))}
-          <PieceShape view={view} plan={plan} k={k} hatch={`${prefix}-piece`} />
-        </SeenBundles>
+        <SeenBundles view={view} plan={plan} k={k} prefix={prefix} />
       </g>
       <line x1={4} x2={width - 4} y1={ground} y2={ground} style={{ stroke: 'var(--ink)', strokeWidth: 2 }} />
       {Array.from({ length: Math.floor(width / 14) }, (_, i) => (

@@ -4,7 +4,6 @@ import { Dimension } from './Dimension.tsx';
 import { hatchFor } from './Hatches.tsx';
 import type { NestView, ViewName } from './nestGeometry.ts';
 import { SeenBundles } from './SeenBundles.tsx';
-import { PieceShape } from './PieceShape.tsx';
 import { Pulls, type PullUse } from './Pulls.tsx';
 
 const TITLES: Readonly<Record<ViewName, string>> = { above: 'From above', front: 'From the front', side: 'From the side' };
@@ -67,18 +66,7 @@ export function NestSection({ view, at, k, prefix, plan, write, leastGapIn, pull
           style={{ fill: innerFill ? fill(innerFill.key) : 'var(--sheet)', stroke: 'var(--ink)', strokeWidth: 0.7 }}
         />
       )}
-      <SeenBundles view={view} k={k}>
-        {view.layers.map((layer, i) => (
-          <rect
-            key={layer.key + String(i)}
-            data-part={`layer-${layer.key}`}
-            {...box(layer)}
-            rx={Math.max(2, 14 - i * 4)}
-            style={{ fill: fill(layer.key), stroke: 'var(--ink)', strokeWidth: 0.8 }}
-          />
-        ))}
-        <PieceShape view={view} plan={plan} k={k} hatch={`${prefix}-piece`} />
-      </SeenBundles>
+      <SeenBundles view={view} plan={plan} k={k} prefix={prefix} />
       {(plan.piece.guessedSides || plan.piece.guessedWeight) && (
         <rect {...box(view.piece)} style={{ fill: 'none', stroke: 'var(--ochre)', strokeWidth: 1.6, strokeDasharray: '6 4' }} />
       )}

@@ -1,15 +1,30 @@
-import type { ReactNode } from 'react';
+import type { PlanDocument } from '@inch-nest/core';
+import { hatchFor } from './Hatches.tsx';
 import type { NestView } from './nestGeometry.ts';
+import { PieceShape } from './PieceShape.tsx';
 
 /** Letters want so much room on the page, px. */
 const LEAST_LETTER = 18;
 
-/** What one bundle looks like, drawn once for each that is seen, with its letter where there are several. */
-export function SeenBundles({ view: { seen, bundle }, k, children }: { view: NestView; k: number; children: ReactNode }) {
+/** Every bundle that is seen, its layers round its piece, with its letter where there are several. */
+export function SeenBundles({ view, plan, k, prefix }: { view: NestView; plan: PlanDocument; k: number; prefix: string }) {
+  const { seen, bundle, layers } = view;
   const size = Math.min(20, Math.min(bundle.w, bundle.h) * k * 0.34);
   return seen.map(({ letter, dx, dy }) => (
     <g key={letter} data-bundle={letter} transform={`translate(${dx * k} ${dy * k})`}>
-      {children}
+      {layers.map((layer, i) => (
+        <rect
+          key={layer.key + String(i)}
+          data-part={`layer-${layer.key}`}
+          x={layer.x * k}
+          y={layer.y * k}
+          width={Math.max(0, layer.w * k)}
+          height={Math.max(0, layer.h * k)}
+          rx={Math.max(2, 14 - i * 4)}
+          style={{ fill: `url(#${prefix}-${hatchFor(layer.key)})`, stroke: 'var(--ink)', strokeWidth: 0.8 }}
+        />
+      ))}
+      <PieceShape view={view} plan={plan} k={k} hatch={`${prefix}-piece`} />
       {seen.length > 1 && Math.min(bundle.w, bundle.h) * k > LEAST_LETTER && (
         <text
           x={bundle.x * k + size * 0.35}

@@ -4,7 +4,6 @@ import { Dimension } from './Dimension.tsx';
 import { hatchFor, Hatches } from './Hatches.tsx';
 import { nestView, type Rect } from './nestGeometry.ts';
 import { SeenBundles } from './SeenBundles.tsx';
-import { PieceShape } from './PieceShape.tsx';
 import { filledTo, wrappedSoFar } from './stepParts.ts';
 
 const EDGE = { left: 44, top: 34, right: 16, bottom: 12 };
@@ -59,20 +58,7 @@ export function StepDrawing({
           </>
         )}
         {isIn && view.inner && <rect {...box(view.inner.outside)} style={{ fill: 'var(--sheet)', stroke: 'var(--ink)', strokeWidth: 3 }} />}
-        {isIn && (
-          <SeenBundles view={view} k={k}>
-            {view.layers.map((layer, i) => (
-              <rect
-                key={layer.key + String(i)}
-                data-part={`layer-${layer.key}`}
-                {...box(layer)}
-                rx={Math.max(2, 14 - i * 4)}
-                style={{ fill: hatch(layer.key), stroke: 'var(--ink)', strokeWidth: 0.8 }}
-              />
-            ))}
-            <PieceShape view={view} plan={plan} k={k} hatch={`${prefix}-piece`} />
-          </SeenBundles>
-        )}
+        {isIn && <SeenBundles view={view} plan={plan} k={k} prefix={prefix} />}
         <Dimension x1={0} x2={w} y1={-14} y2={-14} text={write(view.inside.w, true)} />
         <Dimension x1={-18} x2={-18} y1={0} y2={h} text={write(view.inside.h, true)} />
       </g>

@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useState } from 'react';
-import { ARCHETYPES, usualHardPoints, type PlanDocument, type PlanRequest, type SaleLine } from '@inch-nest/core';
+import { ARCHETYPES, plainFacts, type PlanDocument, type PlanRequest, type SaleLine } from '@inch-nest/core';
 import type { SearchAnswer, ShopView } from '@inch-nest/contracts';
 import { planner } from '../../parcel/planner.ts';
 import { zonesReached, type ZoneReached } from './zonesReached.ts';
@@ -57,27 +57,13 @@ function requestFor(line: SaleLine, shop: ShopView, destinationPostcode: string)
       shipDate: shop.today,
       pieces: [
         {
-          id: ORDER_ID,
+          ...plainFacts(ORDER_ID, archetype.key),
           title: line.title ?? archetype.name,
           count: line.count ?? 1,
-          stackOf: 1,
-          archetype: archetype.key,
-          form: null,
           lengthIn: sides[0] ?? null,
           widthIn: sides[1] ?? null,
           heightIn: sides[2] ?? null,
           weightLb: line.weightLb ?? null,
-          finish: archetype.finish,
-          dampSensitive: archetype.dampSensitive,
-          keepUpright: archetype.keepUpright,
-          hardPoints: usualHardPoints(archetype),
-          hollows: [],
-          movingParts: 'none',
-          along: [],
-          ownBoxIn: null,
-          replacementMinor: null,
-          irreplaceable: false,
-          mostChance: null,
         },
       ],
     },

@@ -1,4 +1,4 @@
-import { ARCHETYPES, firstPostcode, type ArchetypeKey, type PlanRequest } from '@inch-nest/core';
+import { ARCHETYPES, firstPostcode, plainFacts, type ArchetypeKey, type PlanRequest } from '@inch-nest/core';
 import type { ShopView } from '@inch-nest/contracts';
 
 const SAMPLE = { lengthIn: 7, widthIn: 5, heightIn: 6, soldMinor: 6000 };
@@ -20,35 +20,9 @@ export function sampleRequest(shop: ShopView, kind: ArchetypeKey): PlanRequest {
       shipDate: shop.today,
       pieces: [
         {
-          id: 'sample',
-          title: archetype.name,
-          count: 1,
-          stackOf: 1,
-          archetype: kind,
-          form: null,
+          ...plainFacts('sample', kind),
           ...sides,
           ...(archetype.flat ? { lengthIn: 11, widthIn: 8, heightIn: 1 } : {}),
-          weightLb: null,
-          finish: archetype.finish,
-          dampSensitive: archetype.dampSensitive,
-          keepUpright: archetype.keepUpright,
-          hardPoints: archetype.hardPoints.map(([point, face], i) => ({
-            id: `${point}-${i}`,
-            kind: point,
-            face,
-            across: 0.5,
-            up: 0.5,
-            reachIn: 0.8,
-            guard: null,
-            guardLengthIn: null,
-          })),
-          hollows: [],
-          movingParts: 'none',
-          along: [],
-          ownBoxIn: null,
-          replacementMinor: null,
-          irreplaceable: false,
-          mostChance: null,
         },
       ],
     },

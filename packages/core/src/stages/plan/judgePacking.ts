@@ -27,6 +27,7 @@ import { shockJourney } from '../frontier/shockJourney.ts';
 import { inspectItem } from '../item/inspectItem.ts';
 import { byHand } from '../rate/byHand.ts';
 import type { Order, PieceFacts } from '../sale/Order.ts';
+import { plainFacts } from '../sale/plainFacts.ts';
 import { weighParcel } from '../weight/weighParcel.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
 import { wrapItem } from '../wrap/wrapItem.ts';
@@ -136,11 +137,8 @@ function orderOf({ piece, faceCard }: Packing): Order {
   });
   const fine = piece.fineFace || faceCard ? [point('machinedFace', 'top', faceCard ? 'cardFace' : null, 0)] : [];
   const facts: PieceFacts = {
-    id: 'piece',
+    ...plainFacts('piece', piece.kind),
     title: piece.kind,
-    count: 1,
-    stackOf: 1,
-    archetype: piece.kind,
     form: piece.form ?? null,
     lengthIn: piece.sizeIn[0],
     widthIn: piece.sizeIn[1],
@@ -150,13 +148,7 @@ function orderOf({ piece, faceCard }: Packing): Order {
     dampSensitive: false,
     keepUpright: true,
     hardPoints: [...piece.hardPoints.map(({ kind, face, guard }, i) => point(kind, face, guard, i + 1)), ...fine],
-    hollows: [],
     movingParts: piece.steadied === null ? 'none' : piece.steadied ? 'steadied' : 'shifting',
-    along: [],
-    ownBoxIn: null,
-    replacementMinor: null,
-    irreplaceable: false,
-    mostChance: null,
   };
   return {
     id: 'order',

@@ -1,0 +1,27 @@
+import type { ArchetypeKey } from '../../engineering/pieces/Archetype.ts';
+import { ARCHETYPES } from '../../engineering/pieces/archetypes.ts';
+import { kindPresets } from '../../engineering/pieces/kindPresets.ts';
+import type { PieceFacts } from './Order.ts';
+
+/** One piece of a kind of which nothing else is known: as its kind usually is, unmeasured, nothing along with it. */
+export function plainFacts(id: string, kind: ArchetypeKey): PieceFacts {
+  return {
+    ...kindPresets(ARCHETYPES[kind]),
+    id,
+    title: ARCHETYPES[kind].name,
+    count: 1,
+    stackOf: 1,
+    archetype: kind,
+    lengthIn: null,
+    widthIn: null,
+    heightIn: null,
+    weightLb: null,
+    hollows: [],
+    movingParts: 'none',
+    ownBoxIn: null,
+    along: [],
+    replacementMinor: null,
+    irreplaceable: false,
+    mostChance: null,
+  };
+}
