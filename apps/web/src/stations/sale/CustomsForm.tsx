@@ -16,6 +16,7 @@ import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { LIKE_THIS } from '../../words/likeThis.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { KeptText } from '../../parts/KeptText.tsx';
+import { worthOf } from '../../parcel/worthOf.ts';
 import { PickedClash } from '../../parcel/fields/PickedClash.tsx';
 import { usePickedField } from '../../parcel/fields/usePickedField.ts';
 
@@ -152,26 +153,16 @@ const newLine = (what: string, valueMinor: number, weightLb: number): CustomsLin
   origin: 'XX',
 });
 
-/** A first guess to be looked at: the piece as it was sold. */
-type View = BenchUse['parcel']['view'];
-
-/** What all of it is worth: what it would cost to replace, else what it was sold for. */
-const worthOfAll = ({ replacementMinor, count }: View['piece'], { soldMinor }: View['sale']): number =>
-  replacementMinor.value === null ? soldMinor.value : replacementMinor.value * count.value;
-
 /** Why customs is told that it is sent. */
 const PURPOSE_OF: Readonly<Record<Job, CustomsPurpose>> = { sale: 'sale', repair: 'repair', return: 'return', exchange: 'return' };
 
-const firstDeclaration = ({ piece, sale }: View, { plan }: BenchUse['nest']): CustomsDeclaration => ({
+/** A first guess to be looked at: the piece, worth what it is worth. */
+const firstDeclaration = ({ piece, sale }: BenchUse['parcel']['view'], { plan, request }: BenchUse['nest']): CustomsDeclaration => ({
   purpose: PURPOSE_OF[sale.job.value],
   reason: '',
   lines: [
     {
-      ...newLine(
-        `${piece.title.value}, used`.slice(0, 80),
-        worthOfAll(piece, sale),
-        plan ? plan.block.stacks.length * plan.piece.weightLb : 1,
-      ),
+      ...newLine(`${piece.title.value}, used`.slice(0, 80), worthOf(request), plan ? plan.block.stacks.length * plan.piece.weightLb : 1),
       id: 'piece',
       count: piece.count.value,
     },

@@ -52,7 +52,7 @@ export function SaleStation({ parcel, nest }: BenchUse) {
           path="replacementMinor"
           label={isSale ? 'Worth, if not the sold price' : 'Worth'}
           placeholder={isSale ? 'as sold' : 'what it would cost to replace'}
-          meaning={(minor: number | null) => (minor === null ? 'as sold' : write.money(minor))}
+          meaning={(minor: number | null) => (minor !== null ? write.money(minor) : worthless ? 'not said yet' : 'as sold')}
         />
         <TypedField
           parcel={parcel}

@@ -80,17 +80,15 @@ function shockOn(journey: Journey, faces: readonly StruckFace[]): number {
   const own = nodes.map((z) => journey.ownHeightIn * Math.exp(journey.spread * z));
   const heights = new Float64Array(faces.length * count);
   for (let face = 0; face < faces.length; face++) heights.set(own, face * count);
-  faces.forEach(({ layers, others }, face) => {
-    addWithstoodHeights(layers, journey.weightLb, peakGs, heights, face * count);
-    if (others) lowerTo(others, face * count);
-  });
-  function lowerTo(others: NonNullable<StruckFace['others']>, at: number): void {
-    for (const layers of others) {
+  faces.forEach(({ layers, others = [] }, face) => {
+    const at = face * count;
+    addWithstoodHeights(layers, journey.weightLb, peakGs, heights, at);
+    for (const stack of others) {
       const here = Float64Array.from(own);
-      addWithstoodHeights(layers, journey.weightLb, peakGs, here);
+      addWithstoodHeights(stack, journey.weightLb, peakGs, here);
       for (let i = 0; i < count; i++) heights[at + i] = Math.min(heights[at + i]!, here[i]!);
     }
-  }
+  });
   let chance = 0;
   let weightLeft = 1;
   for (let i = 0; i < count; i++) {

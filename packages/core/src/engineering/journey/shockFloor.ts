@@ -1,5 +1,5 @@
 import { normalCdf } from '../numeric/normal.ts';
-import { DROP_SPREAD } from './dropHeights.ts';
+import { breaksWithin, DROP_SPREAD } from './dropHeights.ts';
 
 /** The fragility's distribution cut into slices: where each ends, weaker pieces first, and how much lies in it. */
 export interface Slices {
@@ -24,7 +24,7 @@ export function slicesOfWeakest(of: Slices, pieces: number): Slices {
   if (pieces === 1) return of;
   const known = weakest.get(of) ?? new Map<number, Slices>();
   weakest.set(of, known);
-  const below = (z: number) => -Math.expm1(pieces * Math.log1p(-normalCdf(z)));
+  const below = (z: number) => breaksWithin(pieces, normalCdf(z));
   const found = known.get(pieces) ?? {
     ends: of.ends,
     masses: of.ends.map((z, i) => below(z) - (i === 0 ? 0 : below(of.ends[i - 1]!))),

@@ -89,9 +89,9 @@ function makeLayout(grid: Grid, count: number): Layout {
     bottom: columnsOn(2, 'low'),
     top: columnsOn(2, 'high'),
   };
-  const pairsOn = (axis: 0 | 1 | 2): number =>
-    cells.filter((cell) => filled.has(String(cell.map((one, i) => (i === axis ? one + 1 : one))))).length;
-  return { grid, count, cells, columns, pairs: [pairsOn(0), pairsOn(1), pairsOn(2)] };
+  // whatever has another beyond it stands next to it: rows have no holes
+  const pairsToward = (face: Face): number => columns[face].reduce((sum, { beyond, places }) => sum + (beyond > 0 ? places : 0), 0);
+  return { grid, count, cells, columns, pairs: [pairsToward('right'), pairsToward('back'), pairsToward('top')] };
 }
 
 /** Outside of a block of bundles. */

@@ -80,14 +80,15 @@ function columnLayers(
   const own = wrapLayersOn(wrapped, orientation, face);
   let carried = 1 + behind;
   const layers = carrying(carried, own.layers);
+  if (others === 0) return { layers, outside: own.outside, carried };
+  let { outside } = own;
+  const facing = wrapsOnFace(wrapped, pieceFaceAt(OPPOSITE[face], orientation)).reverse();
+  const near = facing.map(({ thicknessIn, curve }): CushionLayer => {
+    const areaIn2 = wrapAreaIn2(outside, thicknessIn);
+    outside = beyond(outside, thicknessIn);
+    return { thicknessIn, curve, areaIn2 };
+  });
   for (let i = 0; i < others; i++) {
-    let { outside } = own;
-    const facing = wrapsOnFace(wrapped, pieceFaceAt(OPPOSITE[face], orientation)).reverse();
-    const near = facing.map(({ thicknessIn, curve }): CushionLayer => {
-      const areaIn2 = wrapAreaIn2(outside, thicknessIn);
-      outside = beyond(outside, thicknessIn);
-      return { thicknessIn, curve, areaIn2 };
-    });
     layers.push(...carrying(carried, near));
     carried++;
     layers.push(...carrying(carried, own.layers));

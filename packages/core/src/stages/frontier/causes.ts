@@ -1,3 +1,5 @@
+import { breaksWithin } from '../../engineering/journey/dropHeights.ts';
+
 /** Every way a parcel may fail. */
 export type CauseKey =
   | 'shock'
@@ -61,7 +63,7 @@ export const amongAlike = (causes: readonly Cause[], count: number): Cause[] =>
   count === 1
     ? [...causes]
     : causes.map((cause) => {
-        const any = -Math.expm1(count * Math.log1p(-cause.chance));
+        const any = breaksWithin(count, cause.chance);
         return { ...cause, chance: any, shareLost: (cause.shareLost * cause.chance) / any };
       });
 

@@ -176,7 +176,7 @@ function contactChance({ wrapped, orientation, inner, layout, bundleIn }: Touchi
 }
 
 /** That something comes true at one at least of so many places. */
-const amongPlaces = (chance: number, places: number): number => (places === 1 ? chance : -Math.expm1(places * Math.log1p(-chance)));
+const amongPlaces = (chance: number, places: number): number => (places === 1 ? chance : breaksWithin(places, chance));
 
 /** Pieces that meet bare, against a wall's chance where the cover between them is used up; judgement. */
 const BARE_KNOCK = { chance: 0.2, coverIn: 0.02 };
