@@ -21,7 +21,7 @@ const ORDER: LabelOrder = {
   coverMinor: 0,
   signature: false,
   shipDate: '2026-11-26',
-  goods: 'flatCeramic',
+  goods: ['flatCeramic'],
   priceMinor: 980,
 };
 const STRAIGHT = { slowMs: 0, fails: 'never', drops: false, hearsTwice: false, dearerMinor: 0 } as const;

@@ -67,7 +67,7 @@ export function parcelOf({ order }: PlanRequest, life: object = {}): ParcelUse {
     id: 'parcel',
     code: '4K7P',
     saleId: order.id,
-    pieceId: order.pieces[0]!.id,
+    pieceIds: [order.pieces[0]!.id],
     sale: {
       soldMinor: field(order.soldMinor),
       paidMinor: field(order.paidMinor),

@@ -74,7 +74,7 @@ export function demoRequest(parcel: DemoParcel): PlanRequest {
       shipDate: '2026-11-26',
       pieces: [factsOf(parcel)],
     },
-    pieceId: 'piece',
+    pieceIds: ['piece'],
     stock: DEMO_STOCK,
     house: BEDDED_HOUSE,
     cards: [QUILLON_POST, AMBRY_GROUND, SKERROW_EXPRESS],

@@ -1,8 +1,20 @@
-import { letterOf, planCount, planParcel, writePlanDocument, type ChosenPlan, type PlanDocument, type PlanRequest } from '@inch-nest/core';
+import {
+  letterOf,
+  offInOrder,
+  planBundles,
+  planCount,
+  planParcel,
+  writePlanDocument,
+  type ChosenPlan,
+  type PieceFacts,
+  type PlanDocument,
+  type PlanRequest,
+} from '@inch-nest/core';
 import type { NestRequest } from '@inch-nest/contracts';
 import { BadInput } from './BadInput.ts';
 
-const PIECE_ID = '00000000-0000-4000-8000-000000000001';
+/** Ids of the pieces of one request, by their place. */
+const idOf = (at: number): string => `00000000-0000-4000-8000-0000000001${String(at).padStart(2, '0')}`;
 const ORDER_ID = '00000000-0000-4000-8000-000000000002';
 
 /** More plans than this are not worked out one by one. */
@@ -46,28 +58,54 @@ function search(asked: PlanRequest, every: boolean): ChosenPlan {
   for (let step = steps.next(); ; step = steps.next()) if (step.done) return step.value;
 }
 
-function planRequestOf({ piece, stock, house, card, from, to, shipDate, sale, locks }: NestRequest<'plan'>): PlanRequest {
+function planRequestOf({ piece, pieces, stock, house, card, from, to, shipDate, sale, locks }: NestRequest<'plan'>): PlanRequest {
+  const facts = piece ? [factsOf(piece, idOf(0))] : factsOfAll(pieces ?? []);
+  const order = {
+    id: ORDER_ID,
+    soldMinor: sale,
+    paidMinor: 0,
+    shippingCollectedMinor: 0,
+    originPostcode: from,
+    destinationPostcode: to,
+    shipDate,
+    pieces: facts,
+  };
+  return { order, pieceIds: facts.map(({ id }) => id), stock, house, cards: [card], locks };
+}
+
+type AskedPieces = NonNullable<NestRequest<'plan'>['pieces']>;
+type AskedPiece = NonNullable<NestRequest<'plan'>['piece']>;
+
+const factsOf = (piece: AskedPiece, id: string, partOf: PieceFacts['partOf'] = null): PieceFacts => {
   const { size, weight, value, irreplaceable, accessories: along, ownBox: ownBoxIn, ...facts } = piece;
   const [lengthIn, widthIn, heightIn] = size;
-  return {
-    order: {
-      id: ORDER_ID,
-      soldMinor: sale,
-      paidMinor: 0,
-      shippingCollectedMinor: 0,
-      originPostcode: from,
-      destinationPostcode: to,
-      shipDate,
-      pieces: [
-        { ...facts, along, ownBoxIn, id: PIECE_ID, lengthIn, widthIn, heightIn, weightLb: weight, replacementMinor: value, irreplaceable },
-      ],
-    },
-    pieceId: PIECE_ID,
-    stock,
-    house,
-    cards: [card],
-    locks,
-  };
+  return { ...facts, along, ownBoxIn, id, partOf, lengthIn, widthIn, heightIn, weightLb: weight, replacementMinor: value, irreplaceable };
+};
+
+/**
+ * Pieces with the parts that come off them, each part after its whole.
+ *
+ * @throws BadInput where a part comes off after one that its piece does not have, or parts wait for one another
+ */
+function factsOfAll(pieces: AskedPieces): PieceFacts[] {
+  const all: PieceFacts[] = [];
+  pieces.forEach(({ parts, ...piece }, at) => {
+    const whole = factsOf(piece, idOf(all.length));
+    all.push(whole);
+    const ids = new Map(parts.map(({ title }, i) => [title, idOf(all.length + i)]));
+    parts.forEach(({ after, loosens, ...part }, i) => {
+      if (after !== null && !ids.has(after))
+        throw new BadInput([{ path: `pieces.${at}.parts.${i}.after`, message: `${piece.title} has no part called ${after}` }]);
+      all.push(factsOf(part, idOf(all.length), { pieceId: whole.id, after: after === null ? null : ids.get(after)!, loosens }));
+    });
+    try {
+      offInOrder(all);
+    } catch (error) {
+      if (error instanceof RangeError) throw new BadInput([{ path: `pieces.${at}.parts`, message: error.message }]);
+      throw error;
+    }
+  });
+  return all;
 }
 
 /** Room before the nearest bundle: in the inner box where there is one. */
@@ -76,23 +114,45 @@ function nearIn({ gaps, inner }: PlanDocument): readonly number[] {
   return [left, front, bottom];
 }
 
+/** Every bundle in the command line's words: the letters run through them all. */
+function bundlesOf(plan: PlanDocument) {
+  let letter = 0;
+  return planBundles(plan).flatMap((bundle, kind) =>
+    bundle.block.at.map((at, i) => ({
+      bundle: letterOf(letter++),
+      ...(plan.others ? { piece: bundle.piece.title, layers: layersOf(bundle) } : {}),
+      pieces: bundle.block.stacks[i],
+      // from the inside corner of what holds them
+      at: at.map((one, axis) => one + nearIn(plan)[axis]!),
+      size: bundle.bundleIn,
+      weight: bundle.piece.weightLb + bundle.layers.reduce((sum, layer) => sum + layer.weightLb, 0),
+      ...(plan.risks ? { chance: plan.risks[kind]!.chance, spoils: plan.risks[kind]!.spoils } : {}),
+    })),
+  );
+}
+
+const layersOf = ({ layers }: Pick<PlanDocument, 'layers'>) =>
+  layers.map(({ key, turns, lengthIn, sheets }) => ({ material: key, turns, length: lengthIn, sheets }));
+
+/** What decides whether it breaks: a part of the piece, and of several pieces which. */
+function decidesIn(plan: PlanDocument): string {
+  const { risks } = plan;
+  if (!risks) return plan.piece.governs;
+  const most = risks.reduce((worst, { chance }, at) => (chance > risks[worst]!.chance ? at : worst), 0);
+  const { title, governs } = planBundles(plan)[most]!.piece;
+  return `${title}: ${governs}`;
+}
+
 /** A plan in the command line's words. */
 const planOf = (plan: PlanDocument) => ({
-  layers: plan.layers.map(({ key, turns, lengthIn, sheets }) => ({ material: key, turns, length: lengthIn, sheets })),
+  layers: layersOf(plan),
   box: plan.box.key,
   newDepth: plan.box.newDepthIn,
   liner: plan.box.liner,
   innerBox: plan.inner?.key ?? null,
   fill: plan.fills.map(({ key, where, units, unitName }) => ({ material: key, where, units, unit: unitName })),
   orientation: plan.choice.orientation,
-  bundles: plan.block.at.map((at, i) => ({
-    bundle: letterOf(i),
-    pieces: plan.block.stacks[i],
-    // from the inside corner of what holds them
-    at: at.map((one, axis) => one + nearIn(plan)[axis]!),
-    size: plan.bundleIn,
-    weight: plan.piece.weightLb + plan.layers.reduce((sum, layer) => sum + layer.weightLb, 0),
-  })),
+  bundles: bundlesOf(plan),
   service: plan.quote.service,
   cover: plan.choice.coverAdded,
   signature: plan.choice.signature,
@@ -108,8 +168,8 @@ const planOf = (plan: PlanDocument) => ({
   low: plan.chanceLow,
   high: plan.chanceHigh,
   spoils: plan.spoils,
-  decides: plan.piece.governs,
+  decides: decidesIn(plan),
   causes: plan.causes.map(({ key, fate, chance, shareLost }) => ({ cause: key, fate, chance, shareLost })),
-  short: [...plan.layers, ...plan.fills].filter(({ short }) => short).map(({ key }) => key),
+  short: [...planBundles(plan).flatMap(({ layers }) => layers), ...plan.fills].filter(({ short }) => short).map(({ key }) => key),
   shock: plan.shock,
 });

@@ -129,7 +129,7 @@ export const ANSWERS: { [Command in NestCommand]: (request: NestRequest<Command>
       signature: options.signature,
       container: options.container,
       nonRectangular: options.nonRectangular,
-      goods: options.goods,
+      goods: options.goods === null ? [] : [options.goods].flat(),
     };
     const answers = card.services.map((service) => ({ service, quote: quoteService(card, service, shipment) }));
     return {

@@ -267,7 +267,7 @@ describe('answers', () => {
     const base = JSON.stringify({
       ...request(),
       order: undefined,
-      pieceId: undefined,
+      pieceIds: undefined,
       cards: undefined,
       locks: undefined,
       card: CARD,

@@ -22,8 +22,8 @@ export function benchPlanFor(
   const derived = derivePlan(request, choice);
   if (derived.kind === 'noPlan') return null;
   const steps = writeBenchSteps(derived.option, request.house, system, {
-    bundleId: view.bundleId,
-    storageWrap: view.piece.storageWrap.value,
+    bundleIds: [view.bundleId],
+    storageWrap: [view.piece.storageWrap.value],
     accessories: view.piece.accessories.value.map((one) => `${one.count} × ${one.name}`),
   });
   return { steps, due: steps.flatMap((step) => step.test?.key ?? []), option: derived.option };

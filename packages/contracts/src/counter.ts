@@ -19,8 +19,8 @@ export const labelOrder = z.strictObject({
   signature: z.boolean(),
   /** The day it is sent; orders of earlier versions did not say. */
   shipDate: civilDate.nullable().default(null),
-  /** What kind of goods, as an archetype's key. */
-  goods: key.nullable().default(null),
+  /** What kinds of goods, as archetypes' keys; earlier versions said one or none. */
+  goods: z.preprocess((told) => (told === null ? [] : typeof told === 'string' ? [told] : told), z.array(key).max(12).default([])),
   /** What was agreed: at another price nothing is bought. */
   priceMinor: minor,
 });

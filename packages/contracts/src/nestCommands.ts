@@ -4,7 +4,7 @@ import { house } from './house.ts';
 import { civilDate, destination, minor, postcode, sizeIn, triple, weightLb } from './numbers.ts';
 import { dropRequest, judgeRequest } from './judgeCommands.ts';
 import { archetypeKey, finish, formKey, hardPoint, hollow, movingParts, pieceFacts } from './piece.ts';
-import { locks } from './plan.ts';
+import { locks, MOST_PIECES } from './plan.ts';
 import { rateCard } from './rateCard.ts';
 import { stockroom } from './stock.ts';
 
@@ -105,7 +105,10 @@ const rateRequest = z.strictObject({
         signature: z.boolean().default(false),
         container: z.string().min(1).max(60).nullable().default(null),
         nonRectangular: z.boolean().default(false),
-        goods: archetypeKey.nullable().default(null),
+        goods: z
+          .union([archetypeKey, z.array(archetypeKey).max(MOST_PIECES)])
+          .nullable()
+          .default(null),
       })
       .prefault({}),
   }),
@@ -156,37 +159,75 @@ const cardRequest = z
   .refine(({ card, csv }) => (card === undefined) !== (csv === undefined), { path: ['card'], message: 'give one of card and csv' });
 
 const side = sizeIn.nullable();
-const planRequest = z.strictObject({
-  piece: z.strictObject({
-    title: z.string().min(1).max(80).default('piece'),
-    count: z.int().min(1).max(MOST_ALIKE).default(1),
-    stackOf: z.int().min(1).max(MOST_ALIKE).default(1),
-    archetype: archetypeKey,
-    form: formKey.nullable().default(null),
-    size: z.tuple([side, side, side]),
-    weight: weightLb.nullable(),
-    finish: finish.default('plain'),
-    dampSensitive: z.boolean().default(false),
-    keepUpright: z.boolean().default(false),
-    hardPoints: z.array(hardPoint).max(24).default([]),
-    hollows: z.array(hollow).max(12).default([]),
-    movingParts: movingParts.default('none'),
-    accessories: pieceFacts.shape.along,
-    ownBox: pieceFacts.shape.ownBoxIn,
-    value: minor.nullable().default(null),
-    irreplaceable: z.boolean().default(false),
-    mostChance: z.number().positive().max(1).nullable().default(null),
-  }),
-  stock: stockroom,
-  house,
-  card: rateCard,
-  from: postcode,
-  to: destination,
-  shipDate: civilDate,
-  sale: minor,
-  locks: locks.default({}),
-  search: z.enum(['pruned', 'every']).default('pruned'),
+const piece = {
+  title: z.string().min(1).max(80).default('piece'),
+  count: z.int().min(1).max(MOST_ALIKE).default(1),
+  stackOf: z.int().min(1).max(MOST_ALIKE).default(1),
+  archetype: archetypeKey,
+  form: formKey.nullable().default(null),
+  size: z.tuple([side, side, side]),
+  weight: weightLb.nullable(),
+  finish: finish.default('plain'),
+  dampSensitive: z.boolean().default(false),
+  keepUpright: z.boolean().default(false),
+  hardPoints: z.array(hardPoint).max(24).default([]),
+  hollows: z.array(hollow).max(12).default([]),
+  movingParts: movingParts.default('none'),
+  accessories: pieceFacts.shape.along,
+  ownBox: pieceFacts.shape.ownBoxIn,
+  value: minor.nullable().default(null),
+  irreplaceable: z.boolean().default(false),
+  mostChance: z.number().positive().max(1).nullable().default(null),
+};
+/** A part that comes off and travels by itself: after which other, by its title, and what loosens with it. */
+const part = z.strictObject({
+  ...piece,
+  after: z.string().min(1).max(80).nullable().default(null),
+  loosens: z.string().max(80).default(''),
 });
+const planRequest = z
+  .strictObject({
+    piece: z.strictObject(piece).optional(),
+    /** Several that go in one parcel, each with its parts. */
+    pieces: z
+      .array(
+        z.strictObject({
+          ...piece,
+          parts: z
+            .array(part)
+            .max(MOST_PIECES - 1)
+            .default([]),
+        }),
+      )
+      .min(1)
+      .max(MOST_PIECES)
+      .optional(),
+    stock: stockroom,
+    house,
+    card: rateCard,
+    from: postcode,
+    to: destination,
+    shipDate: civilDate,
+    sale: minor,
+    locks: locks.default({}),
+    search: z.enum(['pruned', 'every']).default('pruned'),
+  })
+  .refine((asked) => (asked.piece === undefined) !== (asked.pieces === undefined), {
+    path: ['piece'],
+    message: 'give one of piece and pieces',
+  })
+  .refine(({ pieces = [] }) => pieces.reduce((sum, { parts }) => sum + 1 + parts.length, 0) <= MOST_PIECES, {
+    path: ['pieces'],
+    message: `at most ${MOST_PIECES} different pieces and parts go in one parcel`,
+  })
+  .refine(
+    ({ pieces = [] }) =>
+      pieces.reduce((sum, { count, parts }) => parts.reduce((all, one) => all + one.count, sum + count), 0) <= MOST_ALIKE,
+    {
+      path: ['pieces'],
+      message: `at most ${MOST_ALIKE} pieces go in one parcel`,
+    },
+  );
 
 /** The command line's requests by command. */
 export const NEST_COMMANDS = {

@@ -14,6 +14,7 @@ import {
   type HardPointKind,
   type Hollow,
   type OrdinaryFillKey,
+  type PartOf,
   type PieceFacts,
 } from '@inch-nest/core';
 import { z } from 'zod';
@@ -62,6 +63,13 @@ export const originalBox = z.enum(['none', 'kept', 'ofValue']);
 
 export const steadying = z.array(z.enum(STEADYING)).max(STEADYING.length);
 
+/** How a part comes off the piece it belongs to, as kept with it. */
+export const partOf = z.strictObject({
+  pieceId: uuid,
+  after: uuid.nullable(),
+  loosens: z.string().trim().max(80),
+}) satisfies z.ZodType<PartOf>;
+
 export const pieceFacts = z.strictObject({
   id: uuid,
   title: shortText(80),
@@ -80,6 +88,7 @@ export const pieceFacts = z.strictObject({
   hollows: z.array(hollow).max(12),
   movingParts,
   ownBoxIn: z.tuple([sizeIn, sizeIn, sizeIn]).nullable().default(null),
+  partOf: partOf.nullable().default(null),
   along: z
     .array(
       z.strictObject({

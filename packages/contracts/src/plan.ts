@@ -11,6 +11,7 @@ import {
   type PlanChoice,
   type PlanDocument,
   type PlanRequest,
+  type Stand,
 } from '@inch-nest/core';
 import { z } from 'zod';
 import { house } from './house.ts';
@@ -35,20 +36,46 @@ const layers = z
   )
   .max(12);
 
+/** So many different pieces go in one parcel at most. */
+export const MOST_PIECES = 12;
+
 /** Parts of a choice that may be left out. */
-export const OPTIONAL_PARTS = ['extraFill', 'grid', 'guards', 'filledHollows'] as const satisfies readonly (keyof PlanChoice)[];
+export const OPTIONAL_PARTS = [
+  'extraFill',
+  'grid',
+  'guards',
+  'filledHollows',
+  'others',
+  'stand',
+] as const satisfies readonly (keyof PlanChoice)[];
 
 const added = {
   guards: z.record(z.string().max(60), z.enum(Object.keys(GUARDS) as [GuardKind, ...GuardKind[]])).exactOptional(),
   filledHollows: z.array(z.string().max(60)).max(24).exactOptional(),
 };
 
+/** How different bundles stand together: nested, so deep at most that nobody tells them apart. */
+const stand: z.ZodType<Stand> = z.lazy(() =>
+  z.union([
+    z
+      .int()
+      .min(0)
+      .max(MOST_PIECES - 1),
+    z.strictObject({ along: axis, parts: z.array(stand).min(2).max(MOST_PIECES) }),
+  ]),
+);
+
+/** What is chosen of one bundle. */
+const bundleParts = { ...added, layers, orientation, grid: grid.exactOptional() };
+
 /** Each part of a choice by itself. */
 const choiceParts = {
-  ...added,
-  layers,
-  orientation,
-  grid: grid.exactOptional(),
+  ...bundleParts,
+  others: z
+    .array(z.strictObject(bundleParts))
+    .max(MOST_PIECES - 1)
+    .exactOptional(),
+  stand: stand.exactOptional(),
   inner: z.strictObject({ box: key, fill: key }).nullable(),
   box: key,
   newDepthIn: sizeIn.nullable(),
@@ -69,14 +96,21 @@ export const planChoice = z.strictObject({
   board: choiceParts.board.default(false),
 }) satisfies z.ZodType<PlanChoice>;
 
+/** What may be pinned of one bundle. */
+const bundleLockParts = {
+  guards: z.record(z.string().max(60), z.enum(Object.keys(GUARDS) as [GuardKind, ...GuardKind[]])),
+  filledHollows: z.array(z.string().max(60)).max(24),
+  layers,
+  orientation,
+  grid,
+  bundle: z.strictObject({ sizeIn: triple, weightLb: weightLb.nullable() }),
+};
+
 const lockParts = z
   .strictObject({
-    guards: z.record(z.string().max(60), z.enum(Object.keys(GUARDS) as [GuardKind, ...GuardKind[]])),
-    filledHollows: z.array(z.string().max(60)).max(24),
-    layers,
-    orientation,
-    grid,
-    bundle: z.strictObject({ sizeIn: triple, weightLb: weightLb.nullable() }),
+    ...bundleLockParts,
+    others: z.array(z.strictObject(bundleLockParts).partial()).max(MOST_PIECES - 1),
+    stand,
     extraFill: z.number().min(0).max(2),
     inner: key.nullable(),
     innerFill: key,
@@ -118,7 +152,7 @@ export const order = z.strictObject({
 /** Everything a planning depends on, as it crosses to the worker, the server or the command line. */
 export const planRequest = z.strictObject({
   order,
-  pieceId: uuid,
+  pieceIds: z.array(uuid).min(1).max(MOST_PIECES),
   stock: stockroom,
   house,
   cards: z.array(rateCard).min(1).max(40),

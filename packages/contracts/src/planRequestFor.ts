@@ -41,6 +41,7 @@ export function pieceFactsOf(id: string, piece: KeptFields<PieceValues>): PieceF
     hollows,
     movingParts,
     ownBoxIn: worth.originalBox === 'kept' ? worth.ownBoxIn : null,
+    partOf: null,
     // parts of the piece weigh with it; what goes with it weighs by itself
     along: accessories.filter(({ part }) => part === 'apart').map(alongOf),
     replacementMinor: worth.replacementMinor,
@@ -84,7 +85,7 @@ export function planRequestFor(
 ): PlanRequest {
   return {
     order: orderOf(view, shop),
-    pieceId: view.pieceId,
+    pieceIds: [view.pieceId],
     stock: shop.stock,
     house: houseByMethod(shop.house, view.nest.locks.method),
     cards: shop.cards,

@@ -2,7 +2,15 @@
 
 // the flow
 export { explainOtherWays, planCount, planOrByHand, planParcel } from './planParcel.ts';
-export type { PlanRequest, Locks } from './stages/plan/PlanRequest.ts';
+export {
+  bundleChoice,
+  bundleLocks,
+  piecesOf,
+  withBundle,
+  type BundleLocks,
+  type Locks,
+  type PlanRequest,
+} from './stages/plan/PlanRequest.ts';
 export type { ChosenPlan } from './stages/plan/choosePlan.ts';
 export { derivePlan, type Derived } from './stages/plan/derivePlan.ts';
 export { packedVerdict, type PackedVerdict } from './stages/plan/packedVerdict.ts';
@@ -26,6 +34,9 @@ export type { ChangeKind } from './stages/plan/ChangeKind.ts';
 export {
   CORE_VERSION,
   PLAN_FORMAT,
+  planBundles,
+  type BundleRisk,
+  type PlanBundle,
   type PlanDocument,
   type PlanFault,
   type PlanFill,
@@ -33,14 +44,14 @@ export {
   type PlanLayer,
 } from './stages/plan/PlanDocument.ts';
 export type { CauseKey } from './stages/frontier/causes.ts';
-export type { CostLine, PlanChoice, PlanOption } from './stages/frontier/PlanOption.ts';
+export type { BundleChoice, CostLine, PlanChoice, PlanOption } from './stages/frontier/PlanOption.ts';
 export { CHOICE_PARTS } from './stages/plan/choiceParts.ts';
 export type { SearchProgress } from './stages/frontier/Trace.ts';
 export type { NoPlan } from './stages/plan/explainNoPlan.ts';
 
 // the sale and the piece
 export { readSaleLine, type SaleLine, type SaleLineField, type SaleLineReading } from './stages/sale/readSaleLine.ts';
-export type { Hollow, Order, PieceFacts } from './stages/sale/Order.ts';
+export type { Hollow, Order, PartOf, PieceFacts } from './stages/sale/Order.ts';
 export { guessMissing } from './stages/item/guessMissing.ts';
 export type { Archetype, ArchetypeKey, Finish } from './engineering/pieces/Archetype.ts';
 export { archetypeFromTitle } from './engineering/pieces/archetypeFromTitle.ts';
@@ -81,8 +92,10 @@ export {
   type OverruleReason,
   type RatedFor,
 } from './stages/parcel/LifeEvent.ts';
-export { MOST_ALIKE } from './stages/sale/readSale.ts';
+export { MOST_ALIKE, offInOrder } from './stages/sale/readSale.ts';
 export { evenStacks, gridsFor, type Grid } from './engineering/stowage/Block.ts';
+export { membersOf, rowOf, standIn, standsAll, type Stand } from './engineering/stowage/Stand.ts';
+export { swapped } from './engineering/stowage/standsFor.ts';
 export { letterOf } from './engineering/stowage/letterOf.ts';
 export type { Along, AlongPlace } from './stages/sale/Order.ts';
 export { JOBS, type Job } from './stages/sale/jobs.ts';

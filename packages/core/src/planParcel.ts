@@ -1,22 +1,24 @@
+import type { House } from './house/House.ts';
+import { waysToStand, type Wraps } from './stages/box/stowInBox.ts';
 import { traceFrontier } from './stages/frontier/traceFrontier.ts';
 import { countPlans, type PlanSpace } from './stages/frontier/PlanSpace.ts';
 import type { PlanOption } from './stages/frontier/PlanOption.ts';
 import type { SearchProgress } from './stages/frontier/Trace.ts';
 import { addedOf, waysToGuard, type Added } from './stages/item/addedTo.ts';
 import { inspectItem } from './stages/item/inspectItem.ts';
-import { ceilingOf } from './stages/frontier/recommend.ts';
+import { ceilingOfAll } from './stages/frontier/recommend.ts';
 import { leastBoxToGet, type BoxToGet } from './stages/plan/boxToGet.ts';
 import { choosePlan, type ChosenPlan } from './stages/plan/choosePlan.ts';
 import { coverFor } from './stages/plan/coverFor.ts';
 import { explainNoPlan, type NoPlan } from './stages/plan/explainNoPlan.ts';
 import { otherWays, type OtherWay } from './stages/plan/otherWays.ts';
-import type { PlanRequest } from './stages/plan/PlanRequest.ts';
+import { bundleLocks, piecesOf, type BundleLocks, type PlanRequest } from './stages/plan/PlanRequest.ts';
 import { boxesOf, fillsOf } from './stages/plan/stockFor.ts';
 import { handCard } from './stages/rate/byHand.ts';
-import { carriages } from './stages/rate/rateParcel.ts';
+import { carriages, type Pieces } from './stages/rate/rateParcel.ts';
 import type { PieceFacts } from './stages/sale/Order.ts';
 import { readSale } from './stages/sale/readSale.ts';
-import { fewWhereSeveral } from './stages/wrap/fewWays.ts';
+import { fewWhereSeveral, wrapsTogether } from './stages/wrap/fewWays.ts';
 import { waysToWrap } from './stages/wrap/waysToWrap.ts';
 
 /**
@@ -33,7 +35,7 @@ export function* planParcel(request: PlanRequest, every = false): Generator<Sear
   const space = planSpace(request);
   const traced = yield* traceFrontier(space, every);
   const cover = (option: PlanOption) => coverFor(option, space.carriages, request.house, request.locks.coverAdded);
-  return choosePlan(traced, traced.best ? null : explainNoPlan(request, space), ceilingOf(space.piece, request.house), cover);
+  return choosePlan(traced, traced.best ? null : explainNoPlan(request, space), ceilingOfAll(space.pieces, request.house), cover);
 }
 
 /**
@@ -72,19 +74,23 @@ export const explainOtherWays = (
 function planSpace(request: PlanRequest): PlanSpace {
   const { stock, house, locks } = request;
   const order = readSale(request.order);
-  const [piece] = order.pieces.filter((facts) => facts.id === request.pieceId).map((facts) => inspectItem(order, facts));
-  if (!piece) throw new RangeError(`pieceId must be one of the order’s pieces, not ${request.pieceId}`);
+  const facts = piecesOf(request);
+  const pieces = facts.map((one) => inspectItem(order, one)) as unknown as Pieces;
+  const each = pieces.map((piece, at) => {
+    const own = { ...bundleLocks(locks, at), ...(locks.without ? { without: locks.without } : {}) };
+    return guardWays(piece.facts, own, house).flatMap((added) =>
+      waysToWrap(added === NOTHING ? piece : inspectItem(order, piece.facts, added), stock, house, own),
+    );
+  });
+  const wraps = pieces.length === 1 ? fewWhereSeveral(each[0]!).map((wrapped): Wraps => [wrapped]) : wrapsTogether(each);
   return {
-    piece,
-    bundles: fewWhereSeveral(
-      guardWays(piece.facts, request).flatMap((added) =>
-        waysToWrap(added === NOTHING ? piece : inspectItem(order, piece.facts, added), stock, house, locks),
-      ),
-    ),
+    pieces,
+    wraps,
+    ways: pieces.length === 1 ? null : waysOfAll(wraps, locks),
     room: boxesOf(request),
     fills: fillsOf(stock, house, locks, locks.fill),
     innerFills: fillsOf(stock, house, locks, locks.innerFill),
-    carriages: carriages(request.cards, piece, house, locks),
+    carriages: carriages(request.cards, pieces, house, locks),
     tapes: stock,
     house,
     locks,
@@ -94,8 +100,17 @@ function planSpace(request: PlanRequest): PlanSpace {
 
 const NOTHING: Added = {};
 
+/** So many ways of standing at most. */
+const MOST_WAYS = 8;
+
+/** Ways in which different bundles may stand: as the softest of their wraps stand closest, and as the barest do. */
+function waysOfAll(wraps: readonly Wraps[], locks: PlanRequest['locks']): NonNullable<PlanSpace['ways']> {
+  const found = [wraps[0], wraps.at(-1)].flatMap((some) => (some ? waysToStand(some, locks) : []));
+  return [...new Map(found.map((way) => [JSON.stringify(way), way])).values()].slice(0, MOST_WAYS);
+}
+
 /** What may be put on the piece; nothing more where that is pinned, or the bundle was measured as it is. */
-function guardWays(facts: PieceFacts, { house, locks }: PlanRequest): Added[] {
+function guardWays(facts: PieceFacts, locks: BundleLocks, house: House): Added[] {
   if (locks.guards || locks.filledHollows) return [addedOf(locks)];
   return locks.bundle ? [NOTHING] : [NOTHING, ...waysToGuard(facts, house).slice(1)];
 }

@@ -132,7 +132,7 @@ export const SHIPMENT: Shipment = {
   signature: false,
   container: null,
   nonRectangular: false,
-  goods: null,
+  goods: [],
 };
 
 export const FACTS: PieceFacts = {
@@ -152,6 +152,7 @@ export const FACTS: PieceFacts = {
   hardPoints: [],
   hollows: [],
   movingParts: 'none',
+  partOf: null,
   along: [],
   ownBoxIn: null,
   replacementMinor: null,
@@ -181,7 +182,7 @@ export function request(
       shipDate: '2026-11-24',
       pieces: [{ ...FACTS, ...facts }],
     },
-    pieceId: FACTS.id,
+    pieceIds: [FACTS.id],
     stock: { ...STOCK, ...more.stock },
     house: { ...BEDDED_HOUSE, ...more.house },
     cards: more.cards ?? [CARD],

@@ -82,8 +82,7 @@ export async function noteLabel(
 
 /** What is asked of the counter for a rate. */
 export function orderFor(shop: ShopView, rate: RatedFor, rows: Pick<LockedParcel, 'sale' | 'bundle' | 'piece'>): LabelOrder {
-  const { sale, piece } = rows;
-  const { shipDate, pieces } = orderOf(factsView(rows), shop);
+  const order = orderOf(factsView(rows), shop);
   return {
     service: rate.service,
     serviceName: rate.serviceName,
@@ -92,11 +91,11 @@ export function orderFor(shop: ShopView, rate: RatedFor, rows: Pick<LockedParcel
     weightLb: rate.weightLb,
     outsideIn: [...rate.outsideIn],
     fromPostcode: shop.originPostcode,
-    toPostcode: sale.destinationPostcode,
-    coverMinor: rate.coverAdded ? worthMinor(valuesOf(piece.fields as KeptFields<PieceValues>), { soldMinor: sale.soldMinor, pieces }) : 0,
+    toPostcode: order.destinationPostcode,
+    coverMinor: rate.coverAdded ? order.pieces.reduce((sum, piece) => sum + worthMinor(piece, order), 0) : 0,
     signature: rate.signature,
-    shipDate,
-    goods: pieces[0]?.archetype ?? null,
+    shipDate: order.shipDate,
+    goods: order.pieces.map(({ archetype }) => archetype),
     priceMinor: rate.priceMinor,
   };
 }

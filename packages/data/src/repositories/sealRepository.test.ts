@@ -35,7 +35,7 @@ async function readyToSeal(board = false): Promise<string> {
 test('sealing takes what was really used, once, in one go', async () => {
   const id = await readyToSeal(true);
   const { option } = benchPlanFor(await read(id), shop)!;
-  const layer = option.rated.weighed.filled.stowed.wrapped.layers[0]!;
+  const layer = option.rated.weighed.filled.stowed.bundles[0].wrapped.layers[0]!;
   await report(id, {
     kind: 'stepDone',
     step: 'wrap',

@@ -28,7 +28,7 @@ export function TestParcel({ cards }: { cards: readonly CardVersionView[] }) {
         signature: false,
         container: null,
         nonRectangular: false,
-        goods: null,
+        goods: [],
       }
     : null;
   const quotes = card && shipment ? card.services.map((service) => quoteService(card, service, shipment)) : [];

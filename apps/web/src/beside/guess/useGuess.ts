@@ -67,7 +67,7 @@ function requestFor(line: SaleLine, shop: ShopView, destinationPostcode: string)
         },
       ],
     },
-    pieceId: ORDER_ID,
+    pieceIds: [ORDER_ID],
     stock: shop.stock,
     house: shop.house,
     cards: shop.cards,

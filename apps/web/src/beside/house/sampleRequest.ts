@@ -26,7 +26,7 @@ export function sampleRequest(shop: ShopView, kind: ArchetypeKey): PlanRequest {
         },
       ],
     },
-    pieceId: 'sample',
+    pieceIds: ['sample'],
     stock: shop.stock,
     house: shop.house,
     cards: shop.cards,

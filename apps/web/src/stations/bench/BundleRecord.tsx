@@ -94,7 +94,7 @@ function StillInReach({ nest }: Pick<BenchUse, 'nest'>) {
         signature: plan.choice.signature,
         container: request.cards.flatMap((card) => card.containers).find((one) => one.key === plan.choice.box)?.key ?? null,
         nonRectangular: false,
-        goods: order.pieces[0]?.archetype ?? null,
+        goods: order.pieces.map(({ archetype }) => archetype),
       })
       .then((found) => !stale && setQuotes(found.quotes.map((one) => one.quote)));
     return () => {

@@ -1,6 +1,6 @@
 'use client';
 import { Button, Switch } from 'antd';
-import { formatChance, isEnvelope, ownBoxOf, takeBox, type PlanChoice, type PlanDocument } from '@inch-nest/core';
+import { formatChance, isEnvelope, ownBoxOf, piecesOf, takeBox, type PlanChoice, type PlanDocument } from '@inch-nest/core';
 import { boxesAtHand } from './boxesAtHand.ts';
 import { writeTenths } from '../../parts/writeTenths.ts';
 import { useShop } from '../../session/ShopContext.tsx';
@@ -26,8 +26,8 @@ export function BoxTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Nes
   const take = (part: Partial<PlanChoice>) => nest.change(() => part);
   const boxes = boxesAtHand(nest);
   const envelope = plan.box.style !== 'slotted';
-  const { order, pieceId } = nest.request;
-  const own = ownBoxOf(order.pieces.find((piece) => piece.id === pieceId) ?? { ownBoxIn: null });
+  const pieces = piecesOf(nest.request);
+  const own = pieces.length === 1 ? ownBoxOf(pieces[0]) : null;
   return (
     <>
       {!envelope && (

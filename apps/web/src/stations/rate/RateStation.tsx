@@ -40,7 +40,7 @@ export function RateStation({ parcel, nest }: BenchUse) {
             signature: plan?.choice.signature ?? false,
             container: request.cards.flatMap((card) => card.containers).find((one) => one.key === plan?.choice.box)?.key ?? null,
             nonRectangular: false,
-            goods: request.order.pieces[0]?.archetype ?? null,
+            goods: piecesOf(request).map(({ archetype }) => archetype),
           },
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the size by its content
     [weightLb, sizeText, request, coverAdded, plan?.choice.signature, plan?.choice.box, day, hour],

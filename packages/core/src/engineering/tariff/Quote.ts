@@ -17,8 +17,8 @@ export interface Shipment {
   readonly container: string | null;
   /** A tube or another outline that is not a box. */
   readonly nonRectangular: boolean;
-  /** What kind of goods, as an archetype key; null where nobody said. */
-  readonly goods: string | null;
+  /** What kinds of goods, as archetype keys; none where nobody said. */
+  readonly goods: readonly string[];
 }
 
 /** What a line of a price is for. */

@@ -54,7 +54,7 @@ export function priceService(card: RateCard, service: Service, shipment: Shipmen
     label: `${base.stepName} to zone ${zone}`,
     ...(service.cubic ? {} : { upToLb: base.upToLb }),
   });
-  const covered = shipment.goods === null || !service.cover.excludes.includes(shipment.goods);
+  const covered = !shipment.goods.some((kind) => service.cover.excludes.includes(kind));
   return {
     carrier: card.carrier,
     cardId: card.id,
@@ -101,7 +101,7 @@ export function refusal(card: RateCard, service: Service, shipment: Shipment, zo
   if (!base.withinTable) return () => (service.cubic ? 'larger than its price table' : 'heavier than its price table');
   if (base.priceMinor === undefined) return () => `has no price for zone ${zone}`;
   if (shipment.signature && service.signatureMinor === null) return () => 'offers no signature';
-  if (shipment.coverMinor !== null && shipment.goods !== null && service.cover.excludes.includes(shipment.goods))
+  if (shipment.coverMinor !== null && shipment.goods.some((kind) => service.cover.excludes.includes(kind)))
     return () => 'does not cover that kind of goods';
   if ((shipment.coverMinor ?? 0) > coverCeilingMinor(service.cover)) return () => 'does not cover that much';
   return null;

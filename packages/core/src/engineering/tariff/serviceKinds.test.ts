@@ -68,9 +68,9 @@ describe('what else makes a price', () => {
     expect(coverPriceMinor(SERVICE.cover, 31_000)).toBe(3 * 165);
     expect(coverPriceMinor(SERVICE.cover, 10_000)).toBe(0);
     const cover = { ...SERVICE.cover, excludes: ['paperGoods'] };
-    expect(quote({ goods: 'paperGoods', coverMinor: 31_000 }, { cover })).toMatchObject({ refused: 'does not cover that kind of goods' });
-    expect(quote({ goods: 'paperGoods' }, { cover })).toMatchObject({ coverMinor: 0 });
-    expect(quote({ goods: 'handledWare' }, { cover })).toMatchObject({ coverMinor: 10_000 });
+    expect(quote({ goods: ['paperGoods'], coverMinor: 31_000 }, { cover })).toMatchObject({ refused: 'does not cover that kind of goods' });
+    expect(quote({ goods: ['paperGoods'] }, { cover })).toMatchObject({ coverMinor: 0 });
+    expect(quote({ goods: ['handledWare'] }, { cover })).toMatchObject({ coverMinor: 10_000 });
   });
 
   test('too small for its limits', () =>

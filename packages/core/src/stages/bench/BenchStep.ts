@@ -14,7 +14,12 @@ export interface StepAmount {
 export type BenchPhase = 'bundle' | 'box' | 'closing';
 
 /** What a step's drawing shows: the piece alone, wrapped so far, in the box, or closed. */
-export type StepPicture = { readonly layers: number; readonly inBox: 'no' | 'base' | 'in' | 'sides' | 'top' };
+export type StepPicture = {
+  readonly layers: number;
+  readonly inBox: 'no' | 'base' | 'in' | 'sides' | 'top';
+  /** Which of several different bundles are in, by their order; left out for all. */
+  readonly put?: readonly number[];
+};
 
 /** One thing to do at the bench, with its amounts; a test says when it is passed and what to do when not. */
 export interface BenchStep {
@@ -25,6 +30,8 @@ export interface BenchStep {
   /** What somebody measures, ticks or photographs at a record step. */
   readonly records: 'bundle' | 'contents' | 'photographs' | 'parcel' | null;
   readonly picture: StepPicture;
+  /** Which of several different bundles it is about; left out for one, and for all. */
+  readonly bundle?: number;
   readonly title: string;
   readonly says: string;
   readonly amounts: readonly StepAmount[];

@@ -164,7 +164,7 @@ test('what the bench must know beside the plan', () => {
   const asked = request();
   const derived = derivePlan(asked, CHOICE);
   if (derived.kind === 'noPlan') throw new Error('no plan');
-  const list = writeBenchSteps(derived.option, asked.house, 'imperial', { storageWrap: true, accessories: ['2 × brass pan'] });
+  const list = writeBenchSteps(derived.option, asked.house, 'imperial', { storageWrap: [true], accessories: ['2 × brass pan'] });
   expect(list[0]!.title).toBe('Take off the storage wrap');
   expect(list.find((step) => step.records === 'contents')!.says).toContain('tick off 2 × brass pan');
 });
@@ -207,7 +207,7 @@ describe('what sealing takes from the stockroom', () => {
     );
     // two turns on a 4 in cube: length 2·16 + π·t·4 and the roll's width beside it, exact
     expect(used.find((use) => use.kind === 'wrap')!.amount).toBeCloseTo(
-      option.rated.weighed.filled.stowed.wrapped.layers[0]!.areaIn2 / 144,
+      option.rated.weighed.filled.stowed.bundles[0].wrapped.layers[0]!.areaIn2 / 144,
       9,
     );
   });
@@ -236,9 +236,9 @@ describe('a measured bundle', () => {
   const free = plan(null);
 
   test('replaces what was reckoned: less fill round a larger one, and its own weight', () => {
-    const sizeIn = free.filled.stowed.wrapped.bundleIn.map((side) => side + 0.5) as [number, number, number];
+    const sizeIn = free.filled.stowed.bundles[0].wrapped.bundleIn.map((side) => side + 0.5) as [number, number, number];
     const measured = plan({ sizeIn, weightLb: 3 });
-    expect(measured.filled.stowed.wrapped.bundleIn).toEqual(sizeIn);
+    expect(measured.filled.stowed.bundles[0].wrapped.bundleIn).toEqual(sizeIn);
     expect(
       measured.parts.filter((part) => ['piece', 'guards', 'wraps'].includes(part.part)).reduce((sum, part) => sum + part.weightLb, 0),
     ).toBeCloseTo(3, 9);

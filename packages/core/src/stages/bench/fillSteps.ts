@@ -1,19 +1,19 @@
 import type { FillAmount } from '../fill/FilledBox.ts';
 import type { BenchStep } from './BenchStep.ts';
+import type { PutIn } from './severalWords.ts';
 import { act, opening, type Part } from './stepParts.ts';
 
 /** Only the outer box is drawn as it fills. */
 const shown = (where: string, inBox: BenchStep['picture']['inBox'], parts: readonly Part[]): Part[] =>
-  parts.map((part) => (where === 'box' ? { ...part, shows: { inBox } } : part));
+  parts.map((part) => (where === 'box' ? { ...part, shows: { inBox, ...part.shows } } : part));
 
 /** Base, piece, four sides, top, each with its share of the fill. */
 export function fillSteps(
   { stock, baseFt3, sidesFt3, topFt3, boughtFt3 }: FillAmount,
-  held: string,
+  put: readonly PutIn[],
   where: 'box' | 'inner box',
   before: readonly Part[] = [],
   onBase: readonly Part[] = [],
-  placed = 'In the middle, its heavy side down.',
 ): Part[] {
   const at = where === 'box' ? 'box' : 'inner';
   const all = baseFt3 + sidesFt3 + topFt3;
@@ -35,7 +35,14 @@ export function fillSteps(
   return [
     ...shown(where, 'base', step('base', `Base of the ${where}`, '#, level.', baseFt3)),
     ...shown(where, 'base', onBase),
-    ...shown(where, 'in', [act(`${at}:in`, `Put ${held} in`, placed, 0)]),
+    ...shown(
+      where,
+      'in',
+      put.map(({ who, where: place, at: bundle }, i) => ({
+        ...act(bundle === undefined ? `${at}:in` : `${at}:in:${bundle + 1}`, `Put ${who} in`, place, 0),
+        ...(bundle === undefined ? {} : { bundle, shows: { put: put.slice(0, i + 1).map((one) => one.at!) } }),
+      })),
+    ),
     ...shown(where, 'sides', step('sides', `Sides of the ${where}`, '#, pressed down all round.', sidesFt3)),
     ...before,
     ...shown(

@@ -1,23 +1,57 @@
 import type { Layout } from '../../engineering/stowage/Block.ts';
 import { letterOf } from '../../engineering/stowage/letterOf.ts';
+import type { Block } from '../box/StowedBox.ts';
 import { act, type Part } from './stepParts.ts';
 
+/** The letters that alike bundles bear. */
+export interface Letters {
+  readonly first: string;
+  readonly last: string;
+  readonly count: number;
+  /** There are other bundles beside these in the parcel. */
+  readonly amongOthers: boolean;
+}
+
+/** Letters of all bundles in the order of the parcel's pieces: A, B to D, E … */
+export function lettersOf(bundles: readonly { readonly layout: Pick<Layout, 'count'> }[]): Letters[] {
+  let next = 0;
+  return bundles.map(({ layout: { count } }) => {
+    const letters = { first: letterOf(next), last: letterOf(next + count - 1), count, amongOthers: bundles.length > 1 };
+    next += count;
+    return letters;
+  });
+}
+
+/** `B`, or `B to D`. */
+export const lettersText = ({ first, last, count }: Pick<Letters, 'first' | 'last' | 'count'>): string =>
+  count === 1 ? first : `${first} to ${last}`;
+
+/** Steps of one of several different bundles say which, and its first what it is. */
+export const spoken = (letters: Letters, title: string, parts: readonly Part[]): Part[] =>
+  parts.map((part, i) => ({
+    ...part,
+    title: `${lettersText(letters)}: ${lower(part.title)}`,
+    ...(i === 0 ? { says: `${title}. ${part.says}` } : {}),
+  }));
+const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
 /** A step at the bundle done for each of several alike: one step with a count; for one it stays as it is. */
-export function forEach(count: number, parts: readonly Part[]): Part[] {
+export function forEach(letters: Letters, parts: readonly Part[]): Part[] {
+  const { count } = letters;
   if (count === 1) return [...parts];
   return parts.map((part) => ({
     ...part,
     key: `${part.key}:x${count}`,
     title: `${part.title}, ${count} times`,
-    says: `Each of A to ${letterOf(count - 1)}, one after the other, and its letter on the tape. ${part.says}`,
+    says: `Each of ${lettersText(letters)}, one after the other, and its letter on the tape. ${part.says}`,
     minutes: part.minutes * count,
     amounts: part.amounts.map((one) => (EACH.test(one.unit) ? one : { ...one, amount: one.amount * count })),
   }));
 }
 
 /** A test that each of several must pass. */
-export const ofEach = (count: number, parts: readonly Part[]): Part[] =>
-  count === 1 ? [...parts] : parts.map((part) => ({ ...part, says: `Each of A to ${letterOf(count - 1)}: ${part.says}` }));
+export const ofEach = (letters: Letters, parts: readonly Part[]): Part[] =>
+  letters.count === 1 ? [...parts] : parts.map((part) => ({ ...part, says: `Each of ${lettersText(letters)}: ${part.says}` }));
 
 /** Turns and lengths are of one, however many are done. */
 const EACH = /^(turns|inches)/;
@@ -44,3 +78,42 @@ export function placeWords({ grid: [along, across, up], count }: Layout): string
   const storeys = up === 1 ? 'in one layer' : `${up} layers one upon the other`;
   return `A first, in the near left corner: ${storey}, ${storeys}, wraps touching, the whole block in the middle of the box.`;
 }
+
+/** Who is put in, and where. */
+export interface PutIn {
+  readonly who: string;
+  readonly where: string;
+  /** Which of several different bundles. */
+  readonly at?: number;
+}
+
+/** The order in which different bundles are wrapped and put in: the lowest first, then the nearest; of the pieces where there is one. */
+export const inOrder = ({ bundles }: Pick<Block, 'bundles'>): number[] =>
+  bundles
+    .map(({ atIn }, at) => ({ at, atIn }))
+    .sort((a, b) => a.atIn[2] - b.atIn[2] || a.atIn[1] - b.atIn[1] || a.atIn[0] - b.atIn[0] || a.at - b.at)
+    .map(({ at }) => at);
+
+/** Where each of several different bundles goes, one after the other, beside or upon those that are in. */
+export function placesInTurn(block: Block, letters: readonly Letters[]): PutIn[] {
+  const name = (at: number) => lettersText(letters[at]!);
+  const put: number[] = [];
+  return inOrder(block).map((at): PutIn => {
+    const { layout } = block.bundles[at]!;
+    const next = SAID.flatMap(({ face, says }) => {
+      const on = block.resting[face].on[at]!.filter((support) => put.includes(support.at));
+      return on.length > 0 ? [`${says} ${on.map((support) => name(support.at)).join(' and ')}`] : [];
+    });
+    put.push(at);
+    const place = next.length > 0 ? capital(next.join(', ')) : 'On the base, in the near left corner of the block';
+    const [along, across, up] = layout.grid;
+    const together = layout.count === 1 ? '' : ` ${along} along and ${across} across${up === 1 ? '' : `, ${up} upon one another`}.`;
+    return { who: name(at), where: `${place}, wraps touching, its heavy side down.${together}`, at };
+  });
+}
+const SAID = [
+  { face: 'bottom', says: 'upon' },
+  { face: 'left', says: 'to the right of' },
+  { face: 'front', says: 'behind' },
+] as const;
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

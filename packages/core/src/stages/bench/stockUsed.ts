@@ -1,6 +1,5 @@
 import { IN2_PER_FT2 } from '../../units/index.ts';
 import { OWN_BOX } from '../box/ownBox.ts';
-import { countOf } from '../box/stowInBox.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
 
 /** What the stockroom counts. */
@@ -31,11 +30,13 @@ export interface UsedInstead {
 export function stockUsed({ rated }: Pick<PlanOption, 'rated'>, instead: readonly UsedInstead[] = []): StockUse[] {
   const { stowed, amounts } = rated.weighed.filled;
   const planned: StockUse[] = [
-    ...stowed.wrapped.layers.map(({ stock, areaIn2 }) => ({
-      kind: 'wrap' as const,
-      key: stock.key,
-      amount: (countOf(stowed.wrapped) * areaIn2) / IN2_PER_FT2,
-    })),
+    ...stowed.bundles.flatMap(({ wrapped, layout }) =>
+      wrapped.layers.map(({ stock, areaIn2 }) => ({
+        kind: 'wrap' as const,
+        key: stock.key,
+        amount: (layout.count * areaIn2) / IN2_PER_FT2,
+      })),
+    ),
     ...amounts.map(({ stock, boughtFt3 }) => ({ kind: 'fill' as const, key: stock.key, amount: boughtFt3 })),
     ...[stowed.shell.box, ...(stowed.inner ? [stowed.inner.box] : [])]
       .filter((box) => box.container === null && box.key !== OWN_BOX)

@@ -1,7 +1,7 @@
 import { GUARDS, guardLengthAdvisedIn } from '../../engineering/pieces/hardPoints.ts';
 import { IN_PER_FT } from '../../units/index.ts';
 import { OWN_BOX } from '../box/ownBox.ts';
-import type { PlanDocument } from '../plan/PlanDocument.ts';
+import { planBundles, type PlanDocument } from '../plan/PlanDocument.ts';
 
 /** A piece to tear off a roll. */
 export interface TornPiece {
@@ -34,10 +34,12 @@ export function tearList(plans: readonly { readonly code: string; readonly plan:
   const rolls = new Map<string, { key: string; name: string; rollWidthIn: number; pieces: TornPiece[] }>();
   const boxes = new Map<string, { name: string; codes: string[] }>();
   for (const { code, plan } of plans) {
-    for (const { key, name, rollWidthIn, lengthIn, sheets, turns } of plan.layers) {
-      const roll = rolls.get(key) ?? { key, name, rollWidthIn, pieces: [] };
-      roll.pieces.push({ code, lengthIn, count: sheets * plan.block.stacks.length, turns });
-      rolls.set(key, roll);
+    for (const { layers, block } of planBundles(plan)) {
+      for (const { key, name, rollWidthIn, lengthIn, sheets, turns } of layers) {
+        const roll = rolls.get(key) ?? { key, name, rollWidthIn, pieces: [] };
+        roll.pieces.push({ code, lengthIn, count: sheets * block.stacks.length, turns });
+        rolls.set(key, roll);
+      }
     }
     for (const box of [plan.box, ...(plan.inner && plan.inner.key !== OWN_BOX ? [plan.inner] : [])]) {
       const known = boxes.get(box.key) ?? { name: box.name, codes: [] };
@@ -53,14 +55,16 @@ export function tearList(plans: readonly { readonly code: string; readonly plan:
     })),
     guards: plans
       .flatMap(({ code, plan }) =>
-        plan.piece.hardPoints.flatMap((point) =>
-          point.guard
-            ? plan.block.stacks.map(() => ({
-                name: GUARDS[point.guard!].name,
-                code,
-                lengthIn: point.guardLengthIn ?? guardLengthAdvisedIn(point),
-              }))
-            : [],
+        planBundles(plan).flatMap(({ piece, block }) =>
+          piece.hardPoints.flatMap((point) =>
+            point.guard
+              ? block.stacks.map(() => ({
+                  name: GUARDS[point.guard!].name,
+                  code,
+                  lengthIn: point.guardLengthIn ?? guardLengthAdvisedIn(point),
+                }))
+              : [],
+          ),
         ),
       )
       .sort((a, b) => a.name.localeCompare(b.name) || b.lengthIn - a.lengthIn),

@@ -1,6 +1,7 @@
 import type { Orientation } from '../../engineering/geometry/orientations.ts';
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
 import type { Grid } from '../../engineering/stowage/Block.ts';
+import type { Stand } from '../../engineering/stowage/Stand.ts';
 import type { House } from '../../house/House.ts';
 
 /** Choices about boxes that somebody has pinned. */
@@ -12,6 +13,10 @@ export interface BoxLocks {
   readonly orientation?: Orientation;
   /** How several alike bundles stand. */
   readonly grid?: Grid;
+  /** The same of the other bundles, in their order. */
+  readonly others?: readonly { readonly orientation?: Orientation; readonly grid?: Grid }[];
+  /** How different bundles stand together. */
+  readonly stand?: Stand;
   readonly liner?: boolean;
   readonly newDepthIn?: number | null;
 }

@@ -1,6 +1,8 @@
 import type { Orientation } from '../../engineering/geometry/orientations.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { Layout } from '../../engineering/stowage/Block.ts';
+import type { RestingByFace } from '../../engineering/stowage/resting.ts';
+import type { Stand } from '../../engineering/stowage/Stand.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
 import type { MadePart } from './madeParts.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
@@ -42,16 +44,34 @@ export interface Shell {
   readonly made: readonly MadePart[];
 }
 
-/** A bundle placed in a box, with an inner box or without. */
-export interface StowedBox {
+/** One bundle as it lies, or several alike that stand together. */
+export interface LyingBundle {
   readonly wrapped: WrappedItem;
   /** How the piece's own axes lie along length, width and depth of the box. */
   readonly orientation: Orientation;
   /** One bundle as it lies. */
   readonly bundleIn: Triple;
-  /** How bundles stand against one another, and the outside of them all. */
+  /** How those that are alike stand against one another. */
   readonly layout: Layout;
+  /** Outside of those that are alike, and its near lower corner within the block. */
+  readonly sizeIn: Triple;
+  readonly atIn: Triple;
+}
+
+/** All bundles of a parcel as they stand together. */
+export interface Block {
+  /** One for each piece of the parcel, in their order. */
+  readonly bundles: readonly [LyingBundle, ...LyingBundle[]];
+  readonly stand: Stand;
+  /** What each rests on when a face strikes. */
+  readonly resting: RestingByFace;
+  /** Outside of all bundles, and what is empty within that. */
   readonly blockIn: Triple;
+  readonly emptyIn3: number;
+}
+
+/** Bundles placed in a box, with an inner box or without. */
+export interface StowedBox extends Block {
   readonly inner: InnerBox | null;
   readonly shell: Shell;
   /** Between bundles, or inner box, and the shell. */

@@ -13,13 +13,13 @@ import { weighParcel } from '../weight/weighParcel.ts';
 import { wrapItem } from '../wrap/wrapItem.ts';
 import type { BoxRoom } from './BoxChoices.ts';
 import { gapsAround, leastGap } from './gapsAround.ts';
-import { heldBare, heldInBoxes, shellsRound, stow, type Held } from './stowInBox.ts';
+import { heldBare, heldInBoxes, shellsRound, stow, type Held, type Wraps } from './stowInBox.ts';
 import { stowAsTold } from './stowAsTold.ts';
 import { whyNot } from './whyNot.ts';
 
-const wrapped = (facts: Parameters<typeof request>[0] = {}, turns = 2) => {
+const wrapped = (facts: Parameters<typeof request>[0] = {}, turns = 2): Wraps => {
   const { order } = request(facts);
-  return wrapItem(inspectItem(order, order.pieces[0]!), [{ material: 'largeBubble', turns }], STOCK, BEDDED_HOUSE);
+  return [wrapItem(inspectItem(order, order.pieces[0]!), [{ material: 'largeBubble', turns }], STOCK, BEDDED_HOUSE)];
 };
 const room = (...boxes: BoxStock[]) => ({ boxes, linerBoard: STOCK.linerBoard });
 /** Every way of stowing a bundle, bare or in a box. */
@@ -39,7 +39,7 @@ describe('boxes', () => {
   test('this way up keeps the height upright', () => {
     const found = offers(heldBare(wrapped({ keepUpright: true, heightIn: 7 })), room(box([20, 20, 20])));
     expect(found.length).toBeGreaterThan(0);
-    expect(found.every((one) => one.orientation[2] === 2)).toBe(true);
+    expect(found.every((one) => one.bundles[0].orientation[2] === 2)).toBe(true);
   });
 
   test('an inner box stands in an outer one with its own bedding', () => {
@@ -176,7 +176,7 @@ test('layers on a face: wraps, then the gap; through an inner box the load goes 
   expect(layers).toHaveLength(3);
   const within = floated.effectiveInnerGaps!.bottom;
   const gap = floated.effectiveGaps.bottom;
-  const { sizeIn, bearing } = floated.stowed.wrapped.piece;
+  const { sizeIn, bearing } = floated.stowed.bundles[0].wrapped.piece;
   const side = (axis: 0 | 1) => Math.min(sizeIn[axis] * Math.sqrt(bearing[2]) + 2 * (0.9 + within) + 0.32, 8 + 2 * 0.156);
   expect(layers[2]!.areaIn2).toBeCloseTo((side(0) + gap) * (side(1) + gap), 8);
 });

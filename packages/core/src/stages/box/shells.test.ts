@@ -72,13 +72,13 @@ describe('envelopes', () => {
   test('as thick as what it holds; two sheets of its face; no fill, no bedding wanted', () => {
     const { order } = request(chart);
     const wrapped = wrapItem(inspectItem(order, order.pieces[0]!), [{ material: 'tissue', turns: 1 }], STOCK, BEDDED_HOUSE);
-    const stowed = stowAsTold(wrapped, told(stiff))!;
+    const stowed = stowAsTold([wrapped], told(stiff))!;
     expect(stowed.shell.outsideIn[2]).toBeCloseTo(0.5 + 0.06 + 2 * 0.156, 12);
     expect(stowed.shell.tareLb).toBeCloseTo(((2 * 14 * 11) / 144) * 0.12, 12);
     const weighed = weighParcel(fillVoids(stowed, null, null, BEDDED_HOUSE), STOCK, BEDDED_HOUSE);
     expect(weighed.filled.amounts).toEqual([]);
     // one that opens less is too small by what is missing
-    const { gaps } = stowAsTold(wrapped, told(box([14, 11, 0.4], { style: 'padded' })))!;
+    const { gaps } = stowAsTold([wrapped], told(box([14, 11, 0.4], { style: 'padded' })))!;
     expect(gaps.bottom + gaps.top).toBeCloseTo(0.4 - 0.56, 12);
   });
 
@@ -129,7 +129,7 @@ describe('a board under it in the search', () => {
   const boards = (facts: Parameters<typeof request>[0]) => {
     const { order } = request(facts);
     const wrapped = wrapItem(inspectItem(order, order.pieces[0]!), [{ material: 'largeBubble', turns: 1 }], STOCK, BEDDED_HOUSE);
-    const [held] = heldBare(wrapped);
+    const [held] = heldBare([wrapped]);
     return shellsRound(held!, { boxes: [box([12, 12, 12])], linerBoard: LINER }, BEDDED_HOUSE).map(hasBoard);
   };
   // common practice, no source: a board only under what sinks

@@ -1,17 +1,25 @@
 import { orient, type Orientation } from '../../engineering/geometry/orientations.ts';
-import { blockSizeIn, layoutOf, type Grid } from '../../engineering/stowage/Block.ts';
+import type { Grid } from '../../engineering/stowage/Block.ts';
+import { rowOf, standsAll, type Stand } from '../../engineering/stowage/Stand.ts';
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
-import type { WrappedItem } from '../wrap/WrappedItem.ts';
 import { gapsAround } from './gapsAround.ts';
 import { boarded, cutDown, envelopeRound, isEnvelope, lined, wholeShell } from './makeShell.ts';
-import { countOf, gridIn, innerBox, stow } from './stowInBox.ts';
+import { blockOf, gridIn, innerBox, stow, waysToStand, type Wraps } from './stowInBox.ts';
 import type { Shell, StowedBox } from './StowedBox.ts';
 
-/** What somebody says about the boxes. */
-export interface Told {
+/** How somebody says a bundle lies. */
+export interface LiesAsTold {
   readonly orientation: Orientation;
   /** How several alike bundles stand; as it fits best where nobody says, or where they would not all stand so. */
   readonly grid?: Grid;
+}
+
+/** What somebody says about the boxes. */
+export interface Told extends LiesAsTold {
+  /** The other bundles, in their order. */
+  readonly others?: readonly LiesAsTold[];
+  /** How different bundles stand together; as they stand closest where nobody says. */
+  readonly stand?: Stand;
   readonly inner: BoxStock | null;
   readonly box: BoxStock;
   readonly newDepthIn: number | null;
@@ -23,26 +31,36 @@ export interface Told {
 }
 
 /**
- * Places a bundle as somebody says, whether or not the gaps please the house; gaps may be negative.
+ * Places bundles as somebody says, whether or not the gaps please the house; gaps may be negative.
  *
  * @returns null when a second wall would leave no inside
  */
-export function stowAsTold(wrapped: WrappedItem, told: Told): StowedBox | null {
-  const bundleIn = orient(wrapped.bundleIn, told.orientation);
-  const grid = gridIn(told.grid, wrapped, bundleIn, (told.inner ?? told.box).insideIn);
-  const layout = layoutOf(grid, countOf(wrapped));
-  const blockIn = blockSizeIn(layout, bundleIn);
-  const inner = told.inner && innerBox(told.inner, gapsAround(blockIn, told.inner.insideIn));
-  const heldIn = inner ? inner.outsideIn : blockIn;
+export function stowAsTold(wraps: Wraps, told: Told): StowedBox | null {
+  const { insideIn } = told.inner ?? told.box;
+  const lies = [told, ...(told.others ?? [])].map(({ orientation, grid }, at) => {
+    const wrapped = wraps[at]!;
+    return { orientation, grid: gridIn(grid, wrapped, orient(wrapped.bundleIn, orientation), insideIn) };
+  });
+  const block = blockOf(wraps, { lies, stand: standAsTold(wraps, told) });
+  const inner = told.inner && innerBox(told.inner, gapsAround(block.blockIn, told.inner.insideIn));
+  const heldIn = inner ? inner.outsideIn : block.blockIn;
   const shell = shellAsTold(told, heldIn[2]);
   if (!shell) return null;
-  const stowed = stow({ wrapped, orientation: told.orientation, bundleIn, layout, blockIn, inner, heldIn }, shell);
+  const stowed = stow({ ...block, inner, heldIn }, shell);
   const { bottom, top } = stowed.gaps;
   return {
     ...stowed,
     board: told.board,
     gaps: told.baseGapIn === null ? stowed.gaps : { ...stowed.gaps, bottom: told.baseGapIn, top: bottom + top - told.baseGapIn },
   };
+}
+
+/** As told where that has every bundle once; else as they stand closest, lying as they are told to. */
+function standAsTold(wraps: Wraps, { stand, orientation, grid, others }: Told): Stand {
+  if (wraps.length === 1) return 0;
+  if (stand !== undefined && standsAll(stand, wraps.length)) return stand;
+  const [closest] = waysToStand(wraps, { orientation, ...(grid ? { grid } : {}), ...(others ? { others } : {}) });
+  return closest?.stand ?? rowOf(wraps.length);
 }
 
 function shellAsTold({ box, newDepthIn, liner, board, sheet }: Told, heldIn: number): Shell | null {

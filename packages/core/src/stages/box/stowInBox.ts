@@ -1,6 +1,9 @@
 import { orient, orientationsAllowed, type Orientation } from '../../engineering/geometry/orientations.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
-import { blockSizeIn, gridsFor, layoutOf, type Grid, type Layout } from '../../engineering/stowage/Block.ts';
+import { blockSizeIn, emptyCellsIn3, gridsFor, layoutOf, type Grid } from '../../engineering/stowage/Block.ts';
+import { ALONE, restingOf } from '../../engineering/stowage/resting.ts';
+import { standIn, standsAll, type Stand } from '../../engineering/stowage/Stand.ts';
+import { standsFor } from '../../engineering/stowage/standsFor.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
@@ -9,41 +12,132 @@ import { gapsAround, gapsAroundInner, leastGap } from './gapsAround.ts';
 import { boarded, builtOutsideIn, envelopeRound, hasBoard, isEnvelope, wholeShell } from './makeShell.ts';
 import { shellMaker, shellsFor, type ShellMaker } from './shellsFor.ts';
 import { ownBoxOf } from './ownBox.ts';
-import type { Gaps, InnerBox, Shell, StowedBox } from './StowedBox.ts';
+import type { Block, Gaps, InnerBox, LyingBundle, Shell, StowedBox } from './StowedBox.ts';
 
-/** A bundle as it will lie, bare or in its inner box: what an outer box is put round. */
-export interface Held {
-  readonly wrapped: WrappedItem;
-  readonly orientation: Orientation;
-  readonly bundleIn: Triple;
-  readonly layout: Layout;
-  /** Outside of all bundles. */
-  readonly blockIn: Triple;
+/** Bundles as they will lie, bare or in their inner box: what an outer box is put round. */
+export interface Held extends Block {
   readonly inner: InnerBox | null;
   /** Outside of what the outer box holds. */
   readonly heldIn: Triple;
 }
 
-/** Ways in which several alike bundles may stand are looked at up to so many, the nearest to a cube first. */
-const MOST_GRIDS = 8;
+/** One wrap for each piece of a parcel, in their order. */
+export type Wraps = readonly [WrappedItem, ...WrappedItem[]];
 
-/** The bundles bare, in each orientation that differs in outline or in how they stand, and in each grid. */
-export const heldBare = (wrapped: WrappedItem, locks: BoxLocks = {}): Held[] =>
-  distinctOrientations(wrapped, locks).flatMap((orientation) => {
-    const bundleIn = orient(wrapped.bundleIn, orientation);
-    return gridsOf(wrapped, bundleIn, locks).map((grid) => {
-      const layout = layoutOf(grid, countOf(wrapped));
-      const blockIn = blockSizeIn(layout, bundleIn);
-      return { wrapped, orientation, bundleIn, layout, blockIn, inner: null, heldIn: blockIn };
-    });
+/** Ways in which several bundles may stand are looked at up to so many, the closest first. */
+const MOST_STANDS = 8;
+
+/** One way in which bundles may lie and stand together. */
+interface Way {
+  readonly lies: readonly Lies[];
+  readonly stand: Stand;
+}
+/** How one of them lies, and how those like it stand. */
+export interface Lies {
+  readonly orientation: Orientation;
+  readonly grid: Grid;
+}
+
+/** The bundles bare, in each way of lying that differs in outline or in how they stand. */
+export const heldBare = (wraps: Wraps, locks: BoxLocks = {}, ways: readonly Way[] = waysToStand(wraps, locks)): Held[] =>
+  ways.map((way) => {
+    const block = blockOf(wraps, way);
+    return { ...block, inner: null, heldIn: block.blockIn };
   });
+
+/** Ways in which bundles may stand; every wrap of a few stands as the thinnest and the thickest of them do. */
+export function waysToStand(wraps: Wraps, locks: BoxLocks = {}): Way[] {
+  const each = wraps.map((wrapped, at) => waysToLie(wrapped, locksOf(locks, at)));
+  if (each.length === 1) return each[0]!.map((lies) => ({ lies: [lies], stand: 0 }));
+  const outlines = each.map((ways, at) =>
+    ways.map(({ orientation, grid }) => blockSizeIn(layoutOf(grid, countOf(wraps[at]!)), orient(wraps[at]!.bundleIn, orientation))),
+  );
+  const pinned = locks.stand !== undefined && standsAll(locks.stand, wraps.length) ? locks.stand : null;
+  // as somebody has them stand, each lying as it lies closest
+  if (pinned !== null)
+    return closestLying(pinned, outlines, MOST_STANDS).map((turnOf) => ({
+      lies: turnOf.map((turn, at) => each[at]![turn]!),
+      stand: pinned,
+    }));
+  const standers = wraps.map((wrapped, at) => ({ weightLb: countOf(wrapped) * wrapped.piece.weightLb, turns: outlines[at]! }));
+  return standsFor(standers, MOST_STANDS).map(({ stand, turnOf }) => ({ lies: turnOf.map((turn, at) => each[at]![turn]!), stand }));
+}
+
+/** For a stand that is told, the ways of lying with the least surface, one bundle after the other. */
+function closestLying(stand: Stand, outlines: readonly (readonly Triple[])[], most: number): number[][] {
+  let found: number[][] = [outlines.map(() => 0)];
+  const surface = (turnOf: readonly number[]) => {
+    const [l, w, h] = standIn(
+      stand,
+      turnOf.map((turn, at) => outlines[at]![turn]!),
+    ).sizeIn;
+    return l * w + l * h + w * h;
+  };
+  outlines.forEach((turns, at) => {
+    found = found
+      .flatMap((turnOf) => turns.map((_, turn) => turnOf.map((one, i) => (i === at ? turn : one))))
+      .map((turnOf) => ({ turnOf, surface: surface(turnOf) }))
+      .sort((a, b) => a.surface - b.surface)
+      .slice(0, most)
+      .map(({ turnOf }) => turnOf);
+  });
+  return found;
+}
+
+/** Pins of one bundle of several. */
+const locksOf = (locks: BoxLocks, at: number): Pick<BoxLocks, 'orientation' | 'grid'> =>
+  at === 0 ? locks : (locks.others?.[at - 1] ?? {});
+
+const waysToLie = (wrapped: WrappedItem, locks: Pick<BoxLocks, 'orientation' | 'grid'>): Lies[] =>
+  distinctOrientations(wrapped, locks).flatMap((orientation) =>
+    gridsOf(wrapped, orient(wrapped.bundleIn, orientation), locks).map((grid) => ({ orientation, grid })),
+  );
+
+/** Bundles as they stand together. */
+export function blockOf(wraps: Wraps, { lies, stand }: Way): Block {
+  const lying = wraps.map((wrapped, at): Omit<LyingBundle, 'atIn'> => {
+    const { orientation, grid } = lies[at]!;
+    const bundleIn = orient(wrapped.bundleIn, orientation);
+    const layout = layoutOf(grid, countOf(wrapped));
+    return { wrapped, orientation, bundleIn, layout, sizeIn: blockSizeIn(layout, bundleIn) };
+  });
+  const [first] = lying as [Omit<LyingBundle, 'atIn'>];
+  if (lying.length === 1) {
+    const emptyIn3 = emptyCellsIn3(first.layout, first.bundleIn);
+    return { bundles: [{ ...first, atIn: NEAR }], stand: 0, resting: ALONE, blockIn: first.sizeIn, emptyIn3 };
+  }
+  const { sizeIn: blockIn, at } = standIn(
+    stand,
+    lying.map(({ sizeIn }) => sizeIn),
+  );
+  const bundles = lying.map((one, i): LyingBundle => ({ ...one, atIn: at[i]! })) as unknown as Block['bundles'];
+  const takenIn3 = bundles.reduce((sum, { layout, bundleIn: [l, w, h] }) => sum + layout.count * l * w * h, 0);
+  return {
+    bundles,
+    stand,
+    resting: restingOf(bundles, blockIn),
+    blockIn,
+    emptyIn3: Math.max(0, blockIn[0] * blockIn[1] * blockIn[2] - takenIn3),
+  };
+}
+const NEAR: Triple = [0, 0, 0];
 
 /** How many bundles there are, all alike. */
 export const countOf = ({ piece }: Pick<WrappedItem, 'piece'>): number => piece.stacks.length;
 
+/** How many bundles there are in all. */
+export const countOfAll = ({ bundles }: Pick<Block, 'bundles'>): number => bundles.reduce((sum, { layout }) => sum + layout.count, 0);
+
+/** A figure of each bundle, over all of them, those that are alike counted each. */
+export const overAll = ({ bundles }: Pick<Block, 'bundles'>, of: (wrapped: WrappedItem) => number): number =>
+  bundles.reduce((sum, { wrapped }) => sum + countOf(wrapped) * of(wrapped), 0);
+
+/** What the pieces alone weigh, lb. */
+export const piecesLb = (block: Pick<Block, 'bundles'>): number => overAll(block, ({ piece }) => piece.weightLb);
+
 const gridsOf = (wrapped: WrappedItem, bundleIn: Triple, { grid }: BoxLocks): readonly Grid[] => {
   const count = countOf(wrapped);
-  return grid && holds(grid, count) ? [grid] : gridsFor(count, bundleIn, MOST_GRIDS);
+  return grid && holds(grid, count) ? [grid] : gridsFor(count, bundleIn, MOST_STANDS);
 };
 
 const holds = ([nx, ny, nz]: Grid, count: number): boolean => nx * ny * nz >= count;
@@ -71,11 +165,18 @@ function smallestFirst(boxes: readonly BoxStock[]): readonly BoxStock[] {
 const volumeOf = ({ insideIn: [l, w, d] }: BoxStock): number => l * w * d;
 
 /** The bundle in its own box where it has one that takes it, and in each of the smallest inner boxes that do. */
-export function* heldInBoxes(wrapped: WrappedItem, boxes: readonly BoxStock[], house: House, locks: BoxLocks = {}): Generator<Held> {
-  const own = ownBoxOf(wrapped.piece.facts);
+export function* heldInBoxes(
+  wraps: Wraps,
+  boxes: readonly BoxStock[],
+  house: House,
+  locks: BoxLocks = {},
+  ways: readonly Way[] = waysToStand(wraps, locks),
+): Generator<Held> {
+  // a box of its own holds its own piece alone
+  const own = wraps.length === 1 ? ownBoxOf(wraps[0].piece.facts) : null;
   const inners = usableBoxes(boxes, locks.inner ?? undefined).filter((box) => !isEnvelope(box) && box.container === null);
   const bySize = smallestFirst(inners);
-  for (const bare of heldBare(wrapped, locks)) {
+  for (const bare of heldBare(wraps, locks, ways)) {
     const put = (box: BoxStock): Held | null => {
       const gaps = gapsAround(bare.blockIn, box.insideIn);
       if (leastGap(gaps) < Math.max(HAIR_IN, house.snugGapIn) - 1e-9) return null;
@@ -102,8 +203,8 @@ export const innerBox = (box: BoxStock, gaps: Gaps): InnerBox => ({
 });
 
 /** Bedding the house wishes round what an outer box holds: none round what is in a case of its own or cannot break. */
-export const bedding = (house: House, { inner, wrapped }: { readonly inner: unknown; readonly wrapped: WrappedItem }): number =>
-  inner ? house.leastInnerBoxGapIn : needsNone(wrapped) ? 0 : house.leastGapIn;
+export const bedding = (house: House, { inner, bundles }: { readonly inner: unknown; readonly bundles: Block['bundles'] }): number =>
+  inner ? house.leastInnerBoxGapIn : bundles.every(({ wrapped }) => needsNone(wrapped)) ? 0 : house.leastGapIn;
 
 const needsNone = ({ piece: { archetype } }: WrappedItem): boolean => archetype.cased || archetype.fragility === null;
 
@@ -118,12 +219,14 @@ const HAIR_IN = 0.05;
 const BOARD_FROM_PSI = { bundle: 0.045, cased: 0.18 };
 
 /** True for what would sink deep into loose fill, so that a board may pay; an inner box hardly does. */
-function sinksDeep({ wrapped, inner, heldIn }: Held): boolean {
+function sinksDeep({ bundles, inner, heldIn }: Held): boolean {
   if (inner) return false;
-  const { piece, weightLb } = wrapped;
-  const stressPsi = (countOf(wrapped) * (piece.weightLb + piece.guards.weightLb + weightLb)) / (heldIn[0] * heldIn[1]);
-  return stressPsi > (piece.archetype.cased ? BOARD_FROM_PSI.cased : BOARD_FROM_PSI.bundle);
+  const heldLb = overAll({ bundles }, ({ piece, weightLb }) => piece.weightLb + piece.guards.weightLb + weightLb);
+  return heldLb / (heldIn[0] * heldIn[1]) > (allCased({ bundles }) ? BOARD_FROM_PSI.cased : BOARD_FROM_PSI.bundle);
 }
+
+/** Everything stands in a case of its own. */
+export const allCased = ({ bundles }: Pick<Block, 'bundles'>): boolean => bundles.every(({ wrapped }) => wrapped.piece.archetype.cased);
 
 /** The shells that take it with the bedding it must have all round, smallest boxes first; for a flat bundle the envelopes too. */
 export function shellsRound(held: Held, room: BoxRoom, house: House, locks: BoxLocks = {}, make: ShellMaker = shellMaker(room)): Shell[] {
@@ -147,8 +250,8 @@ export function shellsRound(held: Held, room: BoxRoom, house: House, locks: BoxL
 }
 
 /** An envelope takes a flat bundle lying on its face, no thicker than it opens. */
-function envelopesRound({ wrapped, inner, heldIn }: Held, box: BoxStock): Shell[] {
-  const flat = wrapped.piece.archetype.flat && inner === null && heldIn[2] === Math.min(...heldIn);
+function envelopesRound({ bundles, inner, heldIn }: Held, box: BoxStock): Shell[] {
+  const flat = bundles.every(({ wrapped }) => wrapped.piece.archetype.flat) && inner === null && heldIn[2] === Math.min(...heldIn);
   const fits = heldIn.every((side, axis) => side <= box.insideIn[axis]! + 1e-9);
   return flat && fits ? [envelopeRound(box, heldIn[2])] : [];
 }
@@ -158,15 +261,10 @@ export const gapsIn = ({ inner, heldIn }: Pick<Held, 'inner' | 'heldIn'>, { insi
   inner ? gapsAroundInner(heldIn, insideIn) : gapsAround(heldIn, insideIn);
 
 /** What is held, put into a shell. */
-export const stow = ({ wrapped, orientation, bundleIn, layout, blockIn, inner, heldIn }: Held, shell: Shell): StowedBox => ({
-  wrapped,
-  orientation,
-  bundleIn,
-  layout,
-  blockIn,
-  inner,
+export const stow = ({ heldIn, ...held }: Held, shell: Shell): StowedBox => ({
+  ...held,
   shell,
-  gaps: gapsIn({ inner, heldIn }, shell),
+  gaps: gapsIn({ inner: held.inner, heldIn }, shell),
   board: hasBoard(shell),
 });
 

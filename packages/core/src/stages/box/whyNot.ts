@@ -2,8 +2,7 @@ import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
 import { formatLength, type UnitSystem } from '../../units/index.ts';
-import type { WrappedItem } from '../wrap/WrappedItem.ts';
-import { beddingNeeded, heldBare } from './stowInBox.ts';
+import { beddingNeeded, heldBare, type Wraps } from './stowInBox.ts';
 import { isEnvelope } from './makeShell.ts';
 import type { BoxRefusal, InnerBox } from './StowedBox.ts';
 
@@ -15,23 +14,26 @@ const SIDES = ['long', 'wide', 'deep'] as const;
  * @param inner the inner box that is to go in, standing, in place of the bare bundle
  */
 export function whyNot(
-  wrapped: WrappedItem,
+  wraps: Wraps,
   boxes: readonly BoxStock[],
   house: House,
   inner: Pick<InnerBox, 'outsideIn'> | null = null,
   units?: UnitSystem,
 ): BoxRefusal[] {
+  const held = heldBare(wraps);
+  const { bundles } = held[0]!;
   const [l, w, d] = inner?.outsideIn ?? [0, 0, 0];
   const outlines: readonly Triple[] = inner
     ? [
         [l, w, d],
         [w, l, d],
       ]
-    : heldBare(wrapped).map(({ heldIn }) => heldIn);
+    : held.map(({ heldIn }) => heldIn);
   return boxes.flatMap((box): BoxRefusal[] => {
-    const gapIn = isEnvelope(box) ? 0 : beddingNeeded(house, { inner, wrapped });
+    const gapIn = isEnvelope(box) ? 0 : beddingNeeded(house, { inner, bundles });
     if (isEnvelope(box) && inner) return [{ box, shortIn: 0, reason: 'no box goes into an envelope' }];
-    if (isEnvelope(box) && !wrapped.piece.archetype.flat) return [{ box, shortIn: 0, reason: 'an envelope is for flat goods' }];
+    if (isEnvelope(box) && !wraps.every(({ piece }) => piece.archetype.flat))
+      return [{ box, shortIn: 0, reason: 'an envelope is for flat goods' }];
     const best = outlines
       .map((outline) => shortfall(outline, box.insideIn, gapIn))
       .reduce((least, one) => (one.shortIn < least.shortIn ? one : least));

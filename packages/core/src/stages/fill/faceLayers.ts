@@ -6,7 +6,8 @@ import type { Orientation } from '../../engineering/geometry/orientations.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { Column } from '../../engineering/stowage/Block.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
-import type { Gaps } from '../box/StowedBox.ts';
+import { loadsOf } from '../../engineering/stowage/resting.ts';
+import type { Block, Gaps, LyingBundle } from '../box/StowedBox.ts';
 import type { FilledBox, Struck } from './FilledBox.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
 
@@ -66,52 +67,119 @@ const OPPOSITE: Readonly<Record<Struck, Struck>> = {
   right: 'left',
 };
 
+/** What lies on a way from one bundle to the wall. */
+interface Way {
+  readonly layers: readonly CushionLayer[];
+  /** The load where the last wrap ends. */
+  readonly outside: LoadFront;
+  /** So many times its own piece's weight bears there. */
+  readonly carried: number;
+  /** The last bundle on the way. */
+  readonly last: LyingBundle;
+}
+
+/** Ways out by the bundles that stand together, whatever box and fill are round them: each is asked for many times. */
+const knownWays = new WeakMap<Block['bundles'], Map<string, Map<Column, Way>>>();
+
+function wayOut(block: Block, at: number, face: Struck, column: Column): Way {
+  const byPlace = knownWays.get(block.bundles) ?? new Map<string, Map<Column, Way>>();
+  knownWays.set(block.bundles, byPlace);
+  const key = at === 0 ? face : `${at} ${face}`;
+  let byColumn = byPlace.get(key);
+  if (!byColumn) byPlace.set(key, (byColumn = new Map<Column, Way>()));
+  let way = byColumn.get(column);
+  if (!way) byColumn.set(column, (way = makeWayOut(block, at, face, column)));
+  return way;
+}
+
 /**
  * The wraps from a piece outward through all bundles that stand in line beyond it. What lies behind bears on its own cushions
  * too; what lies beyond cushions it in series, and carries more with each piece on the way.
  *
- * Formula: a layer that carries k alike pieces withstands, for each, `A·t·ε(k·F/A)/(k·W)`: it is laid down with A/k.
+ * Formula: a layer that carries k times the piece's weight withstands, for it, `A·t·ε(k·F/A)/(k·W)`: it is laid down with A/k.
+ * Of several things beneath the one that carries most of it is followed, with its share of the load alone.
  */
-function columnLayers(
-  { wrapped, orientation }: FilledBox['stowed'],
-  face: Struck,
-  { beyond: others, behind }: Column,
-): { readonly layers: CushionLayer[]; readonly outside: LoadFront; readonly carried: number } {
+function makeWayOut({ bundles, resting }: Block, at: number, face: Struck, { beyond: others, behind }: Column): Way {
+  const bundle = bundles[at]!;
+  const { wrapped, orientation } = bundle;
   const own = wrapLayersOn(wrapped, orientation, face);
-  let carried = 1 + behind;
+  const alone = bundles.length === 1;
+  const weightLb = wrapped.piece.weightLb;
+  const loads = alone ? null : loadsOf(resting[face], bundles.map(piecesOf));
+  // of those that are alike each in the block's front carries its row's part of what bears on them all
+  let carried = 1 + behind + (loads ? (loads[at]! - piecesOf(bundle)) / (rowsOf(bundle, face) * weightLb) : 0);
   const layers = carrying(carried, own.layers);
-  if (others === 0) return { layers, outside: own.outside, carried };
   let { outside } = own;
-  const facing = wrapsOnFace(wrapped, pieceFaceAt(OPPOSITE[face], orientation)).reverse();
-  const near = facing.map(({ thicknessIn, curve }): CushionLayer => {
-    const areaIn2 = wrapAreaIn2(outside, thicknessIn);
-    outside = beyond(outside, thicknessIn);
-    return { thicknessIn, curve, areaIn2 };
-  });
-  for (let i = 0; i < others; i++) {
-    layers.push(...carrying(carried, near));
-    carried++;
-    layers.push(...carrying(carried, own.layers));
+  if (others > 0) {
+    const near = facingLayers(bundle, face, outside).layers;
+    for (let i = 0; i < others; i++) {
+      layers.push(...carrying(carried, near));
+      carried++;
+      layers.push(...carrying(carried, own.layers));
+    }
   }
-  return { layers, outside: own.outside, carried };
+  let last = bundle;
+  let from = at;
+  for (let next = loads && resting[face].on[from]![0]; next; next = resting[face].on[from]![0]) {
+    from = next.at;
+    last = bundles[from]!;
+    const within = wrapLayersOn(last.wrapped, last.orientation, face);
+    const deep = last.layout.grid[FACE_AXES[face][0]];
+    const facing = facingLayers(last, face, outside);
+    layers.push(...carrying(carried * next.share, facing.layers));
+    const all = loads![from]! / (rowsOf(last, face) * weightLb);
+    const before = all - (deep * last.wrapped.piece.weightLb) / weightLb;
+    for (let i = 1; i <= deep; i++) {
+      if (i > 1) layers.push(...carrying(carried, facingLayers(last, face, within.outside).layers));
+      carried = Math.max(before, 0) + (i * last.wrapped.piece.weightLb) / weightLb;
+      layers.push(...carrying(carried, within.layers));
+    }
+    outside = within.outside;
+  }
+  return { layers, outside, carried, last };
+}
+
+/** What the pieces of one kind weigh together, lb. */
+const piecesOf = ({ wrapped, layout }: LyingBundle): number => layout.count * wrapped.piece.weightLb;
+
+/** Of those that are alike, how many stand side by side on a face. */
+function rowsOf({ layout: { grid, count } }: LyingBundle, face: Struck): number {
+  const [, x, y] = FACE_AXES[face];
+  return Math.min(count, grid[x] * grid[y]);
+}
+
+/** The wraps with which a bundle meets what comes from the other side of a face, from without inward. */
+function facingLayers({ wrapped, orientation }: LyingBundle, face: Struck, from: LoadFront): { readonly layers: CushionLayer[] } {
+  let outside = from;
+  const facing = wrapsOnFace(wrapped, pieceFaceAt(OPPOSITE[face], orientation)).reverse();
+  return {
+    layers: facing.map(({ thicknessIn, curve }): CushionLayer => {
+      const areaIn2 = wrapAreaIn2(outside, thicknessIn);
+      outside = beyond(outside, thicknessIn);
+      return { thicknessIn, curve, areaIn2 };
+    }),
+  };
 }
 
 /**
- * Cushion between the piece and the ground on one face: the wraps, then what lies in the gap; with an inner box
+ * Cushion between a piece and the ground on one face: the wraps, then what lies in the gap; with an inner box
  * its own gap first, then the outer one on as much of the inner box's face as the load reaches.
  *
  * @param gaps the outer gaps, after the way: drifted or not
- * @param column how the bundle stands in line with the face, of several alike
+ * @param at which of the bundles
+ * @param column how it stands in line with the face among those that are alike
  */
 export function faceLayers(
   filled: FilledBox,
   face: Struck,
   gaps: Gaps = filled.effectiveGaps,
-  column: Column = filled.stowed.layout.columns[face][0]!,
+  at = 0,
+  column: Column = filled.stowed.bundles[at]!.layout.columns[face][0]!,
 ): CushionLayer[] {
-  const { bundleIn, inner } = filled.stowed;
-  const emptyIn = column.empty * bundleIn[FACE_AXES[face][0]];
-  const { layers, carried, ...within } = columnLayers(filled.stowed, face, column);
+  const { inner } = filled.stowed;
+  const { carried, last, ...within } = wayOut(filled.stowed, at, face, column);
+  const layers = [...within.layers];
+  const emptyIn = emptyBefore(filled.stowed, filled.stowed.bundles.indexOf(last), face, last === filled.stowed.bundles[at] ? column : null);
   let { outside } = within;
   if (inner) {
     if (filled.innerFill && filled.effectiveInnerGaps) {
@@ -125,6 +193,14 @@ export function faceLayers(
   if (!filled.fill) return layers;
   return [...layers, ...carrying(carried, [gapLayer(outside, gaps[face] + (inner ? 0 : emptyIn), filled.fill)])];
 }
+
+/** Room before a bundle within the outline of them all, inches: cells left empty, and what is smaller than its part. */
+export const emptyBefore = (
+  { bundles, resting }: Pick<Block, 'bundles' | 'resting'>,
+  at: number,
+  face: Struck,
+  column: Pick<Column, 'empty'> | null,
+): number => (column?.empty ?? 0) * bundles[at]!.bundleIn[FACE_AXES[face][0]] + resting[face].emptyIn[at]!;
 
 /** A face of a box. */
 export const boxFace = (outsideIn: Triple, face: Struck): Patch => ({

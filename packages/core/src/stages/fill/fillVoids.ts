@@ -1,16 +1,19 @@
 import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
-import { emptyCellsIn3 } from '../../engineering/stowage/Block.ts';
-import type { Gaps, StowedBox } from '../box/StowedBox.ts';
-import { countOf } from '../box/stowInBox.ts';
+import type { Block, Gaps, StowedBox } from '../box/StowedBox.ts';
+import { overAll } from '../box/stowInBox.ts';
 import { driftChance, effectiveGaps, sinkingPsiOf, standsInBox } from './effectiveGaps.ts';
 import { fillAmount } from './fillAmount.ts';
 import type { FilledBox } from './FilledBox.ts';
 
 /** All bundles with their guards, before any box. */
-export const bundleLb = ({ wrapped }: Pick<StowedBox, 'wrapped'>): number =>
-  countOf(wrapped) * (wrapped.piece.weightLb + wrapped.piece.guards.weightLb + wrapped.weightLb);
+export const bundleLb = (block: Pick<Block, 'bundles'>): number =>
+  overAll(block, ({ piece, weightLb }) => piece.weightLb + piece.guards.weightLb + weightLb);
+
+/** Room that what goes along takes from the fill, cubic inches. */
+export const alongIn3 = ({ bundles }: Pick<Block, 'bundles'>): number =>
+  bundles.reduce((sum, { wrapped }) => sum + wrapped.piece.along.roomIn3, 0);
 
 /**
  * Fills the voids of a stowed box: how much of which fill goes where, and what of it still lies between
@@ -23,10 +26,10 @@ export const bundleLb = ({ wrapped }: Pick<StowedBox, 'wrapped'>): number =>
 export function fillVoids(stowed: StowedBox, fill: FillStock | null, innerFill: FillStock | null, house: House, extraShare = 0): FilledBox {
   const { inner, shell } = stowed;
   const heldIn = inner ? inner.outsideIn : stowed.blockIn;
-  const emptyIn3 = emptyCellsIn3(stowed.layout, stowed.bundleIn);
-  const alongIn3 = stowed.wrapped.piece.along.roomIn3;
+  const { emptyIn3 } = stowed;
   const outer =
-    fill && fillAmount(fill, 'outer', heldIn, shell.insideIn, stowed.gaps, house.overfillShare, extraShare, inner ? 0 : emptyIn3, alongIn3);
+    fill &&
+    fillAmount(fill, 'outer', heldIn, shell.insideIn, stowed.gaps, house.overfillShare, extraShare, inner ? 0 : emptyIn3, alongIn3(stowed));
   const within = inner && innerFill ? fillAmount(innerFill, 'inner', stowed.blockIn, inner.box.insideIn, inner.gaps, 0, 0, emptyIn3) : null;
   const amounts = [...(within ? [within] : []), ...(outer ? [outer] : [])];
   const ownLb = bundleLb(stowed);
@@ -55,7 +58,7 @@ export function fillVoids(stowed: StowedBox, fill: FillStock | null, innerFill: 
             insideDepthIn: inner.box.insideIn[2],
             overfillShare: 0,
             onBoard: false,
-            sinkingPsi: sinkingPsiOf({ wrapped: stowed.wrapped, inner: null }),
+            sinkingPsi: sinkingPsiOf({ bundles: stowed.bundles, inner: null }),
           },
           CUSHION_MATERIALS[innerFill.cushion],
         )

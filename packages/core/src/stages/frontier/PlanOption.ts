@@ -1,17 +1,26 @@
 import type { Orientation } from '../../engineering/geometry/orientations.ts';
 import type { Grid } from '../../engineering/stowage/Block.ts';
+import type { Stand } from '../../engineering/stowage/Stand.ts';
 import type { Minor } from '../../units/index.ts';
 import type { Cause } from './causes.ts';
 import type { RatedParcel } from '../rate/RatedParcel.ts';
 import type { Added } from '../item/addedTo.ts';
 import type { LayerChoice } from '../wrap/WrappedItem.ts';
 
-/** Everything a packer decides about one nest; the rest follows from it. */
-export interface PlanChoice extends Added {
+/** Everything a packer decides about one bundle, or several that are alike. */
+export interface BundleChoice extends Added {
   readonly layers: readonly LayerChoice[];
   readonly orientation: Orientation;
   /** How several alike bundles stand: so many along, across and upon one another; left out for one. */
   readonly grid?: Grid;
+}
+
+/** Everything a packer decides about one nest; the rest follows from it. The first bundle stands in it by itself. */
+export interface PlanChoice extends BundleChoice {
+  /** The bundles of the parcel’s other pieces, in their order; left out where there are none. */
+  readonly others?: readonly BundleChoice[];
+  /** How different bundles stand together; left out for one. */
+  readonly stand?: Stand;
   readonly inner: { readonly box: string; readonly fill: string } | null;
   readonly box: string;
   /** The depth the outer box is cut down to; null for whole. */
@@ -41,6 +50,8 @@ export interface PlanOption {
   readonly rated: RatedParcel;
   readonly choice: PlanChoice;
   readonly causes: readonly Cause[];
+  /** The same for each bundle by itself, in their order. */
+  readonly bundleCauses: readonly (readonly Cause[])[];
   /** Chance that the piece breaks, κ included. */
   readonly chance: number;
   /** Chance that it is spoilt, wet or rubbed or bent, κ included. */

@@ -2,20 +2,21 @@ import type { FillStock, Stockroom } from '../../engineering/materials/stock.ts'
 import type { House } from '../../house/House.ts';
 import type { BoxLocks, BoxRoom } from '../box/BoxChoices.ts';
 import { isEnvelope } from '../box/makeShell.ts';
-import { gapsIn, heldBare, heldInBoxes, shellsRound, type Held } from '../box/stowInBox.ts';
+import { gapsIn, heldBare, heldInBoxes, shellsRound, type Held, type waysToStand, type Wraps } from '../box/stowInBox.ts';
 import { fillsByRoom } from '../fill/leastRoom.ts';
 import { packingWay, type PackingWay } from '../box/packingWay.ts';
 import { shellMaker } from '../box/shellsFor.ts';
 import type { Gaps, Shell } from '../box/StowedBox.ts';
-import type { InspectedPiece } from '../item/InspectedPiece.ts';
-import type { Carriage } from '../rate/rateParcel.ts';
-import type { WrappedItem } from '../wrap/WrappedItem.ts';
+import type { Carriage, Pieces } from '../rate/rateParcel.ts';
 import type { Minor } from '../../units/index.ts';
 
 /** All that a plan may be made of: every way of wrapping, stowing, filling and sending, and the rules they keep. */
 export interface PlanSpace {
-  readonly piece: InspectedPiece;
-  readonly bundles: readonly WrappedItem[];
+  readonly pieces: Pieces;
+  /** Every way to wrap them: one wrap for each piece. */
+  readonly wraps: readonly Wraps[];
+  /** How different bundles may stand, whatever their wraps; null where each wrap of one piece stands as it likes. */
+  readonly ways: ReturnType<typeof waysToStand> | null;
   readonly room: BoxRoom;
   readonly fills: readonly FillStock[];
   readonly innerFills: readonly FillStock[];
@@ -39,28 +40,32 @@ export function* everyHeld(space: PlanSpace): Generator<Held> {
  *
  * @param isBelowCeiling a plan without one is
  */
-export const looksAtBoxed = ({ piece, house, locks, way }: PlanSpace, isBelowCeiling: boolean): boolean =>
+export const looksAtBoxed = ({ pieces, house, locks, way }: PlanSpace, isBelowCeiling: boolean): boolean =>
   !isBelowCeiling ||
   way !== null ||
   house.floats ||
   (locks.inner !== undefined && locks.inner !== null) ||
   locks.innerFill !== undefined ||
-  piece.facts.ownBoxIn !== null ||
-  isWorthABox(piece.facts.irreplaceable, piece.replacementMinor, house);
+  pieces.some(({ facts }) => facts.ownBoxIn !== null) ||
+  isWorthABox(
+    pieces.some(({ facts }) => facts.irreplaceable),
+    pieces.reduce((sum, { replacementMinor }) => sum + replacementMinor, 0),
+    house,
+  );
 
 /** True for what is dear enough that a packer thinks of a box in a box, or that no money buys again. */
 export const isWorthABox = (irreplaceable: boolean, worthMinor: Minor, house: Pick<House, 'boxInBoxFromMinor'>): boolean =>
   irreplaceable || worthMinor >= house.boxInBoxFromMinor;
 
 /** Every bundle as it may lie without an inner box. */
-export function* everyBare({ bundles, house, locks }: PlanSpace): Generator<Held> {
-  if (!locks.inner && !house.floats) for (const bundle of bundles) yield* heldBare(bundle, locks);
+export function* everyBare({ wraps, ways, house, locks }: PlanSpace): Generator<Held> {
+  if (!locks.inner && !house.floats) for (const each of wraps) yield* heldBare(each, locks, ways ?? undefined);
 }
 
 /** Every bundle as it may lie, in every inner box that takes it. */
-export function* everyBoxed({ bundles, room, house, locks }: PlanSpace): Generator<Held> {
+export function* everyBoxed({ wraps, ways, room, house, locks }: PlanSpace): Generator<Held> {
   if (locks.inner !== null && (house.innerBoxes || locks.inner !== undefined))
-    for (const bundle of bundles) yield* heldInBoxes(bundle, room.boxes, house, locks);
+    for (const each of wraps) yield* heldInBoxes(each, room.boxes, house, locks, ways ?? undefined);
 }
 
 /**
@@ -94,11 +99,14 @@ export function fillFinder({ fills, innerFills }: Pick<PlanSpace, 'fills' | 'inn
   const inner = fillsByRoom(innerFills);
   return {
     outer: (held, shell, gaps = gapsIn(held, shell)) =>
-      isEnvelope(shell.box) ? NO_FILL : outer(gaps, held.inner ? 0 : held.wrapped.coverIn),
-    inner: (held) => (held.inner ? inner(held.inner.gaps, held.wrapped.coverIn) : NO_FILL),
+      isEnvelope(shell.box) ? NO_FILL : outer(gaps, held.inner ? 0 : leastCoverIn(held)),
+    inner: (held) => (held.inner ? inner(held.inner.gaps, leastCoverIn(held)) : NO_FILL),
   };
 }
 const NO_FILL = [null] as const;
+
+/** The thinnest cover of all bundles. */
+export const leastCoverIn = ({ bundles }: Pick<Held, 'bundles'>): number => Math.min(...bundles.map(({ wrapped }) => wrapped.coverIn));
 
 /** How many plans the space holds, priced or refused. */
 export function countPlans(space: PlanSpace): number {

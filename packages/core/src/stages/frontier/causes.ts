@@ -67,8 +67,63 @@ export const amongAlike = (causes: readonly Cause[], count: number): Cause[] =>
         return { ...cause, chance: any, shareLost: (cause.shareLost * cause.chance) / any };
       });
 
+/** What may happen to a parcel, and to each of its bundles by itself. */
+export interface Happening {
+  readonly parcel: readonly Cause[];
+  /** In the order of the bundles. */
+  readonly each: readonly (readonly Cause[])[];
+}
+
+/**
+ * What happens to each bundle by itself, as causes of the parcel: that it happens to any of them, and of all their worth the
+ * share that is then expected to go.
+ *
+ * @param worthShares of each in the worth of all, summing to 1
+ */
+export function amongBundles(each: readonly (readonly Cause[])[], worthShares: readonly number[]): Happening {
+  if (each.length === 1) return { parcel: each[0]!, each };
+  const of = (key: CauseKey) => each.map((causes) => causes.find((cause) => cause.key === key));
+  const any = (key: CauseKey) => anyOf(of(key).map((cause) => cause?.chance ?? 0));
+  return { parcel: merged(any, of, worthShares), each };
+}
+
+/** The same with what one happening does to each of them, so that they go together: a drop, a load from above. */
+export const together = (key: CauseKey, any: number, chances: readonly number[], worthShares: readonly number[]): Happening => {
+  const each = chances.map((chance) => causesWith([[key, chance]]));
+  return chances.length === 1
+    ? { parcel: each[0]!, each }
+    : {
+        parcel: merged(
+          (one) => (one === key ? any : 0),
+          () => each.map(([cause]) => cause),
+          worthShares,
+        ),
+        each,
+      };
+};
+
+const merged = (
+  any: (key: CauseKey) => number,
+  of: (key: CauseKey) => readonly (Cause | undefined)[],
+  worthShares: readonly number[],
+): Cause[] =>
+  causesWith((Object.keys(CAUSES) as CauseKey[]).map((key) => [key, any(key)])).map((cause) => ({
+    ...cause,
+    shareLost: of(cause.key).reduce((sum, one, at) => sum + (one ? one.chance * one.shareLost * worthShares[at]! : 0), 0) / cause.chance,
+  }));
+
+/** One list after the other, bundle by bundle. */
+export const joinedHappenings = (all: readonly Happening[]): Happening => ({
+  parcel: all.flatMap(({ parcel }) => parcel),
+  each: all[0]!.each.map((_, at) => all.flatMap(({ each }) => each[at]!)),
+});
+
 /** Of several chances, that at least one comes true. */
 export const either = (...chances: readonly number[]): number => 1 - chances.reduce((none, chance) => none * (1 - chance), 1);
+
+/** The same over the bundles of a parcel: of one its own, as it is. */
+export const anyOf = (chances: readonly number[]): number =>
+  chances.length === 1 ? chances[0]! : -Math.expm1(chances.reduce((sum, chance) => sum + Math.log1p(-Math.min(chance, 1 - 1e-15)), 0));
 
 const exposure = (causes: readonly Cause[]): number =>
   -causes.reduce((sum, { chance }) => sum + Math.log1p(-Math.min(chance, 1 - 1e-12)), 0);

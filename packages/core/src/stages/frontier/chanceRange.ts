@@ -1,4 +1,5 @@
-import { shockChance } from '../../engineering/journey/shockChance.ts';
+import { anyOfSeveral } from '../../engineering/journey/commonDrops.ts';
+import { shockChance, type Journey } from '../../engineering/journey/shockChance.ts';
 import { digamma, trigamma } from '../../engineering/numeric/digamma.ts';
 import type { House } from '../../house/House.ts';
 import { breakingExposure, causesWith } from './causes.ts';
@@ -28,19 +29,32 @@ export function chanceRange({ rated, causes }: Pick<PlanOption, 'rated' | 'cause
   const { weighed, quote } = rated;
   const exposure = breakingExposure(causes) * kappa.value;
   if (!(exposure > 0)) return { low: 0, median: 0, high: 0 };
-  const unsure = weighed.filled.stowed.wrapped.piece.archetype.fragility?.medianSpread ?? 0;
-  const journey = unsure > 0 ? shockJourney(weighed.filled) : null;
+  const { bundles } = weighed.filled.stowed;
+  const unsure = bundles.map(({ wrapped }) => wrapped.piece.archetype.fragility?.medianSpread ?? 0);
+  const journeys = bundles.map((_, at) => {
+    const journey = unsure[at]! > 0 || bundles.length > 1 ? shockJourney(weighed.filled, at) : null;
+    return journey && journey(weighed.grossLb, quote.zone, quote.handlingFactor);
+  });
   let half = trigamma(kappa.shape);
-  if (journey) {
-    const way = journey(weighed.grossLb, quote.zone, quote.handlingFactor);
-    const others = causes.filter(({ key }) => key !== 'shock');
+  const others = causes.filter(({ key }) => key !== 'shock');
+  // each kind's strength is unsure by itself
+  journeys.forEach((way, at) => {
+    if (!way || !(unsure[at]! > 0)) return;
     const logAt = (factor: number): number => {
-      const shock = shockChance({ ...way, criticalG: way.criticalG * factor, ownHeightIn: way.ownHeightIn * factor });
+      const moved = { ...way, criticalG: way.criticalG * factor, ownHeightIn: way.ownHeightIn * factor };
+      const shock = shockChanceOf(journeys.map((one, i) => (i === at ? moved : one)));
       return Math.log(breakingExposure([...causesWith([['shock', shock]]), ...others]));
     };
-    half += ((logAt(Math.exp(-unsure)) - logAt(Math.exp(unsure))) / 2) ** 2;
-  }
+    half += ((logAt(Math.exp(-unsure[at]!)) - logAt(Math.exp(unsure[at]!))) / 2) ** 2;
+  });
   const middle = Math.log(exposure) + digamma(kappa.shape) - Math.log(kappa.shape);
   const at = (z: number) => -Math.expm1(-Math.exp(middle + z * Math.sqrt(half)));
   return { low: at(-Z90), median: at(0), high: at(Z90) };
+}
+
+/** That shock breaks any of them. */
+function shockChanceOf(journeys: readonly (Journey | null)[]): number {
+  const some = journeys.filter((journey) => journey !== null);
+  const chances = some.map(shockChance);
+  return some.length === 1 ? chances[0]! : anyOfSeveral(some, chances);
 }

@@ -1,4 +1,5 @@
-import { countOf } from '../box/stowInBox.ts';
+import { overAll } from '../box/stowInBox.ts';
+import { worthOfAll } from '../item/worthOfAll.ts';
 import type { House } from '../../house/House.ts';
 import type { PriceLineKind, Quote } from '../../engineering/tariff/Quote.ts';
 import type { RatedParcel } from '../rate/RatedParcel.ts';
@@ -7,8 +8,7 @@ import type { CostLine } from './PlanOption.ts';
 /** Hands-on minutes of a plan: guards, wraps, fill, boxes and the standing steps. */
 export function minutesOf({ weighed }: RatedParcel): number {
   const { filled, sundries } = weighed;
-  const { wrapped } = filled.stowed;
-  return countOf(wrapped) * (wrapped.piece.guards.minutes + wrapped.minutes) + filled.minutes + sundries.minutes;
+  return overAll(filled.stowed, ({ piece, minutes }) => piece.guards.minutes + minutes) + filled.minutes + sundries.minutes;
 }
 
 /** What a plan costs the shop, line by line, unrounded. */
@@ -24,7 +24,7 @@ export function costLines(rated: RatedParcel, house: House): CostLine[] {
     { key: 'cover', amountMinor: cover },
     { key: 'signature', amountMinor: signature },
     { key: 'box', amountMinor: stowed.shell.costMinor + (stowed.inner?.box.priceMinor ?? 0) },
-    { key: 'wraps', amountMinor: countOf(stowed.wrapped) * (stowed.wrapped.costMinor + stowed.wrapped.piece.guards.costMinor) },
+    { key: 'wraps', amountMinor: overAll(stowed, ({ piece, costMinor }) => costMinor + piece.guards.costMinor) },
     { key: 'fill', amountMinor: filled.costMinor },
     { key: 'sundries', amountMinor: sundries.costMinor },
     { key: 'labour', amountMinor: (minutesOf(rated) * house.labourMinorPerHour) / 60 },
@@ -41,7 +41,6 @@ export const postageMinor = ({ lines, totalMinor }: Pick<Quote, 'lines' | 'total
  * counted on, since a piece that breaks is gone.
  */
 export function lossMinor(rated: RatedParcel, house: House): number {
-  const { piece } = rated.weighed.filled.stowed.wrapped;
   const trouble = (house.troubleMinutes * house.labourMinorPerHour) / 60;
-  return piece.replacementMinor + postageMinor(rated.quote) + trouble;
+  return worthOfAll(rated.weighed.filled.stowed) + postageMinor(rated.quote) + trouble;
 }

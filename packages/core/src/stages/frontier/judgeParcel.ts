@@ -1,12 +1,26 @@
 import type { Minor } from '../../units/index.ts';
+import { anyOfSeveral } from '../../engineering/journey/commonDrops.ts';
 import { shockChance, type Journey } from '../../engineering/journey/shockChance.ts';
 import type { House } from '../../house/House.ts';
 import type { RatedParcel } from '../rate/RatedParcel.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
+import { countOfAll } from '../box/stowInBox.ts';
+import type { LyingBundle } from '../box/StowedBox.ts';
+import { worthOfAll } from '../item/worthOfAll.ts';
 import { costLines, lossMinor, minutesOf } from './costOf.ts';
-import { breakingChance, CAUSES, causesWith, expectedShare, spoilingChance, type Cause } from './causes.ts';
-import { quietCauses, type Way } from './quietCauses.ts';
-import type { CostLine, PlanChoice, PlanOption } from './PlanOption.ts';
+import {
+  breakingChance,
+  CAUSES,
+  causesWith,
+  expectedShare,
+  joinedHappenings,
+  spoilingChance,
+  together,
+  type Cause,
+  type Happening,
+} from './causes.ts';
+import { quietCauses, worthSharesOf, type Way } from './quietCauses.ts';
+import type { BundleChoice, CostLine, PlanChoice, PlanOption } from './PlanOption.ts';
 import { shockJourney } from './shockJourney.ts';
 
 /** Judges what one weighed parcel comes to on one carriage after the other. */
@@ -18,20 +32,33 @@ export type Judge = (carried: Omit<RatedParcel, 'weighed'>, baseGapIn?: number |
  */
 export function judgeParcel(weighed: WeighedParcel, house: House): Judge {
   const quiet = quietCauses(weighed, house);
-  const journey = shockJourney(weighed.filled);
-  const known = new Map<string, readonly Cause[]>();
-  const causesOn = (way: Way): readonly Cause[] => {
+  const { bundles } = weighed.filled.stowed;
+  const worthShares = worthSharesOf(weighed.filled.stowed);
+  const journeys = bundles.map((_, at) => shockJourney(weighed.filled, at));
+  const known = new Map<string, Happening>();
+  const knownShock = new Map<string, Happening>();
+  const shockOn = ({ zone, handlingFactor }: Way): Happening => {
+    const key = `${zone} ${handlingFactor}`;
+    const found =
+      knownShock.get(key) ??
+      shockOf(
+        journeys.map((journey) => journey && journey(weighed.grossLb, zone, handlingFactor)),
+        worthShares,
+      );
+    knownShock.set(key, found);
+    return found;
+  };
+  const happeningOn = (way: Way): Happening => {
     const key = `${way.zone} ${way.handlingFactor} ${way.crushFactor}`;
-    let causes = known.get(key);
-    if (!causes) {
-      const shock = journey ? shockCauses(journey(weighed.grossLb, way.zone, way.handlingFactor)) : [];
-      known.set(key, (causes = [...shock, ...quiet(way)]));
+    let happening = known.get(key);
+    if (!happening) {
+      known.set(key, (happening = joinedHappenings([shockOn(way), quiet(way)])));
     }
-    return causes;
+    return happening;
   };
   return (carried, baseGapIn = null) => {
     const rated = { weighed, ...carried };
-    const causes = causesOn(carried.quote);
+    const { parcel: causes, each } = happeningOn(carried.quote);
     const lines = costLines(rated, house);
     const costMinor = lines.reduce((sum, line) => sum + line.amountMinor, 0);
     const nestCostMinor =
@@ -42,6 +69,7 @@ export function judgeParcel(weighed: WeighedParcel, house: House): Judge {
       rated,
       choice: choiceOf(rated, baseGapIn),
       causes,
+      bundleCauses: each,
       chance: breakingChance(causes, house.kappa.value),
       spoils: spoilingChance(causes, house.kappa.value),
       costLines: lines,
@@ -55,7 +83,23 @@ export function judgeParcel(weighed: WeighedParcel, house: House): Judge {
   };
 }
 
-/** Shock of all that goes in a parcel; of several alike each may go by itself. */
+/** Shock of all that goes in a parcel; of several each may go by itself. */
+export function shockOf(journeys: readonly (Journey | null)[], worthShares: readonly number[]): Happening {
+  const each = journeys.map((journey) => (journey ? shockCauses(journey) : []));
+  if (each.length === 1) return { parcel: each[0]!, each };
+  const chances = each.map(([cause]) => cause?.chance ?? 0);
+  const struck = journeys.flatMap((journey, at) => (journey ? [{ journey, chance: chances[at]! }] : []));
+  const any = anyOfSeveral(
+    struck.map(({ journey }) => journey),
+    struck.map(({ chance }) => chance),
+  );
+  const [shock] = together('shock', any, chances, worthShares).parcel;
+  // of several alike not all go where one does
+  const lost = each.reduce((sum, [cause], at) => sum + (cause ? cause.chance * cause.shareLost * worthShares[at]! : 0), 0);
+  return { parcel: shock ? [{ ...shock, shareLost: lost / any }] : [], each };
+}
+
+/** Shock of one bundle; of several alike each may go by itself. */
 function shockCauses(journey: Journey): Cause[] {
   const any = shockChance(journey);
   const causes = causesWith([['shock', any]]);
@@ -68,15 +112,16 @@ function shockCauses(journey: Journey): Cause[] {
  * What is expected to be lost. Where one of several breaks, its own worth goes, and the postage and the trouble of the whole
  * parcel.
  */
-function expectedLossMinor(rated: RatedParcel, loss: Minor, causes: readonly Cause[], { kappa }: House): Minor {
-  const { piece } = rated.weighed.filled.stowed.wrapped;
+function expectedLossMinor({ weighed }: RatedParcel, loss: Minor, causes: readonly Cause[], { kappa }: House): Minor {
+  const { stowed } = weighed.filled;
   const ofWorth = expectedShare(causes, kappa.value);
-  if (piece.stacks.length === 1) return loss * ofWorth;
+  if (countOfAll(stowed) === 1) return loss * ofWorth;
   const ofParcel = expectedShare(
     causes.map((cause) => ({ ...cause, shareLost: CAUSES[cause.key].shareLost })),
     kappa.value,
   );
-  return piece.replacementMinor * ofWorth + (loss - piece.replacementMinor) * ofParcel;
+  const worth = worthOfAll(stowed);
+  return worth * ofWorth + (loss - worth) * ofParcel;
 }
 
 /** Cover and signature are chosen for a nest that stands; they have no say in which nest it is. */
@@ -84,16 +129,10 @@ const CHOSEN_AFTERWARDS: ReadonlySet<CostLine['key']> = new Set(['cover', 'signa
 
 function choiceOf({ weighed, quote, coverAdded, signature }: RatedParcel, baseGapIn: number | null): PlanChoice {
   const { stowed, fill, innerFill } = weighed.filled;
+  const [first, ...others] = stowed.bundles;
   return {
-    ...stowed.wrapped.piece.added,
-    layers: stowed.wrapped.layers.map((layer) => ({
-      material: layer.stock.key,
-      turns: layer.turns,
-      ...(layer.doubled ? { doubled: layer.doubled.face } : {}),
-      ...layer.placing,
-    })),
-    orientation: stowed.orientation,
-    ...(stowed.layout.count > 1 ? { grid: stowed.layout.grid } : {}),
+    ...bundleChoiceOf(first),
+    ...(others.length > 0 ? { others: others.map(bundleChoiceOf), stand: stowed.stand } : {}),
     inner: stowed.inner && { box: stowed.inner.box.key, fill: innerFill!.key },
     box: stowed.shell.box.key,
     newDepthIn: stowed.shell.newDepthIn,
@@ -106,3 +145,15 @@ function choiceOf({ weighed, quote, coverAdded, signature }: RatedParcel, baseGa
     signature,
   };
 }
+
+const bundleChoiceOf = ({ wrapped, orientation, layout }: LyingBundle): BundleChoice => ({
+  ...wrapped.piece.added,
+  layers: wrapped.layers.map((layer) => ({
+    material: layer.stock.key,
+    turns: layer.turns,
+    ...(layer.doubled ? { doubled: layer.doubled.face } : {}),
+    ...layer.placing,
+  })),
+  orientation,
+  ...(layout.count > 1 ? { grid: layout.grid } : {}),
+});

@@ -7,11 +7,12 @@ import { hasBoard, isEnvelope } from '../box/makeShell.ts';
 import type { Struck } from '../fill/FilledBox.ts';
 import type { Gaps } from '../box/StowedBox.ts';
 import { driftChance, driftedGaps, effectiveGaps, sinkingPsiOf, standsInBox, type GapLoad } from '../fill/effectiveGaps.ts';
-import { pieceFaceAt } from '../fill/faceLayers.ts';
-import { CRUSH_HARM, crushHarm } from './crushChance.ts';
+import { countOfAll } from '../box/stowInBox.ts';
+import type { HarmShares } from '../../engineering/pieces/Archetype.ts';
+import { CRUSH_HARM } from './crushChance.ts';
 import type { PlanSpace } from './PlanSpace.ts';
 import { either } from './causes.ts';
-import { knockChance, LEAST_MISHAP, mishapChance, mixedContact } from './quietCauses.ts';
+import { crushedOf, knockChance, LEAST_MISHAP, mishapChance, mixedContact } from './quietCauses.ts';
 import type { Filled, Floor, PlanFloors } from './Floors.ts';
 import { fillMinorPerFt3, leastOf, servicesOf, type Packed, type ShellFigures } from './searchFigures.ts';
 import { shellsRange, voidRound } from './shellsRange.ts';
@@ -23,8 +24,11 @@ const SLACK = 1e-7;
 const UNDER = 1 - SLACK;
 
 /** Floors over one space. */
-export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanFloors {
-  const { harm } = piece.archetype;
+export function planFloors({ fills, house, carriages, pieces }: PlanSpace): PlanFloors {
+  // of several kinds the least that any of them loses, and the most that one of them is harmed, stand for all
+  const leastWorthMinor = Math.min(...pieces.map(({ replacementMinor, stacks }) => replacementMinor / stacks.length));
+  const most = (of: (harm: HarmShares) => number) => Math.max(...pieces.map(({ archetype }) => of(archetype.harm)));
+  const harm = { crush: most(({ crush }) => crush), mishap: most(({ mishap }) => mishap) };
   const kappa = house.kappa.value;
   const groups = groupFills(fills);
   const bought = 1 + house.overfillShare;
@@ -62,7 +66,7 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
       Math.expm1(kappa * Math.log1p(-mishap * UNDER)) -
       Math.expm1(kappa * ownShock);
     // where one of several breaks, the others may be whole
-    const loss = piece.replacementMinor / piece.stacks.length + postageMinor + troubleMinor;
+    const loss = leastWorthMinor + postageMinor + troubleMinor;
     return {
       costMinor: costMinor * UNDER,
       chance: -Math.expm1(kappa * (packed.quiet.log + ownLog + ownShock)) * UNDER,
@@ -72,8 +76,7 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
   /** Least harm of a crush before it is known what lies above. */
   const leastCrush = harm.crush * CRUSH_HARM.least;
   const crushOf = ({ held }: Packed, figures: ShellFigures, topIn: number): number =>
-    figures.overload(held.inner) *
-    crushHarm(harm.crush, held.inner !== null, topIn, held.wrapped.coverOnFaceIn[pieceFaceAt('top', held.orientation)]);
+    figures.overload(held.inner) * Math.max(...held.bundles.map((_, at) => crushedOf(held, topIn, at)));
   const mishapOf = ({ held }: Packed, { shell }: ShellFigures): number => mishapChance(shell, held.inner) * harm.mishap;
   const loadOf = ({ held, heldLb }: Packed, { shell }: ShellFigures): GapLoad => ({
     weightLb: heldLb,
@@ -164,7 +167,7 @@ export function planFloors({ fills, house, carriages, piece }: PlanSpace): PlanF
   const contactOf = ({ stowed: { packed }, fill, gaps }: Filled): number =>
     withKnocks(packed, mixedContact(packed.held, gaps, driftOf(packed, fill), easiest.drops));
   const withKnocks = ({ held }: Packed, contact: number): number =>
-    held.layout.count === 1 ? contact : either(contact, knockChance(held, easiest.drops));
+    countOfAll(held) === 1 ? contact : either(contact, knockChance(held, easiest.drops));
 
   return {
     round(packed, extraLb, shells) {

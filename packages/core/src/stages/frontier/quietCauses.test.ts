@@ -46,14 +46,14 @@ function weigh(setting: Setting) {
     rules,
   );
   const { inner = null, liner = false, fill = ORDINARY_FILLS.mouldedFill } = setting;
-  const stowed = stowAsTold(wrapped, told(box(inside, more), { inner, liner }))!;
+  const stowed = stowAsTold([wrapped], told(box(inside, more), { inner, liner }))!;
   const filled = fillVoids(stowed, more.style ? null : fill, inner ? ORDINARY_FILLS.foldedBubble : null, rules);
   return { weighed: weighParcel(filled, { ...STOCK, ...stock }, rules), rules };
 }
 
-const causesOf = (setting: Setting): Cause[] => {
+const causesOf = (setting: Setting): readonly Cause[] => {
   const { weighed, rules } = weigh(setting);
-  return quietCauses(weighed, rules)({ ...WAY, ...setting.way });
+  return quietCauses(weighed, rules)({ ...WAY, ...setting.way }).parcel;
 };
 const chances = (setting: Setting): Record<string, number> =>
   Object.fromEntries(causesOf(setting).map((cause) => [cause.key, cause.chance]));

@@ -14,15 +14,15 @@ import { GUARDS, HARD_POINTS } from '../../engineering/pieces/hardPoints.ts';
 import type { House } from '../../house/House.ts';
 import type { Quote } from '../../engineering/tariff/Quote.ts';
 import { isEnvelope } from '../box/makeShell.ts';
-import type { Gaps, Shell, StowedBox } from '../box/StowedBox.ts';
+import type { Block, Gaps, LyingBundle, Shell, StowedBox } from '../box/StowedBox.ts';
 import { countOf } from '../box/stowInBox.ts';
 import { boxFaceOf } from '../box/boxFaceOf.ts';
 import { driftedGaps } from '../fill/effectiveGaps.ts';
-import { FACE_AXES, faceLayers, pieceFaceAt } from '../fill/faceLayers.ts';
+import { emptyBefore, faceLayers, pieceFaceAt } from '../fill/faceLayers.ts';
 import type { FilledBox, Struck } from '../fill/FilledBox.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
-import { amongAlike, causesWith, either, type Cause } from './causes.ts';
+import { amongAlike, amongBundles, anyOf, causesWith, either, joinedHappenings, together, type Cause, type Happening } from './causes.ts';
 import { crushHarm, overloadChance } from './crushChance.ts';
 
 /** What of a carriage the other causes depend on. */
@@ -53,45 +53,103 @@ export const mishapChance = ({ liner, box }: Pick<Shell, 'liner' | 'box'>, inner
  * Source: judgement, but for compression strength (McKee), certificates (rule 41) and the heights of drops, which
  * follow ISTA 1A; that 70 lb may fall on a parcel is common practice, no source.
  */
-export function quietCauses(weighed: WeighedParcel, house: House): (way: Way) => Cause[] {
+export function quietCauses(weighed: WeighedParcel, house: House): (way: Way) => Happening {
   const { filled } = weighed;
   const { stowed, effectiveGaps } = filled;
-  const { wrapped, inner, shell } = stowed;
-  const { harm } = wrapped.piece.archetype;
-  const topCoverIn = wrapped.coverOnFaceIn[pieceFaceAt('top', stowed.orientation)];
-  const crushed = crushHarm(harm.crush, inner !== null, effectiveGaps.top, topCoverIn);
-  const punched = punchHeights(filled, effectiveGaps);
+  const { bundles, inner, shell } = stowed;
+  const worthShares = worthSharesOf(stowed);
+  const harmOf = bundles.map(({ wrapped }) => wrapped.piece.archetype.harm);
+  const crushed = bundles.map((_, at) => crushedOf(stowed, effectiveGaps.top, at));
   const drifted = driftedGaps(effectiveGaps);
-  const punchedDrifted = filled.driftChance > 0 ? punchHeights(filled, drifted) : punched;
+  const punched = bundles.map((_, at) => punchHeights(filled, effectiveGaps, at));
+  const punchedDrifted = filled.driftChance > 0 ? bundles.map((_, at) => punchHeights(filled, drifted, at)) : punched;
   const mixed = (still: number, moved: () => number) =>
     filled.driftChance > 0 ? (1 - filled.driftChance) * still + filled.driftChance * moved() : still;
-  const count = countOf(wrapped);
-  const fixed = [
-    ...amongAlike(causesWith([['bend', bendChance(stowed.wrapped, shell)]]), count),
-    ...causesWith([
-      ['burst', burstChance(weighed, house)],
-      ['mishap', mishapChance(shell, inner) * harm.mishap],
-    ]),
-    ...amongAlike(causesWith([['crease', creaseChance(filled)]]), count),
-    ...amongAlike(bundleCauses(wrapped, house), count),
-  ];
+  const mishap = mishapChance(shell, inner);
+  const burst = burstChance(weighed, house);
+  const fixed = joinedHappenings([
+    amongBundles(
+      bundles.map(({ wrapped }) => amongAlike(causesWith([['bend', bendChance(wrapped, shell)]]), countOf(wrapped))),
+      worthShares,
+    ),
+    together(
+      'burst',
+      burst,
+      bundles.map(() => burst),
+      worthShares,
+    ),
+    together(
+      'mishap',
+      mishap * anyOf(harmOf.map((harm) => harm.mishap)),
+      harmOf.map((harm) => mishap * harm.mishap),
+      worthShares,
+    ),
+    amongBundles(
+      bundles.map((bundle) => amongAlike(causesWith([['crease', creaseChance(filled, bundle)]]), countOf(bundle.wrapped))),
+      worthShares,
+    ),
+    amongBundles(
+      bundles.map(({ wrapped }) => amongAlike(bundleCauses(wrapped, house), countOf(wrapped))),
+      worthShares,
+    ),
+  ]);
+  const behind = isEnvelope(shell.box) ? 0 : shell.liner || inner ? PUNCH.behindWall : 1;
+  const touched = byNumber((drops) =>
+    bundles.map((_, at) => ({
+      contact: contactOfOne(stowed, at, effectiveGaps, filled.driftChance, drops),
+      knock: knockOfOne(stowed, at, drops),
+    })),
+  );
   return (way) => {
     const drops = dropsPerJourney(way.zone);
     const medianIn = medianDropIn(weighed.grossLb, way.handlingFactor);
     const some = (chance: number) => breaksWithin(drops, chance);
     const punch = (heights: readonly PunchedAt[]) =>
       PUNCH.chance * some(heights.reduce((sum, { chance, heightIn }) => sum + chance * punchedFrom(heightIn, medianIn), 0));
-    const behind = shell.liner || inner ? PUNCH.behindWall : 1;
-    return [
-      ...causesWith([
-        ['crush', crushed * overloadChance(shell, inner, way.crushFactor, filled.filledToRim)],
-        ['contact', mixedContact(stowed, effectiveGaps, filled.driftChance, drops)],
-        ['knock', knockChance(stowed, drops)],
-        ['punch', isEnvelope(shell.box) ? 0 : behind * harm.punch * mixed(punch(punched), () => punch(punchedDrifted))],
-      ]),
-      ...fixed,
-    ];
+    const overload = overloadChance(shell, inner, way.crushFactor, filled.filledToRim);
+    return joinedHappenings([
+      together(
+        'crush',
+        anyOf(crushed) * overload,
+        crushed.map((harm) => harm * overload),
+        worthShares,
+      ),
+      amongBundles(
+        touched(drops).map(({ contact, knock }, at) =>
+          causesWith([
+            ['contact', contact],
+            ['knock', knock],
+            ['punch', behind && behind * harmOf[at]!.punch * mixed(punch(punched[at]!), () => punch(punchedDrifted[at]!))],
+          ]),
+        ),
+        worthShares,
+      ),
+      fixed,
+    ]);
   };
+}
+
+/** Something worked out once for each number. */
+function byNumber<Value>(work: (key: number) => Value): (key: number) => Value {
+  const known = new Map<number, Value>();
+  return (key) => {
+    let value = known.get(key);
+    if (value === undefined) known.set(key, (value = work(key)));
+    return value;
+  };
+}
+
+/** Share of overloads that harm one of the bundles. */
+export function crushedOf({ bundles, resting, inner }: Touching, topIn: number, at: number): number {
+  const { wrapped, orientation } = bundles[at]!;
+  const coverIn = wrapped.coverOnFaceIn[pieceFaceAt('top', orientation)];
+  return crushHarm(wrapped.piece.archetype.harm.crush, inner !== null, topIn + resting.top.emptyIn[at]!, coverIn);
+}
+
+/** Share of each piece in the worth of all; even where nothing is worth anything. */
+export function worthSharesOf({ bundles }: Pick<Block, 'bundles'>): number[] {
+  const all = bundles.reduce((sum, { wrapped }) => sum + wrapped.piece.replacementMinor, 0);
+  return bundles.map(({ wrapped }) => (all > 0 ? wrapped.piece.replacementMinor / all : 1 / bundles.length));
 }
 
 /** The causes that lie in the bundle alone, whatever box it goes into. */
@@ -138,14 +196,17 @@ function burstChance(weighed: WeighedParcel, { seams }: House): number {
 }
 
 /** What contact depends on besides the gaps. */
-type Touching = Pick<StowedBox, 'wrapped' | 'orientation' | 'inner' | 'layout' | 'bundleIn'>;
+type Touching = Pick<StowedBox, 'bundles' | 'resting' | 'inner'>;
 
-/** Chance that a hard point is touched on a journey of so many drops, drifted or not. */
-export function mixedContact(held: Touching, gaps: Gaps, drift: number, drops: number): number {
-  if (held.wrapped.piece.facts.hardPoints.length === 0) return 0;
+/** Chance that a hard point of any bundle is touched on a journey of so many drops, drifted or not. */
+export const mixedContact = (held: Touching, gaps: Gaps, drift: number, drops: number): number =>
+  anyOf(held.bundles.map((_, at) => contactOfOne(held, at, gaps, drift, drops)));
+
+function contactOfOne(held: Touching, at: number, gaps: Gaps, drift: number, drops: number): number {
+  if (held.bundles[at]!.wrapped.piece.facts.hardPoints.length === 0) return 0;
   const some = (chance: number) => breaksWithin(drops, chance);
-  const still = contactChance(held, gaps, some);
-  return drift > 0 ? (1 - drift) * still + drift * contactChance(held, driftedGaps(gaps), some) : still;
+  const still = contactChance(held, at, gaps, some);
+  return drift > 0 ? (1 - drift) * still + drift * contactChance(held, at, driftedGaps(gaps), some) : still;
 }
 
 /**
@@ -153,25 +214,30 @@ export function mixedContact(held: Touching, gaps: Gaps, drift: number, drops: n
  *
  * @param some chance that of the drops of a journey at least one comes true
  */
-function contactChance({ wrapped, orientation, inner, layout, bundleIn }: Touching, gaps: Gaps, some: (chance: number) => number): number {
+function contactChance(held: Touching, at: number, gaps: Gaps, some: (chance: number) => number): number {
+  const { wrapped, orientation, layout } = held.bundles[at]!;
   const { facts, archetype } = wrapped.piece;
-  return either(
-    ...facts.hardPoints
+  return (
+    1 -
+    facts.hardPoints
       .filter(({ kind }) => HARD_POINTS[kind].touches)
       .flatMap((point) => {
         const face = boxFaceOf(point, orientation);
         const coverIn = wrapped.coverOnFaceIn[point.face] + (point.guard ? GUARDS[point.guard].thicknessIn : 0);
         const thin = normalCdf((CONTACT.coverIn - coverIn) / CONTACT.coverSpreadIn);
         // what has another before it knocks against that instead
+        if (held.resting[face].on[at]!.length > 0) return [];
         return layout.columns[face]
           .filter(({ beyond }) => beyond === 0)
-          .map(({ places, empty }) => {
-            const gapIn = gaps[face] + empty * bundleIn[FACE_AXES[face][0]];
+          .map((column) => {
+            const gapIn = gaps[face] + emptyBefore(held, at, face, column);
             const used = normalCdf((CONTACT.gapIn - gapIn) / CONTACT.gapSpreadIn);
-            const one = some(FACE_CHANCES[face]) * used * thin * CONTACT.chance * (inner ? CONTACT.inInnerBox : 1) * archetype.harm.contact;
-            return amongPlaces(one, places);
+            const one =
+              some(FACE_CHANCES[face]) * used * thin * CONTACT.chance * (held.inner ? CONTACT.inInnerBox : 1) * archetype.harm.contact;
+            return amongPlaces(one, column.places);
           });
-      }),
+      })
+      .reduce((none, chance) => none * (1 - chance), 1)
   );
 }
 
@@ -191,19 +257,29 @@ const ACROSS = [
  * meets a wall, with the cover of both in its place and no gap; bare against bare a fifth of the times they are thrown
  * together.
  */
-export function knockChance({ wrapped, orientation, inner, layout }: Touching, drops: number): number {
+export const knockChance = (held: Touching, drops: number): number => anyOf(held.bundles.map((_, at) => knockOfOne(held, at, drops)));
+
+/** That one of the bundles is harmed so, by one of its like or by another. */
+function knockOfOne({ bundles, resting, inner }: Touching, at: number, drops: number): number {
+  const { wrapped, layout } = bundles[at]!;
   const { archetype } = wrapped.piece;
-  if (layout.count === 1 || archetype.fragility === null) return 0;
+  if ((bundles.length === 1 && layout.count === 1) || archetype.fragility === null) return 0;
+  const coverOn = (which: number, face: Struck) => bundles[which]!.wrapped.coverOnFaceIn[pieceFaceAt(face, bundles[which]!.orientation)];
+  const knocks = (coverIn: number, pairs: number, low: Struck, high: Struck): number => {
+    const thin = normalCdf((CONTACT.coverIn - coverIn) / CONTACT.coverSpreadIn) * CONTACT.chance;
+    const thrown = breaksWithin(drops, FACE_CHANCES[low] + FACE_CHANCES[high]);
+    const one = thrown * (coverIn <= BARE_KNOCK.coverIn ? BARE_KNOCK.chance : thin) * (inner ? CONTACT.inInnerBox : 1);
+    return amongPlaces(one * archetype.harm.contact, pairs);
+  };
   return either(
+    0,
     ...ACROSS.flatMap(([low, high], axis) => {
       const pairs = layout.pairs[axis]!;
-      if (pairs === 0) return [];
-      const coverOn = (face: Struck) => wrapped.coverOnFaceIn[pieceFaceAt(face, orientation)];
-      const coverIn = coverOn(low) + coverOn(high);
-      const thin = normalCdf((CONTACT.coverIn - coverIn) / CONTACT.coverSpreadIn) * CONTACT.chance;
-      const thrown = breaksWithin(drops, FACE_CHANCES[low] + FACE_CHANCES[high]);
-      const one = thrown * (coverIn <= BARE_KNOCK.coverIn ? BARE_KNOCK.chance : thin) * (inner ? CONTACT.inInnerBox : 1);
-      return [amongPlaces(one * archetype.harm.contact, pairs)];
+      const alike = pairs === 0 ? [] : [knocks(coverOn(at, low) + coverOn(at, high), pairs, low, high)];
+      const others = ([low, high] as const).flatMap((face) =>
+        resting[face].on[at]!.map((next) => knocks(coverOn(at, face) + coverOn(next.at, face === low ? high : low), 1, low, high)),
+      );
+      return [...alike, ...others];
     }),
   );
 }
@@ -215,20 +291,21 @@ interface PunchedAt {
 }
 
 /** The drop, face by face, at which the outermost area presses as hard as the board stands. */
-function punchHeights(filled: FilledBox, gaps: Gaps): PunchedAt[] {
-  const { weightLb } = filled.stowed.wrapped.piece;
+function punchHeights(filled: FilledBox, gaps: Gaps, at: number): PunchedAt[] {
+  const { bundles, resting } = filled.stowed;
+  const { weightLb } = bundles[at]!.wrapped.piece;
   const psi = PUNCH.psi[filled.stowed.shell.box.board.wall];
-  return (Object.entries(FACE_CHANCES) as [Struck, number][]).map(([face, chance]) => {
-    const heights = filled.stowed.layout.columns[face]
-      .filter(({ beyond }) => beyond === 0)
-      .map((column) => {
-        const layers = faceLayers(filled, face, gaps, column);
+  return (Object.entries(FACE_CHANCES) as [Struck, number][])
+    .filter(([face]) => resting[face].on[at]!.length === 0)
+    .map(([face, chance]) => {
+      const heights = bundles[at]!.layout.columns[face].filter(({ beyond }) => beyond === 0).map((column) => {
+        const layers = faceLayers(filled, face, gaps, at, column);
         const outermost = layers.findLast(({ thicknessIn }) => thicknessIn > 0);
         return outermost ? dropHeightAtG(layers, weightLb, (psi * outermost.areaIn2) / weightLb) : null;
       });
-    // one drop strikes all: the one that comes through first decides
-    return { chance, heightIn: heights.reduce((least, one) => (least === null || one === null ? null : Math.min(least, one))) };
-  });
+      // one drop strikes all: the one that comes through first decides
+      return { chance, heightIn: heights.reduce((least, one) => (least === null || one === null ? null : Math.min(least, one))) };
+    });
 }
 
 const punchedFrom = (heightIn: number | null, medianIn: number): number =>
@@ -253,9 +330,9 @@ const stiffSides = (layers: WrappedItem['layers']): number =>
   );
 
 /** Paper is creased where nothing stiff holds it flat, and at corners near a wall. */
-function creaseChance({ stowed, effectiveGaps: gaps }: FilledBox): number {
-  if (stowed.wrapped.piece.archetype.bends !== 'paper') return 0;
-  const stiff = stowed.shell.box.style === 'stiffened' || stiffSides(stowed.wrapped.layers) === 2;
+function creaseChance({ stowed, effectiveGaps: gaps }: FilledBox, { wrapped }: LyingBundle): number {
+  if (wrapped.piece.archetype.bends !== 'paper') return 0;
+  const stiff = stowed.shell.box.style === 'stiffened' || stiffSides(wrapped.layers) === 2;
   const nearIn = Math.min(gaps.left, gaps.right, gaps.front, gaps.back);
   return either(stiff ? 0 : CREASE.unstiffened, nearIn < CREASE.nearIn ? CREASE.nearCorner : 0);
 }

@@ -8,6 +8,10 @@ const EVEN = { minor: 50, share: 0.02 };
 /** Among even plans the one that expects least at so many times the care is taken; judgement. */
 const TIMES_THE_CARE = 5;
 
+/** The ceiling of a parcel: the lowest of its pieces. */
+export const ceilingOfAll = (pieces: readonly Parameters<typeof ceilingOf>[0][], house: House): number =>
+  Math.min(...pieces.map((piece) => ceilingOf(piece, house)));
+
 /**
  * The chance of breaking above which a nest is recommended only where none is below it: what somebody said of this very piece,
  * else the house's for its kind, else the house's; of what cannot be replaced no more than the house allows of such.

@@ -6,7 +6,7 @@ import { weighParcel } from '../weight/weighParcel.ts';
 import { judgeParcel } from './judgeParcel.ts';
 import { everyHeld, fillFinder, looksAtBoxed, shellFinder, type PlanSpace } from './PlanSpace.ts';
 import { certificateHolds } from './quietCauses.ts';
-import { ceilingOf } from './recommend.ts';
+import { ceilingOfAll } from './recommend.ts';
 import { startTrace, type SearchProgress, type Traced } from './Trace.ts';
 
 const BREATHE_EVERY = 16;
@@ -17,7 +17,7 @@ const BREATHE_EVERY = 16;
  */
 export function* searchEvery(space: PlanSpace): Generator<SearchProgress, Traced> {
   const { house, carriages } = space;
-  const trace = startTrace(house, ceilingOf(space.piece, house));
+  const trace = startTrace(house, ceilingOfAll(space.pieces, house));
   const shellsOf = shellFinder(space);
   const fills = fillFinder(space);
   let batch = 0;

@@ -3,16 +3,15 @@ import { COARSE_SLICES, FINE_SLICES } from '../../engineering/journey/shockFloor
 import type { BoxStock, FillStock } from '../../engineering/materials/stock.ts';
 import { postageFloors, type PostageFloor } from '../../engineering/tariff/postageFloor.ts';
 import type { House } from '../../house/House.ts';
-import { emptyCellsIn3 } from '../../engineering/stowage/Block.ts';
-import { countOf, type Held } from '../box/stowInBox.ts';
-import type { Shell } from '../box/StowedBox.ts';
+import { countOf, overAll, piecesLb, type Held } from '../box/stowInBox.ts';
+import type { LyingBundle, Shell } from '../box/StowedBox.ts';
 import { effectiveGaps, sinkingPsiOf, type GapLoad } from '../fill/effectiveGaps.ts';
 import { fillAmount } from '../fill/fillAmount.ts';
 import { bundleLb } from '../fill/fillVoids.ts';
 import { carriageShipment, type Carriage } from '../rate/rateParcel.ts';
 import { bundleSundries, shellSundries } from '../weight/weighParcel.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
-import { amongAlike } from './causes.ts';
+import { amongAlike, amongBundles, type Cause } from './causes.ts';
 import { overloadChance } from './crushChance.ts';
 import type { PlanSpace } from './PlanSpace.ts';
 import { bundleCauses, certifiedLb } from './quietCauses.ts';
@@ -78,46 +77,59 @@ export interface Packer {
 }
 
 /** A packer over one space, remembering what several bundles share. */
-export function packer({ house, tapes, innerFills }: PlanSpace): Packer {
+export function packer({ house, tapes, innerFills, pieces }: PlanSpace): Packer {
+  const worth = pieces.reduce((sum, { replacementMinor }) => sum + replacementMinor, 0);
   const groups = groupFills(innerFills);
   const least = leastOf(innerFills, house);
-  const quietOf = remembered((wrapped: WrappedItem): QuietSums => {
-    const kappa = house.kappa.value;
-    return amongAlike(bundleCauses(wrapped, house), countOf(wrapped)).reduce(
+  const kappa = house.kappa.value;
+  const worthShares = pieces.map(({ replacementMinor }) => replacementMinor / (worth || 1));
+  const ownCauses = remembered((wrapped: WrappedItem) => amongAlike(bundleCauses(wrapped, house), countOf(wrapped)));
+  const quietOf = ({ bundles }: Held): QuietSums => {
+    const [first, ...others] = bundles;
+    if (others.length === 0) return quietOfOne(first.wrapped);
+    return sumUp(
+      amongBundles(
+        bundles.map(({ wrapped }) => ownCauses(wrapped)),
+        worthShares,
+      ).parcel,
+    );
+  };
+  const sumUp = (causes: readonly Cause[]): QuietSums =>
+    causes.reduce(
       (sums, { fate, chance, shareLost }) => ({
         log: sums.log + (fate === 'breaks' ? Math.log1p(-chance) : 0),
         share: sums.share + shareLost * -Math.expm1(kappa * Math.log1p(-chance)),
       }),
       { log: 0, share: 0 },
     );
-  });
+  const quietOfOne = remembered((wrapped: WrappedItem) => sumUp(ownCauses(wrapped)));
   const stacksOf = remembered((wrapped: WrappedItem) => ({ wrapped, byOrientation: new Map<string, WrapStacks>() }));
   const stacks = (held: Held): WrapStacks => {
-    const { byOrientation } = stacksOf(held.wrapped);
-    const key = `${held.orientation.join()} ${held.layout.grid.join()}`;
-    const made = byOrientation.get(key) ?? wrapStacks(held);
+    const deciding = decidingOf(held);
+    if (held.bundles.length > 1) return wrapStacks(held, deciding);
+    const { byOrientation } = stacksOf(deciding.wrapped);
+    const key = `${deciding.orientation.join()} ${deciding.layout.grid.join()}`;
+    const made = byOrientation.get(key) ?? wrapStacks(held, deciding);
     byOrientation.set(key, made);
     return made;
   };
   const pack = (held: Held, innerFill: FillStock | null): Packed => {
-    const { wrapped, inner } = held;
-    const { guards } = wrapped.piece;
+    const { bundles, inner } = held;
     const sundries = bundleSundries(held, tapes, house);
     const within = inner && innerFill ? fillInner(held, innerFill) : null;
-    const count = countOf(wrapped);
     const heldLb = bundleLb(held) + (inner?.tareLb ?? 0) + (within?.weightLb ?? 0);
     return {
       held,
       innerFill,
       heldLb,
-      weightLb: heldLb + sundries.weightLb + wrapped.piece.along.weightLb,
+      weightLb: heldLb + sundries.weightLb + bundles.reduce((sum, { wrapped }) => sum + wrapped.piece.along.weightLb, 0),
       costMinor:
-        count * (wrapped.costMinor + guards.costMinor) +
+        overAll(held, ({ piece, costMinor }) => costMinor + piece.guards.costMinor) +
         (inner?.box.priceMinor ?? 0) +
         (within && innerFill ? within.boughtFt3 * fillMinorPerFt3(innerFill, house) : 0) +
         sundries.costMinor +
-        labour(count * (guards.minutes + wrapped.minutes) + sundries.minutes, house),
-      quiet: quietOf(wrapped),
+        labour(overAll(held, ({ piece, minutes }) => piece.guards.minutes + minutes) + sundries.minutes, house),
+      quiet: quietOf(held),
       coarse: once(() => shockCeilings(held, stacks(held), within, COARSE_SLICES)),
       fine: once(() => shockCeilings(held, stacks(held), within, FINE_SLICES)),
     };
@@ -158,7 +170,7 @@ const innerLoad = (held: Held): GapLoad => ({
   insideDepthIn: held.inner!.box.insideIn[2],
   overfillShare: 0,
   onBoard: false,
-  sinkingPsi: sinkingPsiOf({ wrapped: held.wrapped, inner: null }),
+  sinkingPsi: sinkingPsiOf({ bundles: held.bundles, inner: null }),
 });
 
 function fillInner(held: Held, fill: FillStock): Within & { readonly weightLb: number; readonly boughtFt3: number } {
@@ -166,18 +178,24 @@ function fillInner(held: Held, fill: FillStock): Within & { readonly weightLb: n
   const boughtFt3 = boughtWithin(held, fill);
   const weightLb = boughtFt3 * fill.lbPerFt3;
   const gaps = effectiveGaps(inner.gaps, innerLoad(held), CUSHION_MATERIALS[fill.cushion]);
-  return { weightLb, boughtFt3, gaps, fill, massRatio: (inner.tareLb + weightLb) / (countOf(held.wrapped) * held.wrapped.piece.weightLb) };
+  return { weightLb, boughtFt3, gaps, fill, massRatio: (inner.tareLb + weightLb) / piecesLb(held) };
 }
 
 /** What fills an inner box, cubic feet. */
-const boughtWithin = ({ blockIn, bundleIn, layout, inner }: Held, fill: FillStock): number =>
-  fillAmount(fill, 'inner', blockIn, inner!.box.insideIn, inner!.gaps, 0, 0, emptyCellsIn3(layout, bundleIn)).boughtFt3;
+const boughtWithin = ({ blockIn, emptyIn3, inner }: Held, fill: FillStock): number =>
+  fillAmount(fill, 'inner', blockIn, inner!.box.insideIn, inner!.gaps, 0, 0, emptyIn3).boughtFt3;
+
+/** The bundle whose shock stands for all in a floor: of those that lie lowest the most delicate by its peak. */
+export const decidingOf = ({ bundles }: Pick<Held, 'bundles'>): LyingBundle =>
+  bundles
+    .filter(({ atIn }) => atIn[2] === 0)
+    .reduce((least, one) => ((one.wrapped.piece.criticalG ?? Infinity) < (least.wrapped.piece.criticalG ?? Infinity) ? one : least));
 
 /** Works out shells, remembering postage by outside and container. */
-export function shellFigurer({ house, tapes, carriages, piece }: PlanSpace): (shell: Shell) => ShellFigures {
+export function shellFigurer({ house, tapes, carriages, pieces }: PlanSpace): (shell: Shell) => ShellFigures {
   const leastCrush = Math.min(...carriages.map(({ service }) => service.crushFactor));
   const floors = servicesOf(carriages).map((carriage) =>
-    postageFloors(carriage.card, carriage.service, carriage, carriageShipment(piece, { coverAdded: false, signature: false })),
+    postageFloors(carriage.card, carriage.service, carriage, carriageShipment(pieces, { coverAdded: false, signature: false })),
   );
   const byOutside = new Map<string, readonly PostageFloor[]>();
   const postageOf = ({ outsideIn, box }: Shell): readonly PostageFloor[] => {

@@ -10,7 +10,7 @@ import type { Filled, FineFloors, Floor, OpenShell, PlanFloors, Stowed } from '.
 import type { Held } from '../box/stowInBox.ts';
 import type { Shell } from '../box/StowedBox.ts';
 import { packer, shellFigurer, type ShellFigures } from './searchFigures.ts';
-import { ceilingOf } from './recommend.ts';
+import { ceilingOfAll } from './recommend.ts';
 import { startTrace, type SearchProgress, type Trace, type Traced } from './Trace.ts';
 
 const BREATHE_EVERY = 64;
@@ -33,8 +33,8 @@ interface FilledFloor extends Floor {
  * worked out in order of its expected cost, after a few seeds. Nothing else is ever skipped.
  */
 export function* searchPruned(space: PlanSpace): Generator<SearchProgress, Traced> {
-  const trace = startTrace(space.house, ceilingOf(space.piece, space.house));
-  if (space.bundles.length === 0 || space.carriages.length === 0) return trace.found();
+  const trace = startTrace(space.house, ceilingOfAll(space.pieces, space.house));
+  if (space.wraps.length === 0 || space.carriages.length === 0) return trace.found();
   const floors = planFloors(space);
   const stow = stower(space, floors, trace);
   const judge = judgeOnce(space, floors, trace);

@@ -3,11 +3,11 @@ import type { FillStock } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
 import { IN3_PER_FT3 } from '../../units/index.ts';
 import { isEnvelope } from '../box/makeShell.ts';
-import { emptyCellsIn3 } from '../../engineering/stowage/Block.ts';
 import { gapsIn, type Held } from '../box/stowInBox.ts';
 import type { Shell } from '../box/StowedBox.ts';
 import type { Struck } from '../fill/FilledBox.ts';
 import { SINKING_PSI } from '../fill/effectiveGaps.ts';
+import { alongIn3 } from '../fill/fillVoids.ts';
 import { leastOf, type Packed, type ShellFigures } from './searchFigures.ts';
 import { gapRanges, type FillGroup, type GapRange } from './shockCeilings.ts';
 
@@ -31,11 +31,10 @@ const LEADEN = 1e6;
 const STRUCK: readonly Struck[] = ['bottom', 'top', 'front', 'back', 'left', 'right'];
 
 /** Room between what is held and a shell, cubic feet; an envelope has none. */
-export function voidRound({ heldIn, inner, layout, bundleIn, wrapped }: Held, { box, insideIn }: Shell): number {
+export function voidRound({ heldIn, inner, emptyIn3, bundles }: Held, { box, insideIn }: Shell): number {
   if (isEnvelope(box)) return 0;
   const round = Math.max(0, insideIn[0] * insideIn[1] * insideIn[2] - heldIn[0] * heldIn[1] * heldIn[2]);
-  const empty = inner ? 0 : emptyCellsIn3(layout, bundleIn);
-  return Math.max(0, round + empty - wrapped.piece.along.roomIn3) / IN3_PER_FT3;
+  return Math.max(0, round + (inner ? 0 : emptyIn3) - alongIn3({ bundles })) / IN3_PER_FT3;
 }
 
 /** Ranges of lists of shells, each list worked out once. */

@@ -6,12 +6,16 @@ import { beyond, fillAreaIn2, throughWall, type LoadFront } from '../../engineer
 import { sliceGs, slicesOfWeakest, type Slices } from '../../engineering/journey/shockFloor.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import type { Layout } from '../../engineering/stowage/Block.ts';
-import { countOf, type Held } from '../box/stowInBox.ts';
+import { piecesLb, type Held } from '../box/stowInBox.ts';
+import type { LyingBundle } from '../box/StowedBox.ts';
+import { decidingOf } from './searchFigures.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { Gaps } from '../box/StowedBox.ts';
 import { effectiveGaps, type GapLoad, type GapMaterial } from '../fill/effectiveGaps.ts';
 import { boxFace, FACE_AXES, wrapLayersOn } from '../fill/faceLayers.ts';
 import type { Struck } from '../fill/FilledBox.ts';
+import { FACE_CHANCES } from '../../engineering/journey/dropHeights.ts';
+import { FACES } from '../../engineering/pieces/hardPoints.ts';
 import { facesStruck, type StruckShare } from './shockJourney.ts';
 
 /** Upper bounds of the drops that a bundle withstands before an outer box is round it, slice by slice. */
@@ -41,8 +45,18 @@ export interface WrapStacks {
  * What the wraps of one bundle, as it lies, bring to each face. Of several alike those of the lowest storey stand for all, on
  * the faces on which none of them has another before it: what they carry is left out, so that a ceiling stays one.
  */
-export function wrapStacks({ wrapped, orientation, layout: { grid } }: Pick<Held, 'wrapped' | 'orientation' | 'layout'>): WrapStacks {
-  const faces = facesStruck(wrapped, { wide: true, long: true }).filter(({ face }) => face === 'bottom' || grid[FACE_AXES[face][0]] === 1);
+export function wrapStacks({ bundles, resting }: Pick<Held, 'bundles' | 'resting'>, bundle: LyingBundle): WrapStacks {
+  const { wrapped, orientation, layout } = bundle;
+  const at = bundles.indexOf(bundle);
+  // of several kinds one stands for all, on the faces on which it meets the wall itself
+  const meetsWall = (face: Struck) => resting[face].on[at]!.length === 0 && resting[face].emptyIn[at]! === 0;
+  const faces =
+    bundles.length === 1
+      ? facesStruck(wrapped, { wide: true, long: true }).filter(({ face }) => face === 'bottom' || layout.grid[FACE_AXES[face][0]] === 1)
+      : FACES.filter((face) => meetsWall(face) && (face === 'bottom' || layout.grid[FACE_AXES[face][0]] === 1)).map((face) => ({
+          face,
+          chance: FACE_CHANCES[face],
+        }));
   const stacks = faces.map(({ face }) => wrapLayersOn(wrapped, orientation, face));
   return {
     faces,
@@ -63,16 +77,17 @@ export interface Within {
 
 /** Ceilings for a bundle, bare or in its inner box; null where shock does not limit the piece. */
 export function shockCeilings(
-  held: Pick<Held, 'wrapped' | 'inner' | 'layout'>,
+  held: Pick<Held, 'bundles' | 'inner'>,
   stacks: WrapStacks,
   within: Within | null,
   cut: Slices,
   massRatio = within?.massRatio ?? 0,
 ): ShockCeilings | null {
-  const { piece } = held.wrapped;
+  const { wrapped, layout } = decidingOf(held);
+  const { piece } = wrapped;
   if (piece.criticalG === null) return null;
   const { faces, faceChances, layers, loads } = stacks;
-  const slices = slicesOfWeakest(cut, lowestOf(held.layout));
+  const slices = slicesOfWeakest(cut, lowestOf(layout));
   const divisor = innerMassDivisor(massRatio);
   const gs = sliceGs(slices, piece.criticalG / divisor, piece.spread);
   const heights = new Float64Array(faces.length * gs.length);
@@ -100,9 +115,8 @@ export function ceilingsWithAny(
   ranges: (face: Struck) => GapRange[],
   slices: Slices,
 ): ShockCeilings | null {
-  const { inner, wrapped } = held;
-  const { weightLb } = wrapped.piece;
-  const bare = shockCeilings({ ...held, inner: null }, stacks, null, slices, (inner?.tareLb ?? 0) / (countOf(wrapped) * weightLb));
+  const { inner } = held;
+  const bare = shockCeilings({ ...held, inner: null }, stacks, null, slices, (inner?.tareLb ?? 0) / piecesLb(held));
   if (!bare || !inner) return bare;
   const count = bare.forces.length;
   const heights = new Float64Array(bare.heights.length);

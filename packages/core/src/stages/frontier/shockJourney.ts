@@ -5,45 +5,46 @@ import { FACES } from '../../engineering/pieces/hardPoints.ts';
 import type { PieceStrength } from '../../engineering/journey/oneDrop.ts';
 import type { Journey, StruckFace } from '../../engineering/journey/shockChance.ts';
 import type { Gaps } from '../box/StowedBox.ts';
-import { countOf } from '../box/stowInBox.ts';
+import { countOfAll, piecesLb } from '../box/stowInBox.ts';
 import { driftedGaps } from '../fill/effectiveGaps.ts';
-import { faceLayers } from '../fill/faceLayers.ts';
+import { FACE_AXES, faceLayers } from '../fill/faceLayers.ts';
 import type { FilledBox, Struck } from '../fill/FilledBox.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
 
-/** Inner box and its fill over the piece's own weight; 0 without an inner box. */
+/** Inner box and its fill over the pieces' own weight; 0 without an inner box. */
 export function innerMassRatio({ stowed, amounts }: FilledBox): number {
   if (!stowed.inner) return 0;
   const fillLb = amounts.filter((one) => one.where === 'inner').reduce((sum, one) => sum + one.boughtFt3 * one.stock.lbPerFt3, 0);
-  return (stowed.inner.tareLb + fillLb) / (countOf(stowed.wrapped) * stowed.wrapped.piece.weightLb);
+  return (stowed.inner.tareLb + fillLb) / piecesLb(stowed);
 }
 
 /** Above this share of the piece's weight an inner box deserves a warning. */
 export const HEAVY_INNER_RATIO = 0.5;
 
 /**
- * The ways of one filled box as the shock model takes them, whatever it weighs and whoever carries it; null
- * when shock does not limit the piece. Opposite sides that are alike are merged.
+ * The ways of one bundle of a filled box as the shock model takes them, whatever the parcel weighs and whoever carries it; null
+ * when shock does not limit the piece. Opposite sides that are alike are merged where there is one bundle.
  */
-export const shockJourney = (filled: FilledBox): JourneyOf | null => journeyThrough(filled, (gaps) => struckFaces(filled, gaps));
+export const shockJourney = (filled: FilledBox, at = 0): JourneyOf | null =>
+  journeyThrough(filled, at, (gaps) => struckFaces(filled, at, gaps));
 
 /** `shockJourney` with no sides merged, so that it can be told which one struck: in the order of `FACES`. */
-export const shockFaceByFace = (filled: FilledBox): JourneyOf | null =>
-  journeyThrough(filled, (gaps) => FACES.map((face) => ({ chance: FACE_CHANCES[face], ...stacksOn(filled, face, gaps) })));
+export const shockFaceByFace = (filled: FilledBox, at = 0): JourneyOf | null =>
+  journeyThrough(filled, at, (gaps) => everyFace(filled, at, gaps));
 
 /** A journey, once it is known what the parcel weighs and who carries it how far. */
 export type JourneyOf = (grossWeightLb: number, zone: number, handlingFactor: number) => Journey;
 
-function journeyThrough(filled: FilledBox, facesWith: (gaps: Gaps) => StruckFace[]): JourneyOf | null {
-  const { piece } = filled.stowed.wrapped;
+function journeyThrough(filled: FilledBox, at: number, facesWith: (gaps: Gaps) => StruckFace[]): JourneyOf | null {
+  const { wrapped, layout } = filled.stowed.bundles[at]!;
+  const { piece } = wrapped;
   if (piece.criticalG === null) return null;
   const divisor = innerMassDivisor(innerMassRatio(filled));
   const criticalG = piece.criticalG / divisor;
   const faces = facesWith(filled.effectiveGaps);
   const drift = filled.driftChance > 0 ? { chance: filled.driftChance, faces: facesWith(driftedGaps(filled.effectiveGaps)) } : null;
-  const pieces = countOf(filled.stowed.wrapped);
   return (grossWeightLb, zone, handlingFactor) => ({
-    ...(pieces > 1 ? { pieces } : {}),
+    ...(layout.count > 1 ? { pieces: layout.count } : {}),
     weightLb: piece.weightLb,
     grossWeightLb,
     zone,
@@ -85,15 +86,18 @@ export function facesStruck({ layers }: WrappedItem, alike: { readonly wide: boo
 }
 
 /** What lies on each face that may be struck, with gaps as they are on the way. */
-export function struckFaces(filled: FilledBox, gaps: Gaps): StruckFace[] {
-  const alone = countOf(filled.stowed.wrapped) === 1;
-  const alike = { wide: alone && gaps.front === gaps.back, long: alone && gaps.left === gaps.right };
-  return facesStruck(filled.stowed.wrapped, alike).map(({ face, chance }) => ({ chance, ...stacksOn(filled, face, gaps) }));
+export function struckFaces(filled: FilledBox, at: number, gaps: Gaps): StruckFace[] {
+  if (countOfAll(filled.stowed) > 1) return everyFace(filled, at, gaps);
+  const alike = { wide: gaps.front === gaps.back, long: gaps.left === gaps.right };
+  return facesStruck(filled.stowed.bundles[0].wrapped, alike).map(({ face, chance }) => ({ chance, ...stacksOn(filled, at, face, gaps) }));
 }
 
-/** What lies on a face for a piece, and for those that stand otherwise. */
-function stacksOn(filled: FilledBox, face: Struck, gaps: Gaps): Pick<StruckFace, 'layers' | 'others'> {
-  const [first, ...others] = filled.stowed.layout.columns[face].map((column) => faceLayers(filled, face, gaps, column));
+const everyFace = (filled: FilledBox, at: number, gaps: Gaps): StruckFace[] =>
+  FACES.map((face) => ({ chance: FACE_CHANCES[face], ...stacksOn(filled, at, face, gaps) }));
+
+/** What lies on a face for a piece, and for those alike that stand otherwise. */
+function stacksOn(filled: FilledBox, at: number, face: Struck, gaps: Gaps): Pick<StruckFace, 'layers' | 'others'> {
+  const [first, ...others] = filled.stowed.bundles[at]!.layout.columns[face].map((column) => faceLayers(filled, face, gaps, at, column));
   return { layers: first!, ...(others.length > 0 ? { others } : {}) };
 }
 
@@ -108,23 +112,25 @@ export interface ShockFacts extends PieceStrength {
   readonly faces: Readonly<Record<Struck, FaceStack>>;
 }
 
-/** The piece's strength and what lies on each face of a filled box; null where shock does not limit the piece. */
-export function shockOnFaces(filled: FilledBox): ShockFacts | null {
-  const journey = shockJourney(filled);
+/** A piece's strength and what lies on each face of a filled box; null where shock does not limit the piece. */
+export function shockOnFaces(filled: FilledBox, at = 0): ShockFacts | null {
+  const journey = shockJourney(filled, at);
   if (!journey) return null;
   const { weightLb, criticalG, spread, ownHeightIn } = journey(1, 1, 1);
   const { stowed, fill, innerFill } = filled;
-  const wraps = stowed.wrapped.layers.filter(({ cushion }) => cushion !== null).map(({ stock }) => stock.name);
+  const wrapsOf = (which: number) =>
+    stowed.bundles[which]!.wrapped.layers.filter(({ cushion }) => cushion !== null).map(({ stock }) => stock.name);
   // the first stands in the corner that all drops to the low end of a side reach bare
-  const through = (face: Struck) =>
-    Array.from({ length: stowed.layout.columns[face][0]!.beyond }, () =>
-      [...wraps]
-        .reverse()
-        .concat(wraps)
-        .map((name) => `${name} of the next`),
-    ).flat();
+  const next = (which: number, times: number) =>
+    Array.from({ length: times }, () => [...[...wrapsOf(which)].reverse(), ...wrapsOf(which)].map((name) => `${name} of the next`)).flat();
+  const through = (face: Struck): string[] => {
+    const names = next(at, stowed.bundles[at]!.layout.columns[face][0]!.beyond);
+    for (let one = stowed.resting[face].on[at]![0]; one; one = stowed.resting[face].on[one.at]![0])
+      names.push(...next(one.at, stowed.bundles[one.at]!.layout.grid[FACE_AXES[face][0]]));
+    return names;
+  };
   const namesOn = (face: Struck) => [
-    ...wraps,
+    ...wrapsOf(at),
     ...through(face),
     ...(stowed.inner && innerFill ? [innerFill.name] : []),
     ...(stowed.shell.box.style === 'padded' ? ['Padding'] : []),
@@ -132,7 +138,7 @@ export function shockOnFaces(filled: FilledBox): ShockFacts | null {
   ];
   const stack = (face: Struck): FaceStack => ({
     names: namesOn(face),
-    layers: faceLayers(filled, face),
+    layers: faceLayers(filled, face, filled.effectiveGaps, at),
   });
   return {
     weightLb,

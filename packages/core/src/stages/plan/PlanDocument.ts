@@ -14,11 +14,8 @@ import type { WeightPart } from '../weight/WeighedParcel.ts';
 export const PLAN_FORMAT = 3;
 export const CORE_VERSION = '0.3.0';
 
-/** A plan as it is drawn, stored and checked: figures only, nothing to look up. */
-export interface PlanDocument {
-  readonly format: typeof PLAN_FORMAT;
-  readonly coreVersion: string;
-  readonly choice: PlanChoice;
+/** One piece of a parcel, or several alike, as wrapped and as it lies. */
+export interface PlanBundle {
   readonly piece: {
     readonly id: string;
     readonly title: string;
@@ -39,6 +36,26 @@ export interface PlanDocument {
   readonly coverIn: number;
   /** How several alike stand: one for a single piece. */
   readonly block: PlanBlock;
+}
+
+/** What may happen to one bundle of several by itself. */
+export interface BundleRisk {
+  /** Chance that it breaks, and that it is spoilt. */
+  readonly chance: number;
+  readonly spoils: number;
+  /** What a landing depends on for it; null where shock does not limit the piece. */
+  readonly shock: ShockFacts | null;
+}
+
+/** A plan as it is drawn, stored and checked: figures only, nothing to look up. Its first bundle stands in it by itself. */
+export interface PlanDocument extends PlanBundle {
+  readonly format: typeof PLAN_FORMAT;
+  readonly coreVersion: string;
+  readonly choice: PlanChoice;
+  /** The bundles of the parcel's other pieces, in their order; left out for one. */
+  readonly others?: readonly PlanBundle[];
+  /** What may happen to each bundle, the first included; left out for one. */
+  readonly risks?: readonly BundleRisk[];
   readonly inner: {
     readonly key: string;
     readonly name: string;
@@ -89,16 +106,19 @@ export interface PlanDocument {
   readonly shock: ShockFacts | null;
 }
 
-/** The bundles of a parcel, all alike, as they stand. */
+/** Every bundle of a plan, the first included. */
+export const planBundles = (plan: PlanDocument): readonly [PlanBundle, ...PlanBundle[]] => [plan, ...(plan.others ?? [])];
+
+/** The bundles of one piece, or of several that are alike, as they stand. */
 export interface PlanBlock {
   /** How many pieces there are in all. */
   readonly pieces: number;
   /** How many pieces lie in each bundle, in the order of the letters. */
   readonly stacks: readonly number[];
   readonly grid: Grid;
-  /** Outside of them all. */
+  /** Outside of all bundles of the parcel. */
   readonly sizeIn: Triple;
-  /** Near corner of each bundle, from the near corner of them all: A, B, C … in the order they are put in. */
+  /** Near corner of each bundle, from the near corner of all that the parcel holds: A, B, C … */
   readonly at: readonly Triple[];
 }
 
@@ -145,8 +165,10 @@ export interface PlanFill {
 /** Which side of a box is too short. */
 export type ShortSide = 'long' | 'wide' | 'deep';
 
-/** What is wrong with a nest; one with any that `blocks` is never offered to the bench as if it were fine. */
-export type PlanFault =
+/** What is wrong with a nest, and with which of several pieces; one with any that `blocks` is never offered to the bench as if it were fine. */
+export type PlanFault = AnyFault & { readonly of?: string };
+
+type AnyFault =
   /** It does not go in: which box, which side, by how much. */
   | { readonly kind: 'tooSmall'; readonly blocks: true; readonly box: 'box' | 'inner'; readonly side: ShortSide; readonly shortIn: number }
   /** The chosen service does not carry it. */

@@ -40,12 +40,12 @@ describe('parts equal the whole', () => {
     expect(wraps(six)).toBeCloseTo(6 * wraps(one), 9);
     const bubble = (option: PlanOption) => stockUsed(option).find(({ kind }) => kind === 'wrap')!.amount;
     expect(bubble(six)).toBeCloseTo(6 * bubble(one), 9);
-    expect(six.rated.weighed.filled.stowed.wrapped.piece.replacementMinor).toBe(7200);
+    expect(six.rated.weighed.filled.stowed.bundles[0].wrapped.piece.replacementMinor).toBe(7200);
   });
 
   test('what is not bundle is fill: inside, less six bundles, and six in a hundred above the rim', () => {
     const [l, w, d] = stowed.shell.insideIn;
-    const [a, b, c] = stowed.bundleIn;
+    const [a, b, c] = stowed.bundles[0].bundleIn;
     const fill = six.rated.weighed.filled.amounts[0]!;
     expect(fill.boughtFt3).toBeCloseTo(((l * w * d - 6 * a * b * c) / 1728) * 1.06, 9);
     // a storey that is not full is filled too
@@ -72,15 +72,17 @@ describe('parts equal the whole', () => {
 
 describe('columns', () => {
   const stack = derive({ box: '12x12x30', grid: [1, 1, 3] }, { count: 3 }).rated.weighed.filled;
-  const [lowest, middle, highest] = [0, 1, 2].map((beyond) => stack.stowed.layout.columns.bottom.find((each) => each.beyond === beyond)!);
+  const [lowest, middle, highest] = [0, 1, 2].map((beyond) =>
+    stack.stowed.bundles[0].layout.columns.bottom.find((each) => each.beyond === beyond)!,
+  );
 
   test('what lies below carries what lies above: its layers are laid down with as much less area', () => {
     const alone = derive({ box: '12x12x30' }, { count: 1 }).rated.weighed.filled;
     const bare = faceLayers(alone, 'bottom')[0]!.areaIn2;
-    expect(faceLayers(stack, 'bottom', stack.effectiveGaps, lowest)[0]!.areaIn2).toBeCloseTo(bare / 3, 9);
-    expect(faceLayers(stack, 'bottom', stack.effectiveGaps, highest)[0]!.areaIn2).toBeCloseTo(bare, 9);
+    expect(faceLayers(stack, 'bottom', stack.effectiveGaps, 0, lowest)[0]!.areaIn2).toBeCloseTo(bare / 3, 9);
+    expect(faceLayers(stack, 'bottom', stack.effectiveGaps, 0, highest)[0]!.areaIn2).toBeCloseTo(bare, 9);
     // the highest has its own wrap, two of each neighbour, and the bedding beneath
-    expect(faceLayers(stack, 'bottom', stack.effectiveGaps, highest)).toHaveLength(1 + 2 + 2 + 1);
+    expect(faceLayers(stack, 'bottom', stack.effectiveGaps, 0, highest)).toHaveLength(1 + 2 + 2 + 1);
     expect(middle!.behind).toBe(1);
   });
 
@@ -117,7 +119,7 @@ describe('columns', () => {
     const alone = derive({ box: '12x12x30' }, { count: 1 }).rated.weighed.filled;
     const stands = (layers: readonly CushionLayer[]) => dropHeightAtG(layers, JAR.weightLb, 100);
     const bare = stands(faceLayers(alone, 'bottom', stack.effectiveGaps));
-    const of = (column: typeof lowest) => stands(faceLayers(stack, 'bottom', stack.effectiveGaps, column));
+    const of = (column: typeof lowest) => stands(faceLayers(stack, 'bottom', stack.effectiveGaps, 0, column));
     expect(of(lowest)).toBeLessThanOrEqual(bare);
     expect(of(middle)).toBeGreaterThan(of(lowest));
     expect(of(highest)).toBeGreaterThan(of(middle));
@@ -156,7 +158,7 @@ describe('piece against piece', () => {
   test('bare against bare a fifth of the times they are thrown together', () => {
     const bare = derive({ layers: [] }, { count: 2 }).rated.weighed.filled.stowed;
     // side by side: ends are struck with 0.09 each, in one drop of one
-    expect(knockChance({ ...bare, layout: layoutOf([2, 1, 1], 2) }, 1)).toBeCloseTo(0.2 * 0.18, 9);
+    expect(knockChance({ ...bare, bundles: [{ ...bare.bundles[0], layout: layoutOf([2, 1, 1], 2) }] }, 1)).toBeCloseTo(0.2 * 0.18, 9);
   });
 });
 
@@ -170,7 +172,7 @@ describe('more in a parcel', () => {
     }
   });
   test('where one of six breaks, a sixth of the worth goes, with the postage and the trouble of all', () => {
-    const { piece } = six.rated.weighed.filled.stowed.wrapped;
+    const { piece } = six.rated.weighed.filled.stowed.bundles[0].wrapped;
     expect(six.lossMinor - piece.replacementMinor).toBeGreaterThan(0);
     expect(six.riskMinor).toBeLessThan(six.lossMinor * six.chance * 1.5);
     expect(six.riskMinor).toBeGreaterThan((six.lossMinor - piece.replacementMinor) * six.chance);

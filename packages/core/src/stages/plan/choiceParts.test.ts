@@ -19,8 +19,15 @@ const FACTS = {
 };
 const MORE = { stock: { ...STOCK, boxes: [...STOCK.boxes, box([16, 16, 16]), box([10, 10, 10]), box([20, 18, 16])] } };
 const asked = request(FACTS, MORE);
+const OTHER_ID = '00000000-0000-4000-8000-000000000002';
 /** Only several can stand otherwise. */
 const pair = request({ ...FACTS, lengthIn: 4, weightLb: 3, count: 2 }, MORE);
+/** Only different ones. */
+const two = {
+  ...request(FACTS, MORE),
+  order: { ...asked.order, pieces: [...asked.order.pieces, { ...asked.order.pieces[0]!, id: OTHER_ID, lengthIn: 4, weightLb: 1 }] },
+  pieceIds: [...asked.pieceIds, OTHER_ID],
+};
 const BASE: PlanChoice = { ...CHOICE, box: '16x16x16', layers: [{ material: 'largeBubble', turns: 2 }] };
 
 /** Another value of each part; a part without one does not compile. */
@@ -30,6 +37,8 @@ const OTHER: { readonly [Part in keyof Required<PlanChoice>]: PlanChoice[Part] }
   layers: [{ material: 'largeBubble', turns: 4 }],
   orientation: [2, 0, 1],
   grid: [1, 2, 1],
+  others: [{ layers: [{ material: 'largeBubble', turns: 3 }], orientation: [0, 1, 2] }],
+  stand: { along: 1, parts: [0, 1] },
   inner: { box: '10x10x10', fill: 'mouldedFill' },
   box: '20x18x16',
   newDepthIn: 11,
@@ -41,6 +50,19 @@ const OTHER: { readonly [Part in keyof Required<PlanChoice>]: PlanChoice[Part] }
   service: SERVICE.key,
   coverAdded: true,
   signature: true,
+};
+
+const BESIDE: PlanChoice = {
+  ...BASE,
+  box: '20x18x16',
+  others: [{ layers: [{ material: 'largeBubble', turns: 2 }], orientation: [0, 1, 2] }],
+  stand: { along: 0, parts: [0, 1] },
+};
+/** What only several have is moved among several. */
+const SEVERAL: Partial<Record<keyof PlanChoice, [typeof asked, PlanChoice]>> = {
+  grid: [pair, { ...BASE, grid: [2, 1, 1] }],
+  others: [two, BESIDE],
+  stand: [two, BESIDE],
 };
 
 function figures(choice: PlanChoice, of = asked): Record<Moved, unknown> {
@@ -61,9 +83,9 @@ function figures(choice: PlanChoice, of = asked): Record<Moved, unknown> {
 const parts = (Object.keys(CHOICE_PARTS) as (keyof PlanChoice)[]).filter((part) => part !== 'service');
 
 test.each(parts)('%s moves what it must, and says what it leaves alone', (part) => {
-  const of = part === 'grid' ? pair : asked;
-  const before = figures({ ...BASE, ...(part === 'grid' ? { grid: [2, 1, 1] as const } : {}) }, of);
-  const after = figures({ ...BASE, [part]: OTHER[part] }, of);
+  const [of, base] = SEVERAL[part] ?? [asked, BASE];
+  const before = figures(base, of);
+  const after = figures({ ...base, [part]: OTHER[part] }, of);
   const { still } = CHOICE_PARTS[part];
   const stayed = MOVED.filter((figure) => after[figure] === before[figure]);
   expect(stayed).toEqual(MOVED.filter((figure) => figure in still));

@@ -48,6 +48,16 @@ export const CHOICE_PARTS: Readonly<Record<keyof PlanChoice, ChoicePart>> = {
       weight: 'the same room is left to fill',
     },
   },
+  others: { name: 'the other bundles', still: {} },
+  stand: {
+    name: 'how different bundles stand together',
+    still: {
+      minutes: 'the same bundles go in',
+      stock: 'the same room is left to fill',
+      cost: 'the same room is left to fill',
+      weight: 'the same room is left to fill',
+    },
+  },
   inner: { name: 'inner box', still: {} },
   box: { name: 'box', still: {} },
   newDepthIn: { name: 'depth it is cut down to', still: {} },

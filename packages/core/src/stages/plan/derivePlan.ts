@@ -1,24 +1,25 @@
 import { HEAVIEST_LB } from '../../engineering/journey/dropSchedule.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import { OWN_BOX, ownBoxOf } from '../box/ownBox.ts';
+import type { Wraps } from '../box/stowInBox.ts';
 import { stowAsTold } from '../box/stowAsTold.ts';
 import { fillVoids } from '../fill/fillVoids.ts';
 import { judgeParcel, type Judge } from '../frontier/judgeParcel.ts';
-import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
+import type { BundleChoice, PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { formatWeight } from '../../units/index.ts';
 import { addedOf } from '../item/addedTo.ts';
 import { inspectItem } from '../item/inspectItem.ts';
 import type { InspectedPiece } from '../item/InspectedPiece.ts';
 import { BY_HAND, byHand, handCard } from '../rate/byHand.ts';
 import { nearestService } from '../../engineering/tariff/nearestService.ts';
-import { carriages, rateParcel, type Carriage, type RateLocks } from '../rate/rateParcel.ts';
+import { carriages, rateParcel, type Carriage, type Pieces, type RateLocks } from '../rate/rateParcel.ts';
 import { readSale } from '../sale/readSale.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import { weighParcel } from '../weight/weighParcel.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
 import { measuredAs } from '../wrap/waysToWrap.ts';
 import { wrapItem } from '../wrap/wrapItem.ts';
-import type { PlanRequest } from './PlanRequest.ts';
+import { bundleLocks, piecesOf, type PlanRequest } from './PlanRequest.ts';
 import { boxesOf } from './stockFor.ts';
 
 /** A choice worked out, or why it cannot be carried out at all. */
@@ -52,33 +53,36 @@ export interface Deriver {
 export function deriver(request: PlanRequest): Deriver {
   const { stock, house, cards } = request;
   const order = readSale(request.order);
-  const facts = order.pieces.find((piece) => piece.id === request.pieceId);
-  if (!facts) throw new RangeError(`pieceId must be one of the order’s pieces, not ${request.pieceId}`);
-  const piece = inspectItem(order, facts);
+  const facts = piecesOf(request);
+  const bare = facts.map((one) => inspectItem(order, one)) as unknown as Pieces;
   const { boxes } = boxesOf({ stock, cards, locks: {} });
-  const own = ownBoxOf(facts);
+  const own = facts.length === 1 ? ownBoxOf(facts[0]) : null;
   const pieces = new Map<string, InspectedPiece>();
   const bundles = new Map<string, WrappedItem>();
   const ways = new Map<string, Carriage[]>();
   const parcels = new Map<string, { weighed: WeighedParcel; judge: () => Judge } | string>();
 
-  const guarded = (choice: PlanChoice): InspectedPiece => {
+  const guarded = (at: number, choice: BundleChoice): InspectedPiece => {
     const added = addedOf(choice);
-    if (!added.guards && !added.filledHollows) return piece;
-    const key = JSON.stringify(added);
-    const found = pieces.get(key) ?? inspectItem(order, facts, added);
+    if (!added.guards && !added.filledHollows) return bare[at]!;
+    const key = JSON.stringify([at, added]);
+    const found = pieces.get(key) ?? inspectItem(order, facts[at]!, added);
     pieces.set(key, found);
     return found;
   };
-  const wrap = (choice: PlanChoice): WrappedItem => {
+  const wrap = (at: number, choice: BundleChoice): WrappedItem => {
     const { layers } = choice;
-    const key = JSON.stringify([layers, addedOf(choice)]);
-    const wrapped = bundles.get(key) ?? wrapItem(guarded(choice), layers, stock, house, measuredAs(request.locks, layers));
+    const key = JSON.stringify([at, layers, addedOf(choice)]);
+    const measured = measuredAs(bundleLocks(request.locks, at), layers);
+    const wrapped = bundles.get(key) ?? wrapItem(guarded(at, choice), layers, stock, house, measured);
     bundles.set(key, wrapped);
     return wrapped;
   };
   const weigh = (choice: PlanChoice): WeighedParcel | string => {
-    const missing = choice.layers.find((layer) => !stock.wraps.some((one) => one.key === layer.material));
+    const each = [choice, ...(choice.others ?? [])];
+    if (each.length !== facts.length)
+      return `${each.length === 1 ? 'one bundle is' : `${each.length} bundles are`} chosen for ${facts.length === 1 ? 'one piece' : `${facts.length} pieces`}`;
+    const missing = each.flatMap(({ layers }) => layers).find((layer) => !stock.wraps.some((one) => one.key === layer.material));
     if (missing) return `${missing.material} is not in the stockroom`;
     const box = boxes.find((one) => one.key === choice.box);
     const inner = choice.inner && (choice.inner.box === OWN_BOX ? (own ?? undefined) : boxes.find((one) => one.key === choice.inner!.box));
@@ -88,7 +92,7 @@ export function deriver(request: PlanRequest): Deriver {
     if (fill === undefined || innerFill === undefined) return 'that fill is not in the stockroom';
     if ((choice.liner || choice.board) && !stock.linerBoard)
       return `there is no sheet board for a ${choice.liner ? 'liner' : 'board under it'}`;
-    const stowed = stowAsTold(wrap(choice), { ...choice, inner, box, sheet: stock.linerBoard });
+    const stowed = stowAsTold(each.map((one, at) => wrap(at, one)) as unknown as Wraps, { ...choice, inner, box, sheet: stock.linerBoard });
     if (!stowed) return `a second wall leaves no inside of ${box.name}`;
     const weighed = weighParcel(fillVoids(stowed, fill, innerFill, house, choice.extraFill), stock, house);
     return weighed.grossLb > HEAVIEST_LB
@@ -97,7 +101,7 @@ export function deriver(request: PlanRequest): Deriver {
   };
   const carry = (locks: Required<RateLocks>): Carriage[] => {
     const key = JSON.stringify(locks);
-    const found = ways.get(key) ?? carriages(locks.service === BY_HAND ? [handCard(cards, order)] : cards, piece, house, locks);
+    const found = ways.get(key) ?? carriages(locks.service === BY_HAND ? [handCard(cards, order)] : cards, bare, house, locks);
     ways.set(key, found);
     return found;
   };
@@ -114,7 +118,7 @@ export function deriver(request: PlanRequest): Deriver {
     return parcel;
   };
   const lackingFor = (weighed: WeighedParcel, { coverAdded, signature }: PlanChoice) => ({
-    refusals: rateParcel(weighed, carriages(cards, piece, house, { coverAdded, signature }).filter(takesOwnBoxes)).refused(request.units),
+    refusals: rateParcel(weighed, carriages(cards, bare, house, { coverAdded, signature }).filter(takesOwnBoxes)).refused(request.units),
     nearest: nearestService(cards, { ...order, ...parcelAsSent(weighed) }),
   });
   const derive = (choice: PlanChoice): Derived => {

@@ -1,7 +1,7 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { formatLength, formatSize, type UnitSystem } from '../../units/index.ts';
 import { leastGap } from '../box/gapsAround.ts';
-import { gapsIn, heldBare, stow } from '../box/stowInBox.ts';
+import { gapsIn, heldBare, stow, type Wraps } from '../box/stowInBox.ts';
 import { wholeShell, isEnvelope } from '../box/makeShell.ts';
 import { whyNot } from '../box/whyNot.ts';
 import { fillVoids } from '../fill/fillVoids.ts';
@@ -9,7 +9,7 @@ import { certificateHolds } from '../frontier/quietCauses.ts';
 import { everyHeld, fillFinder, shellFinder, type PlanSpace } from '../frontier/PlanSpace.ts';
 import { rateParcel } from '../rate/rateParcel.ts';
 import { weighParcel } from '../weight/weighParcel.ts';
-import type { WrappedItem } from '../wrap/WrappedItem.ts';
+import type { PieceFacts } from '../sale/Order.ts';
 import type { PlanRequest } from './PlanRequest.ts';
 
 /** Why nothing will do, nearest miss first, and what would make it possible. */
@@ -25,18 +25,19 @@ const none = (reasons: string[], wouldHelp: string[]): NoPlan => ({ kind: 'noPla
 
 /** Why a space holds no plan at all. */
 export function explainNoPlan({ stock, house, locks, units }: PlanRequest, space: PlanSpace): NoPlan {
-  const smallest = space.bundles.reduce<WrappedItem | null>((least, one) => (!least || one.coverIn < least.coverIn ? one : least), null);
+  const coverOf = (wraps: Wraps) => wraps.reduce((sum, { coverIn }) => sum + coverIn, 0);
+  const smallest = space.wraps.reduce<Wraps | null>((least, one) => (!least || coverOf(one) < coverOf(least) ? one : least), null);
   if (!smallest) {
-    const pointed = space.piece.facts.hardPoints.length > 0;
-    const { feel } = space.piece.archetype;
+    const some = (is: (facts: PieceFacts) => boolean) => space.pieces.some(({ facts }) => is(facts));
+    const feels = space.pieces.flatMap(({ archetype: { feel }, facts }) =>
+      feel ? [facts.hardPoints.length > 0 ? feel.pointIn : feel.edgeIn] : [],
+    );
     return none(
       ['no way of wrapping passes the feel test with what is in the stockroom'],
       [
-        ...(feel ? [`bubble enough for ${formatLength(pointed ? feel.pointIn : feel.edgeIn, units)} of cover all round`] : []),
-        ...(space.piece.facts.dampSensitive && !stock.wraps.some((wrap) => wrap.role === 'barrier') ? ['a damp bag'] : []),
-        ...(space.piece.facts.finish === 'rubsOff' || space.piece.facts.finish === 'uncured'
-          ? ['tissue or thin foam for the first layer']
-          : []),
+        ...(feels.length > 0 ? [`bubble enough for ${formatLength(Math.max(...feels), units)} of cover all round`] : []),
+        ...(some(({ dampSensitive }) => dampSensitive) && !stock.wraps.some((wrap) => wrap.role === 'barrier') ? ['a damp bag'] : []),
+        ...(some(({ finish }) => finish === 'rubsOff' || finish === 'uncured') ? ['tissue or thin foam for the first layer'] : []),
       ],
     );
   }
@@ -76,7 +77,7 @@ export function explainNoPlan({ stock, house, locks, units }: PlanRequest, space
 }
 
 /** The least box that would do, and the bedding with which one on hand would. */
-function boxWanted(smallest: WrappedItem, { room, house }: PlanSpace, pinned: string | undefined, units?: UnitSystem): string[] {
+function boxWanted(smallest: Wraps, { room, house }: PlanSpace, pinned: string | undefined, units?: UnitSystem): string[] {
   const held = heldBare(smallest)[0]!;
   const wantedIn = held.heldIn.map((side) => side + 2 * house.leastGapIn) as unknown as Triple;
   const nearest = room.boxes

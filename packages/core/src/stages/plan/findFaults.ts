@@ -5,6 +5,8 @@ import { isEnvelope } from '../box/makeShell.ts';
 import { bedding } from '../box/stowInBox.ts';
 import { emptyGap, leastRoomIn } from '../fill/leastRoom.ts';
 import type { Gaps, StowedBox } from '../box/StowedBox.ts';
+import { countedTitle } from '../sale/countedTitle.ts';
+import { leastCoverIn } from '../frontier/PlanSpace.ts';
 import { certificateHolds } from '../frontier/quietCauses.ts';
 import { HEAVY_INNER_RATIO, innerMassRatio } from '../frontier/shockJourney.ts';
 import type { RatedParcel } from '../rate/RatedParcel.ts';
@@ -50,26 +52,41 @@ const BLOCKED: Readonly<Record<PlanFault['kind'], string>> = {
 export function findFaults(weighed: WeighedParcel, house: House): PlanFault[] {
   const { filled } = weighed;
   const { stowed } = filled;
-  const { wrapped } = stowed;
-  const part = partNotFollowed(wrapped.piece, wrapped.layers);
+  const { bundles } = stowed;
   const small = tooSmall(stowed);
   if (small) return [small];
+  const each = bundles.map(({ wrapped }) => faultsOfBundle(wrapped, house));
+  // of several it is said which
+  const named =
+    bundles.length === 1
+      ? each.flat()
+      : each.flatMap((some, at) => some.map((fault) => ({ ...fault, of: countedTitle(bundles[at]!.wrapped.piece.facts) })));
+  const coverIn = leastCoverIn(stowed);
   const faults: PlanFault[] = [
-    ...wrapped.missing.map((kind): PlanFault => ({ kind, blocks: true })),
-    ...bareTogether(wrapped),
-    ...wrapped.feelFaults.map((fault): PlanFault => ({ kind: 'feel', blocks: true, ...fault })),
-    ...(filled.fill ? hollowGap(stowed.gaps, filled.fill, stowed.inner ? 0 : wrapped.coverIn) : []),
-    ...(stowed.inner && filled.innerFill ? hollowGap(stowed.inner.gaps, filled.innerFill, wrapped.coverIn) : []),
+    ...named.filter(({ blocks }) => blocks),
+    ...(filled.fill ? hollowGap(stowed.gaps, filled.fill, stowed.inner ? 0 : coverIn) : []),
+    ...(stowed.inner && filled.innerFill ? hollowGap(stowed.inner.gaps, filled.innerFill, coverIn) : []),
     ...(isEnvelope(stowed.shell.box) ? [] : thinGaps(stowed.gaps, bedding(house, stowed), house.strictGaps)),
     ...(stowed.inner ? thinGaps(stowed.inner.gaps, house.snugGapIn, house.strictGaps) : []),
     ...(certificateHolds(weighed) ? [] : [{ kind: 'certificate', blocks: true } as const]),
-    ...(isThin(wrapped.piece, wrapped.growsIn) ? [{ kind: 'thin', blocks: false, growsIn: wrapped.growsIn } as const] : []),
-    ...(part !== null && house.bubble !== 'largeOnly' ? [{ kind: 'largeFirst', blocks: false, part } as const] : []),
+    ...named.filter(({ blocks }) => !blocks),
     ...(innerMassRatio(filled) > HEAVY_INNER_RATIO ? [{ kind: 'heavyInner', blocks: false } as const] : []),
     ...(!isEnvelope(stowed.shell.box) && tooShallowForMcKee(stowed.shell.outsideIn) ? [{ kind: 'shallow', blocks: false } as const] : []),
     ...(stowed.shell.box.onHand > 0 && (stowed.inner?.box.onHand ?? 1) > 0 ? [] : [{ kind: 'noneLeft', blocks: false } as const]),
   ];
   return [...faults].sort((a, b) => rankOf(a) - rankOf(b));
+}
+
+/** What is wrong with one bundle, whatever it goes into. */
+function faultsOfBundle(wrapped: WrappedItem, house: House): PlanFault[] {
+  const part = partNotFollowed(wrapped.piece, wrapped.layers);
+  return [
+    ...wrapped.missing.map((kind): PlanFault => ({ kind, blocks: true })),
+    ...bareTogether(wrapped),
+    ...wrapped.feelFaults.map((fault): PlanFault => ({ kind: 'feel', blocks: true, ...fault })),
+    ...(isThin(wrapped.piece, wrapped.growsIn) ? [{ kind: 'thin', blocks: false, growsIn: wrapped.growsIn } as const] : []),
+    ...(part !== null && house.bubble !== 'largeOnly' ? [{ kind: 'largeFirst', blocks: false, part } as const] : []),
+  ];
 }
 
 /** What blocks stands first, a mere wish of the house last. */

@@ -12,11 +12,10 @@ import type { ArchetypeKey } from '../../engineering/pieces/Archetype.ts';
 import type { FormKey } from '../../engineering/pieces/forms.ts';
 import { FACE_AXIS, FACES, type Face, type GuardKind, type HardPoint, type HardPointKind } from '../../engineering/pieces/hardPoints.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
-import { ONE } from '../../engineering/stowage/Block.ts';
 import { BEDDED_HOUSE, type House } from '../../house/House.ts';
 import { gapsAround } from '../box/gapsAround.ts';
 import { boarded, envelopeRound, lined, wholeShell } from '../box/makeShell.ts';
-import { innerBox } from '../box/stowInBox.ts';
+import { blockOf, innerBox } from '../box/stowInBox.ts';
 import type { Gaps, Shell } from '../box/StowedBox.ts';
 import { fillVoids } from '../fill/fillVoids.ts';
 import type { FilledBox } from '../fill/FilledBox.ts';
@@ -117,7 +116,7 @@ export function judgePacking(packing: Packing): JudgedPacking {
   const parcel = { ...weighed, grossLb };
   const journey = shockJourney(filled);
   const shock = journey ? shockChance(journey(grossLb, packing.zone, 1)) : 0;
-  const one = [...causesWith([['shock', shock]]), ...quietCauses(parcel, house)(quote)];
+  const one = [...causesWith([['shock', shock]]), ...quietCauses(parcel, house)(quote).parcel];
   const causes = one.map((cause) => ({ ...cause, chance: -Math.expm1(packing.count * Math.log1p(-cause.chance)) }));
   const { low, high } = chanceRange({ causes: one, rated: { weighed: parcel, quote, coverAdded: false, signature: false } }, house);
   const any = (chance: number) => -Math.expm1(packing.count * Math.log1p(-chance));
@@ -216,11 +215,7 @@ function put(packing: Packing, wrapped: WrappedItem, house: House): FilledBox {
   const walled = liner ? lined(shell, sheet)! : shell;
   const filled = fillVoids(
     {
-      wrapped,
-      orientation: [0, 1, 2],
-      bundleIn,
-      layout: ONE,
-      blockIn: bundleIn,
+      ...blockOf([wrapped], { lies: [{ orientation: [0, 1, 2], grid: [1, 1, 1] }], stand: 0 }),
       inner,
       shell: board ? boarded(walled, sheet) : walled,
       gaps: gapsIn,

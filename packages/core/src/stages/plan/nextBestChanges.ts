@@ -3,17 +3,18 @@ import { orientationsAllowed } from '../../engineering/geometry/orientations.ts'
 import { isEnvelope } from '../box/makeShell.ts';
 import { depthWanted } from '../box/shellsFor.ts';
 import { bedding } from '../box/stowInBox.ts';
-import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
+import type { BundleChoice, PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
+import type { PieceFacts } from '../sale/Order.ts';
 import { inBox } from './inBox.ts';
 import { boxesOf } from './stockFor.ts';
 import type { ChangeKind } from './ChangeKind.ts';
 import { requestAfter } from './requestAfter.ts';
 import { deriver } from './derivePlan.ts';
-import { ceilingOf } from '../frontier/recommend.ts';
+import { ceilingOfAll } from '../frontier/recommend.ts';
 import { faultsOf, findFaults } from './findFaults.ts';
 import { isBetter, isThriftier } from './sideBySide.ts';
 import type { PlanFault } from './PlanDocument.ts';
-import type { PlanRequest } from './PlanRequest.ts';
+import { bundleChoice, piecesOf, withBundle, type PlanRequest } from './PlanRequest.ts';
 
 /** One single change to the plan in hand and what it does. */
 export interface NextChange {
@@ -49,8 +50,10 @@ export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextC
   const now = derive(choice);
   if (now.kind === 'noPlan') return [];
   const faultsNow = countFaults(faultsOf(now.option.rated, request.house));
-  const piece = now.option.rated.weighed.filled.stowed.wrapped.piece;
-  const ceiling = ceilingOf(piece, request.house);
+  const ceiling = ceilingOfAll(
+    now.option.rated.weighed.filled.stowed.bundles.map(({ wrapped }) => wrapped.piece),
+    request.house,
+  );
   // what is above the ceiling already may only come down
   const overCeiling = (chance: number) => chance > Math.max(ceiling, now.option.chance);
   const found: NextChange[] = [];
@@ -115,23 +118,10 @@ function countFaults(faults: readonly PlanFault[]): Counted {
 const isWorse = (after: Counted, now: Counted): boolean =>
   now.impossible ? after.impossible : after.impossible || after.blocking > now.blocking || after.cautions > now.cautions;
 
-function* singleChanges(
-  { order, pieceId, stock, cards, house }: PlanRequest,
-  choice: PlanChoice,
-  now: PlanOption,
-): Generator<{ change: ChangeKind; after: PlanChoice }> {
-  const facts = order.pieces.find((piece) => piece.id === pieceId)!;
+function* singleChanges(request: PlanRequest, choice: PlanChoice, now: PlanOption): Generator<{ change: ChangeKind; after: PlanChoice }> {
+  const { stock, cards, house } = request;
   const isTooSmall = findFaults(now.rated.weighed, house)[0]?.kind === 'tooSmall';
-  for (const wrap of stock.wraps.filter((one) => one.role === 'surface' || one.role === 'conform' || one.role === 'cushion')) {
-    const turns = choice.layers.find((layer) => layer.material === wrap.key)?.turns ?? 0;
-    for (const next of isTooSmall ? fewer(turns) : [turns - 1, turns + 1]) {
-      if (next >= 0 && next <= 8)
-        yield {
-          change: { kind: 'turns', material: wrap.key, turns: next },
-          after: { ...choice, layers: withTurns(choice.layers, stock.wraps, wrap.key, next) },
-        };
-    }
-  }
+  for (const [at, facts] of piecesOf(request).entries()) yield* changesOfBundle(request, choice, facts, at, isTooSmall);
   for (const box of boxesOf({ stock, cards, locks: {} }).boxes) {
     if (box.key !== choice.box && box.onHand > 0)
       for (const after of inBox(choice, box, { stock, cards })) yield { change: { kind: 'box', box: box.key }, after };
@@ -143,10 +133,6 @@ function* singleChanges(
     if (service.key !== choice.service)
       yield { change: { kind: 'service', service: service.key }, after: { ...choice, service: service.key } };
   }
-  for (const orientation of orientationsAllowed(facts.keepUpright)) {
-    if (orientation.join() !== choice.orientation.join())
-      yield { change: { kind: 'turned' }, after: { ...withoutGrid(choice), orientation, baseGapIn: null } };
-  }
   if (choice.inner) {
     const { box, fill } = choice.inner;
     yield { change: { kind: 'unboxed' }, after: { ...choice, inner: null, baseGapIn: null } };
@@ -154,26 +140,56 @@ function* singleChanges(
       if (other.key !== fill)
         yield { change: { kind: 'innerFill', fill: other.key }, after: { ...choice, inner: { box, fill: other.key } } };
   }
-  const { shell, inner, blockIn, wrapped } = now.rated.weighed.filled.stowed;
+  const { shell, inner, blockIn, bundles } = now.rated.weighed.filled.stowed;
   if (!isEnvelope(shell.box)) {
     if (stock.linerBoard)
       yield { change: { kind: 'liner', liner: !choice.liner }, after: { ...choice, liner: !choice.liner, baseGapIn: null } };
     const newDepthIn =
-      choice.newDepthIn === null ? depthWanted(shell, inner ? inner.outsideIn[2] : blockIn[2], bedding(house, { inner, wrapped })) : null;
+      choice.newDepthIn === null ? depthWanted(shell, inner ? inner.outsideIn[2] : blockIn[2], bedding(house, { inner, bundles })) : null;
     if (newDepthIn !== choice.newDepthIn)
       yield { change: { kind: 'cutDown', newDepthIn }, after: { ...choice, newDepthIn, baseGapIn: null } };
     yield { change: { kind: 'board', board: !choice.board }, after: { ...choice, board: !choice.board } };
   }
-  for (const hollow of facts.hollows.filter((one) => !one.filled)) yield { change: { kind: 'hollow', hollowId: hollow.id }, after: choice };
+}
+
+/** What may change of one bundle: its turns, how it lies, its hollows and guards. */
+function* changesOfBundle(
+  { stock }: PlanRequest,
+  choice: PlanChoice,
+  facts: PieceFacts,
+  at: number,
+  isTooSmall: boolean,
+): Generator<{ change: ChangeKind; after: PlanChoice }> {
+  const own = bundleChoice(choice, at);
+  const which = at === 0 ? {} : { bundle: at };
+  for (const wrap of stock.wraps.filter((one) => one.role === 'surface' || one.role === 'conform' || one.role === 'cushion')) {
+    const turns = own.layers.find((layer) => layer.material === wrap.key)?.turns ?? 0;
+    for (const next of isTooSmall ? fewer(turns) : [turns - 1, turns + 1]) {
+      if (next >= 0 && next <= 8)
+        yield {
+          change: { kind: 'turns', material: wrap.key, turns: next, ...which },
+          after: withBundle(choice, at, { ...own, layers: withTurns(own.layers, stock.wraps, wrap.key, next) }),
+        };
+    }
+  }
+  for (const orientation of orientationsAllowed(facts.keepUpright)) {
+    if (orientation.join() !== own.orientation.join())
+      yield {
+        change: { kind: 'turned', ...which },
+        after: { ...withBundle(at === 0 ? withoutGrid(choice) : choice, at, { ...withoutGrid(own), orientation }), baseGapIn: null },
+      };
+  }
+  for (const hollow of facts.hollows.filter((one) => !one.filled))
+    yield { change: { kind: 'hollow', hollowId: hollow.id, ...which }, after: choice };
   for (const { id, kind, guard } of facts.hardPoints) {
     const best = guardsFor(kind)[0];
-    if (guard === null && best) yield { change: { kind: 'guard', hardPointId: id, guard: best.kind }, after: choice };
+    if (guard === null && best) yield { change: { kind: 'guard', hardPointId: id, guard: best.kind, ...which }, after: choice };
   }
 }
 
 /** However several stand best then. */
-const withoutGrid = (choice: PlanChoice): PlanChoice =>
-  Object.fromEntries(Object.entries(choice).filter(([part]) => part !== 'grid')) as unknown as PlanChoice;
+const withoutGrid = <Choice extends BundleChoice>(choice: Choice): Choice =>
+  Object.fromEntries(Object.entries(choice).filter(([part]) => part !== 'grid')) as unknown as Choice;
 
 /** Every number of turns below one, by halves: where a box is too small, that is what must give. */
 const fewer = (turns: number): number[] => Array.from({ length: Math.round(turns * 2) }, (_, i) => turns - (i + 1) / 2);

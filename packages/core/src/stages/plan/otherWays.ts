@@ -71,11 +71,11 @@ function compare(best: PlanOption, recommended: PlanOption, money: (minor: numbe
 }
 
 /** Why a way has no plan at all. */
-function impossible({ room, bundles, piece }: PlanSpace, way: PackingWay): string {
-  if (bundles.length === 0) return 'no way of wrapping passes the feel test';
+function impossible({ room, wraps, pieces }: PlanSpace, way: PackingWay): string {
+  if (wraps.length === 0) return 'no way of wrapping passes the feel test';
   switch (way) {
     case 'envelope':
-      if (!piece.archetype.flat) return 'an envelope is for flat goods';
+      if (!pieces.every(({ archetype }) => archetype.flat)) return 'an envelope is for flat goods';
       return room.boxes.some(isEnvelope) ? 'no envelope on hand takes it' : 'there is no envelope in the stockroom';
     case 'carrierBox':
       return room.boxes.some((box) => box.container !== null)

@@ -6,11 +6,11 @@ import type { PlanRequest } from './PlanRequest.ts';
 export function requestAfter(request: PlanRequest, change: ChangeKind): PlanRequest {
   switch (change.kind) {
     case 'hollow':
-      return withPiece(request, ({ hollows }) => ({
+      return withPiece(request, change.bundle, ({ hollows }) => ({
         hollows: hollows.map((one) => (one.id === change.hollowId ? { ...one, filled: true } : one)),
       }));
     case 'guard':
-      return withPiece(request, ({ hardPoints }) => ({
+      return withPiece(request, change.bundle, ({ hardPoints }) => ({
         hardPoints: hardPoints.map((one) => (one.id === change.hardPointId ? { ...one, guard: change.guard } : one)),
       }));
     default:
@@ -18,10 +18,10 @@ export function requestAfter(request: PlanRequest, change: ChangeKind): PlanRequ
   }
 }
 
-const withPiece = (request: PlanRequest, next: (facts: PieceFacts) => Partial<PieceFacts>): PlanRequest => ({
+const withPiece = (request: PlanRequest, bundle = 0, next: (facts: PieceFacts) => Partial<PieceFacts>): PlanRequest => ({
   ...request,
   order: {
     ...request.order,
-    pieces: request.order.pieces.map((facts) => (facts.id === request.pieceId ? { ...facts, ...next(facts) } : facts)),
+    pieces: request.order.pieces.map((facts) => (facts.id === request.pieceIds[bundle] ? { ...facts, ...next(facts) } : facts)),
   },
 });

@@ -4,6 +4,7 @@ import type { Journey } from '../../engineering/journey/shockChance.ts';
 import { normalCdf } from '../../engineering/numeric/normal.ts';
 import { FACES } from '../../engineering/pieces/hardPoints.ts';
 import { seededRandom } from '../../engineering/numeric/seededRandom.ts';
+import { countedTitle } from '../sale/countedTitle.ts';
 import type { Struck } from '../fill/FilledBox.ts';
 import { breakingChance, CAUSES, type CauseKey } from '../frontier/causes.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
@@ -14,6 +15,8 @@ export interface Breakage {
   /** Which parcel, from 1. */
   readonly parcel: number;
   readonly cause: CauseKey;
+  /** Which of several different pieces a drop broke; left out for one. */
+  readonly of?: string;
   /** The drop that did it; null where it was not a drop. */
   readonly drop: {
     readonly number: number;
@@ -45,12 +48,17 @@ const PAUSE_EVERY = 50;
 /** What is dealt to one parcel: its drops, and a draw for each other way to break. */
 interface Dealt {
   readonly fate: Fate;
+  /** How strong each further bundle is, in standard deviations. */
+  readonly strengths: readonly number[];
   readonly others: readonly number[];
 }
 
 /** A plan as the simulation meets it. */
 interface Sent {
-  readonly journey: Journey | null;
+  /** Of each bundle; null where shock does not limit it. */
+  readonly journeys: readonly (Journey | null)[];
+  /** What each is called, where there are several. */
+  readonly titles: readonly string[];
   readonly chances: readonly number[];
 }
 
@@ -69,7 +77,11 @@ export function* sendMany(option: PlanOption, others: readonly PlanOption[], par
   const breakages: Breakage[] = [];
   const saved = alternatives.map(() => 0);
   for (let i = 0; i < parcels; i++) {
-    const dealt: Dealt = { fate: drawFate(random, MOST_DROPS), others: QUIET.map(() => random.uniform()) };
+    const dealt: Dealt = {
+      fate: drawFate(random, MOST_DROPS),
+      others: QUIET.map(() => random.uniform()),
+      strengths: own!.journeys.slice(1).map(() => random.normal()),
+    };
     const broken = breaksAs(own!, dealt);
     if (broken) {
       breakages.push({ parcel: i + 1, ...broken });
@@ -82,20 +94,28 @@ export function* sendMany(option: PlanOption, others: readonly PlanOption[], par
 }
 
 function sentAs({ rated: { weighed, quote }, causes }: PlanOption): Sent {
-  const journey = shockFaceByFace(weighed.filled);
+  const { bundles } = weighed.filled.stowed;
   return {
-    journey: journey && journey(weighed.grossLb, quote.zone, quote.handlingFactor),
+    journeys: bundles.map((_, at) => shockFaceByFace(weighed.filled, at)?.(weighed.grossLb, quote.zone, quote.handlingFactor) ?? null),
+    titles: bundles.map(({ wrapped }) => countedTitle(wrapped.piece.facts)),
     chances: QUIET.map((key) => causes.find((cause) => cause.key === key)?.chance ?? 0),
   };
 }
 
-function breaksAs({ journey, chances }: Sent, { fate, others }: Dealt): Omit<Breakage, 'parcel'> | null {
-  const struck = journey && breakingDrop(journey, fate);
+function breaksAs({ journeys, titles, chances }: Sent, { fate, strengths, others }: Dealt): Omit<Breakage, 'parcel'> | null {
+  const struck = journeys
+    .map((journey, at) => {
+      const strengthZ = at === 0 ? fate.strengthZ : strengths[at - 1]!;
+      const drop = journey && breakingDrop(journey, { ...fate, strengthZ });
+      return drop && { ...drop, at, strengthZ };
+    })
+    .reduce((first, one) => (one && (!first || one.drop < first.drop) ? one : first), null);
   if (struck) {
-    const { drop, face, heightIn, standsIn } = struck;
+    const { drop, face, heightIn, standsIn, at, strengthZ } = struck;
     return {
       cause: 'shock',
-      drop: { number: drop, face: FACES[face]!, heightIn, standsIn, weaker: normalCdf(fate.strengthZ) },
+      ...(titles.length > 1 ? { of: titles[at]! } : {}),
+      drop: { number: drop, face: FACES[face]!, heightIn, standsIn, weaker: normalCdf(strengthZ) },
     };
   }
   const at = others.findIndex((draw, i) => draw < chances[i]!);

@@ -2,7 +2,7 @@ import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { verifyStowage } from '../../engineering/stowage/verifyStowage.ts';
 import { letterOf } from '../../engineering/stowage/letterOf.ts';
 import { derivePlan } from './derivePlan.ts';
-import type { PlanDocument } from './PlanDocument.ts';
+import { planBundles, type PlanDocument } from './PlanDocument.ts';
 import type { PlanRequest } from './PlanRequest.ts';
 import { writePlanDocument } from './writePlanDocument.ts';
 
@@ -21,7 +21,8 @@ export function verifyPlan(plan: PlanDocument, request: PlanRequest): string[] {
 }
 
 /** The plan's own arithmetic: weights, money, room. */
-function addsUp({ weight, costLines, costMinor, quote, gaps, box, block, bundleIn, inner }: PlanDocument): string[] {
+function addsUp(plan: PlanDocument): string[] {
+  const { weight, costLines, costMinor, quote, gaps, box, block, inner } = plan;
   const faults: string[] = [];
   const sum = (numbers: readonly number[]) => numbers.reduce((total, one) => total + one, 0);
   if (!close(sum(weight.parts.map((part) => part.weightLb)), weight.grossLb)) faults.push('weight: parts do not add up');
@@ -33,14 +34,15 @@ function addsUp({ weight, costLines, costMinor, quote, gaps, box, block, bundleI
   const turned = close(held[1] + across[0]!, box.insideIn[0]) && close(held[0] + across[1]!, box.insideIn[1]);
   if (!(straight || turned) || !close(held[2] + gaps.bottom + gaps.top, box.insideIn[2]))
     faults.push('gaps: bundle and gaps do not fill the box');
-  return [...faults, ...standsApart(block, bundleIn)];
+  return [...faults, ...standsApart(plan)];
 }
 
-/** Where several bundles overlap, or one stands out of their block. */
-function standsApart({ at, sizeIn, stacks }: PlanDocument['block'], bundleIn: Triple): string[] {
-  const pieces = stacks.map((_, i) => ({ id: letterOf(i), sizeIn: bundleIn, upright: true, weightLb: 0 }));
-  const placed = at.map((atIn, i) => ({ id: letterOf(i), atIn, sizeIn: bundleIn }));
-  return verifyStowage(pieces, { insideIn: sizeIn, gapIn: 0, betweenIn: 0 }, placed).map((fault) => `block: ${fault}`);
+/** Where bundles overlap, or one stands out of their block. */
+function standsApart(plan: PlanDocument): string[] {
+  const all = planBundles(plan).flatMap(({ block, bundleIn }) => block.at.map((atIn) => ({ atIn, sizeIn: bundleIn })));
+  const placed = all.map((one, i) => ({ id: letterOf(i), ...one }));
+  const pieces = placed.map(({ id, sizeIn }) => ({ id, sizeIn, upright: true, weightLb: 0 }));
+  return verifyStowage(pieces, { insideIn: plan.block.sizeIn, gapIn: 0, betweenIn: 0 }, placed).map((fault) => `block: ${fault}`);
 }
 
 /** Paths at which two documents differ, numbers within tolerance. */

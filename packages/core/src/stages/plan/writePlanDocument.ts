@@ -5,10 +5,12 @@ import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { House } from '../../house/House.ts';
 import { boxFaceOf } from '../box/boxFaceOf.ts';
 import { chanceRange } from '../frontier/chanceRange.ts';
+import type { Block, LyingBundle } from '../box/StowedBox.ts';
+import { breakingChance, spoilingChance } from '../frontier/causes.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
 import { HEAVY_INNER_RATIO, innerMassRatio, shockOnFaces } from '../frontier/shockJourney.ts';
 import { faultsOf } from './findFaults.ts';
-import { CORE_VERSION, PLAN_FORMAT, type PlanDocument, type PlanFill } from './PlanDocument.ts';
+import { CORE_VERSION, PLAN_FORMAT, type BundleRisk, type PlanBundle, type PlanDocument, type PlanFill } from './PlanDocument.ts';
 
 /** Writes a judged plan down: every figure that a screen, a drawing or a record needs. */
 export function writePlanDocument(option: PlanOption, house: House): PlanDocument {
@@ -16,60 +18,28 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
   const { weighed } = rated;
   const { filled } = weighed;
   const { stowed } = filled;
-  const { wrapped, shell } = stowed;
-  const { piece } = wrapped;
-  const { order } = piece;
+  const { shell, bundles } = stowed;
+  const { order } = bundles[0].wrapped.piece;
   const range = chanceRange(option, house);
+  const [first, ...others] = bundles.map((bundle) => writeBundle(bundle, stowed)) as [PlanBundle, ...PlanBundle[]];
   return {
     format: PLAN_FORMAT,
     coreVersion: CORE_VERSION,
     choice,
-    piece: {
-      id: piece.facts.id,
-      title: piece.facts.title,
-      form: piece.form,
-      archetype: piece.archetype.key,
-      sizeIn: orient(piece.sizeIn, stowed.orientation),
-      weightLb: piece.weightLb,
-      guessedSides: piece.guessed.sides.includes(true),
-      guessedWeight: piece.guessed.weight,
-      criticalG: piece.criticalG,
-      bodyG: piece.bodyG,
-      governs: piece.governs,
-      hardPoints: piece.facts.hardPoints.map((point) => ({
-        ...point,
-        boxFace: boxFaceOf(point, stowed.orientation),
-        coverIn: wrapped.coverOnFaceIn[point.face] + (point.guard ? GUARDS[point.guard].thicknessIn : 0),
-      })),
-    },
-    layers: wrapped.layers.map(
-      ({ stock, turns, thicknessIn, doubled, placing, lengthIn, sheets, areaIn2, weightLb, costMinor, tape, tapeFt, bundleIn }) => ({
-        key: stock.key,
-        name: stock.name,
-        role: stock.role,
-        rollWidthIn: stock.rollWidthIn,
-        turns,
-        thicknessIn,
-        doubled: doubled && doubled.face,
-        ...placing,
-        bundleIn: orient(bundleIn, stowed.orientation),
-        tape: { name: tape.name, feet: tapeFt, easyOff: tape.easyOff },
-        lengthIn,
-        sheets,
-        weightLb,
-        costMinor,
-        short: (stowed.layout.count * areaIn2) / IN2_PER_FT2 > stock.onHandFt2,
-      }),
-    ),
-    bundleIn: stowed.bundleIn,
-    block: {
-      pieces: piece.facts.count,
-      stacks: piece.stacks,
-      grid: stowed.layout.grid,
-      sizeIn: stowed.blockIn,
-      at: stowed.layout.cells.map((cell) => cell.map((one, axis) => one * stowed.bundleIn[axis]!) as unknown as Triple),
-    },
-    coverIn: wrapped.coverIn,
+    ...first,
+    ...(others.length > 0
+      ? {
+          others,
+          risks: bundles.map((_, at): BundleRisk => {
+            const causes = option.bundleCauses[at]!;
+            return {
+              chance: breakingChance(causes, house.kappa.value),
+              spoils: spoilingChance(causes, house.kappa.value),
+              shock: shockOnFaces(filled, at),
+            };
+          }),
+        }
+      : {}),
     inner: stowed.inner && {
       key: stowed.inner.box.key,
       name: stowed.inner.box.name,
@@ -122,5 +92,72 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
     spoils: option.spoils,
     causes: option.causes,
     shock: shockOnFaces(filled),
+  };
+}
+
+/** One bundle as it lies. */
+function writeBundle({ wrapped, orientation, layout, bundleIn, atIn }: LyingBundle, { blockIn }: Block): PlanBundle {
+  const { piece } = wrapped;
+  return {
+    piece: {
+      id: piece.facts.id,
+      title: piece.facts.title,
+      form: piece.form,
+      archetype: piece.archetype.key,
+      sizeIn: orient(piece.sizeIn, orientation),
+      weightLb: piece.weightLb,
+      guessedSides: piece.guessed.sides.includes(true),
+      guessedWeight: piece.guessed.weight,
+      criticalG: piece.criticalG,
+      bodyG: piece.bodyG,
+      governs: piece.governs,
+      hardPoints: piece.facts.hardPoints.map((point) => ({
+        ...point,
+        boxFace: boxFaceOf(point, orientation),
+        coverIn: wrapped.coverOnFaceIn[point.face] + (point.guard ? GUARDS[point.guard].thicknessIn : 0),
+      })),
+    },
+    layers: wrapped.layers.map(
+      ({
+        stock,
+        turns,
+        thicknessIn,
+        doubled,
+        placing,
+        lengthIn,
+        sheets,
+        areaIn2,
+        weightLb,
+        costMinor,
+        tape,
+        tapeFt,
+        bundleIn: roundIt,
+      }) => ({
+        key: stock.key,
+        name: stock.name,
+        role: stock.role,
+        rollWidthIn: stock.rollWidthIn,
+        turns,
+        thicknessIn,
+        doubled: doubled && doubled.face,
+        ...placing,
+        bundleIn: orient(roundIt, orientation),
+        tape: { name: tape.name, feet: tapeFt, easyOff: tape.easyOff },
+        lengthIn,
+        sheets,
+        weightLb,
+        costMinor,
+        short: (layout.count * areaIn2) / IN2_PER_FT2 > stock.onHandFt2,
+      }),
+    ),
+    bundleIn,
+    coverIn: wrapped.coverIn,
+    block: {
+      pieces: piece.facts.count,
+      stacks: piece.stacks,
+      grid: layout.grid,
+      sizeIn: blockIn,
+      at: layout.cells.map((cell) => cell.map((one, axis) => one * bundleIn[axis]! + atIn[axis]!) as unknown as Triple),
+    },
   };
 }

@@ -94,7 +94,7 @@ export function byHand(
   parcel: { readonly weightLb: number; readonly sizeIn: Triple },
 ): Quote {
   const card = handCard(cards, order);
-  const shipment = { ...order, ...parcel, coverMinor: null, signature: false, container: null, nonRectangular: false, goods: null };
+  const shipment = { ...order, ...parcel, coverMinor: null, signature: false, container: null, nonRectangular: false, goods: [] };
   const quote = priceService(card, card.services[0]!, shipment, laneOf(card, card.services[0]!, order));
   if (typeof quote === 'function') throw new RangeError(`no price can be reckoned: ${quote()}`);
   return { ...quote, carrier, service, serviceName };

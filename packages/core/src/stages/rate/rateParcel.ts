@@ -7,6 +7,10 @@ import type { InspectedPiece } from '../item/InspectedPiece.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import type { RatedParcel, Rating } from './RatedParcel.ts';
 
+/** The pieces of a parcel, all of one order. */
+export type Pieces = readonly [InspectedPiece, ...InspectedPiece[]];
+const worthOf = (pieces: Pieces): Minor => pieces.reduce((sum, { replacementMinor }) => sum + replacementMinor, 0);
+
 /** Choices about the carriage that somebody has pinned. */
 export interface RateLocks {
   readonly service?: string;
@@ -23,8 +27,9 @@ export interface Carriage extends Lane {
 }
 
 /** Every service of the cards, with cover and signature as house and locks allow. */
-export function carriages(cards: readonly RateCard[], piece: InspectedPiece, house: House, locks: RateLocks = {}): Carriage[] {
-  const { order, replacementMinor: value } = piece;
+export function carriages(cards: readonly RateCard[], pieces: Pieces, house: House, locks: RateLocks = {}): Carriage[] {
+  const { order } = pieces[0];
+  const value = worthOf(pieces);
   const dear = isDear(value, house);
   const rule = dear ? 'always' : house.cover;
   const coverChoices =
@@ -49,27 +54,28 @@ export const isDear = (valueMinor: Minor, { dearFromMinor }: Pick<House, 'dearFr
 
 /** Prices a parcel on one carriage; a refusal is put into words only when they are asked for. */
 export function priceCarriage(weighed: WeighedParcel, carriage: Carriage): Quote | Refusing {
-  const { shell, wrapped } = weighed.filled.stowed;
+  const { shell, bundles } = weighed.filled.stowed;
+  const pieces = bundles.map(({ wrapped }) => wrapped.piece) as unknown as Pieces;
   return priceService(
     carriage.card,
     carriage.service,
-    { ...carriageShipment(wrapped.piece, carriage), sizeIn: shell.outsideIn, weightLb: weighed.grossLb, container: shell.box.container },
+    { ...carriageShipment(pieces, carriage), sizeIn: shell.outsideIn, weightLb: weighed.grossLb, container: shell.box.container },
     carriage,
   );
 }
 
-/** What is to be carried of a piece on a carriage, all but the parcel's size, weight and container. */
+/** What is to be carried of pieces on a carriage, all but the parcel's size, weight and container. */
 export const carriageShipment = (
-  { order, replacementMinor, archetype }: InspectedPiece,
+  pieces: Pieces,
   { coverAdded, signature }: Pick<Carriage, 'coverAdded' | 'signature'>,
 ): Omit<Shipment, 'sizeIn' | 'weightLb' | 'container'> => ({
-  originPostcode: order.originPostcode,
-  destinationPostcode: order.destinationPostcode,
-  shipDate: order.shipDate,
-  coverMinor: coverAdded ? replacementMinor : null,
+  originPostcode: pieces[0].order.originPostcode,
+  destinationPostcode: pieces[0].order.destinationPostcode,
+  shipDate: pieces[0].order.shipDate,
+  coverMinor: coverAdded ? worthOf(pieces) : null,
   signature,
   nonRectangular: false,
-  goods: archetype.key,
+  goods: pieces.map(({ archetype }) => archetype.key),
 });
 
 /** Prices a parcel on every carriage. */

@@ -28,6 +28,8 @@ export interface PieceFacts {
   readonly movingParts: 'none' | 'steadied' | 'shifting';
   /** Inside of its own case or retail box, where it may travel in that; null where it has none or does not. */
   readonly ownBoxIn: Triple | null;
+  /** What it comes off, where it is a part that travels by itself; null for a piece of its own. */
+  readonly partOf: PartOf | null;
   /** What goes along without being fragile. */
   readonly along: readonly Along[];
   readonly replacementMinor: Minor | null;
@@ -35,6 +37,16 @@ export interface PieceFacts {
   readonly irreplaceable: boolean;
   /** How often it may break at most, where somebody said so for this piece; null goes by the house. */
   readonly mostChance: number | null;
+}
+
+/** How a part comes off the piece it belongs to. */
+export interface PartOf {
+  /** The piece it comes off, of the same order. */
+  readonly pieceId: string;
+  /** The part that must come off before it; null for none. */
+  readonly after: string | null;
+  /** What loosens with it and goes into the bag; empty for nothing. */
+  readonly loosens: string;
 }
 
 /** Leads, a key, a remote: goes along, weighs and takes room, and is put in before the box is closed. */

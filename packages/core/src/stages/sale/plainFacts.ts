@@ -19,6 +19,7 @@ export function plainFacts(id: string, kind: ArchetypeKey): PieceFacts {
     hollows: [],
     movingParts: 'none',
     ownBoxIn: null,
+    partOf: null,
     along: [],
     replacementMinor: null,
     irreplaceable: false,

@@ -9,8 +9,36 @@ import type { Order, PieceFacts } from './Order.ts';
 export function readSale(order: Order): Order {
   if (order.pieces.length === 0) throw new RangeError('pieces must hold at least one piece, not 0');
   for (const piece of order.pieces) checkMeasured(piece);
+  offInOrder(order.pieces);
   return order;
 }
+
+/**
+ * The parts that come off, each after the one that must come off before it.
+ *
+ * @throws RangeError where one belongs to no piece of the order or to itself, or where parts wait for one another
+ */
+export function offInOrder(pieces: readonly PieceFacts[]): PieceFacts[] {
+  const parts = pieces.filter(({ partOf }) => partOf !== null);
+  const off: PieceFacts[] = [];
+  for (const { id, title, partOf } of parts) {
+    if (id === partOf!.pieceId || !pieces.some((piece) => piece.id === partOf!.pieceId))
+      throw new RangeError(`${title} must come off another piece of the order`);
+  }
+  while (off.length < parts.length) {
+    const next = parts.find((part) => !off.includes(part) && waitsForNone(part, parts, off));
+    if (!next) {
+      const stuck = parts.filter((part) => !off.includes(part)).map(({ title }) => title);
+      throw new RangeError(`${stuck.join(' and ')} would each have to come off before the other`);
+    }
+    off.push(next);
+  }
+  return off;
+}
+
+/** The part before it is off, or is none that comes off. */
+const waitsForNone = ({ partOf }: PieceFacts, parts: readonly PieceFacts[], off: readonly PieceFacts[]): boolean =>
+  partOf!.after === null || !parts.some(({ id }) => id === partOf!.after) || off.some(({ id }) => id === partOf!.after);
 
 /** So many alike at most; more are a shipment. */
 export const MOST_ALIKE = 60;

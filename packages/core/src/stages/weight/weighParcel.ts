@@ -3,7 +3,8 @@ import type { Stockroom, TapeStock } from '../../engineering/materials/stock.ts'
 import type { House } from '../../house/House.ts';
 import { IN_PER_FT } from '../../units/index.ts';
 import { GUESSED_WEIGHT_SPREAD, WEIGHED_SPREAD } from '../item/guessMissing.ts';
-import { countOf } from '../box/stowInBox.ts';
+import { overAll } from '../box/stowInBox.ts';
+import { countedTitle } from '../sale/countedTitle.ts';
 import type { Shell, StowedBox } from '../box/StowedBox.ts';
 import type { FilledBox } from '../fill/FilledBox.ts';
 import { PHOTOGRAPHS, STANDING_MINUTES } from './standingMinutes.ts';
@@ -25,13 +26,12 @@ interface Added {
 
 /** Tape and standing steps that go with a bundle and its inner box, papers included. */
 export function bundleSundries(
-  { wrapped, inner }: Pick<StowedBox, 'wrapped' | 'inner'>,
+  { bundles, inner }: Pick<StowedBox, 'bundles' | 'inner'>,
   { outerTape }: Pick<Stockroom, 'outerTape'>,
   house: House,
 ): Added {
   const seam = inner ? tape(outerTape, seamFt(inner.box.insideIn, house.seams)) : NOTHING;
-  const count = countOf(wrapped);
-  const layers = wrapped.layers.map((layer) => tape(layer.tape, count * layer.tapeFt));
+  const layers = bundles.flatMap(({ wrapped, layout }) => wrapped.layers.map((layer) => tape(layer.tape, layout.count * layer.tapeFt)));
   return {
     weightLb: [seam, ...layers].reduce((sum, one) => sum + one.weightLb, PAPERS.weightLb),
     costMinor: [seam, ...layers].reduce((sum, one) => sum + one.costMinor, PAPERS.costMinor),
@@ -60,17 +60,27 @@ const tape = (stock: TapeStock, feet: number): Added => ({
 /** Predicts what the closed parcel weighs, part by part, each with its ±. */
 export function weighParcel(filled: FilledBox, stock: Pick<Stockroom, 'outerTape'>, house: House): WeighedParcel {
   const { stowed } = filled;
-  const { wrapped, inner, shell } = stowed;
-  const { piece } = wrapped;
+  const { bundles, inner, shell } = stowed;
   const sundries = [bundleSundries(stowed, stock, house), shellSundries(shell, stock, house)];
   const sundriesLb = sundries.reduce((sum, one) => sum + one.weightLb, 0);
-  const count = countOf(wrapped);
   const part = (name: string, weightLb: number, spread: number): WeightPart => ({ part: name, weightLb, plusMinusLb: weightLb * spread });
+  const guardsLb = overAll(stowed, ({ piece }) => piece.guards.weightLb);
+  const alongLb = bundles.reduce((sum, { wrapped }) => sum + wrapped.piece.along.weightLb, 0);
   const parts: WeightPart[] = [
-    part(piece.facts.count > 1 ? 'pieces' : 'piece', count * piece.weightLb, piece.guessed.weight ? GUESSED_WEIGHT_SPREAD : WEIGHED_SPREAD),
-    ...(piece.guards.weightLb > 0 ? [part('guards', count * piece.guards.weightLb, SPREADS.sundries)] : []),
-    ...(piece.along.weightLb > 0 ? [part('what goes with it', piece.along.weightLb, SPREADS.boxes)] : []),
-    part('wraps', count * wrapped.weightLb, SPREADS.wraps),
+    ...bundles.map(({ wrapped: { piece }, layout }) =>
+      part(
+        bundles.length > 1 ? countedTitle(piece.facts) : piece.facts.count > 1 ? 'pieces' : 'piece',
+        layout.count * piece.weightLb,
+        piece.guessed.weight ? GUESSED_WEIGHT_SPREAD : WEIGHED_SPREAD,
+      ),
+    ),
+    ...(guardsLb > 0 ? [part('guards', guardsLb, SPREADS.sundries)] : []),
+    ...(alongLb > 0 ? [part('what goes with it', alongLb, SPREADS.boxes)] : []),
+    part(
+      'wraps',
+      overAll(stowed, ({ weightLb }) => weightLb),
+      SPREADS.wraps,
+    ),
     part('fill', filled.weightLb, SPREADS.fill),
     part(inner ? 'boxes' : 'box', shell.tareLb + (inner?.tareLb ?? 0), SPREADS.boxes),
     part('tape and papers', sundriesLb, SPREADS.sundries),
@@ -80,7 +90,7 @@ export function weighParcel(filled: FilledBox, stock: Pick<Stockroom, 'outerTape
     parts,
     grossLb: parts.reduce((sum, one) => sum + one.weightLb, 0),
     plusMinusLb: Math.hypot(...parts.map((one) => one.plusMinusLb)),
-    innerTapeEasyOff: wrapped.layers.every((layer) => layer.tape.easyOff),
+    innerTapeEasyOff: bundles.every(({ wrapped }) => wrapped.layers.every((layer) => layer.tape.easyOff)),
     sundries: {
       costMinor: sundries.reduce((sum, one) => sum + one.costMinor, 0),
       minutes: sundries.reduce((sum, one) => sum + one.minutes, 0),

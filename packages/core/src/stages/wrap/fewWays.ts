@@ -1,8 +1,11 @@
 import { dropHeightAtG } from '../../engineering/cushion/dropHeight.ts';
+import type { Wraps } from '../box/stowInBox.ts';
 import type { WrappedItem } from './WrappedItem.ts';
 
-/** Several alike may stand in many ways, so that each wrap is looked at many times: so many of them stand for all. */
+/** Several may stand in many ways, so that each wrap is looked at many times: so many of them stand for all. */
 const MOST_WAYS = 16;
+/** The same for each of several different bundles, whose wraps are combined. */
+const MOST_COMBINED = 8;
 
 /** What speaks for a way of wrapping, less of each being better. */
 type Told = readonly [cost: number, room: number, hardness: number, bare: number];
@@ -11,13 +14,50 @@ type Told = readonly [cost: number, room: number, hardness: number, bare: number
  * Of the ways to wrap one of several the few that are not beaten on cost, room, softness and finish together, those that stand
  * out most among their neighbours; all of them for a single piece.
  */
-export function fewWhereSeveral(ways: readonly WrappedItem[]): readonly WrappedItem[] {
-  if (ways.length <= MOST_WAYS || ways[0]!.piece.stacks.length === 1) return ways;
+export const fewWhereSeveral = (ways: readonly WrappedItem[]): readonly WrappedItem[] =>
+  ways.length <= MOST_WAYS || ways[0]!.piece.stacks.length === 1 ? ways : few(ways, MOST_WAYS);
+
+/** Of so many different bundles up to so many combinations of wraps are looked at one by one. */
+const MOST_COMBINATIONS = 64;
+
+/**
+ * Ways to wrap several different bundles, one wrap for each: every combination of a dozen of each where that is not too many,
+ * else those in which each withstands about as high a drop as the others, and those in which one of them withstands more or
+ * less than that.
+ *
+ * @param each ways to wrap each, at least one bundle
+ */
+export function wrapsTogether(each: readonly (readonly WrappedItem[])[]): Wraps[] {
+  const ladders = each.map((ways) =>
+    ways.length <= MOST_COMBINED ? [...ways].sort((a, b) => hardnessOf(a) - hardnessOf(b)) : few(ways, MOST_COMBINED),
+  );
+  if (ladders.some((ladder) => ladder.length === 0)) return [];
+  const product = ladders.reduce((count, ladder) => count * ladder.length, 1);
+  if (product <= MOST_COMBINATIONS)
+    return ladders.reduce<WrappedItem[][]>(
+      (some, ladder) => some.flatMap((one) => ladder.map((wrapped) => [...one, wrapped])),
+      [[]],
+    ) as unknown as Wraps[];
+  const steps = Math.max(...ladders.map(({ length }) => length));
+  const rung = (ladder: readonly WrappedItem[], step: number) =>
+    Math.min(ladder.length - 1, Math.max(0, Math.round((step * (ladder.length - 1)) / (steps - 1))));
+  const found = new Map<string, Wraps>();
+  const keep = (rungs: readonly number[]) => found.set(rungs.join(), rungs.map((at, i) => ladders[i]![at]!) as unknown as Wraps);
+  for (let step = 0; step < steps; step++) {
+    const even = ladders.map((ladder) => rung(ladder, step));
+    keep(even);
+    for (const shift of SHIFTS) ladders.forEach((ladder, i) => keep(even.map((at, j) => (i === j ? rung(ladder, step + shift) : at))));
+  }
+  return [...found.values()];
+}
+const SHIFTS = [-3, 3];
+
+function few(ways: readonly WrappedItem[], most: number): WrappedItem[] {
   const told = ways.map((way) => ({ way, told: tell(way) }));
   const left = told.filter((one, i) => !told.some((other, j) => i !== j && beats(other.told, one.told, j < i)));
   left.sort((a, b) => a.told[2] - b.told[2] || a.told[0] - b.told[0]);
   // of neighbours in softness the dearer and bulkier one goes first
-  while (left.length > MOST_WAYS) {
+  while (left.length > most) {
     let least = 1;
     for (let i = 1; i < left.length - 1; i++) if (standsOut(left, i) < standsOut(left, least)) least = i;
     left.splice(least, 1);

@@ -25,7 +25,7 @@ export function Balance({ nest, parcel, found }: { nest: NestUse; parcel: Parcel
   const [open, setOpen] = useState(false);
   const { frontier, recommended } = found;
   const { thriftier, moreCareful, halved } = eitherSide(recommended, frontier, nest.request.house.care);
-  const piece = nest.request.order.pieces.find((one) => one.id === nest.request.pieceId);
+  const piece = nest.request.order.pieces.find((one) => one.id === nest.request.pieceIds[0]);
   const dear = isWorthABox(piece?.irreplaceable ?? false, worthOf(nest.request), nest.request.house);
   const boxed = boxedBeside(recommended, frontier);
   const plans = [

@@ -1,0 +1,153 @@
+import fc from 'fast-check';
+import type { Triple } from '../geometry/wrapLayer.ts';
+import { FACES } from '../pieces/hardPoints.ts';
+import { loadsOf, restingOf } from './resting.ts';
+import { membersOf, rowOf, standIn, standsAll, type Stand } from './Stand.ts';
+import { standsFor, swapped, type Stander } from './standsFor.ts';
+import { stowPieces } from './stowPieces.ts';
+import { verifyStowage } from './verifyStowage.ts';
+
+const TWO_ON_ONE: Stand = { along: 2, parts: [0, { along: 0, parts: [1, 2] }] };
+const SIZES: Triple[] = [
+  [10, 6, 4],
+  [5, 6, 3],
+  [4, 5, 2],
+];
+
+describe('where each stands', () => {
+  test('the first lowest; parts side by side; what is smaller in the near lower corner of its part', () => {
+    expect(standIn(TWO_ON_ONE, SIZES)).toEqual({
+      sizeIn: [10, 6, 7],
+      at: [
+        [0, 0, 0],
+        [0, 0, 4],
+        [5, 0, 4],
+      ],
+    });
+    expect(standIn(rowOf(3), SIZES).sizeIn).toEqual([19, 6, 4]);
+  });
+
+  test('each once, and none that is not there', () => {
+    expect(standsAll(TWO_ON_ONE, 3)).toBe(true);
+    for (const wrong of [0, rowOf(2), { along: 0, parts: [0, 1, 1] }, { along: 0, parts: [0, 1, 3] }] as Stand[])
+      expect(standsAll(wrong, 3)).toBe(false);
+  });
+
+  test('two in each other’s place, and back again', () => {
+    expect(membersOf(swapped(TWO_ON_ONE, 0, 2))).toEqual([2, 1, 0]);
+    expect(swapped(swapped(TWO_ON_ONE, 0, 2), 2, 0)).toEqual(TWO_ON_ONE);
+  });
+});
+
+describe('what rests on what', () => {
+  const { sizeIn, at } = standIn(TWO_ON_ONE, SIZES);
+  const resting = restingOf(
+    SIZES.map((size, i) => ({ atIn: at[i]!, sizeIn: size })),
+    sizeIn,
+  );
+
+  test('two lie on the lowest, which lies on the ground; upward it bears on both, by where they overlap', () => {
+    expect(resting.bottom.on).toEqual([[], [{ at: 0, share: 1 }], [{ at: 0, share: 1 }]]);
+    // 5 × 6 against 4 × 5 square inches
+    expect(resting.top.on[0]).toEqual([
+      { at: 1, share: expect.closeTo(30 / 50, 12) as number },
+      { at: 2, share: expect.closeTo(20 / 50, 12) as number },
+    ]);
+  });
+
+  test('what is left empty before the outside: above the lower of the two an inch, behind it another', () => {
+    expect(resting.top.emptyIn).toEqual([0, 0, 1]);
+    expect(resting.back.emptyIn).toEqual([0, 0, 1]);
+    expect(resting.right.emptyIn).toEqual([0, 0, 1]);
+  });
+
+  test('the lowest carries all of them on its base, and nothing when the lid strikes', () => {
+    expect(loadsOf(resting.bottom, [5, 2, 1])).toEqual([8, 2, 1]);
+    expect(loadsOf(resting.top, [5, 2, 1])).toEqual([5, 2 + 5 * (30 / 50), 1 + 5 * (20 / 50)]);
+  });
+});
+
+const side = fc.integer({ min: 2, max: 12 });
+const anyStanders = fc
+  .array(fc.record({ sizeIn: fc.tuple(side, side, side), weightLb: fc.integer({ min: 1, max: 9 }) }), { minLength: 2, maxLength: 9 })
+  .map((all) =>
+    all.map(({ sizeIn: [l, w, h], weightLb }): Stander => ({
+      weightLb,
+      turns: [
+        [l, w, h],
+        [w, l, h],
+        [l, h, w],
+      ],
+    })),
+  );
+
+describe('ways to stand together', () => {
+  test('of any few each stands once, within the outside, none in another', () => {
+    fc.assert(
+      fc.property(anyStanders, (standers) => {
+        const ways = standsFor(standers, 6);
+        expect(ways.length).toBeGreaterThan(0);
+        for (const { stand, turnOf, sizeIn } of ways) {
+          expect(standsAll(stand, standers.length)).toBe(true);
+          const sizes = turnOf.map((turn, i) => standers[i]!.turns[turn]!);
+          const stood = standIn(stand, sizes);
+          expect(stood.sizeIn).toEqual(sizeIn);
+          const pieces = sizes.map((size, i) => ({ id: `${i}`, sizeIn: size, upright: true, weightLb: 1 }));
+          const placed = sizes.map((size, i) => ({ id: `${i}`, atIn: stood.at[i]!, sizeIn: size }));
+          expect(verifyStowage(pieces, { insideIn: sizeIn, gapIn: 0, betweenIn: 0 }, placed)).toEqual([]);
+        }
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  // what the certain search of another making puts into a box the straight cuts find too: two and three bundles are always so
+  test('two or three that go into a box at all stand together so that they do', () => {
+    const few = anyStanders.map((all) => all.slice(0, 3).map(({ weightLb, turns }) => ({ weightLb, turns: allTurns(turns[0]!) })));
+    fc.assert(
+      fc.property(few, fc.tuple(side, side, side), (standers, insideIn) => {
+        const pieces = standers.map(({ turns, weightLb }, i) => ({ id: `${i}`, sizeIn: turns[0]!, upright: false, weightLb }));
+        const { fits } = stowPieces(pieces, { insideIn, gapIn: 0, betweenIn: 0 });
+        const goesIn = ([l, w, h]: Triple) =>
+          h <= insideIn[2] && ((l <= insideIn[0] && w <= insideIn[1]) || (w <= insideIn[0] && l <= insideIn[1]));
+        expect(standsFor(standers, 500).some(({ sizeIn }) => goesIn(sizeIn))).toBe(fits);
+      }),
+      { numRuns: 200 },
+    );
+  });
+
+  test('the heavy one lies below, or nearer', () => {
+    const ways = standsFor(
+      [
+        { weightLb: 1, turns: [[6, 6, 3]] },
+        { weightLb: 8, turns: [[6, 6, 3]] },
+      ],
+      3,
+    );
+    for (const { stand } of ways) expect(membersOf(stand)).toEqual([1, 0]);
+  });
+
+  test('twelve of them stand as close as their volume allows within a half', () => {
+    const twelve = Array.from({ length: 12 }, (_, i): Stander => ({ weightLb: 1 + i, turns: allTurns([3 + (i % 4), 4, 5]) }));
+    const [closest] = standsFor(twelve, 4);
+    const volume = ([l, w, h]: Triple) => l * w * h;
+    const all = twelve.reduce((sum, { turns }) => sum + volume(turns[0]!), 0);
+    expect(volume(closest!.sizeIn)).toBeLessThan(1.5 * all);
+  });
+});
+
+function allTurns([l, w, h]: Triple): Triple[] {
+  return [
+    [l, w, h],
+    [w, l, h],
+    [l, h, w],
+    [h, l, w],
+    [w, h, l],
+    [h, w, l],
+  ];
+}
+
+test('a bundle alone meets the wall on every face', () => {
+  const resting = restingOf([{ atIn: [0, 0, 0], sizeIn: [3, 4, 5] }], [3, 4, 5]);
+  for (const face of FACES) expect(resting[face]).toEqual({ on: [[]], emptyIn: [0] });
+});

@@ -1,0 +1,117 @@
+import type { Triple } from '../geometry/wrapLayer.ts';
+import { joined, membersOf, type Stand } from './Stand.ts';
+
+/** A bundle to find a place for: what it weighs, and its outlines as it may lie. */
+export interface Stander {
+  readonly weightLb: number;
+  /** Outside of it, lying one way or the other, inches; at least one. */
+  readonly turns: readonly Triple[];
+}
+
+/** One way to stand together: the order, and which turn of each. */
+export interface Standing {
+  readonly stand: Stand;
+  readonly turnOf: readonly number[];
+  readonly sizeIn: Triple;
+}
+
+/** So many are combined in every way; where there are more, small ones are put together first. */
+const MOST_COMBINED = 7;
+/** Outlines kept of each few that stand together, by how many there are in all. */
+const KEPT = [8, 8, 8, 8, 8, 6, 4, 4];
+
+/** A part on its way: what stands in it, with the turns chosen so far. */
+interface Built {
+  readonly stand: Stand;
+  readonly turns: ReadonlyMap<number, number>;
+  readonly sizeIn: Triple;
+}
+
+/**
+ * Ways in which different bundles may stand together, the closest first: every order that can be cut apart by straight cuts,
+ * built up from the few that stand closest of each smaller number. The heavier part stands lower, or nearer.
+ *
+ * @param most so many ways at most
+ */
+export function standsFor(standers: readonly Stander[], most: number): Standing[] {
+  const nodes: { readonly weightLb: number; readonly ways: readonly Built[] }[] = standers.map(({ weightLb, turns }, at) => ({
+    weightLb,
+    ways: turns.map((sizeIn, turn) => ({ stand: at, turns: new Map([[at, turn]]), sizeIn })),
+  }));
+  const kept = KEPT[Math.min(MOST_COMBINED, nodes.length)]!;
+  while (nodes.length > MOST_COMBINED) {
+    nodes.sort((a, b) => volumeOf(b.ways[0]!.sizeIn) - volumeOf(a.ways[0]!.sizeIn));
+    const [last, before] = [nodes.pop()!, nodes.pop()!];
+    nodes.push({ weightLb: last.weightLb + before.weightLb, ways: closest(pairs(before, last), kept) });
+  }
+  const all = (1 << nodes.length) - 1;
+  const weightOf = (set: number) => nodes.reduce((sum, { weightLb }, i) => sum + (set & (1 << i) ? weightLb : 0), 0);
+  const known = new Map<number, readonly Built[]>(nodes.map(({ ways }, i) => [1 << i, ways]));
+  for (let set = 1; set <= all; set++) {
+    if (known.has(set)) continue;
+    const ways: Built[] = [];
+    for (let part = (set - 1) & set; part > 0; part = (part - 1) & set) {
+      const rest = set ^ part;
+      if (part < rest) continue;
+      ways.push(...pairs({ weightLb: weightOf(part), ways: known.get(part)! }, { weightLb: weightOf(rest), ways: known.get(rest)! }));
+    }
+    known.set(set, closest(ways, set === all ? most : kept));
+  }
+  return closest(known.get(all)!, most).map(({ stand, turns, sizeIn }) => ({
+    stand: flat(stand),
+    turnOf: standers.map((_, at) => turns.get(at)!),
+    sizeIn,
+  }));
+}
+
+type Node = { readonly weightLb: number; readonly ways: readonly Built[] };
+
+/** Two parts next to each other, along each axis, the heavier first. */
+function pairs(one: Node, other: Node): Built[] {
+  const [first, second] = other.weightLb > one.weightLb ? [other, one] : [one, other];
+  const ways: Built[] = [];
+  for (const a of first.ways)
+    for (const b of second.ways)
+      for (const along of AXES)
+        ways.push({
+          stand: { along, parts: [a.stand, b.stand] },
+          turns: new Map([...a.turns, ...b.turns]),
+          sizeIn: joined(a.sizeIn, b.sizeIn, along),
+        });
+  return ways;
+}
+const AXES = [0, 1, 2] as const;
+
+const volumeOf = ([l, w, h]: Triple): number => l * w * h;
+const surfaceOf = ([l, w, h]: Triple): number => l * w + l * h + w * h;
+
+/** Those with the least surface, none larger than another every way. */
+function closest(ways: readonly Built[], most: number): Built[] {
+  const sorted = ways.map((way) => ({ way, surface: surfaceOf(way.sizeIn) })).sort((a, b) => a.surface - b.surface);
+  const kept: Built[] = [];
+  for (const { way } of sorted) {
+    if (kept.length === most) break;
+    if (!kept.some((other) => isWithin(other.sizeIn, way.sizeIn))) kept.push(way);
+  }
+  return kept;
+}
+
+/** True where one goes wherever the other does, turned on the floor. */
+const isWithin = (one: Triple, other: Triple): boolean =>
+  Math.max(one[0], one[1]) <= Math.max(other[0], other[1]) + 1e-9 &&
+  Math.min(one[0], one[1]) <= Math.min(other[0], other[1]) + 1e-9 &&
+  one[2] <= other[2] + 1e-9;
+
+/** Parts of parts along one axis are parts of the whole. */
+function flat(stand: Stand): Stand {
+  if (typeof stand === 'number') return stand;
+  const parts = stand.parts.map(flat).flatMap((part) => (typeof part !== 'number' && part.along === stand.along ? part.parts : [part]));
+  return { along: stand.along, parts };
+}
+
+/** The same with two bundles in each other’s place. */
+export function swapped(stand: Stand, one: number, other: number): Stand {
+  const swap = (part: Stand): Stand =>
+    typeof part === 'number' ? (part === one ? other : part === other ? one : part) : { ...part, parts: part.parts.map(swap) };
+  return membersOf(stand).length > 1 ? swap(stand) : stand;
+}

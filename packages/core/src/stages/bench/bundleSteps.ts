@@ -1,0 +1,98 @@
+import { GUARDS, guardLengthAdvisedIn, HARD_POINTS } from '../../engineering/pieces/hardPoints.ts';
+import { formatLength, formatSize, type UnitSystem } from '../../units/index.ts';
+import type { LyingBundle } from '../box/StowedBox.ts';
+import type { WrappedLayer } from '../wrap/WrappedItem.ts';
+import type { BenchTestKey } from './benchTests.ts';
+import { forEach, ofEach, spoken, stackSteps, type Letters } from './severalWords.ts';
+import { act, record, type Part } from './stepParts.ts';
+
+/** What is done to one bundle, or to each of several that are alike, before any box. */
+export function bundleSteps(
+  bundle: LyingBundle,
+  letters: Letters,
+  due: (key: BenchTestKey) => readonly Part[],
+  storageWrap: boolean,
+  system: UnitSystem,
+): Part[] {
+  const { wrapped, layout } = bundle;
+  const { facts, guards } = wrapped.piece;
+  const several = layout.count > 1;
+  const length = (inches: number) => formatLength(inches, system);
+  const guardSteps = facts.hardPoints.flatMap((point) =>
+    point.guard
+      ? [
+          act(
+            `guard:${point.id}:${point.guard}`,
+            `Guard the ${HARD_POINTS[point.kind].name}`,
+            `${capital(GUARDS[point.guard].name)} on the ${HARD_POINTS[point.kind].name}, ${point.face}; it reaches beyond the part and is not glued.`,
+            GUARDS[point.guard].minutes,
+            [{ what: GUARDS[point.guard].name, amount: point.guardLengthIn ?? guardLengthAdvisedIn(point), unit: 'inches long' }],
+          ),
+        ]
+      : [],
+  );
+  const guardMinutes = guardSteps.reduce((sum, step) => sum + step.minutes, 0);
+  const hollows = facts.hollows.filter((hollow) => hollow.filled);
+  const parts: Part[] = [
+    ...(storageWrap ? [act('unwrap', 'Take off the storage wrap', 'All of it; look the piece over once more as it comes out.', 0)] : []),
+    ...ofEach(letters, due('caseShake')),
+    ...stackSteps(wrapped.piece.stacks),
+    ...forEach(
+      letters,
+      hollows.map((hollow) =>
+        act(
+          `hollow:${hollow.id}`,
+          `Fill the ${hollow.name}`,
+          `Pack it so that nothing can move, without pressing on the walls.`,
+          (guards.minutes - guardMinutes) / hollows.length,
+        ),
+      ),
+    ),
+    ...forEach(letters, guardSteps),
+    ...forEach(
+      letters,
+      wrapped.layers.map((layer, i) => ({ ...layerStep(layer, length), shows: { layers: i + 1 } })),
+    ),
+    ...ofEach(letters, due('feel')),
+    ...ofEach(letters, due('bundleSize')),
+    record(
+      'measure',
+      'bundle',
+      several ? 'Measure and weigh one bundle' : 'Measure and weigh the bundle',
+      `${several ? 'The largest of them. ' : ''}Long, wide, high as it lies: reckoned ${formatSize(bundle.bundleIn, system)}. What it measures replaces that, and what is still open is searched again.`,
+      0,
+    ),
+  ];
+  return letters.amongOthers ? spoken(letters, facts.title, parts) : parts;
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+const LAID_WORDS = { straight: '', crossed: ', in strips that cross', diagonal: ', cornerwise' };
+
+function layerStep(
+  { stock, turns, lengthIn, sheets, doubled, placing, tape, minutes }: WrappedLayer,
+  length: (inches: number) => string,
+): Part {
+  const times = turns === 1 ? '1 turn' : `${turns} turns`;
+  const pieces = sheets === 1 ? `one piece ${length(lengthIn)} long` : `${sheets} pieces side by side, each ${length(lengthIn)} long`;
+  return act(
+    `layer:${stock.key}:${turns}`,
+    `${stock.name}: ${times}`,
+    [
+      `Tear ${pieces}. ${capital(times)}${stock.role === 'conform' || stock.role === 'cushion' ? `, bubbles ${placing.bubblesOut ? 'out' : 'in'}` : ''}${LAID_WORDS[placing.laid ?? 'straight']}, snug, not tight.`,
+      'Fold the ends in.',
+      doubled ? `One sheet more over the ${doubled.face}, end to end.` : '',
+      `One strip of ${tape.name.toLowerCase()}${tape.easyOff ? '' : '; say on the note where to cut'}.`,
+    ]
+      .filter(Boolean)
+      .join(' '),
+    minutes,
+    [
+      { what: stock.name, amount: turns, unit: 'turns', stock: { kind: 'wrap', key: stock.key } },
+      { what: stock.name, amount: sheets, unit: 'sheets' },
+      { what: stock.name, amount: lengthIn, unit: 'inches each' },
+      { what: tape.name, amount: 1, unit: 'strips' },
+    ],
+  );
+}
