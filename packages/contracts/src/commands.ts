@@ -2,6 +2,7 @@ import { BENCH_TESTS, OVERRULE_REASONS, type BenchTestKey, type Happening, type 
 import { z } from 'zod';
 import { civilDate, instant, minor, postcode, shortText, sizeIn, triple, uuid, weightLb } from './numbers.ts';
 import { PAPER_KINDS } from './papers.ts';
+import { MOST_PIECES } from './plan.ts';
 import type { ShopFacts } from './shopView.ts';
 
 /** Commands a screen sends; each carries who does it, and an id made where it was born. */
@@ -123,6 +124,14 @@ export const pastFilter = z.strictObject({
   after: z.string().max(80).optional(),
 });
 
+/** So many different pieces go in one parcel at most. */
+export const MOST_HELD = MOST_PIECES;
+/** One more piece for a parcel, as a line; the id is its bundle's. */
+export const addPiece = z.strictObject({ ...by, act: z.literal('add'), id: uuid, line: z.string().trim().min(1).max(1000) });
+/** A bundle goes aside, into a parcel of its own, or into another parcel to the same buyer. */
+export const moveBundle = z.strictObject({ ...by, act: z.literal('move'), bundleId: uuid, to: z.union([z.enum(['aside', 'own']), uuid]) });
+export const regroup = z.discriminatedUnion('act', [addPiece, moveBundle]);
+
 /** Puts parcels to one buyer together as 1 of n, or takes one out by naming it alone. */
 export const putTogether = z.strictObject({ ...by, parcelIds: z.array(uuid).min(1).max(20) });
 
@@ -165,5 +174,7 @@ export type StartParcel = z.infer<typeof startParcel>;
 export type TakeBack = z.infer<typeof takeBack>;
 export type ReportEvent = z.infer<typeof reportEvent>;
 export type AddressCommand = z.infer<typeof addressCommand>;
+export type AddPiece = z.infer<typeof addPiece>;
+export type MoveBundle = z.infer<typeof moveBundle>;
 export type PutTogether = z.infer<typeof putTogether>;
 export type AskPickup = z.infer<typeof askPickup>;

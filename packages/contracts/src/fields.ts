@@ -2,7 +2,7 @@ import { JOBS } from '@inch-nest/core';
 import { z } from 'zod';
 import { customsDeclaration } from './customs.ts';
 import type { FieldEntity, PieceField, PieceValues, SaleField, SaleValues } from './keptFields.ts';
-import { accessory, archetypeKey, finish, formKey, hardPoint, hollow, movingParts, originalBox, steadying } from './piece.ts';
+import { accessory, archetypeKey, finish, formKey, hardPoint, hollow, movingParts, originalBox, partOf, steadying } from './piece.ts';
 import { accept, readPicked, refuse, TYPED_FIELDS, type FieldReading, type FieldSetting, type Read, type Readers } from './typedFields.ts';
 
 const MOST_TEXT = 2000;
@@ -36,6 +36,7 @@ export const FIELDS = {
     hardPoints: picked(z.array(hardPoint).max(24)),
     hollows: picked(z.array(hollow).max(12)),
     accessories: picked(z.array(accessory).max(24)),
+    partOf: picked(partOf.nullable()),
     storageWrap: picked(z.boolean()),
     irreplaceable: picked(z.boolean()),
     originalBox: picked(originalBox),

@@ -43,7 +43,11 @@ export type {
   PhotoView,
   SetMember,
   ShelfTag,
+  HeldPiece,
+  HeldView,
+  MoneyShare,
 } from './parcelView.ts';
+export { heldIn } from './parcelView.ts';
 export { nameAmong, personAmong } from './among.ts';
 export type { Person, ShopFacts, ShopView } from './shopView.ts';
 export type { HealthView } from './healthView.ts';

@@ -47,6 +47,8 @@ export interface PieceValues extends KindPresets {
   serial: string | null;
   seal: string | null;
   accessories: readonly Accessory[];
+  /** What it comes off, where it is a part that travels by itself. */
+  partOf: PieceFacts['partOf'];
   storageWrap: boolean;
   irreplaceable: boolean;
   /** How often it may break at most; null goes by the house. */
@@ -109,6 +111,7 @@ export const startOfPiece = (archetype: ArchetypeKey): PieceValues => ({
   serial: null,
   seal: null,
   accessories: [],
+  partOf: null,
   storageWrap: false,
   irreplaceable: false,
   mostChance: null,

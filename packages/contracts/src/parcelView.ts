@@ -12,6 +12,10 @@ export interface ParcelView {
   pieceId: string;
   sale: KeptFields<SaleValues>;
   piece: KeptFields<PieceValues>;
+  /** Its other bundles and the pieces in them, in the order of packing. */
+  others: HeldPiece[];
+  /** What of the money is this parcel's; null where it holds one whole sale. */
+  share: MoneyShare | null;
   nest: NestView;
   life: ParcelLife;
   photos: PhotoView[];
@@ -25,6 +29,31 @@ export interface ParcelView {
   undo: number;
   redo: number;
 }
+
+/** A bundle of a parcel and the piece in it. */
+export interface HeldPiece {
+  bundleId: string;
+  pieceId: string;
+  piece: KeptFields<PieceValues>;
+}
+
+/** What of what pieces were sold for belongs to one parcel, in minor units. */
+export interface MoneyShare {
+  soldMinor: number;
+  paidMinor: number;
+  shippingCollectedMinor: number;
+}
+
+/** What planning needs of a parcel. */
+export type HeldView = Pick<ParcelView, 'saleId' | 'bundleId' | 'pieceId' | 'sale' | 'piece' | 'others' | 'share'>;
+
+/** Every bundle of a parcel, the first included. */
+export const heldIn = ({
+  bundleId,
+  pieceId,
+  piece,
+  others,
+}: Pick<HeldView, 'bundleId' | 'pieceId' | 'piece' | 'others'>): readonly HeldPiece[] => [{ bundleId, pieceId, piece }, ...others];
 
 /** One of several parcels to a buyer. */
 export interface SetMember {

@@ -1,7 +1,7 @@
 import { planParcel } from '@inch-nest/core';
 import { finish, request } from '../../core/tests/sampleRequest.ts';
 import type { KeptField } from './keptFields.ts';
-import type { ParcelView } from './parcelView.ts';
+import type { HeldView, ParcelView } from './parcelView.ts';
 import { orderOf, pieceFactsOf, planRequestFor } from './planRequestFor.ts';
 import { sameContent } from './sameContent.ts';
 import { packAnswer } from './searchAnswer.ts';
@@ -73,15 +73,21 @@ const PIECE: ParcelView['piece'] = {
   storageWrap: field(false),
   irreplaceable: field(false),
   mostChance: field(null),
+  partOf: field(null),
   originalBox: field('none'),
   ownBoxIn: field(null),
 };
 
-const view = (more: Partial<ParcelView> = {}) => ({
+const view = (
+  more: Partial<Pick<ParcelView, 'sale' | 'piece' | 'others' | 'share' | 'nest'>> = {},
+): HeldView & Pick<ParcelView, 'nest'> => ({
   saleId: '00000000-0000-4000-8000-000000000002',
   pieceId: '00000000-0000-4000-8000-000000000001',
+  bundleId: '00000000-0000-4000-8000-000000000003',
   sale: SALE,
   piece: PIECE,
+  others: [],
+  share: null,
   nest: { revision: 0, choice: null, locks: {}, reasons: [], plan: null },
   ...more,
 });

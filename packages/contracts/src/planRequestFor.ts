@@ -1,7 +1,7 @@
 import { ARCHETYPES, houseByMethod, type Along, type Order, type PieceFacts, type PlanRequest, type UnitSystem } from '@inch-nest/core';
 import type { Accessory } from './piece.ts';
 import { valuesOf, type KeptFields, type PieceValues } from './keptFields.ts';
-import type { ParcelView } from './parcelView.ts';
+import { heldIn, type HeldView, type ParcelView } from './parcelView.ts';
 import type { ShopView } from './shopView.ts';
 
 /** Facts of a piece from its kept fields; drafts are not facts. */
@@ -21,6 +21,7 @@ export function pieceFactsOf(id: string, piece: KeptFields<PieceValues>): PieceF
     hollows,
     movingParts,
     accessories,
+    partOf,
     ...worth
   } = valuesOf(piece);
   return {
@@ -41,7 +42,7 @@ export function pieceFactsOf(id: string, piece: KeptFields<PieceValues>): PieceF
     hollows,
     movingParts,
     ownBoxIn: worth.originalBox === 'kept' ? worth.ownBoxIn : null,
-    partOf: null,
+    partOf,
     // parts of the piece weigh with it; what goes with it weighs by itself
     along: accessories.filter(({ part }) => part === 'apart').map(alongOf),
     replacementMinor: worth.replacementMinor,
@@ -60,11 +61,9 @@ const alongOf = ({ id, name, count, weightLb, sizeIn, place }: Accessory): Along
 });
 
 /** The order of a parcel as the core wants it. Sent today, or on the ship-by day when that is later. */
-export function orderOf(
-  view: Pick<ParcelView, 'saleId' | 'pieceId' | 'sale' | 'piece'>,
-  shop: Pick<ShopView, 'originPostcode' | 'today'>,
-): Order {
-  const { soldMinor, paidMinor, shippingCollectedMinor, destinationPostcode, shipBy } = valuesOf(view.sale);
+export function orderOf(view: HeldView, shop: Pick<ShopView, 'originPostcode' | 'today'>): Order {
+  const { destinationPostcode, shipBy, ...whole } = valuesOf(view.sale);
+  const { soldMinor, paidMinor, shippingCollectedMinor } = view.share ?? whole;
   return {
     id: view.saleId,
     soldMinor,
@@ -73,19 +72,15 @@ export function orderOf(
     originPostcode: shop.originPostcode,
     destinationPostcode,
     shipDate: shipBy > shop.today ? shipBy : shop.today,
-    pieces: [pieceFactsOf(view.pieceId, view.piece)],
+    pieces: heldIn(view).map(({ pieceId, piece }) => pieceFactsOf(pieceId, piece)),
   };
 }
 
 /** All a planning of this parcel depends on. The browser and the server build it alike. */
-export function planRequestFor(
-  view: Pick<ParcelView, 'saleId' | 'pieceId' | 'sale' | 'piece' | 'nest'>,
-  shop: ShopView,
-  units?: UnitSystem,
-): PlanRequest {
+export function planRequestFor(view: HeldView & Pick<ParcelView, 'nest'>, shop: ShopView, units?: UnitSystem): PlanRequest {
   return {
     order: orderOf(view, shop),
-    pieceIds: [view.pieceId],
+    pieceIds: heldIn(view).map(({ pieceId }) => pieceId),
     stock: shop.stock,
     house: houseByMethod(shop.house, view.nest.locks.method),
     cards: shop.cards,

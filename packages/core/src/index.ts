@@ -28,6 +28,7 @@ export { takeBox } from './stages/plan/inBox.ts';
 export { requestAfter } from './stages/plan/requestAfter.ts';
 export type { Struck } from './stages/fill/FilledBox.ts';
 export { verifyPlan } from './stages/plan/verifyPlan.ts';
+export { choiceOfBundle, partsOfBundle, planOfBundle } from './stages/plan/ofBundle.ts';
 export { writePlanDocument } from './stages/plan/writePlanDocument.ts';
 export { nextBestChanges, withTurns, type NextChange } from './stages/plan/nextBestChanges.ts';
 export type { ChangeKind } from './stages/plan/ChangeKind.ts';
@@ -50,7 +51,7 @@ export type { SearchProgress } from './stages/frontier/Trace.ts';
 export type { NoPlan } from './stages/plan/explainNoPlan.ts';
 
 // the sale and the piece
-export { readSaleLine, type SaleLine, type SaleLineField, type SaleLineReading } from './stages/sale/readSaleLine.ts';
+export { piecesOnLine, readSaleLine, type SaleLine, type SaleLineField, type SaleLineReading } from './stages/sale/readSaleLine.ts';
 export type { Hollow, Order, PartOf, PieceFacts } from './stages/sale/Order.ts';
 export { guessMissing } from './stages/item/guessMissing.ts';
 export type { Archetype, ArchetypeKey, Finish } from './engineering/pieces/Archetype.ts';
@@ -95,13 +96,14 @@ export {
 export { MOST_ALIKE, offInOrder } from './stages/sale/readSale.ts';
 export { evenStacks, gridsFor, type Grid } from './engineering/stowage/Block.ts';
 export { membersOf, rowOf, standIn, standsAll, type Stand } from './engineering/stowage/Stand.ts';
-export { swapped } from './engineering/stowage/standsFor.ts';
+export { standsFor, swapped } from './engineering/stowage/standsFor.ts';
 export { letterOf } from './engineering/stowage/letterOf.ts';
 export type { Along, AlongPlace } from './stages/sale/Order.ts';
 export { JOBS, type Job } from './stages/sale/jobs.ts';
 export { OWN_BOX, ownBoxOf } from './stages/box/ownBox.ts';
 export { plainFacts } from './stages/sale/plainFacts.ts';
 export { countedTitle } from './stages/sale/countedTitle.ts';
+export { apportion } from './stages/sale/apportion.ts';
 export { worthMinor } from './stages/sale/worth.ts';
 export { aboutOf } from './stages/parcel/LifeEvent.ts';
 export { STANDING, statesThat, type Standing } from './stages/parcel/standing.ts';
@@ -121,9 +123,9 @@ export { tearList, type RollToTear, type TearList, type TornPiece } from './stag
 export { SHEET_BOARD, stockUsed, type StockUse, type UsedInstead } from './stages/bench/stockUsed.ts';
 export { lifeWords } from './stages/parcel/lifeWords.ts';
 export { CLAIMED, frozenFact, moveGate, MOVES } from './stages/parcel/moves.ts';
-export { recordParcel } from './stages/parcel/recordParcel.ts';
+export { recordParcel, testState } from './stages/parcel/recordParcel.ts';
 export type { DoneStep, ParcelLife, ParcelState, TestState, Weighing } from './stages/parcel/ParcelLife.ts';
-export { buyGate, handOverGate, sealGate } from './stages/parcel/gates.ts';
+export { buyGate, handOverGate, sealGate, type BundleTest } from './stages/parcel/gates.ts';
 
 // stockroom, house, tariff
 export type {

@@ -20,7 +20,7 @@ const RIGHTS: Readonly<Record<keyof Models, Rights>> = {
   sale: { insert: true, update: true },
   piece: { insert: true, update: true },
   parcel: { insert: true, update: true },
-  bundle: { insert: true },
+  bundle: { insert: true, update: ['parcel_id', 'position'] },
   change: { insert: true, update: ['undone'] },
   event: { insert: true },
   plan: { insert: true },

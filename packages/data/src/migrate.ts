@@ -14,6 +14,7 @@ import { up as ownCeiling } from './migrations/011-own-ceiling.ts';
 import { up as alike } from './migrations/012-alike.ts';
 import { up as jobs } from './migrations/013-jobs.ts';
 import { up as ownBox } from './migrations/014-own-box.ts';
+import { up as several } from './migrations/015-several.ts';
 import { runWithin, type RunSql } from './migrations/RunSql.ts';
 
 /** A step from one version's tables to the next one's. */
@@ -37,6 +38,7 @@ export const MIGRATIONS: readonly Migration[] = [
   { name: '012-alike', up: alike },
   { name: '013-jobs', up: jobs },
   { name: '014-own-box', up: ownBox },
+  { name: '015-several', up: several },
 ];
 const LOCK = 4_117_201;
 

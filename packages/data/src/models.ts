@@ -118,7 +118,7 @@ export function defineModels(sequelize: Sequelize): Models {
       together: maybeUuid,
       createdAt: DataTypes.DATE,
     }),
-    bundle: define('bundle', 'bundle', { id, shopId, parcelId: shopId, pieceId: shopId, position: whole }),
+    bundle: define('bundle', 'bundle', { id, shopId, parcelId: maybeUuid, pieceId: shopId, position: whole }),
     change: define('change', 'field_change', {
       id,
       seq: { type: DataTypes.BIGINT, autoIncrement: true, autoIncrementIdentity: true },

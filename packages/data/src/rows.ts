@@ -153,7 +153,8 @@ export interface PickupRow {
 export interface BundleRow {
   id: string;
   shopId: string;
-  parcelId: string;
+  /** Null where it was set aside. */
+  parcelId: string | null;
   pieceId: string;
   position: number;
 }

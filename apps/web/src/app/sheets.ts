@@ -7,6 +7,7 @@ import '../parts/lines.css';
 import '../parts/plan.css';
 import '../parts/rows.css';
 import '../parts/table.css';
+import '../parts/piece-row.css';
 import '../parts/words.css';
 import '../drawings/balance-chart.css';
 import '../drawings/nest-drawing.css';

@@ -3,7 +3,7 @@ import type { DropFace, PlanDocument } from '@inch-nest/core';
 import { hatchFor, Hatches } from './Hatches.tsx';
 import { landedView } from './landingGeometry.ts';
 import type { Rect } from './nestGeometry.ts';
-import { SeenBundles } from './SeenBundles.tsx';
+import { AlikeBundles } from './SeenBundles.tsx';
 
 const MOST_SCALE = 22;
 const GROUND = 12;
@@ -61,7 +61,7 @@ export function LandingSection({ plan, face, squeezeIn, lift, width, height, lab
         />
         {view.inner && <rect {...box(view.inner.outside)} style={{ fill: fill('board'), ...line }} />}
         {view.inner && <rect {...box(view.inner.inside)} style={{ fill: innerFill ? fill(innerFill.key) : 'var(--sheet)', ...line }} />}
-        <SeenBundles view={view} plan={plan} k={k} prefix={prefix} />
+        <AlikeBundles view={view} plan={plan} k={k} prefix={prefix} several={view.seen.length > 1} />
       </g>
       <line x1={4} x2={width - 4} y1={ground} y2={ground} style={{ stroke: 'var(--ink)', strokeWidth: 2 }} />
       {Array.from({ length: Math.floor(width / 14) }, (_, i) => (

@@ -1,6 +1,6 @@
 'use client';
 import { useId } from 'react';
-import { CM_PER_IN, type PlanDocument } from '@inch-nest/core';
+import { CM_PER_IN, planBundles, type PlanDocument } from '@inch-nest/core';
 import { hatchFor, Hatches } from './Hatches.tsx';
 import { extentOf, nestView, type ViewName } from './nestGeometry.ts';
 import { NestSection } from './NestSection.tsx';
@@ -111,10 +111,11 @@ function ScaleBar({ y, k, metric }: { y: number; k: number; metric: boolean }) {
 
 /** Materials in the drawing, from the piece outward, each once. */
 function legendOf(plan: PlanDocument): { key: string; name: string }[] {
-  const isAlsoWrapped = (fill: string) => plan.layers.some(({ name }) => name === fill.split(',')[0]);
+  const wraps = planBundles(plan).flatMap(({ layers }) => layers);
+  const isAlsoWrapped = (fill: string) => wraps.some(({ name }) => name === fill.split(',')[0]);
   const all = [
     { key: 'piece', name: 'Piece' },
-    ...plan.layers.map(({ key, name }) => ({ key, name })),
+    ...wraps.map(({ key, name }) => ({ key, name })),
     // folded bubble in the gaps is not the bubble round the piece
     ...plan.fills.map(({ key, name }) => ({ key, name: isAlsoWrapped(name) ? name : name.split(',')[0]! })),
     { key: 'board', name: plan.box.wall === 'double' ? 'Double wall' : 'Single wall' },
@@ -124,8 +125,10 @@ function legendOf(plan: PlanDocument): { key: string; name: string }[] {
 
 /** The drawing in words, for those who do not see it. */
 function describe(plan: PlanDocument, write: Props['write']): string {
-  const layers =
-    plan.layers.map((layer) => `${layer.turns} ${layer.turns === 1 ? 'turn' : 'turns'} of ${layer.name}`).join(', ') || 'no wrap';
+  const bundles = planBundles(plan).map(
+    ({ piece, layers }) =>
+      `${piece.title}: ${layers.map((layer) => `${layer.turns} ${layer.turns === 1 ? 'turn' : 'turns'} of ${layer.name}`).join(', ') || 'no wrap'}`,
+  );
   const { bottom, top, left, front } = plan.gaps;
-  return `${plan.piece.title}: ${layers}; ${plan.inner ? `inner box ${plan.inner.name}, ` : ''}box ${plan.box.name}; bedding ${write(bottom, true)} below, ${write(top, true)} above, ${write(left, true)} at the ends, ${write(front, true)} at the sides.`;
+  return `${bundles.join('; ')}; ${plan.inner ? `inner box ${plan.inner.name}, ` : ''}box ${plan.box.name}; bedding ${write(bottom, true)} below, ${write(top, true)} above, ${write(left, true)} at the ends, ${write(front, true)} at the sides.`;
 }

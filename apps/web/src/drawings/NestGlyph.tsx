@@ -1,6 +1,6 @@
 'use client';
 import type { PlanDocument } from '@inch-nest/core';
-import { nestView, type Rect } from './nestGeometry.ts';
+import { nestView, nestViews, type Rect } from './nestGeometry.ts';
 
 const SIDE = 92;
 
@@ -14,12 +14,14 @@ export function NestGlyph({ plan, widestIn }: { plan: PlanDocument; widestIn: nu
       <g transform="translate(3 3)">
         <rect width={view.inside.w * k} height={view.inside.h * k} className="wall" />
         {view.inner && <rect {...rect(view.inner.outside)} className="wall" />}
-        {view.seen.map(({ letter, dx, dy }) => (
-          <g key={letter} transform={`translate(${dx * k} ${dy * k})`}>
-            <rect {...rect(view.bundle)} className="bundle" rx={3} />
-            <rect {...rect(view.piece)} className="piece" />
-          </g>
-        ))}
+        {nestViews(plan, 'front').flatMap(({ view: own }) =>
+          own.seen.map(({ letter, dx, dy }) => (
+            <g key={letter} transform={`translate(${dx * k} ${dy * k})`}>
+              <rect {...rect(own.bundle)} className="bundle" rx={3} />
+              <rect {...rect(own.piece)} className="piece" />
+            </g>
+          )),
+        )}
       </g>
     </svg>
   );

@@ -66,7 +66,7 @@ export function NestSection({ view, at, k, prefix, plan, write, leastGapIn, pull
           style={{ fill: innerFill ? fill(innerFill.key) : 'var(--sheet)', stroke: 'var(--ink)', strokeWidth: 0.7 }}
         />
       )}
-      <SeenBundles view={view} plan={plan} k={k} prefix={prefix} />
+      <SeenBundles plan={plan} name={view.name} k={k} prefix={prefix} />
       {(plan.piece.guessedSides || plan.piece.guessedWeight) && (
         <rect {...box(view.piece)} style={{ fill: 'none', stroke: 'var(--ochre)', strokeWidth: 1.6, strokeDasharray: '6 4' }} />
       )}

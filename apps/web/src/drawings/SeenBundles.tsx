@@ -1,13 +1,45 @@
-import type { PlanDocument } from '@inch-nest/core';
+import { planBundles, type PlanDocument } from '@inch-nest/core';
 import { hatchFor } from './Hatches.tsx';
-import type { NestView } from './nestGeometry.ts';
+import { nestViews, type NestView, type ViewName } from './nestGeometry.ts';
 import { PieceShape } from './PieceShape.tsx';
 
 /** Letters want so much room on the page, px. */
 const LEAST_LETTER = 18;
 
-/** Every bundle that is seen, its layers round its piece, with its letter where there are several. */
-export function SeenBundles({ view, plan, k, prefix }: { view: NestView; plan: PlanDocument; k: number; prefix: string }) {
+/** Every bundle of a nest that is seen, its layers round its piece, with its letter where there are several. */
+export function SeenBundles({
+  plan,
+  name,
+  k,
+  prefix,
+  only,
+}: {
+  plan: PlanDocument;
+  name: ViewName;
+  k: number;
+  prefix: string;
+  only?: readonly number[] | undefined;
+}) {
+  const several = planBundles(plan).reduce((sum, { block }) => sum + block.at.length, 0) > 1;
+  return nestViews(plan, name)
+    .filter(({ plan: own }) => !only || only.includes(planBundles(plan).findIndex(({ piece }) => piece.id === own.piece.id)))
+    .map((one) => <AlikeBundles key={one.plan.piece.id} {...one} k={k} prefix={prefix} several={several} />);
+}
+
+/** Those that are alike, or the one. */
+export function AlikeBundles({
+  view,
+  plan,
+  k,
+  prefix,
+  several,
+}: {
+  view: NestView;
+  plan: PlanDocument;
+  k: number;
+  prefix: string;
+  several: boolean;
+}) {
   const { seen, bundle, layers } = view;
   const size = Math.min(20, Math.min(bundle.w, bundle.h) * k * 0.34);
   return seen.map(({ letter, dx, dy }) => (
@@ -25,7 +57,7 @@ export function SeenBundles({ view, plan, k, prefix }: { view: NestView; plan: P
         />
       ))}
       <PieceShape view={view} plan={plan} k={k} hatch={`${prefix}-piece`} />
-      {seen.length > 1 && Math.min(bundle.w, bundle.h) * k > LEAST_LETTER && (
+      {several && Math.min(bundle.w, bundle.h) * k > LEAST_LETTER && (
         <text
           x={bundle.x * k + size * 0.35}
           y={(bundle.y + bundle.h) * k - size * 0.3}

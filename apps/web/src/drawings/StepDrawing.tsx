@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import type { PlanDocument, StepPicture } from '@inch-nest/core';
+import { planOfBundle, type PlanDocument, type StepPicture } from '@inch-nest/core';
 import { Dimension } from './Dimension.tsx';
 import { hatchFor, Hatches } from './Hatches.tsx';
 import { nestView, type Rect } from './nestGeometry.ts';
@@ -14,17 +14,20 @@ const MOST_SCALE = 24;
 export function StepDrawing({
   plan,
   picture,
+  bundle = 0,
   width,
   write,
 }: {
   plan: PlanDocument;
   picture: StepPicture;
+  /** Which of several different bundles is wrapped. */
+  bundle?: number;
   width: number;
   write: (inches: number, unit: boolean) => string;
 }) {
   const prefix = useId().replaceAll(':', '');
   const inBox = picture.inBox !== 'no';
-  const shown = inBox ? plan : wrappedSoFar(plan, picture.layers);
+  const shown = inBox ? plan : wrappedSoFar(planOfBundle(plan, bundle), picture.layers);
   const view = nestView(shown, 'front');
   const k = Math.min(MOST_SCALE, (width - EDGE.left - EDGE.right) / view.inside.w, MOST_HEIGHT / view.inside.h);
   const [w, h] = [view.inside.w * k, view.inside.h * k];
@@ -39,7 +42,7 @@ export function StepDrawing({
       height={h + EDGE.top + EDGE.bottom}
       viewBox={`0 0 ${width} ${h + EDGE.top + EDGE.bottom}`}
       role="img"
-      aria-label={words(plan, picture)}
+      aria-label={words(planOfBundle(plan, bundle), picture)}
       data-scale={k}
     >
       <Hatches prefix={prefix} />
@@ -58,7 +61,7 @@ export function StepDrawing({
           </>
         )}
         {isIn && view.inner && <rect {...box(view.inner.outside)} style={{ fill: 'var(--sheet)', stroke: 'var(--ink)', strokeWidth: 3 }} />}
-        {isIn && <SeenBundles view={view} plan={plan} k={k} prefix={prefix} />}
+        {isIn && <SeenBundles plan={shown} name="front" k={k} prefix={prefix} only={inBox ? picture.put : undefined} />}
         <Dimension x1={0} x2={w} y1={-14} y2={-14} text={write(view.inside.w, true)} />
         <Dimension x1={-18} x2={-18} y1={0} y2={h} text={write(view.inside.h, true)} />
       </g>

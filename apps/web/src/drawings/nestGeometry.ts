@@ -1,4 +1,4 @@
-import { letterOf, type Gaps, type PlanDocument, type PlanHardPoint, type Triple } from '@inch-nest/core';
+import { letterOf, planBundles, planOfBundle, type Gaps, type PlanDocument, type PlanHardPoint, type Triple } from '@inch-nest/core';
 
 /** A rectangle in inches, from the outer box's inside corner; y grows downward on the page. */
 export interface Rect {
@@ -66,8 +66,32 @@ export const VIEW_AXES: Readonly<Record<ViewName, readonly [across: 0 | 1 | 2, u
   side: [1, 2],
 };
 
-/** The section of a nest as seen from above, from the front or from its right side. */
-export function nestView(plan: PlanDocument, name: ViewName): NestView {
+/** The sections of all bundles of a nest, the farthest from the eye first; each with the plan as it is for that one. */
+export const nestViews = (whole: PlanDocument, name: ViewName): { readonly view: NestView; readonly plan: PlanDocument }[] =>
+  planBundles(whole)
+    .map((_, at) => ({ view: nestView(whole, name, at), plan: planOfBundle(whole, at), depth: depthOf(whole, name, at) }))
+    .sort((a, b) => a.depth - b.depth)
+    .map(({ view, plan }) => ({ view, plan }));
+
+/** How near a bundle comes to the eye. */
+function depthOf(whole: PlanDocument, name: ViewName, at: number): number {
+  const { block, bundleIn } = planBundles(whole)[at]!;
+  const [across, up] = VIEW_AXES[name];
+  const toward = (3 - across - up) as 0 | 1 | 2;
+  const near = block.at.map((where) => (name === 'front' ? -where[toward] : where[toward] + bundleIn[toward]));
+  return Math.max(...near);
+}
+
+/**
+ * The section of a nest as seen from above, from the front or from its right side.
+ *
+ * @param which of several different bundles is shown
+ */
+export function nestView(whole: PlanDocument, name: ViewName, which = 0): NestView {
+  const plan = planOfBundle(whole, which);
+  const bundles = planBundles(whole);
+  const before = bundles.slice(0, which).reduce((sum, { block }) => sum + block.at.length, 0);
+  const alone = bundles.length === 1;
   const turned = isInnerTurned(plan);
   const swap = ([l, w, d]: Triple): Triple => (turned ? [w, l, d] : [l, w, d]);
   const [across, down] = VIEW_AXES[name];
@@ -79,10 +103,10 @@ export function nestView(plan: PlanDocument, name: ViewName): NestView {
   const inner = plan.inner && { outside: held, inside: centred(held, on(swap(plan.inner.insideIn))) };
   const block = inner ? centred(inner.inside, on(swap(plan.block.sizeIn))) : held;
   const { w, h } = on(swap(plan.bundleIn));
-  const places = seenFrom(plan, name, swap);
+  const places = seenFrom(plan, name, swap, before);
   const first = places[0]!;
   // in a box that is too small the bundle is drawn as far as it sticks out
-  const bundle: Rect = places.length === 1 ? block : { x: block.x + first.across, y: block.y + block.h - first.up - h, w, h };
+  const bundle: Rect = alone && places.length === 1 ? block : { x: block.x + first.across, y: block.y + block.h - first.up - h, w, h };
   const seen = places.map(({ letter, across: x, up }) => ({ letter, dx: x - first.across, dy: first.up - up }));
   const layers = layersInward(plan, bundle);
   const within = layers.length > 0 ? shrink(layers.at(-1)!, plan.layers[0]?.thicknessIn ?? 0) : bundle;
@@ -104,7 +128,12 @@ export function nestView(plan: PlanDocument, name: ViewName): NestView {
 }
 
 /** Of bundles in line with the eye the nearest, by how far along and up it stands in the block. */
-function seenFrom({ block }: PlanDocument, name: ViewName, swap: (of: Triple) => Triple): { letter: string; across: number; up: number }[] {
+function seenFrom(
+  { block }: PlanDocument,
+  name: ViewName,
+  swap: (of: Triple) => Triple,
+  before: number,
+): { letter: string; across: number; up: number }[] {
   const [across, up] = VIEW_AXES[name];
   const toward = (3 - across - up) as 0 | 1 | 2;
   const nearer = name === 'front' ? -1 : 1;
@@ -112,8 +141,8 @@ function seenFrom({ block }: PlanDocument, name: ViewName, swap: (of: Triple) =>
   block.at.forEach((where, i) => {
     const at = swap(where);
     const line = `${at[across].toFixed(4)} ${at[up].toFixed(4)}`;
-    const before = nearest.get(line);
-    if (!before || nearer * at[toward] > nearer * before.at[toward]) nearest.set(line, { letter: letterOf(i), at });
+    const known = nearest.get(line);
+    if (!known || nearer * at[toward] > nearer * known.at[toward]) nearest.set(line, { letter: letterOf(before + i), at });
   });
   return [...nearest.values()].map(({ letter, at }) => ({ letter, across: at[across], up: at[up] }));
 }

@@ -29,14 +29,14 @@ export function peeledParts(plan: PlanDocument): PeeledPart[] {
     middleIn,
   });
   const { block, bundleIn } = plan;
-  const several = block.stacks.length > 1;
+  const several = block.sizeIn.some((side, axis) => side > bundleIn[axis]! + 1e-9);
   // of several alike the first is peeled; the others stand round it
   const first = lay([0, 1, 2].map((axis) => block.at[0]![axis]! + bundleIn[axis]! / 2 - block.sizeIn[axis]! / 2) as unknown as Triple);
   const own = (part: PeeledPart): PeeledPart => ({ ...part, middleIn: middleIn.map((at, axis) => at + first[axis]!) as unknown as Triple });
   return [
     own(held('piece', plan.piece.title, 'piece', plan.piece.sizeIn)),
     ...plan.layers.map((layer) => own(held(layer.key, layer.name, 'layer', layer.bundleIn))),
-    ...(several ? [held('block', `all ${block.stacks.length}, as they stand`, 'layer', block.sizeIn)] : []),
+    ...(several ? [held('block', 'all of them, as they stand', 'layer', block.sizeIn)] : []),
     ...(inner ? [held(inner.key, inner.name.split(',')[0]!, 'innerBox', inner.outsideIn)] : []),
     { key: box.key, name: box.name.split(',')[0]!, kind: 'box', sizeIn: box.insideIn, middleIn: [0, 0, 0] },
   ];

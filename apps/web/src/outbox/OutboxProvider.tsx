@@ -104,6 +104,7 @@ async function deliver(item: OutboxItem, show: (view: ParcelView) => void): Prom
             eventId: id,
             happening: item.happening,
             undoOf: item.undoOf,
+            bundleId: item.bundleId ?? null,
             at,
           })
         : await sendFile<ParcelView>(`/api/parcels/${parcelId}/photos?${new URLSearchParams({ personId, id, of: item.of })}`, item.picture),

@@ -16,7 +16,7 @@ export type OutboxItem = {
   /** How often the server stumbled over it. */
   readonly stumbles?: number;
 } & (
-  | { readonly kind: 'event'; readonly happening: Happening; readonly undoOf: string | null }
+  | { readonly kind: 'event'; readonly happening: Happening; readonly undoOf: string | null; readonly bundleId?: string | null }
   | { readonly kind: 'photo'; readonly of: PhotoOf; readonly picture: Blob }
 );
 

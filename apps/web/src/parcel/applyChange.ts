@@ -1,9 +1,11 @@
 import type { NextChange } from '@inch-nest/core';
+import { pieceInHand } from './bundleInHand.ts';
 import type { NestUse } from './useNest.ts';
 import type { ParcelUse } from './useParcel.ts';
 
 /** Takes a change: guards and filled hollows are facts of the piece, everything else a choice of the nest. */
-export function applyChange({ change, guard, choice }: NextChange, parcel: ParcelUse, nest: NestUse): void {
+export function applyChange({ change, guard, choice }: NextChange, whole: ParcelUse, nest: NestUse): void {
+  const parcel = pieceInHand(whole, ('bundle' in change ? change.bundle : undefined) ?? 0);
   const { hollows, hardPoints } = parcel.view.piece;
   if (change.kind === 'hollow')
     return parcel.keepField(

@@ -1,5 +1,6 @@
 import {
   applyNestChange,
+  heldIn,
   readOwnField,
   type FieldEntity,
   type FieldSetting,
@@ -31,12 +32,18 @@ export function overlayParcel(held: ParcelView, pending: readonly Pending[], set
     const [entity, ...rest] = path.split('/');
     const name = rest.at(-1)!;
     if ((entity !== 'sale' && entity !== 'piece') || typeof value !== 'string') continue;
-    const fields = view[entity] as Record<string, KeptField>;
+    const at = entity === 'piece' ? heldIn(view).findIndex(({ pieceId }) => pieceId === rest[0]) : 0;
+    if (at < 0) continue;
+    const fields = (entity === 'sale' ? view.sale : heldIn(view)[at]!.piece) as unknown as Record<string, KeptField>;
     const field = fields[name];
     if (!field) continue;
     const reading = readOwnField(entity, name, value, setting);
     const shown: KeptField = reading.ok ? { ...field, text: value, value: reading.value, draft: null } : { ...field, draft: value };
-    view = { ...view, [entity]: { ...fields, [name]: shown } };
+    const laid = { ...fields, [name]: shown };
+    view =
+      at === 0
+        ? { ...view, [entity]: laid }
+        : { ...view, others: view.others.map((one, i) => (i === at - 1 ? { ...one, piece: laid as unknown as typeof one.piece } : one)) };
   }
   return view;
 }

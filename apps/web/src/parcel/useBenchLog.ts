@@ -6,7 +6,8 @@ import { useShop } from '../session/ShopContext.tsx';
 import type { ParcelUse } from './useParcel.ts';
 import { useOutbox } from '../outbox/OutboxProvider.tsx';
 
-type NewItem = { kind: 'event'; happening: Happening; undoOf: string | null } | { kind: 'photo'; of: PhotoOf; picture: Blob };
+type NewItem =
+  { kind: 'event'; happening: Happening; undoOf: string | null; bundleId: string | null } | { kind: 'photo'; of: PhotoOf; picture: Blob };
 
 /** The parcel's life with what the server has not heard yet, and ways to add to it that work without a server. */
 export function useBenchLog({ view }: ParcelUse) {
@@ -19,8 +20,9 @@ export function useBenchLog({ view }: ParcelUse) {
     const waiting = own.flatMap((item) => (item.kind === 'event' && item.refused === null && !known.has(item.id) ? [item] : []));
     return [
       ...view.events,
-      ...waiting.map(({ id, at, personId, happening, undoOf }, i): LifeEvent => ({
+      ...waiting.map(({ id, at, personId, happening, undoOf, bundleId }, i): LifeEvent => ({
         ...happening,
+        bundleId: bundleId ?? null,
         id,
         seq: last + 1 + i,
         at,
@@ -35,7 +37,12 @@ export function useBenchLog({ view }: ParcelUse) {
       put({ ...what, id: crypto.randomUUID(), parcelId: view.id, personId: person.id, at: new Date().toISOString(), refused: null }),
     [person.id, put, view.id],
   );
-  const log = useCallback((happening: Happening, undoOf: string | null = null) => note({ kind: 'event', happening, undoOf }), [note]);
+  /** @param bundleId which of several different bundles it is about */
+  const log = useCallback(
+    (happening: Happening, undoOf: string | null = null, bundleId?: string) =>
+      note({ kind: 'event', happening, undoOf, bundleId: bundleId ?? null }),
+    [note],
+  );
   const photograph = useCallback((of: PhotoOf, picture: Blob) => note({ kind: 'photo', of, picture }), [note]);
   return { life, events, own, log, photograph };
 }

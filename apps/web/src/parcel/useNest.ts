@@ -1,7 +1,7 @@
 'use client';
 import { useCallback, useEffect, useMemo, useReducer, useRef } from 'react';
 import { PLAN_FORMAT, type Locks, type PlanChoice } from '@inch-nest/core';
-import { nestChangeBetween, planRequestFor, valuesOf, type Theirs } from '@inch-nest/contracts';
+import { heldIn, nestChangeBetween, planRequestFor, valuesOf, type Theirs } from '@inch-nest/contracts';
 import { useShop } from '../session/ShopContext.tsx';
 import { isDue, nestInHand, NOTHING_IN_HAND, recommendedOf, shownNest } from './nestInHand.ts';
 import { planner } from './planner.ts';
@@ -14,7 +14,7 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
   const { shop, person } = useShop();
   const { locks } = view.nest;
   // everything the plan depends on and nothing else, so that a look at the server starts no new search
-  const facts = JSON.stringify([valuesOf(view.sale), valuesOf(view.piece), locks]);
+  const facts = JSON.stringify([valuesOf(view.sale), heldIn(view).map(({ piece }) => valuesOf(piece)), view.share, locks]);
   // eslint-disable-next-line react-hooks/exhaustive-deps -- `facts` stands for the view
   const request = useMemo(() => planRequestFor(view, shop, person.system), [facts, shop, person.system]);
   const [state, happened] = useReducer(nestInHand, NOTHING_IN_HAND);

@@ -2,7 +2,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useMemo } from 'react';
 import type { Happening } from '@inch-nest/core';
-import type { FieldEntity, KeptField, NestChange, ParcelView } from '@inch-nest/contracts';
+import { heldIn, type FieldEntity, type KeptField, type NestChange, type ParcelView } from '@inch-nest/contracts';
 import { send } from '../session/http.ts';
 import { useKept } from '../session/keeping/useKept.tsx';
 import { useSaveState } from '../session/SaveState.tsx';
@@ -44,10 +44,11 @@ export function useParcel(initial: ParcelView) {
   const { today } = shop;
   const { system } = person;
   const view = useMemo(() => overlayParcel(held, pending, { today, system }), [held, pending, today, system]);
-  /** Keeps a field as typed; a pick carries its value as JSON text. */
-  const keepField = (entity: FieldEntity, name: string, text: string) => {
-    const field = (held[entity] as Record<string, KeptField>)[name]!;
-    keeper.set([{ path: fieldPath(held, entity, name), value: text, seen: field.revision }]);
+  /** Keeps a field as typed, of the first piece or another; a pick carries its value as JSON text. */
+  const keepField = (entity: FieldEntity, name: string, text: string, at = 0) => {
+    const own = heldIn(held)[at] ?? held;
+    const field = ((entity === 'sale' ? held.sale : own.piece) as unknown as Record<string, KeptField>)[name]!;
+    keeper.set([{ path: fieldPath(own, entity, name), value: text, seen: field.revision }]);
   };
   const keepNest = (change: NestChange) => keeper.set([{ path: 'nest', value: change, seen: held.nest.revision }]);
   const report = useCallback(

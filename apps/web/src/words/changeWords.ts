@@ -1,7 +1,16 @@
-import { GUARDS, HARD_POINTS, type ChangeKind, type PlanChoice, type PlanRequest } from '@inch-nest/core';
+import { choiceOfBundle, GUARDS, HARD_POINTS, piecesOf, type ChangeKind, type PlanChoice, type PlanRequest } from '@inch-nest/core';
 
-/** A change in a packer's words. */
+/** A change in a packer's words; of several different pieces it is said whose. */
 export function changeWords(change: ChangeKind, { request, choice }: { request: PlanRequest; choice: PlanChoice | null }): string {
+  const pieces = piecesOf(request);
+  if (pieces.length === 1 || !OF_BUNDLE.includes(change.kind)) return wordsFor(change, request, choice);
+  const at = ('bundle' in change ? change.bundle : undefined) ?? 0;
+  const words = wordsFor(change, request, choice && choiceOfBundle(choice, at));
+  return `${pieces[at]!.title}: ${words.charAt(0).toLowerCase()}${words.slice(1)}`;
+}
+const OF_BUNDLE: readonly ChangeKind['kind'][] = ['turns', 'turned', 'hollow', 'guard'];
+
+function wordsFor(change: ChangeKind, request: PlanRequest, choice: PlanChoice | null): string {
   const { stock, cards, order } = request;
   const named = (list: readonly { key: string; name: string }[], key: string) => list.find((one) => one.key === key)?.name ?? key;
   switch (change.kind) {

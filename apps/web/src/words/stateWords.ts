@@ -15,6 +15,7 @@ export const STATE_WORDS: Readonly<Record<ParcelState, string>> = {
   lost: 'lost',
   returned: 'came back',
   brokenAtBench: 'broke at the bench',
+  joined: 'in another parcel',
   closed: 'closed',
 };
 

@@ -1,6 +1,14 @@
 import { countedTitle } from '@inch-nest/core';
-import type { ParcelView } from '@inch-nest/contracts';
+import { heldIn, type HeldPiece, type ParcelView } from '@inch-nest/contracts';
 
-/** What a parcel holds, by name: `6 × apothecary jars` where several are alike. */
-export const titleOf = ({ piece }: Pick<ParcelView, 'piece'>): string =>
+/** One piece by name: `6 × apothecary jars` where several are alike. */
+export const titleOfPiece = ({ piece }: Pick<HeldPiece, 'piece'>): string =>
   countedTitle({ title: piece.title.value, count: piece.count.value });
+
+/** What a parcel holds, by name: `6 × apothecary jars and a tray`. */
+export const titleOf = (view: Pick<ParcelView, 'bundleId' | 'pieceId' | 'piece' | 'others'>): string =>
+  listed(heldIn(view).map(titleOfPiece));
+
+/** `A`, `A and B`, `A, B and C`. */
+export const listed = (names: readonly string[]): string =>
+  names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)!}`;

@@ -87,7 +87,7 @@ const planner: Planner = {
     try {
       const derived = derivePlan(request, choice);
       if (derived.kind === 'noPlan') return Promise.resolve(derived);
-      const { wrapped, shell, inner, bundleIn } = derived.option.rated.weighed.filled.stowed;
+      const { bundles, shell, inner, blockIn } = derived.option.rated.weighed.filled.stowed;
       const changes = nextBestChanges(request, choice);
       const document = writePlanDocument(derived.option, request.house);
       const most = document.faults[0]?.kind === 'tooSmall' ? MOST_THAT_GIVE : MOST_CHANGES;
@@ -99,9 +99,15 @@ const planner: Planner = {
         turned: changes.find((change) => change.change.kind === 'turned') ?? null,
         cutToIn:
           shell.box.style === 'slotted' && shell.newDepthIn === null
-            ? depthWanted(shell, (inner?.outsideIn ?? bundleIn)[2], inner ? leastInnerBoxGapIn : leastGapIn)
+            ? depthWanted(shell, (inner?.outsideIn ?? blockIn)[2], inner ? leastInnerBoxGapIn : leastGapIn)
             : null,
-        refusals: whyNot(wrapped, boxesOf({ ...request, locks: {} }).boxes, request.house, inner, request.units),
+        refusals: whyNot(
+          bundles.map(({ wrapped }) => wrapped) as unknown as Parameters<typeof whyNot>[0],
+          boxesOf({ ...request, locks: {} }).boxes,
+          request.house,
+          inner,
+          request.units,
+        ),
       });
     } catch (error) {
       return Promise.resolve(failed(error));

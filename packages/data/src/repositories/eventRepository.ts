@@ -7,6 +7,7 @@ import {
   recordParcel,
   sealGate,
   type BenchTestKey,
+  type BundleTest,
   type Happening,
   type LifeEvent,
 } from '@inch-nest/core';
@@ -27,6 +28,7 @@ export interface NewEvent {
   undoOf: string | null;
   /** The tests a nest must pass before it is sealed. */
   testsDue?: readonly BenchTestKey[];
+  bundleTests?: readonly BundleTest[];
   /** Version of the rated card in force, for the gate before buying. */
   cardVersion?: number;
   /** False for what has happened already, whatever a gate would have said. */
@@ -124,7 +126,7 @@ async function idsOf({ models }: ShopDatabase, { parcelId, happening, bundleId }
 /** What hands can take back at the bench; the rest is put right by what happens next. */
 const TAKEN_BACK: readonly Happening['kind'][] = ['stepDone', 'testTried', 'testSkipped', 'contentsTicked', 'bundleMeasured'];
 
-function gateFor({ happening, cardVersion, testsDue, undoOf }: NewEvent, past: Parameters<typeof recordParcel>[0]): string[] {
+function gateFor({ happening, cardVersion, testsDue, bundleTests, undoOf }: NewEvent, past: Parameters<typeof recordParcel>[0]): string[] {
   if (happening.kind === 'takenBack') {
     const target = past.find((event) => event.id === undoOf);
     if (!target || !TAKEN_BACK.includes(target.kind)) return ['only a step or a test can be taken back'];
@@ -132,7 +134,7 @@ function gateFor({ happening, cardVersion, testsDue, undoOf }: NewEvent, past: P
   const life = recordParcel(past);
   if (happening.kind === 'takenBack' && life.sealed) return ['it is sealed: open it again first'];
   const gates: Partial<Record<Happening['kind'], () => string[]>> = {
-    sealed: () => sealGate(life, testsDue ?? BENCH_TESTS),
+    sealed: () => sealGate(life, testsDue ?? BENCH_TESTS, bundleTests),
     labelBought: () => buyGate(life, cardVersion ?? 0),
     handedOver: () => handOverGate(life),
   };

@@ -15,7 +15,7 @@ import type { Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
 import { keepNest } from './nestRepository.ts';
 import { personOf } from './personOf.ts';
-import { eventsOf, fieldColumns, lockParcel, type LockedParcel } from './parcelRows.ts';
+import { eventsOf, fieldColumns, lockParcel, rowsOfPiece, type LockedParcel } from './parcelRows.ts';
 
 type Person = ShopView['people'][number];
 /** A field's text and value as they stood before or after a change, with the presets that went with it. */
@@ -51,24 +51,20 @@ export async function keepParcel(
       if (frozen) verdicts.push({ path: change.path, kind: 'refused', problem: frozen });
       else if (!what) verdicts.push({ path: change.path, kind: 'refused', problem: `a parcel has no ${change.path}` });
       else if (what === 'nest') verdicts.push(await keepNest(database, shop, rows, person, change, now, transaction));
-      else verdicts.push(await keepField(database, shop, rows, person, { ...change, ...what }, now, transaction));
+      else verdicts.push(await keepField(database, shop, what.rows, person, { ...change, ...what }, now, transaction));
     }
     return verdicts;
   });
 }
 
 /** What a path names: `nest`, `sale/<field>`, `piece/<id>/<field>`; null where this parcel has no such thing. */
-function pathOf(path: string, rows: LockedParcel): 'nest' | { entity: FieldEntity; name: string } | null {
+function pathOf(path: string, rows: LockedParcel): 'nest' | { entity: FieldEntity; name: string; rows: LockedParcel } | null {
   if (path === 'nest') return 'nest';
   const [entity, ...rest] = path.split('/');
-  const name =
-    entity === 'sale' && rest.length === 1
-      ? rest[0]!
-      : entity === 'piece' && rest[0] === rows.piece.id && rest.length === 2
-        ? rest[1]!
-        : null;
-  if (name === null || (entity !== 'sale' && entity !== 'piece')) return null;
-  return Object.hasOwn(rows[entity].fields, name) ? { entity, name } : null;
+  const own = entity === 'piece' && rest.length === 2 ? rowsOfPiece(rows, rest[0]!) : entity === 'sale' && rest.length === 1 ? rows : null;
+  const name = rest.at(-1);
+  if (!own || name === undefined || (entity !== 'sale' && entity !== 'piece')) return null;
+  return Object.hasOwn(own[entity].fields, name) ? { entity, name, rows: own } : null;
 }
 
 async function keepField(

@@ -7,17 +7,23 @@ import type { AddressRow, LabelRow } from '../rows.ts';
 import { askCard } from './askCard.ts';
 import type { LockedParcel } from './parcelRows.ts';
 
-type Rows = Pick<LockedParcel, 'sale' | 'bundle' | 'piece'>;
+type Rows = Pick<LockedParcel, 'sale' | 'bundle' | 'piece' | 'others' | 'share'>;
 
 /** What a parcel is now, as far as a label is bought for it. */
 export async function presentFor(
   { models }: ShopDatabase,
-  { sale, piece }: Rows,
+  { sale, piece, others }: Rows,
   { weightLb, outsideIn }: Pick<RatedFor, 'weightLb' | 'outsideIn'>,
   transaction: Transaction,
 ): Promise<BoughtFor> {
   const address = await models.address.findByPk(sale.id, { transaction });
-  return { postcode: sale.destinationPostcode, addressHash: address && hashOf(address), weightLb, outsideIn, contents: contentsOf(piece) };
+  return {
+    postcode: sale.destinationPostcode,
+    addressHash: address && hashOf(address),
+    weightLb,
+    outsideIn,
+    contents: [piece, ...others.map((one) => one.piece)].flatMap(contentsOf),
+  };
 }
 
 /** An address as far as it can be told from another; never the address itself. */

@@ -81,7 +81,11 @@ export async function noteLabel(
 }
 
 /** What is asked of the counter for a rate. */
-export function orderFor(shop: ShopView, rate: RatedFor, rows: Pick<LockedParcel, 'sale' | 'bundle' | 'piece'>): LabelOrder {
+export function orderFor(
+  shop: ShopView,
+  rate: RatedFor,
+  rows: Pick<LockedParcel, 'sale' | 'bundle' | 'piece' | 'others' | 'share'>,
+): LabelOrder {
   const order = orderOf(factsView(rows), shop);
   return {
     service: rate.service,

@@ -10,7 +10,7 @@ import { personNames } from './personNames.ts';
 export async function labelsOf(
   database: ShopDatabase,
   parcelId: string,
-  own: Pick<LockedParcel, 'sale' | 'bundle' | 'piece'>,
+  own: Pick<LockedParcel, 'sale' | 'bundle' | 'piece' | 'others' | 'share'>,
   life: ParcelLife,
   transaction: Transaction,
 ): Promise<LabelView[]> {

@@ -1,6 +1,15 @@
 import { randomInt, randomUUID } from 'node:crypto';
-import { addDays, ARCHETYPES, formatWeight, readSaleLine, type ArchetypeKey, type SaleLine } from '@inch-nest/core';
-import { personAmong, readField, startOfPiece, startOfSale, type FieldEntity, type KeptField, type ShopView } from '@inch-nest/contracts';
+import { addDays, ARCHETYPES, formatWeight, piecesOnLine, readSaleLine, type ArchetypeKey, type SaleLine } from '@inch-nest/core';
+import {
+  MOST_HELD,
+  personAmong,
+  readField,
+  startOfPiece,
+  startOfSale,
+  type FieldEntity,
+  type KeptField,
+  type ShopView,
+} from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
 import { Refused } from '../refusals.ts';
@@ -21,7 +30,36 @@ export interface NewParcel {
   personId: string;
   sale: FieldTexts;
   piece: FieldTexts;
+  /** Further pieces that go in the same parcel. */
+  more?: readonly FieldTexts[];
 }
+
+/**
+ * Turns a typed line into a sale with its pieces, told apart by a plus: what each was sold for is summed.
+ *
+ * @throws Refused with what is not understood, or where there are more pieces than a parcel holds
+ */
+export function saleFromLine(text: string, shop: ShopView, system: 'imperial' | 'metric'): Pick<NewParcel, 'sale' | 'piece' | 'more'> {
+  const lines = piecesOnLine(text);
+  if (lines.length > MOST_HELD) throw new Refused([{ path: 'line', message: `a parcel holds at most ${MOST_HELD} different pieces` }]);
+  const [first, ...more] = lines.map((line) => fieldsFromLine(line, shop, system));
+  const sale: FieldTexts = { ...first!.sale };
+  for (const one of more)
+    for (const [path, typed] of Object.entries(one.sale)) {
+      if (typed === undefined) continue;
+      sale[path] = MONEY.includes(path) && sale[path] !== undefined ? sumOf(path, [sale[path], typed], shop, system) : typed;
+    }
+  return { sale, piece: first!.piece, more: more.map(({ piece }) => piece) };
+}
+
+/** Amounts as typed, summed. */
+const sumOf = (path: string, typed: readonly string[], { today }: ShopView, system: 'imperial' | 'metric'): string => {
+  const minor = typed.reduce((sum, one) => {
+    const reading = readField('sale', path, one, { today, system });
+    return sum + (reading.ok ? (reading.value as number) : 0);
+  }, 0);
+  return (minor / 100).toFixed(2);
+};
 
 const kept = (text: string, value: unknown, { name, id }: ShopView['people'][number]): KeptField => ({
   text,
@@ -79,6 +117,40 @@ export function fieldsFromLine(text: string, shop: ShopView, system: 'imperial' 
   };
 }
 
+/** The fields of one more piece from a typed line; what the line does not say has a plain start. */
+export function pieceFromLine(
+  text: string,
+  shop: ShopView,
+  person: ShopView['people'][number],
+): { fields: Record<string, KeptField>; money: Record<string, number> } {
+  const { sale, piece } = fieldsFromLine(text, shop, person.system);
+  return { fields: pieceFields(piece, shop, person), money: moneyIn(sale, shop, person) };
+}
+
+const MONEY = ['soldMinor', 'paidMinor', 'shippingCollectedMinor'];
+const moneyIn = (sale: FieldTexts, { today }: ShopView, { system }: ShopView['people'][number]): Record<string, number> =>
+  Object.fromEntries(
+    MONEY.flatMap((path): [string, number][] => {
+      const reading = sale[path] === undefined ? null : readField('sale', path, sale[path], { today, system });
+      return reading?.ok ? [[path, reading.value as number]] : [];
+    }),
+  );
+
+/** A piece's fields from what was typed of it. */
+function pieceFields(piece: FieldTexts, shop: ShopView, person: ShopView['people'][number]): Record<string, KeptField> {
+  const start = startOfPiece(readArchetype(piece['archetype']));
+  const setting = { today: shop.today, system: person.system };
+  return Object.fromEntries(
+    Object.entries(start).map(([path, value]) => {
+      const typed = piece[path];
+      if (typed === undefined) return [path, kept('', value, person)];
+      const reading = readField('piece', path, typed, setting);
+      if (!reading.ok) throw new Refused([{ path: `piece/${path}`, message: reading.problem }]);
+      return [path, kept(typed, reading.value, person)];
+    }),
+  );
+}
+
 /**
  * Creates a sale, its piece and its parcel. Asked twice with the same id, the first stands.
  *
@@ -105,6 +177,7 @@ export async function createParcel(database: ShopDatabase, shop: ShopView, wante
     );
   const sale = read('sale');
   const piece = read('piece');
+  const more = (wanted.more ?? []).map((texts) => pieceFields(texts, shop, person));
   await sequelize.transaction(async (transaction) => {
     if (await models.parcel.findByPk(wanted.id, { transaction })) return;
     const [saleId, pieceId] = [randomUUID(), randomUUID()];
@@ -125,6 +198,11 @@ export async function createParcel(database: ShopDatabase, shop: ShopView, wante
       { transaction },
     );
     await models.bundle.create({ id: randomUUID(), parcelId: wanted.id, pieceId, position: 1 }, { transaction });
+    for (const [at, fields] of more.entries()) {
+      const id = randomUUID();
+      await models.piece.create({ id, saleId, ...fieldColumns.piece(fields), fields }, { transaction });
+      await models.bundle.create({ id: randomUUID(), parcelId: wanted.id, pieceId: id, position: 2 + at }, { transaction });
+    }
     await appendEvent(
       database,
       { id: randomUUID(), parcelId: wanted.id, personId: person.id, happening: { kind: 'opened' }, now, undoOf: null },
@@ -134,7 +212,8 @@ export async function createParcel(database: ShopDatabase, shop: ShopView, wante
   return wanted.id;
 }
 
-async function freeCode({ models }: ShopDatabase, transaction: Transaction): Promise<string> {
+/** A code that no parcel of the shop has. */
+export async function freeCode({ models }: ShopDatabase, transaction: Transaction): Promise<string> {
   for (;;) {
     const code = shortCode();
     if (!(await models.parcel.findOne({ where: { code }, transaction }))) return code;

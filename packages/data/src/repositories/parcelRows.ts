@@ -1,17 +1,18 @@
-import type { LifeEvent } from '@inch-nest/core';
+import { apportion, worthMinor, type LifeEvent } from '@inch-nest/core';
 import {
   pieceColumns,
   saleColumns,
   valuesOf,
   type KeptField,
+  type HeldView,
   type KeptFields,
   type ParcelView,
   type PieceValues,
   type SaleValues,
 } from '@inch-nest/contracts';
-import type { Transaction } from 'sequelize';
+import { Op, type Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
-import type { BundleRow, EventRow, ParcelRow, PieceRow, SaleRow } from '../rows.ts';
+import type { EventRow, ParcelRow, PieceRow, SaleRow } from '../rows.ts';
 import { Missing } from '../refusals.ts';
 
 /** The rows of one parcel: what is kept of it, whom it was sold to, and what is in its first bundle. */
@@ -24,12 +25,46 @@ export async function lockParcel({ models }: ShopDatabase, parcelId: string, tra
   return { parcel, ...(await belongingTo(models, parcel, transaction)) };
 }
 
-/** Sale, first bundle and its piece; every parcel has one. */
+/** Sale, bundles and their pieces: the first, which every parcel on the shelf has, and the others; and whose money that is. */
 export async function belongingTo(models: ShopDatabase['models'], parcel: ParcelRow, transaction: Transaction) {
   const sale = (await models.sale.findByPk(parcel.saleId, { transaction }))!;
-  const bundle = (await models.bundle.findOne({ where: { parcelId: parcel.id }, order: [['position', 'asc']], transaction }))!;
-  return { sale, bundle, piece: (await models.piece.findByPk(bundle.pieceId, { transaction }))! };
+  const bundles = await models.bundle.findAll({ where: { parcelId: parcel.id }, order: [['position', 'asc']], transaction });
+  if (bundles.length === 0) throw new Missing(`the pieces of parcel ${parcel.code} went into another parcel`);
+  const pieces = await models.piece.findAll({ where: { id: bundles.map(({ pieceId }) => pieceId) }, transaction });
+  const held = bundles.map((bundle) => ({ bundle, piece: pieces.find(({ id }) => id === bundle.pieceId)! }));
+  const [first, ...others] = held as [(typeof held)[number], ...typeof held];
+  return { sale, ...first, others, share: await shareOf(models, pieces, sale, transaction) };
 }
+
+/** What of the sales' money belongs to some of their pieces, by what those are worth; null for all the pieces of one sale. */
+async function shareOf(
+  models: ShopDatabase['models'],
+  here: readonly PieceRow[],
+  sale: SaleRow,
+  transaction: Transaction,
+): Promise<ParcelView['share']> {
+  const saleIds = [...new Set(here.map(({ saleId }) => saleId))];
+  const sold = await models.piece.findAll({ where: { saleId: saleIds }, order: [['id', 'asc']], transaction });
+  const kept = await models.bundle.findAll({ where: { pieceId: sold.map(({ id }) => id), parcelId: { [Op.ne]: null } }, transaction });
+  const all = sold.filter(({ id }) => kept.some(({ pieceId }) => pieceId === id));
+  if (saleIds.length === 1 && saleIds[0] === sale.id && all.length === here.length) return null;
+  const sales = await models.sale.findAll({ where: { id: saleIds }, transaction });
+  const share = { soldMinor: 0, paidMinor: 0, shippingCollectedMinor: 0 };
+  for (const one of sales) {
+    const own = all.filter(({ saleId }) => saleId === one.id);
+    const weights = own.map(({ fields }) => weightOf(fields as KeptFields<PieceValues>, one, own));
+    for (const money of MONEY)
+      apportion(one[money], weights).forEach((due, at) => {
+        if (here.some(({ id }) => id === own[at]!.id)) share[money] += due;
+      });
+  }
+  return share;
+}
+const MONEY = ['soldMinor', 'paidMinor', 'shippingCollectedMinor'] as const;
+
+/** What a piece is worth beside the others of its sale. */
+const weightOf = (fields: KeptFields<PieceValues>, { soldMinor }: SaleRow, own: readonly PieceRow[]): number =>
+  worthMinor({ replacementMinor: fields.replacementMinor.value, count: fields.count.value }, { soldMinor, pieces: own });
 
 /** A nest before anything is chosen. */
 export const NO_NEST = { revision: 0, choice: null, locks: {}, marks: {}, reasons: [] as string[], plan: null };
@@ -65,14 +100,21 @@ export const factsView = ({
   sale,
   bundle,
   piece,
-}: {
-  sale: SaleRow;
-  bundle: BundleRow;
-  piece: PieceRow;
-}): Pick<ParcelView, 'saleId' | 'bundleId' | 'pieceId' | 'sale' | 'piece'> => ({
+  others,
+  share,
+}: Pick<LockedParcel, 'sale' | 'bundle' | 'piece' | 'others' | 'share'>): HeldView => ({
   saleId: sale.id,
   bundleId: bundle.id,
   pieceId: piece.id,
   sale: sale.fields as KeptFields<SaleValues>,
   piece: piece.fields as KeptFields<PieceValues>,
+  others: others.map((one) => ({ bundleId: one.bundle.id, pieceId: one.piece.id, piece: one.piece.fields as KeptFields<PieceValues> })),
+  share,
 });
+
+/** The rows as they are for one of its pieces: that one in the place of the first. */
+export function rowsOfPiece(rows: LockedParcel, pieceId: string): LockedParcel | null {
+  if (rows.piece.id === pieceId) return rows;
+  const held = rows.others.find(({ piece }) => piece.id === pieceId);
+  return held ? { ...rows, ...held } : null;
+}

@@ -44,7 +44,7 @@ async function inBin({ models }: ShopDatabase, bin: string): Promise<ParcelRow[]
   const pieces = await models.piece.findAll({ where: { bin }, attributes: ['id'], order: [['id', 'asc']], limit: 200 });
   const bundles = await models.bundle.findAll({ where: { pieceId: pieces.map((piece) => piece.id) }, attributes: ['parcelId'] });
   return models.parcel.findAll({
-    where: { id: bundles.map((bundle) => bundle.parcelId), state: statesThat('open') },
+    where: { id: bundles.flatMap((bundle) => bundle.parcelId ?? []), state: statesThat('open') },
     order: [['createdAt', 'asc']],
     limit: 1,
   });

@@ -52,6 +52,7 @@ export async function sealParcel(
         now,
         undoOf: null,
         testsDue: plan.due,
+        bundleTests: plan.ofBundles,
       },
       transaction,
     );

@@ -53,7 +53,7 @@ export async function tagsOf({ models }: ShopDatabase, parcels: readonly ParcelR
   const by = <Row extends { id: string }>(rows: readonly Row[]) => new Map(rows.map((row) => [row.id, row]));
   const [saleOf, pieceOf, planOf] = [by(sales), by(pieces), by(plans)];
   const heldBy = new Map(ids.map((id): [string, (typeof bundles)[number][]] => [id, []]));
-  for (const bundle of bundles) heldBy.get(bundle.parcelId)!.push(bundle);
+  for (const bundle of bundles) heldBy.get(bundle.parcelId!)!.push(bundle);
   const trackingOf = new Map(labels.map((label) => [label.parcelId, label.tracking]));
   return parcels.map((parcel): ShelfTag => {
     const sale = saleOf.get(parcel.saleId)!;
@@ -144,7 +144,7 @@ const wordsOf = (text: string): string[] => (text.toLowerCase().match(/[\p{L}\p{
 async function parcelsHolding({ models }: ShopDatabase, where: WhereOptions): Promise<string[]> {
   const pieces = await models.piece.findAll({ where, attributes: ['id'], order: [['id', 'desc']], ...MOST });
   const bundles = await models.bundle.findAll({ where: { pieceId: pieces.map((piece) => piece.id) }, attributes: ['parcelId'] });
-  return bundles.map((bundle) => bundle.parcelId);
+  return bundles.flatMap((bundle) => bundle.parcelId ?? []);
 }
 
 /** A condition that is no plain column, beside whatever else is asked. */

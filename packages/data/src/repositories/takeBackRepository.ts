@@ -6,7 +6,8 @@ import type { ShopDatabase } from '../inShop.ts';
 import { Refused } from '../refusals.ts';
 import { writeFields, type Side } from './keepRepository.ts';
 import { restoreNest } from './nestRepository.ts';
-import { eventsOf, lockParcel, type LockedParcel } from './parcelRows.ts';
+import { restorePlace, type Place } from './bundleRepository.ts';
+import { eventsOf, lockParcel, rowsOfPiece, type LockedParcel } from './parcelRows.ts';
 import { personOf } from './personOf.ts';
 import { findStep } from './undoSteps.ts';
 
@@ -25,12 +26,25 @@ export async function takeBack(database: ShopDatabase, shop: ShopView, parcelId:
       throw new Refused([
         { path: command.direction, message: command.direction === 'undo' ? 'nothing of yours to take back' : 'nothing to do again' },
       ]);
-    const frozen = frozenFact(recordParcel(await eventsOf(database, parcelId, transaction)), step.entity === 'nest' ? 'nest' : step.path);
+    const frozen = frozenFact(
+      recordParcel(await eventsOf(database, parcelId, transaction)),
+      step.entity === 'nest' || step.entity === 'bundle' ? 'nest' : step.path,
+    );
     if (frozen) throw new Refused([{ path: command.direction, message: frozen }]);
     const [expected, wanted] = command.direction === 'undo' ? [step.after, step.before] : [step.before, step.after];
     if (step.entity === 'nest')
       await restoreNest(database, shop, rows, person, expected as NestValue, wanted as NestValue, now, transaction);
-    else await restoreField(rows, step.entity as FieldEntity, step.path, expected as Side, wanted as Side, person, transaction);
+    else if (step.entity === 'bundle') await restorePlace(database, rows, step.about, expected as Place, wanted as Place, now, transaction);
+    else
+      await restoreField(
+        rowsOfStep(rows, step),
+        step.entity as FieldEntity,
+        step.path,
+        expected as Side,
+        wanted as Side,
+        person,
+        transaction,
+      );
     await database.models.change.create(
       {
         id: randomUUID(),
@@ -49,6 +63,13 @@ export async function takeBack(database: ShopDatabase, shop: ShopView, parcelId:
     );
     await database.models.change.update({ undone: command.direction === 'undo' }, { where: { id: step.id }, transaction });
   });
+}
+
+/** The rows of what a step changed; its piece may have left the parcel since. */
+function rowsOfStep(rows: LockedParcel, { entity, about }: { entity: string; about: string }): LockedParcel {
+  const own = entity === 'piece' ? rowsOfPiece(rows, about) : rows;
+  if (!own) throw new Refused([{ path: 'piece', message: 'that piece is no longer in this parcel: nothing was taken back' }]);
+  return own;
 }
 
 async function restoreField(

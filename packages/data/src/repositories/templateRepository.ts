@@ -68,10 +68,14 @@ export async function templatesFor(database: ShopDatabase, shop: ShopView, parce
     }),
   ]);
   const bundles = await models.bundle.findAll({ where: { pieceId: kin.map((piece) => piece.id) } });
-  const parcels = await models.parcel.findAll({ where: { id: bundles.map((one) => one.parcelId) }, order: [['createdAt', 'desc']] });
+  const parcels = await models.parcel.findAll({
+    where: { id: bundles.flatMap((one) => one.parcelId ?? []) },
+    order: [['createdAt', 'desc']],
+  });
   const earlier = parcels.flatMap((one): TemplateView[] => {
     const piece = kin.find((other) => bundles.some((held) => held.parcelId === one.id && held.pieceId === other.id));
-    return piece && one.nest.choice
+    // a nest of several different pieces says nothing of one of them
+    return piece && one.nest.choice && !one.nest.choice.others
       ? [{ id: one.id, kind: 'parcel', name: countedTitle(piece), arrived: one.state, choice: one.nest.choice }]
       : [];
   });

@@ -2,7 +2,7 @@
 import { Button, Input } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import { ARCHETYPES, countedTitle, readSaleLine, type SaleLine, type SaleLineField } from '@inch-nest/core';
+import { ARCHETYPES, countedTitle, piecesOnLine, readSaleLine, type SaleLine, type SaleLineField } from '@inch-nest/core';
 import { Refusal, send } from '../../session/http.ts';
 import { LIKE_THIS } from '../../words/likeThis.ts';
 import { useShop } from '../../session/ShopContext.tsx';
@@ -30,8 +30,10 @@ export function StartLine() {
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   useEffect(() => setText(localStorage.getItem(DRAFT) ?? ''), []);
-  const line = readSaleLine(text, { today: shop.today, todayIsOver: shop.todayIsOver, system: person.system });
-  const wrong = line.readings.filter((reading) => reading.problem !== null);
+  const setting = { today: shop.today, todayIsOver: shop.todayIsOver, system: person.system };
+  const lines = piecesOnLine(text).map((one) => readSaleLine(one, setting));
+  const wrong = lines.flatMap(({ readings }) => readings).filter((reading) => reading.problem !== null);
+  const named = lines.every(({ title }) => title);
   const type = (next: string) => {
     setText(next);
     setProblem(null);
@@ -53,7 +55,7 @@ export function StartLine() {
       className="start-line"
       onSubmit={(event) => {
         event.preventDefault();
-        if (line.title && wrong.length === 0) void start();
+        if (named && wrong.length === 0) void start();
       }}
     >
       <label htmlFor="line">What was sold, on one line</label>
@@ -69,32 +71,43 @@ export function StartLine() {
         onChange={(event) => type(event.target.value)}
       />
       <ul id="line-readings" className="readings" aria-live="polite">
-        {line.readings.map((reading) => (
-          <li key={reading.at.join('-')} className={reading.problem ? 'wrong' : reading.doubt ? 'doubt' : ''}>
-            <span className="said">{reading.text}</span>
-            <span>
-              {reading.problem
-                ? `✗ ${reading.problem}`
-                : reading.doubt
-                  ? `? kept with the name: ${reading.doubt}`
-                  : `${FIELD_WORDS[reading.field!]}: ${meaning(line, reading.field!, write)}`}
-            </span>
-          </li>
-        ))}
+        {lines.flatMap((line, at) =>
+          line.readings.map((reading) => (
+            <li key={`${at} ${reading.at.join('-')}`} className={reading.problem ? 'wrong' : reading.doubt ? 'doubt' : ''}>
+              <span className="said">{reading.text}</span>
+              <span>
+                {reading.problem
+                  ? `✗ ${reading.problem}`
+                  : reading.doubt
+                    ? `? kept with the name: ${reading.doubt}`
+                    : `${FIELD_WORDS[reading.field!]}: ${meaning(line, reading.field!, write)}`}
+              </span>
+            </li>
+          )),
+        )}
       </ul>
-      {line.title && <p className="soft">{guesses(line)}</p>}
+      {lines.map(
+        (line, at) =>
+          line.title && (
+            <p key={at} className="soft">
+              {lines.length > 1 ? `${line.title}: ` : ''}
+              {guesses(line)}
+            </p>
+          ),
+      )}
       {problem && (
         <p role="alert" className="risk">
           ✗ {problem}
         </p>
       )}
-      <Button type="primary" htmlType="submit" size="large" loading={busy} disabled={!line.title || wrong.length > 0}>
+      <Button type="primary" htmlType="submit" size="large" loading={busy} disabled={!named || wrong.length > 0}>
         Start this parcel
       </Button>
       <p className="soft">
         Parts stand between commas. Lead them with <b>sold</b>, <b>paid</b>, <b>shipping</b>, <b>to</b>, <b>by</b>, <b>bin</b> or <b>for</b>
         ; size and weight are known by their units. Several alike: <b>six jars</b>, <b>pair of bookends</b>, <b>31 x books</b>; a weight is
-        then of all of them unless <b>each</b> stands after it. All of it can be changed afterwards.
+        then of all of them unless <b>each</b> stands after it. Several pieces in one parcel: a <b>+</b> between them. All of it can be
+        changed afterwards.
       </p>
     </form>
   );

@@ -1,6 +1,6 @@
 import 'server-only';
 import { startParcel } from '@inch-nest/contracts';
-import { createParcel, fieldsFromLine } from '@inch-nest/data';
+import { createParcel, saleFromLine } from '@inch-nest/data';
 import { answer, readBody } from '../answer.ts';
 import { shopData } from '../database.ts';
 import { now, shopNow } from '../rooms.ts';
@@ -11,5 +11,5 @@ export const startParcelDoor = (request: Request): Promise<Response> =>
     const { id, personId, line } = await readBody(request, startParcel);
     const shop = await shopNow();
     const system = shop.people.find((person) => person.id === personId)?.system ?? 'imperial';
-    return { id: await createParcel(await shopData(), shop, { id, personId, ...fieldsFromLine(line, shop, system) }, now()) };
+    return { id: await createParcel(await shopData(), shop, { id, personId, ...saleFromLine(line, shop, system) }, now()) };
   });

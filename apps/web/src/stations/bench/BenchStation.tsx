@@ -3,7 +3,7 @@ import { Button } from 'antd';
 import Link from 'next/link';
 import { ArrowLeft, Pause, Play, Volume2, VolumeX } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
-import { blockingFaults, SHEET_BOARD, stockUsed, type BenchStep, type Remedy, type UsedInstead } from '@inch-nest/core';
+import { blockingFaults, SHEET_BOARD, stockUsed, testState, type BenchStep, type Remedy, type UsedInstead } from '@inch-nest/core';
 import { benchPlanFor } from '@inch-nest/contracts';
 import { useBenchLog } from '../../parcel/useBenchLog.ts';
 import { useScan } from '../../devices/scanner/ScannerProvider.tsx';
@@ -25,6 +25,7 @@ import { useBenchClock } from './useBenchClock.ts';
 import { useBenchKeys } from './useBenchKeys.ts';
 import { useKeptChoice } from './useKeptChoice.ts';
 import { useKeptPages } from './useKeptPages.ts';
+import { nestInHandOf } from '../../parcel/bundleInHand.ts';
 import { titleOf } from '../../words/titleOf.ts';
 
 const clockWords = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
@@ -46,11 +47,13 @@ export function BenchStation({ parcel, nest }: BenchUse) {
   const bench = useMemo(
     () => (choice && isKept ? benchPlanFor({ ...view, nest: { ...view.nest, choice, locks } }, shop, person.system) : null),
     // eslint-disable-next-line react-hooks/exhaustive-deps -- facts and choice by content
-    [JSON.stringify([view.piece, view.sale, choice, locks, isKept]), shop, person.system],
+    [JSON.stringify([view.piece, view.others, view.sale, choice, locks, isKept]), shop, person.system],
   );
   const steps = bench?.steps ?? [];
   const done = new Set(life.steps.map((step) => step.key));
-  const isDone = (step: BenchStep) => (step.test ? ['passed', 'skipped'].includes(life.tests[step.test.key]) : done.has(step.key));
+  const stateOf = (of: BenchStep) => testState(life, of.test!.key, of.bundleId);
+  const measured = (of: BenchStep) => (of.bundleId === undefined ? life.bundle : (life.bundles[of.bundleId]?.measured ?? null));
+  const isDone = (step: BenchStep) => (step.test ? ['passed', 'skipped'].includes(stateOf(step)) : done.has(step.key));
   const place = Math.max(
     0,
     gone !== null && steps.some((step) => step.key === gone)
@@ -69,25 +72,32 @@ export function BenchStation({ parcel, nest }: BenchUse) {
 
   const finish = (of: BenchStep) => {
     goTo(null);
-    void log.log({ kind: 'stepDone', step: of.key, phase: of.phase, seconds: Math.round(seconds), used: [...used] });
+    void log.log({ kind: 'stepDone', step: of.key, phase: of.phase, seconds: Math.round(seconds), used: [...used] }, null, of.bundleId);
   };
   const pass = (of: BenchStep) => {
-    void log.log({ kind: 'testTried', test: of.test!.key, result: 'passed' });
+    void log.log({ kind: 'testTried', test: of.test!.key, result: 'passed' }, null, of.bundleId);
     finish(of);
   };
-  const fail = (of: BenchStep) => void log.log({ kind: 'testTried', test: of.test!.key, result: 'failed' });
+  const fail = (of: BenchStep) => void log.log({ kind: 'testTried', test: of.test!.key, result: 'failed' }, null, of.bundleId);
   const put = (of: BenchStep, remedy: Remedy) => {
-    void log.log({ kind: 'remedied', test: of.test!.key, remedy: remedy.says });
-    const change = choice && remedyChange(remedy, choice, nest.request.stock);
-    if (change) nest.change(() => change);
-    if (remedy.does === 'measure') goTo(steps.find((one) => one.records === 'bundle')?.key ?? null);
+    void log.log({ kind: 'remedied', test: of.test!.key, remedy: remedy.says }, null, of.bundleId);
+    const own = nestInHandOf(nest, of.bundle ?? 0);
+    const change = own.choice && remedyChange(remedy, own.choice, nest.request.stock);
+    if (change) own.change(() => change);
+    if (remedy.does === 'measure') goTo(steps.find((one) => one.records === 'bundle' && one.bundle === of.bundle)?.key ?? null);
   };
   const back = () => {
     const last = life.steps.at(-1);
     if (!last || life.sealed) return;
-    const test = steps.find((one) => one.key === last.key)?.test;
+    const { test, bundleId: own } = steps.find((one) => one.key === last.key) ?? {};
     const tried =
-      test && log.events.findLast((event) => (event.kind === 'testTried' || event.kind === 'testSkipped') && event.test === test.key);
+      test &&
+      log.events.findLast(
+        (event) =>
+          (event.kind === 'testTried' || event.kind === 'testSkipped') &&
+          event.test === test.key &&
+          (own === undefined || event.bundleId === own),
+      );
     goTo(null);
     void log.log({ kind: 'takenBack' }, last.eventId);
     if (tried) void log.log({ kind: 'takenBack' }, tried.id);
@@ -95,8 +105,8 @@ export function BenchStation({ parcel, nest }: BenchUse) {
   const main = () => {
     if (!step || paused || life.sealed) return;
     if (step.test) {
-      if (['untried', 'remedied'].includes(life.tests[step.test.key])) pass(step);
-    } else if (step.records !== 'bundle' || life.bundle) finish(step);
+      if (['untried', 'remedied'].includes(stateOf(step))) pass(step);
+    } else if (step.records !== 'bundle' || measured(step)) finish(step);
   };
   // its own tag, scanned: on it goes
   useScan((code) => {
@@ -193,19 +203,21 @@ export function BenchStation({ parcel, nest }: BenchUse) {
         <div>
           {step && !broken && !life.sealed && (
             <StepCard key={step.key} step={step} number={place + 1} of={steps.length} plan={nest.plan} used={used} onUse={setUsed}>
-              {step.records === 'bundle' && <BundleRecord nest={nest} log={log} />}
+              {step.records === 'bundle' && (
+                <BundleRecord nest={nestInHandOf(nest, step.bundle ?? 0)} log={log} bundle={measured(step)} bundleId={step.bundleId} />
+              )}
               {step.records === 'contents' && <ContentsRecord parcel={parcel} log={log} />}
               {step.records === 'photographs' && <PackingPhotos parcel={parcel} log={log} />}
               {step.test ? (
                 <TestActs
-                  key={`${step.key} ${life.tests[step.test.key]}`}
+                  key={`${step.key} ${stateOf(step)}`}
                   test={step.test}
-                  state={life.tests[step.test.key]}
+                  state={stateOf(step)}
                   onPass={() => pass(step)}
                   onFail={() => fail(step)}
                   onRemedy={(remedy) => put(step, remedy)}
                   onSkip={(reason) => {
-                    void log.log({ kind: 'testSkipped', test: step.test!.key, reason });
+                    void log.log({ kind: 'testSkipped', test: step.test!.key, reason }, null, step.bundleId);
                     finish(step);
                   }}
                 />
@@ -214,12 +226,12 @@ export function BenchStation({ parcel, nest }: BenchUse) {
                   <Button
                     type="primary"
                     className="big-act"
-                    disabled={paused || (step.records === 'bundle' && !life.bundle)}
+                    disabled={paused || (step.records === 'bundle' && !measured(step))}
                     onClick={main}
                   >
                     Done
                   </Button>
-                  {step.records === 'bundle' && !life.bundle && (
+                  {step.records === 'bundle' && !measured(step) && (
                     <Button size="large" onClick={() => finish(step)}>
                       Leave it as reckoned
                     </Button>
@@ -229,7 +241,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
             </StepCard>
           )}
           {(allDone || life.sealed || place >= steps.length - 3) && !broken && (
-            <FinalList parcel={parcel} log={log} due={bench.due} uses={uses} />
+            <FinalList parcel={parcel} log={log} due={bench.due} ofBundles={bench.ofBundles} uses={uses} />
           )}
           <div className="act-row">
             {!life.sealed && !broken && (

@@ -11,9 +11,19 @@ import { LIKE_THIS } from '../../words/likeThis.ts';
 import { ScaleReading } from '../../devices/scale/ScaleReading.tsx';
 
 /** The wrapped bundle as it measures and weighs: from here on the plan goes by it, and what is still open is searched again. */
-export function BundleRecord({ nest, log }: Pick<BenchUse, 'nest'> & { log: BenchLog }) {
+export function BundleRecord({
+  nest,
+  log,
+  bundle,
+  bundleId,
+}: Pick<BenchUse, 'nest'> & {
+  log: BenchLog;
+  /** As it was measured before. */
+  bundle: BenchLog['life']['bundle'];
+  /** Which of several different bundles. */
+  bundleId: string | undefined;
+}) {
   const { write, person } = useShop();
-  const { bundle } = log.life;
   const { choice } = nest;
   // typed and shown as it lies, kept as the piece stands
   const [size, setSize] = useState(bundle && choice ? write.size(orient(bundle.sizeIn, choice.orientation)) : '');
@@ -33,7 +43,7 @@ export function BundleRecord({ nest, log }: Pick<BenchUse, 'nest'> & { log: Benc
     const sizeIn = stand(lyingIn, choice.orientation);
     // the big key goes back to meaning done
     (document.activeElement as HTMLElement | null)?.blur();
-    void log.log({ kind: 'bundleMeasured', sizeIn, weightLb });
+    void log.log({ kind: 'bundleMeasured', sizeIn, weightLb }, null, bundleId);
     // what was wrapped is what was measured: its layers and what was put on before them
     nest.pin((now) => ({ ...now, ...addedOf(choice), layers: choice.layers, bundle: { sizeIn, weightLb } }));
   };

@@ -1,14 +1,14 @@
 'use client';
 import { Checkbox } from 'antd';
-import type { Accessory } from '@inch-nest/contracts';
+import { heldIn } from '@inch-nest/contracts';
 import type { BenchLog } from '../../parcel/useBenchLog.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
-import { titleOf } from '../../words/titleOf.ts';
+import { titleOfPiece } from '../../words/titleOf.ts';
 
 /** Everything that must be in: the piece and whatever goes with it. */
-export const contentsOf = ({ view }: ParcelUse): { id: string; name: string }[] => [
-  { id: 'piece', name: titleOf(view) },
-  ...(view.piece.accessories.value as Accessory[]).map((one) => ({ id: one.id, name: `${one.count} × ${one.name}` })),
+export const contentsOf = ({ view }: Pick<ParcelUse, 'view'>): { id: string; name: string }[] => [
+  ...heldIn(view).map((one, at) => ({ id: at === 0 ? 'piece' : one.pieceId, name: titleOfPiece(one) })),
+  ...heldIn(view).flatMap(({ piece }) => piece.accessories.value.map((one) => ({ id: one.id, name: `${one.count} × ${one.name}` }))),
 ];
 
 /** Contents and accessories, ticked off one by one before the box is closed. */

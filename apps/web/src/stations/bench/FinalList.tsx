@@ -1,7 +1,7 @@
 'use client';
 import { Button, Checkbox, Input } from 'antd';
 import { useState } from 'react';
-import { BENCH_TEST_RULES, sealGate, type BenchTestKey, type StockUse } from '@inch-nest/core';
+import { BENCH_TEST_RULES, sealGate, type BenchTestKey, type BundleTest, type StockUse } from '@inch-nest/core';
 import type { BenchLog } from '../../parcel/useBenchLog.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { contentsOf } from './ContentsRecord.tsx';
@@ -12,18 +12,20 @@ export function FinalList({
   parcel,
   log,
   due,
+  ofBundles,
   uses,
 }: {
   parcel: ParcelUse;
   log: BenchLog;
   due: readonly BenchTestKey[];
+  ofBundles: readonly BundleTest[];
   /** What sealing takes from the stockroom. */
   uses: readonly (StockUse & { name: string })[];
 }) {
   const { life } = log;
   const photos = usePackingPhotos(parcel, log);
   const missing = contentsOf(parcel).filter((one) => !life.ticked.includes(one.id));
-  const shut = sealGate(life, due);
+  const shut = sealGate(life, due, ofBundles);
   const skipped = due.filter((test) => life.tests[test] === 'skipped');
   if (life.sealed) return <Sealed log={log} uses={uses} />;
   const lines: [ok: boolean, says: string][] = [

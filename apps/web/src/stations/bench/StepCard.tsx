@@ -45,6 +45,7 @@ export function StepCard({
           <StepDrawing
             plan={plan}
             picture={step.picture}
+            bundle={step.bundle ?? 0}
             width={width}
             write={(inches, unit) => writeTenths(inches, unit, person.system)}
           />

@@ -1,5 +1,5 @@
 'use client';
-import type { BenchStep, ParcelLife } from '@inch-nest/core';
+import { testState, type BenchStep, type ParcelLife } from '@inch-nest/core';
 
 const MARKS = { untried: '', passed: '✓', failed: '✗', remedied: '↻', skipped: '–' } as const;
 
@@ -19,7 +19,7 @@ export function StepList({
   return (
     <ol className="step-list" aria-label="All steps">
       {steps.map((step) => {
-        const tested = step.test ? life.tests[step.test.key] : null;
+        const tested = step.test ? testState(life, step.test.key, step.bundleId) : null;
         return (
           <li key={step.key}>
             <button

@@ -1,5 +1,6 @@
 'use client';
 import { Select } from 'antd';
+import { useState } from 'react';
 import {
   ARCHETYPES,
   ceilingOf,
@@ -30,7 +31,10 @@ import { KindKeys } from './KindKeys.tsx';
 import { LikeBefore } from './LikeBefore.tsx';
 import { PiecePhotos } from './PiecePhotos.tsx';
 import { Weaknesses } from './Weaknesses.tsx';
-import { titleOf } from '../../words/titleOf.ts';
+import { titleOf, titleOfPiece } from '../../words/titleOf.ts';
+import { nestInHandOf, pieceInHand } from '../../parcel/bundleInHand.ts';
+import { PieceRow } from '../../parts/PieceRow.tsx';
+import { Regroup } from './Regroup.tsx';
 
 const FINISHES: readonly { value: Finish; label: string }[] = [
   { value: 'plain', label: 'plain' },
@@ -44,8 +48,24 @@ const ORIGINAL_BOX: readonly { value: 'none' | 'kept' | 'ofValue'; label: string
   { value: 'ofValue', label: 'part of the value' },
 ];
 
-/** What the piece is, how big and heavy, what of it will break first; two numbers make a plan, the rest refines it. */
+/** The pieces of a parcel, one of them in hand: looked over, joined by more, taken out again. */
 export function LookOverStation({ parcel, nest }: BenchUse) {
+  const [picked, setPicked] = useState(0);
+  const at = Math.min(picked, parcel.view.others.length);
+  const inHand = pieceInHand(parcel, at);
+  return (
+    <div className="look-over">
+      <h1>{titleOf(parcel.view)}</h1>
+      <p className="soft sub">Look it over. Size and weight make a plan; everything below makes it a better one.</p>
+      <PieceRow view={parcel.view} at={at} onPick={setPicked} />
+      <Regroup parcel={parcel} at={at} onAdded={() => setPicked(parcel.view.others.length + 1)} />
+      <OnePiece key={inHand.view.bundleId} parcel={inHand} nest={nestInHandOf(nest, at)} />
+    </div>
+  );
+}
+
+/** What a piece is, how big and heavy, what of it will break first; two numbers make a plan, the rest refines it. */
+function OnePiece({ parcel, nest }: BenchUse) {
   const { write, person } = useShop();
   const { view } = parcel;
   const archetype = usePickedField(parcel, 'piece', 'archetype');
@@ -65,10 +85,10 @@ export function LookOverStation({ parcel, nest }: BenchUse) {
   const several = facts.count > 1;
   const soldWords = `as sold, ${write.money(Math.round(view.sale.soldMinor.value / facts.count))}${several ? ' each' : ''}`;
   return (
-    <div className="look-over">
-      <h1>{titleOf(view)}</h1>
-      <p className="soft sub">Look it over. Size and weight make a plan; everything below makes it a better one.</p>
+    <>
+      {parcel.view.others.length > 0 && <h2 className="unseen">{titleOfPiece(view)}</h2>}
       <div className="fields measures">
+        {parcel.view.others.length > 0 && <TypedField parcel={parcel} entity="piece" path="title" label="Piece" meaning={() => ''} />}
         <TypedField
           parcel={parcel}
           entity="piece"
@@ -207,7 +227,7 @@ export function LookOverStation({ parcel, nest }: BenchUse) {
       </div>
       <LikeBefore parcel={parcel} nest={nest} />
       <Cautions list={cautionsFor(facts, guess.weightLb)} />
-    </div>
+    </>
   );
 }
 

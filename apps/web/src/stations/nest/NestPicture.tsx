@@ -22,7 +22,16 @@ const WAYS: readonly { value: Way; label: string }[] = [
 const APART_HEIGHT = 300;
 
 /** The nest drawn: in sections whose walls can be pulled, or in space with its parts peeled apart. */
-export function NestPicture({ plan, nest }: { plan: PlanDocument; nest: Pick<NestUse, 'request' | 'change' | 'found'> }) {
+export function NestPicture({
+  plan,
+  inHand,
+  nest,
+}: {
+  plan: PlanDocument;
+  /** The plan as it is for the bundle in hand: what is peeled, and dropped. */
+  inHand: PlanDocument;
+  nest: Pick<NestUse, 'request' | 'change' | 'found'>;
+}) {
   const { request, change } = nest;
   const { person, themeName } = useShop();
   const frame = useRef<HTMLDivElement>(null);
@@ -63,12 +72,12 @@ export function NestPicture({ plan, nest }: { plan: PlanDocument; nest: Pick<Nes
         )}
         {width > 0 && way === 'apart' && (
           <Suspense fallback={<p className="soft">Fetching the third dimension …</p>}>
-            <PeeledNest plan={plan} width={width} height={APART_HEIGHT} peel={peel} inks={themeName} />
+            <PeeledNest plan={inHand} width={width} height={APART_HEIGHT} peel={peel} inks={themeName} />
           </Suspense>
         )}
         {width > 0 && way === 'drop' && (
           <Suspense fallback={<p className="soft">Lifting it up …</p>}>
-            <DropIt plan={plan} width={width} nest={nest} />
+            <DropIt plan={inHand} width={width} nest={nest} />
           </Suspense>
         )}
       </div>

@@ -1,6 +1,6 @@
 'use client';
 import { Button } from 'antd';
-import { useDeferredValue } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { ARCHETYPES } from '@inch-nest/core';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
@@ -13,24 +13,31 @@ import { MovedFigures } from './MovedFigures.tsx';
 import { NestPicture } from './NestPicture.tsx';
 import { NestTiles } from './NestTiles.tsx';
 import { titleOf } from '../../words/titleOf.ts';
+import { nestInHandOf, pieceInHand } from '../../parcel/bundleInHand.ts';
+import { PieceRow } from '../../parts/PieceRow.tsx';
 
 type Planned = Extract<NonNullable<NestUse['found']>, { kind: 'planned' }>;
 
 /** Wrap, box and fill on one sheet: the nest drawn to scale, its layers, and the plans beside it. */
-export function NestStation({ parcel, nest }: BenchUse) {
+export function NestStation({ parcel: whole, nest }: BenchUse) {
   const { write } = useShop();
+  const [picked, setPicked] = useState(0);
+  const at = Math.min(picked, whole.view.others.length);
+  const parcel = pieceInHand(whole, at);
   const { view } = parcel;
-  const { plan, impossible } = nest;
+  const { impossible } = nest;
+  const inHand = nestInHandOf(nest, at);
+  const { plan } = inHand;
   // the picture and the slip answer first, the tiles and plans a moment after
   const later = useDeferredValue(nest);
+  const tiles = nestInHandOf(later, at);
   const archetype = ARCHETYPES[view.piece.archetype.value];
   const figures =
-    plan &&
-    `${write.size(nest.request.order.pieces[0] ? sizeOf(plan) : plan.piece.sizeIn)} · ${plan.piece.guessedWeight ? '≈ ' : ''}${write.weight(plan.piece.weightLb)}${eachWords(plan)}`;
+    plan && `${write.size(sizeOf(plan))} · ${plan.piece.guessedWeight ? '≈ ' : ''}${write.weight(plan.piece.weightLb)}${eachWords(plan)}`;
   const points = plan?.piece.hardPoints.map((point) => point.kind).join(', ');
   return (
     <>
-      <h1>{titleOf(view)}</h1>
+      <h1>{titleOf(whole.view)}</h1>
       <p className="soft sub">
         {[figures, archetype.name, points ? `hard points: ${points}` : null, `${nest.request.house.name} house`]
           .filter(Boolean)
@@ -61,13 +68,14 @@ export function NestStation({ parcel, nest }: BenchUse) {
       )}
       {nest.reasons.length > 0 && <NoPlan reasons={nest.reasons} wouldHelp={nest.wouldHelp} />}
       {nest.found?.kind === 'planned' && nest.found.above && <AboveCeiling found={nest.found} above={nest.found.above} />}
-      {plan && <FaultBanner plan={plan} parcel={parcel} nest={nest} />}
-      <MovedFigures parcel={parcel} nest={nest} />
-      {plan && <NestPicture plan={plan} nest={nest} />}
+      {nest.plan && <FaultBanner plan={nest.plan} parcel={whole} nest={nest} />}
+      <MovedFigures parcel={whole} nest={nest} />
+      {nest.plan && plan && <NestPicture plan={nest.plan} inHand={plan} nest={nest} />}
+      <PieceRow view={whole.view} at={at} onPick={setPicked} />
       {!plan && nest.reasons.length === 0 && <p className="soft">Looking through the stockroom …</p>}
-      {later.plan && later.choice && <NestTiles plan={later.plan} parcel={parcel} nest={later} choice={later.choice} />}
+      {tiles.plan && tiles.choice && <NestTiles plan={tiles.plan} parcel={parcel} nest={tiles} choice={tiles.choice} whole={later} />}
       <MethodBar nest={later} />
-      {later.found?.kind === 'planned' && <Balance nest={later} parcel={parcel} found={later.found} />}
+      {later.found?.kind === 'planned' && <Balance nest={later} parcel={whole} found={later.found} />}
     </>
   );
 }
@@ -104,11 +112,11 @@ function NoPlan({ reasons, wouldHelp }: { reasons: readonly string[]; wouldHelp:
   );
 }
 
-/** The piece as it stands, not as it lies in the box. */
 /** Of several the figures are of one, or of the fullest stack. */
 const eachWords = ({ block }: NonNullable<NestUse['plan']>): string =>
   block.stacks.length === 1 ? '' : block.pieces === block.stacks.length ? ' each' : ' a stack';
 
+/** The piece as it stands, not as it lies in the box. */
 function sizeOf({ choice, piece }: NonNullable<NestUse['plan']>): readonly number[] {
   const standing = [0, 0, 0];
   choice.orientation.forEach((axis, i) => (standing[axis] = piece.sizeIn[i]!));

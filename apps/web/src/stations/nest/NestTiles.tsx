@@ -7,10 +7,24 @@ import { BoxTiles } from './BoxTiles.tsx';
 import { GuardTile } from './GuardTile.tsx';
 import { LayerTiles } from './LayerTiles.tsx';
 import { Tile, TileSelect } from './Tile.tsx';
+import { StandTile } from './StandTile.tsx';
 import { TogetherTile } from './TogetherTile.tsx';
 
 /** The nest piece by piece: wrap, box and fill, each changed by hand or pinned for a new search. */
-export function NestTiles({ plan, parcel, nest, choice }: { plan: PlanDocument; parcel: ParcelUse; nest: NestUse; choice: PlanChoice }) {
+export function NestTiles({
+  plan,
+  parcel,
+  nest,
+  choice,
+  whole,
+}: {
+  plan: PlanDocument;
+  parcel: ParcelUse;
+  nest: NestUse;
+  choice: PlanChoice;
+  /** The nest of all bundles, of which one is in hand. */
+  whole: NestUse;
+}) {
   const { write } = useShop();
   const { fills } = nest.request.stock;
   const outer = plan.fills.find((fill) => fill.where === 'outer');
@@ -25,6 +39,7 @@ export function NestTiles({ plan, parcel, nest, choice }: { plan: PlanDocument; 
         Box
       </h2>
       {plan.block.stacks.length > 1 && <TogetherTile plan={plan} nest={nest} />}
+      {whole.plan?.others && <StandTile plan={whole.plan} nest={whole} />}
       <BoxTiles plan={plan} nest={nest} choice={choice} />
       <h2 id="fill" className="unseen">
         Fill

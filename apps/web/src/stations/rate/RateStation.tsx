@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useMemo, useState } from 'react';
-import { BY_HAND, type Quote, type Shipment } from '@inch-nest/core';
+import { BY_HAND, piecesOf, type Quote, type Shipment } from '@inch-nest/core';
 import type { QuoteAnswer } from '../../workers/planner.protocol.ts';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { useLocalClock } from '../../session/useLocalClock.ts';
@@ -71,7 +71,7 @@ export function RateStation({ parcel, nest }: BenchUse) {
   };
   return (
     <>
-      <h1>{titleOf({ piece })}</h1>
+      <h1>{titleOf(parcel.view)}</h1>
       <p className="soft sub">
         {shipment &&
           `${weighed ? 'Weighed' : 'Reckoned, not yet weighed:'} ${write.weight(shipment.weightLb)}, ${write.size(shipment.sizeIn)} outside, to ${shipment.destinationPostcode}.`}

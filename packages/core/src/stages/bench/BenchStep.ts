@@ -32,6 +32,8 @@ export interface BenchStep {
   readonly picture: StepPicture;
   /** Which of several different bundles it is about; left out for one, and for all. */
   readonly bundle?: number;
+  /** The same by its id. */
+  readonly bundleId?: string;
   readonly title: string;
   readonly says: string;
   readonly amounts: readonly StepAmount[];

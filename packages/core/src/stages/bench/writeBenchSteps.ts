@@ -177,7 +177,8 @@ function keyed(parts: readonly Part[], bundleIds: readonly string[]): BenchStep[
       phase === 'bundle' ? `${bundleIds[part.bundle ?? 0] ?? `${ONLY_BUNDLE}${part.bundle ? part.bundle + 1 : ''}`}:${part.key}` : part.key;
     const count = (seen.get(key) ?? 0) + 1;
     seen.set(key, count);
-    return { ...part, key: count > 1 ? `${key}:${count}` : key, phase, picture };
+    const own = phase === 'bundle' && part.bundle !== undefined ? bundleIds[part.bundle] : undefined;
+    return { ...part, key: count > 1 ? `${key}:${count}` : key, phase, picture, ...(own ? { bundleId: own } : {}) };
   });
 }
 

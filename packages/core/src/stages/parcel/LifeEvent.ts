@@ -84,6 +84,9 @@ export type Happening =
   | { readonly kind: 'photoRemoved' | 'photoRestored'; readonly photoId: string }
   | { readonly kind: 'handedOver' }
   | { readonly kind: 'delivered' | 'damaged' | 'lost' | 'returned' }
+  /** All of its pieces went into another parcel to the same buyer, or came out of it again. */
+  | { readonly kind: 'joined'; readonly into: string }
+  | { readonly kind: 'parted' }
   | { readonly kind: 'closed' }
   | { readonly kind: 'takenBack' };
 

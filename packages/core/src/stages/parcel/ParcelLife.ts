@@ -17,6 +17,7 @@ export type ParcelState =
   | 'lost'
   | 'returned'
   | 'brokenAtBench'
+  | 'joined'
   | 'closed';
 
 export type TestState = 'untried' | 'passed' | 'failed' | 'remedied' | 'skipped';
@@ -28,6 +29,8 @@ export interface ParcelLife {
   /** Why the plan is not the recommended one, where somebody said so of this very plan. */
   readonly overruled: OverruleReason | null;
   readonly tests: Readonly<Record<BenchTest, TestState>>;
+  /** What is known of each bundle by itself, by its id. */
+  readonly bundles: Readonly<Record<string, BundleLife>>;
   readonly sealed: boolean;
   /** Steps done, in the order they were done. */
   readonly steps: readonly DoneStep[];
@@ -48,6 +51,12 @@ export interface ParcelLife {
   readonly printed: readonly string[];
   /** Number of events that count, those taken back left out. */
   readonly events: number;
+}
+
+/** How far one bundle has come. */
+export interface BundleLife {
+  readonly tests: Readonly<Partial<Record<BenchTest, TestState>>>;
+  readonly measured: ParcelLife['bundle'];
 }
 
 /** A step that was done, and the event that says so. */

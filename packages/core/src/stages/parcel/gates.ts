@@ -1,15 +1,26 @@
 import { BENCH_TEST_RULES, type BenchTestKey } from '../bench/benchTests.ts';
 import type { ParcelLife } from './ParcelLife.ts';
+import { testState } from './recordParcel.ts';
+
+/** A test that one bundle must pass, and the letters it bears. */
+export interface BundleTest {
+  readonly test: BenchTestKey;
+  readonly bundleId: string | undefined;
+  readonly letters: string;
+}
 
 /**
  * What stands in the way of sealing; an empty list lets it through.
  *
  * @param due the tests this nest must pass
+ * @param ofBundles those that each of several different bundles must pass by itself
  */
-export function sealGate({ tests, sealed }: ParcelLife, due: readonly BenchTestKey[]): string[] {
-  const problems = due.flatMap((test) => {
-    const state = tests[test];
-    const name = BENCH_TEST_RULES[test].name.toLowerCase();
+export function sealGate(life: ParcelLife, due: readonly BenchTestKey[], ofBundles: readonly BundleTest[] = []): string[] {
+  const { sealed } = life;
+  const all = [...due.map((test): BundleTest => ({ test, bundleId: undefined, letters: '' })), ...ofBundles];
+  const problems = all.flatMap(({ test, bundleId, letters }) => {
+    const state = testState(life, test, bundleId);
+    const name = `${BENCH_TEST_RULES[test].name.toLowerCase()}${letters && ` (${letters})`}`;
     if (state === 'failed') return [`the ${name} test failed: put it right and do it again`];
     if (state === 'remedied') return [`the ${name} test must pass after the remedy`];
     return state === 'untried' ? [`the ${name} test is not done: do it, or skip it with a reason`] : [];

@@ -109,6 +109,10 @@ export function lifeWords(event: LifeEvent, { money, weight, size, nameOf }: Wri
       return 'lost';
     case 'returned':
       return 'came back';
+    case 'joined':
+      return 'put into another parcel to the same buyer';
+    case 'parted':
+      return 'taken out again: a parcel of its own';
     case 'closed':
       return 'closed';
     case 'takenBack':

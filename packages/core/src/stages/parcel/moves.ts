@@ -45,6 +45,8 @@ export const MOVES: Readonly<Record<Happening['kind'], Move>> = {
   damaged: { from: [...OUT, 'delivered'] },
   lost: { from: OUT },
   returned: { from: [...OUT, 'delivered', 'damaged', 'lost'] },
+  joined: { from: IN_THE_HOUSE, unsealed: true },
+  parted: { from: ['joined'] },
   closed: { from: ['delivered', 'damaged', 'lost', 'returned', 'brokenAtBench'] },
   takenBack: {},
 };
@@ -72,6 +74,7 @@ const SAID: Readonly<Record<ParcelState, string>> = {
   lost: 'lost',
   returned: 'back',
   brokenAtBench: 'broken at the bench',
+  joined: 'in another parcel',
   closed: 'closed',
 };
 

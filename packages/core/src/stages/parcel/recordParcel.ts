@@ -1,6 +1,6 @@
 import { BENCH_TESTS, TESTS_OF_BUNDLE } from '../bench/benchTests.ts';
 import type { BenchTest, LifeEvent } from './LifeEvent.ts';
-import type { ParcelLife, TestState } from './ParcelLife.ts';
+import type { BundleLife, ParcelLife, TestState } from './ParcelLife.ts';
 
 const UNTRIED = Object.fromEntries(BENCH_TESTS.map((test) => [test, 'untried'])) as Record<BenchTest, TestState>;
 
@@ -10,6 +10,7 @@ export const NEW_LIFE: ParcelLife = {
   planId: null,
   overruled: null,
   tests: UNTRIED,
+  bundles: {},
   sealed: false,
   steps: [],
   benchSeconds: 0,
@@ -36,8 +37,36 @@ export function recordParcel(events: readonly LifeEvent[]): ParcelLife {
   const takenBack = new Set(once.flatMap((event) => (event.undoOf ? [event.undoOf, event.id] : [])));
   return once
     .filter((event) => !takenBack.has(event.id))
-    .reduce((life, event) => ({ ...apply(life, event), events: life.events + 1 }), NEW_LIFE);
+    .reduce((life, event) => ({ ...ofItsBundle(apply(life, event), event), events: life.events + 1 }), NEW_LIFE);
 }
+
+/** What an event says of the bundle it names. */
+function ofItsBundle(life: ParcelLife, event: LifeEvent): ParcelLife {
+  const { bundleId } = event;
+  if (!bundleId) return life;
+  const now = life.bundles[bundleId] ?? { tests: {}, measured: null };
+  const next = bundleAfter(now, event);
+  return next === now ? life : { ...life, bundles: { ...life.bundles, [bundleId]: next } };
+}
+
+function bundleAfter(now: BundleLife, event: LifeEvent): BundleLife {
+  switch (event.kind) {
+    case 'testTried':
+      return { ...now, tests: { ...now.tests, [event.test]: event.result } };
+    case 'testSkipped':
+      return now.tests[event.test] === 'failed' ? now : { ...now, tests: { ...now.tests, [event.test]: 'skipped' } };
+    case 'remedied':
+      return { tests: { ...now.tests, [event.test]: 'remedied' }, measured: null };
+    case 'bundleMeasured':
+      return { ...now, measured: { sizeIn: event.sizeIn, weightLb: event.weightLb } };
+    default:
+      return now;
+  }
+}
+
+/** How a test stands, of one of several bundles where it is one of the bundle's. */
+export const testState = ({ tests, bundles }: Pick<ParcelLife, 'tests' | 'bundles'>, test: BenchTest, bundleId?: string): TestState =>
+  bundleId === undefined ? tests[test] : (bundles[bundleId]?.tests[test] ?? 'untried');
 
 function apply(life: ParcelLife, event: LifeEvent): ParcelLife {
   switch (event.kind) {
@@ -118,6 +147,8 @@ function apply(life: ParcelLife, event: LifeEvent): ParcelLife {
       return { ...life, tagMatched: true };
     case 'handedOver':
       return { ...life, state: 'handedOver' };
+    case 'parted':
+      return { ...life, state: life.planId === null ? 'draft' : 'planned' };
     default:
       return { ...life, state: event.kind };
   }

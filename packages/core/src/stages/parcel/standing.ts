@@ -18,6 +18,7 @@ export const STANDING: Readonly<Record<ParcelState, Standing>> = {
   delivered: 'finished',
   lost: 'finished',
   returned: 'finished',
+  joined: 'finished',
   closed: 'finished',
 };
 

@@ -132,6 +132,9 @@ const KEYWORDS: readonly [RegExp, SaleLineField, Fill][] = [
   ],
 ];
 
+/** Several pieces on one line stand with a plus between them; each part is a line of its own. */
+export const piecesOnLine = (text: string): string[] => text.split(/\s+\+\s+/);
+
 /**
  * Reads a whole sale from one line: `stoneware tea urn, 9 x 8 x 14 in, 6 lb 3 oz, sold 84, to 40217, by Friday`.
  *

@@ -1,0 +1,1 @@
+export { regroupDoor as POST } from '../../../../../server/doors/regroup.ts';

@@ -1,0 +1,20 @@
+import 'server-only';
+import { regroup } from '@inch-nest/contracts';
+import { addPiece, moveBundle } from '@inch-nest/data';
+import { answer, readBody } from '../answer.ts';
+import { shopData } from '../database.ts';
+import { readId } from '../readId.ts';
+import { now, parcelNow, shopNow } from '../rooms.ts';
+
+/** Puts one more piece into a parcel, or moves one aside, into a parcel of its own, or into another. */
+export const regroupDoor = (request: Request, context: { params: Promise<{ id: string }> }): Promise<Response> =>
+  answer(request, async () => {
+    const id = await readId(context);
+    const wanted = await readBody(request, regroup);
+    const [room, shop] = [await shopData(), await shopNow()];
+    if (wanted.act === 'add') await addPiece(room, shop, id, wanted, now());
+    else await moveBundle(room, shop, id, wanted, now());
+    // what went into another parcel is looked at there
+    const into = wanted.act === 'move' && wanted.to !== 'own' && wanted.to !== 'aside' ? wanted.to : id;
+    return parcelNow(into, wanted.personId);
+  });

@@ -1,0 +1,106 @@
+'use client';
+import { Button, Dropdown, Input } from 'antd';
+import { useQuery } from '@tanstack/react-query';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { heldIn, type AddPiece, type MoveBundle, type ParcelView, type ShelfTag } from '@inch-nest/contracts';
+import { send } from '../../session/http.ts';
+import { useShop } from '../../session/ShopContext.tsx';
+import type { ParcelUse } from '../../parcel/useParcel.ts';
+import { Trouble } from '../../parts/Trouble.tsx';
+import { LIKE_THIS } from '../../words/likeThis.ts';
+import { titleOfPiece } from '../../words/titleOf.ts';
+
+const UNSEALED = ['draft', 'planned', 'packing'];
+
+/** One more piece for the parcel, and where the one in hand may go instead: aside, alone, or to another parcel of the same buyer. */
+export function Regroup({ parcel, at, onAdded }: { parcel: ParcelUse; at: number; onAdded: () => void }) {
+  const { person } = useShop();
+  const router = useRouter();
+  const { view, put } = parcel;
+  const [line, setLine] = useState<string | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const { data: shelf } = useQuery({ queryKey: ['shelf'], queryFn: () => send<ShelfTag[]>('GET', '/api/shelf') });
+  if (view.life.sealed || !UNSEALED.includes(view.life.state)) return null;
+  const held = heldIn(view);
+  const inHand = held[at]!;
+  const buyer = view.sale.buyer.value;
+  const kin = (shelf ?? []).filter(
+    (one) =>
+      one.id !== view.id &&
+      buyer !== null &&
+      one.tag === buyer &&
+      one.postcode === view.sale.destinationPostcode.value &&
+      UNSEALED.includes(one.state),
+  );
+  const ask = async (command: Omit<AddPiece, 'personId'> | Omit<MoveBundle, 'personId'>): Promise<ParcelView | null> => {
+    setProblem(null);
+    try {
+      return await send<ParcelView>('POST', `/api/parcels/${view.id}/pieces`, { personId: person.id, ...command });
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : 'that did not work');
+      return null;
+    }
+  };
+  const add = async () => {
+    if (!line?.trim()) return;
+    const next = await ask({ act: 'add', id: crypto.randomUUID(), line });
+    if (!next) return;
+    put(next);
+    setLine(null);
+    onAdded();
+  };
+  const move = async (to: string) => {
+    const next = await ask({ act: 'move', bundleId: inHand.bundleId, to });
+    if (!next) return;
+    if (next.id !== view.id) router.push(`/parcels/${next.id}/look-over`);
+    else put(next);
+  };
+  const places = [
+    ...(held.length > 1
+      ? [
+          { key: 'own', label: 'into a parcel of its own' },
+          { key: 'aside', label: 'aside: it does not go' },
+        ]
+      : []),
+    ...kin.map((one) => ({ key: one.id, label: `into ${one.code}: ${one.title}` })),
+  ];
+  return (
+    <div className="regroup">
+      {line === null ? (
+        <Button onClick={() => setLine('')}>One more piece</Button>
+      ) : (
+        <form
+          className="act-row"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void add();
+          }}
+        >
+          <Input
+            autoFocus
+            aria-label="One more piece"
+            placeholder={`stand, ${LIKE_THIS[person.system].size}, ${LIKE_THIS[person.system].weight}`}
+            value={line}
+            onChange={({ target }) => setLine(target.value)}
+          />
+          <Button htmlType="submit" type="primary" disabled={!line.trim()}>
+            Put it in
+          </Button>
+          <Button onClick={() => setLine(null)}>Leave it</Button>
+        </form>
+      )}
+      {places.length > 0 && line === null && (
+        <Dropdown trigger={['click']} menu={{ items: places, onClick: ({ key }) => void move(key) }}>
+          <Button>{held.length > 1 ? `Take ${titleOfPiece(inHand)} out` : 'Put it into another parcel'}</Button>
+        </Dropdown>
+      )}
+      {kin.length > 0 && held.length === 1 && line === null && (
+        <span className="soft">
+          {kin.map(({ title }) => title).join(' and ')} {kin.length === 1 ? 'goes' : 'go'} to {buyer} too.
+        </span>
+      )}
+      <Trouble says={problem} />
+    </div>
+  );
+}

@@ -1,0 +1,85 @@
+import { letterOf, membersOf, planBundles, standsFor, swapped, type PlanDocument, type Stand } from '@inch-nest/core';
+import { Button, Select } from 'antd';
+import type { NestUse } from '../../parcel/useNest.ts';
+import { useShop } from '../../session/ShopContext.tsx';
+import { Tile, TileSelect } from './Tile.tsx';
+
+/** Ways on offer at most. */
+const MOST = 8;
+
+/** How different bundles stand: the closest ways to choose from, and any two in each other’s place. */
+export function StandTile({ plan, nest }: { plan: PlanDocument; nest: NestUse }) {
+  const { write } = useShop();
+  const bundles = planBundles(plan);
+  const letters = lettersOf(bundles.map(({ block }) => block.at.length));
+  const now = plan.choice.stand ?? 0;
+  const standers = bundles.map(({ piece, block, bundleIn }) => ({
+    weightLb: piece.weightLb * block.at.length,
+    turns: [bundleIn.map((side, axis) => side * block.grid[axis]!) as unknown as typeof bundleIn],
+  }));
+  const ways = standsFor(standers, MOST).map(({ stand }) => stand);
+  const all = ways.some((one) => JSON.stringify(one) === JSON.stringify(now)) ? ways : [now, ...ways];
+  const take = (stand: Stand) => nest.change(() => ({ stand, baseGapIn: null }));
+  return (
+    <Tile name="How they stand" nest={nest} pin={({ stand }) => (stand === undefined ? {} : { stand })}>
+      <TileSelect
+        label="How the bundles stand"
+        value={JSON.stringify(now)}
+        options={all.map((stand) => ({ value: JSON.stringify(stand), label: standWords(stand, letters) }))}
+        onChange={(text) => take(all.find((stand) => JSON.stringify(stand) === text)!)}
+      />
+      <span className="detail">together {write.size(plan.block.sizeIn)}</span>
+      <Swap letters={letters} members={membersOf(now)} onSwap={(one, other) => take(swapped(now, one, other))} />
+    </Tile>
+  );
+}
+
+/** Two bundles change places. */
+function Swap({
+  letters,
+  members,
+  onSwap,
+}: {
+  letters: readonly string[];
+  members: readonly number[];
+  onSwap: (one: number, other: number) => void;
+}) {
+  const [first, second] = [members[0]!, members[1]!];
+  if (members.length === 2)
+    return (
+      <Button onClick={() => onSwap(first, second)}>
+        {letters[first]} and {letters[second]} change places
+      </Button>
+    );
+  const pairs = members.flatMap((one, i) => members.slice(i + 1).map((other) => ({ one, other })));
+  return (
+    <Select
+      aria-label="Two change places"
+      value={null}
+      placeholder="two change places …"
+      popupMatchSelectWidth={false}
+      options={pairs.map(({ one, other }, i) => ({ value: i, label: `${letters[one]} and ${letters[other]}` }))}
+      onChange={(i: number | null) => i !== null && onSwap(pairs[i]!.one, pairs[i]!.other)}
+    />
+  );
+}
+
+/** `A`, or `B–D` for several that are alike. */
+function lettersOf(counts: readonly number[]): string[] {
+  let next = 0;
+  return counts.map((count) => {
+    const letters = count === 1 ? letterOf(next) : `${letterOf(next)}–${letterOf(next + count - 1)}`;
+    next += count;
+    return letters;
+  });
+}
+
+const JOINED = [', then ', ' before ', ' under '] as const;
+
+/** `A under (B, then C)`: along the box, across it, and upon one another. */
+function standWords(stand: Stand, letters: readonly string[]): string {
+  if (typeof stand === 'number') return letters[stand]!;
+  return stand.parts
+    .map((part) => (typeof part === 'number' ? letters[part]! : `(${standWords(part, letters)})`))
+    .join(JOINED[stand.along]);
+}

@@ -1,0 +1,213 @@
+import { randomUUID } from 'node:crypto';
+import { planParcel, verifyPlan, type Happening } from '@inch-nest/core';
+import { benchPlanFor, heldIn, planRequestFor } from '@inch-nest/contracts';
+import { finish } from '../../../core/tests/sampleRequest.ts';
+import { freshDatabase } from '../../tests/freshDatabase.ts';
+import { bowl, keepOne, NOW, ODILE, smallShop, tell, wholeNest } from '../../tests/smallShop.ts';
+import {
+  addPiece,
+  appendEvent,
+  createParcel,
+  inShop,
+  listShelf,
+  lockParcel,
+  moveBundle,
+  readParcel,
+  Refused,
+  saleFromLine,
+  sealParcel,
+  takeBack,
+  type ShopDatabase,
+} from '../index.ts';
+
+// Several different pieces in one parcel: put in, taken out, joined with another sale, and what becomes of money and nests.
+
+let fresh: Awaited<ReturnType<typeof freshDatabase>>;
+let shop: Awaited<ReturnType<typeof smallShop>>;
+let room: ShopDatabase;
+beforeAll(async () => {
+  fresh = await freshDatabase();
+  shop = await smallShop(fresh.database);
+  room = inShop(fresh.database, shop.id);
+}, 60_000);
+afterAll(() => fresh.drop());
+
+const read = (id: string) => readParcel(room, id, ODILE);
+const add = (id: string, line: string, bundleId = randomUUID()) =>
+  addPiece(room, shop, id, { act: 'add', personId: ODILE, id: bundleId, line }, NOW);
+const move = (id: string, bundleId: string, to: string) => moveBundle(room, shop, id, { act: 'move', personId: ODILE, bundleId, to }, NOW);
+const step = (id: string, direction: 'undo' | 'redo') => takeBack(room, shop, id, { personId: ODILE, direction }, NOW);
+const titles = async (id: string) => heldIn(await read(id)).map(({ piece }) => piece.title.value);
+const keepRecommended = async (id: string) => {
+  const view = await read(id);
+  const chosen = finish(planParcel(planRequestFor(view, shop)));
+  if (chosen.kind === 'noPlan') throw new Error(chosen.reasons.join());
+  return keepOne(room, shop, id, { path: 'nest', value: wholeNest(chosen.recommended.choice), basedOn: view.nest.revision });
+};
+const soldTo = (buyer: string, line: string) => {
+  const { sale, piece, more } = saleFromLine(line, shop, 'imperial');
+  return createParcel(room, shop, { id: randomUUID(), personId: ODILE, sale: { ...sale, buyer }, piece, ...(more ? { more } : {}) }, NOW);
+};
+
+describe('one more piece', () => {
+  test('joins the parcel with its money; the nest is to be found anew, and both are planned and kept', async () => {
+    const id = await bowl(room, shop);
+    await keepRecommended(id);
+    await add(id, 'glass float, 5 x 5 x 5, 1 lb, sold 30');
+    const view = await read(id);
+    expect(await titles(id)).toEqual(['bowl', 'glass float']);
+    expect(view.sale.soldMinor.value).toBe(11_400);
+    expect(view.nest).toMatchObject({ choice: null, plan: null });
+    expect(await keepRecommended(id)).toMatchObject({ kind: 'kept' });
+    const kept = await read(id);
+    expect(kept.nest.plan!.document.others).toHaveLength(1);
+    expect(verifyPlan(kept.nest.plan!.document, planRequestFor(kept, shop))).toEqual([]);
+    expect((await listShelf(room)).find((tag) => tag.id === id)!.title).toBe('bowl, glass float');
+  });
+
+  test('heard twice it is one; a line without a name is one sentence, and nothing is put in', async () => {
+    const id = await bowl(room, shop);
+    const bundleId = randomUUID();
+    await add(id, 'tray, 12 x 8 x 1', bundleId);
+    await add(id, 'tray, 12 x 8 x 1', bundleId);
+    await expect(add(id, '12 x 8 x 1')).rejects.toThrow(Refused);
+    expect(await titles(id)).toEqual(['bowl', 'tray']);
+    for (let i = 3; i <= 12; i++) await add(id, `tray ${i}`);
+    await expect(add(id, 'one too many')).rejects.toThrow(/at most 12/);
+  });
+
+  test('its fields are kept by its own id, and taken back by it', async () => {
+    const id = await bowl(room, shop);
+    await add(id, 'tray, 12 x 8 x 1');
+    const other = (await read(id)).others[0]!;
+    expect(await keepOne(room, shop, id, { path: `piece/${other.pieceId}/weight`, value: '3 lb', basedOn: 0 })).toMatchObject({
+      kind: 'kept',
+    });
+    expect((await read(id)).others[0]!.piece.weight.value).toBe(3);
+    expect((await read(id)).piece.weight.value).toBe(2);
+    await step(id, 'undo');
+    expect((await read(id)).others[0]!.piece.weight.value).toBeNull();
+  });
+
+  test('taken back it is gone, done again it is there, with the nest that stood', async () => {
+    const id = await bowl(room, shop);
+    await keepRecommended(id);
+    const { choice } = (await read(id)).nest;
+    await add(id, 'tray, 12 x 8 x 1');
+    await step(id, 'undo');
+    expect(await titles(id)).toEqual(['bowl']);
+    expect((await read(id)).nest.choice).toEqual(choice);
+    await step(id, 'redo');
+    expect(await titles(id)).toEqual(['bowl', 'tray']);
+    expect((await read(id)).nest.choice).toBeNull();
+  });
+});
+
+describe('several on one line', () => {
+  test('stand in one parcel in their order, money summed', async () => {
+    const id = await soldTo('LM', 'binnacle lamp, 7 x 7 x 14, 5 lb, sold 120, to 40217 + stand, 30 x 6 x 6, 7 lb, sold 40');
+    const view = await read(id);
+    expect(await titles(id)).toEqual(['binnacle lamp', 'stand']);
+    expect([view.sale.soldMinor.value, view.sale.destinationPostcode.value, view.others[0]!.piece.weight.value]).toEqual([
+      16_000,
+      '40217',
+      7,
+    ]);
+  });
+});
+
+describe('taken out', () => {
+  test('into a parcel of its own: 1 of 2 and 2 of 2, the money shared to the cent by worth; joined again by one step', async () => {
+    const id = await soldTo('PB', 'six jars, 3 x 3 x 6, 11 oz each, sold 100.01 + tray, 12 x 8 x 1, 2 lb, to 40217');
+    const { others } = await read(id);
+    await move(id, others[0]!.bundleId, 'own');
+    const here = await read(id);
+    expect(await titles(id)).toEqual(['jars']);
+    expect(here.set).toHaveLength(2);
+    const sibling = here.set.find((one) => one.id !== id)!;
+    const there = await read(sibling.id);
+    expect(there.piece.title.value).toBe('tray');
+    const money = [here.share!, there.share!];
+    expect(money.reduce((sum, { soldMinor }) => sum + soldMinor, 0)).toBe(10_001);
+    // seven pieces, worth alike for want of anything better
+    expect(money.map(({ soldMinor }) => soldMinor)).toEqual([8572, 1429]);
+    await step(id, 'undo');
+    expect(await titles(id)).toEqual(['jars', 'tray']);
+    expect((await read(id)).share).toBeNull();
+    expect((await listShelf(room)).some((tag) => tag.id === sibling.id)).toBe(false);
+  });
+
+  test('aside it does not go, and the last of a parcel cannot', async () => {
+    const id = await bowl(room, shop);
+    await add(id, 'tray, 12 x 8 x 1');
+    const { others, bundleId } = await read(id);
+    await move(id, others[0]!.bundleId, 'aside');
+    expect(await titles(id)).toEqual(['bowl']);
+    await expect(move(id, bundleId, 'aside')).rejects.toThrow(/all there is/);
+    await expect(move(id, bundleId, 'own')).rejects.toThrow(/parcel of its own/);
+    await expect(move(id, randomUUID(), 'aside')).rejects.toThrow(/no such bundle/);
+  });
+});
+
+describe('two sales to one buyer', () => {
+  test('one joins the other’s parcel, and comes out again into the parcel it had', async () => {
+    const [first, second] = [
+      await soldTo('Buyer', 'bowl, 6 x 5 x 5, 2 lb, sold 84, to 40217'),
+      await soldTo('Buyer', 'vase, 5 x 5 x 9, 3 lb, sold 60, to 40217'),
+    ];
+    const { bundleId, code } = await read(second);
+    await move(second, bundleId, first);
+    const joined = await read(first);
+    expect(await titles(first)).toEqual(['bowl', 'vase']);
+    expect(joined.share).toMatchObject({ soldMinor: 14_400 });
+    expect((await listShelf(room)).some((tag) => tag.id === second)).toBe(false);
+    await expect(read(second)).rejects.toThrow(`the pieces of parcel ${code} went into another parcel`);
+    await move(first, bundleId, 'own');
+    expect((await read(second)).piece.title.value).toBe('vase');
+    expect((await read(second)).code).toBe(code);
+    expect((await read(second)).share).toBeNull();
+  });
+
+  test('not where they go to different places, nor into a sealed parcel', async () => {
+    const [here, there] = [
+      await soldTo('One', 'bowl, 6 x 5 x 5, 2 lb, to 40217'),
+      await soldTo('Another', 'vase, 5 x 5 x 9, 3 lb, to 40217'),
+    ];
+    const { bundleId } = await read(there);
+    await expect(move(there, bundleId, here)).rejects.toThrow(/one buyer at one place/);
+    await expect(move(there, bundleId, there)).rejects.toThrow(/in that parcel already/);
+  });
+});
+
+describe('at the bench', () => {
+  test('each bundle passes its own tests before the parcel is sealed; a piece of a sealed parcel stays', async () => {
+    const id = await bowl(room, shop);
+    await add(id, 'glass float, 5 x 5 x 5, 1 lb');
+    await keepRecommended(id);
+    const bench = benchPlanFor(await read(id), shop)!;
+    const { bundleId, others } = await read(id);
+    expect(new Set(bench.ofBundles.map((one) => one.bundleId))).toEqual(new Set([bundleId, others[0]!.bundleId]));
+    const report = (happening: Happening, of: string | null = null) =>
+      fresh.database.sequelize.transaction(async (transaction) => {
+        await lockParcel(room, id, transaction);
+        await appendEvent(
+          room,
+          { id: randomUUID(), parcelId: id, personId: ODILE, happening, bundleId: of, now: NOW, undoOf: null },
+          transaction,
+        );
+      });
+    for (const test of bench.due) await report({ kind: 'testTried', test, result: 'passed' });
+    const seal = () => sealParcel(room, shop, id, { personId: ODILE, eventId: randomUUID(), now: NOW });
+    for (const { test } of bench.ofBundles.filter((one) => one.bundleId === bundleId))
+      await report({ kind: 'testTried', test, result: 'passed' }, bundleId);
+    await expect(seal()).rejects.toThrow(/feel \(B\) test is not done/);
+    for (const { test } of bench.ofBundles.filter((one) => one.bundleId !== bundleId))
+      await report({ kind: 'testTried', test, result: 'passed' }, others[0]!.bundleId);
+    await seal();
+    await expect(move(id, others[0]!.bundleId, 'own')).rejects.toThrow(/sealed/);
+    await expect(add(id, 'tray, 12 x 8 x 1')).rejects.toThrow(/sealed/);
+    await tell(room, id, { kind: 'sealOpened', reason: 'a tray too' }, NOW);
+    await add(id, 'tray, 12 x 8 x 1');
+    expect(await titles(id)).toHaveLength(3);
+  });
+});

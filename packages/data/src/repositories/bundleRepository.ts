@@ -1,0 +1,277 @@
+import { randomUUID } from 'node:crypto';
+import { frozenFact, recordParcel, type Happening, type ParcelState } from '@inch-nest/core';
+import { MOST_HELD, type AddPiece, type KeptField, type MoveBundle, type NestValue, type ShopView } from '@inch-nest/contracts';
+import type { Transaction } from 'sequelize';
+import type { ShopDatabase } from '../inShop.ts';
+import { Missing, Refused } from '../refusals.ts';
+import type { BundleRow, ParcelRow } from '../rows.ts';
+import { appendEvent } from './eventRepository.ts';
+import { writeFields } from './keepRepository.ts';
+import { freeCode, pieceFromLine } from './parcelRepository.ts';
+import { eventsOf, fieldColumns, lockParcel, type LockedParcel } from './parcelRows.ts';
+import { personOf } from './personOf.ts';
+
+/** Where a bundle is, with the nests of the parcels it goes between; a parcel of null is set aside. */
+export interface Place {
+  parcelId: string | null;
+  /** Nests as they are while it is there, by parcel. */
+  nests: Record<string, NestValue>;
+}
+
+/**
+ * Puts one more piece into a parcel. What its line says of money joins the sale. Asked twice with the same id, the first stands.
+ *
+ * @throws Refused where the line is not understood, the parcel is sealed, or it holds as many as it may
+ */
+export async function addPiece(database: ShopDatabase, shop: ShopView, parcelId: string, wanted: AddPiece, now: Date): Promise<void> {
+  const person = personOf(shop, wanted.personId);
+  const { models, sequelize } = database;
+  await sequelize.transaction(async (transaction) => {
+    const rows = await lockParcel(database, parcelId, transaction);
+    if (await models.bundle.findByPk(wanted.id, { transaction })) return;
+    await mayRegroup(database, rows, transaction);
+    if (rows.others.length + 1 >= MOST_HELD)
+      throw new Refused([{ path: 'line', message: `a parcel holds at most ${MOST_HELD} different pieces: put this one into another` }]);
+    const piece = pieceFromLine(wanted.line, shop, person);
+    const pieceId = randomUUID();
+    await models.piece.create(
+      { id: pieceId, saleId: rows.sale.id, ...fieldColumns.piece(piece.fields), fields: piece.fields },
+      { transaction },
+    );
+    await models.bundle.create({ id: wanted.id, parcelId: null, pieceId, position: 0 }, { transaction });
+    const bundle = (await models.bundle.findByPk(wanted.id, { transaction }))!;
+    await note(database, rows, bundle, null, person.id, () => place(database, bundle, rows.parcel, transaction), now, transaction);
+    await joinMoney(rows, piece.money, person, transaction);
+  });
+}
+
+/** What one more piece was sold for is part of what the sale was. */
+async function joinMoney(
+  rows: LockedParcel,
+  money: Readonly<Record<string, number>>,
+  { name, id }: ShopView['people'][number],
+  transaction: Transaction,
+) {
+  const fields: Record<string, KeptField> = rows.sale.fields;
+  const moved = Object.entries(money).map(([path, minor]): [string, KeptField] => {
+    const field = fields[path]!;
+    const value = (field.value as number) + minor;
+    return [path, { text: (value / 100).toFixed(2), value, revision: field.revision + 1, draft: null, by: name, byId: id }];
+  });
+  if (moved.length > 0) await writeFields(rows, 'sale', Object.fromEntries(moved), transaction);
+}
+
+/**
+ * Moves a bundle: aside, into a parcel of its own, or into another parcel to the same buyer. A parcel whose last piece leaves
+ * it has joined the other.
+ *
+ * @throws Refused where either parcel is sealed, they go to different places, or nothing would be left
+ */
+export async function moveBundle(database: ShopDatabase, shop: ShopView, parcelId: string, wanted: MoveBundle, now: Date): Promise<void> {
+  const person = personOf(shop, wanted.personId);
+  const { models, sequelize } = database;
+  await sequelize.transaction(async (transaction) => {
+    const rows = await lockParcel(database, parcelId, transaction);
+    const bundle = await models.bundle.findOne({ where: { id: wanted.bundleId, parcelId }, transaction });
+    if (!bundle) throw new Refused([{ path: 'bundleId', message: 'this parcel has no such bundle' }]);
+    await mayRegroup(database, rows, transaction);
+    const alone = rows.others.length === 0;
+    if (wanted.to === 'aside') {
+      if (alone) throw new Refused([{ path: 'bundleId', message: 'it is all there is in this parcel' }]);
+      await note(database, rows, bundle, null, person.id, () => place(database, bundle, null, transaction), now, transaction);
+      return;
+    }
+    if (wanted.to === 'own' && alone) throw new Refused([{ path: 'bundleId', message: 'it is in a parcel of its own' }]);
+    const target =
+      wanted.to === 'own'
+        ? await ownParcel(database, rows, bundle, person.id, now, transaction)
+        : await other(database, rows, wanted.to, transaction);
+    await note(database, rows, bundle, target, person.id, () => place(database, bundle, target, transaction), now, transaction);
+    if (alone)
+      await appendEvent(
+        database,
+        { id: randomUUID(), parcelId, personId: person.id, happening: { kind: 'joined', into: target.id }, now, undoOf: null },
+        transaction,
+      );
+    else if (wanted.to === 'own') await together(database, [rows.parcel, target], transaction);
+  });
+}
+
+/**
+ * Puts a bundle back to where it was, with the nests that stood then.
+ *
+ * @throws Refused where it has moved since, or either parcel is sealed
+ */
+export async function restorePlace(
+  database: ShopDatabase,
+  rows: LockedParcel,
+  bundleId: string,
+  expected: Place,
+  wanted: Place,
+  now: Date,
+  transaction: Transaction,
+): Promise<void> {
+  const { models } = database;
+  const bundle = (await models.bundle.findByPk(bundleId, { transaction }))!;
+  if (bundle.parcelId !== expected.parcelId)
+    throw new Refused([{ path: 'bundle', message: 'it has been moved since: nothing was taken back' }]);
+  const target =
+    wanted.parcelId === rows.parcel.id ? rows.parcel : wanted.parcelId && (await models.parcel.findByPk(wanted.parcelId, { transaction }));
+  for (const id of new Set([expected.parcelId, wanted.parcelId, rows.parcel.id]))
+    if (id) await mayRegroup(database, await lockRow(database, id, transaction), transaction);
+  await place(database, bundle, target || null, transaction);
+  for (const [id, nest] of Object.entries(wanted.nests)) await writeNestOf(database, id, nest, transaction);
+  for (const id of [expected.parcelId, wanted.parcelId]) if (id) await settleLife(database, id, rows.parcel, now, transaction);
+}
+
+const lockRow = async ({ models }: ShopDatabase, id: string, transaction: Transaction): Promise<{ parcel: ParcelRow }> => {
+  const parcel = await models.parcel.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE });
+  if (!parcel) throw new Missing('there is no such parcel');
+  return { parcel };
+};
+
+/** A parcel without a piece has joined another; one that has some again is a parcel of its own. */
+async function settleLife(database: ShopDatabase, parcelId: string, here: ParcelRow, now: Date, transaction: Transaction): Promise<void> {
+  const { models } = database;
+  const { parcel } = await lockRow(database, parcelId, transaction);
+  const held = await models.bundle.count({ where: { parcelId }, transaction });
+  const [event] = await models.event.findAll({ where: { parcelId }, order: [['seq', 'desc']], limit: 1, transaction });
+  const joined = (parcel.state as ParcelState) === 'joined';
+  if (!event || held > 0 !== joined) return;
+  const happening: Happening = joined ? { kind: 'parted' } : { kind: 'joined', into: here.id };
+  await appendEvent(database, { id: randomUUID(), parcelId, personId: event.personId, happening, now, undoOf: null }, transaction);
+  // an empty parcel is none of a set, nor is what is left of a set of two
+  if (!joined && parcel.together) {
+    await models.parcel.update({ together: null }, { where: { id: parcelId }, transaction });
+    if ((await models.parcel.count({ where: { together: parcel.together }, transaction })) === 1)
+      await models.parcel.update({ together: null }, { where: { together: parcel.together }, transaction });
+  }
+}
+
+/** @throws Refused where the nest of a parcel may no longer be changed */
+async function mayRegroup(database: ShopDatabase, { parcel }: { parcel: ParcelRow }, transaction: Transaction): Promise<void> {
+  const life = recordParcel(await eventsOf(database, parcel.id, transaction));
+  const frozen = frozenFact(life, 'nest') ?? (GONE.includes(life.state) ? 'it has left: nothing goes in or out' : null);
+  if (frozen) throw new Refused([{ path: 'parcel', message: `parcel ${parcel.code}: ${frozen}` }]);
+}
+const GONE: readonly ParcelState[] = ['handedOver', 'delivered', 'damaged', 'lost', 'returned', 'closed', 'brokenAtBench'];
+
+/** Puts a bundle last into a parcel, or aside. */
+async function place({ models }: ShopDatabase, bundle: BundleRow, parcel: ParcelRow | null, transaction: Transaction): Promise<void> {
+  const last = parcel ? await models.bundle.findOne({ where: { parcelId: parcel.id }, order: [['position', 'desc']], transaction }) : null;
+  await models.bundle.update(
+    { parcelId: parcel?.id ?? null, position: (last?.position ?? 0) + 1 },
+    { where: { id: bundle.id }, transaction },
+  );
+}
+
+/** Moves, and notes it as one change that can be taken back; nests of other bundles are no longer nests. */
+async function note(
+  database: ShopDatabase,
+  rows: LockedParcel,
+  bundle: BundleRow,
+  target: ParcelRow | null,
+  personId: string,
+  move: () => Promise<void>,
+  now: Date,
+  transaction: Transaction,
+): Promise<void> {
+  const parcels = [rows.parcel, ...(target && target.id !== rows.parcel.id ? [target] : [])];
+  const nestsOf = (of: (parcel: ParcelRow) => NestValue) => Object.fromEntries(parcels.map((parcel) => [parcel.id, of(parcel)]));
+  const before: Place = { parcelId: bundle.parcelId, nests: nestsOf(({ nest: { choice, locks } }) => ({ choice, locks })) };
+  const free = nestsOf(({ nest: { locks } }) => ({ choice: null, locks: ofTheParcel(locks) }));
+  await move();
+  const moved = (await database.models.bundle.findByPk(bundle.id, { transaction }))!;
+  for (const [id, nest] of Object.entries(free)) await writeNestOf(database, id, nest, transaction);
+  await database.models.change.create(
+    {
+      id: randomUUID(),
+      parcelId: rows.parcel.id,
+      entity: 'bundle',
+      about: bundle.id,
+      path: 'place',
+      before,
+      after: { parcelId: moved.parcelId, nests: free } satisfies Place,
+      personId,
+      at: now,
+      undoOf: null,
+      undone: false,
+    },
+    { transaction },
+  );
+}
+
+/** Of what is pinned the parts that hold whatever is in it. */
+const ofTheParcel = ({ method, without }: NestValue['locks']): NestValue['locks'] => ({
+  ...(method ? { method } : {}),
+  ...(without ? { without } : {}),
+});
+
+async function writeNestOf({ models }: ShopDatabase, parcelId: string, nest: NestValue, transaction: Transaction): Promise<void> {
+  const parcel = (await models.parcel.findByPk(parcelId, { transaction }))!;
+  const plan = nest.choice === null ? null : await models.plan.findOne({ where: { parcelId }, order: [['number', 'desc']], transaction });
+  await models.parcel.update(
+    {
+      nest: { ...parcel.nest, ...nest, revision: parcel.nest.revision + 1, reasons: [] },
+      planId: plan?.id ?? null,
+      revision: parcel.revision + 1,
+    },
+    { where: { id: parcelId }, transaction },
+  );
+}
+
+/** The parcel a bundle had before it joined this one, or a new one for it. */
+async function ownParcel(
+  database: ShopDatabase,
+  rows: LockedParcel,
+  bundle: BundleRow,
+  personId: string,
+  now: Date,
+  transaction: Transaction,
+): Promise<ParcelRow> {
+  const { models } = database;
+  const piece = (await models.piece.findByPk(bundle.pieceId, { transaction }))!;
+  const joined = await models.parcel.findOne({ where: { saleId: piece.saleId, state: 'joined' }, transaction });
+  if (joined) {
+    await appendEvent(
+      database,
+      { id: randomUUID(), parcelId: joined.id, personId, happening: { kind: 'parted' }, now, undoOf: null },
+      transaction,
+    );
+    return (await models.parcel.findByPk(joined.id, { transaction }))!;
+  }
+  const id = randomUUID();
+  await models.parcel.create(
+    {
+      id,
+      saleId: piece.saleId,
+      code: await freeCode(database, transaction),
+      state: 'draft',
+      revision: 1,
+      nest: { revision: 0, choice: null, locks: ofTheParcel(rows.parcel.nest.locks), marks: {}, reasons: [] },
+      planId: null,
+      createdAt: now,
+    },
+    { transaction },
+  );
+  await appendEvent(database, { id: randomUUID(), parcelId: id, personId, happening: { kind: 'opened' }, now, undoOf: null }, transaction);
+  return (await models.parcel.findByPk(id, { transaction }))!;
+}
+
+/** Another parcel that may take it. */
+async function other(database: ShopDatabase, rows: LockedParcel, parcelId: string, transaction: Transaction): Promise<ParcelRow> {
+  const target = await lockParcel(database, parcelId, transaction);
+  if (target.parcel.id === rows.parcel.id) throw new Refused([{ path: 'to', message: 'it is in that parcel already' }]);
+  const [here, there] = [rows.sale, target.sale].map((sale) => `${sale.buyer ?? ''} ${sale.destinationPostcode}`);
+  if (here !== there) throw new Refused([{ path: 'to', message: 'only pieces to one buyer at one place go in one parcel' }]);
+  if (target.others.length + 1 >= MOST_HELD)
+    throw new Refused([{ path: 'to', message: `a parcel holds at most ${MOST_HELD} different pieces` }]);
+  await mayRegroup(database, target, transaction);
+  return target.parcel;
+}
+
+/** Two parcels of one sale are 1 of 2 and 2 of 2 from then on. */
+async function together({ models }: ShopDatabase, parcels: readonly ParcelRow[], transaction: Transaction): Promise<void> {
+  const set = parcels.find((parcel) => parcel.together)?.together ?? randomUUID();
+  await models.parcel.update({ together: set }, { where: { id: parcels.map(({ id }) => id) }, transaction });
+}
