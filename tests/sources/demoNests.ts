@@ -9,6 +9,7 @@ import {
   kindPresets,
   parseQuantity,
   plainFacts,
+  planBundles,
   planParcel,
   writePlanDocument,
   type ArchetypeKey,
@@ -61,6 +62,14 @@ export interface DemoNest {
   readonly pieceLb: number;
 }
 
+/** The pieces of a demo parcel that go in its first box. */
+const piecesOfDemo = (parcel: DemoParcel): PieceFacts[] => [
+  factsOf(parcel),
+  ...(parcel.others ?? [])
+    .filter(({ inABoxOfItsOwn }) => !inABoxOfItsOwn)
+    .map(({ piece }, at) => ({ ...factsOf({ ...parcel, piece }), id: `piece-${at + 2}` })),
+];
+
 /** A demo piece as the planner takes it. */
 export function demoRequest(parcel: DemoParcel): PlanRequest {
   return {
@@ -72,9 +81,9 @@ export function demoRequest(parcel: DemoParcel): PlanRequest {
       originPostcode: '10115',
       destinationPostcode: parcel.sale.destinationPostcode,
       shipDate: '2026-11-26',
-      pieces: [factsOf(parcel)],
+      pieces: piecesOfDemo(parcel),
     },
-    pieceIds: ['piece'],
+    pieceIds: piecesOfDemo(parcel).map(({ id }) => id),
     stock: DEMO_STOCK,
     house: BEDDED_HOUSE,
     cards: [QUILLON_POST, AMBRY_GROUND, SKERROW_EXPRESS],
@@ -100,13 +109,19 @@ export function demoNest(parcel: DemoParcel, { request, chosen } = planDemo(parc
   return {
     title: plan.piece.title,
     cells: [
-      countedTitle({ title: plan.piece.title, count: plan.block.pieces }),
+      planBundles(plan)
+        .map(({ piece, block }) => countedTitle({ title: piece.title, count: block.pieces }))
+        .join(' and '),
       [parcel.piece['size'], parcel.piece['weight']].filter(Boolean).join(', '),
       `$${parcel.sale.soldMinor}`,
-      [
-        ...plan.piece.hardPoints.flatMap(({ kind, guard }) => (guard ? [`${GUARDS[guard].name} on the ${HARD_POINTS[kind].name}`] : [])),
-        ...plan.layers.map(({ turns, name }) => `${turns} ${name.toLowerCase()}`),
-      ].join(', ') || 'none',
+      planBundles(plan)
+        .map(({ piece, layers }) =>
+          [
+            ...piece.hardPoints.flatMap(({ kind, guard }) => (guard ? [`${GUARDS[guard].name} on the ${HARD_POINTS[kind].name}`] : [])),
+            ...layers.map(({ turns, name }) => `${turns} ${name.toLowerCase()}`),
+          ].join(', '),
+        )
+        .join('; ') || 'none',
       `${plan.inner ? `${plan.inner.name} in ` : ''}${plan.box.name}${plan.choice.board ? ', on a board' : ''}`,
       plan.fills.length > 0 ? `${plan.fills.at(-1)!.name.toLowerCase()}, ${inches(least)}–${inches(most)} in` : 'none',
       `$${(plan.costMinor / 100).toFixed(2)}`,

@@ -37,7 +37,7 @@ export function benchPlanFor(view: HeldView & Pick<ParcelView, 'nest'>, shop: Sh
     steps,
     due: steps.flatMap((step) => (step.test && step.bundleId === undefined ? step.test.key : [])),
     ofBundles: steps.flatMap(({ test, bundleId, title }) =>
-      test && bundleId !== undefined ? { test: test.key, bundleId, letters: title.split(':')[0]! } : [],
+      test && bundleId !== undefined ? { test: test.key, bundleId, letters: title.split(',')[0]! } : [],
     ),
     option: derived.option,
   };

@@ -1,6 +1,6 @@
 import { worthMinor, type BenchTestKey } from '@inch-nest/core';
 import { benchPlanFor } from './benchPlanFor.ts';
-import { valuesOf } from './keptFields.ts';
+import { orderOf } from './planRequestFor.ts';
 import { claimMissing } from './claimMissing.ts';
 import type { ParcelView } from './parcelView.ts';
 import type { ShopView } from './shopView.ts';
@@ -15,9 +15,10 @@ export interface Claim {
 
 /** A parcel's claim, as the screen and the folder say it alike. */
 export function claimOf(view: ParcelView, shop: ShopView): Claim {
-  const piece = valuesOf(view.piece);
-  const worth = worthMinor(piece, { soldMinor: view.sale.soldMinor.value, pieces: [piece] });
-  const due = benchPlanFor(view, shop)?.due ?? null;
+  const order = orderOf(view, shop);
+  const worth = order.pieces.reduce((sum, piece) => sum + worthMinor(piece, order), 0);
+  const bench = benchPlanFor(view, shop);
+  const due = bench && [...new Set([...bench.due, ...bench.ofBundles.map(({ test }) => test)])];
   return {
     worthMinor: worth,
     coveredMinor: view.nest.plan?.document.quote.coverMinor ?? 0,

@@ -128,9 +128,14 @@ export const pastFilter = z.strictObject({
 export const MOST_HELD = MOST_PIECES;
 /** One more piece for a parcel, as a line; the id is its bundle's. */
 export const addPiece = z.strictObject({ ...by, act: z.literal('add'), id: uuid, line: z.string().trim().min(1).max(1000) });
-/** A bundle goes aside, into a parcel of its own, or into another parcel to the same buyer. */
-export const moveBundle = z.strictObject({ ...by, act: z.literal('move'), bundleId: uuid, to: z.union([z.enum(['aside', 'own']), uuid]) });
-export const regroup = z.discriminatedUnion('act', [addPiece, moveBundle]);
+/** Bundles go aside, into a parcel of their own, or into another parcel to the same buyer. */
+export const moveBundles = z.strictObject({
+  ...by,
+  act: z.literal('move'),
+  bundleIds: z.array(uuid).min(1).max(MOST_HELD),
+  to: z.union([z.enum(['aside', 'own']), uuid]),
+});
+export const regroup = z.discriminatedUnion('act', [addPiece, moveBundles]);
 
 /** Puts parcels to one buyer together as 1 of n, or takes one out by naming it alone. */
 export const putTogether = z.strictObject({ ...by, parcelIds: z.array(uuid).min(1).max(20) });
@@ -175,6 +180,6 @@ export type TakeBack = z.infer<typeof takeBack>;
 export type ReportEvent = z.infer<typeof reportEvent>;
 export type AddressCommand = z.infer<typeof addressCommand>;
 export type AddPiece = z.infer<typeof addPiece>;
-export type MoveBundle = z.infer<typeof moveBundle>;
+export type MoveBundles = z.infer<typeof moveBundles>;
 export type PutTogether = z.infer<typeof putTogether>;
 export type AskPickup = z.infer<typeof askPickup>;

@@ -1,7 +1,7 @@
 // The one public door of the core, grouped by subject.
 
 // the flow
-export { explainOtherWays, planCount, planOrByHand, planParcel } from './planParcel.ts';
+export { explainOtherWays, oneBoxOrTwo, planCount, planOrByHand, planParcel } from './planParcel.ts';
 export {
   bundleChoice,
   bundleLocks,
@@ -28,6 +28,7 @@ export { takeBox } from './stages/plan/inBox.ts';
 export { requestAfter } from './stages/plan/requestAfter.ts';
 export type { Struck } from './stages/fill/FilledBox.ts';
 export { verifyPlan } from './stages/plan/verifyPlan.ts';
+export { MOST_SPLIT, type Boxes, type OneOrTwo } from './stages/plan/oneOrTwo.ts';
 export { choiceOfBundle, partsOfBundle, planOfBundle } from './stages/plan/ofBundle.ts';
 export { writePlanDocument } from './stages/plan/writePlanDocument.ts';
 export { nextBestChanges, withTurns, type NextChange } from './stages/plan/nextBestChanges.ts';

@@ -11,6 +11,7 @@ import { leastBoxToGet, type BoxToGet } from './stages/plan/boxToGet.ts';
 import { choosePlan, type ChosenPlan } from './stages/plan/choosePlan.ts';
 import { coverFor } from './stages/plan/coverFor.ts';
 import { explainNoPlan, type NoPlan } from './stages/plan/explainNoPlan.ts';
+import { compareBoxes, type OneOrTwo } from './stages/plan/oneOrTwo.ts';
 import { otherWays, type OtherWay } from './stages/plan/otherWays.ts';
 import { bundleLocks, piecesOf, type BundleLocks, type PlanRequest } from './stages/plan/PlanRequest.ts';
 import { boxesOf, fillsOf } from './stages/plan/stockFor.ts';
@@ -58,6 +59,13 @@ export const boxToGet = (request: PlanRequest, chosen: Extract<ChosenPlan, { kin
     let step = steps.next();
     while (!step.done) step = steps.next();
     return step.value;
+  });
+
+/** One box against two for a parcel of several pieces, each box at its best; pauses as a search does. */
+export const oneBoxOrTwo = (request: PlanRequest): Generator<unknown, OneOrTwo> =>
+  compareBoxes(request, function* (asked) {
+    const chosen = yield* planParcel(asked);
+    return chosen.kind === 'planned' ? chosen.recommended : null;
   });
 
 /** How many plans a request has to choose from. */

@@ -14,7 +14,7 @@ export { readParcel } from './repositories/readParcel.ts';
 export { appendEvent } from './repositories/eventRepository.ts';
 export { personOf } from './repositories/personOf.ts';
 export { addressOf, useAddress } from './repositories/addressRepository.ts';
-export { addPiece, moveBundle } from './repositories/bundleRepository.ts';
+export { addPiece, moveBundles } from './repositories/bundleRepository.ts';
 export { putTogether } from './repositories/setRepository.ts';
 export { keepPickup, listPickups } from './repositories/pickupRepository.ts';
 export { openSeal, sealParcel } from './repositories/sealRepository.ts';

@@ -28,7 +28,9 @@ export function StepDrawing({
   const prefix = useId().replaceAll(':', '');
   const inBox = picture.inBox !== 'no';
   const shown = inBox ? plan : wrappedSoFar(planOfBundle(plan, bundle), picture.layers);
-  const view = nestView(shown, 'front');
+  // several that go in one after the other are seen from above, where none hides another
+  const name = picture.inBox === 'in' && picture.put ? 'above' : 'front';
+  const view = nestView(shown, name);
   const k = Math.min(MOST_SCALE, (width - EDGE.left - EDGE.right) / view.inside.w, MOST_HEIGHT / view.inside.h);
   const [w, h] = [view.inside.w * k, view.inside.h * k];
   const hatch = (key: string) => `url(#${prefix}-${hatchFor(key)})`;
@@ -54,14 +56,14 @@ export function StepDrawing({
             {fill && (
               <rect
                 data-part="fill"
-                {...box(filledTo(view, picture.inBox))}
+                {...box(name === 'above' ? { x: 0, y: 0, ...view.inside } : filledTo(view, picture.inBox))}
                 style={{ fill: hatch(fill.key), stroke: 'var(--ink)', strokeWidth: 0.6 }}
               />
             )}
           </>
         )}
         {isIn && view.inner && <rect {...box(view.inner.outside)} style={{ fill: 'var(--sheet)', stroke: 'var(--ink)', strokeWidth: 3 }} />}
-        {isIn && <SeenBundles plan={shown} name="front" k={k} prefix={prefix} only={inBox ? picture.put : undefined} />}
+        {isIn && <SeenBundles plan={shown} name={name} k={k} prefix={prefix} only={inBox ? picture.put : undefined} />}
         <Dimension x1={0} x2={w} y1={-14} y2={-14} text={write(view.inside.w, true)} />
         <Dimension x1={-18} x2={-18} y1={0} y2={h} text={write(view.inside.h, true)} />
       </g>

@@ -1,6 +1,6 @@
-import type { PlanDocument } from '@inch-nest/core';
+import { planBundles, type PlanDocument } from '@inch-nest/core';
 import type { Writers } from '../words/writers.ts';
-import type { ParcelView } from '@inch-nest/contracts';
+import { heldIn, type ParcelView } from '@inch-nest/contracts';
 
 /** A station of the parcel's way; three of them share the one nest sheet. */
 export interface Station {
@@ -17,7 +17,9 @@ export interface Station {
 export type StationPath = 'sale' | 'look-over' | 'nest' | 'bench' | 'weigh' | 'rate' | 'send';
 
 const turns = (plan: PlanDocument): string => {
-  const all = plan.layers.reduce((sum, layer) => sum + layer.turns, 0);
+  const all = planBundles(plan)
+    .flatMap(({ layers }) => layers)
+    .reduce((sum, layer) => sum + layer.turns, 0);
   return `${all} ${all === 1 ? 'turn' : 'turns'}`;
 };
 
@@ -35,9 +37,14 @@ export const STATIONS: readonly Station[] = [
     path: 'look-over',
     figure: (_, plan, write) =>
       plan
-        ? `${plan.block.stacks.length > 1 ? `${plan.block.stacks.length} × ` : ''}${plan.piece.guessedWeight ? '≈ ' : ''}${write.weight(plan.piece.weightLb)}`
+        ? planBundles(plan)
+            .map(
+              ({ block, piece }) =>
+                `${block.stacks.length > 1 ? `${block.stacks.length} × ` : ''}${piece.guessedWeight ? '≈ ' : ''}${write.weight(piece.weightLb)}`,
+            )
+            .join(' + ')
         : '',
-    isDone: ({ piece }) => piece.size.value !== null && piece.weight.value !== null,
+    isDone: (view) => heldIn(view).every(({ piece }) => piece.size.value !== null && piece.weight.value !== null),
   },
   {
     key: '3',

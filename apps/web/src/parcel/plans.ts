@@ -1,5 +1,6 @@
 import type { PlanDocument } from '@inch-nest/core';
 import type { SearchAnswer } from '@inch-nest/contracts';
+import { wrapWords } from '../words/wrapWords.ts';
 
 import { guardWords } from '../words/guardWords.ts';
 
@@ -15,7 +16,7 @@ export function bestAt({ frontier, recommended }: Found, care: number): PlanDocu
 
 /** A plan in one line. */
 export function planWords(plan: PlanDocument): string {
-  const layers = plan.layers.map((layer) => `${layer.turns} ${layer.name.toLowerCase()}`).join(', ') || 'no wrap';
+  const layers = wrapWords(plan, 'no wrap');
   const box = plan.inner ? `${plan.inner.name} floated in ${plan.box.name}` : plan.box.name;
   const guards = guardWords(plan).join(', ');
   return [box, guards, layers, plan.fills.at(-1)?.name.toLowerCase()].filter(Boolean).join('; ');

@@ -23,6 +23,8 @@ export interface Planner {
   evaluate(request: PlanRequest, choice: PlanChoice): Promise<EvaluateAnswer>;
   /** Why each other way of packing lost to a plan; a search for each, and a newer search makes this one answer `superseded`. */
   otherWays(request: PlanRequest, recommended: PlanChoice, currency: string): Promise<OtherWaysAnswer>;
+  /** One box against two; a newer search makes this one answer `superseded`. */
+  oneOrTwo(request: PlanRequest): Promise<OneOrTwoAnswer>;
   /** Every service's price for a parcel as it is. */
   quote(request: PlanRequest, shipment: Shipment): Promise<QuoteAnswer>;
   /** Plays one drop; null where nothing lies on that face. */
@@ -47,6 +49,21 @@ export type EvaluateAnswer =
 
 export type OtherWaysAnswer =
   { kind: 'ways'; ways: { way: string; name: string; whyNot: string }[] } | { kind: 'superseded' } | { kind: 'failed'; message: string };
+
+/** One way to box pieces, in figures. */
+export interface BoxedWay {
+  /** Pieces of each box by their place in the parcel, and the box they go in. */
+  parts: readonly { pieces: readonly number[]; box: string; service: string; grossLb: number }[];
+  costMinor: number;
+  postageMinor: number;
+  chance: number;
+  expectedMinor: number;
+  minutes: number;
+}
+export type OneOrTwoAnswer =
+  | { kind: 'boxes'; together: BoxedWay | null; splits: readonly BoxedWay[]; every: boolean }
+  | { kind: 'superseded' }
+  | { kind: 'failed'; message: string };
 
 export interface QuoteAnswer {
   quotes: { quote: Quote; nudges: EdgeNudge[] }[];

@@ -5,15 +5,17 @@ import {
   edgeNudges,
   explainOtherWays,
   nextBestChanges,
+  oneBoxOrTwo,
   planOrByHand,
   playDrop,
   quoteService,
   whyNot,
   writePlanDocument,
+  type Boxes,
 } from '@inch-nest/core';
 import { expose } from 'comlink';
 import { packAnswer } from '@inch-nest/contracts';
-import type { Planner } from './planner.protocol.ts';
+import type { BoxedWay, Planner } from './planner.protocol.ts';
 import { sendAway } from './sendAway.ts';
 
 const SLICE_MS = 8;
@@ -46,6 +48,15 @@ async function inSlices<Result>(work: Generator<unknown, Result>, mine: number):
     started = performance.now();
   }
 }
+
+/** Boxes in figures, without the plans behind them. */
+const figuresOf = ({ parts, plans, ...figures }: Boxes): BoxedWay => ({
+  ...figures,
+  parts: parts.map((pieces, i) => {
+    const { weighed, quote } = plans[i]!.rated;
+    return { pieces, box: weighed.filled.stowed.shell.box.name, service: quote.serviceName, grossLb: weighed.grossLb };
+  }),
+});
 
 const planner: Planner = {
   async search(request) {
@@ -111,6 +122,21 @@ const planner: Planner = {
       });
     } catch (error) {
       return Promise.resolve(failed(error));
+    }
+  },
+
+  async oneOrTwo(request) {
+    try {
+      const found = await inSlices(oneBoxOrTwo(request), latestSearch);
+      if (!found) return { kind: 'superseded' };
+      return {
+        kind: 'boxes',
+        together: found.together && figuresOf(found.together),
+        splits: found.splits.map(figuresOf),
+        every: found.every,
+      };
+    } catch (error) {
+      return failed(error);
     }
   },
 

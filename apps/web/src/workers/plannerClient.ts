@@ -2,7 +2,7 @@ import type { PlanRequest } from '@inch-nest/core';
 import { wrap, type Remote } from 'comlink';
 import type { SearchAnswer } from '@inch-nest/contracts';
 import { startWorker } from './workerAddress.ts';
-import type { EvaluateAnswer, OtherWaysAnswer, Planner, SentManyAnswer } from './planner.protocol.ts';
+import type { EvaluateAnswer, OneOrTwoAnswer, OtherWaysAnswer, Planner, SentManyAnswer } from './planner.protocol.ts';
 
 const MOST_RESTARTS = 1;
 
@@ -56,6 +56,7 @@ export function createPlannerClient(searchOnServer: (request: PlanRequest) => Pr
     evaluate: (request, choice) => ask((remote) => remote.evaluate(request, choice) as Promise<EvaluateAnswer>),
     otherWays: (request, recommended, currency) =>
       ask((remote) => remote.otherWays(request, recommended, currency) as Promise<OtherWaysAnswer>),
+    oneOrTwo: (request) => ask((remote) => remote.oneOrTwo(request) as Promise<OneOrTwoAnswer>),
     quote: (request, shipment) => ask((remote) => remote.quote(request, shipment)),
     drop: (shock, heightIn, face, steps) => ask((remote) => remote.drop(shock, heightIn, face, steps)),
     sendMany: (request, choice, careful, parcels, seed) =>

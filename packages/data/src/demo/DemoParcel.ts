@@ -14,6 +14,8 @@ export interface DemoParcel {
     dueInDays: number;
   };
   piece: Record<string, string>;
+  /** Further pieces in the same parcel, and those that come off the first with what loosens. */
+  others?: readonly { piece: Record<string, string>; comesOff?: string; inABoxOfItsOwn?: true }[];
   /** `kept` takes the recommended nest, or the choice given; the others go on from there, each a step further. */
   reached: Reached;
   customs?: CustomsDeclaration;

@@ -1,6 +1,7 @@
 import type { DemoParcel } from './DemoParcel.ts';
 import { picked, point, points, sale, thinner } from './DemoParcel.ts';
 import { ALIKE_PARCELS } from './alikeParcels.ts';
+import { SEVERAL_PARCELS } from './severalParcels.ts';
 import { FURTHER_PARCELS } from './furtherParcels.ts';
 import { STURDIER_PARCELS } from './sturdierParcels.ts';
 
@@ -224,5 +225,6 @@ export const DEMO_PARCELS: readonly DemoParcel[] = [
   },
   ...STURDIER_PARCELS,
   ...ALIKE_PARCELS,
+  ...SEVERAL_PARCELS,
   ...FURTHER_PARCELS,
 ];

@@ -6,6 +6,7 @@ import { inShop, type ShopDatabase } from '../inShop.ts';
 import { useAddress } from '../repositories/addressRepository.ts';
 import { appendEvent } from '../repositories/eventRepository.ts';
 import { beginPurchase, settlePurchase } from '../repositories/labelRepository.ts';
+import { moveBundles } from '../repositories/bundleRepository.ts';
 import { keepParcel } from '../repositories/keepRepository.ts';
 import { createParcel } from '../repositories/parcelRepository.ts';
 import { readParcel } from '../repositories/readParcel.ts';
@@ -65,14 +66,16 @@ async function loadParcel(database: ShopDatabase, shop: ShopView, parcel: DemoPa
         ...(parcel.customs ? { customs: JSON.stringify(parcel.customs) } : {}),
       },
       piece: parcel.piece,
+      ...(parcel.others ? { more: parcel.others.map(({ piece }) => piece) } : {}),
     },
     now,
   );
+  const apart = await takeApart(database, shop, id, personId, parcel, now);
   const far = REACHED.indexOf(parcel.reached);
   const reaches = (step: Reached) => far >= REACHED.indexOf(step);
   if (parcel.address) await useAddress(database, shop, id, { act: 'keep', personId, basedOn: 0, ...parcel.address }, now);
   if (!reaches('kept')) return;
-  await keepRecommended(database, shop, id, personId, parcel, now);
+  for (const each of [id, ...apart]) await keepRecommended(database, shop, each, personId, parcel, now);
   if (!reaches('weighed')) return;
   const view = await readParcel(database, id, personId);
   const { document } = view.nest.plan!;
@@ -102,6 +105,35 @@ async function loadParcel(database: ShopDatabase, shop: ShopView, parcel: DemoPa
     ...(reaches('broken') ? ([[{ kind: 'damaged' }, DAYS_ON_THE_WAY]] as [Happening, number][]) : []),
   ];
   for (const [happening, days] of happened) await tell(database, id, personId, happening, new Date(now.getTime() + days * DAY_MS));
+}
+
+/** Says of parts what they come off, and sends what goes in a box of its own there; its parcel, if any. */
+async function takeApart(
+  database: ShopDatabase,
+  shop: ShopView,
+  id: string,
+  personId: string,
+  { others = [] }: DemoParcel,
+  now: Date,
+): Promise<string[]> {
+  const view = await readParcel(database, id, personId);
+  const changes = others.flatMap(({ comesOff }, at) =>
+    comesOff === undefined
+      ? []
+      : [
+          {
+            id: randomUUID(),
+            path: `piece/${view.others[at]!.pieceId}/partOf`,
+            value: JSON.stringify({ pieceId: view.pieceId, after: null, loosens: comesOff }),
+            basedOn: 0,
+          },
+        ],
+  );
+  if (changes.length > 0) await keepParcel(database, shop, id, { personId, changes }, now);
+  const bundleIds = others.flatMap(({ inABoxOfItsOwn }, at) => (inABoxOfItsOwn ? view.others[at]!.bundleId : []));
+  if (bundleIds.length === 0) return [];
+  await moveBundles(database, shop, id, { act: 'move', personId, bundleIds, to: 'own' }, now);
+  return (await readParcel(database, id, personId)).set.filter((one) => one.id !== id).map((one) => one.id);
 }
 
 const tell = (database: ShopDatabase, parcelId: string, personId: string, happening: Happening, now: Date): Promise<void> =>

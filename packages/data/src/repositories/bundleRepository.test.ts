@@ -11,7 +11,7 @@ import {
   inShop,
   listShelf,
   lockParcel,
-  moveBundle,
+  moveBundles,
   readParcel,
   Refused,
   saleFromLine,
@@ -35,7 +35,8 @@ afterAll(() => fresh.drop());
 const read = (id: string) => readParcel(room, id, ODILE);
 const add = (id: string, line: string, bundleId = randomUUID()) =>
   addPiece(room, shop, id, { act: 'add', personId: ODILE, id: bundleId, line }, NOW);
-const move = (id: string, bundleId: string, to: string) => moveBundle(room, shop, id, { act: 'move', personId: ODILE, bundleId, to }, NOW);
+const move = (id: string, bundleId: string, to: string) =>
+  moveBundles(room, shop, id, { act: 'move', personId: ODILE, bundleIds: [bundleId], to }, NOW);
 const step = (id: string, direction: 'undo' | 'redo') => takeBack(room, shop, id, { personId: ODILE, direction }, NOW);
 const titles = async (id: string) => heldIn(await read(id)).map(({ piece }) => piece.title.value);
 const keepRecommended = async (id: string) => {

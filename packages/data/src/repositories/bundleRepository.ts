@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { frozenFact, recordParcel, type Happening, type ParcelState } from '@inch-nest/core';
-import { MOST_HELD, type AddPiece, type KeptField, type MoveBundle, type NestValue, type ShopView } from '@inch-nest/contracts';
+import { MOST_HELD, type AddPiece, type KeptField, type MoveBundles, type NestValue, type ShopView } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
 import { Missing, Refused } from '../refusals.ts';
@@ -11,10 +11,11 @@ import { freeCode, pieceFromLine } from './parcelRepository.ts';
 import { eventsOf, fieldColumns, lockParcel, type LockedParcel } from './parcelRows.ts';
 import { personOf } from './personOf.ts';
 
-/** Where a bundle is, with the nests of the parcels it goes between; a parcel of null is set aside. */
+/** Where bundles are, with the nests of the parcels they go between; a parcel of null is set aside. */
 export interface Place {
-  parcelId: string | null;
-  /** Nests as they are while it is there, by parcel. */
+  /** The parcel of each bundle, by its id. */
+  parcels: Record<string, string | null>;
+  /** Nests as they are while they are there, by parcel. */
   nests: Record<string, NestValue>;
 }
 
@@ -40,7 +41,7 @@ export async function addPiece(database: ShopDatabase, shop: ShopView, parcelId:
     );
     await models.bundle.create({ id: wanted.id, parcelId: null, pieceId, position: 0 }, { transaction });
     const bundle = (await models.bundle.findByPk(wanted.id, { transaction }))!;
-    await note(database, rows, bundle, null, person.id, () => place(database, bundle, rows.parcel, transaction), now, transaction);
+    await note(database, rows, [bundle], rows.parcel, person.id, now, transaction);
     await joinMoney(rows, piece.money, person, transaction);
   });
 }
@@ -62,66 +63,67 @@ async function joinMoney(
 }
 
 /**
- * Moves a bundle: aside, into a parcel of its own, or into another parcel to the same buyer. A parcel whose last piece leaves
- * it has joined the other.
+ * Moves bundles: aside, into a parcel of their own, or into another parcel to the same buyer; one step, and one to take it back.
+ * A parcel whose last piece leaves it has joined the other.
  *
  * @throws Refused where either parcel is sealed, they go to different places, or nothing would be left
  */
-export async function moveBundle(database: ShopDatabase, shop: ShopView, parcelId: string, wanted: MoveBundle, now: Date): Promise<void> {
+export async function moveBundles(database: ShopDatabase, shop: ShopView, parcelId: string, wanted: MoveBundles, now: Date): Promise<void> {
   const person = personOf(shop, wanted.personId);
   const { models, sequelize } = database;
   await sequelize.transaction(async (transaction) => {
     const rows = await lockParcel(database, parcelId, transaction);
-    const bundle = await models.bundle.findOne({ where: { id: wanted.bundleId, parcelId }, transaction });
-    if (!bundle) throw new Refused([{ path: 'bundleId', message: 'this parcel has no such bundle' }]);
+    const bundles = await models.bundle.findAll({ where: { id: wanted.bundleIds, parcelId }, order: [['position', 'asc']], transaction });
+    const [first] = bundles;
+    if (!first || bundles.length < new Set(wanted.bundleIds).size)
+      throw new Refused([{ path: 'bundleIds', message: 'this parcel has no such bundle' }]);
     await mayRegroup(database, rows, transaction);
-    const alone = rows.others.length === 0;
-    if (wanted.to === 'aside') {
-      if (alone) throw new Refused([{ path: 'bundleId', message: 'it is all there is in this parcel' }]);
-      await note(database, rows, bundle, null, person.id, () => place(database, bundle, null, transaction), now, transaction);
-      return;
-    }
-    if (wanted.to === 'own' && alone) throw new Refused([{ path: 'bundleId', message: 'it is in a parcel of its own' }]);
+    const isAll = bundles.length > rows.others.length;
+    if (wanted.to === 'aside' && isAll) throw new Refused([{ path: 'bundleIds', message: 'it is all there is in this parcel' }]);
+    if (wanted.to === 'own' && isAll) throw new Refused([{ path: 'bundleIds', message: 'it is in a parcel of its own' }]);
     const target =
-      wanted.to === 'own'
-        ? await ownParcel(database, rows, bundle, person.id, now, transaction)
-        : await other(database, rows, wanted.to, transaction);
-    await note(database, rows, bundle, target, person.id, () => place(database, bundle, target, transaction), now, transaction);
-    if (alone)
+      wanted.to === 'aside'
+        ? null
+        : wanted.to === 'own'
+          ? await ownParcel(database, rows, first, person.id, now, transaction)
+          : await other(database, rows, wanted.to, bundles.length, transaction);
+    await note(database, rows, bundles, target, person.id, now, transaction);
+    if (target && isAll)
       await appendEvent(
         database,
         { id: randomUUID(), parcelId, personId: person.id, happening: { kind: 'joined', into: target.id }, now, undoOf: null },
         transaction,
       );
-    else if (wanted.to === 'own') await together(database, [rows.parcel, target], transaction);
+    else if (target && wanted.to === 'own') await together(database, [rows.parcel, target], transaction);
   });
 }
 
 /**
- * Puts a bundle back to where it was, with the nests that stood then.
+ * Puts bundles back to where they were, with the nests that stood then.
  *
- * @throws Refused where it has moved since, or either parcel is sealed
+ * @throws Refused where one has moved since, or a parcel is sealed
  */
 export async function restorePlace(
   database: ShopDatabase,
   rows: LockedParcel,
-  bundleId: string,
   expected: Place,
   wanted: Place,
   now: Date,
   transaction: Transaction,
 ): Promise<void> {
   const { models } = database;
-  const bundle = (await models.bundle.findByPk(bundleId, { transaction }))!;
-  if (bundle.parcelId !== expected.parcelId)
-    throw new Refused([{ path: 'bundle', message: 'it has been moved since: nothing was taken back' }]);
-  const target =
-    wanted.parcelId === rows.parcel.id ? rows.parcel : wanted.parcelId && (await models.parcel.findByPk(wanted.parcelId, { transaction }));
-  for (const id of new Set([expected.parcelId, wanted.parcelId, rows.parcel.id]))
-    if (id) await mayRegroup(database, await lockRow(database, id, transaction), transaction);
-  await place(database, bundle, target || null, transaction);
+  const touched = [...new Set([rows.parcel.id, ...Object.values(expected.parcels), ...Object.values(wanted.parcels)])].flatMap(
+    (id) => id ?? [],
+  );
+  for (const id of touched) await mayRegroup(database, await lockRow(database, id, transaction), transaction);
+  for (const [bundleId, parcelId] of Object.entries(wanted.parcels)) {
+    const bundle = (await models.bundle.findByPk(bundleId, { transaction }))!;
+    if (bundle.parcelId !== expected.parcels[bundleId])
+      throw new Refused([{ path: 'bundle', message: 'it has been moved since: nothing was taken back' }]);
+    await place(database, bundle, parcelId, transaction);
+  }
   for (const [id, nest] of Object.entries(wanted.nests)) await writeNestOf(database, id, nest, transaction);
-  for (const id of [expected.parcelId, wanted.parcelId]) if (id) await settleLife(database, id, rows.parcel, now, transaction);
+  for (const id of touched) await settleLife(database, id, rows.parcel, now, transaction);
 }
 
 const lockRow = async ({ models }: ShopDatabase, id: string, transaction: Transaction): Promise<{ parcel: ParcelRow }> => {
@@ -157,41 +159,43 @@ async function mayRegroup(database: ShopDatabase, { parcel }: { parcel: ParcelRo
 const GONE: readonly ParcelState[] = ['handedOver', 'delivered', 'damaged', 'lost', 'returned', 'closed', 'brokenAtBench'];
 
 /** Puts a bundle last into a parcel, or aside. */
-async function place({ models }: ShopDatabase, bundle: BundleRow, parcel: ParcelRow | null, transaction: Transaction): Promise<void> {
-  const last = parcel ? await models.bundle.findOne({ where: { parcelId: parcel.id }, order: [['position', 'desc']], transaction }) : null;
-  await models.bundle.update(
-    { parcelId: parcel?.id ?? null, position: (last?.position ?? 0) + 1 },
-    { where: { id: bundle.id }, transaction },
-  );
+async function place({ models }: ShopDatabase, bundle: BundleRow, parcelId: string | null, transaction: Transaction): Promise<void> {
+  const last = parcelId ? await models.bundle.findOne({ where: { parcelId }, order: [['position', 'desc']], transaction }) : null;
+  await models.bundle.update({ parcelId, position: (last?.position ?? 0) + 1 }, { where: { id: bundle.id }, transaction });
 }
 
 /** Moves, and notes it as one change that can be taken back; nests of other bundles are no longer nests. */
 async function note(
   database: ShopDatabase,
   rows: LockedParcel,
-  bundle: BundleRow,
+  bundles: readonly BundleRow[],
   target: ParcelRow | null,
   personId: string,
-  move: () => Promise<void>,
   now: Date,
   transaction: Transaction,
 ): Promise<void> {
   const parcels = [rows.parcel, ...(target && target.id !== rows.parcel.id ? [target] : [])];
   const nestsOf = (of: (parcel: ParcelRow) => NestValue) => Object.fromEntries(parcels.map((parcel) => [parcel.id, of(parcel)]));
-  const before: Place = { parcelId: bundle.parcelId, nests: nestsOf(({ nest: { choice, locks } }) => ({ choice, locks })) };
-  const free = nestsOf(({ nest: { locks } }) => ({ choice: null, locks: ofTheParcel(locks) }));
-  await move();
-  const moved = (await database.models.bundle.findByPk(bundle.id, { transaction }))!;
-  for (const [id, nest] of Object.entries(free)) await writeNestOf(database, id, nest, transaction);
+  const placesOf = (of: (bundle: BundleRow) => string | null) => Object.fromEntries(bundles.map((bundle) => [bundle.id, of(bundle)]));
+  const before: Place = {
+    parcels: placesOf(({ parcelId }) => parcelId),
+    nests: nestsOf(({ nest: { choice, locks } }) => ({ choice, locks })),
+  };
+  const after: Place = {
+    parcels: placesOf(() => target?.id ?? null),
+    nests: nestsOf(({ nest: { locks } }) => ({ choice: null, locks: ofTheParcel(locks) })),
+  };
+  for (const bundle of bundles) await place(database, bundle, target?.id ?? null, transaction);
+  for (const [id, nest] of Object.entries(after.nests)) await writeNestOf(database, id, nest, transaction);
   await database.models.change.create(
     {
       id: randomUUID(),
       parcelId: rows.parcel.id,
       entity: 'bundle',
-      about: bundle.id,
+      about: bundles[0]!.id,
       path: 'place',
       before,
-      after: { parcelId: moved.parcelId, nests: free } satisfies Place,
+      after,
       personId,
       at: now,
       undoOf: null,
@@ -259,12 +263,18 @@ async function ownParcel(
 }
 
 /** Another parcel that may take it. */
-async function other(database: ShopDatabase, rows: LockedParcel, parcelId: string, transaction: Transaction): Promise<ParcelRow> {
+async function other(
+  database: ShopDatabase,
+  rows: LockedParcel,
+  parcelId: string,
+  count: number,
+  transaction: Transaction,
+): Promise<ParcelRow> {
   const target = await lockParcel(database, parcelId, transaction);
   if (target.parcel.id === rows.parcel.id) throw new Refused([{ path: 'to', message: 'it is in that parcel already' }]);
   const [here, there] = [rows.sale, target.sale].map((sale) => `${sale.buyer ?? ''} ${sale.destinationPostcode}`);
   if (here !== there) throw new Refused([{ path: 'to', message: 'only pieces to one buyer at one place go in one parcel' }]);
-  if (target.others.length + 1 >= MOST_HELD)
+  if (target.others.length + 1 + count > MOST_HELD)
     throw new Refused([{ path: 'to', message: `a parcel holds at most ${MOST_HELD} different pieces` }]);
   await mayRegroup(database, target, transaction);
   return target.parcel;

@@ -34,7 +34,7 @@ export async function takeBack(database: ShopDatabase, shop: ShopView, parcelId:
     const [expected, wanted] = command.direction === 'undo' ? [step.after, step.before] : [step.before, step.after];
     if (step.entity === 'nest')
       await restoreNest(database, shop, rows, person, expected as NestValue, wanted as NestValue, now, transaction);
-    else if (step.entity === 'bundle') await restorePlace(database, rows, step.about, expected as Place, wanted as Place, now, transaction);
+    else if (step.entity === 'bundle') await restorePlace(database, rows, expected as Place, wanted as Place, now, transaction);
     else
       await restoreField(
         rowsOfStep(rows, step),

@@ -1,6 +1,15 @@
 'use client';
 import { Button } from 'antd';
-import { formatChance, formatPercent, packedVerdict, type CostLine, type NextChange, type PlanDocument } from '@inch-nest/core';
+import { decidingBundle } from '../../words/wrapWords.ts';
+import {
+  formatChance,
+  formatPercent,
+  packedVerdict,
+  planBundles,
+  type CostLine,
+  type NextChange,
+  type PlanDocument,
+} from '@inch-nest/core';
 import { CausesBar } from '../../drawings/CausesBar.tsx';
 import { CAUSE_WORDS } from '../../words/causeWords.ts';
 import { useShop } from '../../session/ShopContext.tsx';
@@ -164,6 +173,12 @@ function decides(plan: PlanDocument): string {
   const greatest = [...plan.causes].sort((a, b) => b.chance - a.chance)[0];
   if (!greatest) return 'Nothing known would break it.';
   const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+  const deciding = decidingBundle(plan);
+  if (deciding) {
+    const { piece } = deciding.bundle;
+    const by = greatest.key === 'shock' ? piece.governs : CAUSE_WORDS[greatest.key];
+    return `${deciding.letters}, ${piece.title}, decides it: ${by}.`;
+  }
   if (greatest.key === 'shock') return `${capital(plan.piece.governs)} decides it.`;
   return `${capital(CAUSE_WORDS[greatest.key])} decides it.`;
 }
@@ -177,11 +192,14 @@ function Provenance({ plan }: { plan: PlanDocument }) {
         <i>P = ∫ φ(z)·[1 − (Σ pᶠ·F(hᶠ(Gc·e^σz)))ⁿ] dz</i>, each face’s drop height from equal force through its layers.
       </p>
       <ul>
-        {plan.piece.criticalG !== null && (
-          <li>
-            The piece stands {Math.round(plan.piece.criticalG)} g ({plan.piece.governs} governs; the body{' '}
-            {Math.round(plan.piece.bodyG ?? 0)} g) — judgement.
-          </li>
+        {planBundles(plan).map(
+          ({ piece }) =>
+            piece.criticalG !== null && (
+              <li key={piece.id}>
+                {plan.others ? piece.title : 'The piece'} stands {Math.round(piece.criticalG)} g ({piece.governs} governs; the body{' '}
+                {Math.round(piece.bodyG ?? 0)} g) — judgement.
+              </li>
+            ),
         )}
         <li>Drop heights by weight — ISTA 1A, recalled from memory; how often and on which face — judgement.</li>
         <li>Cushion curves — shape of the published stress–energy form, recalled from memory.</li>

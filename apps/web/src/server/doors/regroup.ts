@@ -1,6 +1,6 @@
 import 'server-only';
 import { regroup } from '@inch-nest/contracts';
-import { addPiece, moveBundle } from '@inch-nest/data';
+import { addPiece, moveBundles } from '@inch-nest/data';
 import { answer, readBody } from '../answer.ts';
 import { shopData } from '../database.ts';
 import { readId } from '../readId.ts';
@@ -13,7 +13,7 @@ export const regroupDoor = (request: Request, context: { params: Promise<{ id: s
     const wanted = await readBody(request, regroup);
     const [room, shop] = [await shopData(), await shopNow()];
     if (wanted.act === 'add') await addPiece(room, shop, id, wanted, now());
-    else await moveBundle(room, shop, id, wanted, now());
+    else await moveBundles(room, shop, id, wanted, now());
     // what went into another parcel is looked at there
     const into = wanted.act === 'move' && wanted.to !== 'own' && wanted.to !== 'aside' ? wanted.to : id;
     return parcelNow(into, wanted.personId);

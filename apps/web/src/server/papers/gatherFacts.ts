@@ -1,5 +1,5 @@
 import { countryOf, customsForm, lifeWords, PHOTOGRAPHS, type UnitSystem } from '@inch-nest/core';
-import { benchPlanFor, nameAmong, type AddressView, type ParcelView, type ShopView } from '@inch-nest/contracts';
+import { benchPlanFor, heldIn, nameAmong, valuesOf, type AddressView, type ParcelView, type ShopView } from '@inch-nest/contracts';
 import { writersFor } from '../../words/writers.ts';
 import { SHEETS } from './paper.ts';
 import type { PaperFacts } from './PaperFacts.ts';
@@ -7,7 +7,9 @@ import { titleOf } from '../../words/titleOf.ts';
 
 /** Gathers what papers say of a parcel, in the units of whoever prints them. */
 export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressView | null, system: UnitSystem): PaperFacts {
-  const { sale, piece, life } = view;
+  const { sale, life } = view;
+  const held = heldIn(view);
+  const sold = valuesOf(sale);
   const plan = view.nest.plan?.document ?? null;
   const bought = view.labels.find((label) => label.state === 'bought');
   const size = life.weighing?.outsideIn ?? plan?.box.outsideIn ?? null;
@@ -28,8 +30,8 @@ export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressVi
     address,
     code: view.code,
     title: titleOf(view),
-    accessories: piece.accessories.value.map((one) => `${one.count} × ${one.name}`),
-    serial: piece.serial.value,
+    accessories: held.flatMap((one) => one.piece.accessories.value.map(({ count, name }) => `${count} × ${name}`)),
+    serial: held.flatMap((one) => one.piece.serial.value ?? []).join(', ') || null,
     photographs: shop.house.photographs
       ? `${view.photos.filter((photo) => photo.of === 'packing').length} of ${PHOTOGRAPHS} photographs`
       : null,
@@ -38,7 +40,7 @@ export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressVi
     day: shop.today,
     plan,
     steps: benchPlanFor(view, shop, system)?.steps ?? [],
-    keepUpright: piece.keepUpright.value,
+    keepUpright: held.some((one) => one.piece.keepUpright.value),
     label: bought?.tracking
       ? {
           carrier: shop.cards.find((card) => card.id === life.label?.rate.cardId)?.carrier ?? '',
@@ -54,8 +56,11 @@ export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressVi
       (event) => `${when.format(new Date(event.at))}: ${lifeWords(event, words)}, ${nameAmong(shop.people, event.personId)}`,
     ),
     money: [
-      ['Sold for', write.money(sale.soldMinor.value)],
-      ['Buyer paid for shipping', write.money(sale.shippingCollectedMinor.value)],
+      [view.share ? 'Its share of what was sold' : 'Sold for', write.money((view.share ?? sold).soldMinor)],
+      [
+        view.share ? 'Its share of what was paid for shipping' : 'Buyer paid for shipping',
+        write.money((view.share ?? sold).shippingCollectedMinor),
+      ],
       ...(life.label ? [['Postage', write.money(bought?.chargedMinor ?? life.label.rate.priceMinor)] as const] : []),
       ...(plan ? [['Packing and labour, reckoned', write.money(Math.round(plan.costMinor - plan.quote.totalMinor))] as const] : []),
     ],

@@ -1,28 +1,57 @@
-import { HARD_POINTS, letterOf, type PlanDocument } from '@inch-nest/core';
+import { HARD_POINTS, letterOf, planBundles, type PlanBundle, type PlanDocument } from '@inch-nest/core';
+import { lettersOf } from '../../words/wrapWords.ts';
+
+/** A card holds so many lines, and with several different bundles so many. */
+const MOST_LINES = { one: 10, several: 18 };
 
 /**
  * What the buyer does, outermost first: the plan backwards.
  *
  * @param along what goes with the piece, to be looked for before the fill is thrown away
  */
-export function openingSteps({ layers, inner, fills, piece, box, block }: PlanDocument, along: readonly string[] = []): string[] {
-  const count = block.stacks.length;
-  const lift = count === 1 ? 'Lift the bundle out with both hands.' : `Lift out ${count} bundles, ${letterOf(count - 1)} first, A last.`;
-  const of = count === 1 ? '' : ' from each';
-  const turns = (count: number) => `${count} ${count === 1 ? 'turn' : 'turns'}`;
+export function openingSteps(plan: PlanDocument, along: readonly string[] = []): string[] {
+  const { inner, fills, box } = plan;
+  const bundles = planBundles(plan);
+  const count = bundles.reduce((sum, { block }) => sum + block.at.length, 0);
+  const lift = liftWords(bundles, count);
   const outer = fills.find((fill) => fill.where === 'outer');
+  const letters = lettersOf(bundles);
   return [
     box.style === 'slotted' ? 'Cut the tape only: the blade no deeper than the board.' : 'Open the envelope at one end.',
     ...(outer ? [`Take out the ${outer.name.toLowerCase()} on top.`] : []),
     ...(inner ? ['Lift out the inner box and open it the same way.', ...(count > 1 ? [lift] : [])] : [lift]),
     ...(along.length > 0 ? [`Look for what goes with it: ${along.join(', ')}.`] : []),
+    ...bundles.flatMap((bundle, at) => unwindSteps(bundle, bundles.length > 1 ? `${letters[at]!}, ${bundle.piece.title}: ` : '')),
+  ].slice(0, bundles.length > 1 ? MOST_LINES.several : MOST_LINES.one);
+}
+
+/** The last that was put in comes out first. */
+function liftWords(bundles: readonly PlanBundle[], count: number): string {
+  if (count === 1) return 'Lift the bundle out with both hands.';
+  if (bundles.length === 1) return `Lift out ${count} bundles, ${letterOf(count - 1)} first, A last.`;
+  const letters = lettersOf(bundles);
+  const nearest = ({ block }: PlanBundle) => block.at[0]!;
+  const out = bundles
+    .map((bundle, at) => ({ at, corner: nearest(bundle) }))
+    .sort((a, b) => b.corner[2] - a.corner[2] || b.corner[1] - a.corner[1] || b.corner[0] - a.corner[0] || b.at - a.at)
+    .map(({ at }) => letters[at]!);
+  return `Lift out ${count} bundles, one after the other: ${out.join(', ')}.`;
+}
+
+function unwindSteps({ layers, piece, block }: PlanBundle, whose: string): string[] {
+  const count = block.stacks.length;
+  const of = count === 1 ? '' : ' from each';
+  const turns = (some: number) => `${some} ${some === 1 ? 'turn' : 'turns'}`;
+  const say = (text: string) => (whose ? whose + text.charAt(0).toLowerCase() + text.slice(1) : text);
+  return [
     ...[...layers]
       .reverse()
-      .map(
-        (layer) =>
+      .map((layer) =>
+        say(
           `Unwind ${turns(layer.turns)} of ${layer.name.toLowerCase()}${of}${layer.tape.easyOff ? '; the tape peels off' : '; cut the tape, away from the piece'}.`,
+        ),
       ),
-    ...piece.hardPoints.filter((point) => point.guard).map((point) => `Take the guard off the ${HARD_POINTS[point.kind].name} last.`),
-    ...(block.pieces > count ? ['Take the tape off the stacks before they are lifted apart.'] : []),
-  ].slice(0, 10);
+    ...piece.hardPoints.filter((point) => point.guard).map((point) => say(`Take the guard off the ${HARD_POINTS[point.kind].name} last.`)),
+    ...(block.pieces > count ? [say('Take the tape off the stacks before they are lifted apart.')] : []),
+  ];
 }

@@ -1,4 +1,4 @@
-import { formatChance } from '@inch-nest/core';
+import { formatChance, planBundles } from '@inch-nest/core';
 import { flow, line, rule, type Page, type Paper, type SheetSize } from './paper.ts';
 import type { PaperFacts } from './PaperFacts.ts';
 
@@ -31,7 +31,10 @@ export function recordPage(facts: PaperFacts): Page {
       ...(plan
         ? [
             title('How it is packed'),
-            ...plan.layers.map((layer) => said(`${layer.turns} ${layer.turns === 1 ? 'turn' : 'turns'} of ${layer.name.toLowerCase()}`)),
+            ...planBundles(plan).flatMap(({ piece, layers }) => [
+              ...(plan.others ? [said(`${piece.title}:`)] : []),
+              ...layers.map((layer) => said(`${layer.turns} ${layer.turns === 1 ? 'turn' : 'turns'} of ${layer.name.toLowerCase()}`)),
+            ]),
             ...(plan.inner ? [said(`in ${plan.inner.name}`)] : []),
             said(`in ${plan.box.name}`),
             ...plan.fills.map((fill) => said(`${facts.write.volume(fill.boughtFt3, 2)} of ${fill.name.toLowerCase()}`)),

@@ -1,7 +1,7 @@
 'use client';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
-import type { PlanDocument } from '@inch-nest/core';
+import { planBundles, type PlanBundle, type PlanDocument } from '@inch-nest/core';
 import type { BenchLog } from '../../parcel/useBenchLog.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
@@ -10,10 +10,12 @@ import type { ParcelUse } from '../../parcel/useParcel.ts';
 export function Broke({ parcel, log, plan }: { parcel: ParcelUse; log: BenchLog; plan: PlanDocument }) {
   const { write } = useShop();
   const [note, setNote] = useState<string | null>(null);
-  const { sale } = parcel.view;
+  const { sale, share } = parcel.view;
+  const owed = share ?? { soldMinor: sale.soldMinor.value, shippingCollectedMinor: sale.shippingCollectedMinor.value };
   const done = new Set(log.life.steps.map((step) => step.key));
-  const wraps = done.size === 0 ? 0 : plan.layers.reduce((sum, layer) => sum + layer.costMinor, 0);
-  const costMinor = Math.round(sale.soldMinor.value + sale.shippingCollectedMinor.value + wraps);
+  const ofBundle = ({ layers, block }: PlanBundle) => block.at.length * layers.reduce((sum, layer) => sum + layer.costMinor, 0);
+  const wraps = done.size === 0 ? 0 : planBundles(plan).reduce((sum, bundle) => sum + ofBundle(bundle), 0);
+  const costMinor = Math.round(owed.soldMinor + owed.shippingCollectedMinor + wraps);
   if (log.life.state === 'brokenAtBench')
     return (
       <p className="banner wrong" role="status">

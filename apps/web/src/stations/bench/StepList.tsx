@@ -29,7 +29,7 @@ export function StepList({
               onClick={() => onGo(step.key)}
             >
               <span aria-hidden>{tested ? MARKS[tested] : done.has(step.key) ? '✓' : ''}</span>
-              {step.kind === 'test' ? `Test: ${step.title.toLowerCase()}` : step.title}
+              {step.kind === 'test' ? `Test: ${step.bundleId === undefined ? step.title.toLowerCase() : step.title}` : step.title}
               {tested === 'failed' && <span className="unseen">, failed</span>}
               {(tested === 'passed' || (!tested && done.has(step.key))) && <span className="unseen">, done</span>}
             </button>

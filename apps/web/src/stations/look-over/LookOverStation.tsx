@@ -8,6 +8,7 @@ import {
   formatChance,
   FORMS,
   guessMissing,
+  worthMinor,
   type Finish,
   type FormKey,
   type House,
@@ -18,12 +19,13 @@ import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import { PickedClash } from '../../parcel/fields/PickedClash.tsx';
 import { TypedField } from '../../parcel/fields/TypedField.tsx';
-import { worthOf } from '../../parcel/worthOf.ts';
 import { usePickedField } from '../../parcel/fields/usePickedField.ts';
 import { Cautions } from './Cautions.tsx';
 import { LIKE_THIS } from '../../words/likeThis.ts';
 import { cautionsFor } from '../../words/cautionsFor.ts';
 import { Choice, Toggle } from './Choice.tsx';
+import type { ParcelUse } from '../../parcel/useParcel.ts';
+import { ComesOff } from './ComesOff.tsx';
 import { GoesWith } from './GoesWith.tsx';
 import { Hollows } from './Hollows.tsx';
 import { Inside } from './Inside.tsx';
@@ -59,13 +61,13 @@ export function LookOverStation({ parcel, nest }: BenchUse) {
       <p className="soft sub">Look it over. Size and weight make a plan; everything below makes it a better one.</p>
       <PieceRow view={parcel.view} at={at} onPick={setPicked} />
       <Regroup parcel={parcel} at={at} onAdded={() => setPicked(parcel.view.others.length + 1)} />
-      <OnePiece key={inHand.view.bundleId} parcel={inHand} nest={nestInHandOf(nest, at)} />
+      <OnePiece key={inHand.view.bundleId} parcel={inHand} nest={nestInHandOf(nest, at)} whole={parcel} />
     </div>
   );
 }
 
 /** What a piece is, how big and heavy, what of it will break first; two numbers make a plan, the rest refines it. */
-function OnePiece({ parcel, nest }: BenchUse) {
+function OnePiece({ parcel, nest, whole }: BenchUse & { whole: ParcelUse }) {
   const { write, person } = useShop();
   const { view } = parcel;
   const archetype = usePickedField(parcel, 'piece', 'archetype');
@@ -83,7 +85,8 @@ function OnePiece({ parcel, nest }: BenchUse) {
   const data = ARCHETYPES[archetype.value];
   const guess = guessMissing(facts, data);
   const several = facts.count > 1;
-  const soldWords = `as sold, ${write.money(Math.round(view.sale.soldMinor.value / facts.count))}${several ? ' each' : ''}`;
+  const worth = worthMinor(facts, nest.request.order);
+  const soldWords = `as sold, ${write.money(Math.round(worth / facts.count))}${several ? ' each' : ''}`;
   return (
     <>
       {parcel.view.others.length > 0 && <h2 className="unseen">{titleOfPiece(view)}</h2>}
@@ -179,6 +182,7 @@ function OnePiece({ parcel, nest }: BenchUse) {
             }
           />
         )}
+        <ComesOff parcel={parcel} whole={whole} />
         <Toggle label="Suffers from damp" field={damp} />
         <Toggle label="Keep this way up" field={upright} />
         <Toggle label="Still in its storage wrap" field={storage} />
@@ -199,7 +203,7 @@ function OnePiece({ parcel, nest }: BenchUse) {
             : 'Kept: it goes along, or the piece travels in it.'}
         </p>
       )}
-      <Irreplaceable facts={facts} worthMinor={worthOf(nest.request)} house={nest.request.house} />
+      <Irreplaceable facts={facts} worthMinor={worth} house={nest.request.house} />
       {storage.value && <p className="meaning">Storage wrap comes off first: it hides damage and holds damp. Measure without it.</p>}
       <Hollows hollows={hollows.value} onChange={hollows.pick} />
       <PickedClash {...hollows} />

@@ -12,6 +12,7 @@ import { MethodBar } from './MethodBar.tsx';
 import { MovedFigures } from './MovedFigures.tsx';
 import { NestPicture } from './NestPicture.tsx';
 import { NestTiles } from './NestTiles.tsx';
+import { OneOrTwo } from './OneOrTwo.tsx';
 import { titleOf } from '../../words/titleOf.ts';
 import { nestInHandOf, pieceInHand } from '../../parcel/bundleInHand.ts';
 import { PieceRow } from '../../parts/PieceRow.tsx';
@@ -75,6 +76,7 @@ export function NestStation({ parcel: whole, nest }: BenchUse) {
       {!plan && nest.reasons.length === 0 && <p className="soft">Looking through the stockroom …</p>}
       {tiles.plan && tiles.choice && <NestTiles plan={tiles.plan} parcel={parcel} nest={tiles} choice={tiles.choice} whole={later} />}
       <MethodBar nest={later} />
+      <OneOrTwo parcel={whole} nest={later} />
       {later.found?.kind === 'planned' && <Balance nest={later} parcel={whole} found={later.found} />}
     </>
   );

@@ -1,7 +1,8 @@
-import { letterOf, membersOf, planBundles, standsFor, swapped, type PlanDocument, type Stand } from '@inch-nest/core';
+import { membersOf, planBundles, standsFor, swapped, type PlanDocument, type Stand } from '@inch-nest/core';
 import { Button, Select } from 'antd';
 import type { NestUse } from '../../parcel/useNest.ts';
 import { useShop } from '../../session/ShopContext.tsx';
+import { lettersOf } from '../../words/wrapWords.ts';
 import { Tile, TileSelect } from './Tile.tsx';
 
 /** Ways on offer at most. */
@@ -11,7 +12,7 @@ const MOST = 8;
 export function StandTile({ plan, nest }: { plan: PlanDocument; nest: NestUse }) {
   const { write } = useShop();
   const bundles = planBundles(plan);
-  const letters = lettersOf(bundles.map(({ block }) => block.at.length));
+  const letters = lettersOf(bundles);
   const now = plan.choice.stand ?? 0;
   const standers = bundles.map(({ piece, block, bundleIn }) => ({
     weightLb: piece.weightLb * block.at.length,
@@ -64,19 +65,9 @@ function Swap({
   );
 }
 
-/** `A`, or `B–D` for several that are alike. */
-function lettersOf(counts: readonly number[]): string[] {
-  let next = 0;
-  return counts.map((count) => {
-    const letters = count === 1 ? letterOf(next) : `${letterOf(next)}–${letterOf(next + count - 1)}`;
-    next += count;
-    return letters;
-  });
-}
+const JOINED = [' beside ', ' before ', ' under '] as const;
 
-const JOINED = [', then ', ' before ', ' under '] as const;
-
-/** `A under (B, then C)`: along the box, across it, and upon one another. */
+/** `A under (B beside C)`: along the box, across it, and upon one another. */
 function standWords(stand: Stand, letters: readonly string[]): string {
   if (typeof stand === 'number') return letters[stand]!;
   return stand.parts

@@ -7,16 +7,19 @@ import {
   customsTotals,
   parseMoney,
   parseWeight,
+  piecesOf,
+  planBundles,
+  worthMinor,
   type CustomsDeclaration,
   type CustomsLine,
   type CustomsPurpose,
   type Job,
 } from '@inch-nest/core';
+import { heldIn } from '@inch-nest/contracts';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { LIKE_THIS } from '../../words/likeThis.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { KeptText } from '../../parts/KeptText.tsx';
-import { worthOf } from '../../parcel/worthOf.ts';
 import { PickedClash } from '../../parcel/fields/PickedClash.tsx';
 import { usePickedField } from '../../parcel/fields/usePickedField.ts';
 
@@ -156,15 +159,21 @@ const newLine = (what: string, valueMinor: number, weightLb: number): CustomsLin
 /** Why customs is told that it is sent. */
 const PURPOSE_OF: Readonly<Record<Job, CustomsPurpose>> = { sale: 'sale', repair: 'repair', return: 'return', exchange: 'return' };
 
-/** A first guess to be looked at: the piece, worth what it is worth. */
-const firstDeclaration = ({ piece, sale }: BenchUse['parcel']['view'], { plan, request }: BenchUse['nest']): CustomsDeclaration => ({
-  purpose: PURPOSE_OF[sale.job.value],
+/** A first guess to be looked at: each piece, worth what it is worth. */
+const firstDeclaration = (view: BenchUse['parcel']['view'], { plan, request }: BenchUse['nest']): CustomsDeclaration => ({
+  purpose: PURPOSE_OF[view.sale.job.value],
   reason: '',
-  lines: [
-    {
-      ...newLine(`${piece.title.value}, used`.slice(0, 80), worthOf(request), plan ? plan.block.stacks.length * plan.piece.weightLb : 1),
-      id: 'piece',
+  lines: heldIn(view).map(({ piece, pieceId }, at) => {
+    const bundle = plan && planBundles(plan)[at];
+    const facts = piecesOf(request)[at];
+    return {
+      ...newLine(
+        `${piece.title.value}, used`.slice(0, 80),
+        facts ? worthMinor(facts, request.order) : 0,
+        bundle ? bundle.block.stacks.length * bundle.piece.weightLb : 1,
+      ),
+      id: at === 0 ? 'piece' : pieceId.slice(0, 8),
       count: piece.count.value,
-    },
-  ],
+    };
+  }),
 });

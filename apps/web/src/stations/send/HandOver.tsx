@@ -10,7 +10,7 @@ import { useLocalClock } from '../../session/useLocalClock.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { Trouble } from '../../parts/Trouble.tsx';
-import { titleOf } from '../../words/titleOf.ts';
+import { listed, titleOf } from '../../words/titleOf.ts';
 
 const PLACING = [
   'On the largest face, flat, not over a seam or an edge.',
@@ -61,8 +61,8 @@ export function HandOver({ parcel }: { parcel: ParcelUse }) {
   const numbers =
     others.length === 0
       ? `its number is ${label.tracking}`
-      : `in ${view.set.length} parcels with the numbers ${view.set.map((one) => one.tracking ?? 'to follow').join(' and ')}`;
-  const several = view.piece.count.value > 1;
+      : `it is one of ${view.set.length} parcels, since what is heavy and what is delicate travel safer apart: ${listed(view.set.map((one) => `${one.title.toLowerCase()} ${one.tracking ? `with the number ${one.tracking}` : 'with a number to follow'}`))}`;
+  const several = view.piece.count.value > 1 || view.others.length > 0;
   const packed = several ? `are packed and ${gone ? 'on their way' : 'go out'}` : `is packed and ${gone ? 'on its way' : 'goes out'}`;
   const message = `${OPENS[view.sale.job.value]} ${titleOf(view).toLowerCase()} ${packed} with ${card?.carrier ?? 'the carrier'}, ${label.serviceName}; ${numbers}. Please look ${several ? 'them' : 'it'} over when ${several ? 'they come' : 'it comes'}, and keep the box until you have.`;
   return (

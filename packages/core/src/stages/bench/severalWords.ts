@@ -30,7 +30,7 @@ export const lettersText = ({ first, last, count }: Pick<Letters, 'first' | 'las
 export const spoken = (letters: Letters, title: string, parts: readonly Part[]): Part[] =>
   parts.map((part, i) => ({
     ...part,
-    title: `${lettersText(letters)}: ${lower(part.title)}`,
+    title: `${lettersText(letters)}, ${lower(part.title)}`,
     ...(i === 0 ? { says: `${title}. ${part.says}` } : {}),
   }));
 const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);

@@ -195,8 +195,8 @@ describe('at the bench', () => {
   test('each bundle by its letter, the lowest first; its keys are its own', () => {
     const layers = steps.filter(({ key }) => key.includes('layer:'));
     expect(layers.map(({ title, key, bundle }) => [title.slice(0, 2), key.split(':')[0], bundle])).toEqual([
-      ['B:', 'two', 1],
-      ['A:', 'one', 0],
+      ['B,', 'two', 1],
+      ['A,', 'one', 0],
     ]);
     expect(steps.filter(({ records }) => records === 'bundle').map(({ bundle }) => bundle)).toEqual([1, 0]);
     expect(new Set(steps.map(({ key }) => key)).size).toBe(steps.length);

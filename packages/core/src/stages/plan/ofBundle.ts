@@ -21,5 +21,6 @@ export function planOfBundle(plan: PlanDocument, at: number): PlanDocument {
   const own = planBundles(plan)[at];
   if (!own || !plan.others) return plan;
   const { others: _, risks, ...rest } = plan;
-  return { ...rest, ...own, choice: choiceOfBundle(plan.choice, at), shock: risks?.[at]?.shock ?? null };
+  const { piece, layers, bundleIn, coverIn, block } = own;
+  return { ...rest, piece, layers, bundleIn, coverIn, block, choice: choiceOfBundle(plan.choice, at), shock: risks?.[at]?.shock ?? null };
 }

@@ -2,7 +2,7 @@
 import { Button } from 'antd';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import { boxedBeside, eitherSide, formatChance, isWorthABox, type PlanDocument } from '@inch-nest/core';
+import { boxedBeside, eitherSide, formatChance, isWorthABox, piecesOf, type PlanDocument } from '@inch-nest/core';
 import { sameContent, type SearchAnswer } from '@inch-nest/contracts';
 import { useShop } from '../../../session/ShopContext.tsx';
 import type { NestUse } from '../../../parcel/useNest.ts';
@@ -25,8 +25,8 @@ export function Balance({ nest, parcel, found }: { nest: NestUse; parcel: Parcel
   const [open, setOpen] = useState(false);
   const { frontier, recommended } = found;
   const { thriftier, moreCareful, halved } = eitherSide(recommended, frontier, nest.request.house.care);
-  const piece = nest.request.order.pieces.find((one) => one.id === nest.request.pieceIds[0]);
-  const dear = isWorthABox(piece?.irreplaceable ?? false, worthOf(nest.request), nest.request.house);
+  const irreplaceable = piecesOf(nest.request).some((piece) => piece.irreplaceable);
+  const dear = isWorthABox(irreplaceable, worthOf(nest.request), nest.request.house);
   const boxed = boxedBeside(recommended, frontier);
   const plans = [
     { word: 'Thriftier', plan: thriftier },

@@ -2,6 +2,7 @@
 import { Button } from 'antd';
 import { formatChance, formatWeight, type PlanDocument } from '@inch-nest/core';
 import { sameContent } from '@inch-nest/contracts';
+import { wrapWords } from '../../../words/wrapWords.ts';
 import { NestGlyph } from '../../../drawings/NestGlyph.tsx';
 import { guardWords } from '../../../words/guardWords.ts';
 import { useShop } from '../../../session/ShopContext.tsx';
@@ -17,7 +18,7 @@ export function SideBySide({ one, other, onTake }: { one: PlanDocument | null; o
     ['Breaks', (plan) => formatChance(plan.chance), 'risk'],
     ['Expected in all', (plan) => write.money(plan.expectedMinor)],
     ['Guards', (plan) => guardWords(plan).join(', ') || 'none'],
-    ['Wrap', (plan) => plan.layers.map((layer) => `${layer.turns} ${layer.name.toLowerCase()}`).join(', ') || 'none'],
+    ['Wrap', (plan) => wrapWords(plan, 'none')],
     [
       'Box',
       (plan) =>

@@ -1,0 +1,30 @@
+import { letterOf, planBundles, type PlanBundle, type PlanDocument } from '@inch-nest/core';
+
+/** The letters that bundles bear, by their order: `A`, or `B–D` for several that are alike. */
+export function lettersOf(bundles: readonly Pick<PlanBundle, 'block'>[]): string[] {
+  let next = 0;
+  return bundles.map(({ block }) => {
+    const count = block.at.length;
+    const letters = count === 1 ? letterOf(next) : `${letterOf(next)}–${letterOf(next + count - 1)}`;
+    next += count;
+    return letters;
+  });
+}
+
+/** The wraps of a plan in a few words, of several different bundles each by its letter. */
+export function wrapWords(plan: PlanDocument, none: string): string {
+  const bundles = planBundles(plan);
+  const each = bundles.map(({ layers }) => layers.map((layer) => `${layer.turns} ${layer.name.toLowerCase()}`).join(', ') || none);
+  if (bundles.length === 1) return each[0]!;
+  const letters = lettersOf(bundles);
+  return each.map((words, at) => `${letters[at]!}: ${words}`).join('; ');
+}
+
+/** Of several different pieces the one that is likeliest to break, with its letters; null for one. */
+export function decidingBundle(plan: PlanDocument): { readonly letters: string; readonly bundle: PlanBundle } | null {
+  const { risks } = plan;
+  if (!risks) return null;
+  const bundles = planBundles(plan);
+  const at = risks.reduce((worst, { chance }, i) => (chance > risks[worst]!.chance ? i : worst), 0);
+  return { letters: lettersOf(bundles)[at]!, bundle: bundles[at]! };
+}
