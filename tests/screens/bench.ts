@@ -60,14 +60,38 @@ export function nestOf(
   return { nest, taken };
 }
 
+const field = (value: unknown) => ({ text: String(value), value, revision: 1, draft: null, by: 'Odile' });
+
 /** A parcel as its page holds it, as far as the slip and the stations read it. */
 export function parcelOf({ order }: PlanRequest, life: object = {}): ParcelUse {
-  const field = (value: unknown) => ({ text: String(value), value, revision: 1, draft: null, by: 'Odile' });
+  const pieceFields = ({
+    title,
+    archetype,
+    count,
+    stackOf,
+    lengthIn,
+    widthIn,
+    heightIn,
+    weightLb,
+    partOf,
+  }: PlanRequest['order']['pieces'][number]) => ({
+    title: field(title),
+    archetype: field(archetype),
+    count: field(count),
+    stackOf: field(stackOf),
+    size: field([lengthIn, widthIn, heightIn]),
+    weight: field(weightLb),
+    partOf: field(partOf),
+  });
   const view = {
     id: 'parcel',
     code: '4K7P',
     saleId: order.id,
-    pieceIds: [order.pieces[0]!.id],
+    bundleId: 'bundle-0',
+    pieceId: order.pieces[0]!.id,
+    others: order.pieces.slice(1).map((piece, at) => ({ bundleId: `bundle-${at + 1}`, pieceId: piece.id, piece: pieceFields(piece) })),
+    share: null,
+    set: [],
     sale: {
       soldMinor: field(order.soldMinor),
       paidMinor: field(order.paidMinor),
@@ -77,7 +101,7 @@ export function parcelOf({ order }: PlanRequest, life: object = {}): ParcelUse {
       job: field('sale'),
       destinationPostcode: field(order.destinationPostcode),
     },
-    piece: { title: field(order.pieces[0]!.title), archetype: field(order.pieces[0]!.archetype) },
+    piece: pieceFields(order.pieces[0]!),
     life: { sealed: false, rate: null, rateStale: false, weighing: null, ...life },
     nest: { revision: 1, choice: null, locks: {}, reasons: [], plan: null },
     undo: 0,

@@ -186,6 +186,55 @@ describe('answers', () => {
     });
   });
 
+  test('plan: several pieces with their parts, each bundle by its letter with its chance, and what decides', () => {
+    const { stock, house } = request();
+    const asked = {
+      stock: { ...stock, boxes: [box([20, 16, 14]), box([24, 18, 16])] },
+      house,
+      card: CARD,
+      from: '10115',
+      to: '40217',
+      shipDate: '2026-11-24',
+      sale: 12_000,
+    };
+    const jar = { title: 'jars', count: 2, archetype: 'blownGlass', size: [3.5, 3.5, 6], weight: 0.7 };
+    const lamp = { title: 'lamp', archetype: 'fineMetal', size: [6, 6, 9], weight: 4 };
+    const chimney = { title: 'chimney', archetype: 'blownGlass', size: [4, 4, 8], weight: 0.5, loosens: 'two screws' };
+    const { chosen } = answer('plan', { ...asked, pieces: [{ ...lamp, parts: [chimney] }, jar] }) as unknown as {
+      chosen: {
+        breaks: number;
+        decides: string;
+        bundles: { bundle: string; piece: string; chance: number; layers: object[]; at: number[]; size: number[] }[];
+      };
+    };
+    expect(chosen.bundles.map(({ bundle, piece }) => `${bundle} ${piece}`)).toEqual(['A lamp', 'B chimney', 'C jars', 'D jars']);
+    for (const { chance, layers } of chosen.bundles) {
+      expect(chance).toBeLessThan(chosen.breaks);
+      expect(layers.length).toBeGreaterThan(0);
+    }
+    expect(chosen.decides).toMatch(/^(lamp|chimney|jars): /);
+    // none stands in another
+    const pieces = chosen.bundles.map(({ bundle, size }) => ({ id: bundle, size, upright: true }));
+    expect(answer('pack', { box: [20, 16, 14], pieces })['fits']).toBe(true);
+    // one of a list is the same as one alone
+    const figures = ({ chosen: one }: Record<string, unknown>) => one;
+    expect(figures(answer('plan', { ...asked, pieces: [lamp] }))).toEqual(figures(answer('plan', { ...asked, piece: lamp })));
+  });
+
+  test('plan: parts that wait for one another, one that is not there, too many, and both or neither of piece and pieces', () => {
+    const { stock, house } = request();
+    const asked = { stock, house, card: CARD, from: '10115', to: '40217', shipDate: '2026-11-24', sale: 12_000 };
+    const piece = { title: 'lamp', archetype: 'fineMetal', size: [6, 6, 9], weight: 4 };
+    const part = (title: string, after: string | null) => ({ ...piece, title, after });
+    const wrong = (pieces: object) => refused('plan', { ...asked, pieces }).lines.join();
+    expect(wrong([{ ...piece, parts: [part('a', 'b'), part('b', 'a')] }])).toMatch(/a and b would each have to come off before the other/);
+    expect(wrong([{ ...piece, parts: [part('a', 'handle')] }])).toMatch(/lamp has no part called handle/);
+    expect(wrong(Array.from({ length: 13 }, () => piece))).toMatch(/pieces/);
+    expect(wrong([{ ...piece, count: 0 }])).toMatch(/pieces.0.count/);
+    expect(wrong([{ ...piece, count: 10_000 }])).toMatch(/pieces.0.count/);
+    expect(refused('plan', asked).lines.join()).toMatch(/give one of piece and pieces/);
+  });
+
   test('bands: every row of practice with its chance, and that it holds', () => {
     const { bands, hold } = answer('bands', {}) as { bands: { case: string; breaks: number; holds: boolean }[]; hold: boolean };
     expect(bands.map((band) => band.case)).toEqual(PRACTICE_BANDS.map(({ name }) => name));

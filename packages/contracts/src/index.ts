@@ -47,7 +47,7 @@ export type {
   HeldView,
   MoneyShare,
 } from './parcelView.ts';
-export { heldIn } from './parcelView.ts';
+export { heldIn, moneyOf } from './parcelView.ts';
 export { nameAmong, personAmong } from './among.ts';
 export type { Person, ShopFacts, ShopView } from './shopView.ts';
 export type { HealthView } from './healthView.ts';

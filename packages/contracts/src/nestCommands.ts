@@ -215,6 +215,8 @@ const planRequest = z
   .refine((asked) => (asked.piece === undefined) !== (asked.pieces === undefined), {
     path: ['piece'],
     message: 'give one of piece and pieces',
+    // said whatever else is missing
+    when: ({ value }) => typeof value === 'object' && value !== null,
   })
   .refine(({ pieces = [] }) => pieces.reduce((sum, { parts }) => sum + 1 + parts.length, 0) <= MOST_PIECES, {
     path: ['pieces'],

@@ -47,6 +47,14 @@ export interface MoneyShare {
 /** What planning needs of a parcel. */
 export type HeldView = Pick<ParcelView, 'saleId' | 'bundleId' | 'pieceId' | 'sale' | 'piece' | 'others' | 'share'>;
 
+/** What of the sale's money is a parcel's: its share, or all of it. */
+export const moneyOf = ({ share, sale }: Pick<ParcelView, 'share' | 'sale'>): MoneyShare =>
+  share ?? {
+    soldMinor: sale.soldMinor.value,
+    paidMinor: sale.paidMinor.value,
+    shippingCollectedMinor: sale.shippingCollectedMinor.value,
+  };
+
 /** Every bundle of a parcel, the first included. */
 export const heldIn = ({
   bundleId,
@@ -61,6 +69,8 @@ export interface SetMember {
   code: string;
   title: string;
   tracking: string | null;
+  /** What its nest costs in all, in minor units; null where none is kept. */
+  costMinor: number | null;
 }
 
 /** Where the buyer lives, as answered to whoever asked to see it. */

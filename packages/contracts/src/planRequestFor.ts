@@ -1,7 +1,7 @@
 import { ARCHETYPES, houseByMethod, type Along, type Order, type PieceFacts, type PlanRequest, type UnitSystem } from '@inch-nest/core';
 import type { Accessory } from './piece.ts';
 import { valuesOf, type KeptFields, type PieceValues } from './keptFields.ts';
-import { heldIn, type HeldView, type ParcelView } from './parcelView.ts';
+import { heldIn, moneyOf, type HeldView, type ParcelView } from './parcelView.ts';
 import type { ShopView } from './shopView.ts';
 
 /** Facts of a piece from its kept fields; drafts are not facts. */
@@ -62,8 +62,8 @@ const alongOf = ({ id, name, count, weightLb, sizeIn, place }: Accessory): Along
 
 /** The order of a parcel as the core wants it. Sent today, or on the ship-by day when that is later. */
 export function orderOf(view: HeldView, shop: Pick<ShopView, 'originPostcode' | 'today'>): Order {
-  const { destinationPostcode, shipBy, ...whole } = valuesOf(view.sale);
-  const { soldMinor, paidMinor, shippingCollectedMinor } = view.share ?? whole;
+  const { destinationPostcode, shipBy } = valuesOf(view.sale);
+  const { soldMinor, paidMinor, shippingCollectedMinor } = moneyOf(view);
   return {
     id: view.saleId,
     soldMinor,

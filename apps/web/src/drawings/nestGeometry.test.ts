@@ -1,6 +1,6 @@
 import { derivePlan, writePlanDocument, type PlanChoice, type PlanDocument } from '@inch-nest/core';
 import { box, point, request } from '../../../../packages/core/tests/sampleRequest.ts';
-import { extentOf, nestView, VIEW_AXES, type Rect } from './nestGeometry.ts';
+import { extentOf, nestView, nestViews, VIEW_AXES, type Rect } from './nestGeometry.ts';
 
 const asked = request(
   { archetype: 'handledWare', lengthIn: 9, widthIn: 6, heightIn: 7, hardPoints: [point('handle', 'right'), point('spout', 'front')] },
@@ -125,5 +125,47 @@ describe('several alike', () => {
     const view = nestView(plan({}), 'front');
     expect(view.seen).toEqual([{ letter: 'A', dx: 0, dy: 0 }]);
     expect(view.block).toEqual(view.bundle);
+  });
+});
+
+describe('several different bundles', () => {
+  const bowl = asked.order.pieces[0]!;
+  const two = {
+    ...asked,
+    order: { ...asked.order, pieces: [bowl, { ...bowl, id: 'flask', hardPoints: [], lengthIn: 4, widthIn: 4, heightIn: 4 }] },
+    pieceIds: [bowl.id, 'flask'],
+  };
+  const both = (stand: PlanChoice['stand']): PlanDocument => {
+    const derived = derivePlan(two, {
+      ...CHOICE,
+      box: '18x16x14',
+      baseGapIn: null,
+      others: [{ layers: [{ material: 'largeBubble', turns: 1 }], orientation: [0, 1, 2] }],
+      ...(stand === undefined ? {} : { stand }),
+    });
+    if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
+    return writePlanDocument(derived.option, two.house);
+  };
+
+  test.each(['above', 'front', 'side'] as const)('from %s: each by its letter, at its place, within the block', (name) => {
+    const document = both({ along: 0, parts: [0, 1] });
+    const views = document.others!.length + 1;
+    expect(views).toBe(2);
+    const [a, b] = [nestView(document, name, 0), nestView(document, name, 1)];
+    expect([a.seen[0]!.letter, b.seen[0]!.letter]).toEqual(['A', 'B']);
+    for (const view of [a, b]) {
+      within(view.bundle, view.block);
+      within(view.piece, view.bundle);
+    }
+    if (name !== 'side') expect(b.bundle.x).toBeCloseTo(a.bundle.x + a.bundle.w, 9);
+    expect(b.bundle.y + b.bundle.h).toBeCloseTo(b.block.y + b.block.h, 9);
+  });
+
+  test('what is nearer the eye is drawn over what is farther', () => {
+    const upon = both({ along: 2, parts: [0, 1] });
+    expect(nestViews(upon, 'above').map(({ plan: own }) => own.piece.id)).toEqual([bowl.id, 'flask']);
+    const before = both({ along: 1, parts: [1, 0] });
+    expect(nestViews(before, 'front').map(({ plan: own }) => own.piece.id)).toEqual([bowl.id, 'flask']);
+    expect(nestViews(both({ along: 1, parts: [0, 1] }), 'front').map(({ plan: own }) => own.piece.id)).toEqual(['flask', bowl.id]);
   });
 });

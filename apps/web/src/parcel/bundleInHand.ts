@@ -20,8 +20,10 @@ export function changeOfBundle(now: PlanChoice, at: number, part: Partial<PlanCh
 }
 
 /** What is pinned as it is for one bundle. */
-export const locksInHand = (locks: Locks, at: number): Locks =>
-  at === 0 ? locks : { ...partsOfBundle(locks).rest, ...locks.others?.[at - 1] };
+export function locksInHand({ others, ...locks }: Locks, at: number): Locks {
+  if (at === 0) return others ? { ...locks, others } : locks;
+  return { ...partsOfBundle<Locks>(locks).rest, ...others?.[at - 1] };
+}
 
 /** What is pinned of the whole after it was changed as it is for one bundle. */
 export function locksAfter(now: Locks, at: number, next: Locks, count: number): Locks {

@@ -8,8 +8,14 @@ export interface FaultWords {
   more?: { title: string; lines: readonly string[] };
 }
 
-/** What is wrong with a plan as it is said: the fault, and its figures. A new fault has its words here, or does not compile. */
+/** What is wrong with a plan as it is said: the fault, its figures, and of which piece where there are several. */
 export function faultWords(fault: PlanFault, plan: PlanDocument, write: Writers): FaultWords {
+  const words = wordsFor(fault, plan, write);
+  return fault.of ? { ...words, title: `${fault.of}: ${words.title.charAt(0).toLowerCase()}${words.title.slice(1)}` } : words;
+}
+
+/** A new fault has its words here, or does not compile. */
+function wordsFor(fault: PlanFault, plan: PlanDocument, write: Writers): FaultWords {
   switch (fault.kind) {
     case 'tooSmall':
       return {

@@ -8,14 +8,14 @@ export const SEVERAL_PARCELS: readonly DemoParcel[] = [
     piece: {
       title: 'Barograph, eight-day drum',
       bin: 'E2',
-      size: '12 x 7 x 7',
-      weight: '6 lb',
+      size: '9 x 5 x 5',
+      weight: '3 lb 8 oz',
       archetype: picked('clockwork'),
       movingParts: picked('steadied'),
     },
     others: [
       {
-        piece: { title: 'Glazed cover', bin: 'E2', size: '14 x 9 x 9', weight: '3 lb 8 oz', archetype: picked('glazedFlat') },
+        piece: { title: 'Glazed cover', bin: 'E2', size: '11 x 6 1/2 x 6', weight: '1 lb 12 oz', archetype: picked('glazedFlat') },
         comesOff: 'four brass screws',
       },
     ],
@@ -30,7 +30,7 @@ export const SEVERAL_PARCELS: readonly DemoParcel[] = [
         comesOff: 'the gallery ring',
       },
       {
-        piece: { title: 'Oak stand', bin: 'B7', size: '24 x 9 x 5', weight: '7 lb', archetype: picked('resinWood') },
+        piece: { title: 'Oak stand', bin: 'B7', size: '18 x 8 x 4', weight: '4 lb 8 oz', archetype: picked('resinWood') },
         inABoxOfItsOwn: true,
       },
     ],

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { countedTitle } from '@inch-nest/core';
 import type { PutTogether, SetMember, ShopView } from '@inch-nest/contracts';
-import type { Transaction } from 'sequelize';
+import { literal, type Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
 import { Missing, Refused } from '../refusals.ts';
 import { personOf } from './personOf.ts';
@@ -14,7 +14,14 @@ export async function setOf({ models }: ShopDatabase, together: string | null, t
   const labels = await models.label.findAll({ where: { parcelId: ids, state: 'bought' }, transaction });
   const bundles = await models.bundle.findAll({ where: { parcelId: ids }, order: [['position', 'asc']], transaction });
   const pieces = await models.piece.findAll({ where: { id: bundles.map((bundle) => bundle.pieceId) }, transaction });
-  return parcels.map(({ id, code }) => ({
+  const plans = await models.plan.findAll({
+    where: { id: parcels.flatMap(({ planId }) => planId ?? []) },
+    attributes: ['id', [literal("(document ->> 'costMinor')::float"), 'costMinor']],
+    transaction,
+  });
+  const costOf = (planId: string | null) =>
+    (plans.find((plan) => plan.id === planId)?.get('costMinor' as never) as number | undefined) ?? null;
+  return parcels.map(({ id, code, planId }) => ({
     id,
     code,
     title: bundles
@@ -22,6 +29,7 @@ export async function setOf({ models }: ShopDatabase, together: string | null, t
       .map((bundle) => countedTitle(pieces.find((piece) => piece.id === bundle.pieceId)!))
       .join(', '),
     tracking: labels.find((label) => label.parcelId === id)?.tracking ?? null,
+    costMinor: costOf(planId),
   }));
 }
 

@@ -1,5 +1,6 @@
 'use client';
 import { Button } from 'antd';
+import { moneyOf, type ParcelView } from '@inch-nest/contracts';
 import { decidingBundle } from '../../words/wrapWords.ts';
 import {
   formatChance,
@@ -65,14 +66,12 @@ function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse
   const broken = nest.request.house.care * plan.riskMinor;
   const keptMinor = plan.keptMinor + plan.costMinor - costMinor;
   const difference = useDifference({ plan: parcel.view.id, costMinor, chance: plan.chance });
-  const collected = parcel.view.sale.shippingCollectedMinor.value;
+  const { soldMinor, shippingCollectedMinor: collected } = moneyOf(parcel.view);
   const cheapest = nest.found?.kind === 'planned' ? (nest.found.frontier[0] ?? null) : null;
   const half = life.sealed ? null : halfAsMany(plan.chance, nest.changes, (change) => changeWords(change, nest), write.money);
   const isSale = parcel.view.sale.job.value === 'sale';
   const folly =
-    life.sealed || !isSale
-      ? null
-      : follyWords(plan, parcel.view.sale.soldMinor.value + collected, nest.request.house.follyShare, cheapest, write.money);
+    life.sealed || !isSale ? null : follyWords(plan, soldMinor + collected, nest.request.house.follyShare, cheapest, write.money);
   return (
     <>
       <Ask title="Where this comes from" className="chance risk numeral" answer={<Provenance plan={plan} />}>
@@ -142,10 +141,11 @@ function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse
         </div>
         {collected > 0 && (
           <div className="soft">
-            <dt>Buyer paid for shipping</dt>
+            <dt>{parcel.view.share ? 'Its share of shipping paid' : 'Buyer paid for shipping'}</dt>
             <dd className="numeral">{write.money(collected)}</dd>
           </div>
         )}
+        {parcel.view.set.length > 1 && <SetTotal view={parcel.view} costMinor={costMinor} />}
         {isSale && (
           <div>
             <dt>
@@ -153,7 +153,7 @@ function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse
                 title="Where this comes from"
                 answer={<p>Sold price and shipping collected, less what was paid for the piece and the cost above.</p>}
               >
-                Kept from the sale
+                {parcel.view.share ? 'Kept from its share' : 'Kept from the sale'}
               </Ask>
             </dt>
             <dd className="numeral strong">{write.money(keptMinor)}</dd>
@@ -167,6 +167,22 @@ function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse
 }
 
 const of = (plan: PlanDocument, key: CostLine['key']): number => plan.costLines.find((line) => line.key === key)?.amountMinor ?? 0;
+
+/** What all parcels of a set cost together, as far as they are planned. */
+function SetTotal({ view, costMinor }: { view: ParcelView; costMinor: number }) {
+  const { write } = useShop();
+  const others = view.set.filter((one) => one.id !== view.id);
+  const open = others.filter((one) => one.costMinor === null).length;
+  const all = others.reduce((sum, one) => sum + Math.round(one.costMinor ?? 0), costMinor);
+  return (
+    <div className="soft">
+      <dt>
+        All {view.set.length} parcels{open > 0 && `, ${open} not planned`}
+      </dt>
+      <dd className="numeral">{write.money(all)}</dd>
+    </div>
+  );
+}
 
 /** What decides the chance: the greatest cause, and with shock the part that governs. */
 function decides(plan: PlanDocument): string {

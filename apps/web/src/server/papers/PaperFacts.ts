@@ -14,6 +14,8 @@ export interface PaperFacts {
   /** The parcel's own short code. */
   readonly code: string;
   readonly title: string;
+  /** Each piece by itself, with its number where it has one. */
+  readonly pieces: readonly string[];
   readonly accessories: readonly string[];
   readonly serial: string | null;
   /** How many photographs of the packing there are, and how many are wanted; null where none are. */

@@ -1,15 +1,14 @@
 import { countryOf, customsForm, lifeWords, PHOTOGRAPHS, type UnitSystem } from '@inch-nest/core';
-import { benchPlanFor, heldIn, nameAmong, valuesOf, type AddressView, type ParcelView, type ShopView } from '@inch-nest/contracts';
+import { benchPlanFor, heldIn, moneyOf, nameAmong, type AddressView, type ParcelView, type ShopView } from '@inch-nest/contracts';
 import { writersFor } from '../../words/writers.ts';
 import { SHEETS } from './paper.ts';
 import type { PaperFacts } from './PaperFacts.ts';
-import { titleOf } from '../../words/titleOf.ts';
+import { titleOf, titleOfPiece } from '../../words/titleOf.ts';
 
 /** Gathers what papers say of a parcel, in the units of whoever prints them. */
 export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressView | null, system: UnitSystem): PaperFacts {
   const { sale, life } = view;
   const held = heldIn(view);
-  const sold = valuesOf(sale);
   const plan = view.nest.plan?.document ?? null;
   const bought = view.labels.find((label) => label.state === 'bought');
   const size = life.weighing?.outsideIn ?? plan?.box.outsideIn ?? null;
@@ -30,6 +29,7 @@ export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressVi
     address,
     code: view.code,
     title: titleOf(view),
+    pieces: held.map((one) => titleOfPiece(one) + (one.piece.serial.value ? `, number ${one.piece.serial.value}` : '')),
     accessories: held.flatMap((one) => one.piece.accessories.value.map(({ count, name }) => `${count} × ${name}`)),
     serial: held.flatMap((one) => one.piece.serial.value ?? []).join(', ') || null,
     photographs: shop.house.photographs
@@ -56,10 +56,10 @@ export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressVi
       (event) => `${when.format(new Date(event.at))}: ${lifeWords(event, words)}, ${nameAmong(shop.people, event.personId)}`,
     ),
     money: [
-      [view.share ? 'Its share of what was sold' : 'Sold for', write.money((view.share ?? sold).soldMinor)],
+      [view.share ? 'Its share of what was sold' : 'Sold for', write.money(moneyOf(view).soldMinor)],
       [
         view.share ? 'Its share of what was paid for shipping' : 'Buyer paid for shipping',
-        write.money((view.share ?? sold).shippingCollectedMinor),
+        write.money(moneyOf(view).shippingCollectedMinor),
       ],
       ...(life.label ? [['Postage', write.money(bought?.chargedMinor ?? life.label.rate.priceMinor)] as const] : []),
       ...(plan ? [['Packing and labour, reckoned', write.money(Math.round(plan.costMinor - plan.quote.totalMinor))] as const] : []),

@@ -22,12 +22,20 @@ export const slipPage = (facts: PaperFacts): Page => ({
     }
     rule(paper, y, MARGIN, wide - MARGIN);
     line(paper, 'In this parcel', { x: MARGIN, y: y + 0.15, width }, 15, 'head');
-    const things = [facts.title + (facts.serial ? `, number ${facts.serial}` : ''), ...facts.accessories];
+    const things = [...facts.pieces, ...facts.accessories];
     things.forEach((thing, i) => {
       tickBox(paper, MARGIN, y + 0.5 + i * 0.3);
       line(paper, thing, { x: MARGIN + 0.28, y: y + 0.49 + i * 0.3, width: width - 0.3 }, 12);
     });
     y += 0.7 + things.length * 0.3;
+    const elsewhere = facts.set?.parcels.filter(({ code }) => code !== facts.code) ?? [];
+    if (elsewhere.length > 0) {
+      line(paper, elsewhere.length === 1 ? 'In the other parcel' : 'In the other parcels', { x: MARGIN, y: y - 0.1, width }, 13, 'head');
+      elsewhere.forEach(({ title, code }, i) =>
+        line(paper, `${title} (parcel ${code})`, { x: MARGIN + 0.28, y: y + 0.2 + i * 0.26, width: width - 0.3 }, 12),
+      );
+      y += 0.4 + elsewhere.length * 0.26;
+    }
     rule(paper, y, MARGIN, wide - MARGIN);
     line(paper, `parcel ${facts.code} for ${facts.tag}`, { x: MARGIN, y: y + 0.12, width }, 11);
     line(paper, 'Keep the box and the packing until you have looked it over.', { x: MARGIN, y: y + 0.34, width }, 11);

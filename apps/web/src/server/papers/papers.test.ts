@@ -29,6 +29,7 @@ const FACTS: PaperFacts = {
   address: { name: 'Edda Vik', lines: ['Skarvik 12', 'Vestby'] },
   code: '7K2M',
   title: 'bowl',
+  pieces: ['bowl, number No 118'],
   accessories: ['2 × lid'],
   serial: 'No 118',
   photographs: '3 of 8 photographs',
@@ -88,10 +89,32 @@ test('of several each is lifted out, the last one first, and what goes along is 
   expect(openingSteps(writePlanDocument(stacks.option, books.house)).at(-1)).toMatch(/tape off the stacks/);
 });
 
+test('of several different ones each by its letter and name, what was put in last first', () => {
+  const one = request({ archetype: 'fineMetal' });
+  const [lamp] = one.order.pieces;
+  const two = {
+    ...one,
+    order: { ...one.order, pieces: [lamp!, { ...lamp!, id: 'glass', title: 'lamp glass', lengthIn: 4, widthIn: 4, heightIn: 4 }] },
+    pieceIds: [lamp!.id, 'glass'],
+  };
+  const nest = derivePlan(two, {
+    ...CHOICE,
+    box: '16x14x12',
+    others: [{ layers: CHOICE.layers, orientation: [0, 1, 2] }],
+    stand: { along: 2, parts: [0, 1] },
+  });
+  if (nest.kind === 'noPlan') throw new Error(nest.reasons.join());
+  const document = writePlanDocument(nest.option, two.house);
+  const said = openingSteps(document);
+  expect(said).toContain('Lift out 2 bundles, one after the other: B, A.');
+  expect(said.filter((step) => /^A, bowl: unwind/.test(step))).toHaveLength(document.layers.length);
+  expect(said.filter((step) => /^B, lamp glass: unwind/.test(step))).toHaveLength(document.others![0]!.layers.length);
+});
+
 test.each<[(typeof PAPER_KINDS)[number], string[]]>([
   ['label', ['Ambry Ground', '2 of 2', 'Edda Vik', 'Skarvik 12', 'XN-04021', 'AG40000037', '7K2M', 'SIGNATURE']],
   ['tag', ['EV–XN', '7K2M', '2 of 2', '3 lb 9 oz', '3 of 8 photographs']],
-  ['slip', ['for Edda Vik', 'bowl, number No 118', '2 × lid']],
+  ['slip', ['for Edda Vik', 'bowl, number No 118', '2 × lid', 'In the other parcel', 'jug (parcel 3QWX)']],
   ['opening', ['How to open it']],
   ['bench', ['bench card', ...steps.map((step) => step.title)]],
   ['part', ['2 of 2', 'jug', 'parcel 7K2M, number AG40000037: this one']],

@@ -2,6 +2,7 @@
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { planBundles, type PlanBundle, type PlanDocument } from '@inch-nest/core';
+import { moneyOf } from '@inch-nest/contracts';
 import type { BenchLog } from '../../parcel/useBenchLog.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
@@ -10,8 +11,7 @@ import type { ParcelUse } from '../../parcel/useParcel.ts';
 export function Broke({ parcel, log, plan }: { parcel: ParcelUse; log: BenchLog; plan: PlanDocument }) {
   const { write } = useShop();
   const [note, setNote] = useState<string | null>(null);
-  const { sale, share } = parcel.view;
-  const owed = share ?? { soldMinor: sale.soldMinor.value, shippingCollectedMinor: sale.shippingCollectedMinor.value };
+  const owed = moneyOf(parcel.view);
   const done = new Set(log.life.steps.map((step) => step.key));
   const ofBundle = ({ layers, block }: PlanBundle) => block.at.length * layers.reduce((sum, layer) => sum + layer.costMinor, 0);
   const wraps = done.size === 0 ? 0 : planBundles(plan).reduce((sum, bundle) => sum + ofBundle(bundle), 0);

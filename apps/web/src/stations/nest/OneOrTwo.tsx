@@ -2,7 +2,7 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import { formatChance, letterOf } from '@inch-nest/core';
-import { heldIn, type MoveBundles, type ParcelView } from '@inch-nest/contracts';
+import { heldIn, moneyOf, type MoveBundles, type ParcelView } from '@inch-nest/contracts';
 import { planner } from '../../parcel/planner.ts';
 import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
@@ -46,7 +46,7 @@ export function OneOrTwo({ parcel, nest }: { parcel: ParcelUse; nest: NestUse })
     }
   };
   const frozen = view.life.sealed;
-  const collected = view.share?.shippingCollectedMinor ?? view.sale.shippingCollectedMinor.value;
+  const collected = moneyOf(view).shippingCollectedMinor;
   return (
     <section className="one-or-two" aria-label="One box or two">
       <div className="section-head">

@@ -4,6 +4,8 @@ import { box, point, request } from '../../../../../packages/core/tests/sampleRe
 import { nestOf, parcelOf } from '../../../../../tests/screens/bench.ts';
 import { draw } from '../../../../../tests/screens/shop.tsx';
 import { FaultBanner } from './FaultBanner.tsx';
+import { PieceRow } from '../../parts/PieceRow.tsx';
+import { StandTile } from './StandTile.tsx';
 import { TogetherTile } from './TogetherTile.tsx';
 
 const faults = async (asked: ReturnType<typeof request>, by: Parameters<typeof nestOf>[1]) => {
@@ -106,4 +108,45 @@ test('bare glass in one wrap is refused with its remedy', async () => {
   await faults(set, (choice) => ({ ...choice, box: '16x14x12' }));
   expect(screen.getByText('Bare pieces in one wrap.')).toBeTruthy();
   expect(screen.getByText(/6 would lie against each other with nothing between: wrap each by itself/)).toBeTruthy();
+});
+
+describe('several different pieces', () => {
+  const one = request({ title: 'lamp', archetype: 'fineMetal' });
+  const [lamp] = one.order.pieces;
+  const asked = {
+    ...one,
+    order: {
+      ...one.order,
+      pieces: [lamp!, { ...lamp!, id: 'glass', title: 'glass', archetype: 'blownGlass' as const, lengthIn: 4, widthIn: 4 }],
+    },
+    pieceIds: [lamp!.id, 'glass'],
+  };
+
+  test('a row of tags with letters, sizes and which is in hand', async () => {
+    const picked: number[] = [];
+    await draw(<PieceRow view={parcelOf(asked).view} at={1} onPick={(at) => picked.push(at)} />);
+    const tags = screen.getAllByRole('tab');
+    expect(tags.map((tag) => tag.textContent)).toEqual(['Alamp6 × 5 × 5 in', 'Bglass4 × 4 × 5 in']);
+    expect(tags.map((tag) => tag.getAttribute('aria-selected'))).toEqual(['false', 'true']);
+    fireEvent.click(tags[0]!);
+    expect(picked).toEqual([0]);
+  });
+
+  test('one alone has no row', async () => {
+    await draw(<PieceRow view={parcelOf(one).view} at={0} onPick={() => {}} />);
+    expect(screen.queryByRole('tablist')).toBeNull();
+  });
+
+  test('how they stand is said by letters, and two change places', async () => {
+    const { nest, taken } = nestOf(asked, (choice) => ({ ...choice, stand: { along: 0 as const, parts: [0, 1] } }));
+    await draw(<StandTile plan={nest.plan!} nest={nest} />);
+    expect(screen.getByText('A beside B')).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: 'A and B change places' }));
+    expect(taken.at(-1)!.stand).toEqual({ along: 0, parts: [1, 0] });
+  });
+
+  test('a fault says of which piece', async () => {
+    await faults(asked, (choice) => ({ ...choice, layers: [], others: choice.others!.map((each) => ({ ...each, layers: [] })) }));
+    expect(screen.getAllByText(/^glass: /).length).toBeGreaterThan(0);
+  });
 });

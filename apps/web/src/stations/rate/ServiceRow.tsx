@@ -3,6 +3,7 @@ import { Button } from 'antd';
 import { cheapestCrossing, daysBetween, type EdgeNudge, type Quote } from '@inch-nest/core';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { NestUse } from '../../parcel/useNest.ts';
+import { moneyOf } from '@inch-nest/contracts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { applyChange } from '../../parcel/applyChange.ts';
 import { priceLineWords } from '../../words/priceLineWords.ts';
@@ -26,7 +27,7 @@ export function ServiceRow({ quote, nudges, on, weightLb, parcel, nest, onChoose
   const { write } = useShop();
   const { sale, life } = parcel.view;
   const { plan } = nest;
-  const collected = sale.shippingCollectedMinor.value;
+  const collected = moneyOf(parcel.view).shippingCollectedMinor;
   const promised = sale.arriveBy.value;
   const lateDays = promised && quote.arrivesOn ? daysBetween(promised, quote.arrivesOn) : 0;
   const keptMinor = plan && plan.keptMinor + plan.quote.totalMinor - quote.totalMinor;

@@ -1,0 +1,130 @@
+import type { Page } from '@playwright/test';
+import { heldIn } from '@inch-nest/contracts';
+import { expect, expectAccessible, kept, saved, settled, test } from './bench.ts';
+
+const LINE =
+  'binnacle lamp, 6 x 6 x 10 in, 4 lb, sold 120, to 40217, for QQ–SX + lamp glass, 4 x 4 x 7 in, 8 oz, sold 30 + oak stand, 10 x 7 x 3 in, 2 lb, sold 40';
+const titles = async (page: Page) => heldIn(await kept(page)).map(({ piece }) => piece.title.value);
+
+test('three pieces on one line: looked over each, one more put in, taken out, and back', async ({ app, page }) => {
+  test.setTimeout(120_000);
+  await page.goto(`${app.address}/new`);
+  await page.keyboard.type(LINE);
+  await expect(page.locator('.readings').getByText('piece: oak stand')).toBeVisible();
+  await page.keyboard.press('Enter');
+  await page.waitForURL(/look-over/);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('binnacle lamp, lamp glass and oak stand');
+  await settled(page);
+  expect((await kept(page)).sale.soldMinor.value).toBe(19_000);
+  await expectAccessible(page);
+
+  // what is typed is kept of the piece in hand
+  await page.getByRole('tab', { name: /lamp glass/ }).click();
+  await page.getByLabel('Weight', { exact: true }).fill('9 oz');
+  await expect.poll(async () => (await kept(page)).others[0]!.piece.weight.value).toBeCloseTo(9 / 16, 9);
+  expect((await kept(page)).piece.weight.value).toBe(4);
+  await page.getByRole('combobox', { name: 'Comes off' }).click();
+  await page.locator('.ant-select-item-option', { hasText: 'binnacle lamp' }).click();
+  await expect.poll(async () => (await kept(page)).others[0]!.piece.partOf.value?.pieceId).toBe((await kept(page)).pieceId);
+
+  // one more, by keyboard; a line without a name is one sentence
+  await page.getByRole('button', { name: 'One more piece' }).click();
+  await page.keyboard.type('9 x 9 x 9');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/name the piece first/)).toBeVisible();
+  await page.getByRole('textbox', { name: 'One more piece' }).fill('brass key, 3 x 1 x 1/2 in, 2 oz');
+  await page.keyboard.press('Enter');
+  await expect.poll(() => titles(page)).toEqual(['binnacle lamp', 'lamp glass', 'oak stand', 'brass key']);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(() => titles(page)).toEqual(['binnacle lamp', 'lamp glass', 'oak stand']);
+
+  // aside, and back
+  await page.getByRole('tab', { name: /oak stand/ }).click();
+  await page.getByRole('button', { name: 'Take oak stand out' }).click();
+  await page.getByRole('menuitem', { name: /aside/ }).click();
+  await expect.poll(() => titles(page)).toEqual(['binnacle lamp', 'lamp glass']);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(() => titles(page)).toEqual(['binnacle lamp', 'lamp glass', 'oak stand']);
+});
+
+test('drawn and changed each by itself, stood otherwise, and sent in two boxes in one step; one undo joins them', async ({
+  app,
+  page,
+  sell,
+}) => {
+  test.setTimeout(180_000);
+  const id = await sell(LINE.replaceAll('QQ–SX', 'QR–SX'), 'nest');
+  const above = page.locator('[data-view=above]');
+  await expect(above.locator('[data-bundle]')).toHaveCount(3);
+  await expectAccessible(page);
+  await expect(page.getByRole('complementary', { name: 'Slip' }).getByText(/decides it/)).toHaveText(/^[ABC], .* decides it/);
+
+  // a turn more of the one in hand leaves the others alone
+  const before = (await kept(page)).nest.choice!;
+  await page.getByRole('tab', { name: /oak stand/ }).click();
+  await page
+    .getByRole('button', { name: /^More turns of/ })
+    .first()
+    .click();
+  await expect.poll(async () => (await kept(page)).nest.choice!.others![1]!.layers).not.toEqual(before.others![1]!.layers);
+  const after = (await kept(page)).nest.choice!;
+  expect([after.layers, after.others![0]]).toEqual([before.layers, before.others![0]]);
+  await saved(page);
+
+  // two change places
+  await page.getByRole('combobox', { name: 'Two change places' }).focus();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect.poll(async () => (await kept(page)).nest.choice!.stand).not.toEqual(before.stand);
+  await saved(page);
+
+  await page.getByRole('button', { name: 'Compare', exact: true }).click();
+  const ways = page.locator('.boxed-way');
+  await expect(ways).toHaveCount(4, { timeout: 60_000 });
+  await ways.nth(1).getByRole('button').click();
+  await expect.poll(async () => (await kept(page)).set.length).toBe(2);
+  const view = await kept(page);
+  const sibling = view.set.find((one) => one.id !== id)!;
+  expect(view.share!.soldMinor).toBeLessThan(19_000);
+  expect((await app.shelf()).find((tag) => tag.id === sibling.id)).toMatchObject({ title: sibling.title, state: 'draft' });
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(() => titles(page)).toHaveLength(3);
+  expect((await kept(page)).share).toBeNull();
+  expect((await app.shelf()).some((tag) => tag.id === sibling.id)).toBe(false);
+});
+
+test('at the bench on a tablet: A, B and C one after the other, each passing its own tests, put in in turn, sealed', async ({
+  page,
+  sell,
+}) => {
+  test.setTimeout(180_000);
+  await page.setViewportSize({ width: 820, height: 1180 });
+  await sell(LINE.replaceAll('QQ–SX', 'QS–SX'), 'bench');
+  const steps = page.getByRole('list', { name: 'All steps' });
+  for (const letter of ['A', 'B', 'C']) await expect(steps.getByText(new RegExp(`^(Test: )?${letter}, feel`))).toHaveCount(1);
+  await expect(steps.getByText(/^Put [ABC] in$/)).toHaveCount(3);
+  await page.getByRole('button', { name: 'Calm' }).click();
+  const card = page.getByRole('region', { name: 'The step in hand' });
+  for (let i = 0; i < 60 && (await card.count()) > 0; i++) {
+    const heading = card.getByRole('heading', { level: 2 });
+    const title = await heading.textContent();
+    if (title === 'Papers inside')
+      for (const box of await card.getByRole('checkbox').all()) {
+        await box.click();
+        await expect(box).toBeChecked();
+      }
+    // a press in a step's first moments counts for nothing: it is pressed again while it still stands there
+    await expect(async () => {
+      const key = card.getByRole('button', { name: /^(Done|It passes|Leave it as reckoned)$/ });
+      if ((await heading.textContent()) === title) await key.last().click();
+      await expect(heading.filter({ hasText: title! })).toHaveCount(0, { timeout: 3000 });
+    }).toPass({ timeout: 15_000 });
+  }
+  await saved(page);
+  await page.getByRole('button', { name: 'Seal it' }).click();
+  await expect.poll(async () => (await kept(page)).life.sealed).toBe(true);
+  const { life } = await kept(page);
+  expect(Object.keys(life.bundles)).toHaveLength(3);
+  for (const { tests } of Object.values(life.bundles)) expect(tests.feel).toBe('passed');
+});
