@@ -6,7 +6,9 @@ export function changeWords(change: ChangeKind, { request, choice }: { request: 
   if (pieces.length === 1 || !OF_BUNDLE.includes(change.kind)) return wordsFor(change, request, choice);
   const at = ('bundle' in change ? change.bundle : undefined) ?? 0;
   const words = wordsFor(change, request, choice && choiceOfBundle(choice, at));
-  return `${pieces[at]!.title}: ${words.charAt(0).toLowerCase()}${words.slice(1)}`;
+  // told a moment ago of a piece that has left since
+  const whose = pieces[at];
+  return whose ? `${whose.title}: ${words.charAt(0).toLowerCase()}${words.slice(1)}` : words;
 }
 const OF_BUNDLE: readonly ChangeKind['kind'][] = ['turns', 'turned', 'hollow', 'guard'];
 

@@ -24,7 +24,9 @@ export function OneOrTwo({ parcel, nest }: { parcel: ParcelUse; nest: NestUse })
   const [problem, setProblem] = useState<string | null>(null);
   const held = heldIn(view);
   if (held.length < 2) return null;
-  const answer = asked?.of === request ? asked.answer : null;
+  // an answer for other pieces than these says nothing
+  const isOfThese = request.pieceIds.join() === held.map(({ pieceId }) => pieceId).join();
+  const answer = asked?.of === request && isOfThese ? asked.answer : null;
   const waits = asked !== null && asked.of === request && answer === null;
   const compare = async () => {
     setAsked({ of: request, answer: null });
