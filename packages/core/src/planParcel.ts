@@ -1,5 +1,6 @@
 import type { House } from './house/House.ts';
-import { waysToStand, type Wraps } from './stages/box/stowInBox.ts';
+import { waysToStand } from './stages/box/stowInBox.ts';
+import type { Wraps } from './stages/wrap/WrappedItem.ts';
 import { traceFrontier } from './stages/frontier/traceFrontier.ts';
 import { countPlans, type PlanSpace } from './stages/frontier/PlanSpace.ts';
 import type { PlanOption } from './stages/frontier/PlanOption.ts';

@@ -1,14 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { BY_HAND, buyGate, recordParcel, worthMinor, type Quote, type QuoteRefusal, type RatedFor } from '@inch-nest/core';
-import {
-  orderOf,
-  valuesOf,
-  type CounterAnswer,
-  type KeptFields,
-  type LabelOrder,
-  type PieceValues,
-  type ShopView,
-} from '@inch-nest/contracts';
+import { orderOf, type CounterAnswer, type LabelOrder, type ShopView } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
 import { Missing, Refused } from '../refusals.ts';

@@ -1,5 +1,5 @@
 'use client';
-import { Input, Select } from 'antd';
+import { Select } from 'antd';
 import type { PartOf } from '@inch-nest/core';
 import { heldIn } from '@inch-nest/contracts';
 import { PickedClash } from '../../parcel/fields/PickedClash.tsx';

@@ -17,7 +17,7 @@ import { titleOf } from '../../words/titleOf.ts';
 /** Every service with the lines of its price, or why it cannot; one is chosen. */
 export function RateStation({ parcel, nest }: BenchUse) {
   const { write } = useShop();
-  const { life, piece } = parcel.view;
+  const { life } = parcel.view;
   const { plan, request } = nest;
   const weighed = life.weighing && !life.weighingStale ? life.weighing : null;
   const weightLb = weighed?.weightLb ?? plan?.weight.grossLb ?? null;

@@ -59,4 +59,4 @@ function sizeOf(stand: Stand, sizes: readonly Triple[]): Triple {
 
 /** Outside of two that stand next to each other. */
 export const joined = (one: Triple, other: Triple, along: 0 | 1 | 2): Triple =>
-  one.map((side, axis) => (axis === along ? side + other[axis]! : Math.max(side, other[axis]!))) as unknown as Triple;
+  one.map((side, axis) => (axis === along ? side + other[axis] : Math.max(side, other[axis]!))) as unknown as Triple;

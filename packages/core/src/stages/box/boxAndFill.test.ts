@@ -13,7 +13,8 @@ import { weighParcel } from '../weight/weighParcel.ts';
 import { wrapItem } from '../wrap/wrapItem.ts';
 import type { BoxRoom } from './BoxChoices.ts';
 import { gapsAround, leastGap } from './gapsAround.ts';
-import { heldBare, heldInBoxes, shellsRound, stow, type Held, type Wraps } from './stowInBox.ts';
+import { heldBare, heldInBoxes, shellsRound, stow, type Held } from './stowInBox.ts';
+import type { Wraps } from '../wrap/WrappedItem.ts';
 import { stowAsTold } from './stowAsTold.ts';
 import { whyNot } from './whyNot.ts';
 

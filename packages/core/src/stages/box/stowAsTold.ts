@@ -4,7 +4,8 @@ import { rowOf, standsAll, type Stand } from '../../engineering/stowage/Stand.ts
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
 import { gapsAround } from './gapsAround.ts';
 import { boarded, cutDown, envelopeRound, isEnvelope, lined, wholeShell } from './makeShell.ts';
-import { blockOf, gridIn, innerBox, stow, waysToStand, type Wraps } from './stowInBox.ts';
+import { blockOf, gridIn, innerBox, stow, waysToStand } from './stowInBox.ts';
+import type { Wraps } from '../wrap/WrappedItem.ts';
 import type { Shell, StowedBox } from './StowedBox.ts';
 
 /** How somebody says a bundle lies. */

@@ -6,7 +6,7 @@ import { standIn, standsAll, type Stand } from '../../engineering/stowage/Stand.
 import { standsFor } from '../../engineering/stowage/standsFor.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
-import type { WrappedItem } from '../wrap/WrappedItem.ts';
+import type { WrappedItem, Wraps } from '../wrap/WrappedItem.ts';
 import { isUsable, usableBoxes, type BoxLocks, type BoxRoom } from './BoxChoices.ts';
 import { gapsAround, gapsAroundInner, leastGap } from './gapsAround.ts';
 import { boarded, builtOutsideIn, envelopeRound, hasBoard, isEnvelope, wholeShell } from './makeShell.ts';
@@ -20,9 +20,6 @@ export interface Held extends Block {
   /** Outside of what the outer box holds. */
   readonly heldIn: Triple;
 }
-
-/** One wrap for each piece of a parcel, in their order. */
-export type Wraps = readonly [WrappedItem, ...WrappedItem[]];
 
 /** Ways in which several bundles may stand are looked at up to so many, the closest first. */
 const MOST_STANDS = 8;

@@ -2,7 +2,8 @@ import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
 import { formatLength, type UnitSystem } from '../../units/index.ts';
-import { beddingNeeded, heldBare, type Wraps } from './stowInBox.ts';
+import { beddingNeeded, heldBare } from './stowInBox.ts';
+import type { Wraps } from '../wrap/WrappedItem.ts';
 import { isEnvelope } from './makeShell.ts';
 import type { BoxRefusal, InnerBox } from './StowedBox.ts';
 

@@ -2,7 +2,8 @@ import type { FillStock, Stockroom } from '../../engineering/materials/stock.ts'
 import type { House } from '../../house/House.ts';
 import type { BoxLocks, BoxRoom } from '../box/BoxChoices.ts';
 import { isEnvelope } from '../box/makeShell.ts';
-import { gapsIn, heldBare, heldInBoxes, shellsRound, type Held, type waysToStand, type Wraps } from '../box/stowInBox.ts';
+import { gapsIn, heldBare, heldInBoxes, shellsRound, type Held, type waysToStand } from '../box/stowInBox.ts';
+import type { Wraps } from '../wrap/WrappedItem.ts';
 import { fillsByRoom } from '../fill/leastRoom.ts';
 import { packingWay, type PackingWay } from '../box/packingWay.ts';
 import { shellMaker } from '../box/shellsFor.ts';

@@ -10,15 +10,15 @@ import {
   medianDropIn,
 } from '../../engineering/journey/dropHeights.ts';
 import { normalCdf } from '../../engineering/numeric/normal.ts';
-import { GUARDS, HARD_POINTS } from '../../engineering/pieces/hardPoints.ts';
+import { HARD_POINTS } from '../../engineering/pieces/hardPoints.ts';
 import type { House } from '../../house/House.ts';
 import type { Quote } from '../../engineering/tariff/Quote.ts';
 import { isEnvelope } from '../box/makeShell.ts';
-import type { Block, Gaps, LyingBundle, Shell, StowedBox } from '../box/StowedBox.ts';
+import type { Block, Gaps, LyingBundle, Shell } from '../box/StowedBox.ts';
 import { countOf } from '../box/stowInBox.ts';
-import { boxFaceOf } from '../box/boxFaceOf.ts';
 import { driftedGaps } from '../fill/effectiveGaps.ts';
-import { emptyBefore, faceLayers, pieceFaceAt } from '../fill/faceLayers.ts';
+import { faceLayers, pieceFaceAt } from '../fill/faceLayers.ts';
+import { contactOfOne, knockOfOne, type Touching } from './touching.ts';
 import type { FilledBox, Struck } from '../fill/FilledBox.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
@@ -30,7 +30,6 @@ export type Way = Pick<Quote, 'zone' | 'handlingFactor' | 'crushFactor'>;
 
 /** All judgement. Stress on the board at which a corner may come through, and how unsure that is. */
 const PUNCH = { psi: { single: 200, double: 350 }, boardSpread: 0.25, chance: 0.1, behindWall: 0.2, bareFace: 0.5 };
-const CONTACT = { gapIn: 0.5, gapSpreadIn: 0.15, coverIn: 0.7, coverSpreadIn: 0.2, chance: 0.06, inInnerBox: 0.2 };
 const BEND = { thinGlassIn: 0.5, thinIn: 1.1, slender: 15, bare: 0.2, oneCard: 0.02, twoCards: 0.004, inBox: 0.2 };
 const CREASE = { unstiffened: 0.05, nearCorner: 0.03, nearIn: 0.5 };
 /** Burst beyond the certificate; at an untaped side seam, and by soft or loose fill in a single wall, of a heavy parcel. */
@@ -192,95 +191,6 @@ function burstChance(weighed: WeighedParcel, { seams }: House): number {
     certificateHolds(weighed) ? 0 : BURST.uncertified,
     heavy && seams === 'skin' ? BURST.openSeam : 0,
     heavy && soft ? BURST.softFill : 0,
-  );
-}
-
-/** What contact depends on besides the gaps. */
-type Touching = Pick<StowedBox, 'bundles' | 'resting' | 'inner'>;
-
-/** Chance that a hard point of any bundle is touched on a journey of so many drops, drifted or not. */
-export const mixedContact = (held: Touching, gaps: Gaps, drift: number, drops: number): number =>
-  anyOf(held.bundles.map((_, at) => contactOfOne(held, at, gaps, drift, drops)));
-
-function contactOfOne(held: Touching, at: number, gaps: Gaps, drift: number, drops: number): number {
-  if (held.bundles[at]!.wrapped.piece.facts.hardPoints.length === 0) return 0;
-  const some = (chance: number) => breaksWithin(drops, chance);
-  const still = contactChance(held, at, gaps, some);
-  return drift > 0 ? (1 - drift) * still + drift * contactChance(held, at, driftedGaps(gaps), some) : still;
-}
-
-/**
- * A hard point meets the wall, or what is beyond it, where the gap before it is used up and its cover is thin.
- *
- * @param some chance that of the drops of a journey at least one comes true
- */
-function contactChance(held: Touching, at: number, gaps: Gaps, some: (chance: number) => number): number {
-  const { wrapped, orientation, layout } = held.bundles[at]!;
-  const { facts, archetype } = wrapped.piece;
-  return (
-    1 -
-    facts.hardPoints
-      .filter(({ kind }) => HARD_POINTS[kind].touches)
-      .flatMap((point) => {
-        const face = boxFaceOf(point, orientation);
-        const coverIn = wrapped.coverOnFaceIn[point.face] + (point.guard ? GUARDS[point.guard].thicknessIn : 0);
-        const thin = normalCdf((CONTACT.coverIn - coverIn) / CONTACT.coverSpreadIn);
-        // what has another before it knocks against that instead
-        if (held.resting[face].on[at]!.length > 0) return [];
-        return layout.columns[face]
-          .filter(({ beyond }) => beyond === 0)
-          .map((column) => {
-            const gapIn = gaps[face] + emptyBefore(held, at, face, column);
-            const used = normalCdf((CONTACT.gapIn - gapIn) / CONTACT.gapSpreadIn);
-            const one =
-              some(FACE_CHANCES[face]) * used * thin * CONTACT.chance * (held.inner ? CONTACT.inInnerBox : 1) * archetype.harm.contact;
-            return amongPlaces(one, column.places);
-          });
-      })
-      .reduce((none, chance) => none * (1 - chance), 1)
-  );
-}
-
-/** That something comes true at one at least of so many places. */
-const amongPlaces = (chance: number, places: number): number => (places === 1 ? chance : breaksWithin(places, chance));
-
-/** Pieces that meet bare, against a wall's chance where the cover between them is used up; judgement. */
-const BARE_KNOCK = { chance: 0.2, coverIn: 0.02 };
-const ACROSS = [
-  ['left', 'right'],
-  ['front', 'back'],
-  ['bottom', 'top'],
-] as const;
-
-/**
- * Two bundles side by side, or one upon another, knock together where the cover between them is used up: as a hard point
- * meets a wall, with the cover of both in its place and no gap; bare against bare a fifth of the times they are thrown
- * together.
- */
-export const knockChance = (held: Touching, drops: number): number => anyOf(held.bundles.map((_, at) => knockOfOne(held, at, drops)));
-
-/** That one of the bundles is harmed so, by one of its like or by another. */
-function knockOfOne({ bundles, resting, inner }: Touching, at: number, drops: number): number {
-  const { wrapped, layout } = bundles[at]!;
-  const { archetype } = wrapped.piece;
-  if ((bundles.length === 1 && layout.count === 1) || archetype.fragility === null) return 0;
-  const coverOn = (which: number, face: Struck) => bundles[which]!.wrapped.coverOnFaceIn[pieceFaceAt(face, bundles[which]!.orientation)];
-  const knocks = (coverIn: number, pairs: number, low: Struck, high: Struck): number => {
-    const thin = normalCdf((CONTACT.coverIn - coverIn) / CONTACT.coverSpreadIn) * CONTACT.chance;
-    const thrown = breaksWithin(drops, FACE_CHANCES[low] + FACE_CHANCES[high]);
-    const one = thrown * (coverIn <= BARE_KNOCK.coverIn ? BARE_KNOCK.chance : thin) * (inner ? CONTACT.inInnerBox : 1);
-    return amongPlaces(one * archetype.harm.contact, pairs);
-  };
-  return either(
-    0,
-    ...ACROSS.flatMap(([low, high], axis) => {
-      const pairs = layout.pairs[axis]!;
-      const alike = pairs === 0 ? [] : [knocks(coverOn(at, low) + coverOn(at, high), pairs, low, high)];
-      const others = ([low, high] as const).flatMap((face) =>
-        resting[face].on[at]!.map((next) => knocks(coverOn(at, face) + coverOn(next.at, face === low ? high : low), 1, low, high)),
-      );
-      return [...alike, ...others];
-    }),
   );
 }
 

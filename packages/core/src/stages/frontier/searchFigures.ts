@@ -4,7 +4,8 @@ import type { BoxStock, FillStock } from '../../engineering/materials/stock.ts';
 import { postageFloors, type PostageFloor } from '../../engineering/tariff/postageFloor.ts';
 import type { House } from '../../house/House.ts';
 import { countOf, overAll, piecesLb, type Held } from '../box/stowInBox.ts';
-import type { LyingBundle, Shell } from '../box/StowedBox.ts';
+import type { Shell } from '../box/StowedBox.ts';
+import { decidingOf } from './decidingOf.ts';
 import { effectiveGaps, sinkingPsiOf, type GapLoad } from '../fill/effectiveGaps.ts';
 import { fillAmount } from '../fill/fillAmount.ts';
 import { bundleLb } from '../fill/fillVoids.ts';
@@ -184,12 +185,6 @@ function fillInner(held: Held, fill: FillStock): Within & { readonly weightLb: n
 /** What fills an inner box, cubic feet. */
 const boughtWithin = ({ blockIn, emptyIn3, inner }: Held, fill: FillStock): number =>
   fillAmount(fill, 'inner', blockIn, inner!.box.insideIn, inner!.gaps, 0, 0, emptyIn3).boughtFt3;
-
-/** The bundle whose shock stands for all in a floor: of those that lie lowest the most delicate by its peak. */
-export const decidingOf = ({ bundles }: Pick<Held, 'bundles'>): LyingBundle =>
-  bundles
-    .filter(({ atIn }) => atIn[2] === 0)
-    .reduce((least, one) => ((one.wrapped.piece.criticalG ?? Infinity) < (least.wrapped.piece.criticalG ?? Infinity) ? one : least));
 
 /** Works out shells, remembering postage by outside and container. */
 export function shellFigurer({ house, tapes, carriages, pieces }: PlanSpace): (shell: Shell) => ShellFigures {

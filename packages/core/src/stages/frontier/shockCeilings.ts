@@ -8,7 +8,7 @@ import type { FillStock } from '../../engineering/materials/stock.ts';
 import type { Layout } from '../../engineering/stowage/Block.ts';
 import { piecesLb, type Held } from '../box/stowInBox.ts';
 import type { LyingBundle } from '../box/StowedBox.ts';
-import { decidingOf } from './searchFigures.ts';
+import { decidingOf } from './decidingOf.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { Gaps } from '../box/StowedBox.ts';
 import { effectiveGaps, type GapLoad, type GapMaterial } from '../fill/effectiveGaps.ts';

@@ -7,7 +7,7 @@ import { planParcel } from '../../planParcel.ts';
 import { testsDue, writeBenchSteps } from '../bench/writeBenchSteps.ts';
 import { stockUsed } from '../bench/stockUsed.ts';
 import { faceLayers } from '../fill/faceLayers.ts';
-import { knockChance } from '../frontier/quietCauses.ts';
+import { knockChance } from '../frontier/touching.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { derivePlan } from './derivePlan.ts';
 import { findFaults } from './findFaults.ts';

@@ -1,7 +1,7 @@
 import { HEAVIEST_LB } from '../../engineering/journey/dropSchedule.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import { OWN_BOX, ownBoxOf } from '../box/ownBox.ts';
-import type { Wraps } from '../box/stowInBox.ts';
+import type { WrappedItem, Wraps } from '../wrap/WrappedItem.ts';
 import { stowAsTold } from '../box/stowAsTold.ts';
 import { fillVoids } from '../fill/fillVoids.ts';
 import { judgeParcel, type Judge } from '../frontier/judgeParcel.ts';
@@ -16,7 +16,6 @@ import { carriages, rateParcel, type Carriage, type Pieces, type RateLocks } fro
 import { readSale } from '../sale/readSale.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import { weighParcel } from '../weight/weighParcel.ts';
-import type { WrappedItem } from '../wrap/WrappedItem.ts';
 import { measuredAs } from '../wrap/waysToWrap.ts';
 import { wrapItem } from '../wrap/wrapItem.ts';
 import { bundleLocks, piecesOf, type PlanRequest } from './PlanRequest.ts';

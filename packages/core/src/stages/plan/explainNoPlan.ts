@@ -1,7 +1,8 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { formatLength, formatSize, type UnitSystem } from '../../units/index.ts';
 import { leastGap } from '../box/gapsAround.ts';
-import { gapsIn, heldBare, stow, type Wraps } from '../box/stowInBox.ts';
+import { gapsIn, heldBare, stow } from '../box/stowInBox.ts';
+import type { Wraps } from '../wrap/WrappedItem.ts';
 import { wholeShell, isEnvelope } from '../box/makeShell.ts';
 import { whyNot } from '../box/whyNot.ts';
 import { fillVoids } from '../fill/fillVoids.ts';

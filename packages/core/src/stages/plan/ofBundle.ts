@@ -20,7 +20,10 @@ export const choiceOfBundle = (choice: PlanChoice, at: number): PlanChoice =>
 export function planOfBundle(plan: PlanDocument, at: number): PlanDocument {
   const own = planBundles(plan)[at];
   if (!own || !plan.others) return plan;
-  const { others: _, risks, ...rest } = plan;
+  const { risks } = plan;
+  const rest = Object.fromEntries(
+    Object.entries(plan).filter(([part]) => part !== 'others' && part !== 'risks'),
+  ) as unknown as PlanDocument;
   const { piece, layers, bundleIn, coverIn, block } = own;
   return { ...rest, piece, layers, bundleIn, coverIn, block, choice: choiceOfBundle(plan.choice, at), shock: risks?.[at]?.shock ?? null };
 }

@@ -80,3 +80,6 @@ export interface WrappedItem {
   /** Requirements of finish and damp that the layers break. */
   readonly missing: readonly ('softFirstLayer' | 'dampBarrier')[];
 }
+
+/** One wrap for each piece of a parcel, in their order. */
+export type Wraps = readonly [WrappedItem, ...WrappedItem[]];

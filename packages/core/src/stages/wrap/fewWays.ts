@@ -1,6 +1,5 @@
 import { dropHeightAtG } from '../../engineering/cushion/dropHeight.ts';
-import type { Wraps } from '../box/stowInBox.ts';
-import type { WrappedItem } from './WrappedItem.ts';
+import type { WrappedItem, Wraps } from './WrappedItem.ts';
 
 /** Several may stand in many ways, so that each wrap is looked at many times: so many of them stand for all. */
 const MOST_WAYS = 16;
