@@ -12,12 +12,12 @@ const root = dirname(dirname(fileURLToPath(import.meta.url)));
 const LAPTOP = { width: 1280, height: 800 };
 const VIEWS = [
   { name: 'nest', title: 'puzzle jug', station: 'nest' },
-  { name: 'nest-apart', title: 'barometer', station: 'nest', press: 'peeled apart' },
+  { name: 'nest-several', title: 'Binnacle lamp, copper', station: 'nest' },
   { name: 'nest-balance', title: 'orrery', station: 'nest', press: 'Open the chart', scroll: '.open-balance' },
   { name: 'nest-drop', title: 'tea urn', station: 'nest', theme: 'night', press: 'drop it', wait: 'It feels' },
   { name: 'sale', title: 'puzzle jug', station: 'sale' },
   { name: 'new-sale', path: '/new', type: 'stoneware tea urn, 9 x 8 x 14 in, 6 lb 3 oz, sold 84, to 40217, by Friday, 12 lampposts' },
-  { name: 'look-over', title: 'orrery', station: 'look-over' },
+  { name: 'look-over', title: 'Binnacle lamp, copper', station: 'look-over' },
   { name: 'bench', title: 'tea urn', station: 'bench', press: 'Done', wait: 'Step 2 of' },
   { name: 'day', path: '/day' },
   { name: 'weigh', title: 'ground stopper', station: 'weigh' },
