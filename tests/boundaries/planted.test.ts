@@ -141,8 +141,8 @@ test.each<[string, string, string, string, string[]]>([
   [
     'a change to a plan',
     `${CORE}stages/plan/ChangeKind.ts`,
-    "  | { readonly kind: 'turned' }",
-    "  | { readonly kind: 'turned' }\n  | { readonly kind: 'split' }",
+    "  | { readonly kind: 'unboxed' }",
+    "  | { readonly kind: 'unboxed' }\n  | { readonly kind: 'split' }",
     ['apps/web/src/words/changeWords.ts'],
   ],
   [

@@ -14,6 +14,7 @@ import {
   linerPanels,
   lowerBox,
   parseQuantity,
+  piecesOnLine,
   readSaleLine,
   type SaleLine,
   peakG,
@@ -41,22 +42,28 @@ const DOUBLE_FROM_IN = 0.22;
 type Layer = NestRequest<'shock'>['layers'][number];
 const layerOf = ({ area, thickness, a, b, p }: Layer): CushionLayer => ({ areaIn2: area, thicknessIn: thickness, curve: { a, b, p } });
 
-/** A sale in the command line's words: what was understood, and what joined the title with a doubt. */
-function saleOf({ title, count = 1, archetype, sizeIn, weightLb, soldMinor, destinationPostcode, shipBy, readings }: SaleLine): unknown {
-  const piece = { title, count, kind: archetype ?? null, size: sizeIn ?? null, weight: weightLb ?? null };
+/** A sale in the command line's words: its pieces, money summed, and what joined a title with a doubt. */
+function saleOf(lines: readonly SaleLine[]): unknown {
+  const sold = lines.flatMap(({ soldMinor }) => soldMinor ?? []);
+  const first = <Field extends 'destinationPostcode' | 'shipBy'>(field: Field) =>
+    lines.find((line) => line[field] !== undefined)?.[field] ?? null;
   return {
-    pieces: title === undefined ? [] : [piece],
-    sold: soldMinor ?? null,
-    to: destinationPostcode ?? null,
-    by: shipBy ?? null,
-    doubts: readings.flatMap(({ text, problem, doubt }) => ((problem ?? doubt) ? [{ text, why: problem ?? doubt }] : [])),
+    pieces: lines.flatMap(({ title, count = 1, archetype, sizeIn, weightLb }) =>
+      title === undefined ? [] : [{ title, count, kind: archetype ?? null, size: sizeIn ?? null, weight: weightLb ?? null }],
+    ),
+    sold: sold.length > 0 ? sold.reduce((sum, minor) => sum + minor, 0) : null,
+    to: first('destinationPostcode'),
+    by: first('shipBy'),
+    doubts: lines.flatMap(({ readings }) =>
+      readings.flatMap(({ text, problem, doubt }) => ((problem ?? doubt) ? [{ text, why: problem ?? doubt }] : [])),
+    ),
   };
 }
 
 /** Each command's answer to a request that its schema has read. */
 export const ANSWERS: { [Command in NestCommand]: (request: NestRequest<Command>) => unknown } = {
   parse({ text, sale, units, today }) {
-    if (sale !== undefined) return saleOf(readSaleLine(sale, { today, system: units }));
+    if (sale !== undefined) return saleOf(piecesOnLine(sale).map((line) => readSaleLine(line, { today, system: units })));
     const quantity = parseQuantity(text!, units);
     if (quantity.kind === 'notUnderstood') throw new BadInput([{ path: 'text', message: quantity.problem }]);
     return quantity;

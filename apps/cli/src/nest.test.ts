@@ -186,6 +186,19 @@ describe('answers', () => {
     });
   });
 
+  test('parse: several pieces on one line, told apart by a plus, with their counts; money summed', () => {
+    expect(
+      answer('parse', { sale: 'binnacle glass 9 x 9 x 11, 2 lb, sold 30, to 40217 + two stands, 30 x 6 x 6, 7 lb each, sold 20 each' }),
+    ).toMatchObject({
+      pieces: [
+        { title: 'binnacle glass', count: 1, size: [9, 9, 11], weight: 2 },
+        { title: 'stands', count: 2, size: [30, 6, 6], weight: 7 },
+      ],
+      sold: 7000,
+      to: '40217',
+    });
+  });
+
   test('plan: several pieces with their parts, each bundle by its letter with its chance, and what decides', () => {
     const { stock, house } = request();
     const asked = {

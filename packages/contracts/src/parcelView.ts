@@ -69,6 +69,8 @@ export interface SetMember {
   code: string;
   title: string;
   tracking: string | null;
+  /** How far it has come. */
+  state: string;
   /** What its nest costs in all, in minor units; null where none is kept. */
   costMinor: number | null;
 }

@@ -10,6 +10,8 @@ const HELD = {
   pieceId: 'piece-1',
   sale: { destinationPostcode: field('21840', '21840') },
   piece: { size: field('9 x 6 x 6', [9, 6, 6]), weight: field('2 lb', 2) },
+  bundleId: 'bundle-1',
+  others: [{ bundleId: 'bundle-2', pieceId: 'piece-2', piece: { weight: field('7 lb', 7) } }],
   nest: { choice: null, locks: {} },
 } as unknown as ParcelView;
 const waits = (path: string, value: unknown): Pending => ({ path, value }) as Pending;
@@ -27,6 +29,11 @@ test('what is understood stands at once, the newest last, and the rest is untouc
   expect(shown.sale.destinationPostcode.value).toBe('40217');
   expect(shown.piece.weight).toBe(HELD.piece.weight);
   expect(HELD.piece.size).toMatchObject({ text: '9 x 6 x 6' });
+});
+
+test('what waits of another piece stands on that one alone', () => {
+  const shown = overlayParcel(HELD, [waits('piece/piece-2/weight', '8 lb')], SETTING);
+  expect([shown.others[0]!.piece.weight.value, shown.piece.weight.value]).toEqual([8, 2]);
 });
 
 test('what is not understood stands beside the last good value and changes no figure', () =>

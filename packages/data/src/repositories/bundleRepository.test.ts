@@ -136,6 +136,9 @@ describe('taken out', () => {
     expect(await titles(id)).toEqual(['jars', 'tray']);
     expect((await read(id)).share).toBeNull();
     expect((await listShelf(room)).some((tag) => tag.id === sibling.id)).toBe(false);
+    await step(id, 'redo');
+    expect((await read(id)).set.map((one) => one.id).sort()).toEqual([id, sibling.id].sort());
+    expect((await read(id)).share).toEqual(here.share);
   });
 
   test('aside it does not go, and the last of a parcel cannot', async () => {
@@ -163,6 +166,12 @@ describe('two sales to one buyer', () => {
     expect(joined.share).toMatchObject({ soldMinor: 14_400 });
     expect((await listShelf(room)).some((tag) => tag.id === second)).toBe(false);
     await expect(read(second)).rejects.toThrow(`the pieces of parcel ${code} went into another parcel`);
+    // taken back where it is looked at, and done again
+    await step(first, 'undo');
+    expect((await read(second)).piece.title.value).toBe('vase');
+    expect(await titles(first)).toEqual(['bowl']);
+    await step(first, 'redo');
+    expect(await titles(first)).toEqual(['bowl', 'vase']);
     await move(first, bundleId, 'own');
     expect((await read(second)).piece.title.value).toBe('vase');
     expect((await read(second)).code).toBe(code);

@@ -87,7 +87,8 @@ export async function moveBundles(database: ShopDatabase, shop: ShopView, parcel
         : wanted.to === 'own'
           ? await ownParcel(database, rows, first, person.id, now, transaction)
           : await other(database, rows, wanted.to, bundles.length, transaction);
-    await note(database, rows, bundles, target, person.id, now, transaction);
+    // what is joined is looked at in the other parcel, and taken back there
+    await note(database, rows, bundles, target, person.id, now, transaction, target && isAll ? target : rows.parcel);
     if (target && isAll)
       await appendEvent(
         database,
@@ -142,6 +143,7 @@ async function settleLife(database: ShopDatabase, parcelId: string, here: Parcel
   if (!event || held > 0 !== joined) return;
   const happening: Happening = joined ? { kind: 'parted' } : { kind: 'joined', into: here.id };
   await appendEvent(database, { id: randomUUID(), parcelId, personId: event.personId, happening, now, undoOf: null }, transaction);
+  if (joined && parcel.saleId === here.saleId && parcel.id !== here.id) await together(database, [here, parcel], transaction);
   // an empty parcel is none of a set, nor is what is left of a set of two
   if (!joined && parcel.together) {
     await models.parcel.update({ together: null }, { where: { id: parcelId }, transaction });
@@ -173,6 +175,7 @@ async function note(
   personId: string,
   now: Date,
   transaction: Transaction,
+  notedOn: ParcelRow = rows.parcel,
 ): Promise<void> {
   const parcels = [rows.parcel, ...(target && target.id !== rows.parcel.id ? [target] : [])];
   const nestsOf = (of: (parcel: ParcelRow) => NestValue) => Object.fromEntries(parcels.map((parcel) => [parcel.id, of(parcel)]));
@@ -190,7 +193,7 @@ async function note(
   await database.models.change.create(
     {
       id: randomUUID(),
-      parcelId: rows.parcel.id,
+      parcelId: notedOn.id,
       entity: 'bundle',
       about: bundles[0]!.id,
       path: 'place',

@@ -21,7 +21,7 @@ export async function setOf({ models }: ShopDatabase, together: string | null, t
   });
   const costOf = (planId: string | null) =>
     (plans.find((plan) => plan.id === planId)?.get('costMinor' as never) as number | undefined) ?? null;
-  return parcels.map(({ id, code, planId }) => ({
+  return parcels.map(({ id, code, planId, state }) => ({
     id,
     code,
     title: bundles
@@ -29,6 +29,7 @@ export async function setOf({ models }: ShopDatabase, together: string | null, t
       .map((bundle) => countedTitle(pieces.find((piece) => piece.id === bundle.pieceId)!))
       .join(', '),
     tracking: labels.find((label) => label.parcelId === id)?.tracking ?? null,
+    state,
     costMinor: costOf(planId),
   }));
 }

@@ -29,8 +29,9 @@ export async function keepTemplate(
 ): Promise<void> {
   const person = personOf(shop, wanted.personId);
   await database.sequelize.transaction(async (transaction) => {
-    const { parcel, piece } = await lockParcel(database, parcelId, transaction);
+    const { parcel, piece, others } = await lockParcel(database, parcelId, transaction);
     if (await database.models.template.findByPk(wanted.id, { transaction })) return;
+    if (others.length > 0) throw new Refused([{ path: 'name', message: 'a template is of one piece: take it out of the others first' }]);
     if (!parcel.nest.choice) throw new Refused([{ path: 'nest', message: 'keep a nest first; it goes into the template' }]);
     if ((await database.models.template.count({ transaction })) >= MOST_TEMPLATES)
       throw new Refused([{ path: 'name', message: `the shop holds ${MOST_TEMPLATES} templates already` }]);

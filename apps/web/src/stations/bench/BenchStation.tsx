@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { ArrowLeft, Pause, Play, Volume2, VolumeX } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { blockingFaults, SHEET_BOARD, stockUsed, testState, type BenchStep, type Remedy, type UsedInstead } from '@inch-nest/core';
-import { benchPlanFor } from '@inch-nest/contracts';
+import { benchPlanFor, heldIn } from '@inch-nest/contracts';
 import { useBenchLog } from '../../parcel/useBenchLog.ts';
 import { useScan } from '../../devices/scanner/ScannerProvider.tsx';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
@@ -146,6 +146,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
     bench.option,
     life.steps.flatMap((one) => one.used),
   ).map((use) => ({ ...use, name: nameOf[use.kind].find((one) => one.key === use.key)?.name ?? use.key }));
+  const bins = [...new Set(heldIn(view).flatMap(({ piece }) => piece.bin.value ?? []))];
   const broken = life.state === 'brokenAtBench';
   const wrong = life.sealed ? [] : blockingFaults(bench.option, shop.house);
   return (
@@ -162,9 +163,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
         <div>
           <h1>{titleOf(view)}</h1>
           <p className="soft sub">
-            {[view.sale.buyer.value, view.piece.bin.value && `bin ${String(view.piece.bin.value)}`, `parcel ${view.code}`]
-              .filter(Boolean)
-              .join(' · ')}
+            {[view.sale.buyer.value, bins.length > 0 && `bin ${bins.join(', ')}`, `parcel ${view.code}`].filter(Boolean).join(' · ')}
           </p>
         </div>
         <div className="packing-tools">

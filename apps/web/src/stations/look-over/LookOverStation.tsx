@@ -229,7 +229,7 @@ function OnePiece({ parcel, nest, whole }: BenchUse & { whole: ParcelUse }) {
           meaning={(seal: string | null) => (seal ? 'broken means opened' : 'for what could be swapped')}
         />
       </div>
-      <LikeBefore parcel={parcel} nest={nest} />
+      {whole.view.others.length === 0 && <LikeBefore parcel={parcel} nest={nest} />}
       <Cautions list={cautionsFor(facts, guess.weightLb)} />
     </>
   );

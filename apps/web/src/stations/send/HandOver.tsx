@@ -3,13 +3,14 @@ import { Button } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import Link from 'next/link';
 import { useState } from 'react';
-import { collectionDay, type Happening, type Job } from '@inch-nest/core';
-import type { TrackingAnswer } from '@inch-nest/contracts';
+import { collectionDay, STANDING, type Happening, type Job, type ParcelState } from '@inch-nest/core';
+import type { SetMember, TrackingAnswer } from '@inch-nest/contracts';
 import { send } from '../../session/http.ts';
 import { useLocalClock } from '../../session/useLocalClock.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { Trouble } from '../../parts/Trouble.tsx';
+import { stateWords } from '../../words/stateWords.ts';
 import { listed, titleOf } from '../../words/titleOf.ts';
 
 const PLACING = [
@@ -35,6 +36,10 @@ const OPENS: Readonly<Record<Job, string>> = {
   exchange: 'In exchange: your',
 };
 
+/** What is in a parcel of a set, and its number as far as it has one. */
+const numbered = ({ title, tracking }: SetMember): string =>
+  `${title.toLowerCase()} ${tracking ? `with the number ${tracking}` : 'with a number to follow'}`;
+
 /** Where the label goes, when it is fetched, what the buyer is told, and what became of it. */
 export function HandOver({ parcel }: { parcel: ParcelUse }) {
   const { shop, write } = useShop();
@@ -58,10 +63,12 @@ export function HandOver({ parcel }: { parcel: ParcelUse }) {
   };
   const gone = ['handedOver', 'delivered', 'damaged', 'lost', 'returned'].includes(view.life.state);
   const others = view.set.filter((one) => one.id !== view.id);
+  // what is labelled goes along, what has left is gone
+  const behind = others.filter(({ state }) => STANDING[state as ParcelState] === 'open' && state !== 'labelled');
   const numbers =
     others.length === 0
       ? `its number is ${label.tracking}`
-      : `it is one of ${view.set.length} parcels, since what is heavy and what is delicate travel safer apart: ${listed(view.set.map((one) => `${one.title.toLowerCase()} ${one.tracking ? `with the number ${one.tracking}` : 'with a number to follow'}`))}`;
+      : `it is one of ${view.set.length} parcels${view.share ? ', packed apart so that each travels safer' : ''}: ${listed(view.set.map(numbered))}`;
   const several = view.piece.count.value > 1 || view.others.length > 0;
   const packed = several ? `are packed and ${gone ? 'on their way' : 'go out'}` : `is packed and ${gone ? 'on its way' : 'goes out'}`;
   const message = `${OPENS[view.sale.job.value]} ${titleOf(view).toLowerCase()} ${packed} with ${card?.carrier ?? 'the carrier'}, ${label.serviceName}; ${numbers}. Please look ${several ? 'them' : 'it'} over when ${several ? 'they come' : 'it comes'}, and keep the box until you have.`;
@@ -78,6 +85,14 @@ export function HandOver({ parcel }: { parcel: ParcelUse }) {
           {fetched !== clock.day && clock.time > service.cutOff && `Today’s pick-up at ${service.cutOff} has gone. `}
           {card!.carrier} fetches on <b>{write.day(fetched)}</b>, ready by <b className="numeral">{service.cutOff}</b>.{' '}
           <Link href="/pickups">All pick-ups</Link>
+        </p>
+      )}
+      {!gone && behind.length > 0 && (
+        <p className="banner mind" role="status">
+          <b>
+            {behind.length} of {view.set.length} would stay behind.
+          </b>{' '}
+          {listed(behind.map((one) => `${one.title}, parcel ${one.code}, is ${stateWords(one.state)}`))}.
         </p>
       )}
       {!gone && (

@@ -2,7 +2,7 @@
 import { Button, Checkbox, Input } from 'antd';
 import { useEffect, useState } from 'react';
 import { parseDimensions, formatWeight, parseWeight, type Triple } from '@inch-nest/core';
-import type { Accessory } from '@inch-nest/contracts';
+import { heldIn } from '@inch-nest/contracts';
 import { useBenchLog } from '../../parcel/useBenchLog.ts';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
@@ -159,7 +159,7 @@ export function WeighStation({ parcel, nest }: BenchUse) {
           plan={nest.plan}
           highest={highest}
           spreadLb={pounds.length > 1 ? Math.max(...pounds) - Math.min(...pounds) : 0}
-          accessories={(view.piece.accessories.value as Accessory[]).map((one) => `${one.name}${one.count > 1 ? 's' : ''}`)}
+          accessories={heldIn(view).flatMap(({ piece }) => piece.accessories.value.map((one) => `${one.name}${one.count > 1 ? 's' : ''}`))}
         />
       )}
     </form>

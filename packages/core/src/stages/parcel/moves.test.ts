@@ -36,7 +36,7 @@ test('while a claim is open its photographs stay, and nothing else is kept back 
 
 test('after sealing tests, contents and measures stand still until it is opened again', () => {
   const still = KINDS.filter((kind) => moveGate({ state: 'sealed', sealed: true }, kind).some((why) => /open it again/.test(why)));
-  expect(still.sort()).toEqual(['bundleMeasured', 'contentsTicked', 'photoRemoved', 'remedied', 'testSkipped', 'testTried']);
+  expect(still.sort()).toEqual(['bundleMeasured', 'contentsTicked', 'joined', 'photoRemoved', 'remedied', 'testSkipped', 'testTried']);
   for (const kind of still) expect(moveGate({ state: 'packing', sealed: false }, kind)).toEqual([]);
 });
 

@@ -226,6 +226,13 @@ describe('at the bench', () => {
     expect(() => finish(planParcel(round))).toThrow('gallery and chimney would each have to come off before the other');
   });
 
+  test('a part that goes in another box than its whole came off there; none comes off itself', () => {
+    const alone = asked([{ ...BOWL, title: 'gallery', partOf: { pieceId: idOf(9), after: null, loosens: 'a screw' } }]);
+    expect(writeBenchSteps(derive(alone), alone.house).some(({ key }) => key.includes('off:'))).toBe(false);
+    const itself = asked([{ ...BOWL, title: 'ring', partOf: { pieceId: idOf(0), after: null, loosens: '' } }, JAR]);
+    expect(() => finish(planParcel(itself))).toThrow('ring cannot come off itself');
+  });
+
   test('a fault says of which piece', () => {
     const bare = derive(of, { layers: [], others: other(), stand: { along: 0, parts: [0, 1] } });
     const feel = faultsOf(bare.rated, of.house).filter(({ kind }) => kind === 'feel');

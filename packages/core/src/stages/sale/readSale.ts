@@ -14,17 +14,15 @@ export function readSale(order: Order): Order {
 }
 
 /**
- * The parts that come off, each after the one that must come off before it.
+ * The parts that come off a piece that is here too, each after the one that must come off before it; what goes in another box
+ * than its whole came off there.
  *
- * @throws RangeError where one belongs to no piece of the order or to itself, or where parts wait for one another
+ * @throws RangeError where one belongs to itself, or where parts wait for one another
  */
 export function offInOrder(pieces: readonly PieceFacts[]): PieceFacts[] {
-  const parts = pieces.filter(({ partOf }) => partOf !== null);
+  const parts = pieces.filter(({ partOf }) => pieces.some(({ id }) => id === partOf?.pieceId));
   const off: PieceFacts[] = [];
-  for (const { id, title, partOf } of parts) {
-    if (id === partOf!.pieceId || !pieces.some((piece) => piece.id === partOf!.pieceId))
-      throw new RangeError(`${title} must come off another piece of the order`);
-  }
+  for (const { id, title, partOf } of parts) if (id === partOf!.pieceId) throw new RangeError(`${title} cannot come off itself`);
   while (off.length < parts.length) {
     const next = parts.find((part) => !off.includes(part) && waitsForNone(part, parts, off));
     if (!next) {

@@ -155,7 +155,11 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
     const part = match[0].trim();
     if (part === '') continue;
     const start = match.index + match[0].indexOf(part);
-    line.readings.push({ at: [start, start + part.length], text: part, ...readPart(line, part, setting) });
+    const sizeAt = line.title === undefined && line.sizeIn === undefined ? sizeBehind(part, setting) : null;
+    for (const [from, to] of sizeAt === null ? [[0, part.length] as const] : [[0, sizeAt] as const, [sizeAt, part.length] as const]) {
+      const own = part.slice(from, to).trim();
+      line.readings.push({ at: [start + from, start + from + own.length], text: own, ...readPart(line, own, setting) });
+    }
   }
   if (line.title) {
     ofOne(line);
@@ -163,6 +167,15 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
     if (archetype) line.archetype = archetype;
   }
   return line;
+}
+
+/** Where a size begins that stands behind a name without a comma: `stand 30 x 6 x 6`; null where none does. */
+function sizeBehind(part: string, { system }: SaleLineSetting): number | null {
+  for (const match of part.matchAll(/(?<=[\p{L})]\s+)(?=[\d.])/gu)) {
+    const read = parseQuantity(part.slice(match.index).replace(EACH, ''), system);
+    if (read.kind === 'dimensions' && read.inches.length > 1) return match.index;
+  }
+  return null;
 }
 
 type Reading = Omit<SaleLineReading, 'at' | 'text'>;
