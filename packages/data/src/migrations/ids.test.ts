@@ -72,9 +72,10 @@ test.each(names)('%s: one piece, sold, in a block of its own, whoever planned it
 test.each(names)('%s: the same life, plan, pictures and steps to take back', async (name) => {
   const before = earlier.views[name]!;
   const view = await read(name);
-  const { steps, bundles, ...life } = view.life;
+  const { steps, ...life } = view.life;
   const { steps: keys, ...lifeBefore } = before.life;
-  expect(life).toEqual(lifeBefore);
+  // each bundle by itself has joined what is known since
+  expect({ ...life, bundles: undefined }).toEqual(lifeBefore);
   expect(steps).toHaveLength(keys.length);
   expect(view.photos).toEqual(before.photos);
   expect(view.undo).toBe(before.undo);

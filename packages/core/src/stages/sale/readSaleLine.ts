@@ -171,7 +171,8 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
 
 /** Where a size begins that stands behind a name without a comma: `stand 30 x 6 x 6`; null where none does. */
 function sizeBehind(part: string, { system }: SaleLineSetting): number | null {
-  for (const match of part.matchAll(/(?<=[\p{L})]\s+)(?=[\d.])/gu)) {
+  if (parseQuantity(part.replace(EACH, ''), system).kind !== 'notUnderstood') return null;
+  for (const match of part.matchAll(/(?<=[\p{L})]{2,}\s+)(?=[\d.])/gu)) {
     const read = parseQuantity(part.slice(match.index).replace(EACH, ''), system);
     if (read.kind === 'dimensions' && read.inches.length > 1) return match.index;
   }
