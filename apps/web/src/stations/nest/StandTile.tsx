@@ -49,7 +49,7 @@ function Swap({
   if (members.length === 2)
     return (
       <Button onClick={() => onSwap(first, second)}>
-        {letters[first]} and {letters[second]} change places
+        Swap {letters[first]} and {letters[second]}
       </Button>
     );
   const pairs = members.flatMap((one, i) => members.slice(i + 1).map((other) => ({ one, other })));

@@ -141,7 +141,7 @@ describe('several different pieces', () => {
     const { nest, taken } = nestOf(asked, (choice) => ({ ...choice, stand: { along: 0 as const, parts: [0, 1] } }));
     await draw(<StandTile plan={nest.plan!} nest={nest} />);
     expect(screen.getByText('A beside B')).toBeTruthy();
-    fireEvent.click(screen.getByRole('button', { name: 'A and B change places' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Swap A and B' }));
     expect(taken.at(-1)!.stand).toEqual({ along: 0, parts: [1, 0] });
   });
 
