@@ -124,15 +124,13 @@ export const pastFilter = z.strictObject({
   after: z.string().max(80).optional(),
 });
 
-/** So many different pieces go in one parcel at most. */
-export const MOST_HELD = MOST_PIECES;
 /** One more piece for a parcel, as a line; the id is its bundle's. */
 export const addPiece = z.strictObject({ ...by, act: z.literal('add'), id: uuid, line: z.string().trim().min(1).max(1000) });
 /** Bundles go aside, into a parcel of their own, or into another parcel to the same buyer. */
 export const moveBundles = z.strictObject({
   ...by,
   act: z.literal('move'),
-  bundleIds: z.array(uuid).min(1).max(MOST_HELD),
+  bundleIds: z.array(uuid).min(1).max(MOST_PIECES),
   to: z.union([z.enum(['aside', 'own']), uuid]),
 });
 export const regroup = z.discriminatedUnion('act', [addPiece, moveBundles]);

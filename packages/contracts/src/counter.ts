@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { civilDate, destination, key, minor, postcode, shortText, sizeIn, uuid, versionNumber, weightLb } from './numbers.ts';
+import { MOST_PIECES } from './plan.ts';
 
 // What the carriers' counter and the application say to each other.
 
@@ -20,7 +21,7 @@ export const labelOrder = z.strictObject({
   /** The day it is sent; orders of earlier versions did not say. */
   shipDate: civilDate.nullable().default(null),
   /** What kinds of goods, as archetypes' keys; earlier versions said one or none. */
-  goods: z.preprocess((told) => (told === null ? [] : typeof told === 'string' ? [told] : told), z.array(key).max(12).default([])),
+  goods: z.preprocess((told) => (told === null ? [] : typeof told === 'string' ? [told] : told), z.array(key).max(MOST_PIECES).default([])),
   /** What was agreed: at another price nothing is bought. */
   priceMinor: minor,
 });

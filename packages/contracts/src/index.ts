@@ -1,7 +1,7 @@
 // Schemas and views of whatever crosses a boundary.
 export * from './problems.ts';
 export { NEST_COMMANDS, type NestCommand, type NestRequest } from './nestCommands.ts';
-export { nestChange, planChoice, planDocument, planRequest, order } from './plan.ts';
+export { MOST_PIECES, nestChange, planChoice, planDocument, planRequest, order } from './plan.ts';
 export * from './keeping.ts';
 export { applyNestChange, nestChangeBetween, nestParts, type NestChange, type NestValue } from './nestChange.ts';
 export { applyShopChange } from './shopChange.ts';

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { frozenFact, recordParcel, type Happening, type ParcelState } from '@inch-nest/core';
-import { MOST_HELD, type AddPiece, type KeptField, type MoveBundles, type NestValue, type ShopView } from '@inch-nest/contracts';
+import { MOST_PIECES, type AddPiece, type KeptField, type MoveBundles, type NestValue, type ShopView } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
 import { Missing, Refused } from '../refusals.ts';
@@ -31,8 +31,8 @@ export async function addPiece(database: ShopDatabase, shop: ShopView, parcelId:
     const rows = await lockParcel(database, parcelId, transaction);
     if (await models.bundle.findByPk(wanted.id, { transaction })) return;
     await mayRegroup(database, rows, transaction);
-    if (rows.others.length + 1 >= MOST_HELD)
-      throw new Refused([{ path: 'line', message: `a parcel holds at most ${MOST_HELD} different pieces: put this one into another` }]);
+    if (rows.others.length + 1 >= MOST_PIECES)
+      throw new Refused([{ path: 'line', message: `a parcel holds at most ${MOST_PIECES} different pieces: put this one into another` }]);
     const piece = pieceFromLine(wanted.line, shop, person);
     const pieceId = randomUUID();
     await models.piece.create(
@@ -277,8 +277,8 @@ async function other(
   if (target.parcel.id === rows.parcel.id) throw new Refused([{ path: 'to', message: 'it is in that parcel already' }]);
   const [here, there] = [rows.sale, target.sale].map((sale) => `${sale.buyer ?? ''} ${sale.destinationPostcode}`);
   if (here !== there) throw new Refused([{ path: 'to', message: 'only pieces to one buyer at one place go in one parcel' }]);
-  if (target.others.length + 1 + count > MOST_HELD)
-    throw new Refused([{ path: 'to', message: `a parcel holds at most ${MOST_HELD} different pieces` }]);
+  if (target.others.length + 1 + count > MOST_PIECES)
+    throw new Refused([{ path: 'to', message: `a parcel holds at most ${MOST_PIECES} different pieces` }]);
   await mayRegroup(database, target, transaction);
   return target.parcel;
 }

@@ -1,7 +1,7 @@
 import { randomInt, randomUUID } from 'node:crypto';
 import { addDays, ARCHETYPES, formatWeight, piecesOnLine, readSaleLine, type ArchetypeKey, type SaleLine } from '@inch-nest/core';
 import {
-  MOST_HELD,
+  MOST_PIECES,
   personAmong,
   readField,
   startOfPiece,
@@ -41,7 +41,7 @@ export interface NewParcel {
  */
 export function saleFromLine(text: string, shop: ShopView, system: 'imperial' | 'metric'): Pick<NewParcel, 'sale' | 'piece' | 'more'> {
   const lines = piecesOnLine(text);
-  if (lines.length > MOST_HELD) throw new Refused([{ path: 'line', message: `a parcel holds at most ${MOST_HELD} different pieces` }]);
+  if (lines.length > MOST_PIECES) throw new Refused([{ path: 'line', message: `a parcel holds at most ${MOST_PIECES} different pieces` }]);
   const [first, ...more] = lines.map((line) => fieldsFromLine(line, shop, system));
   const sale: FieldTexts = { ...first!.sale };
   for (const one of more)
