@@ -15,7 +15,7 @@ export default tseslint.config(
   {
     languageOptions: {
       parserOptions: {
-        project: ['packages/*/tsconfig.json', 'apps/*/tsconfig.json', 'tsconfig.tests.json'],
+        project: 'tsconfig.lint.json',
         tsconfigRootDir: import.meta.dirname,
       },
     },

@@ -7,7 +7,7 @@ const swc = (tsx) => [
   },
 ];
 
-const ESM = ['d3-[a-z-]+', 'internmap', 'react-hotkeys-hook'].join('|');
+const ESM = ['d3-[a-z-]+', 'internmap', 'react-hotkeys-hook', 'three'].join('|');
 
 const project = (name, folder) => ({
   displayName: name,
@@ -16,9 +16,12 @@ const project = (name, folder) => ({
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   testPathIgnorePatterns: ['/node_modules/', '\\.screen\\.test\\.tsx$'],
   testEnvironment: 'node',
+  setupFilesAfterEnv: ['<rootDir>/tests/patience.ts'],
   transform: { '\\.tsx$': swc(true), '\\.(m?[jt]s)$': swc(false) },
   transformIgnorePatterns: [`/node_modules/(?!(${ESM})/)`],
   modulePathIgnorePatterns: ['<rootDir>/apps/web/.next'],
+  // looked up once and not each time they are named: Jest's rooms make every global a search
+  sandboxInjectedGlobals: ['Math', 'Map', 'Set', 'Number', 'Object', 'Array', 'Float64Array', 'JSON'],
 });
 
 /** Screens and parts, drawn into a document of their own. */
@@ -27,8 +30,8 @@ const screens = {
   testMatch: ['**/*.screen.test.tsx'],
   testPathIgnorePatterns: ['/node_modules/'],
   testEnvironment: 'jsdom',
+  sandboxInjectedGlobals: [], // an icon has the name of a global
   setupFiles: ['<rootDir>/tests/screens/browser.ts'],
-  setupFilesAfterEnv: ['<rootDir>/tests/screens/patience.ts'],
   moduleNameMapper: { '\\.css$': '<rootDir>/tests/screens/styles.ts' },
 };
 

@@ -4,9 +4,16 @@ import { BROWSER_OPTIONS } from './scripts/lib/browser.mjs';
 export default defineConfig({
   testDir: 'tests/e2e',
   outputDir: 'test-results',
-  workers: 1,
-  timeout: 60_000,
-  expect: { timeout: 12_000 },
+  // each with its own application and database: while one waits for the screen the other computes
+  workers: 2,
+  // what hangs is ended, what is slow is waited for
+  timeout: 180_000,
+  expect: { timeout: 20_000 },
+  // strange requests leave things done: they have an application of their own, and begin beside the rest since they take longest
+  projects: [
+    { name: 'strange', testMatch: /strange\.spec/ },
+    { name: 'bench', testIgnore: /strange\.spec/ },
+  ],
   reporter: [['list'], ['json']],
   use: { viewport: { width: 1280, height: 800 }, launchOptions: BROWSER_OPTIONS, contextOptions: { reducedMotion: 'reduce' } },
 });

@@ -1,4 +1,13 @@
-import { alikeChance, derivePlan, nextBestChanges, planCount, planParcel, type ChosenPlan, type PlanRequest } from '@inch-nest/core';
+import {
+  alikeChance,
+  boxesToKeep,
+  derivePlan,
+  nextBestChanges,
+  planCount,
+  planParcel,
+  type ChosenPlan,
+  type PlanRequest,
+} from '@inch-nest/core';
 import { PIECES, stocked } from './stockrooms.ts';
 
 // The planner's figures within this one run: machines differ, ratios travel. Milliseconds are printed beside
@@ -75,6 +84,19 @@ const hand = steady(() => derivePlan(asked, choice), 50);
 const changes = steady(() => nextBestChanges(asked, choice), 20);
 report('a hand change with its causes, as a share of a search', `1/${(whole / hand).toFixed(0)}  (${hand.toFixed(2)} ms)`);
 report('its next best changes, over a hand change', `${(changes / hand).toFixed(0)}  (${changes.toFixed(1)} ms)`);
+
+const packed = PIECES.flatMap((facts) => {
+  const each = stocked(20, facts);
+  const chosen = search(each);
+  return chosen.kind === 'planned' ? [{ request: each, choice: chosen.recommended.choice }] : [];
+});
+const sizes = () => {
+  const steps = boxesToKeep(packed, asked.stock);
+  let step = steps.next();
+  while (!step.done) step = steps.next();
+};
+const keep = steady(sizes, 2) / packed.length;
+report('which boxes to keep: one parcel in every size, over a hand change', `${(keep / hand).toFixed(0)}  (${keep.toFixed(0)} ms)`);
 
 globalThis.gc?.();
 const before = process.memoryUsage().heapUsed;

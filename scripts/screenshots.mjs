@@ -10,9 +10,9 @@ import { ensureBuild } from './lib/webBuild.mjs';
 // Pictures of each main view with the demo data, into docs/screenshots or the folder named.
 const root = dirname(dirname(fileURLToPath(import.meta.url)));
 const LAPTOP = { width: 1280, height: 800 };
+const CELLS = { kind: 'cells', inside: [16, 14], cells: [3, 2], height: 8, caliper: 0.156 };
 const VIEWS = [
   { name: 'nest', title: 'puzzle jug', station: 'nest' },
-  { name: 'nest-several', title: 'Binnacle lamp, copper', station: 'nest' },
   { name: 'nest-balance', title: 'orrery', station: 'nest', press: 'Open the chart', scroll: '.open-balance' },
   { name: 'nest-drop', title: 'tea urn', station: 'nest', theme: 'night', press: 'drop it', wait: 'It feels' },
   { name: 'sale', title: 'puzzle jug', station: 'sale' },
@@ -24,7 +24,8 @@ const VIEWS = [
   { name: 'rate', title: 'fishing float', station: 'rate' },
   { name: 'send', title: 'signal lamp', station: 'send', press: /^Buy the label/, then: 'Buy it', wait: '✓ bought' },
   { name: 'guess', path: '/guess', type: 'stoneware tea urn, 9 x 8 x 14 in, 6 lb 3 oz, sold 84, paid 22', wait: 'no zone loses money' },
-  { name: 'stock', path: '/stock' },
+  { name: 'stock', path: '/stock?sheet=order' },
+  { name: 'box-shop', path: `/boxshop?order=${encodeURIComponent(JSON.stringify(CELLS))}`, wait: 'each cell' },
   { name: 'cards', path: '/cards', wait: 'Try a parcel' },
   { name: 'past', path: '/past' },
   { name: 'house', path: '/house', press: 'What fills the voids?', wait: 'in all' },

@@ -1,6 +1,6 @@
 import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { dirname, join } from 'node:path';
+import { dirname, join, relative } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
 import { startCluster } from './lib/cluster.mjs';
@@ -55,12 +55,7 @@ await runMain(async () => {
   chmodSync(scratch, 0o755); // the database server's user enters it
   try {
     if (wanted('types') || wanted('e2e') || wanted('scripts')) await ensureBuild(root);
-    for (const [name, check] of Object.entries(CHECKS)) {
-      if (!wanted(name)) continue;
-      console.log(`\n— ${name}`);
-      const failed = (await check()) !== 0;
-      results.push({ name, passed: failed ? 0 : 1, failed: failed ? 1 : 0 });
-    }
+    results.push(...(await checks(Object.keys(CHECKS).filter(wanted))));
     if (suites.length > 0) results.push(...(await unitTests(suites, scratch)));
     if (wanted('e2e')) results.push(await endToEnd(scratch));
   } finally {
@@ -69,6 +64,7 @@ await runMain(async () => {
   console.log('');
   for (const { name, passed, failed } of results)
     console.log(`${failed > 0 ? '✗' : '✓'} ${name.padEnd(12)} ${passed} passed${failed > 0 ? `, ${failed} failed` : ''}`);
+  for (const name of results.flatMap(({ names = [] }) => names)) console.log(`  failed: ${name}`);
   const total = (key) => results.reduce((sum, result) => sum + result[key], 0);
   console.log(`\n${total('passed')} passed, ${total('failed')} failed`);
   return total('failed') > 0 ? 1 : 0;
@@ -81,6 +77,22 @@ function readOnly() {
   const strange = only.find((one) => !known.includes(one));
   if (strange) throw new Stop(`--only ${strange} is not known: ${known.join(', ')}.`);
   return only;
+}
+
+/** Checks one after the other, each lane beside the others: a compiler keeps one processor busy. */
+async function checks(names) {
+  const waiting = [...names];
+  const results = new Map();
+  const lane = async () => {
+    for (let name = waiting.shift(); name; name = waiting.shift()) {
+      const failed = (await CHECKS[name]()) !== 0;
+      console.log(`${failed ? '✗' : '✓'} ${name}`);
+      results.set(name, { name, passed: failed ? 0 : 1, failed: failed ? 1 : 0 });
+    }
+  };
+  console.log(`\n— ${names.join(', ')}`);
+  await Promise.all(Array.from({ length: 2 }, lane));
+  return names.map((name) => results.get(name));
 }
 
 /** Jest over the suites asked for, on a throw-away cluster where one is needed. */
@@ -105,9 +117,15 @@ async function unitTests(suites, scratch) {
         env: { ...process.env, ...(cluster ? { TEST_DATABASE_URL: cluster.ownerUrl, TEST_APPLICATION_URL: cluster.url } : {}) },
       },
     );
-    const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = JSON.parse(readFileSync(report, 'utf8'));
+    const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites, testResults } = JSON.parse(readFileSync(report, 'utf8'));
     const failed = numFailedTests + numRuntimeErrorTestSuites;
-    return [{ name: 'unit', passed: numPassedTests, failed: status !== 0 && failed === 0 ? 1 : failed }];
+    const names = testResults
+      .filter(({ status }) => status === 'failed')
+      .flatMap(({ name, assertionResults }) => {
+        const tests = assertionResults.filter(({ status }) => status === 'failed');
+        return tests.length === 0 ? [relative(root, name)] : tests.map(({ fullName }) => `${relative(root, name)}: ${fullName}`);
+      });
+    return [{ name: 'unit', passed: numPassedTests, failed: status !== 0 && failed === 0 ? 1 : failed, names }];
   } finally {
     await cluster?.stop();
   }
@@ -121,7 +139,13 @@ async function endToEnd(scratch) {
     cwd: root,
     env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_FILE: report },
   });
-  const { expected, unexpected, flaky } = JSON.parse(readFileSync(report, 'utf8')).stats;
-  const failed = unexpected + flaky;
-  return { name: 'e2e', passed: expected, failed: status !== 0 && failed === 0 ? 1 : failed };
+  const { suites, stats } = JSON.parse(readFileSync(report, 'utf8'));
+  const failed = stats.unexpected + stats.flaky;
+  const names = suites.flatMap(specsIn).flatMap(({ file, title, ok }) => (ok ? [] : [`${file}: ${title}`]));
+  return { name: 'e2e', passed: stats.expected, failed: status !== 0 && failed === 0 ? 1 : failed, names };
+}
+
+/** Every test of Playwright's report, however deep. */
+function specsIn({ specs = [], suites = [] }) {
+  return [...specs, ...suites.flatMap(specsIn)];
 }

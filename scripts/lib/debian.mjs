@@ -3,7 +3,8 @@ import { quiet, run, isRoot } from './run.mjs';
 import { Stop } from './stop.mjs';
 
 const POSTGRES_HOME = '/usr/lib/postgresql';
-export const CHROMIUM = '/usr/bin/chromium';
+/** Without a window and all that belongs to one: a fifth quicker in the end-to-end tests than the whole browser. */
+export const CHROMIUM = '/usr/bin/chromium-headless-shell';
 /** Reads printed papers back in tests. */
 const PDF_TO_TEXT = '/usr/bin/pdftotext';
 
@@ -19,7 +20,7 @@ export function postgresBin() {
 export async function ensureDebian({ chromium = false, postgres = true, poppler = false }) {
   const missing = [
     ...(postgres && !postgresBin() ? ['postgresql'] : []),
-    ...(chromium && !existsSync(CHROMIUM) ? ['chromium'] : []),
+    ...(chromium && !existsSync(CHROMIUM) ? ['chromium-headless-shell'] : []),
     ...(poppler && !existsSync(PDF_TO_TEXT) ? ['poppler-utils'] : []),
   ];
   if (missing.length === 0) return;

@@ -70,13 +70,13 @@ module.exports = {
     room(
       'formats',
       '^packages/formats/src/',
-      ['^packages/formats/src/', CORE_DOOR, CONTRACTS_DOOR, ...npm('papaparse', '@types/papaparse', 'fflate')],
+      ['^packages/formats/src/', CORE_DOOR, CONTRACTS_DOOR, ...npm('papaparse', '@types/papaparse', 'fflate', 'dxf-writer')],
       'formats: core, contracts and the parsers of files',
     ),
     room(
       'cli',
       '^apps/cli/src/',
-      ['^apps/cli/src/', CORE_DOOR, CONTRACTS_DOOR, FORMATS_DOOR, ...npm('zod', 'dxf-writer'), '^(node:)?(fs)$'],
+      ['^apps/cli/src/', CORE_DOOR, CONTRACTS_DOOR, FORMATS_DOOR, ...npm('zod'), '^(node:)?(fs)$'],
       'the command line: contracts, formats and core',
     ),
     room(

@@ -72,8 +72,31 @@ export { expect };
 
 /** No violation of WCAG 2.2 AA on the page as it stands. */
 export async function expectAccessible(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
-  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([]);
+  const violations = await lookedThrough(page);
+  const found: string[] = [];
+  for (const { id, nodes } of violations) {
+    const targets = nodes.map((node) => node.target.join(' '));
+    for (const target of targets) if (id !== 'target-size' || (await isSmallInFull(page, target))) found.push(`${id}: ${target}`);
+  }
+  expect(found).toEqual([]);
+}
+
+/** What a checker finds; no page holds another, and what passes is not told: a third of the time. */
+async function lookedThrough(page: Page, only?: string) {
+  const axe = new AxeBuilder({ page })
+    .options({ resultTypes: ['violations'] })
+    .setLegacyMode(true)
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']);
+  return (await (only ? axe.include(only) : axe).analyze()).violations;
+}
+
+/** True where a target is too small even when nothing lies over it: what is half under an edge is reached by scrolling. */
+async function isSmallInFull(page: Page, target: string): Promise<boolean> {
+  await page
+    .locator(target)
+    .first()
+    .evaluate((one) => one.scrollIntoView({ block: 'center' }));
+  return (await lookedThrough(page, target)).some(({ id }) => id === 'target-size');
 }
 
 /** The open parcel as the server keeps it. */

@@ -97,6 +97,9 @@ test('stock: counts move the plan’s warnings; CSV goes out and comes back equa
   const again = page.waitForEvent('filechooser');
   await page.getByRole('button', { name: 'From CSV' }).click();
   await (await again).setFiles({ name: 'good.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
+  // what it would change is said first
+  await expect(page.getByRole('region', { name: 'Take boxes over' })).toContainText('16×16×16: on hand 0 → 5');
+  await page.getByRole('button', { name: 'Take it over' }).click();
   await expect(page.getByLabel('16×16×16 on hand')).toHaveValue('5');
   await saved(page);
 
@@ -227,7 +230,7 @@ for (const [width, height, theme] of [
   test(`beside the way at ${width}, ${theme}: nothing runs off, all accessible`, async ({ app, page }) => {
     await page.context().addCookies([{ name: 'theme', value: theme, url: app.address }]);
     await page.setViewportSize({ width, height });
-    for (const path of ['/day', '/stock', '/house', '/pickups', '/cards', '/guess', '/new']) {
+    for (const path of ['/day', '/stock', '/house', '/pickups', '/cards', '/guess', '/boxshop', '/new']) {
       await page.goto(app.address + path);
       await page.waitForLoadState('networkidle').catch(() => undefined);
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
@@ -243,6 +246,9 @@ test.describe('by touch', () => {
     await settled(page);
     await page.getByRole('button', { name: /thin blown glass/ }).tap();
     await expect(page.getByRole('button', { name: /thin blown glass/ })).toHaveAttribute('aria-pressed', 'true');
+    // what the kind changes has been said: a page that moves under a finger is touched twice
+    await saved(page);
+    await settled(page);
     const pins = await page.locator('.six-faces .pin').count();
     await page.locator('.six-faces [data-face=back] .touch').tap();
     await expect(page.locator('.six-faces .pin')).toHaveCount(pins + 1);

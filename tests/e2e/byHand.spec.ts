@@ -223,3 +223,37 @@ test('guards go on from the nest sheet too, and the search follows', async ({ pa
   await page.getByRole('link', { name: /Look over/ }).click();
   await expect(page.locator('.six-faces .pin.guarded')).toHaveCount(1);
 });
+
+test('a fill of its own under it, a cross under the lid, marks as the house has them: drawn, kept, told at the bench', async ({
+  app,
+  page,
+  sell,
+}) => {
+  const id = await sell('stoneware bowl, 6 x 6 x 4, 3 lb, sold 60, shipping 14, to 40217', 'nest');
+  await tile(page, 'Box').getByRole('combobox').click();
+  await page.locator('.ant-select-item-option-content', { hasText: /^14×14×20/ }).click();
+  await page.getByRole('button', { name: 'Another in one place …' }).click();
+  await page.getByRole('combobox', { name: 'Fill under it' }).click();
+  await page.locator('.ant-select-item-option-content', { hasText: 'Large bubble, folded' }).last().click();
+  await expect(page.locator('[data-view=front] [data-part=fill-base]')).toBeVisible();
+  await page.getByRole('button', { name: /^cross of .* under the lid\?$/ }).click();
+  await expect(page.locator('[data-view=front] [data-part=cross]')).toBeVisible();
+  await saved(page);
+  await expectAccessible(page);
+  const { choice } = (await kept(page)).nest;
+  expect(choice?.fillApart).toEqual({ base: 'foldedBubble' });
+  expect(choice?.crossIn).toBeGreaterThan(3);
+
+  await page.goto(`${app.address}/house`);
+  await page.getByRole('button', { name: /^Marks and labels\?/ }).click();
+  await page.getByRole('button', { name: 'fragile marks', exact: true }).click();
+  await saved(page);
+  const bench = await page.context().newPage();
+  await bench.goto(`${app.address}/parcels/${id}/bench`);
+  for (const step of ['Stand the cross on the fill', 'Mark the box']) await expect(bench.getByText(step).first()).toBeVisible();
+  await bench.close();
+  // others pack without
+  await page.getByRole('button', { name: 'Take the last change back' }).click();
+  await expect(page.getByRole('button', { name: /^Marks and labels\?/ })).toContainText('not said yet');
+  await saved(page);
+});

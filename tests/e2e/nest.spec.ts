@@ -122,7 +122,7 @@ test('every service of every card answers; those too late for the promise are ma
   await saved(page);
   await page.getByRole('link', { name: /Rate/ }).click();
   await settled(page);
-  await expect(page.locator('.service')).toHaveCount(10);
+  await expect(page.locator('.service')).toHaveCount(11);
   await expect(page.locator('.service.refused').first()).toContainText('✗');
   const offered = page.locator('.service:not(.refused)');
   await expect(offered.first()).toContainText(/there \w+/);

@@ -212,10 +212,10 @@ test('on a tablet, abroad: address hidden until asked, customs filled in, what i
   for (const said of ['Edda Vik', 'Skarvik 12', 'Customs declaration', 'the rim is chipped', 'How to open it'])
     expect(text).toContain(said);
   expect(text.split('\f').filter((one) => one.trim() !== '')).toHaveLength(5);
-  const [opened] = await Promise.all([page.context().waitForEvent('page'), due.click()]);
   // a link to where somebody lives is nobody else's, and is written down as asked for
-  expect(opened.url()).toMatch(/until=\d+&pass=/);
-  await opened.close();
+  const [link] = await Promise.all([page.context().waitForEvent('request', (asked) => /until=\d+&pass=/.test(asked.url())), due.click()]);
+  expect(link.method()).toBe('GET');
+  await expect.poll(async () => (await kept(page)).events.filter((event) => event.kind === 'papersAsked').length).toBe(2);
   expect((await kept(page)).events.filter((event) => event.kind === 'papersAsked')).toHaveLength(2);
   expect((await kept(page)).life.printed).toEqual([]);
   await page.getByRole('button', { name: 'Yes, printed' }).click();
@@ -258,6 +258,13 @@ test('two parcels to one buyer go together: 1 of 2 on the sheets, both numbers i
   await expect(page.locator('.buyer-sentence')).toContainText(/it is one of 2 parcels: .*stoneware bowl with/);
   await expect(page.locator('.buyer-sentence')).toContainText(labels[0]!.tracking!);
   expect(members.map((member) => member.id).sort()).toEqual([first, second].sort());
+  // whoever matches the tag, hands over or has it fetched is told what would stay behind
+  const other = members.find((member) => member.id === first)!.code;
+  await expect(page.getByRole('region', { name: 'Tag and label' }).getByRole('note')).toContainText(/of 2\. 1 of 2 would stay behind/);
+  await expect(page.getByRole('region', { name: 'Hand over' })).toContainText(`parcel ${other}`);
+  await page.goto(`${app.address}/pickups`);
+  await expect(page.locator('section.pickup li').filter({ hasText: 'stoneware jug' })).toContainText(`${other} would stay behind`);
+  await page.goto(`${app.address}/parcels/${second}/send`);
   await set.getByRole('button', { name: 'This one goes alone' }).click();
   await expect(set.getByRole('listitem')).toHaveCount(0);
   await expect(set.getByRole('button', { name: 'They go together' })).toBeVisible();

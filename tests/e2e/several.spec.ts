@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { membersOf } from '@inch-nest/core';
 import { heldIn } from '@inch-nest/contracts';
 import { expect, expectAccessible, kept, saved, settled, test } from './bench.ts';
 
@@ -77,6 +78,23 @@ test('drawn and changed each by itself, stood otherwise, and sent in two boxes i
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');
   await expect.poll(async () => (await kept(page)).nest.choice!.stand).not.toEqual(before.stand);
+  await saved(page);
+
+  // one is dragged to the side of another, and one undo has it stand as it did
+  const swappedStand = (await kept(page)).nest.choice!.stand;
+  const front = page.locator('[data-view=front]');
+  await front.scrollIntoViewIfNeeded();
+  const [one, other] = [await front.locator('[data-move=A]').boundingBox(), await front.locator('[data-move=C]').boundingBox()];
+  await page.mouse.move(one!.x + one!.width / 2, one!.y + one!.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(other!.x + 5, other!.y + other!.height / 2, { steps: 6 });
+  await expect(front.locator('.move-edge')).toHaveCount(1);
+  await page.mouse.up();
+  await expect.poll(async () => (await kept(page)).nest.choice!.stand).not.toEqual(swappedStand);
+  expect(membersOf((await kept(page)).nest.choice!.stand!).sort()).toEqual([0, 1, 2]);
+  await saved(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(async () => (await kept(page)).nest.choice!.stand).toEqual(swappedStand);
   await saved(page);
 
   await page.getByRole('button', { name: 'Compare', exact: true }).click();

@@ -3,8 +3,8 @@ import type { ShelfTag, ShopView } from '@inch-nest/contracts';
 import { expect, test } from './bench.ts';
 import { ALL_DOORS } from './theDoors.ts';
 
-// Five thousand requests by a seed, each a plausible one with something wrong in it: none may break the server. It is the last of
-// the files, since some of what it asks is done.
+// Five thousand requests by a seed, each a plausible one with something wrong in it: none may break the server. Some of
+// what it asks is done, so that it has an application of its own.
 
 const SEED = 20_261_127;
 const REQUESTS = 5_000;

@@ -31,8 +31,8 @@ beforeAll(async () => {
   fresh = await freshDatabase();
   shop = await smallShop(fresh.database);
   room = inShop(fresh.database, shop.id);
-}, 30_000);
-afterAll(() => fresh.drop(), 30_000);
+});
+afterAll(() => fresh.drop());
 
 const read = (id: string) => readParcel(room, id, ODILE);
 const report = (parcelId: string, happening: Happening) => tell(room, parcelId, happening, NOW);

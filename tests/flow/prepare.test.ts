@@ -23,4 +23,4 @@ test('a reset refuses data without the demo’s mark, and drops the demo', async
   expect(prepare(url, '--reset').stdout).toMatch(/demo loaded/);
   expect(await owner.models.parcel.count()).toBeGreaterThanOrEqual(8);
   await drop();
-}, 120_000);
+});

@@ -44,6 +44,7 @@ export function nestOf(
     refusals: [],
     turned: null,
     cutToIn: null,
+    crossOfIn: null,
     reasons: [],
     wouldHelp: [],
     recommended: found.recommended,

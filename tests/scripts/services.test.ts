@@ -41,7 +41,7 @@ describe('a state folder', () => {
   const hold = () =>
     starter(`import { holdState } from './scripts/lib/holdState.mjs';
     holdState(${JSON.stringify(folder)}).then(() => console.log('held'), (error) => console.log(error.message));
-    setTimeout(() => {}, 60_000);`);
+    setTimeout(() => {}, 120_000);`);
 
   test('is held by one; another is told so; killed without a word it is free at once', async () => {
     const one = hold();
@@ -54,7 +54,7 @@ describe('a state folder', () => {
     expect(await said(three, /^held$|another.*/m)).toBe('held');
     for (const child of [two, three]) child.kill('SIGKILL');
     await Promise.all([two, three].map(ended));
-  }, 30_000);
+  });
 });
 
 describe('what is started', () => {
@@ -62,7 +62,7 @@ describe('what is started', () => {
     const child = starter(`import { startProcess } from './scripts/lib/process.mjs';
       const started = startProcess('sh', ['-c', 'id -u; exec sleep 300'], { stdio: ['ignore', 'inherit', 'inherit'] });
       console.log('pid ' + started.pid);
-      setTimeout(() => {}, 60_000);`);
+      setTimeout(() => {}, 120_000);`);
     const [pid, user] = await Promise.all([said(child, /pid (\d+)/), said(child, /^\d+$/m)]);
     expect(Number(user)).not.toBe(0);
     const id = Number(pid.slice(4));
@@ -70,7 +70,7 @@ describe('what is started', () => {
     child.kill('SIGKILL');
     await ended(child);
     expect(await until(() => !runs(id))).toBe(true);
-  }, 30_000);
+  });
 
   test('comes back when it ends unasked, each time after a longer pause, and not when it is stopped', async () => {
     const child = starter(`import { supervise } from './scripts/lib/supervise.mjs';
@@ -99,7 +99,7 @@ describe('what is started', () => {
       'the lamp is back.',
       'stopped after 4',
     ]);
-  }, 30_000);
+  });
 });
 
 describe('a database', () => {

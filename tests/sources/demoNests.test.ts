@@ -1,6 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { DEMO_PARCELS } from '../../packages/data/src/demo/demoParcels.ts';
+import { nextBestChanges } from '@inch-nest/core';
 import { demoNest, planDemo, writeDemoNests } from './demoNests.ts';
 import { KEPT_PLANS, keptPlans, type KeptPlan } from './keptPlans.ts';
 
@@ -31,6 +32,17 @@ describe('nests that a packer believes', () => {
   test('no more than forty-five dollars to send any of them within the isles', () => {
     for (const { costMinor, abroad } of planned) if (!abroad) expect(costMinor).toBeLessThan(4500);
   });
+});
+
+test('no nest of the demo would be better by more than a tie with half a turn or half a sheet: whole turns are enough to search', () => {
+  for (const { parcel, answer } of answers) {
+    const { request, chosen } = answer;
+    if (chosen.kind === 'noPlan') continue;
+    const fine = nextBestChanges(request, chosen.recommended.choice).filter(
+      ({ change }) => change.kind === 'doubled' || (change.kind === 'turns' && !Number.isInteger(change.turns)),
+    );
+    expect([parcel.piece['title'], fine.filter(({ better }) => better).map(({ change }) => change)]).toEqual([parcel.piece['title'], []]);
+  }
 });
 
 test('what is planned for a single piece, and one turn more of it, is as before to the bit', () => {

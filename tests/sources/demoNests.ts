@@ -19,9 +19,7 @@ import {
   type PieceFacts,
   type PlanRequest,
 } from '@inch-nest/core';
-import { AMBRY_GROUND } from '../../packages/data/src/demo/cards/ambryGround.ts';
-import { QUILLON_POST } from '../../packages/data/src/demo/cards/quillonPost.ts';
-import { SKERROW_EXPRESS } from '../../packages/data/src/demo/cards/skerrowExpress.ts';
+import { DEMO_CARDS } from '../../packages/data/src/demo/cards/index.ts';
 import type { DemoParcel } from '../../packages/data/src/demo/DemoParcel.ts';
 import { DEMO_PARCELS } from '../../packages/data/src/demo/demoParcels.ts';
 import { DEMO_STOCK } from '../../packages/data/src/demo/demoStock.ts';
@@ -86,7 +84,7 @@ export function demoRequest(parcel: DemoParcel): PlanRequest {
     pieceIds: piecesOfDemo(parcel).map(({ id }) => id),
     stock: DEMO_STOCK,
     house: BEDDED_HOUSE,
-    cards: [QUILLON_POST, AMBRY_GROUND, SKERROW_EXPRESS],
+    cards: DEMO_CARDS,
     locks: {},
   };
 }

@@ -16,8 +16,8 @@ export interface KeptPlan {
   readonly digest: string;
 }
 
-/** What a document has gained since the plans were kept. */
-const GAINED: ReadonlySet<string> = new Set(['block']);
+/** What a document and its steps have gained since the plans were kept. */
+const GAINED: ReadonlySet<string> = new Set(['block', 'uses', 'cuts']);
 
 function keep(option: PlanOption, { house }: PlanRequest): KeptPlan {
   const document = writePlanDocument(option, house);

@@ -3,7 +3,6 @@ import {
   certificateFor,
   chanceOnJourney,
   compressionStrengthLbf,
-  crossDivider,
   curveFromBestPoint,
   dropHeightAtG,
   dropsPerJourney,
@@ -11,8 +10,6 @@ import {
   energyShares,
   impliedStrain,
   isBottomed,
-  linerPanels,
-  lowerBox,
   parseQuantity,
   piecesOnLine,
   readSaleLine,
@@ -31,9 +28,10 @@ import {
 import type { NestCommand, NestRequest } from '@inch-nest/contracts';
 import { readRateCardCsv, writeRateCardCsv } from '@inch-nest/formats';
 import { BadInput } from './BadInput.ts';
-import { drawCut } from './drawCut.ts';
+import { answerCut } from './answerCut.ts';
 import { answerPlan } from './answerPlan.ts';
 import { answerDrop } from './answerDrop.ts';
+import { answerDropTest } from './answerDropTest.ts';
 import { answerBands, answerJudge } from './answerJudge.ts';
 
 /** Board from this thickness is taken for double wall where nothing is said. */
@@ -186,18 +184,10 @@ export const ANSWERS: { [Command in NestCommand]: (request: NestRequest<Command>
     return { card: reading.card };
   },
 
-  cut(request) {
-    const cut =
-      request.kind === 'cross'
-        ? crossDivider(request.inside[0], request.inside[1], request.height, request.caliper)
-        : request.kind === 'lower'
-          ? lowerBox(request.box, request.newDepth)
-          : linerPanels(request.inside, request.caliper, request.faces);
-    return request.format === 'json' ? cut : drawCut(cut.parts, request.format);
-  },
-
+  cut: answerCut,
   plan: answerPlan,
   judge: answerJudge,
   bands: answerBands,
   drop: answerDrop,
+  dropTest: answerDropTest,
 };

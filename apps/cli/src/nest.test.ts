@@ -54,7 +54,7 @@ const near = (value: unknown): unknown => {
 
 describe('the examples of docs/formats.md', () => {
   const text = readFileSync(join(root, 'docs/formats.md'), 'utf8');
-  const examples = [...text.matchAll(/### (\w+)\n\n```json\n([\s\S]*?)```\n\n```json\n([\s\S]*?)```/g)].map(
+  const examples = [...text.matchAll(/### (\w+)\n\n```json\n([^`]*)```\n\n```json\n([^`]*)```/g)].map(
     ([, command, asked, given]) => [command!, asked!, given!] as const,
   );
 
@@ -142,17 +142,42 @@ describe('answers', () => {
   test('cut: the drawings hold what the figures say', () => {
     const cross = { kind: 'cross', inside: [12, 9], height: 4, caliper: 0.16 };
     const svg = run(['cut'], JSON.stringify({ ...cross, format: 'svg' })).stdout;
-    expect(svg).toMatch(/^<svg [^>]*width="16in"/);
+    const { length, diagonal, slotAt } = answer('cut', cross) as Record<string, number>;
+    expect(diagonal).toBe(15);
+    expect(length).toBeCloseTo(15 - (0.16 * 12) / 9, 12);
+    expect(slotAt).toBeCloseTo(length! / 2, 12);
+    expect(Number(/^<svg [^>]*width="([\d.]+)in"/.exec(svg)![1])).toBeCloseTo(length! + 1, 9);
     expect(svg.match(/class="knife"/g)).toHaveLength(2 * (4 + 3));
     const dxf = new DxfParser().parseSync(run(['cut'], JSON.stringify({ ...cross, format: 'dxf' })).stdout)!;
     const xs = dxf.entities.flatMap((entity) => (entity as unknown as { vertices: { x: number }[] }).vertices.map((vertex) => vertex.x));
-    expect(Math.max(...xs) - Math.min(...xs)).toBeCloseTo(15, 9);
+    expect(Math.max(...xs) - Math.min(...xs)).toBeCloseTo(length!, 9);
     expect(dxf.entities).toHaveLength(14);
     const lowered = new DxfParser().parseSync(
       run(['cut'], JSON.stringify({ kind: 'lower', box: [16, 12, 12], newDepth: 9, format: 'dxf' })).stdout,
     )!;
     expect(lowered.entities.filter((entity) => entity.layer === 'score')).toHaveLength(1);
     expect(answer('cut', { kind: 'liner', inside: [12, 10, 8], caliper: 0.25 })['insideIn']).toEqual([11.5, 9.5, 7.5]);
+  });
+
+  test.each<[string, Record<string, unknown>, Record<string, unknown>]>([
+    [
+      'cells',
+      { inside: [12, 9], cells: [3, 2], height: 5, caliper: 0.15 },
+      { slotWidth: 0.15, slotDepth: 2.5, boardUsed: 150, insideAfter: null },
+    ],
+    ['shorten', { box: [16, 12, 10], side: 'length', new: 13 }, { insideAfter: [13, 12, 10], slice: 3, flap: 6, trim: 0, joint: 22 }],
+    ['pads', { inside: [12, 10, 8], count: 2, caliper: 0.156 }, { boardUsed: 2 * 11.75 * 9.75, waste: 0 }],
+    ['tubes', { inside: [12, 10, 8], diameter: 1.5, gap: 1 }, { count: 4, each: 8, insideAfter: [10, 8, 8] }],
+    ['core', { inside: [30, 6, 5], diameter: 4, wall: 0.25 }, { bore: 3.5, boardUsed: 0 }],
+    ['wrapAround', { inside: [10, 7, 3], caliper: 0.15 }, { insideAfter: [10, 7, 3] }],
+    ['collar', { radius: 2, degrees: 180, diameter: 1, bore: 0.5 }, { wedges: 6, wedgeDegrees: 30 }],
+  ])('cut: %s, with its parts, its board and what becomes of inside and outside', (kind, asked, figures) => {
+    const made = answer('cut', { kind, ...asked });
+    expect(made).toMatchObject(figures);
+    for (const name of ['parts', 'boardUsed', 'waste', 'insideAfter', 'outsideAfter']) expect(made).toHaveProperty(name);
+    const dxf = new DxfParser().parseSync(run(['cut'], JSON.stringify({ kind, ...asked, format: 'dxf' })).stdout)!;
+    const parts = made['parts'] as { knife: unknown[]; score: unknown[] }[];
+    expect(dxf.entities).toHaveLength(parts.reduce((sum, { knife, score }) => sum + 4 + knife.length + score.length, 0));
   });
 
   test('plan: pruned and exhaustive agree; the chosen one says everything about itself', () => {
@@ -396,6 +421,12 @@ describe('bad input: exit 2, nothing said but the path and what is wrong', () =>
     ['cut', { kind: 'lower', box: [16, 12, 9], newDepth: 12 }, /^newDepth: /],
     ['cut', { kind: 'star' }, /^kind: /],
     ['cut', { kind: 'liner', inside: [1, 1, 1], caliper: 0.6 }, /^caliper: leaves no inside/],
+    ['cut', { kind: 'cells', inside: [12, 9], cells: [1, 1], height: 5, caliper: 0.15 }, /^cells: must be two at least/],
+    ['cut', { kind: 'cells', inside: [12, 9], cells: [2.5, 1], height: 5, caliper: 0.15 }, /^cells\.0: /],
+    ['cut', { kind: 'shorten', box: [16, 12, 9], side: 'width', new: 12 }, /^new: must be below/],
+    ['cut', { kind: 'core', inside: [30, 6, 3], diameter: 4, wall: 0.25 }, /^diameter: must be at most 3/],
+    ['cut', { kind: 'tubes', inside: [12, 10, 8], diameter: 0.5, gap: 1 }, /^diameter: does not reach/],
+    ['cut', { kind: 'collar', run: 4, radius: 2, diameter: 1, bore: 0.5 }, /^run: either a straight run/],
     ['rate', { card: CARD, parcel: { size: [1, 1, 1], weight: 1, from: 'x', to: '40217', shipDate: '2026-11-24' } }, /^parcel\.from: /],
     ['plan', {}, /^piece: /],
     [

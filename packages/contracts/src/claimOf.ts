@@ -1,4 +1,4 @@
-import { worthMinor, type BenchTestKey } from '@inch-nest/core';
+import { worthTogether, type BenchTestKey } from '@inch-nest/core';
 import { benchPlanFor } from './benchPlanFor.ts';
 import { orderOf } from './planRequestFor.ts';
 import { claimMissing } from './claimMissing.ts';
@@ -16,7 +16,7 @@ export interface Claim {
 /** A parcel's claim, as the screen and the folder say it alike. */
 export function claimOf(view: ParcelView, shop: ShopView): Claim {
   const order = orderOf(view, shop);
-  const worth = order.pieces.reduce((sum, piece) => sum + worthMinor(piece, order), 0);
+  const worth = worthTogether(order.pieces, order);
   const bench = benchPlanFor(view, shop);
   const due = bench && [...new Set([...bench.due, ...bench.ofBundles.map(({ test }) => test)])];
   return {

@@ -1,5 +1,6 @@
 import { BENCH_TESTS, OVERRULE_REASONS, type BenchTestKey, type Happening, type OverruleReason } from '@inch-nest/core';
 import { z } from 'zod';
+import { stockUse } from './stockMoves.ts';
 import { civilDate, instant, minor, postcode, shortText, sizeIn, triple, uuid, weightLb } from './numbers.ts';
 import { PAPER_KINDS } from './papers.ts';
 import { MOST_PIECES } from './plan.ts';
@@ -64,11 +65,7 @@ export const happening = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('sealOpened'),
     reason: shortText(200),
-    reused: z
-      .array(
-        z.strictObject({ kind: z.enum(['wrap', 'fill', 'box', 'board']), key: shortText(60), amount: z.number().positive().max(10_000) }),
-      )
-      .max(20),
+    reused: z.array(stockUse.extend({ amount: stockUse.shape.amount.max(10_000) })).max(20),
   }),
   z.strictObject({ kind: z.literal('takenBack') }),
   z.strictObject({ kind: z.enum(['handedOver', 'delivered', 'damaged', 'lost', 'returned']) }),

@@ -1,4 +1,4 @@
-import type { TearList } from '@inch-nest/core';
+import type { ShortStock, TearList } from '@inch-nest/core';
 
 /** One piece to fetch from its bin. */
 export interface PulledPiece {
@@ -18,4 +18,6 @@ export interface DayView {
   day: string;
   pull: PulledPiece[];
   tear: TearList;
+  /** What the kept nests of the day together want more of than there is. */
+  short: ShortStock[];
 }

@@ -1,6 +1,7 @@
 // Schemas and views of whatever crosses a boundary.
 export * from './problems.ts';
 export { NEST_COMMANDS, type NestCommand, type NestRequest } from './nestCommands.ts';
+export { cutRequest } from './cutCommands.ts';
 export { MOST_PIECES, nestChange, planChoice, planDocument, planRequest, order } from './plan.ts';
 export * from './keeping.ts';
 export { applyNestChange, nestChangeBetween, nestParts, type NestChange, type NestValue } from './nestChange.ts';
@@ -10,6 +11,8 @@ export { pieceFacts, hardPoint, type Accessory } from './piece.ts';
 export { STEADYING, type Steadying } from './steadying.ts';
 export type { CardIntake, CardVersionView } from './cardView.ts';
 export type { TemplateView } from './templateView.ts';
+export { countPath, stockAsked, takenBack, toldMove, type MoveView, type StockView, type ToldMove } from './stockMoves.ts';
+export { packedParcelOf, type PackedList, type PackedView } from './packedView.ts';
 export { stockroom, boxStock, wrapStock, fillStock } from './stock.ts';
 export { rateCard, service } from './rateCard.ts';
 export { house } from './house.ts';

@@ -1,7 +1,9 @@
-import { FACES, MOST_ALIKE, type Face } from '@inch-nest/core';
+import { MOST_ALIKE } from '@inch-nest/core';
 import { z } from 'zod';
 import { house } from './house.ts';
 import { civilDate, destination, minor, postcode, sizeIn, triple, weightLb } from './numbers.ts';
+import { cutRequest } from './cutCommands.ts';
+import { dropTestRequest } from './dropTestCommand.ts';
 import { dropRequest, judgeRequest } from './judgeCommands.ts';
 import { archetypeKey, finish, formKey, hardPoint, hollow, movingParts, pieceFacts } from './piece.ts';
 import { locks, MOST_PIECES } from './plan.ts';
@@ -114,33 +116,6 @@ const rateRequest = z.strictObject({
   }),
 });
 
-const drawn = { format: z.enum(['json', 'svg', 'dxf']).default('json') };
-const cutRequest = z.discriminatedUnion('kind', [
-  z.strictObject({
-    kind: z.literal('cross'),
-    inside: z.tuple([sizeIn, sizeIn]),
-    height: sizeIn,
-    caliper: z.number().positive().max(2),
-    ...drawn,
-  }),
-  z
-    .strictObject({ kind: z.literal('lower'), box: triple, newDepth: sizeIn, ...drawn })
-    .refine(({ box, newDepth }) => newDepth < box[2], { path: ['newDepth'], message: 'must be below the depth of the box' }),
-  z
-    .strictObject({
-      kind: z.literal('liner'),
-      inside: triple,
-      caliper: z.number().positive().max(2),
-      faces: z
-        .array(z.enum(FACES as [Face, ...Face[]]))
-        .min(1)
-        .max(6)
-        .default([...FACES]),
-      ...drawn,
-    })
-    .refine(({ inside, caliper }) => Math.min(...inside) > 2 * caliper, { path: ['caliper'], message: 'leaves no inside' }),
-]);
-
 const packRequest = z.strictObject({
   box: triple,
   gap: z.number().min(0).max(100).default(0),
@@ -247,6 +222,7 @@ export const NEST_COMMANDS = {
   judge: judgeRequest,
   bands: z.strictObject({}),
   drop: dropRequest,
+  dropTest: dropTestRequest,
 } as const;
 
 export type NestCommand = keyof typeof NEST_COMMANDS;

@@ -1,4 +1,4 @@
-import type { LifeEvent, Locks, ParcelLife, PlanChoice, PlanDocument } from '@inch-nest/core';
+import type { LifeEvent, Locks, ParcelLife, PlanChoice, PlanDocument, StockUse } from '@inch-nest/core';
 import type { KeptFields, PieceValues, SaleValues } from './keptFields.ts';
 
 /** A parcel as the screens see it. */
@@ -17,6 +17,8 @@ export interface ParcelView {
   /** What of the money is this parcel's; null where it holds one whole sale. */
   share: MoneyShare | null;
   nest: NestView;
+  /** What the kept nests of parcels that go before it keep of the stock, each thing once. */
+  reserved: StockUse[];
   life: ParcelLife;
   photos: PhotoView[];
   labels: LabelView[];

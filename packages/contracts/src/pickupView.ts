@@ -14,6 +14,8 @@ export interface WaitingParcel {
   matched: boolean;
   /** What moved since its label was bought: it does not leave like this. */
   moved: LabelMove[];
+  /** Which of how many of its set it is, and the codes of those that would stay behind; null where it goes alone. */
+  set: { place: number; of: number; behind: string[] } | null;
 }
 
 /** What one carrier fetches next: the parcels that wait for it, and the pick-up asked for. */

@@ -1,5 +1,6 @@
 import {
   FACES,
+  FILL_PLACES,
   GUARDS,
   MOST_ALIKE,
   PLAN_FORMAT,
@@ -19,6 +20,7 @@ import { civilDate, destination, key, minor, postcode, sizeIn, triple, uuid, wei
 import { pieceFacts } from './piece.ts';
 import { rateCard } from './rateCard.ts';
 import { stockroom } from './stock.ts';
+import { stockUse } from './stockMoves.ts';
 
 const axis = z.union([z.literal(0), z.literal(1), z.literal(2)]);
 const orientation = z.tuple([axis, axis, axis]).refine((axes) => new Set(axes).size === 3, 'each axis once');
@@ -39,15 +41,20 @@ const layers = z
 /** So many different pieces go in one parcel at most. */
 export const MOST_PIECES = 12;
 
-/** Parts of a choice that may be left out. */
-export const OPTIONAL_PARTS = [
-  'extraFill',
-  'grid',
-  'guards',
-  'filledHollows',
-  'others',
-  'stand',
-] as const satisfies readonly (keyof PlanChoice)[];
+type OptionalPart = { [Part in keyof PlanChoice]-?: object extends Pick<PlanChoice, Part> ? Part : never }[keyof PlanChoice];
+const OPTIONAL = {
+  extraFill: true,
+  fillApart: true,
+  crossIn: true,
+  cells: true,
+  grid: true,
+  guards: true,
+  filledHollows: true,
+  others: true,
+  stand: true,
+} satisfies Record<OptionalPart, true>;
+/** Parts of a choice that may be left out; one that is forgotten here does not compile. */
+export const OPTIONAL_PARTS = Object.keys(OPTIONAL) as [OptionalPart, ...OptionalPart[]];
 
 const added = {
   guards: z.record(z.string().max(60), z.enum(Object.keys(GUARDS) as [GuardKind, ...GuardKind[]])).exactOptional(),
@@ -68,6 +75,9 @@ const stand: z.ZodType<Stand> = z.lazy(() =>
 /** What is chosen of one bundle. */
 const bundleParts = { ...added, layers, orientation, grid: grid.exactOptional() };
 
+/** Height of a cross under the lid; 0 for none. */
+const crossIn = z.union([z.literal(0), sizeIn]);
+
 /** Each part of a choice by itself. */
 const choiceParts = {
   ...bundleParts,
@@ -79,10 +89,13 @@ const choiceParts = {
   inner: z.strictObject({ box: key, fill: key }).nullable(),
   box: key,
   newDepthIn: sizeIn.nullable(),
+  crossIn: crossIn.exactOptional(),
   liner: z.boolean(),
   fill: key.nullable(),
+  fillApart: z.partialRecord(z.enum(FILL_PLACES), key).exactOptional(),
   baseGapIn: z.number().min(0).max(60).nullable(),
   board: z.boolean(),
+  cells: z.boolean().exactOptional(),
   extraFill: z.number().min(0).max(2).exactOptional(),
   service: key,
   coverAdded: z.boolean(),
@@ -116,7 +129,9 @@ const lockParts = z
     innerFill: key,
     box: key,
     newDepthIn: sizeIn.nullable(),
+    crossIn,
     liner: z.boolean(),
+    cells: z.boolean(),
     fill: key.nullable(),
     service: key,
     coverAdded: z.boolean(),
@@ -157,6 +172,7 @@ export const planRequest = z.strictObject({
   house,
   cards: z.array(rateCard).min(1).max(40),
   locks,
+  reserved: z.array(stockUse).max(600).exactOptional(),
   units: z.enum(['imperial', 'metric']).exactOptional(),
 }) satisfies z.ZodType<PlanRequest>;
 

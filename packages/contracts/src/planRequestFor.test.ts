@@ -153,3 +153,13 @@ test.each<[unknown, unknown, boolean]>([
   [{ a: 1 }, { a: 1, b: null }, false],
   [null, null, true],
 ])('%j and %j say the same: %p', (one, other, same) => expect(sameContent(one, other)).toBe(same));
+
+test('what others keep is told only where so little is left that it may matter', () => {
+  const keeps = (amount: number) => [{ kind: 'wrap' as const, key: 'smallBubble', amount }];
+  // a hundred square feet are there: with two hundred free it would not matter, with any less it may
+  const plenty = { ...SHOP, stock: { ...SHOP.stock, wraps: SHOP.stock.wraps.map((wrap) => ({ ...wrap, onHandFt2: 900 })) } };
+  expect(planRequestFor({ ...view(), reserved: keeps(60) }, SHOP).reserved).toEqual(keeps(60));
+  expect(planRequestFor({ ...view(), reserved: keeps(60) }, plenty).reserved).toEqual([]);
+  expect(planRequestFor({ ...view(), reserved: [{ kind: 'box', key: '12x12x12', amount: 1 }] }, SHOP).reserved).toEqual([]);
+  expect(planRequestFor({ ...view(), reserved: [{ kind: 'box', key: 'gone', amount: 1 }] }, SHOP).reserved).toHaveLength(1);
+});

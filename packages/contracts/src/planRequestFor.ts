@@ -1,4 +1,17 @@
-import { ARCHETYPES, houseByMethod, type Along, type Order, type PieceFacts, type PlanRequest, type UnitSystem } from '@inch-nest/core';
+import {
+  ARCHETYPES,
+  countedStock,
+  houseByMethod,
+  stockName,
+  type Along,
+  type Order,
+  type PieceFacts,
+  type PlanRequest,
+  type StockKind,
+  type Stockroom,
+  type StockUse,
+  type UnitSystem,
+} from '@inch-nest/core';
 import type { Accessory } from './piece.ts';
 import { valuesOf, type KeptFields, type PieceValues } from './keptFields.ts';
 import { heldIn, moneyOf, type HeldView, type ParcelView } from './parcelView.ts';
@@ -76,8 +89,25 @@ export function orderOf(view: HeldView, shop: Pick<ShopView, 'originPostcode' | 
   };
 }
 
-/** All a planning of this parcel depends on. The browser and the server build it alike. */
-export function planRequestFor(view: HeldView & Pick<ParcelView, 'nest'>, shop: ShopView, units?: UnitSystem): PlanRequest {
+/** So much of anything is more than a parcel takes: with as much free, what others keep makes no difference. */
+const PLENTY: Readonly<Record<StockKind, number>> = { wrap: 200, fill: 12, box: 1, board: 60 };
+
+/** What others keep, where that leaves so little that it may matter: no search begins anew over the rest. */
+function mattering(reserved: readonly StockUse[], stock: Stockroom): StockUse[] {
+  if (reserved.length === 0) return [];
+  const onHandOf = new Map(countedStock(stock).map((item) => [stockName(item), item.onHand]));
+  return reserved.filter((use) => (onHandOf.get(stockName(use)) ?? 0) - use.amount < PLENTY[use.kind]);
+}
+
+/**
+ * All a planning of this parcel depends on. The browser and the server build it alike; without what others keep
+ * (`reserved`) the stockroom is taken as it is.
+ */
+export function planRequestFor(
+  view: HeldView & Pick<ParcelView, 'nest'> & Partial<Pick<ParcelView, 'reserved'>>,
+  shop: ShopView,
+  units?: UnitSystem,
+): PlanRequest {
   return {
     order: orderOf(view, shop),
     pieceIds: heldIn(view).map(({ pieceId }) => pieceId),
@@ -85,6 +115,7 @@ export function planRequestFor(view: HeldView & Pick<ParcelView, 'nest'>, shop: 
     house: houseByMethod(shop.house, view.nest.locks.method),
     cards: shop.cards,
     locks: view.nest.locks,
+    reserved: mattering(view.reserved ?? [], shop.stock),
     ...(units ? { units } : {}),
   };
 }

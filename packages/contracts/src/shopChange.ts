@@ -1,7 +1,9 @@
+import { movedStock } from '@inch-nest/core';
 import { z } from 'zod';
 import { shopFacts } from './commands.ts';
 import { house } from './house.ts';
 import { rowsOf, setShopPart, shopPart, STOCK_LISTS, STOCK_SINGLES, type KeptShop, type ShopPart, type StockRow } from './shopParts.ts';
+import { toldMove, type ToldMove } from './stockMoves.ts';
 import { boxStock, fillStock, stockroom, wrapStock } from './stock.ts';
 
 const ROWS = { boxes: boxStock, wraps: wrapStock, fills: fillStock } as const;
@@ -20,6 +22,8 @@ function schemaOf({ room, key, cell }: ShopPart): z.ZodType | null {
       return (STOCK_SINGLES as readonly string[]).includes(key) ? within(stockroom.shape, key) : null;
     case 'people':
       return SYSTEM;
+    case 'moves':
+      return toldMove;
     default:
       return cell === null ? ROWS[room].nullable() : within(ROWS[room].shape, cell);
   }
@@ -38,6 +42,7 @@ export function applyShopChange(shop: KeptShop, path: string, value: unknown): K
   if (!parsed.success) return { problem: parsed.error.issues[0]?.message ?? 'not one of the choices' };
   const { room, key, cell } = part;
   if (room === 'people' && !shop.people.some((person) => person.id === key)) return { problem: 'nobody of this shop' };
+  if (room === 'moves' && !movedStock(shop.stock, parsed.data as ToldMove)) return { problem: 'it is no longer in the stockroom' };
   const list = STOCK_LISTS.find((one) => one === room);
   if (list) {
     const row = parsed.data as StockRow | null;
@@ -47,6 +52,6 @@ export function applyShopChange(shop: KeptShop, path: string, value: unknown): K
       return { problem: `${key} stands there twice` };
   }
   const after = setShopPart(shop, part, parsed.data);
-  const whole = list ? stockroom.safeParse(after.stock) : null;
+  const whole = list || room === 'moves' ? stockroom.safeParse(after.stock) : null;
   return whole && !whole.success ? { problem: whole.error.issues[0]?.message ?? 'that is too much' } : after;
 }

@@ -1,6 +1,7 @@
-import type { House, Stockroom, UnitSystem } from '@inch-nest/core';
+import { movedStock, type House, type Stockroom, type UnitSystem } from '@inch-nest/core';
 import { sameContent } from './sameContent.ts';
 import type { Person, ShopFacts } from './shopView.ts';
+import type { ToldMove } from './stockMoves.ts';
 
 /** What is kept of a shop part by part. */
 export interface KeptShop {
@@ -22,14 +23,14 @@ export const rowsOf = (stock: Stockroom, list: StockList): readonly StockRow[] =
 
 /** Where in a shop a part lies. */
 export interface ShopPart {
-  readonly room: 'house' | 'facts' | 'stock' | 'people' | StockList;
+  readonly room: 'house' | 'facts' | 'stock' | 'people' | 'moves' | StockList;
   readonly key: string;
   readonly cell: string | null;
 }
 
 /**
  * A part of a shop by its path: `house/care`, `facts/zone`, `stock/innerTape`, `people/<id>/system`, a row
- * `boxes/<key>` or one cell of it `boxes/<key>/onHand`.
+ * `boxes/<key>` or one cell of it `boxes/<key>/onHand`; `moves/<id>` is something that came or went.
  *
  * @returns null where no such part can be
  */
@@ -37,17 +38,19 @@ export function shopPart(path: string): ShopPart | null {
   const [room, key, cell, ...more] = path.split('/');
   if (!key || more.length > 0) return null;
   const plain = decodeURIComponent(key);
-  if (room === 'house' || room === 'facts' || room === 'stock') return cell === undefined ? { room, key: plain, cell: null } : null;
+  if (room === 'house' || room === 'facts' || room === 'stock' || room === 'moves')
+    return cell === undefined ? { room, key: plain, cell: null } : null;
   if (room === 'people') return cell === 'system' ? { room, key: plain, cell } : null;
   const list = STOCK_LISTS.find((one) => one === room);
   return list && cell !== 'key' ? { room: list, key: plain, cell: cell ?? null } : null;
 }
 
-/** The value of a part as it stands; undefined where there is none. */
+/** The value of a part as it stands; undefined where there is none, as of what came or went. */
 export function readShopPart(shop: KeptShop, { room, key, cell }: ShopPart): unknown {
   const own = (of: object, name: string): unknown => (Object.hasOwn(of, name) ? (of as Record<string, unknown>)[name] : undefined);
   if (room === 'house' || room === 'facts' || room === 'stock') return own(shop[room], key);
   if (room === 'people') return shop.people.find((person) => person.id === key)?.system;
+  if (room === 'moves') return undefined;
   const row = rowsOf(shop.stock, room).find((one) => one.key === key);
   return cell === null || !row ? row : own(row, cell);
 }
@@ -57,6 +60,7 @@ export function setShopPart(shop: KeptShop, { room, key, cell }: ShopPart, value
   if (room === 'house' || room === 'facts' || room === 'stock') return { ...shop, [room]: { ...shop[room], [key]: value } };
   if (room === 'people')
     return { ...shop, people: shop.people.map((person) => (person.id === key ? { ...person, system: value as UnitSystem } : person)) };
+  if (room === 'moves') return { ...shop, stock: movedStock(shop.stock, value as ToldMove) ?? shop.stock };
   const rows = rowsOf(shop.stock, room);
   const own = rows.some((one) => one.key === key);
   const at = (change: (row: StockRow) => StockRow) => rows.map((one) => (one.key === key ? change(one) : one));

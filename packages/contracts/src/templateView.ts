@@ -5,6 +5,8 @@ export interface TemplateView {
   id: string;
   kind: 'template' | 'parcel';
   name: string;
+  /** How many different pieces it is of. */
+  pieces: number;
   /** State of the earlier parcel; null for a template. */
   arrived: string | null;
   choice: PlanChoice;

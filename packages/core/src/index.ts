@@ -1,7 +1,16 @@
 // The one public door of the core, grouped by subject.
 
 // the flow
-export { explainOtherWays, oneBoxOrTwo, planCount, planOrByHand, planParcel } from './planParcel.ts';
+export {
+  explainOtherWays,
+  oneBoxOrTwo,
+  outsideStock,
+  planCount,
+  planOrByHand,
+  packedOtherwise,
+  planParcel,
+  withEnough,
+} from './planParcel.ts';
 export {
   bundleChoice,
   bundleLocks,
@@ -97,7 +106,7 @@ export {
 export { MOST_ALIKE, offInOrder } from './stages/sale/readSale.ts';
 export { evenStacks, gridsFor, type Grid } from './engineering/stowage/Block.ts';
 export { membersOf, rowOf, standIn, standsAll, type Stand } from './engineering/stowage/Stand.ts';
-export { standsFor, swapped } from './engineering/stowage/standsFor.ts';
+export { movedBeside, standsFor, swapped } from './engineering/stowage/standsFor.ts';
 export { letterOf } from './engineering/stowage/letterOf.ts';
 export type { Along, AlongPlace } from './stages/sale/Order.ts';
 export { JOBS, type Job } from './stages/sale/jobs.ts';
@@ -105,9 +114,9 @@ export { OWN_BOX, ownBoxOf } from './stages/box/ownBox.ts';
 export { plainFacts } from './stages/sale/plainFacts.ts';
 export { countedTitle } from './stages/sale/countedTitle.ts';
 export { apportion } from './stages/sale/apportion.ts';
-export { worthMinor } from './stages/sale/worth.ts';
+export { worthMinor, worthTogether } from './stages/sale/worth.ts';
 export { aboutOf } from './stages/parcel/LifeEvent.ts';
-export { STANDING, statesThat, type Standing } from './stages/parcel/standing.ts';
+export { STANDING, statesThat, staysBehind, type Standing } from './stages/parcel/standing.ts';
 export {
   CUSTOMS_PURPOSES,
   customsForm,
@@ -121,7 +130,23 @@ export { WEIGHT_UNITS_LB, type WeightUnit } from './units/index.ts';
 export { PHOTOGRAPHS } from './stages/weight/standingMinutes.ts';
 export { TAPE_OVER_END_IN } from './stages/weight/weighParcel.ts';
 export { tearList, type RollToTear, type TearList, type TornPiece } from './stages/bench/tearList.ts';
-export { SHEET_BOARD, stockUsed, type StockUse, type UsedInstead } from './stages/bench/stockUsed.ts';
+export { boxesToKeep, type BoxesToKeep, type PackedParcel, type SizeKept } from './stages/plan/boxesToKeep.ts';
+export { shortCounter, willNotSuffice, type ShortStock } from './stages/plan/willNotSuffice.ts';
+export { stockUsed, type UsedInstead } from './stages/plan/stockUsed.ts';
+export { countedStock, type CountedItem } from './engineering/stockkeeping/countedStock.ts';
+export { movedStock } from './engineering/stockkeeping/movedStock.ts';
+export { stockAhead, stockValue, USUAL_WEEKS, type StockAhead } from './engineering/stockkeeping/reorder.ts';
+export {
+  MOVE_REASONS,
+  SHEET_BOARD,
+  stockName,
+  summedUses,
+  type MoveReason,
+  type StockKind,
+  type StockMove,
+  type StockUse,
+} from './engineering/stockkeeping/StockMove.ts';
+export { WEEKS_BACK } from './engineering/stockkeeping/weeklyUse.ts';
 export { lifeWords } from './stages/parcel/lifeWords.ts';
 export { CLAIMED, frozenFact, moveGate, MOVES } from './stages/parcel/moves.ts';
 export { recordParcel, testState } from './stages/parcel/recordParcel.ts';
@@ -149,8 +174,9 @@ export {
 } from './engineering/materials/ordinaryStock.ts';
 export { BOARD_GRADES, type BoardGradeKey } from './engineering/materials/boardGrades.ts';
 export { BEDDED_HOUSE, KAPPA_AT_FIRST, type House, type Kappa } from './house/House.ts';
-export { QUESTIONS, sidesOf, takeSides, type Answers, type Question, type QuestionKey, type Side } from './house/questions.ts';
+export { QUESTIONS, sidesOf, takenSide, takeSides, type Answers, type Question, type QuestionKey, type Side } from './house/questions.ts';
 export { houseByMethod, houseOfSet, READY_SETS, type ReadySet } from './house/readySets.ts';
+export { likeOfOwn, ownFill, ownWrap, TURNS_MEASURED } from './engineering/materials/ownMaterial.ts';
 export { equivalentTurns } from './engineering/materials/equivalentTurns.ts';
 export type {
   Container,
@@ -174,11 +200,14 @@ export { lengthPlusGirthIn } from './engineering/tariff/girth.ts';
 export type { Gaps, BoxRefusal } from './stages/box/StowedBox.ts';
 export { whyNot } from './stages/box/whyNot.ts';
 export { builtOutsideIn, isEnvelope } from './stages/box/makeShell.ts';
-export { depthWanted } from './stages/box/shellsFor.ts';
+export { unitsWords } from './stages/fill/handAmounts.ts';
+export { FILL_PLACES, PLACE_NAMES, type ByPlace, type FillPlace } from './stages/fill/fillPlaces.ts';
+export type { Otherwise, OtherwiseMade } from './stages/plan/packedOtherwise.ts';
+export { depthWanted, spareDepth } from './stages/box/shellsFor.ts';
 export { boxesOf } from './stages/plan/stockFor.ts';
 export { usualHardPoints } from './engineering/pieces/usualHardPoints.ts';
 export { hardPointsOfNewKind, kindPresets, type KindPresets } from './engineering/pieces/kindPresets.ts';
-export { CUSHION_MATERIALS } from './engineering/cushion/cushionMaterials.ts';
+export { CUSHION_MATERIALS, type CushionKey } from './engineering/cushion/cushionMaterials.ts';
 export { describeProvenance } from './sources/index.ts';
 export { boxFaceOf } from './stages/box/boxFaceOf.ts';
 export { wrapItem } from './stages/wrap/wrapItem.ts';
@@ -196,7 +225,7 @@ export { HEAVIEST_LB } from './engineering/journey/dropSchedule.ts';
 
 export { wrapLayer } from './engineering/geometry/wrapLayer.ts';
 export { curveFromBestPoint } from './engineering/cushion/curveFromBestPoint.ts';
-export { halfSineVelocityInPerS, impactVelocityInPerS } from './engineering/cushion/impact.ts';
+export { GRAVITY_IN_PER_S2, halfSineVelocityInPerS, impactVelocityInPerS } from './engineering/cushion/impact.ts';
 export { ASTM_D4169_DROPS } from './engineering/journey/assuranceLevels.ts';
 export { impliedStrain } from './engineering/cushion/cushionCurve.ts';
 export { dropHeightAtG, energyShares } from './engineering/cushion/dropHeight.ts';
@@ -207,10 +236,14 @@ export { simulateJourneys } from './engineering/journey/simulateJourneys.ts';
 export { seededRandom } from './engineering/numeric/seededRandom.ts';
 export { certificateFor } from './engineering/board/certificate.ts';
 export { compressionStrengthLbf, tooShallowForMcKee } from './engineering/board/compressionStrength.ts';
-export { crossDivider } from './engineering/boxshop/crossDivider.ts';
-export { lowerBox } from './engineering/boxshop/lowerBox.ts';
-export { linerPanels } from './engineering/boxshop/linerPanels.ts';
-export type { CutPart, SheetLine } from './engineering/boxshop/CutPart.ts';
+export { curvePoint, fitCurve, type FitOrWhy } from './engineering/dropTest/fitCurve.ts';
+export { readDrop, type AccelerationSample, type DropReading, type DropReadingOrWhy } from './engineering/dropTest/readDrop.ts';
+export { cutOf } from './engineering/boxshop/cutOf.ts';
+export type { CutKind, CutOrder } from './engineering/boxshop/CutOrder.ts';
+export { LINER_STRENGTH } from './engineering/boxshop/linerPanels.ts';
+export { SHEET_SCRAP_SHARE } from './stages/box/madeParts.ts';
+export { shopMinutes } from './engineering/boxshop/shopMinutes.ts';
+export type { CutPart, CutWork, SheetLine } from './engineering/boxshop/CutPart.ts';
 
 // units and provenance
 export * from './units/index.ts';
@@ -224,6 +257,8 @@ export { shockOnFaces, type FaceStack, type ShockFacts } from './stages/frontier
 export { ceilingOf, evenWithin } from './stages/frontier/recommend.ts';
 export { isWorthABox } from './stages/frontier/PlanSpace.ts';
 export { boxToGet } from './planParcel.ts';
+export type { PlanProgress } from './planParcel.ts';
 export type { BoxToGet } from './stages/plan/boxToGet.ts';
+export type { OutsideNest } from './stages/plan/outsideStock.ts';
 export { boxedBeside, eitherSide, isBetter, isThriftier, type Sides } from './stages/plan/sideBySide.ts';
 export { alikeChance } from './engineering/pareto/alikeChance.ts';

@@ -127,6 +127,26 @@ describe('the search', () => {
     expect(chosen.kind === 'noPlan' && chosen.reasons.join('; ')).toMatch(why);
   });
 
+  test('what it would answer so far is a plan that holds, never better than the last word, and there is one early', () => {
+    const asked = request({ archetype: 'handledWare', hardPoints: [point('handle', 'right')] });
+    const early: { evaluated: number; document: ReturnType<typeof writePlanDocument> }[] = [];
+    const steps = planParcel(asked);
+    let step = steps.next();
+    for (; !step.done; step = steps.next()) {
+      const { evaluated, soFar } = step.value;
+      const chosen = soFar();
+      expect(chosen.kind).toBe(evaluated > 0 ? 'planned' : 'noPlan');
+      if (chosen.kind === 'planned') early.push({ evaluated, document: writePlanDocument(chosen.recommended, asked.house) });
+    }
+    if (step.value.kind !== 'planned') throw new Error('not planned');
+    const last = step.value;
+    expect(early[0]!.evaluated).toBeLessThan(last.evaluated / 4);
+    for (const { document } of early) expect(verifyPlan(document, asked)).toEqual([]);
+    // what is recommended is even with the least expected, so compare what is least of each
+    const least = (plans: readonly { readonly expectedMinor: number }[]) => Math.min(...plans.map((one) => one.expectedMinor));
+    const all = [...last.frontier, last.recommended];
+    expect(least(all)).toBeLessThanOrEqual(Math.min(...early.map(({ document }) => document.expectedMinor)) + 1e-6);
+  });
   test('yields often enough to be stopped', () => {
     const steps = planParcel(request());
     let yields = 0;

@@ -1,10 +1,11 @@
 import type { House } from './house/House.ts';
 import { waysToStand } from './stages/box/stowInBox.ts';
-import type { Wraps } from './stages/wrap/WrappedItem.ts';
+import { sheetsSuffice } from './stages/wrap/sheetsSuffice.ts';
+import type { WrappedItem, Wraps } from './stages/wrap/WrappedItem.ts';
 import { traceFrontier } from './stages/frontier/traceFrontier.ts';
 import { countPlans, type PlanSpace } from './stages/frontier/PlanSpace.ts';
 import type { PlanOption } from './stages/frontier/PlanOption.ts';
-import type { SearchProgress } from './stages/frontier/Trace.ts';
+import type { SearchProgress, Traced } from './stages/frontier/Trace.ts';
 import { addedOf, waysToGuard, type Added } from './stages/item/addedTo.ts';
 import { inspectItem } from './stages/item/inspectItem.ts';
 import { ceilingOfAll } from './stages/frontier/recommend.ts';
@@ -13,9 +14,15 @@ import { choosePlan, type ChosenPlan } from './stages/plan/choosePlan.ts';
 import { coverFor } from './stages/plan/coverFor.ts';
 import { explainNoPlan, type NoPlan } from './stages/plan/explainNoPlan.ts';
 import { compareBoxes, type OneOrTwo } from './stages/plan/oneOrTwo.ts';
+import { frontierWith, mixFills } from './stages/plan/mixFills.ts';
+import { madeOtherwise, type Otherwise, type OtherwiseMade } from './stages/plan/packedOtherwise.ts';
+import type { PackedParcel } from './stages/plan/boxesToKeep.ts';
+import { nestsOutside, type OutsideNest } from './stages/plan/outsideStock.ts';
 import { otherWays, type OtherWay } from './stages/plan/otherWays.ts';
 import { bundleLocks, piecesOf, type BundleLocks, type PlanRequest } from './stages/plan/PlanRequest.ts';
-import { boxesOf, fillsOf } from './stages/plan/stockFor.ts';
+import { boxesOf, fillsOf, freeStock } from './stages/plan/stockFor.ts';
+import { stockUsed } from './stages/plan/stockUsed.ts';
+import { shortCounter, type ShortStock } from './stages/plan/willNotSuffice.ts';
 import { handCard } from './stages/rate/byHand.ts';
 import { carriages, type Pieces } from './stages/rate/rateParcel.ts';
 import type { PieceFacts } from './stages/sale/Order.ts';
@@ -33,11 +40,46 @@ import { waysToWrap } from './stages/wrap/waysToWrap.ts';
  * @param every evaluates each plan instead of skipping those provably beaten: slow, for checking
  * @throws RangeError on facts out of bounds
  */
-export function* planParcel(request: PlanRequest, every = false): Generator<SearchProgress, ChosenPlan> {
-  const space = planSpace(request);
-  const traced = yield* traceFrontier(space, every);
+export function* planParcel(request: PlanRequest, every = false): Generator<PlanProgress, ChosenPlan> {
+  if (request.reserved === undefined) return yield* planWithin(request, planSpace(request), every);
+  // with what is free; where that allows no nest at all, with whatever is short
+  const free = freeStock(request);
+  const chosen = yield* planWithin(request, planSpace(request, free), every);
+  return chosen.kind === 'planned' ? chosen : yield* planAnyhow(request, free, every);
+}
+
+/** With however much of everything but boxes: one that is kept for another parcel is not there. */
+const planAnyhow = (request: PlanRequest, { boxes }: PlanRequest['stock'], every: boolean): Generator<PlanProgress, ChosenPlan> =>
+  planWithin(request, planSpace({ ...request, stock: { ...request.stock, boxes } }), every);
+
+function* planWithin(request: PlanRequest, space: PlanSpace, every: boolean): Generator<PlanProgress, ChosenPlan> {
   const cover = (option: PlanOption) => coverFor(option, space.carriages, request.house, request.locks.coverAdded);
-  return choosePlan(traced, traced.best ? null : explainNoPlan(request, space), ceilingOfAll(space.pieces, request.house), cover);
+  const ceiling = ceilingOfAll(space.pieces, request.house);
+  const search = traceFrontier(space, every);
+  for (let step = search.next(); ; step = search.next()) {
+    if (step.done)
+      return choosePlan(
+        withMixedFill(request, step.value, ceiling),
+        step.value.best ? null : explainNoPlan(request, space),
+        ceiling,
+        cover,
+      );
+    const { considered, evaluated, found } = step.value;
+    yield { considered, evaluated, soFar: () => choosePlan(found(), null, ceiling, cover) };
+  }
+}
+
+/** What was found, with each place's own fill where the house has that and it pays. */
+function withMixedFill(request: PlanRequest, traced: Traced, ceiling: number): Traced {
+  if (!traced.best) return traced;
+  const best = mixFills(request, traced.best, ceiling);
+  return best === traced.best ? traced : { ...traced, best, frontier: frontierWith(traced.frontier, best.option) };
+}
+
+/** How far a planning has come. */
+export interface PlanProgress extends SearchProgress {
+  /** What it would answer if it ended here: no plan where none has been worked out yet. */
+  readonly soFar: () => ChosenPlan;
 }
 
 /**
@@ -45,7 +87,7 @@ export function* planParcel(request: PlanRequest, every = false): Generator<Sear
  *
  * @returns with why no service does, where that is so
  */
-export function* planOrByHand(request: PlanRequest): Generator<SearchProgress, { chosen: ChosenPlan; uncarried: NoPlan | null }> {
+export function* planOrByHand(request: PlanRequest): Generator<PlanProgress, { chosen: ChosenPlan; uncarried: NoPlan | null }> {
   const chosen = yield* planParcel(request);
   const pinned = request.locks.service !== undefined;
   if (chosen.kind === 'planned' || !chosen.onlyCarriage || pinned) return { chosen, uncarried: null };
@@ -62,12 +104,34 @@ export const boxToGet = (request: PlanRequest, chosen: Extract<ChosenPlan, { kin
     return step.value;
   });
 
+/** Nests with boxes nobody has that nothing in the stockroom matches; a search for each, so asked for by itself. */
+export const outsideStock = (request: PlanRequest, chosen: Extract<ChosenPlan, { kind: 'planned' }>): Generator<unknown, OutsideNest[]> =>
+  nestsOutside(request, chosen, bestOf);
+
+/** The nest that enough of everything would make, and what of it is short; null where nothing better is left out for want of stock. */
+export function* withEnough(request: PlanRequest): Generator<PlanProgress, { option: PlanOption; short: readonly ShortStock[] } | null> {
+  if (request.reserved === undefined) return null;
+  const chosen = yield* planAnyhow(request, freeStock(request), false);
+  if (chosen.kind === 'noPlan') return null;
+  const { recommended: option } = chosen;
+  const short = shortCounter(request)(stockUsed(option));
+  return short.length > 0 ? { option, short } : null;
+}
+
+/** What other rules, or other materials, would have made of parcels as they were packed: a search for each. */
+export const packedOtherwise = (
+  parcels: readonly PackedParcel[],
+  ways: readonly Otherwise[],
+): Generator<{ readonly done: number; readonly of: number }, OtherwiseMade[]> => madeOtherwise(parcels, ways, bestOf);
+
 /** One box against two for a parcel of several pieces, each box at its best; pauses as a search does. */
-export const oneBoxOrTwo = (request: PlanRequest): Generator<unknown, OneOrTwo> =>
-  compareBoxes(request, function* (asked) {
-    const chosen = yield* planParcel(asked);
-    return chosen.kind === 'planned' ? chosen.recommended : null;
-  });
+export const oneBoxOrTwo = (request: PlanRequest): Generator<unknown, OneOrTwo> => compareBoxes(request, bestOf);
+
+/** The plan to recommend alone; null where there is none. */
+function* bestOf(request: PlanRequest): Generator<PlanProgress, PlanOption | null> {
+  const chosen = yield* planParcel(request);
+  return chosen.kind === 'planned' ? chosen.recommended : null;
+}
 
 /** How many plans a request has to choose from. */
 export const planCount = (request: PlanRequest): number => countPlans(planSpace(request));
@@ -77,26 +141,35 @@ export const explainOtherWays = (
   request: PlanRequest,
   recommended: PlanOption,
   money: (minor: number) => string,
-): Generator<unknown, OtherWay[]> => otherWays(planSpace(request), recommended, money);
+): Generator<unknown, OtherWay[]> => otherWays(planSpace(request, request.reserved ? freeStock(request) : null), recommended, money);
 
-/** Everything the plan may be made of, stage by stage. */
-function planSpace(request: PlanRequest): PlanSpace {
-  const { stock, house, locks } = request;
+/**
+ * Everything the plan may be made of, stage by stage.
+ *
+ * @param free what no more than is to be taken of; null where nobody counts
+ */
+function planSpace(request: PlanRequest, free: PlanRequest['stock'] | null = null): PlanSpace {
+  const { house, locks } = request;
+  const stock = free ?? request.stock;
   const order = readSale(request.order);
   const facts = piecesOf(request);
   const pieces = facts.map((one) => inspectItem(order, one)) as unknown as Pieces;
   const each = pieces.map((piece, at) => {
     const own = { ...bundleLocks(locks, at), ...(locks.without ? { without: locks.without } : {}) };
+    const suffices = (wrapped: WrappedItem) => !free || own.layers !== undefined || sheetsSuffice([wrapped], free.wraps);
     return guardWays(piece.facts, own, house).flatMap((added) =>
-      waysToWrap(added === NOTHING ? piece : inspectItem(order, piece.facts, added), stock, house, own),
+      waysToWrap(added === NOTHING ? piece : inspectItem(order, piece.facts, added), stock, house, own).filter(suffices),
     );
   });
-  const wraps = pieces.length === 1 ? fewWhereSeveral(each[0]!).map((wrapped): Wraps => [wrapped]) : wrapsTogether(each);
+  const all = pieces.length === 1 ? fewWhereSeveral(each[0]!).map((wrapped): Wraps => [wrapped]) : wrapsTogether(each);
+  // of several pieces that share a roll each may have enough, and all of them not
+  const someIsPinned = pieces.some((_, at) => bundleLocks(locks, at).layers !== undefined);
+  const wraps = free && pieces.length > 1 && !someIsPinned ? all.filter((some) => sheetsSuffice(some, free.wraps)) : all;
   return {
     pieces,
     wraps,
     ways: pieces.length === 1 ? null : waysOfAll(wraps, locks),
-    room: boxesOf(request),
+    room: boxesOf({ ...request, stock }),
     fills: fillsOf(stock, house, locks, locks.fill),
     innerFills: fillsOf(stock, house, locks, locks.innerFill),
     carriages: carriages(request.cards, pieces, house, locks),
@@ -104,6 +177,7 @@ function planSpace(request: PlanRequest): PlanSpace {
     house,
     locks,
     way: null,
+    free,
   };
 }
 

@@ -19,7 +19,7 @@ beforeAll(async () => {
   const label = await beginPurchase(room, shop, id, person, NOW);
   const purchase = { key: label.key, tracking: 'CA1', chargedMinor: 980, boughtAt: NOW.toISOString(), voided: false };
   await settlePurchase(room, label.id, { kind: 'bought', purchase }, NOW);
-}, 60_000);
+});
 afterAll(() => fresh.drop());
 
 const ask = (sql: string) => fresh.database.sequelize.query(sql);

@@ -16,6 +16,7 @@ interface Rights {
 const RIGHTS: Readonly<Record<keyof Models, Rights>> = {
   shop: { insert: true, update: true },
   shopChange: { insert: true },
+  stockMove: { insert: true },
   person: { insert: true, update: ['system', 'name', 'position'] },
   sale: { insert: true, update: true },
   piece: { insert: true, update: true },

@@ -4,7 +4,7 @@ import { freshDatabase } from '../tests/freshDatabase.ts';
 let fresh: Awaited<ReturnType<typeof freshDatabase>>;
 beforeAll(async () => {
   fresh = await freshDatabase();
-}, 30_000);
+});
 afterAll(() => fresh.drop());
 
 const ADDRESS = { saleId: '6a1f0c52-7d0e-4b57-9a36-0c5f2f4b1e09', name: 'Edda Vik', lines: ['Skarvik 12'], revision: 1 };

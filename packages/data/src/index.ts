@@ -17,6 +17,8 @@ export { addressOf, useAddress } from './repositories/addressRepository.ts';
 export { addPiece, moveBundles } from './repositories/bundleRepository.ts';
 export { putTogether } from './repositories/setRepository.ts';
 export { keepPickup, listPickups } from './repositories/pickupRepository.ts';
+export { packedOfLate } from './repositories/packedRepository.ts';
+export { readStock } from './repositories/stockMoves.ts';
 export { openSeal, sealParcel } from './repositories/sealRepository.ts';
 export { listBins, readDay } from './repositories/dayRepository.ts';
 export { findScanned } from './repositories/scanRepository.ts';

@@ -15,6 +15,8 @@ import { up as alike } from './migrations/012-alike.ts';
 import { up as jobs } from './migrations/013-jobs.ts';
 import { up as ownBox } from './migrations/014-own-box.ts';
 import { up as several } from './migrations/015-several.ts';
+import { up as templatesOfSeveral } from './migrations/016-templates-of-several.ts';
+import { up as stockMoves } from './migrations/017-stock-moves.ts';
 import { runWithin, type RunSql } from './migrations/RunSql.ts';
 
 /** A step from one version's tables to the next one's. */
@@ -39,6 +41,8 @@ export const MIGRATIONS: readonly Migration[] = [
   { name: '013-jobs', up: jobs },
   { name: '014-own-box', up: ownBox },
   { name: '015-several', up: several },
+  { name: '016-templates-of-several', up: templatesOfSeveral },
+  { name: '017-stock-moves', up: stockMoves },
 ];
 const LOCK = 4_117_201;
 

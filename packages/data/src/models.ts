@@ -1,49 +1,8 @@
 import { DataTypes, type Model, type ModelStatic, type Sequelize } from 'sequelize';
 import { id, shopId, text, maybeText, whole, json, maybeJson, instant, day, maybeUuid, decimal } from './columns.ts';
-import type {
-  ShopRow,
-  ShopChangeRow,
-  PersonRow,
-  SaleRow,
-  PieceRow,
-  ParcelRow,
-  ChangeRow,
-  EventRow,
-  PlanRow,
-  WeighingRow,
-  BoxRow,
-  BundleRow,
-  MaterialRow,
-  CardRow,
-  TemplateRow,
-  PhotoRow,
-  LabelRow,
-  AddressRow,
-  PickupRow,
-} from './rows.ts';
+import type { AllRows } from './allRows.ts';
 
-type Rows = {
-  shop: ShopRow;
-  shopChange: ShopChangeRow;
-  person: PersonRow;
-  sale: SaleRow;
-  piece: PieceRow;
-  parcel: ParcelRow;
-  bundle: BundleRow;
-  change: ChangeRow;
-  event: EventRow;
-  plan: PlanRow;
-  weighing: WeighingRow;
-  box: BoxRow;
-  material: MaterialRow;
-  card: CardRow;
-  template: TemplateRow;
-  photo: PhotoRow;
-  label: LabelRow;
-  address: AddressRow;
-  pickup: PickupRow;
-};
-export type Models = { readonly [Name in keyof Rows]: ModelStatic<Model<Rows[Name], Rows[Name]> & Rows[Name]> };
+export type Models = { readonly [Name in keyof AllRows]: ModelStatic<Model<AllRows[Name], AllRows[Name]> & AllRows[Name]> };
 
 /** The tables as Sequelize knows them; the migrations own their definition. */
 export function defineModels(sequelize: Sequelize): Models {
@@ -79,6 +38,21 @@ export function defineModels(sequelize: Sequelize): Models {
       after: maybeJson,
       personId: shopId,
       at: instant,
+    }),
+    stockMove: define('stockMove', 'stock_move', {
+      id,
+      seq: { type: DataTypes.BIGINT, autoIncrement: true, autoIncrementIdentity: true },
+      shopId,
+      kind: text,
+      key: text,
+      why: text,
+      amount: decimal('amount', false),
+      at: instant,
+      personId: maybeUuid,
+      parcelId: maybeUuid,
+      paidMinor: { type: DataTypes.INTEGER, allowNull: true },
+      supplier: maybeText,
+      leadDays: { type: DataTypes.INTEGER, allowNull: true },
     }),
     person: define('person', 'person', { id, shopId, name: text, system: text, position: whole }),
     sale: define('sale', 'sale', {
@@ -184,6 +158,7 @@ export function defineModels(sequelize: Sequelize): Models {
       shopId,
       name: text,
       piece: json,
+      others: json,
       choice: json,
       locks: json,
       personId: { ...id, primaryKey: false },

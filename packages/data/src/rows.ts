@@ -1,4 +1,16 @@
-import type { House, LifeEvent, Locks, PlanChoice, PlanDocument, RateCard, RatedFor, Stockroom, Triple } from '@inch-nest/core';
+import type {
+  House,
+  LifeEvent,
+  Locks,
+  MoveReason,
+  PlanChoice,
+  PlanDocument,
+  RateCard,
+  RatedFor,
+  StockKind,
+  Stockroom,
+  Triple,
+} from '@inch-nest/core';
 import type { BoughtFor, KeptField, LabelOrder, LabelState, Mark, PhotoOf } from '@inch-nest/contracts';
 
 // What each table's rows hold, as the repositories see them.
@@ -32,11 +44,30 @@ export interface ShopChangeRow {
   personId: string;
   at: Date;
 }
+/** One move of a count; never changed itself. */
+export interface StockMoveRow {
+  id: string;
+  seq?: number;
+  shopId: string;
+  kind: StockKind;
+  key: string;
+  why: MoveReason;
+  amount: number;
+  at: Date;
+  /** Null where a shop began with it. */
+  personId: string | null;
+  parcelId: string | null;
+  paidMinor: number | null;
+  supplier: string | null;
+  leadDays: number | null;
+}
 export interface TemplateRow {
   id: string;
   shopId: string;
   name: string;
   piece: Record<string, KeptField>;
+  /** The facts of the other pieces, in their order; what names a piece names its place, as `piece-2`. */
+  others: Record<string, KeptField>[];
   choice: PlanChoice;
   locks: Locks;
   personId: string;

@@ -27,7 +27,7 @@ export async function smallShop(database: Database, strangers = false) {
     { id: strangers ? randomUUID() : ODILE, name: 'Odile', system: 'imperial' as const },
     { id: strangers ? randomUUID() : TAM, name: 'Tam', system: 'metric' as const },
   ];
-  await createShop(database, { shop, people, stock: STOCK, cards: [CARD] });
+  await createShop(database, { shop, people, stock: STOCK, cards: [CARD] }, NOW);
   return readShop(inShop(database, shop.id), NOW);
 }
 

@@ -17,7 +17,7 @@ export function useSmallShop(): SmallShopUse {
     drop = fresh.drop;
     use.shop = await smallShop(fresh.database);
     use.room = inShop(fresh.database, use.shop.id);
-  }, 30_000);
-  afterAll(() => drop?.(), 30_000);
+  });
+  afterAll(() => drop?.());
   return use;
 }

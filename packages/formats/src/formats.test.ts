@@ -94,7 +94,7 @@ describe('a rate card as CSV', () => {
     ['a step twice', edited('prices.csv', /^ground,2,/m, 'ground,1,'), /^prices\.csv:3:upTo: the same step twice/],
     ['steps that fall', edited('prices.csv', /^ground,3,/m, 'ground,0.5,'), /^prices\.csv:4:upTo: below the step before/],
     ['not a number', edited('services.csv', /7\.5/, 'seven'), /^services\.csv:2:fuelPercent: a number is wanted, not seven/],
-    ['not an amount', edited('surcharges.csv', /4\.20/, '=4+2'), /^surcharges\.csv:2:price: an amount/],
+    ['not an amount', edited('surcharges.csv', /4\.20/, '=4+2'), /^surcharges\.csv:2:price: a formula stands here/],
     ['a service nobody defined', edited('surcharges.csv', /^ground,wide/m, 'air,wide'), /^surcharges\.csv:3:service: air is not a service/],
     ['a strange weekday', edited('services.csv', 'Mon Tue', 'Mon Twosday'), /^services\.csv:2:pickup: Twosday/],
     ['a strange surcharge', edited('surcharges.csv', 'longestAbove', 'uglyAbove'), /^surcharges\.csv:2:when: uglyAbove/],

@@ -4,4 +4,7 @@ export { MOST_CARD_BYTES, readRateCardFiles, zipFiles, zipRateCard, type NamedFi
 export { writeRateCardCsv } from './writeRateCardCsv.ts';
 export type { RateCardCsv } from './rateCardTables.ts';
 export { readBatchCsv, type BatchLine, type BatchReading } from './batchCsv.ts';
-export { readStockCsv, writeStockCsv, type StockKind, type StockReading } from './stockCsv.ts';
+export { writeOrderCsv } from './orderCsv.ts';
+export { listChanges, readStockCsv, writeStockCsv, type ListChanges, type StockKind, type StockReading } from './stockCsv.ts';
+export { readAccelerationCsv, type AccelerationReading } from './accelerationCsv.ts';
+export { drawCut } from './drawCut.ts';

@@ -60,11 +60,20 @@ export function readTable(name: string, text: string, columns: readonly string[]
         .slice(0, MOST_TOLD)
         .map(({ cells, line }) => ({ path: `${name}:${line}`, message: `${cells.length} cells, not ${names.length}` })),
     };
+  const formulas = filled.flatMap(({ cells, line }) =>
+    names.flatMap((one, i) =>
+      FORMULA.test(cells[i]!) ? [{ path: `${name}:${line}:${one}`, message: 'a formula stands here: paste what it comes to' }] : [],
+    ),
+  );
+  if (formulas.length > 0) return { ok: false, problems: formulas.slice(0, MOST_TOLD) };
   return {
     ok: true,
     rows: filled.map(({ cells, line }) => ({ line, cells: Object.fromEntries(names.map((one, i) => [one, plainCell(cells[i]!)])) })),
   };
 }
+
+/** What a spreadsheet would reckon with, and we do not. */
+const FORMULA = /^\s*=./;
 
 /** A cell as it was before a formula in it was made harmless. */
 const plainCell = (cell: string): string => cell.trim().replace(/^'(?=[=+\-@])/, '');

@@ -1,6 +1,6 @@
 import { ORDINARY_FILLS, ORDINARY_WRAPS } from '@inch-nest/core';
 import { box } from '../../core/tests/sampleRequest.ts';
-import { readStockCsv, writeStockCsv } from './stockCsv.ts';
+import { listChanges, readStockCsv, writeStockCsv } from './stockCsv.ts';
 
 const BOXES = [
   box([12, 10, 8]),
@@ -33,10 +33,45 @@ test.each([
   ['a negative price', (csv: string) => csv.replace('1.00', '-1'), 'boxes.csv:2:price', /amount/],
   ['a key twice', (csv: string) => csv + csv.split('\n')[1] + '\n', 'boxes.csv:4:key', /twice/],
   ['an unknown style', (csv: string) => csv.replace('slotted', 'round'), 'boxes.csv:2:style', /./],
+  ['a formula', (csv: string) => csv.replace('12 x 10 x 8', '=A1'), 'boxes.csv:2:inside', /a formula stands here/],
   ['nothing at all', (csv: string) => csv.split('\n')[0]!, 'boxes.csv', /nothing listed/],
 ])('%s is refused at its place', (_, spoil, path, message) => {
   const csv = writeStockCsv('boxes', [box([12, 10, 8], { priceMinor: 100 }), box([14, 12, 10], { key: 'second', priceMinor: 100 })]);
   const reading = readStockCsv('boxes', spoil(csv));
   expect(reading.ok).toBe(false);
   if (!reading.ok) expect(reading.problems[0]).toEqual({ path, message: expect.stringMatching(message) as string });
+});
+
+test('what is copied in a spreadsheet stands between tabs, and is read as well', () => {
+  const csv = writeStockCsv('fills', Object.values(ORDINARY_FILLS));
+  const pasted = csv
+    .split('\n')
+    .map((line) =>
+      line
+        .replace(/"[^"]*"/g, (cell) => cell.slice(1, -1).replace(/,/g, '\u0000'))
+        .replace(/,/g, '\t')
+        .replace(/\u0000/g, ','),
+    )
+    .join('\n');
+  expect(pasted).toContain('\t');
+  expect(readStockCsv('fills', pasted)).toEqual({ ok: true, items: Object.values(ORDINARY_FILLS) });
+});
+
+test('what a list would change is told row by row and cell by cell', () => {
+  const [one, other, third] = BOXES;
+  const after = [one!, { ...other!, priceMinor: 250, onHand: 3 }, box([8, 8, 8])];
+  expect(listChanges('boxes', BOXES, after)).toEqual({
+    added: [box([8, 8, 8]).name],
+    gone: [third!.name],
+    changed: [
+      {
+        name: other!.name,
+        cells: [
+          { column: 'price', was: (other!.priceMinor / 100).toFixed(2), will: '2.50' },
+          { column: 'on hand', was: String(other!.onHand), will: '3' },
+        ],
+      },
+    ],
+  });
+  expect(listChanges('boxes', BOXES, BOXES)).toEqual({ added: [], gone: [], changed: [] });
 });

@@ -149,3 +149,36 @@ export function readStockCsv<Kind extends StockKind>(kind: Kind, csv: string): S
   if (table.rows.length === 0) problems.push({ path: file, message: 'nothing listed' });
   return problems.length > 0 ? { ok: false, problems } : { ok: true, items };
 }
+
+/** What taking a list over would change: rows that come, rows that go, and of those that stay each cell as it was and will be. */
+export interface ListChanges {
+  readonly added: readonly string[];
+  readonly gone: readonly string[];
+  readonly changed: readonly {
+    readonly name: string;
+    readonly cells: readonly { readonly column: string; readonly was: string; readonly will: string }[];
+  }[];
+}
+
+/** Compares one list of the stockroom with another, row by row by key, in the words of its file. */
+export function listChanges<Kind extends StockKind>(
+  kind: Kind,
+  before: readonly StockLists[Kind][],
+  after: readonly StockLists[Kind][],
+): ListChanges {
+  const known = new Map(before.map((item) => [item.key, item]));
+  const next = new Set(after.map(({ key }) => key));
+  return {
+    added: after.filter(({ key }) => !known.has(key)).map(({ name }) => name),
+    gone: before.filter(({ key }) => !next.has(key)).map(({ name }) => name),
+    changed: after.flatMap((item) => {
+      const was = known.get(item.key);
+      if (!was) return [];
+      const cells = COLUMNS[kind].flatMap(({ name, write }) => {
+        const [one, other] = [String(write(was as never)), String(write(item as never))];
+        return one === other ? [] : [{ column: name, was: one, will: other }];
+      });
+      return cells.length > 0 ? [{ name: item.name, cells }] : [];
+    }),
+  };
+}

@@ -30,6 +30,7 @@ import '../stations/rate/rate.css';
 import '../stations/sale/sale.css';
 import '../stations/send/send.css';
 import '../stations/weigh/weigh.css';
+import '../beside/boxShop/box-shop.css';
 import '../beside/cards/cards.css';
 import '../beside/day/day.css';
 import '../beside/guess/guess.css';

@@ -1,3 +1,5 @@
+import { likeOfOwn } from '@inch-nest/core';
+
 /** Each material's own hatch, so that a drawing reads without colour. `hatchFor` names the pattern. */
 export function Hatches({ prefix }: { prefix: string }) {
   const id = (name: string) => `${prefix}-${name}`;
@@ -78,4 +80,4 @@ const PATTERN: Readonly<Record<string, string>> = {
 };
 
 /** Name of a material's hatch; `piece` and `board` are their own. */
-export const hatchFor = (key: string): string => PATTERN[key] ?? (key === 'piece' || key === 'board' ? key : 'sheet');
+export const hatchFor = (key: string): string => PATTERN[likeOfOwn(key) ?? key] ?? (key === 'piece' || key === 'board' ? key : 'sheet');

@@ -1,5 +1,7 @@
 import { useId } from 'react';
 import type { DropFace, PlanDocument } from '@inch-nest/core';
+import { FillPlaces } from './FillPlaces.tsx';
+import { mainFill } from './fillPlacesIn.ts';
 import { hatchFor, Hatches } from './Hatches.tsx';
 import { landedView } from './landingGeometry.ts';
 import type { Rect } from './nestGeometry.ts';
@@ -38,7 +40,7 @@ export function LandingSection({ plan, face, squeezeIn, lift, width, height, lab
   const middleY = ground - (tallIn * k) / 2 - lift * fall;
   const fill = (key: string) => `url(#${prefix}-${hatchFor(key)})`;
   const box = (rect: Rect) => ({ x: rect.x * k, y: rect.y * k, width: Math.max(0, rect.w * k), height: Math.max(0, rect.h * k) });
-  const outerFill = plan.fills.find((one) => one.where === 'outer');
+  const outerFill = mainFill(plan);
   const innerFill = plan.fills.find((one) => one.where === 'inner');
   const line = { stroke: 'var(--ink)', strokeWidth: 0.8 };
   return (
@@ -59,6 +61,7 @@ export function LandingSection({ plan, face, squeezeIn, lift, width, height, lab
           height={view.inside.h * k}
           style={{ fill: outerFill ? fill(outerFill.key) : 'var(--sheet)', ...line }}
         />
+        <FillPlaces plan={plan} view={view} k={k} prefix={prefix} />
         {view.inner && <rect {...box(view.inner.outside)} style={{ fill: fill('board'), ...line }} />}
         {view.inner && <rect {...box(view.inner.inside)} style={{ fill: innerFill ? fill(innerFill.key) : 'var(--sheet)', ...line }} />}
         <AlikeBundles view={view} plan={plan} k={k} prefix={prefix} several={view.seen.length > 1} />

@@ -30,11 +30,16 @@ const CHOICE: PlanChoice = {
 const derived = derivePlan(asked, CHOICE);
 if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
 const plan = writePlanDocument(derived.option, asked.house);
-const draw = (width: number, shows: readonly [ViewName, ViewName] = ['above', 'front'], pull: PullUse | null = null) =>
+const draw = (
+  width: number,
+  shows: readonly [ViewName, ViewName] = ['above', 'front'],
+  pull: PullUse | null = null,
+  drawn: typeof plan = plan,
+) =>
   renderToStaticMarkup(
     <NestDrawing
       shows={shows}
-      plan={plan}
+      plan={drawn}
       width={width}
       leastGapIn={2}
       pull={pull}
@@ -42,6 +47,20 @@ const draw = (width: number, shows: readonly [ViewName, ViewName] = ['above', 'f
     />,
   );
 const numbers = (markup: string, pattern: RegExp) => [...markup.matchAll(pattern)].map((match) => Number(match[1]));
+
+// the cross is as high as the plan says, over the room that is left, and is not seen from above
+test('a cross under the lid is drawn to scale over the fill', () => {
+  const crossed = derivePlan(asked, { ...CHOICE, crossIn: 3 });
+  if (crossed.kind === 'noPlan') throw new Error(crossed.reasons.join());
+  const markup = draw(766, ['above', 'front'], null, writePlanDocument(crossed.option, asked.house));
+  expect(markup.match(/data-part="cross"/g)).toHaveLength(1);
+  const [k] = numbers(markup, /data-scale="([\d.]+)"/g);
+  const [height] = numbers(markup, /data-part="cross"[^>]*><rect y="-[\d.]+" width="[\d.]+" height="([\d.]+)"/g);
+  expect(height! / k!).toBeCloseTo(3, 6);
+  const [, inside] = numbers(markup, /data-part="inside" width="[\d.]+" height="([\d.]+)"/g);
+  expect(inside! / k!).toBeCloseTo(12 - 3, 6);
+  expect(draw(766)).not.toContain('data-part="cross"');
+});
 
 test('both sections share one scale', () => {
   const markup = draw(766);

@@ -2,7 +2,8 @@
 import { useId } from 'react';
 import { CM_PER_IN, planBundles, type PlanDocument } from '@inch-nest/core';
 import { hatchFor, Hatches } from './Hatches.tsx';
-import { extentOf, nestView, type ViewName } from './nestGeometry.ts';
+import type { MoveBundle } from './MoveBundles.tsx';
+import { aboveIn, extentOf, nestView, type ViewName } from './nestGeometry.ts';
 import { NestSection } from './NestSection.tsx';
 import type { PullUse } from './Pulls.tsx';
 
@@ -26,10 +27,12 @@ interface Props {
   leastGapIn: number;
   /** Null where nothing may be pulled. */
   pull: PullUse | null;
+  /** Puts one of several different bundles next to another; left out where none may be moved. */
+  onMove?: MoveBundle | null;
 }
 
 /** The nest in two sections to one scale, with dimension lines and each material's hatch. */
-export function NestDrawing({ shows, plan, width, write, metric = false, leastGapIn, pull }: Props) {
+export function NestDrawing({ shows, plan, width, write, metric = false, leastGapIn, pull, onMove = null }: Props) {
   const prefix = useId().replaceAll(':', '');
   const views = [nestView(plan, shows[0]), nestView(plan, shows[1])] as const;
   const [one, other] = [extentOf(views[0]), extentOf(views[1])];
@@ -38,14 +41,14 @@ export function NestDrawing({ shows, plan, width, write, metric = false, leastGa
   const acrossIn = narrow ? Math.max(one.w, other.w) + 0.6 : one.w + other.w + 1.2;
   const k = Math.min(MOST_SCALE, room / acrossIn, MOST_HEIGHT / (Math.max(one.h, other.h) + 0.6));
   const tallest = Math.max(one.h, other.h) * k;
-  const first = { x: EDGE.left + 6 + views[0].over.left * k, y: EDGE.top + views[0].over.top * k };
+  const first = { x: EDGE.left + 6 + views[0].over.left * k, y: EDGE.top + aboveIn(views[0]) * k };
   const right = first.x + (views[0].inside.w + views[0].over.right) * k;
   const second = narrow
     ? {
         x: EDGE.left + 6 + views[1].over.left * k,
-        y: first.y + (views[0].inside.h + views[0].over.bottom + views[1].over.top) * k + EDGE.top + 16,
+        y: first.y + (views[0].inside.h + views[0].over.bottom + aboveIn(views[1])) * k + EDGE.top + 16,
       }
-    : { x: right + EDGE.between + EDGE.left + views[1].over.left * k, y: EDGE.top + views[1].over.top * k };
+    : { x: right + EDGE.between + EDGE.left + views[1].over.left * k, y: EDGE.top + aboveIn(views[1]) * k };
   const entries = legendOf(plan);
   const legend = narrow
     ? { x: 8, y: second.y + (views[1].inside.h + views[1].over.bottom) * k + 24 }
@@ -75,6 +78,7 @@ export function NestDrawing({ shows, plan, width, write, metric = false, leastGa
           write={write}
           leastGapIn={leastGapIn}
           pull={pull}
+          onMove={onMove}
         />
       ))}
       <g transform={`translate(${legend.x} ${legend.y})`}>

@@ -1,8 +1,11 @@
 import { scaleLinear } from 'd3-scale';
 import type { PlanDocument } from '@inch-nest/core';
 import { Dimension } from './Dimension.tsx';
+import { FillPlaces } from './FillPlaces.tsx';
+import { mainFill } from './fillPlacesIn.ts';
 import { hatchFor } from './Hatches.tsx';
-import type { NestView, ViewName } from './nestGeometry.ts';
+import { MoveBundles, type MoveBundle } from './MoveBundles.tsx';
+import { aboveIn, type NestView, type ViewName } from './nestGeometry.ts';
 import { SeenBundles } from './SeenBundles.tsx';
 import { Pulls, type PullUse } from './Pulls.tsx';
 
@@ -20,10 +23,12 @@ interface Props {
   write: (inches: number, unit: boolean) => string;
   leastGapIn: number;
   pull: PullUse | null;
+  /** Null where no bundle may be moved. */
+  onMove: MoveBundle | null;
 }
 
 /** One section of the nest, to scale: walls, fill, inner box, layers, piece, and the figures round them. */
-export function NestSection({ view, at, k, prefix, plan, write, leastGapIn, pull }: Props) {
+export function NestSection({ view, at, k, prefix, plan, write, leastGapIn, pull, onMove }: Props) {
   const scale = scaleLinear([0, 1], [0, k]);
   const wall = Math.max(3, scale(view.wallIn));
   const [w, h] = [scale(view.inside.w), scale(view.inside.h)];
@@ -33,22 +38,23 @@ export function NestSection({ view, at, k, prefix, plan, write, leastGapIn, pull
     width: Math.max(0, scale(rect.w)),
     height: Math.max(0, scale(rect.h)),
   });
+  const cross = scale(view.crossIn);
   const fill = (key: string) => `url(#${prefix}-${hatchFor(key)})`;
-  const outerFill = plan.fills.find((one) => one.where === 'outer');
+  const outerFill = mainFill(plan);
   const innerFill = plan.fills.find((one) => one.where === 'inner');
   const gapTone = (gap: number) => (gap < leastGapIn - 1e-9 ? 'rust' : 'pine');
   const held = view.inner?.outside ?? view.block;
   const heldBox = box(held);
   return (
     <g transform={`translate(${at.x} ${at.y})`} className="nest-view" data-view={view.name}>
-      <text x={-wall} y={-30 - scale(view.over.top)} fontSize={15} style={{ fill: 'var(--soft)' }}>
+      <text x={-wall} y={-30 - scale(aboveIn(view))} fontSize={15} style={{ fill: 'var(--soft)' }}>
         {TITLES[view.name]}
       </text>
       <rect
         x={-wall}
-        y={-wall}
+        y={-wall - cross}
         width={w + 2 * wall}
-        height={h + 2 * wall}
+        height={h + 2 * wall + cross}
         style={{ fill: fill('board'), stroke: 'var(--ink)', strokeWidth: 1.2 }}
       />
       <rect
@@ -57,6 +63,17 @@ export function NestSection({ view, at, k, prefix, plan, write, leastGapIn, pull
         height={h}
         style={{ fill: outerFill ? fill(outerFill.key) : 'var(--sheet)', stroke: 'var(--ink)', strokeWidth: 0.8 }}
       />
+      <FillPlaces plan={plan} view={view} k={k} prefix={prefix} />
+      {cross > 0 && (
+        <g data-part="cross" style={{ stroke: 'var(--ink)', strokeWidth: 0.7 }}>
+          <rect y={-cross} width={w} height={cross} style={{ fill: 'var(--sheet)' }} />
+          <rect x={w / 2 - wall / 2} y={-cross} width={wall} height={cross} style={{ fill: fill('board') }} />
+          <path d={`M0 0 V${-cross} M${w} 0 V${-cross} M0 ${-cross / 2} H${w}`} style={{ strokeDasharray: '4 3' }} />
+          {cross > LEAST_FIGURE && (
+            <Dimension x1={w * 0.25} y1={-cross} x2={w * 0.25} y2={0} text={`cross ${write(view.crossIn, false)}`} size={18} />
+          )}
+        </g>
+      )}
       {view.inner && (
         <rect data-part="inner-box" {...box(view.inner.outside)} style={{ fill: fill('board'), stroke: 'var(--ink)', strokeWidth: 1 }} />
       )}
@@ -66,15 +83,18 @@ export function NestSection({ view, at, k, prefix, plan, write, leastGapIn, pull
           style={{ fill: innerFill ? fill(innerFill.key) : 'var(--sheet)', stroke: 'var(--ink)', strokeWidth: 0.7 }}
         />
       )}
+      {view.cells.map((wallOfCell, i) => (
+        <rect key={i} data-part="cell" {...box(wallOfCell)} style={{ fill: fill('board'), stroke: 'var(--ink)', strokeWidth: 0.5 }} />
+      ))}
       <SeenBundles plan={plan} name={view.name} k={k} prefix={prefix} />
       {(plan.piece.guessedSides || plan.piece.guessedWeight) && (
         <rect {...box(view.piece)} style={{ fill: 'none', stroke: 'var(--ochre)', strokeWidth: 1.6, strokeDasharray: '6 4' }} />
       )}
       <Dimension
         x1={0}
-        y1={-wall - 10}
+        y1={-wall - 10 - cross}
         x2={w}
-        y2={-wall - 10}
+        y2={-wall - 10 - cross}
         text={`${write(view.inside.w, true)}${view.name === 'above' ? ' inside' : ''}`}
       />
       <Dimension x1={-wall - 11} y1={0} x2={-wall - 11} y2={h} text={write(view.inside.h, false)} />
@@ -104,6 +124,7 @@ export function NestSection({ view, at, k, prefix, plan, write, leastGapIn, pull
         />
       )}
       {pull && <Pulls view={view} k={k} wall={wall} held={heldBox} nowIn={plan.box.insideIn} pull={pull} write={write} />}
+      {onMove && <MoveBundles plan={plan} name={view.name} k={k} onMove={onMove} />}
     </g>
   );
 }

@@ -2,37 +2,53 @@
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import {
   BoxGeometry,
-  type BufferGeometry,
+  DoubleSide,
   Color,
-  CylinderGeometry,
   EdgesGeometry,
+  FrontSide,
   Group,
-  IcosahedronGeometry,
   LineBasicMaterial,
   LineSegments,
   Mesh,
   MeshBasicMaterial,
   OrthographicCamera,
   Scene,
-  SphereGeometry,
   Vector3,
 } from 'three';
 import { SVGRenderer } from 'three/addons/renderers/SVGRenderer.js';
-import type { PlanDocument } from '@inch-nest/core';
+import type { PlanDocument, Triple } from '@inch-nest/core';
+import { labelRows } from './labelRows.ts';
 import { peeledParts, peelOffsets, type PeeledPart } from './peeledParts.ts';
+import { pieceBody } from './pieceBody.ts';
 
 const PAPER: Readonly<Record<PeeledPart['kind'], string>> = {
   piece: '--piece-paper',
   layer: '--cell',
+  bundle: '--cell',
+  fill: '--bed',
   innerBox: '--board',
   box: '--board',
 };
+/** How much of what is behind is hidden, nested and peeled apart. */
+const OPACITY: Readonly<Record<PeeledPart['kind'], (peel: number) => number>> = {
+  piece: () => 1,
+  layer: (peel) => 0.2 + 0.45 * peel,
+  bundle: (peel) => 0.3 + 0.4 * peel,
+  fill: (peel) => 0.05 + 0.35 * peel,
+  innerBox: (peel) => 0.12 + 0.2 * peel,
+  box: (peel) => 0.12 + 0.2 * peel,
+};
+/** Edges flatter than so much are not drawn. */
+const EDGE_DEGREES = 22;
 const TURN_STEP = Math.PI / 24;
 const MARGIN = 1.08;
 const LABELS_FROM = 0.55;
+const LABEL_H = 22;
 
 interface Props {
   plan: PlanDocument;
+  /** The plan as it is for the bundle in hand. */
+  inHand: PlanDocument;
   width: number;
   height: number;
   /** 0 nested, 1 side by side. */
@@ -42,36 +58,50 @@ interface Props {
 }
 
 /** The nest in space, its parts peeled out along one axis; drawn as vectors, only when something changes. */
-export default function PeeledNest({ plan, width, height, peel, inks }: Props) {
+export default function PeeledNest({ plan, inHand, width, height, peel, inks }: Props) {
   const frame = useRef<HTMLDivElement>(null);
   const [view, setView] = useState({ turn: -0.5, tilt: 0.42 });
   const [labels, setLabels] = useState<{ key: string; name: string; x: number; y: number }[]>([]);
-  const parts = useMemo(() => peeledParts(plan), [plan]);
+  const parts = useMemo(() => peeledParts(plan, inHand), [plan, inHand]);
+  // two rows of labels stand beneath
+  const drawn = height - 2 * LABEL_H;
   useEffect(() => {
     const holder = frame.current!;
     const renderer = new SVGRenderer();
-    renderer.setSize(width, height);
+    renderer.setSize(width, drawn);
     renderer.setQuality('high');
     renderer.overdraw = 0;
     renderer.setClearColor(new Color(inkOf(getComputedStyle(holder), '--vellum')), 1);
-    const { scene, groups } = build(parts, plan.piece.form, peel, getComputedStyle(holder));
-    const camera = cameraRound(groups, view, width / height);
+    const { scene, groups } = build(parts, peel, getComputedStyle(holder));
+    const camera = cameraRound(groups, view, width / drawn);
     renderer.render(scene, camera);
     renderer.domElement.setAttribute('aria-hidden', 'true');
     holder.replaceChildren(renderer.domElement);
     setLabels(
       parts.map((part, i) => {
-        const under = groups[i]!.position.clone().setY(groups[i]!.position.y - part.sizeIn[2] / 2);
-        const at = under.project(camera);
+        const at = groups[i]!.position.clone().project(camera);
+        // the lowest corner, so that no label lies on what it names
+        const reach = ([0, 1] as const).flatMap((side) =>
+          [-1, 1].map((by) => {
+            const corner = groups[i]!.position.clone();
+            corner.x += (by * part.sizeIn[0]) / 2;
+            corner.y -= part.sizeIn[2] / 2;
+            corner.z += ((side === 0 ? 1 : -1) * part.sizeIn[1]) / 2;
+            return corner.project(camera).y;
+          }),
+        );
         return {
           key: `${part.key}-${i}`,
           name: part.kind === 'piece' ? 'the piece' : part.name,
           x: ((at.x + 1) / 2) * width,
-          y: ((1 - at.y) / 2) * height,
+          y: ((1 - Math.min(...reach)) / 2) * drawn,
         };
       }),
     );
-  }, [parts, plan.piece.form, peel, view, width, height, inks]);
+  }, [parts, peel, view, width, drawn, inks]);
+  const rows = labelRows(labels);
+  // all rows begin beneath what reaches lowest
+  const top = Math.min(height - LABEL_H * (Math.max(0, ...rows) + 1), Math.max(0, ...labels.map(({ y }) => y)) + 6);
   const turnBy = (turn: number, tilt: number) =>
     setView((was) => ({ turn: was.turn + turn, tilt: Math.max(0, Math.min(1.3, was.tilt + tilt)) }));
   const drag = (event: PointerEvent<HTMLDivElement>) => {
@@ -101,11 +131,7 @@ export default function PeeledNest({ plan, width, height, peel, inks }: Props) {
       <div ref={frame} />
       {peel >= LABELS_FROM &&
         labels.map((label, i) => (
-          <span
-            key={label.key}
-            className="peeled-label"
-            style={{ left: label.x, top: Math.min(height - 24 - (i % 2) * 22, label.y + 6 + (i % 2) * 22) }}
-          >
+          <span key={label.key} className="peeled-label" style={{ left: label.x, top: top + rows[i]! * LABEL_H }}>
             {label.name}
           </span>
         ))}
@@ -116,22 +142,28 @@ export default function PeeledNest({ plan, width, height, peel, inks }: Props) {
 const inkOf = (inks: CSSStyleDeclaration, name: string): string => inks.getPropertyValue(name).trim() || '#888888';
 
 /** Bodies with their edges, moved apart. Length runs along x, depth up along y, width along z. */
-function build(parts: readonly PeeledPart[], form: string, peel: number, inks: CSSStyleDeclaration): { scene: Scene; groups: Group[] } {
+function build(parts: readonly PeeledPart[], peel: number, inks: CSSStyleDeclaration): { scene: Scene; groups: Group[] } {
   const ink = (name: string) => new Color(inkOf(inks, name));
   const scene = new Scene();
   const offsets = peelOffsets(parts, peel);
   const groups = parts.map((part, i) => {
-    const [l, w, d] = part.sizeIn;
-    const solid = part.kind === 'piece' ? pieceGeometry(form, l, w, d) : new BoxGeometry(l, d, w);
+    const solid = part.shape ? pieceBody(part.shape, part.sizeIn) : blockOf(part.sizeIn);
     const group = new Group();
-    const opacity = part.kind === 'piece' ? 1 : part.kind === 'layer' ? 0.2 + 0.45 * peel : 0.12 + 0.2 * peel;
-    group.add(new Mesh(solid, new MeshBasicMaterial({ color: ink(PAPER[part.kind]), transparent: true, opacity })));
+    const opacity = OPACITY[part.kind](peel);
     group.add(
-      new LineSegments(
-        new EdgesGeometry(solid, 20),
-        new LineBasicMaterial({ color: ink('--ink'), linewidth: part.kind === 'box' ? 1.6 : 1 }),
+      new Mesh(
+        solid,
+        new MeshBasicMaterial({ color: ink(PAPER[part.kind]), transparent: true, opacity, side: part.shape ? FrontSide : DoubleSide }),
       ),
     );
+    const line = (linewidth: number) => new LineBasicMaterial({ color: ink('--ink'), linewidth });
+    group.add(new LineSegments(new EdgesGeometry(solid, EDGE_DEGREES), line(part.kind === 'box' ? 1.6 : part.kind === 'fill' ? 0.5 : 1)));
+    if (part.hole) {
+      const hole = new LineSegments(new EdgesGeometry(blockOf(part.hole.sizeIn)), line(0.8));
+      const [x, z, y] = part.hole.middleIn.map((at, axis) => at - part.middleIn[axis]!) as [number, number, number];
+      hole.position.set(x, y, -z);
+      group.add(hole);
+    }
     group.position.set(part.middleIn[0] + offsets[i]!, part.middleIn[2], -part.middleIn[1]);
     scene.add(group);
     return group;
@@ -139,17 +171,7 @@ function build(parts: readonly PeeledPart[], form: string, peel: number, inks: C
   return { scene, groups };
 }
 
-function pieceGeometry(form: string, l: number, w: number, d: number): BufferGeometry {
-  if (form === 'ovoid') return new SphereGeometry(0.5, 14, 10).scale(l, d, w);
-  if (form === 'irregular') return new IcosahedronGeometry(0.5, 1).scale(l, d, w);
-  if (form !== 'cylinder' && form !== 'tube') return new BoxGeometry(l, d, w);
-  const apart = [Math.abs(w - d), Math.abs(l - d), Math.abs(l - w)];
-  const axis = apart.lastIndexOf(Math.min(...apart));
-  const upright = new CylinderGeometry(0.5, 0.5, 1, 20);
-  if (axis === 0) upright.rotateZ(Math.PI / 2);
-  if (axis === 1) upright.rotateX(Math.PI / 2);
-  return upright.scale(l, d, w);
-}
+const blockOf = ([l, w, d]: Triple) => new BoxGeometry(l, d, w);
 
 /** An axonometric eye that sees all of it. */
 function cameraRound(groups: readonly Group[], { turn, tilt }: { turn: number; tilt: number }, aspect: number): OrthographicCamera {

@@ -1,6 +1,8 @@
 import { useId } from 'react';
-import { planOfBundle, type PlanDocument, type StepPicture } from '@inch-nest/core';
+import { FILL_PLACES, planOfBundle, type FillPlace, type PlanDocument, type StepPicture } from '@inch-nest/core';
 import { Dimension } from './Dimension.tsx';
+import { FillPlaces } from './FillPlaces.tsx';
+import { mainFill } from './fillPlacesIn.ts';
 import { hatchFor, Hatches } from './Hatches.tsx';
 import { nestView, type Rect } from './nestGeometry.ts';
 import { SeenBundles } from './SeenBundles.tsx';
@@ -9,6 +11,13 @@ import { filledTo, wrappedSoFar } from './stepParts.ts';
 const EDGE = { left: 44, top: 34, right: 16, bottom: 12 };
 const MOST_HEIGHT = 210;
 const MOST_SCALE = 24;
+const FILLED_SO_FAR: Readonly<Record<StepPicture['inBox'], readonly FillPlace[]>> = {
+  no: [],
+  base: ['base'],
+  in: ['base'],
+  sides: ['base', 'frontBack', 'leftRight'],
+  top: FILL_PLACES,
+};
 
 /** How far a step has brought things, from the front and to scale: the bundle as wrapped so far, or the box as filled so far. */
 export function StepDrawing({
@@ -35,7 +44,7 @@ export function StepDrawing({
   const [w, h] = [view.inside.w * k, view.inside.h * k];
   const hatch = (key: string) => `url(#${prefix}-${hatchFor(key)})`;
   const box = (rect: Rect) => ({ x: rect.x * k, y: rect.y * k, width: Math.max(0, rect.w * k), height: Math.max(0, rect.h * k) });
-  const fill = plan.fills.find((one) => one.where === 'outer');
+  const fill = mainFill(plan);
   const isIn = !inBox || picture.inBox !== 'base';
   return (
     <svg
@@ -53,7 +62,8 @@ export function StepDrawing({
           <>
             <rect x={-5} y={-5} width={w + 10} height={h + 10} style={{ fill: hatch('board'), stroke: 'var(--ink)' }} />
             <rect width={w} height={h} style={{ fill: 'var(--sheet)', stroke: 'var(--ink)' }} />
-            {fill && (
+            {fill?.places && <FillPlaces plan={plan} view={view} k={k} prefix={prefix} only={FILLED_SO_FAR[picture.inBox]} />}
+            {fill && !fill.places && (
               <rect
                 data-part="fill"
                 {...box(name === 'above' ? { x: 0, y: 0, ...view.inside } : filledTo(view, picture.inBox))}

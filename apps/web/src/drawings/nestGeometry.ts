@@ -37,12 +37,16 @@ export interface NestView {
   readonly name: ViewName;
   readonly inside: { readonly w: number; readonly h: number };
   readonly wallIn: number;
+  /** Depth above the inside that a cross under the lid takes up; 0 without one, and from above. */
+  readonly crossIn: number;
   readonly inner: { readonly outside: Rect; readonly inside: Rect } | null;
   /** Outside of all bundles. */
   readonly block: Rect;
   /** The first bundle that is seen, by its letter where there are several; the others look alike. */
   readonly bundle: Rect;
   readonly seen: readonly SeenBundle[];
+  /** Board between bundles that are alike. */
+  readonly cells: readonly Rect[];
   /** From the outermost sheet inward. */
   readonly layers: readonly LayerRect[];
   readonly piece: Rect;
@@ -115,10 +119,12 @@ export function nestView(whole: PlanDocument, name: ViewName, which = 0): NestVi
     name,
     inside,
     wallIn: plan.box.caliperIn,
+    crossIn: name === 'above' ? 0 : (plan.box.crossIn ?? 0),
     inner,
     block,
     bundle,
     seen,
+    cells: cellWalls(plan, name, block),
     layers,
     piece,
     points: marks(plan, piece, faces, turned),
@@ -147,6 +153,17 @@ function seenFrom(
   return [...nearest.values()].map(({ letter, at }) => ({ letter, across: at[across], up: at[up] }));
 }
 
+/** Strips and sheets between neighbours, as a section cuts them. */
+function cellWalls({ block: { grid, wallIn }, bundleIn }: PlanDocument, name: ViewName, block: Rect): Rect[] {
+  if (!wallIn) return [];
+  const [across, up] = VIEW_AXES[name];
+  const between = (axis: 0 | 1 | 2) => Array.from({ length: grid[axis] - 1 }, (_, i) => (i + 1) * bundleIn[axis] + i * wallIn);
+  return [
+    ...between(across).map((from) => ({ x: block.x + from, y: block.y, w: wallIn, h: block.h })),
+    ...between(up).map((from) => ({ x: block.x, y: block.y + block.h - from - wallIn, w: block.w, h: wallIn })),
+  ];
+}
+
 const beyond = ({ left, right, top, bottom }: NestView['gaps']): NestView['over'] => ({
   left: Math.max(0, -left),
   right: Math.max(0, -right),
@@ -155,10 +172,17 @@ const beyond = ({ left, right, top, bottom }: NestView['gaps']): NestView['over'
 });
 
 /** What a section takes in all: the inside of the box, and what stands out beyond it. */
-export const extentOf = ({ inside, over }: Pick<NestView, 'inside' | 'over'>): { w: number; h: number } => ({
+export const extentOf = ({
+  inside,
+  over,
+  crossIn = 0,
+}: Pick<NestView, 'inside' | 'over'> & { crossIn?: number }): { w: number; h: number } => ({
   w: inside.w + over.left + over.right,
-  h: inside.h + over.top + over.bottom,
+  h: inside.h + Math.max(over.top, crossIn) + over.bottom,
 });
+
+/** What a section shows above the inside: what sticks out, or the cross under the lid; inches. */
+export const aboveIn = ({ over, crossIn }: Pick<NestView, 'over' | 'crossIn'>): number => Math.max(over.top, crossIn);
 
 /** An inner box is turned on the floor when that is how the gaps add up. */
 export function isInnerTurned({ inner, box, gaps }: PlanDocument): boolean {

@@ -31,6 +31,7 @@ describe.each(Object.entries(PLANS))('%s', (_, document) => {
   });
 
   test('nested, each lies within the next', () => {
+    const parts = peeledParts(document).filter(({ kind }) => kind !== 'fill');
     for (let i = 1; i < parts.length; i++)
       for (const axis of [0, 1, 2] as const) {
         const [small, large] = [parts[i - 1]!, parts[i]!];
@@ -44,6 +45,57 @@ describe.each(Object.entries(PLANS))('%s', (_, document) => {
     for (let i = 1; i < parts.length; i++)
       expect(offsets[i]! - parts[i]!.sizeIn[0] / 2 - (offsets[i - 1]! + parts[i - 1]!.sizeIn[0] / 2)).toBeCloseTo(2, 9);
     expect(peelOffsets(parts, 0).every((offset) => Math.abs(offset) < 1e-12)).toBe(true);
+  });
+});
+
+describe('what fills the room', () => {
+  test.each(Object.entries(PLANS))('%s: as large as the box inside, open where something stands', (_, document) => {
+    const parts = peeledParts(document);
+    const fill = parts.find((part) => part.key === 'fill-outer')!;
+    expect(fill.sizeIn).toEqual(document.box.insideIn);
+    const hole = fill.hole!;
+    const sides = [
+      [document.gaps.left, document.gaps.right],
+      [document.gaps.front, document.gaps.back],
+      [document.gaps.bottom, document.gaps.top],
+    ] as const;
+    sides.forEach(([near, far], axis) => {
+      const [half, edge] = [document.box.insideIn[axis]! / 2, hole.sizeIn[axis]! / 2];
+      expect(hole.middleIn[axis]! - edge + half).toBeCloseTo(near, 9);
+      expect(half - hole.middleIn[axis]! - edge).toBeCloseTo(far, 9);
+    });
+  });
+  test('in an inner box there are two, the inner one first', () =>
+    expect(
+      peeledParts(PLANS.boxed)
+        .filter(({ kind }) => kind === 'fill')
+        .map(({ key }) => key),
+    ).toEqual(['fill-inner', 'fill-outer']));
+});
+
+describe('several bundles', () => {
+  const alike = (count: number) => {
+    const several = request({ lengthIn: 4, widthIn: 4, heightIn: 4, count, weightLb: 1 }, { stock: { boxes: [box([24, 24, 24])] } });
+    const derived = derivePlan(several, {
+      ...CHOICE,
+      box: '24x24x24',
+      layers: [{ material: 'largeBubble', turns: 1 }],
+      grid: count === 4 ? [1, 2, 2] : [2, 2, 2],
+    });
+    if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
+    return writePlanDocument(derived.option, several.house);
+  };
+  test('stand for themselves by their letters, what lies lower first; the one in hand is peeled', () => {
+    const document = alike(4);
+    const bundles = peeledParts(document).filter(({ kind }) => kind === 'bundle');
+    expect(bundles.map(({ name }) => name).sort()).toEqual(['B', 'C', 'D']);
+    const up = bundles.map(({ middleIn }) => middleIn[2]);
+    expect(up).toEqual([...up].sort((a, b) => a - b));
+    for (const { sizeIn } of bundles) expect(sizeIn).toEqual(document.bundleIn);
+  });
+  test('more of them are shown as they stand together', () => {
+    const document = alike(8);
+    expect(peeledParts(document).filter(({ kind }) => kind === 'bundle')).toMatchObject([{ key: 'block', sizeIn: document.block.sizeIn }]);
   });
 });
 

@@ -1,43 +1,83 @@
-import type { PlanDocument, Triple } from '@inch-nest/core';
+import { letterOf, planBundles, type ArchetypeKey, type PlanDocument, type Triple } from '@inch-nest/core';
 import { isInnerTurned } from './nestGeometry.ts';
 
 /** One thing of a nest as a body in space. */
 export interface PeeledPart {
   readonly key: string;
   readonly name: string;
-  readonly kind: 'piece' | 'layer' | 'innerBox' | 'box';
+  readonly kind: 'piece' | 'layer' | 'bundle' | 'fill' | 'innerBox' | 'box';
   /** Outside, in the box's directions: length, width, depth. */
   readonly sizeIn: Triple;
   /** Its middle, inches from the middle of the outer box. */
   readonly middleIn: Triple;
+  /** What is drawn of a piece: its kind, and which of its own axes lies along each direction of the box. */
+  readonly shape?: { readonly kind: ArchetypeKey; readonly axes: readonly [0 | 1 | 2, 0 | 1 | 2, 0 | 1 | 2] };
+  /** What is left open in a fill. */
+  readonly hole?: Pick<PeeledPart, 'sizeIn' | 'middleIn'>;
 }
 
 /** Room between two parts peeled apart, inches. */
 const APART_IN = 2;
+/** So many further bundles stand for themselves; more are shown as they stand together. */
+const MOST_APART = 4;
 
-/** A nest as bodies, the piece first and the outer box last, each inside the next. */
-export function peeledParts(plan: PlanDocument): PeeledPart[] {
-  const { gaps, inner, box } = plan;
+/**
+ * A nest as bodies: the piece in hand with its layers, the other bundles in the order in which they are put in, what fills the
+ * room and the boxes; the outer box last, each within the next but for bundles, which stand beside one another.
+ *
+ * @param inHand the plan as it is for the bundle in hand
+ */
+export function peeledParts(plan: PlanDocument, inHand: PlanDocument = plan): PeeledPart[] {
+  const { gaps, inner, box, fills } = plan;
   const turned = isInnerTurned(plan);
-  const lay = ([l, w, d]: Triple): Triple => (turned ? [w, l, d] : [l, w, d]);
+  const lay = <Each>([l, w, d]: readonly [Each, Each, Each]): readonly [Each, Each, Each] => (turned ? [w, l, d] : [l, w, d]);
   const middleIn: Triple = [(gaps.left - gaps.right) / 2, (gaps.front - gaps.back) / 2, (gaps.bottom - gaps.top) / 2];
-  const held = (key: string, name: string, kind: PeeledPart['kind'], sizeIn: Triple): PeeledPart => ({
+  const held = (key: string, name: string, kind: PeeledPart['kind'], sizeIn: Triple, at: Triple = [0, 0, 0]): PeeledPart => ({
     key,
     name,
     kind,
     sizeIn: lay(sizeIn),
-    middleIn,
+    middleIn: lay(at).map((by, axis) => middleIn[axis]! + by) as unknown as Triple,
   });
-  const { block, bundleIn } = plan;
-  const several = block.sizeIn.some((side, axis) => side > bundleIn[axis]! + 1e-9);
-  // of several alike the first is peeled; the others stand round it
-  const first = lay([0, 1, 2].map((axis) => block.at[0]![axis]! + bundleIn[axis]! / 2 - block.sizeIn[axis]! / 2) as unknown as Triple);
-  const own = (part: PeeledPart): PeeledPart => ({ ...part, middleIn: middleIn.map((at, axis) => at + first[axis]!) as unknown as Triple });
+  const { block } = inHand;
+  /** From a corner in the block to the middle of what stands there, from the middle of the block. */
+  const middleOf = (corner: Triple, sizeIn: Triple): Triple =>
+    corner.map((at, axis) => at + sizeIn[axis]! / 2 - block.sizeIn[axis]! / 2) as unknown as Triple;
+  const first = middleOf(block.at[0]!, inHand.bundleIn);
+  const letters = planBundles(plan).flatMap(({ piece, bundleIn, block: own }) => own.at.map((at) => ({ at, bundleIn, of: piece.id })));
+  // what lies lower goes in first
+  const others = letters
+    .map((one, i) => ({ ...one, letter: letterOf(i) }))
+    .filter(({ of, at }) => of !== inHand.piece.id || at !== block.at[0])
+    .sort((a, b) => a.at[2] - b.at[2]);
+  const blocks =
+    others.length === 0
+      ? []
+      : others.length <= MOST_APART
+        ? others.map(({ at, bundleIn, letter }) => held(letter, letter, 'bundle', bundleIn, middleOf(at, bundleIn)))
+        : [held('block', 'all of them, as they stand', 'bundle', block.sizeIn)];
+  const axes = lay(inHand.choice.orientation);
+  const filling = (where: 'inner' | 'outer', sizeIn: Triple, at: Triple, hole: NonNullable<PeeledPart['hole']>): PeeledPart[] =>
+    fillNames(fills.filter((fill) => fill.where === where)).map((name) => ({
+      key: `fill-${where}`,
+      name,
+      kind: 'fill',
+      sizeIn,
+      middleIn: at,
+      hole,
+    }));
+  const stands = held('held', '', 'bundle', block.sizeIn);
+  const boxed = inner && held(inner.key, inner.name.split(',')[0]!, 'innerBox', inner.outsideIn);
   return [
-    own(held('piece', plan.piece.title, 'piece', plan.piece.sizeIn)),
-    ...plan.layers.map((layer) => own(held(layer.key, layer.name, 'layer', layer.bundleIn))),
-    ...(several ? [held('block', 'all of them, as they stand', 'layer', block.sizeIn)] : []),
-    ...(inner ? [held(inner.key, inner.name.split(',')[0]!, 'innerBox', inner.outsideIn)] : []),
+    {
+      ...held('piece', inHand.piece.title, 'piece', inHand.piece.sizeIn, first),
+      shape: { kind: inHand.piece.archetype as ArchetypeKey, axes },
+    },
+    ...inHand.layers.map((layer) => held(layer.key, layer.name, 'layer', layer.bundleIn, first)),
+    ...blocks,
+    ...(inner ? filling('inner', lay(inner.insideIn), middleIn, stands) : []),
+    ...(boxed ? [boxed] : []),
+    ...filling('outer', box.insideIn, [0, 0, 0], boxed ?? stands),
     { key: box.key, name: box.name.split(',')[0]!, kind: 'box', sizeIn: box.insideIn, middleIn: [0, 0, 0] },
   ];
 }
@@ -57,3 +97,7 @@ export function peelOffsets(parts: readonly PeeledPart[], peel: number): number[
   const whole = (edge - APART_IN) / 2;
   return apart.map((middle) => peel * (middle - whole));
 }
+
+/** What fills one box, as one body: its fills by name. */
+const fillNames = (fills: readonly { readonly name: string }[]): string[] =>
+  fills.length === 0 ? [] : [fills.map(({ name }) => name.toLowerCase().split(',')[0]!).join(', ')];

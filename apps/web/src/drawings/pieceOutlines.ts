@@ -21,7 +21,10 @@ const pts = (written: string): Share[] => written.split(',').map((pair): Share =
 /** How wide a turned body is at each height, both as shares. */
 type Turned = readonly (readonly [up: number, wide: number])[];
 
-const turned = (profile: Turned, rings: readonly number[] = []): Readonly<Record<SeenFrom, Outline>> => {
+/** A kind of piece from its three sides; what is round says how wide it is at each height. */
+export type Seen = Readonly<Record<SeenFrom, Outline>> & { readonly profile?: Turned };
+
+const turned = (profile: Turned, rings: readonly number[] = []): Seen => {
   const widthAt = (up: number): number => {
     const next = profile.findIndex(([at]) => at >= up);
     if (next <= 0) return profile[0]![1];
@@ -40,6 +43,7 @@ const turned = (profile: Turned, rings: readonly number[] = []): Readonly<Record
     front: upright,
     side: upright,
     above: { body: ring(0.5, 0.5, 0.5), smooth: true, strokes: [closed(ring(0.5, 0.5, mouth / 2))] },
+    profile,
   };
 };
 
@@ -63,7 +67,7 @@ const soft = (body: readonly Share[], ...strokes: (readonly Share[])[]): Outline
 const BARE = solid(WHOLE);
 
 /** A box: its flaps meet above, a strip runs over them. */
-const carton: Readonly<Record<SeenFrom, Outline>> = {
+const carton: Seen = {
   front: solid(WHOLE, pts('0 .86, 1 .86')),
   side: solid(WHOLE, pts('.45 1, .45 .8, .55 .8, .55 1')),
   above: solid(WHOLE, pts('0 .5, 1 .5')),
@@ -73,7 +77,7 @@ const lumpy = soft(pts('.14 .02, .86 .02, .97 .3, .88 .56, .98 .8, .7 .98, .32 .
 const bell = solid(pts('0 .44, .55 .42, .78 .32, .92 .14, 1 0, 1 1, .92 .86, .78 .68, .55 .58, 0 .56'));
 
 /** Each kind of piece in profile, from three sides: ours, drawn within its own length, width and height. */
-export const PIECE_OUTLINES: Readonly<Record<ArchetypeKey, Readonly<Record<SeenFrom, Outline>>>> = {
+export const PIECE_OUTLINES: Readonly<Record<ArchetypeKey, Seen>> = {
   denseGlass: { front: faceted, side: faceted, above: faceted },
   resinWood: { front: lumpy, side: lumpy, above: lumpy },
   compactCeramic: turned(pts('0 .52, .04 .56, .22 .86, .5 1, .74 .86, .86 .56, .93 .5, 1 .6'), [0.74, 0.93]),

@@ -6,6 +6,7 @@ const PAGES = [
   { path: '/day', name: 'Today' },
   { path: '/guess', name: 'Guess ahead' },
   { path: '/stock', name: 'Stock' },
+  { path: '/boxshop', name: 'Box shop' },
   { path: '/pickups', name: 'Pick-ups' },
   { path: '/past', name: 'Past' },
   { path: '/cards', name: 'Carriers' },

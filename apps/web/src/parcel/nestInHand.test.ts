@@ -29,6 +29,16 @@ test('the last search that was answered stays while the next one runs', () => {
   expect(recommendedOf(nestInHand(now, planned(wide)))?.choice).toBe(wide);
 });
 
+test('the best so far of a search that goes on is shown, and the last word takes its place; none comes after the last word', () => {
+  const [first, better] = [choice('first'), choice('better')];
+  const soFar = (of: PlanChoice): NestHappening => ({ ...planned(of), kind: 'searchSoFar' }) as NestHappening;
+  let now = nestInHand(NOTHING_IN_HAND, soFar(first));
+  expect([recommendedOf(now)?.choice, now.searching]).toEqual([first, true]);
+  now = nestInHand(now, planned(better));
+  expect([recommendedOf(now)?.choice, now.searching]).toEqual([better, false]);
+  expect(nestInHand(now, soFar(first))).toBe(now);
+});
+
 test('a search without an answer recommends nothing and forgets what was recommended', () => {
   const failed = { kind: 'searchAnswered', answer: { kind: 'noPlan' } } as unknown as NestHappening;
   expect(recommendedOf(nestInHand(nestInHand(NOTHING_IN_HAND, planned(choice('a'))), failed))).toBeNull();
@@ -52,6 +62,7 @@ test('whatever happens in whatever order, a choice is never shown with the figur
     fc.constant<NestHappening>({ kind: 'searchBegan' }),
     fc.constant(superseded),
     fc.constantFrom(...choices).map(planned),
+    fc.constantFrom(...choices).map((of) => ({ ...planned(of), kind: 'searchSoFar' }) as NestHappening),
     fc
       .tuple(fc.constantFrom(...choices), fc.nat(3))
       .map(([of, n]): NestHappening => ({ kind: 'workedOut', worked: worked(of, request(n)) })),

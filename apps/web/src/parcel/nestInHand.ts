@@ -22,6 +22,8 @@ export interface NestInHand {
 
 export type NestHappening =
   | { readonly kind: 'searchBegan' }
+  /** The best so far of a search that goes on. */
+  | { readonly kind: 'searchSoFar'; readonly answer: SearchAnswer }
   | { readonly kind: 'searchAnswered'; readonly answer: SearchAnswer }
   | { readonly kind: 'workedOut'; readonly worked: Worked };
 
@@ -32,6 +34,8 @@ export function nestInHand(now: NestInHand, happening: NestHappening): NestInHan
   switch (happening.kind) {
     case 'searchBegan':
       return now.searching ? now : { ...now, searching: true };
+    case 'searchSoFar':
+      return !now.searching || happening.answer.kind !== 'planned' ? now : { ...now, found: happening.answer };
     case 'searchAnswered':
       return happening.answer.kind === 'superseded' ? now : { ...now, found: happening.answer, searching: false };
     case 'workedOut':

@@ -19,5 +19,11 @@ export function planWords(plan: PlanDocument): string {
   const layers = wrapWords(plan, 'no wrap');
   const box = plan.inner ? `${plan.inner.name} floated in ${plan.box.name}` : plan.box.name;
   const guards = guardWords(plan).join(', ');
-  return [box, guards, layers, plan.fills.at(-1)?.name.toLowerCase()].filter(Boolean).join('; ');
+  return [box, guards, layers, fillWords(plan)].filter(Boolean).join('; ');
 }
+
+/** What fills the outer box, else the inner one: each fill once. */
+const fillWords = ({ fills }: PlanDocument): string => {
+  const outer = fills.filter(({ where }) => where === 'outer');
+  return (outer.length > 0 ? outer : fills.slice(-1)).map(({ name }) => name.toLowerCase()).join(' and ');
+};

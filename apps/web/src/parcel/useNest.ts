@@ -14,15 +14,16 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
   const { shop, person } = useShop();
   const { locks } = view.nest;
   // everything the plan depends on and nothing else, so that a look at the server starts no new search
-  const facts = JSON.stringify([valuesOf(view.sale), heldIn(view).map(({ piece }) => valuesOf(piece)), view.share, locks]);
+  const asked = planRequestFor(view, shop, person.system);
+  const facts = JSON.stringify([valuesOf(view.sale), heldIn(view).map(({ piece }) => valuesOf(piece)), view.share, locks, asked.reserved]);
   // eslint-disable-next-line react-hooks/exhaustive-deps -- `facts` stands for the view
-  const request = useMemo(() => planRequestFor(view, shop, person.system), [facts, shop, person.system]);
+  const request = useMemo(() => asked, [facts, shop, person.system]);
   const [state, happened] = useReducer(nestInHand, NOTHING_IN_HAND);
   useEffect(() => {
     let stale = false;
     happened({ kind: 'searchBegan' });
     void planner()
-      .search(request)
+      .search(request, (answer) => !stale && happened({ kind: 'searchSoFar', answer }))
       .then((answer) => !stale && happened({ kind: 'searchAnswered', answer }));
     return () => {
       stale = true;
@@ -113,6 +114,7 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
       refusals: worked?.refusals ?? NONE,
       turned: worked?.turned ?? null,
       cutToIn: worked?.cutToIn ?? null,
+      crossOfIn: worked?.crossOfIn ?? null,
       reasons: found?.kind === 'noPlan' ? found.reasons : NONE,
       wouldHelp: found?.kind === 'noPlan' ? found.wouldHelp : NONE,
       recommended,

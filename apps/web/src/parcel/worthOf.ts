@@ -1,5 +1,4 @@
-import { piecesOf, worthMinor, type PlanRequest } from '@inch-nest/core';
+import { piecesOf, worthTogether, type PlanRequest } from '@inch-nest/core';
 
-/** What the piece of a planning is worth. */
-export const worthOf = (request: PlanRequest): number =>
-  piecesOf(request).reduce((sum, piece) => sum + worthMinor(piece, request.order), 0);
+/** What the pieces of a planning are worth. */
+export const worthOf = (request: PlanRequest): number => worthTogether(piecesOf(request), request.order);

@@ -1,12 +1,15 @@
 'use client';
 import { Input } from 'antd';
 import { useState } from 'react';
-import { parseMoney, parseQuantity } from '@inch-nest/core';
+import { formatCaliper, parseMoney, parseQuantity } from '@inch-nest/core';
 import { LIKE_THIS } from '../words/likeThis.ts';
 import { measureOf, type MeasureKey } from '../words/measures.ts';
 import { useShop } from '../session/ShopContext.tsx';
 
 export type FigureKind = 'number' | 'percent' | 'length' | 'money';
+
+/** What a rule does not show is told in decimals: a film is not 0 in thick. */
+const THIN_IN = 1 / 32;
 
 /** One figure as people write it, kept on leaving the field; what does not parse stays and says why. */
 export function FigureField({
@@ -37,7 +40,7 @@ export function FigureField({
   const [text, setText] = useState<string | null>(null);
   const shown = {
     money: () => ((value * factor) / 100).toFixed(2),
-    length: () => write.length(value),
+    length: () => (value > 0 && value < THIN_IN ? formatCaliper(value, person.system) : write.length(value)),
     percent: () => `${Number((value * 100).toFixed(3))}%`,
     number: () => String(Number((value * factor).toFixed(factor === 1 ? 4 : 2))),
   }[kind]();

@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { shopChangesBetween, type KeptShop } from '@inch-nest/contracts';
+import { shopChangesBetween, takenBack, type KeptShop, type ToldMove } from '@inch-nest/contracts';
 import { useShop } from './ShopContext.tsx';
 
 /**
@@ -26,6 +26,11 @@ export function useSaveShop() {
       const back = part.stock || part.house || part.facts || part.people ? invert(kept, part) : [];
       put(changes);
       setPast((all) => [...all, back]);
+    },
+    /** Something came or went: no value that is typed over, but a move of its own. */
+    tell: (move: ToldMove) => {
+      put([{ path: `moves/${crypto.randomUUID()}`, value: move }]);
+      setPast((all) => [...all, [{ path: `moves/${crypto.randomUUID()}`, value: takenBack(move) }]]);
     },
     canTakeBack: past.length > 0,
     takeBack: () => {

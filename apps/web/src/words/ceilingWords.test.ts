@@ -1,5 +1,5 @@
 import type { PlanDocument } from '@inch-nest/core';
-import { ceilingWords, follyWords } from './ceilingWords.ts';
+import { ceilingWords, follyWords, notHeldWords } from './ceilingWords.ts';
 import { halvingWords } from './halvingWords.ts';
 import { writersFor } from './writers.ts';
 
@@ -20,6 +20,14 @@ describe('nothing below the ceiling', () => {
     expect(says).toMatch(/2\.50 less\.$/);
   });
   test('where no box would do it says that', () => expect(ceilingWords(0.3, 0.02, null, write).says).toMatch(/no larger box alone/));
+});
+
+test('a nest in a box nobody has is told against the recommended one', () => {
+  const one = { insideIn: [12, 10, 9], nestCostMinor: 1420, chance: 1 / 300, savesMinor: 180 } as const;
+  expect(notHeldWords(one, { nestCostMinor: 1600, chance: 1 / 290 }, write)).toBe(
+    'With a box of 12 × 10 × 9 in you do not have: 1 in 300, $1.80 less than recommended.',
+  );
+  expect(notHeldWords(one, { nestCostMinor: 1400, chance: 1 / 90 }, write)).toMatch(/\$0\.20 more than recommended\.$/);
 });
 
 describe('folly', () => {

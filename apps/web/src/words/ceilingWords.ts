@@ -1,4 +1,4 @@
-import { formatChance, type BoxToGet } from '@inch-nest/core';
+import { formatChance, type BoxToGet, type OutsideNest } from '@inch-nest/core';
 import type { Writers } from './writers.ts';
 
 /** That no nest of the stockroom stays below the ceiling, and the box that would. */
@@ -15,6 +15,15 @@ export function ceilingWords(
       ? `This is the safest there is, ${formatChance(chance)}. A box of ${write.size(toGet.insideIn)}${wall} would make it ${formatChance(toGet.chance)} for ${money(toGet.deltaCostMinor, write.money)}.`
       : `This is the safest there is, ${formatChance(chance)}, and no larger box alone would mend it.`,
   };
+}
+
+/** What a nest in a box nobody has would bring against the recommended one. */
+export function notHeldWords(
+  { insideIn, nestCostMinor, chance }: Pick<OutsideNest, 'insideIn' | 'nestCostMinor' | 'chance'>,
+  recommended: { readonly nestCostMinor: number; readonly chance: number },
+  write: Pick<Writers, 'size' | 'money'>,
+): string {
+  return `With a box of ${write.size(insideIn)} you do not have: ${formatChance(chance)}, ${money(nestCostMinor - recommended.nestCostMinor, write.money)} than recommended.`;
 }
 
 const money = (minor: number, write: (minor: number) => string): string => (minor < 0 ? `${write(-minor)} less` : `${write(minor)} more`);

@@ -1,4 +1,13 @@
-import { choiceOfBundle, GUARDS, HARD_POINTS, piecesOf, type ChangeKind, type PlanChoice, type PlanRequest } from '@inch-nest/core';
+import {
+  choiceOfBundle,
+  GUARDS,
+  HARD_POINTS,
+  PLACE_NAMES,
+  piecesOf,
+  type ChangeKind,
+  type PlanChoice,
+  type PlanRequest,
+} from '@inch-nest/core';
 
 /** A change in a packer's words; of several different pieces it is said whose. */
 export function changeWords(change: ChangeKind, { request, choice }: { request: PlanRequest; choice: PlanChoice | null }): string {
@@ -10,7 +19,7 @@ export function changeWords(change: ChangeKind, { request, choice }: { request: 
   const whose = pieces[at];
   return whose ? `${whose.title}: ${words.charAt(0).toLowerCase()}${words.slice(1)}` : words;
 }
-const OF_BUNDLE: readonly ChangeKind['kind'][] = ['turns', 'turned', 'hollow', 'guard'];
+const OF_BUNDLE: readonly ChangeKind['kind'][] = ['turns', 'doubled', 'turned', 'hollow', 'guard'];
 
 function wordsFor(change: ChangeKind, request: PlanRequest, choice: PlanChoice | null): string {
   const { stock, cards, order } = request;
@@ -20,10 +29,18 @@ function wordsFor(change: ChangeKind, request: PlanRequest, choice: PlanChoice |
       const before = choice?.layers.find((layer) => layer.material === change.material)?.turns ?? 0;
       return turnsWords(change.turns - before, change.turns, named(stock.wraps, change.material).toLowerCase());
     }
+    case 'doubled': {
+      const name = named(stock.wraps, change.material).toLowerCase();
+      return change.face ? `One sheet more of ${name} over the ${change.face}` : `No extra sheet of ${name}`;
+    }
     case 'box':
       return `Box ${named(stock.boxes, change.box)}`;
     case 'fill':
       return named(stock.fills, change.fill);
+    case 'fillApart':
+      return change.fill === null
+        ? `The same fill ${PLACE_NAMES[change.place]}`
+        : `${named(stock.fills, change.fill)} ${PLACE_NAMES[change.place]}`;
     case 'service':
       return `Send it ${named(
         cards.flatMap((card) => card.services),
@@ -39,8 +56,12 @@ function wordsFor(change: ChangeKind, request: PlanRequest, choice: PlanChoice |
       return change.liner ? 'A second wall in the box' : 'Without the second wall';
     case 'cutDown':
       return change.newDepthIn === null ? 'The box left whole' : 'The box cut down';
+    case 'cross':
+      return change.crossIn === 0 ? 'Without the cross under the lid' : 'A cross of board under the lid';
     case 'board':
       return change.board ? 'A board under it, so that it does not sink' : 'Without the board under it';
+    case 'cells':
+      return change.cells ? 'Cells of board between them' : 'Without cells between them';
     case 'hollow': {
       const hollow = order.pieces.flatMap((piece) => piece.hollows).find((one) => one.id === change.hollowId);
       return `Fill ${hollow?.name ?? 'the hollow'}`;

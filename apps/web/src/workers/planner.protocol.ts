@@ -1,7 +1,12 @@
 import type {
+  BoxesToKeep,
   BoxRefusal,
   DropFace,
   NextChange,
+  Otherwise,
+  OtherwiseMade,
+  OutsideNest,
+  PackedParcel,
   PlanChoice,
   PlanDocument,
   PlanRequest,
@@ -9,6 +14,8 @@ import type {
   Quote,
   QuoteRefusal,
   SentMany,
+  ShortStock,
+  Stockroom,
   Shipment,
   ShockFacts,
   EdgeNudge,
@@ -17,12 +24,38 @@ import type { SearchAnswer } from '@inch-nest/contracts';
 
 /** What the planning worker does; errors come back as data. */
 export interface Planner {
-  /** Searches; a later search makes this one answer `superseded`. */
-  search(request: PlanRequest): Promise<SearchAnswer>;
+  /**
+   * Searches; a later search makes this one answer `superseded`.
+   *
+   * @param early hears the best so far where the search takes longer than a glance, and again when it has moved
+   */
+  search(request: PlanRequest, early?: (soFar: SearchAnswer) => void): Promise<SearchAnswer>;
   /** Works out one choice, with the boxes that would not do and the best single changes. */
   evaluate(request: PlanRequest, choice: PlanChoice): Promise<EvaluateAnswer>;
   /** Why each other way of packing lost to a plan; a search for each, and a newer search makes this one answer `superseded`. */
   otherWays(request: PlanRequest, recommended: PlanChoice, currency: string): Promise<OtherWaysAnswer>;
+  /** Nests with boxes nobody has that nothing in the stockroom matches; a newer search makes this one answer `superseded`. */
+  outside(request: PlanRequest): Promise<OutsideAnswer>;
+  /** What enough of everything would make; a newer search makes this one answer `superseded`. */
+  withEnough(request: PlanRequest): Promise<EnoughAnswer>;
+  /**
+   * Which sizes of box to keep, by parcels as they were packed; a newer asking, or `stopReckoning`, makes this one answer `superseded`.
+   *
+   * @param heard how far it has come
+   */
+  boxesToKeep(
+    parcels: readonly PackedParcel[],
+    stock: Pick<Stockroom, 'boxes'>,
+    most: number,
+    heard: (done: number, of: number) => void,
+  ): Promise<BoxesAnswer>;
+  /** What other ways would have made of parcels as they were packed; stopped, and told how far it has come, like the sizes. */
+  packedOtherwise(
+    parcels: readonly PackedParcel[],
+    ways: readonly Otherwise[],
+    heard: (done: number, of: number) => void,
+  ): Promise<OtherwiseAnswer>;
+  stopReckoning(): Promise<void>;
   /** One box against two; a newer search makes this one answer `superseded`. */
   oneOrTwo(request: PlanRequest): Promise<OneOrTwoAnswer>;
   /** Every service's price for a parcel as it is. */
@@ -43,12 +76,28 @@ export type EvaluateAnswer =
       turned: NextChange | null;
       /** Depth the box could be cut down to; null where that does not pay. */
       cutToIn: number | null;
+      /** Height of a cross that would take up what is spare under the lid; null where that does not pay. */
+      crossOfIn: number | null;
     }
   | { kind: 'noPlan'; reasons: readonly string[] }
   | { kind: 'failed'; message: string };
 
 export type OtherWaysAnswer =
   { kind: 'ways'; ways: { way: string; name: string; whyNot: string }[] } | { kind: 'superseded' } | { kind: 'failed'; message: string };
+
+export type OutsideAnswer =
+  { kind: 'outside'; nests: readonly OutsideNest[] } | { kind: 'superseded' } | { kind: 'failed'; message: string };
+
+export type OtherwiseAnswer =
+  { kind: 'otherwise'; made: readonly OtherwiseMade[] } | { kind: 'superseded' } | { kind: 'failed'; message: string };
+
+export type BoxesAnswer = { kind: 'boxes'; sizes: BoxesToKeep } | { kind: 'superseded' } | { kind: 'failed'; message: string };
+
+export type EnoughAnswer =
+  /** Null where nothing better is left out for want of stock. */
+  | { kind: 'enough'; best: { costMinor: number; chance: number; short: readonly ShortStock[] } | null }
+  | { kind: 'superseded' }
+  | { kind: 'failed'; message: string };
 
 /** One way to box pieces, in figures. */
 export interface BoxedWay {

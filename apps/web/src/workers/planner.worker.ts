@@ -1,28 +1,40 @@
 import {
   boxesOf,
+  boxesToKeep,
+  packedOtherwise,
   depthWanted,
+  spareDepth,
   derivePlan,
   edgeNudges,
   explainOtherWays,
   nextBestChanges,
   oneBoxOrTwo,
+  outsideStock,
   planOrByHand,
   playDrop,
   quoteService,
   whyNot,
+  withEnough,
   writePlanDocument,
   type Boxes,
+  type OutsideNest,
+  type PlanProgress,
+  type PlanRequest,
 } from '@inch-nest/core';
 import { expose } from 'comlink';
-import { packAnswer } from '@inch-nest/contracts';
+import { packAnswer, type SearchAnswer } from '@inch-nest/contracts';
 import type { BoxedWay, Planner } from './planner.protocol.ts';
 import { sendAway } from './sendAway.ts';
 
 const SLICE_MS = 8;
+/** When the best so far is told first, and how long after that again. */
+const FIRST_AFTER_MS = 120;
+const AGAIN_AFTER_MS = 400;
 /** Changes that are told of a nest; of one that does not go in, every way of making it. */
 const MOST_CHANGES = 12;
 const MOST_THAT_GIVE = 80;
 let latestSearch = 0;
+let latestReckoning = 0;
 
 /** Lets messages that wait be heard: a task, not a microtask, and without a timer's least delay. */
 const breathe = (): Promise<void> =>
@@ -38,13 +50,21 @@ const breathe = (): Promise<void> =>
 const failed = (error: unknown) => ({ kind: 'failed' as const, message: error instanceof Error ? error.message : String(error) });
 
 /** Carries something long out in slices, listening between them; null when a newer search has come meanwhile. */
-async function inSlices<Result>(work: Generator<unknown, Result>, mine: number): Promise<Result | null> {
+const inSlices = <Step, Result>(work: Generator<Step, Result>, mine: number, heard?: (step: Step) => void): Promise<Result | null> =>
+  whileWanted(work, () => mine === latestSearch, heard);
+
+async function whileWanted<Step, Result>(
+  work: Generator<Step, Result>,
+  isWanted: () => boolean,
+  heard?: (step: Step) => void,
+): Promise<Result | null> {
   let started = performance.now();
   for (let step = work.next(); ; step = work.next()) {
     if (step.done) return step.value;
     if (performance.now() - started < SLICE_MS) continue;
+    heard?.(step.value);
     await breathe();
-    if (mine !== latestSearch) return null;
+    if (!isWanted()) return null;
     started = performance.now();
   }
 }
@@ -58,11 +78,41 @@ const figuresOf = ({ parts, plans, ...figures }: Boxes): BoxedWay => ({
   }),
 });
 
+/** Tells the best so far of a search that takes longer than a glance, and again when another has taken its place. */
+function tellEarly(request: PlanRequest, early: (soFar: SearchAnswer) => void): (step: PlanProgress) => void {
+  let due = performance.now() + FIRST_AFTER_MS;
+  let told = '';
+  return ({ evaluated, soFar }) => {
+    if (evaluated === 0 || performance.now() < due) return;
+    due = performance.now() + AGAIN_AFTER_MS;
+    const chosen = soFar();
+    // one above the ceiling is hardly the last word, and asks for boxes to get
+    if (chosen.kind === 'noPlan' || chosen.aboveCeiling) return;
+    const answer = packAnswer(chosen, request);
+    const now = answer.kind === 'planned' ? JSON.stringify(answer.recommended.choice) : '';
+    if (now === told) return;
+    told = now;
+    early(answer);
+  };
+}
+
+/** What lies outside the stockroom, beside what lies in it. */
+function* outsideOf(request: PlanRequest): Generator<unknown, OutsideNest[]> {
+  const { chosen } = yield* planOrByHand(request);
+  return chosen.kind === 'planned' ? yield* outsideStock(request, chosen) : [];
+}
+
+/** What enough of everything would make, in figures. */
+function* enoughOf(request: PlanRequest) {
+  const found = yield* withEnough(request);
+  return { best: found && { costMinor: found.option.costMinor, chance: found.option.chance, short: found.short } };
+}
+
 const planner: Planner = {
-  async search(request) {
+  async search(request, early) {
     const mine = ++latestSearch;
     try {
-      const found = await inSlices(planOrByHand(request), mine);
+      const found = await inSlices(planOrByHand(request), mine, early && tellEarly(request, early));
       return found ? packAnswer(found.chosen, request, found.uncarried) : { kind: 'superseded' };
     } catch (error) {
       return failed(error);
@@ -77,6 +127,49 @@ const planner: Planner = {
       const work = explainOtherWays(request, derived.option, (minor) => money.format(Math.round(minor) / 100));
       const ways = await inSlices(work, latestSearch);
       return ways ? { kind: 'ways', ways: ways.map(({ way, name, whyNot }) => ({ way, name, whyNot })) } : { kind: 'superseded' };
+    } catch (error) {
+      return failed(error);
+    }
+  },
+
+  async boxesToKeep(parcels, stock, most, heard) {
+    const mine = ++latestReckoning;
+    try {
+      const sizes = await whileWanted(
+        boxesToKeep(parcels, stock, most),
+        () => mine === latestReckoning,
+        ({ done, of }) => heard(done, of),
+      );
+      return sizes ? { kind: 'boxes', sizes } : { kind: 'superseded' };
+    } catch (error) {
+      return failed(error);
+    }
+  },
+
+  async packedOtherwise(parcels, ways, heard) {
+    const mine = ++latestReckoning;
+    try {
+      const made = await whileWanted(
+        packedOtherwise(parcels, ways),
+        () => mine === latestReckoning,
+        ({ done, of }) => heard(done, of),
+      );
+      return made ? { kind: 'otherwise', made } : { kind: 'superseded' };
+    } catch (error) {
+      return failed(error);
+    }
+  },
+
+  stopReckoning() {
+    latestReckoning++;
+    return Promise.resolve();
+  },
+
+  async withEnough(request) {
+    try {
+      const mine = latestSearch;
+      const found = await inSlices(enoughOf(request), mine);
+      return found ? { kind: 'enough', best: found.best } : { kind: 'superseded' };
     } catch (error) {
       return failed(error);
     }
@@ -103,15 +196,14 @@ const planner: Planner = {
       const document = writePlanDocument(derived.option, request.house);
       const most = document.faults[0]?.kind === 'tooSmall' ? MOST_THAT_GIVE : MOST_CHANGES;
       const { leastGapIn, leastInnerBoxGapIn } = request.house;
+      const room = [(inner?.outsideIn ?? blockIn)[2], inner ? leastInnerBoxGapIn : leastGapIn] as const;
       return Promise.resolve({
         kind: 'plan',
         document,
         changes: changes.slice(0, most),
         turned: changes.find((change) => change.change.kind === 'turned') ?? null,
-        cutToIn:
-          shell.box.style === 'slotted' && shell.newDepthIn === null
-            ? depthWanted(shell, (inner?.outsideIn ?? blockIn)[2], inner ? leastInnerBoxGapIn : leastGapIn)
-            : null,
+        cutToIn: shell.box.style === 'slotted' && shell.newDepthIn === null ? depthWanted(shell, ...room) : null,
+        crossOfIn: shell.crossIn === null ? spareDepth(shell, ...room) : null,
         refusals: whyNot(
           bundles.map(({ wrapped }) => wrapped) as unknown as Parameters<typeof whyNot>[0],
           boxesOf({ ...request, locks: {} }).boxes,
@@ -122,6 +214,15 @@ const planner: Planner = {
       });
     } catch (error) {
       return Promise.resolve(failed(error));
+    }
+  },
+
+  async outside(request) {
+    try {
+      const nests = await inSlices(outsideOf(request), latestSearch);
+      return nests ? { kind: 'outside', nests } : { kind: 'superseded' };
+    } catch (error) {
+      return failed(error);
     }
   },
 

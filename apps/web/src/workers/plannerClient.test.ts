@@ -21,7 +21,12 @@ class FakeWorker {
   constructor() {
     started.push(this);
     if (this.behaviour === 'answers') {
-      expose({ search: () => ({ kind: 'noPlan', reasons: ['from the worker'], wouldHelp: [] }) }, nodeEndpoint(this.ports.port2));
+      const said = (reason: string) => ({ kind: 'noPlan' as const, reasons: [reason], wouldHelp: [] });
+      const answer = async (_: unknown, early?: (soFar: unknown) => Promise<void>) => {
+        await early?.(said('so far'));
+        return said('from the worker');
+      };
+      expose({ search: answer }, nodeEndpoint(this.ports.port2));
     }
   }
 
@@ -54,6 +59,15 @@ const search = (...planned: Behaviour[]) => {
   behaviours = planned;
   return createPlannerClient(() => Promise.resolve(fromServer)).search(request());
 };
+
+test('hears the best so far before the last word', async () => {
+  behaviours = ['answers'];
+  const heard: unknown[] = [];
+  const client = createPlannerClient(() => Promise.resolve(fromServer));
+  const last = await client.search(request(), (soFar) => heard.push(soFar));
+  expect(heard).toMatchObject([{ reasons: ['so far'] }]);
+  expect(last).toMatchObject({ reasons: ['from the worker'] });
+});
 
 test('asks its worker, and starts one only', async () => {
   behaviours = ['answers'];

@@ -1,8 +1,18 @@
 import type { PlanRequest } from '@inch-nest/core';
-import { wrap, type Remote } from 'comlink';
+import { proxy, wrap, type Remote } from 'comlink';
 import type { SearchAnswer } from '@inch-nest/contracts';
 import { startWorker } from './workerAddress.ts';
-import type { EvaluateAnswer, OneOrTwoAnswer, OtherWaysAnswer, Planner, SentManyAnswer } from './planner.protocol.ts';
+import type {
+  BoxesAnswer,
+  EnoughAnswer,
+  EvaluateAnswer,
+  OneOrTwoAnswer,
+  OtherwiseAnswer,
+  OtherWaysAnswer,
+  OutsideAnswer,
+  Planner,
+  SentManyAnswer,
+} from './planner.protocol.ts';
 
 const MOST_RESTARTS = 1;
 
@@ -48,14 +58,21 @@ export function createPlannerClient(searchOnServer: (request: PlanRequest) => Pr
   };
 
   return {
-    search: (request) =>
+    search: (request, early) =>
       ask(
-        (remote) => remote.search(request) as Promise<SearchAnswer>,
+        (remote) => (early ? remote.search(request, proxy(early)) : remote.search(request)) as Promise<SearchAnswer>,
         () => searchOnServer(request),
       ),
     evaluate: (request, choice) => ask((remote) => remote.evaluate(request, choice) as Promise<EvaluateAnswer>),
     otherWays: (request, recommended, currency) =>
       ask((remote) => remote.otherWays(request, recommended, currency) as Promise<OtherWaysAnswer>),
+    outside: (request) => ask((remote) => remote.outside(request) as Promise<OutsideAnswer>),
+    boxesToKeep: (parcels, stock, most, heard) =>
+      ask((remote) => remote.boxesToKeep(parcels, stock, most, proxy(heard)) as Promise<BoxesAnswer>),
+    packedOtherwise: (parcels, ways, heard) =>
+      ask((remote) => remote.packedOtherwise(parcels, ways, proxy(heard)) as Promise<OtherwiseAnswer>),
+    stopReckoning: () => ask((remote) => remote.stopReckoning()),
+    withEnough: (request) => ask((remote) => remote.withEnough(request) as Promise<EnoughAnswer>),
     oneOrTwo: (request) => ask((remote) => remote.oneOrTwo(request) as Promise<OneOrTwoAnswer>),
     quote: (request, shipment) => ask((remote) => remote.quote(request, shipment)),
     drop: (shock, heightIn, face, steps) => ask((remote) => remote.drop(shock, heightIn, face, steps)),

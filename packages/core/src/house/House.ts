@@ -26,11 +26,17 @@ export interface House {
   readonly liners: 'never' | 'mayBe' | 'always';
   /** Cuts a box that is too deep down to the depth wanted. */
   readonly cutsDown: boolean;
+  /** Takes up spare depth with a cross of board under the lid, where that pays. */
+  readonly crosses: boolean;
+  /** Cells of board between pieces that are alike, where that pays. */
+  readonly cells: boolean;
   /** What goes next to the surface; `asFinish` leaves a plain finish without. */
   readonly firstLayer: 'asFinish' | 'tissue' | 'paper' | 'foam' | 'none';
   readonly bubble: 'smallThenLarge' | 'largeOnly' | 'either';
   /** Cushion materials the shop does not trust in a gap, by key. */
   readonly refusedFills: readonly string[];
+  /** Gives each place of a box a fill of its own where that pays: under it, at its sides, on top. */
+  readonly mixesFills: boolean;
   /** Requirements that hold; one switched off becomes a risk that counts. */
   readonly rules: { readonly softFirstLayer: boolean; readonly dampBarrier: boolean };
   /** Strong tape on the layers rather than one that comes off easily. */
@@ -102,9 +108,12 @@ export const BEDDED_HOUSE: House = {
   floats: false,
   liners: 'never',
   cutsDown: false,
+  crosses: false,
+  cells: false,
   firstLayer: 'asFinish',
   bubble: 'either',
   refusedFills: [],
+  mixesFills: false,
   rules: { softFirstLayer: true, dampBarrier: true },
   strongInnerTape: false,
   seams: 'crossAndSide',

@@ -3,12 +3,15 @@ import type { ArchetypeKey } from '../engineering/pieces/Archetype.ts';
 import { ARCHETYPES } from '../engineering/pieces/archetypes.ts';
 import { ORDINARY_FILLS, ORDINARY_WRAPS } from '../engineering/materials/ordinaryStock.ts';
 import { planParcel } from '../planParcel.ts';
+import { writeBenchSteps } from '../stages/bench/writeBenchSteps.ts';
 import { derivePlan } from '../stages/plan/derivePlan.ts';
 import { verifyPlan } from '../stages/plan/verifyPlan.ts';
 import { writePlanDocument } from '../stages/plan/writePlanDocument.ts';
-import { BEDDED_HOUSE } from './House.ts';
+import { BEDDED_HOUSE, type House } from './House.ts';
 import { QUESTIONS, sidesOf, takeSides } from './questions.ts';
 import { houseOfSet, READY_SETS } from './readySets.ts';
+
+const figuresOf = (house: House) => ({ ...house, sides: {} });
 
 describe('the questions', () => {
   test('each has two sides or more, each key once', () => {
@@ -32,6 +35,39 @@ describe('the questions', () => {
     const proud = takeSides(BEDDED_HOUSE, { care: 'spend' });
     expect(sidesOf({ ...proud, care: 3 }).care).toBeNull();
     expect(sidesOf({ ...proud, care: 0.5 }).care).toBe('save');
+  });
+
+  test('a side leaves nothing behind when another is taken', () => {
+    for (const { key, sides } of QUESTIONS)
+      for (const one of sides)
+        for (const other of sides) {
+          const after = takeSides(takeSides(BEDDED_HOUSE, { [key]: one.key }), { [key]: other.key });
+          expect(figuresOf(after)).toEqual(figuresOf(takeSides(BEDDED_HOUSE, { [key]: other.key })));
+        }
+  });
+
+  test('a ready set is the same house whichever set stood before', () => {
+    for (const set of READY_SETS)
+      for (const before of READY_SETS) {
+        expect(figuresOf(houseOfSet(set, houseOfSet(before)))).toEqual(figuresOf(houseOfSet(set)));
+      }
+  });
+
+  test('every side moves a figure of the house or a step at the bench, or says what else it does', () => {
+    const cased = request({ archetype: 'casedInstrument', lengthIn: 7, widthIn: 5, heightIn: 4, weightLb: 4 }, {});
+    const derived = derivePlan(cased, CHOICE);
+    if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
+    for (const { key, sides } of QUESTIONS) {
+      const doing = sides.map((side) => {
+        const house = takeSides(BEDDED_HOUSE, { [key]: side.key });
+        const steps = writeBenchSteps(derived.option, house).map((step) => [step.key, step.says]);
+        return { name: side.key, does: JSON.stringify([figuresOf(house), steps]), says: side.does };
+      });
+      const alike = doing.filter((one) => doing.some((other) => other !== one && other.does === one.does));
+      // what a guess ahead asks for is the one thing that lies outside of plan and bench
+      expect([key, alike.map(({ name }) => name)]).toEqual([key, key === 'postage' ? sides.map((side) => side.key) : []]);
+      for (const { says } of alike) expect(says).toMatch(/guess ahead/);
+    }
   });
 
   test('a strange side is a mistake', () =>

@@ -1,12 +1,12 @@
-import type { House } from './House.ts';
+import { BEDDED_HOUSE, type House } from './House.ts';
 
 /** One side of a question good packers disagree on, and what taking it sets in the house. */
 export interface Side {
   readonly key: string;
   readonly name: string;
   readonly sets: Partial<Omit<House, 'name' | 'kappa'>>;
-  /** What else it asks for at the bench, where no figure of the plan moves. */
-  readonly atTheBench?: string;
+  /** What else it does, where no figure of the plan moves: a step at the bench, a paper, what is asked for. */
+  readonly does?: string;
 }
 
 export interface Question {
@@ -20,7 +20,9 @@ export type QuestionKey =
   | 'firstLayer'
   | 'bubble'
   | 'fill'
+  | 'mixing'
   | 'spareRoom'
+  | 'between'
   | 'case'
   | 'innerTape'
   | 'seams'
@@ -34,11 +36,11 @@ export type QuestionKey =
   | 'postage'
   | 'care';
 
-const side = (key: string, name: string, sets: Side['sets'] = {}, atTheBench?: string): Side => ({
+const side = (key: string, name: string, sets: Side['sets'] = {}, does?: string): Side => ({
   key,
   name,
   sets,
-  ...(atTheBench ? { atTheBench } : {}),
+  ...(does ? { does } : {}),
 });
 const question = (key: QuestionKey, asks: string, ...sides: readonly Side[]): Question => ({ key, asks, sides });
 
@@ -95,17 +97,29 @@ export const QUESTIONS: readonly Question[] = [
     side('bubble', 'bubble throughout', { refusedFills: [...LOOSE, 'crumpledPaper', 'airPillows', 'foamInPlace', 'corrugatedPad'] }),
   ),
   question(
+    'mixing',
+    'One fill in a box, or several?',
+    side('one', 'one throughout', { mixesFills: false }),
+    side('byPlace', 'each place its own, where that pays', { mixesFills: true }),
+  ),
+  question(
     'spareRoom',
     'What of spare room?',
-    side('fill', 'filled', { cutsDown: false }),
-    side('cutDown', 'the box cut down', { cutsDown: true }),
-    side('divider', 'a cross divider', { cutsDown: false }, 'take up spare depth with a cross divider'),
+    side('fill', 'filled', { cutsDown: false, crosses: false }),
+    side('cutDown', 'the box cut down', { cutsDown: true, crosses: false }),
+    side('divider', 'a cross of board stood on the fill', { cutsDown: false, crosses: true }),
+  ),
+  question(
+    'between',
+    'What stands between several alike in one box?',
+    side('wraps', 'their own wraps', { cells: false }),
+    side('cells', 'cells of board, where they pay', { cells: true }),
   ),
   question(
     'case',
     'And a case or retail box?',
-    side('leave', 'left in it, steadied inside', {}, 'steady what moves inside the case, never forcing its lid'),
-    side('takeOut', 'taken out', {}, 'take the piece out of its case and pack both'),
+    side('leave', 'left in it, steadied inside', {}, 'a step at the bench steadies what moves inside, never forcing the lid'),
+    side('takeOut', 'taken out', {}, 'a step at the bench takes it out, and asks for the case as a piece of its own'),
   ),
   question(
     'innerTape',
@@ -132,14 +146,14 @@ export const QUESTIONS: readonly Question[] = [
   question(
     'marks',
     'Marks and labels?',
-    side('arrows', 'arrows only', {}, 'arrows on two sides'),
-    side('fragile', 'fragile marks', {}, 'fragile marks on all sides'),
-    side('none', 'none', {}),
+    side('arrows', 'arrows only', {}, 'a step at the bench, and a sheet of arrows among the papers'),
+    side('fragile', 'fragile marks', {}, 'a step at the bench, and a sheet of marks among the papers'),
+    side('none', 'none', {}, 'no sheet of marks is printed with the papers'),
   ),
   question(
     'boxes',
     'Which boxes first?',
-    side('best', 'whichever comes out best', {}),
+    side('best', 'whichever comes out best', { liners: 'never' }),
     side('reinforced', 'thin ones reinforced', { liners: 'mayBe' }),
   ),
   question(
@@ -158,8 +172,8 @@ export const QUESTIONS: readonly Question[] = [
   question(
     'weighing',
     'When is it weighed?',
-    side('sealed', 'sealed', {}, 'weigh when sealed'),
-    side('open', 'packed but open, with headroom', {}, 'weigh before sealing, and leave headroom for the tape'),
+    side('sealed', 'sealed', {}, 'the last step at the bench'),
+    side('open', 'packed but open, with headroom', {}, 'before the seams are taped, with the tape’s own weight said to be added'),
   ),
   question(
     'proof',
@@ -170,9 +184,9 @@ export const QUESTIONS: readonly Question[] = [
   question(
     'postage',
     'Who pays the postage?',
-    side('collected', 'collected', {}),
-    side('builtIn', 'built into the price', {}),
-    side('handling', 'collected, with handling', {}),
+    side('collected', 'collected', {}, 'a guess ahead asks for the postage alone'),
+    side('builtIn', 'built into the price', {}, 'a guess ahead puts all of sending on the price and asks nothing for postage'),
+    side('handling', 'collected, with handling', {}, 'a guess ahead asks for postage, wrap, box, work and what is put by for breakage'),
   ),
   question(
     'care',
@@ -187,18 +201,26 @@ export const QUESTIONS: readonly Question[] = [
 export type Answers = Readonly<Record<QuestionKey, string>>;
 
 /**
- * A house with the sides taken. Questions left out keep the house's own figures.
+ * A house with the sides taken. Questions left out keep the house's own figures; what the side before had set, and the
+ * new one leaves open, is again as we ship it.
  *
  * @throws RangeError for a side that its question does not have
  */
 export function takeSides(house: House, answers: Partial<Answers>): House {
+  const before = sidesOf(house);
   let taken = house;
   for (const { key, sides } of QUESTIONS) {
     const answer = answers[key];
     if (answer === undefined) continue;
     const chosen = sides.find((one) => one.key === answer);
     if (!chosen) throw new RangeError(`${key} must be one of ${sides.map((one) => one.key).join(', ')}, not ${answer}`);
-    taken = { ...taken, ...chosen.sets, sides: { ...taken.sides, [key]: answer } };
+    const left = Object.keys(sides.find((one) => one.key === before[key])?.sets ?? {}) as (keyof Side['sets'])[];
+    taken = {
+      ...taken,
+      ...Object.fromEntries(left.map((name) => [name, BEDDED_HOUSE[name]])),
+      ...chosen.sets,
+      sides: { ...taken.sides, [key]: answer },
+    };
   }
   return taken;
 }
@@ -219,3 +241,6 @@ export function sidesOf(house: House): Record<QuestionKey, string | null> {
     }),
   ) as Record<QuestionKey, string | null>;
 }
+
+/** The side a house stands on of one question; null where its figures are its own and nobody took any. */
+export const takenSide = (house: House, question: QuestionKey): string | null => sidesOf(house)[question];

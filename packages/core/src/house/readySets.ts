@@ -1,12 +1,15 @@
 import { BEDDED_HOUSE, type House } from './House.ts';
 import { takeSides, type Answers } from './questions.ts';
 
-/** A whole school: a side taken on every question that moves figures. */
+/** What a school is: a side on each of these, whatever the house did before. */
+type School = 'held' | 'firstLayer' | 'bubble' | 'spareRoom' | 'innerTape' | 'seams' | 'lid' | 'proof';
+
+/** A whole school: a side taken on every question that makes one. */
 export interface ReadySet {
   readonly key: 'bedded' | 'floated' | 'tightRoll' | 'shelled';
   readonly name: string;
   readonly says: string;
-  readonly answers: Partial<Answers>;
+  readonly answers: Readonly<Pick<Answers, School>>;
 }
 
 /** The ready sets, ours first. Common practice, no source. */
@@ -19,6 +22,7 @@ export const READY_SETS: readonly ReadySet[] = [
       held: 'bedded',
       firstLayer: 'asFinish',
       bubble: 'smallThenLarge',
+      spareRoom: 'fill',
       innerTape: 'easyOff',
       seams: 'crossAndSide',
       lid: 'proud',
@@ -33,6 +37,7 @@ export const READY_SETS: readonly ReadySet[] = [
       held: 'floated',
       firstLayer: 'tissue',
       bubble: 'either',
+      spareRoom: 'fill',
       innerTape: 'easyOff',
       seams: 'everyEdge',
       lid: 'moderate',
@@ -62,6 +67,7 @@ export const READY_SETS: readonly ReadySet[] = [
       held: 'shelled',
       firstLayer: 'foam',
       bubble: 'either',
+      spareRoom: 'fill',
       innerTape: 'easyOff',
       seams: 'everyEdge',
       lid: 'level',

@@ -14,6 +14,9 @@ export const BIBLIOGRAPHY = {
     'Crainic, T.; Perboli, G.; Tadei, R.: Extreme point-based heuristics for three-dimensional bin packing. INFORMS Journal on Computing 20, 2008',
   pisingerSigurd2007:
     'Pisinger, D.; Sigurd, M.: Using decomposition techniques and constraint programming for bin packing. INFORMS Journal on Computing 19, 2007',
+  brown1963: 'Brown, R.: Smoothing, Forecasting and Prediction of Discrete Time Series, 1963',
+  nemhauser1978:
+    'Nemhauser, G.; Wolsey, L.; Fisher, M.: An analysis of approximations for maximizing submodular set functions. Mathematical Programming 14, 1978',
   steiner: 'Steiner: parallel curves of convex sets (exact)',
 } as const;
 

@@ -1,5 +1,5 @@
 import { formatChance, formatPercent } from './formatChance.ts';
-import { formatLength, formatSixteenths, formatSize, formatWeight } from './formatQuantity.ts';
+import { formatCaliper, formatLength, formatSixteenths, formatSize, formatWeight } from './formatQuantity.ts';
 
 test.each([
   [6.25, '6 1/4'],
@@ -21,6 +21,7 @@ test.each([
 test('lengths and sizes carry their unit', () => {
   expect(formatLength(2.5)).toBe('2 1/2 in');
   expect(formatLength(2.5, 'metric')).toBe('6.3 cm');
+  expect([formatCaliper(0.15625), formatCaliper(0.15625, 'metric')]).toEqual(['0.156 in', '4.0 mm']);
   expect(formatSize([9, 6.25, 6])).toBe('9 × 6 1/4 × 6 in');
 });
 
@@ -37,4 +38,10 @@ test.each([
 test('percentages keep two digits', () => {
   expect(formatPercent(0.00423)).toBe('0.42%');
   expect(formatPercent(0.00001)).toBe('under 0.01%');
+});
+
+test('a film is not nothing thick', () => {
+  expect(formatCaliper(0.001)).toBe('0.001 in');
+  expect(formatCaliper(0.001, 'metric')).toBe('0.025 mm');
+  expect(formatCaliper(0.16, 'metric')).toBe('4.1 mm');
 });

@@ -24,6 +24,12 @@ export function formatLength(inches: number, system: UnitSystem = 'imperial'): s
   return system === 'metric' ? `${(inches * CM_PER_IN).toFixed(1)} cm` : `${formatSixteenths(inches)} in`;
 }
 
+/** How thick board is for a person, finer than a ruler shows: `0.156 in` or `4.0 mm`. */
+export const formatCaliper = (inches: number, system: UnitSystem = 'imperial'): string =>
+  system === 'metric' ? `${(inches * CM_PER_IN * 10).toFixed(inches < FILM_IN ? 3 : 1)} mm` : `${Number(inches.toFixed(3))} in`;
+/** Thinner than this is a film, and told in thousandths of a millimetre. */
+const FILM_IN = 0.005;
+
 /** A size for a person: `9 × 6 1/4 × 6 in`. */
 export function formatSize(inches: readonly number[], system: UnitSystem = 'imperial'): string {
   const one = (side: number) => (system === 'metric' ? (side * CM_PER_IN).toFixed(1) : formatSixteenths(side));

@@ -36,7 +36,7 @@ const box = (
 const onHand = (wrap: WrapStock, onHandFt2: number): WrapStock => ({ ...wrap, onHandFt2 });
 
 /**
- * The stall's stockroom: twenty-two boxes, some reused, and two envelopes; small bubble nearly out, and no 14 × 14 × 14 left.
+ * The stall's stockroom: twenty-three boxes, some reused, and two envelopes; small bubble nearly out, and no 14 × 14 × 14 left.
  */
 export const DEMO_STOCK: Stockroom = {
   boxes: [
@@ -62,6 +62,7 @@ export const DEMO_STOCK: Stockroom = {
     box('24×18×8, used', [24, 18, 8], 'ordinary', 25, 2, 1),
     box('26×14×12', [26, 14, 12], 'ordinary', 245, 3),
     box('22×22×22, double wall', [22, 22, 22], 'double', 520, 2),
+    box('54×8×8, long', [54, 8, 8], 'strong', 460, 2),
     { ...box('10×7, padded envelope', [10, 7, 1.5], 'ordinary', 38, 30), style: 'padded' },
     { ...box('18×13, stiff envelope', [18, 13, 1], 'ordinary', 95, 12), style: 'stiffened' },
   ],
@@ -71,7 +72,7 @@ export const DEMO_STOCK: Stockroom = {
     onHand(ORDINARY_WRAPS.foamSheet16, 260),
     onHand(ORDINARY_WRAPS.smallBubble, 12),
     onHand(ORDINARY_WRAPS.mediumBubble, 80),
-    onHand(ORDINARY_WRAPS.largeBubble, 95),
+    onHand(ORDINARY_WRAPS.largeBubble, 240),
     onHand(ORDINARY_WRAPS.jumboBubble, 60),
     onHand(ORDINARY_WRAPS.backingCard, 90),
     onHand(ORDINARY_WRAPS.stretchFilm, 300),

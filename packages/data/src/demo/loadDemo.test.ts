@@ -26,7 +26,7 @@ test('the demo loads once, a parcel at each step it can have come to, and every 
   const boxes = shop.stock.boxes.filter((box) => box.style === 'slotted');
   expect(boxes.length).toBeGreaterThanOrEqual(12);
   expect(boxes.length).toBeLessThanOrEqual(24);
-  expect(shop.cards.map((card) => card.carrier)).toEqual(['Ambry Ground', 'Quillon Post', 'Skerrow Express']);
+  expect(shop.cards.map((card) => card.carrier)).toEqual(['Ambry Ground', 'Hawser Freight', 'Quillon Post', 'Skerrow Express']);
   const kinds = new Set<string>();
   for (const tag of shelf) {
     const view = await readParcel(room, tag.id, DEMO_PEOPLE[0]!.id);

@@ -13,6 +13,7 @@ import { readParcel } from '../repositories/readParcel.ts';
 import { createShop, readShop } from '../repositories/shopRepository.ts';
 import { DEMO_CARDS } from './cards/index.ts';
 import { REACHED, type DemoParcel, type Reached } from './DemoParcel.ts';
+import { demoMoves } from './demoMoves.ts';
 import { DEMO_PARCELS } from './demoParcels.ts';
 import { DEMO_PEOPLE, DEMO_SHOP } from './demoPeople.ts';
 import { DEMO_STOCK } from './demoStock.ts';
@@ -30,12 +31,17 @@ export async function loadDemo(database: Database, now: Date): Promise<Loaded> {
   const { shop: shops } = database.models;
   const cut = (await shops.destroy({ where: { loading: true, demo: true } })) > 0;
   if ((await shops.count()) > 0) return 'data kept';
-  await createShop(database, {
-    shop: { ...DEMO_SHOP, house: BEDDED_HOUSE, demo: true, loading: true },
-    people: DEMO_PEOPLE,
-    stock: DEMO_STOCK,
-    cards: DEMO_CARDS,
-  });
+  await createShop(
+    database,
+    {
+      shop: { ...DEMO_SHOP, house: BEDDED_HOUSE, demo: true, loading: true },
+      people: DEMO_PEOPLE,
+      stock: DEMO_STOCK,
+      cards: DEMO_CARDS,
+      moved: demoMoves(now, DEMO_PEOPLE[0]!.id),
+    },
+    now,
+  );
   const room = inShop(database, DEMO_SHOP.id);
   const shop = await readShop(room, now);
   for (const [i, parcel] of DEMO_PARCELS.entries()) {

@@ -46,4 +46,9 @@ export const STURDIER_PARCELS: readonly DemoParcel[] = [
     reached: 'draft',
     piece: { title: 'Ledgers of a chandlery, a stack', size: '12 x 9 x 4', weight: '9 lb 12 oz', archetype: picked('paperStack') },
   },
+  {
+    sale: sale('IR–KS', '56120', '118', '30', '44', 8),
+    reached: 'draft',
+    piece: { title: 'Signal mast of turned ash', size: '48 x 3 x 3', weight: '5 lb 6 oz', archetype: picked('resinWood') },
+  },
 ];

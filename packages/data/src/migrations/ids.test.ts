@@ -37,7 +37,7 @@ beforeAll(async () => {
     );
   expect(await migrate(fresh.database)).toEqual(MIGRATIONS.slice(6).map((one) => one.name));
   room = inShop(fresh.database, (earlier.rows['shop'] as { id: string }[])[0]!.id);
-}, 60_000);
+});
 afterAll(() => fresh.drop());
 
 const read = (name: string) => readParcel(room, earlier.views[name]!.id, ODILE);

@@ -5,7 +5,7 @@ import { MIGRATIONS } from '../migrate.ts';
 let fresh: Awaited<ReturnType<typeof freshDatabase>>;
 beforeAll(async () => {
   fresh = await freshDatabase({ migrations: [] });
-}, 30_000);
+});
 afterAll(() => fresh.drop());
 
 const tables = async () =>

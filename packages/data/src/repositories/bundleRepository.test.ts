@@ -29,7 +29,7 @@ beforeAll(async () => {
   fresh = await freshDatabase();
   shop = await smallShop(fresh.database);
   room = inShop(fresh.database, shop.id);
-}, 60_000);
+});
 afterAll(() => fresh.drop());
 
 const read = (id: string) => readParcel(room, id, ODILE);

@@ -34,16 +34,30 @@ export async function addPiece(database: ShopDatabase, shop: ShopView, parcelId:
     if (rows.others.length + 1 >= MOST_PIECES)
       throw new Refused([{ path: 'line', message: `a parcel holds at most ${MOST_PIECES} different pieces: put this one into another` }]);
     const piece = pieceFromLine(wanted.line, shop, person);
-    const pieceId = randomUUID();
-    await models.piece.create(
-      { id: pieceId, saleId: rows.sale.id, ...fieldColumns.piece(piece.fields), fields: piece.fields },
-      { transaction },
-    );
-    await models.bundle.create({ id: wanted.id, parcelId: null, pieceId, position: 0 }, { transaction });
-    const bundle = (await models.bundle.findByPk(wanted.id, { transaction }))!;
-    await note(database, rows, [bundle], rows.parcel, person.id, now, transaction);
+    await putIn(database, rows, { id: wanted.id, pieceId: randomUUID(), fields: piece.fields }, person.id, now, transaction);
     await joinMoney(rows, piece.money, person, transaction);
   });
+}
+
+/**
+ * Puts one more piece into a parcel whose row is locked, as one change that can be taken back.
+ *
+ * @throws Refused where the parcel is sealed
+ */
+export async function putIn(
+  database: ShopDatabase,
+  rows: LockedParcel,
+  { id, pieceId, fields }: { id: string; pieceId: string; fields: Record<string, KeptField> },
+  personId: string,
+  now: Date,
+  transaction: Transaction,
+): Promise<void> {
+  const { models } = database;
+  await mayRegroup(database, rows, transaction);
+  await models.piece.create({ id: pieceId, saleId: rows.sale.id, ...fieldColumns.piece(fields), fields }, { transaction });
+  await models.bundle.create({ id, parcelId: null, pieceId, position: 0 }, { transaction });
+  const bundle = (await models.bundle.findByPk(id, { transaction }))!;
+  await note(database, rows, [bundle], rows.parcel, personId, now, transaction);
 }
 
 /** What one more piece was sold for is part of what the sale was. */

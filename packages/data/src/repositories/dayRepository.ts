@@ -1,9 +1,9 @@
-import { tearList } from '@inch-nest/core';
+import { tearList, willNotSuffice } from '@inch-nest/core';
 import type { DayView, ShopView } from '@inch-nest/contracts';
 import type { ShopDatabase } from '../inShop.ts';
+import { TO_PACK } from './reservedStock.ts';
 import { listShelf } from './shelfRepository.ts';
 
-const TO_PACK = ['draft', 'planned', 'packing'];
 const NOT_BEGUN = ['planned'];
 
 /** What is due by today and not packed yet: pieces by bin, and what their kept nests take, in cutting order. */
@@ -12,6 +12,10 @@ export async function readDay(database: ShopDatabase, shop: ShopView): Promise<D
   const parcels = await database.models.parcel.findAll({ where: { id: due.map((tag) => tag.id) } });
   const plans = await database.models.plan.findAll({ where: { id: parcels.flatMap((parcel) => parcel.planId ?? []) } });
   const planOf = (id: string) => plans.find((plan) => plan.id === parcels.find((parcel) => parcel.id === id)?.planId)?.document ?? null;
+  const kept = due.flatMap(({ id, code, state }) => {
+    const plan = planOf(id);
+    return plan ? [{ code, state, plan }] : [];
+  });
   return {
     day: shop.today,
     pull: due
@@ -26,13 +30,11 @@ export async function readDay(database: ShopDatabase, shop: ShopView): Promise<D
         planned: planOf(id) !== null,
       }))
       .sort((a, b) => (a.bin ?? '~').localeCompare(b.bin ?? '~', 'en', { numeric: true }) || a.code.localeCompare(b.code)),
-    tear: tearList(
-      due
-        .filter((tag) => NOT_BEGUN.includes(tag.state))
-        .flatMap((tag) => {
-          const plan = planOf(tag.id);
-          return plan ? [{ code: tag.code, plan }] : [];
-        }),
+    tear: tearList(kept.filter(({ state }) => NOT_BEGUN.includes(state))),
+    // sealing alone counts down: what is being packed wants its stock too
+    short: willNotSuffice(
+      kept.map(({ code, plan }) => ({ code, uses: plan.uses ?? [] })),
+      shop.stock,
     ),
   };
 }

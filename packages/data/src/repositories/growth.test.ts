@@ -44,7 +44,7 @@ beforeAll(async () => {
   open = [];
   for (let i = 0; i < 5; i++) open.push(await bowl(room, shop));
   await manyParcels(fresh.database, over, GROWN);
-}, 120_000);
+});
 afterAll(() => fresh.drop());
 
 /** What the database does for everything that is asked meanwhile: tables it walks over from end to end. */

@@ -3,10 +3,12 @@ import type { BoxStock, FillStock, WrapStock } from '@inch-nest/core';
 import {
   applyShopChange,
   clashes,
+  countPath,
   nameAmong,
   readShopPart,
   sameContent,
   shopPart,
+  toldMove,
   type KeepCommand,
   type KeptShop,
   type ShopView,
@@ -16,6 +18,7 @@ import type { Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
 import { personOf } from './personOf.ts';
 import { keptShop, readShop } from './shopRepository.ts';
+import { countsMoved, noteMoves, type NotedMove } from './stockMoves.ts';
 import { boxRow, fillRow, wrapRow } from './stockRows.ts';
 
 /**
@@ -33,6 +36,7 @@ export async function keepShop(database: ShopDatabase, shop: ShopView, { personI
     const before = keptShop(await readShop(database, now, transaction));
     let after = before;
     const verdicts: Verdict[] = [];
+    const moves: NotedMove[] = [];
     for (const { id, path, value, basedOn } of changes) {
       const part = shopPart(path);
       const present = part ? readShopPart(after, part) : undefined;
@@ -51,8 +55,15 @@ export async function keepShop(database: ShopDatabase, shop: ShopView, { personI
         verdicts.push({ path, kind: 'refused', problem: next.problem });
         continue;
       }
+      const told = part?.room === 'moves' ? toldMove.parse(value) : null;
+      moves.push(
+        ...(told
+          ? [{ ...told, id, personId: person.id, at: now }]
+          : countsMoved(after.stock, next.stock).map((one) => ({ ...one, why: 'counted' as const, personId: person.id, at: now }))),
+      );
       after = next;
-      marks[path] = { revision, by: person.id };
+      // what came or went moves a count: whoever is typing that is told
+      marks[told ? countPath(told) : path] = { revision, by: person.id };
       verdicts.push({ path, kind: 'kept', revision });
       await database.models.shopChange.create(
         { id, path, before: present ?? null, after: value, personId: person.id, at: now },
@@ -61,6 +72,7 @@ export async function keepShop(database: ShopDatabase, shop: ShopView, { personI
     }
     if (after !== before) {
       await writeShop(database, before, after, transaction);
+      await noteMoves(database, moves, transaction);
       const { innerTape, outerTape, linerBoard } = after.stock;
       await row.update(
         { house: after.house, ...after.facts, tapes: { innerTape, outerTape, linerBoard }, marks, revision },

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { BY_HAND, buyGate, recordParcel, worthMinor, type Quote, type QuoteRefusal, type RatedFor } from '@inch-nest/core';
+import { BY_HAND, buyGate, recordParcel, worthTogether, type Quote, type QuoteRefusal, type RatedFor } from '@inch-nest/core';
 import { orderOf, type CounterAnswer, type LabelOrder, type ShopView } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
@@ -88,7 +88,7 @@ export function orderFor(
     outsideIn: [...rate.outsideIn],
     fromPostcode: shop.originPostcode,
     toPostcode: order.destinationPostcode,
-    coverMinor: rate.coverAdded ? order.pieces.reduce((sum, piece) => sum + worthMinor(piece, order), 0) : 0,
+    coverMinor: rate.coverAdded ? worthTogether(order.pieces, order) : 0,
     signature: rate.signature,
     shipDate: order.shipDate,
     goods: order.pieces.map(({ archetype }) => archetype),

@@ -1,9 +1,10 @@
-import { collectionDay, countedTitle, recordParcel } from '@inch-nest/core';
+import { collectionDay, countedTitle, recordParcel, staysBehind, type ParcelState } from '@inch-nest/core';
 import { Op } from 'sequelize';
 import type { AskPickup, PickupList, PickupOfCarrier, ShopView, WaitingParcel } from '@inch-nest/contracts';
 import type { ShopDatabase } from '../inShop.ts';
 import { labelsAtRisk } from './labelsAtRisk.ts';
 import { eventOf } from './parcelRows.ts';
+import type { ParcelRow } from '../rows.ts';
 import { personNames } from './personNames.ts';
 import { personOf } from './personOf.ts';
 
@@ -23,6 +24,8 @@ export async function listPickups(database: ShopDatabase, shop: ShopView): Promi
     ]);
     const pieces = await models.piece.findAll({ where: { id: bundles.map((bundle) => bundle.pieceId) }, transaction });
     const sales = await models.sale.findAll({ where: { id: parcels.map((parcel) => parcel.saleId) }, transaction });
+    const sets = [...new Set(parcels.flatMap(({ together }) => together ?? []))];
+    const members = await models.parcel.findAll({ where: { together: sets }, order: [['code', 'asc']], transaction });
     const nameOf = await personNames(models, pickups, transaction);
     const waiting = parcels.flatMap((parcel): (WaitingParcel & { cardId: string })[] => {
       const label = labels.find((one) => one.parcelId === parcel.id);
@@ -47,6 +50,10 @@ export async function listPickups(database: ShopDatabase, shop: ShopView): Promi
           day: card && service ? collectionDay(service, card.holidays, day, time) : null,
           matched: life.tagMatched,
           moved: atRisk.get(parcel.id) ?? [],
+          set: placeInSet(
+            parcel,
+            members.filter(({ together }) => together === parcel.together),
+          ),
         },
       ];
     });
@@ -58,24 +65,28 @@ export async function listPickups(database: ShopDatabase, shop: ShopView): Promi
       return {
         cardId,
         carrier: shop.cards.find((card) => card.id === cardId)?.carrier ?? cardId,
-        parcels: own.map(({ id, code, tag, title, serviceName, tracking, cutOff, day: collected, matched, moved }) => ({
-          id,
-          code,
-          tag,
-          title,
-          serviceName,
-          tracking,
-          cutOff,
-          day: collected,
-          matched,
-          moved,
-        })),
+        parcels: own.map((one) => withoutCard(one)),
         asked: asked ? { day: asked.day, reference: asked.reference, count: asked.tracking.length, by: nameOf(asked.personId) } : null,
       };
     });
     return { day, time, carriers: carriers.sort((a, b) => first(a).localeCompare(first(b)) || a.carrier.localeCompare(b.carrier)) };
   });
 }
+
+/** What is told of a parcel that waits: its carrier is told already. */
+function withoutCard({ id, code, tag, title, serviceName, tracking, cutOff, day, matched, moved, set }: WaitingParcel): WaitingParcel {
+  return { id, code, tag, title, serviceName, tracking, cutOff, day, matched, moved, set };
+}
+
+/** @param members of its set, in the order of their codes */
+const placeInSet = (parcel: ParcelRow, members: readonly ParcelRow[]): WaitingParcel['set'] =>
+  parcel.together === null || members.length < 2
+    ? null
+    : {
+        place: members.findIndex(({ id }) => id === parcel.id) + 1,
+        of: members.length,
+        behind: members.filter(({ state }) => staysBehind(state as ParcelState)).map(({ code }) => code),
+      };
 
 const first = ({ parcels }: PickupOfCarrier): string => `${parcels[0]?.day ?? '~'} ${parcels[0]?.cutOff ?? ''}`;
 

@@ -6,6 +6,7 @@ import type { ParcelRow } from '../rows.ts';
 import { labelsOf } from './labelsOf.ts';
 import { belongingTo, eventsOf, factsView } from './parcelRows.ts';
 import { photosOf } from './photosOf.ts';
+import { keptBefore, reservedStock, TO_PACK } from './reservedStock.ts';
 import { setOf } from './setRepository.ts';
 import { countSteps } from './undoSteps.ts';
 
@@ -20,6 +21,8 @@ export async function readParcel(database: ShopDatabase, parcelId: string, perso
     const events = await eventsOf(database, parcelId, transaction);
     const life = recordParcel(events);
     const address = await models.address.findByPk(own.sale.id, { transaction });
+    const { shipBy } = own.sale;
+    const kept = { id: parcel.id, code: parcel.code, shipBy, isKept: plan !== null };
     const steps = await countSteps(database, parcelId, personId, transaction);
     return {
       id: parcel.id,
@@ -27,6 +30,8 @@ export async function readParcel(database: ShopDatabase, parcelId: string, perso
       revision: parcel.revision,
       ...factsView(own),
       nest: { ...nestOf(parcel), plan: plan && { id: plan.id, number: plan.number, document: plan.document } },
+      // what is packed has what it wanted
+      reserved: TO_PACK.includes(parcel.state) ? keptBefore(await reservedStock(database, transaction), kept) : [],
       life,
       photos: await photosOf(database, parcelId, transaction),
       labels: await labelsOf(database, parcelId, own, life, transaction),

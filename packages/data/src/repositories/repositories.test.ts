@@ -26,7 +26,7 @@ beforeAll(async () => {
   fresh = await freshDatabase();
   shop = await smallShop(fresh.database);
   room = inShop(fresh.database, shop.id);
-}, 60_000);
+});
 afterAll(() => fresh.drop());
 
 const field = (name: string, text: string, basedOn: number, more: { personId?: string; entity?: 'sale' | 'piece'; id?: string } = {}) => ({
@@ -332,4 +332,4 @@ test('migrating twice changes nothing; a newer database is refused by name', asy
   await expect(migrate(other.owner)).rejects.toThrow(NewerSchema);
   await expect(migrate(other.owner)).rejects.toThrow(/999-later/);
   await other.drop();
-}, 30_000);
+});

@@ -1,9 +1,9 @@
 import { randomUUID } from 'node:crypto';
-import { finish } from '../../../core/tests/sampleRequest.ts';
-import { planParcel, stockUsed, writePlanDocument, type Happening } from '@inch-nest/core';
-import { benchPlanFor, planRequestFor } from '@inch-nest/contracts';
+import { stockUsed, type Happening } from '@inch-nest/core';
+import { benchPlanFor } from '@inch-nest/contracts';
 import { freshDatabase } from '../../tests/freshDatabase.ts';
-import { bowl, keepOne, NOW, ODILE, smallShop, tell, wholeNest } from '../../tests/smallShop.ts';
+import { readyToSeal } from '../../tests/readyToSeal.ts';
+import { bowl, keepOne, NOW, ODILE, smallShop, tell } from '../../tests/smallShop.ts';
 import { inShop, openSeal, readParcel, readShop, Refused, sealParcel, type ShopDatabase } from '../index.ts';
 
 let fresh: Awaited<ReturnType<typeof freshDatabase>>;
@@ -13,7 +13,7 @@ beforeAll(async () => {
   fresh = await freshDatabase();
   shop = await smallShop(fresh.database);
   room = inShop(fresh.database, shop.id);
-}, 60_000);
+});
 afterAll(() => fresh.drop());
 
 const read = (id: string) => readParcel(room, id, ODILE);
@@ -21,19 +21,10 @@ const report = (id: string, happening: Happening, undoOf: string | null = null) 
 const stockNow = async () => (await readShop(room, NOW)).stock;
 const seal = (id: string, eventId = randomUUID()) => sealParcel(room, shop, id, { eventId, personId: ODILE, now: NOW });
 
-/** A bowl with its recommended nest kept and every test that is due passed. */
-async function readyToSeal(board = false): Promise<string> {
-  const id = await bowl(room, shop);
-  const chosen = finish(planParcel(planRequestFor(await read(id), shop)));
-  if (chosen.kind === 'noPlan') throw new Error(chosen.reasons.join());
-  const { choice } = writePlanDocument(chosen.recommended, shop.house);
-  await keepOne(room, shop, id, { path: 'nest', value: wholeNest(board ? { ...choice, board: true } : choice), basedOn: 0 });
-  for (const test of benchPlanFor(await read(id), shop)!.due) await report(id, { kind: 'testTried', test, result: 'passed' });
-  return id;
-}
+const ready = (board = false) => readyToSeal(room, shop, board);
 
 test('sealing takes what was really used, once, in one go', async () => {
-  const id = await readyToSeal(true);
+  const id = await ready(true);
   const { option } = benchPlanFor(await read(id), shop)!;
   const layer = option.rated.weighed.filled.stowed.bundles[0].wrapped.layers[0]!;
   await report(id, {
@@ -68,7 +59,7 @@ test('sealing takes what was really used, once, in one go', async () => {
 });
 
 test('with stock short reality wins: the count goes below zero', async () => {
-  const id = await readyToSeal();
+  const id = await ready();
   const boxKey = (await read(id)).nest.plan!.document.box.key;
   await fresh.database.models.box.update({ onHand: 0 }, { where: { key: boxKey } });
   await seal(id);
@@ -76,7 +67,7 @@ test('with stock short reality wins: the count goes below zero', async () => {
 });
 
 test('a test that failed or was not done keeps it open and takes nothing', async () => {
-  const id = await readyToSeal();
+  const id = await ready();
   await report(id, { kind: 'testTried', test: 'shake', result: 'failed' });
   const before = await stockNow();
   await expect(seal(id)).rejects.toThrow(/shake test failed/);
@@ -86,7 +77,7 @@ test('a test that failed or was not done keeps it open and takes nothing', async
 });
 
 test('opened again: what can be used again comes back as used, the rest does not', async () => {
-  const id = await readyToSeal();
+  const id = await ready();
   await seal(id);
   const { option } = benchPlanFor(await read(id), shop)!;
   const uses = stockUsed(option);
@@ -116,7 +107,7 @@ test('opened again: what can be used again comes back as used, the rest does not
 });
 
 test('only steps and tests can be taken back, and nothing but a taking back takes back', async () => {
-  const id = await readyToSeal();
+  const id = await ready();
   const tried = (await read(id)).events.find((event) => event.kind === 'testTried')!;
   await report(id, { kind: 'takenBack' }, tried.id);
   expect((await read(id)).life.tests[tried.kind === 'testTried' ? tried.test : 'feel']).toBe('untried');
@@ -133,7 +124,7 @@ test('only steps and tests can be taken back, and nothing but a taking back take
 });
 
 test('a nest that must be mended first is not sealed, whatever the tests say', async () => {
-  const id = await readyToSeal();
+  const id = await ready();
   const { nest } = await read(id);
   const choice = { ...nest.choice!, layers: [{ material: 'largeBubble', turns: 0.5 }] };
   const kept = await keepOne(room, shop, id, {
@@ -147,7 +138,7 @@ test('a nest that must be mended first is not sealed, whatever the tests say', a
 });
 
 test('sealed, its nest and serial stand still, and no more comes back than went in', async () => {
-  const id = await readyToSeal();
+  const id = await ready();
   await seal(id);
   const { nest, piece, pieceId, events } = await read(id);
   const still = await keepOne(room, shop, id, {

@@ -1,12 +1,14 @@
 import { randomUUID } from 'node:crypto';
 import { blockingFaults, recordParcel, stockUsed, type StockUse } from '@inch-nest/core';
-import { benchPlanFor, type ShopView } from '@inch-nest/contracts';
+import { benchPlanFor, countPath, type ShopView } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
 import { Refused } from '../refusals.ts';
 import { appendEvent } from './eventRepository.ts';
 import { eventsOf, factsView, lockParcel } from './parcelRows.ts';
+import type { StockMoveRow } from '../rows.ts';
 import { personOf } from './personOf.ts';
+import { noteMoves } from './stockMoves.ts';
 
 /** Used ones stand after the new ones on the list. */
 const AFTER_THE_NEW = 1000;
@@ -56,7 +58,7 @@ export async function sealParcel(
       },
       transaction,
     );
-    await moveStock(database, person.id, used, take, transaction);
+    await moveStock(database, { personId: person.id, parcelId, at: now, why: 'used' }, used, take, transaction);
   });
 }
 
@@ -92,7 +94,7 @@ export async function openSeal(
       },
       transaction,
     );
-    await moveStock(database, person.id, reused, bringBack, transaction);
+    await moveStock(database, { personId: person.id, parcelId, at: now, why: 'cameBack' }, reused, bringBack, transaction);
   });
 }
 
@@ -111,56 +113,62 @@ function moreThanUsed(used: readonly StockUse[], reused: readonly StockUse[]): s
 }
 
 /**
- * Moves amounts out of the stockroom or back into it, and marks the counts that moved: whoever is typing one of them
- * is told, and nobody else.
+ * Moves amounts out of the stockroom or back into it, notes each move, and marks the counts that moved: whoever is typing one
+ * of them is told, and nobody else.
+ *
+ * @param move moves one of them; answers what moved by how much, null where nothing did
  */
 async function moveStock(
   database: ShopDatabase,
-  personId: string,
+  of: Pick<StockMoveRow, 'personId' | 'parcelId' | 'at' | 'why'> & { personId: string },
   uses: readonly StockUse[],
-  move: (database: ShopDatabase, use: StockUse, transaction: Transaction) => Promise<void>,
+  move: (database: ShopDatabase, use: StockUse, transaction: Transaction) => Promise<StockUse | null>,
   transaction: Transaction,
 ): Promise<void> {
   const row = (await database.models.shop.findOne({ transaction, lock: transaction.LOCK.UPDATE }))!;
   const revision = (row.revision ?? 1) + 1;
-  for (const use of uses) await move(database, use, transaction);
-  const moved = uses.map(({ kind, key }) => [COUNT_OF[kind](encodeURIComponent(key)), { revision, by: personId }] as const);
-  await database.models.shop.update({ revision, marks: { ...row.marks, ...Object.fromEntries(moved) } }, { where: {}, transaction });
+  const moved: StockUse[] = [];
+  for (const use of uses) {
+    const one = await move(database, use, transaction);
+    if (one) moved.push(one);
+  }
+  await noteMoves(
+    database,
+    moved.map(({ kind, key, amount }) => ({ ...of, kind, key, amount })),
+    transaction,
+  );
+  const marks = Object.fromEntries(moved.map((one) => [countPath(one), { revision, by: of.personId }]));
+  await database.models.shop.update({ revision, marks: { ...row.marks, ...marks } }, { where: {}, transaction });
 }
 
-/** Where each kind of stock is counted, as a part of the shop. */
-const COUNT_OF: Readonly<Record<StockUse['kind'], (key: string) => string>> = {
-  box: (key) => `boxes/${key}/onHand`,
-  wrap: (key) => `wraps/${key}/onHandFt2`,
-  fill: (key) => `fills/${key}/onHandFt3`,
-  board: () => 'stock/linerBoard',
-};
-
-async function take({ models }: ShopDatabase, { kind, key, amount }: StockUse, transaction: Transaction): Promise<void> {
-  if (kind === 'board') await countBoard(models, -amount, transaction);
-  else if (kind === 'box') await models.box.increment('onHand', { by: -amount, where: { key }, transaction });
-  else await models.material.increment('onHand', { by: -amount, where: { kind, key }, transaction });
+/** What no longer stands in the stockroom does not move. */
+async function take({ models }: ShopDatabase, { kind, key, amount }: StockUse, transaction: Transaction): Promise<StockUse | null> {
+  const moved = { kind, key, amount: -amount };
+  if (kind === 'board') return (await countBoard(models, -amount, transaction)) ? moved : null;
+  if (kind === 'box') {
+    const row = await models.box.findOne({ where: { key }, transaction });
+    return row ? row.increment('onHand', { by: -amount, transaction }).then(() => moved) : null;
+  }
+  const row = await models.material.findOne({ where: { kind, key }, transaction });
+  return row ? row.increment('onHand', { by: -amount, transaction }).then(() => moved) : null;
 }
 
-/** Sheet board is kept with the shop itself. */
-async function countBoard(models: ShopDatabase['models'], byFt2: number, transaction: Transaction): Promise<void> {
+/** Sheet board is kept with the shop itself; false where there is none. */
+async function countBoard(models: ShopDatabase['models'], byFt2: number, transaction: Transaction): Promise<boolean> {
   const row = (await models.shop.findOne({ transaction }))!;
   const { linerBoard } = row.tapes;
-  if (!linerBoard) return;
+  if (!linerBoard) return false;
   await models.shop.update(
     { tapes: { ...row.tapes, linerBoard: { ...linerBoard, onHandFt2: (linerBoard.onHandFt2 ?? 0) + byFt2 } } },
     { where: {}, transaction },
   );
+  return true;
 }
 
 /** A box has been through the bench once more, a wrap is a reused one; fill is fill. */
-async function bringBack({ models }: ShopDatabase, { kind, key, amount }: StockUse, transaction: Transaction): Promise<void> {
-  if (kind === 'board') return countBoard(models, amount, transaction);
-  if (kind === 'fill') {
-    await models.material.increment('onHand', { by: amount, where: { kind, key }, transaction });
-    return;
-  }
-  const usedKey = key.endsWith('-used') ? key : `${key}-used`;
+async function bringBack({ models }: ShopDatabase, { kind, key, amount }: StockUse, transaction: Transaction): Promise<StockUse | null> {
+  if (kind === 'board') return (await countBoard(models, amount, transaction)) ? { kind, key, amount } : null;
+  const usedKey = kind === 'fill' || key.endsWith('-used') ? key : `${key}-used`;
   const asUsed = (row: { name: string; position: number }) => ({
     id: randomUUID(),
     key: usedKey,
@@ -168,26 +176,19 @@ async function bringBack({ models }: ShopDatabase, { kind, key, amount }: StockU
     position: row.position + AFTER_THE_NEW,
     onHand: amount,
   });
-  if (kind === 'wrap') {
-    const row = await models.material.findOne({ where: { kind, key }, transaction });
-    const used = await models.material.findOne({ where: { kind, key: usedKey }, transaction });
-    if (used) await used.increment('onHand', { by: amount, transaction });
-    else if (row)
-      await models.material.create(
-        { kind, ...asUsed(row), properties: { ...row.properties, reused: true, priceMinor: 0 } },
-        { transaction },
-      );
-    return;
+  const moved = { kind, key: usedKey, amount };
+  if (kind === 'box') {
+    const used = await models.box.findOne({ where: { key: usedKey }, transaction });
+    if (used) return used.increment('onHand', { by: amount, transaction }).then(() => moved);
+    const row = await models.box.findOne({ where: { key }, transaction });
+    if (!row) return null;
+    const properties = { ...row.properties, priceMinor: 0, earlierUses: Number(row.properties['earlierUses'] ?? 0) + 1 };
+    return models.box.create({ ...asUsed(row), properties }, { transaction }).then(() => moved);
   }
-  const row = await models.box.findOne({ where: { key }, transaction });
-  const used = await models.box.findOne({ where: { key: usedKey }, transaction });
-  if (used) await used.increment('onHand', { by: amount, transaction });
-  else if (row)
-    await models.box.create(
-      {
-        ...asUsed(row),
-        properties: { ...row.properties, priceMinor: 0, earlierUses: Number(row.properties['earlierUses'] ?? 0) + 1 },
-      },
-      { transaction },
-    );
+  const used = await models.material.findOne({ where: { kind, key: usedKey }, transaction });
+  if (used) return used.increment('onHand', { by: amount, transaction }).then(() => moved);
+  const row = kind === 'fill' ? null : await models.material.findOne({ where: { kind, key }, transaction });
+  if (!row) return null;
+  const properties = { ...row.properties, reused: true, priceMinor: 0 };
+  return models.material.create({ kind, ...asUsed(row), properties }, { transaction }).then(() => moved);
 }

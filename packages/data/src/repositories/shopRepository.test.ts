@@ -8,7 +8,7 @@ let fresh: Awaited<ReturnType<typeof freshDatabase>>;
 let room: ShopDatabase;
 beforeAll(async () => {
   fresh = await freshDatabase();
-}, 30_000);
+});
 afterAll(() => fresh.drop());
 
 test('without a shop there is none to read', async () =>

@@ -1,5 +1,14 @@
 import { randomUUID } from 'node:crypto';
-import { localTime, type BoxStock, type FillStock, type RateCard, type Stockroom, type WrapStock } from '@inch-nest/core';
+import {
+  countedStock,
+  localTime,
+  type BoxStock,
+  type FillStock,
+  type RateCard,
+  type Stockroom,
+  type StockUse,
+  type WrapStock,
+} from '@inch-nest/core';
 import { house, rateCard, stockroom, type KeptShop, type Person, type ShopView } from '@inch-nest/contracts';
 import { Op, type Transaction, type WhereOptions } from 'sequelize';
 import type { Database } from '../database.ts';
@@ -7,6 +16,7 @@ import { inShop, type ShopDatabase } from '../inShop.ts';
 import { Missing } from '../refusals.ts';
 import type { CardRow, ShopRow } from '../rows.ts';
 import { cardRow } from './cardRow.ts';
+import { noteMoves, type NotedMove } from './stockMoves.ts';
 import { boxRow, materialRows } from './stockRows.ts';
 
 /**
@@ -80,12 +90,19 @@ export interface NewShop {
   people: readonly Person[];
   stock: Stockroom;
   cards: readonly RateCard[];
+  /** Moves of its stock before now, the earliest first; the record begins with what makes them come out at what is on hand. */
+  moved?: readonly NotedMove[];
 }
 
-/** Makes a shop with everything it needs to plan, in one transaction. */
-export async function createShop(database: Database, { shop, people, stock, cards }: NewShop): Promise<void> {
+/**
+ * Makes a shop with everything it needs to plan, in one transaction.
+ *
+ * @param now when the record of its stock begins
+ */
+export async function createShop(database: Database, { shop, people, stock, cards, moved = [] }: NewShop, now: Date): Promise<void> {
   const { sequelize } = database;
-  const { models } = inShop(database, shop.id);
+  const room = inShop(database, shop.id);
+  const { models } = room;
   const { innerTape, outerTape, linerBoard } = stock;
   await sequelize.transaction(async (transaction) => {
     await models.shop.create({ loading: false, ...shop, tapes: { innerTape, outerTape, linerBoard } }, { transaction });
@@ -100,6 +117,16 @@ export async function createShop(database: Database, { shop, people, stock, card
     await models.material.bulkCreate(
       materialRows(stock).map((row, i) => ({ id: randomUUID(), position: i, ...row })),
       { transaction },
+    );
+    const before = ({ kind, key }: Pick<StockUse, 'kind' | 'key'>) =>
+      moved.filter((move) => move.kind === kind && move.key === key).reduce((sum, { amount }) => sum + amount, 0);
+    const begun = countedStock(stock)
+      .map(({ kind, key, onHand }) => ({ kind, key, amount: onHand - before({ kind, key }) }))
+      .filter(({ amount }) => amount !== 0);
+    await noteMoves(
+      room,
+      [...begun.map((one) => ({ ...one, why: 'counted' as const, personId: null, at: moved[0]?.at ?? now })), ...moved],
+      transaction,
     );
     await models.card.bulkCreate(
       cards.map((card) => cardRow(card)),

@@ -78,6 +78,7 @@ beforeAll(async () => {
     shopId: stranger.id,
     name: 'bowl',
     piece: {},
+    others: [],
     choice: {} as never,
     locks: {},
     personId: me,
@@ -85,7 +86,7 @@ beforeAll(async () => {
   });
   const card = (await listCards(theirs, stranger))[0]!.id;
   id = { parcel, label: label.id, photo, template, sale: (await readParcel(theirs, parcel, me)).saleId, card };
-}, 60_000);
+});
 afterAll(() => fresh.drop());
 
 const mine = () => shop.people[0]!.id;
@@ -134,7 +135,7 @@ test('its code leads nowhere', async () => {
 });
 
 test('a template of theirs cannot be taken', async () =>
-  expect(applyTemplate(ours, shop, await bowl(ours, shop), { templateId: id.template, personId: mine() })).rejects.toThrow(Missing));
+  expect(applyTemplate(ours, shop, await bowl(ours, shop), { templateId: id.template, personId: mine() }, NOW)).rejects.toThrow(Missing));
 
 test('lists hold none of theirs', async () => {
   const all = [

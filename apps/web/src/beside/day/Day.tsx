@@ -7,6 +7,7 @@ import type { DayView, ShelfTag } from '@inch-nest/contracts';
 import { send } from '../../session/http.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { SidePage } from '../../frame/SidePage.tsx';
+import { shortWords } from '../../words/shortWords.ts';
 import { useTicks } from './useTicks.ts';
 
 const LOOK_EVERY_MS = 20_000;
@@ -20,7 +21,7 @@ export function Day({ initial, shelf }: { initial: DayView; shelf: ShelfTag[] })
     initialData: initial,
     refetchInterval: LOOK_EVERY_MS,
   });
-  const { day, pull, tear } = data;
+  const { day, pull, tear, short } = data;
   const { ticked, tick } = useTicks(day);
   const line = (key: string, says: React.ReactNode) => (
     <li key={key}>
@@ -38,6 +39,16 @@ export function Day({ initial, shelf }: { initial: DayView; shelf: ShelfTag[] })
         </a>
       </div>
       <p className="soft sub">Due by {write.day(day)} and not packed yet. What is ticked is kept on this device until tomorrow.</p>
+      {short.length > 0 && (
+        <section className="banner wrong" aria-label="Will not suffice">
+          <b>Will not suffice today:</b>
+          <ul>
+            {short.map((one) => (
+              <li key={`${one.kind} ${one.key}`}>{shortWords(one, write)}</li>
+            ))}
+          </ul>
+        </section>
+      )}
       <div className="day-lists">
         <section aria-label="Pull list">
           <h2>Pull, by bin</h2>

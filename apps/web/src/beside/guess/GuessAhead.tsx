@@ -9,7 +9,7 @@ import { LIKE_THIS } from '../../words/likeThis.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { SidePage } from '../../frame/SidePage.tsx';
 import { FigureField } from '../../parts/FigureField.tsx';
-import { askForShipping, buyerSentence, leftMinor, sendingMinor } from './askFor.ts';
+import { askFor, buyerSentence, leftMinor, sendingMinor } from './askFor.ts';
 import { useGuess } from './useGuess.ts';
 
 const DRAFT = 'inch-nest-guess';
@@ -24,8 +24,9 @@ export function GuessAhead({ shelf }: { shelf: ShelfTag[] }) {
   const wrong = line.readings.filter((reading) => reading.problem !== null);
   const { plans, busy } = useGuess(line, text, shop);
   const found = plans.flatMap((one) => (one.plan ? [one.plan] : []));
-  const ask = asked ?? askForShipping(found);
-  const [soldMinor, paidMinor] = [line.soldMinor ?? 0, line.paidMinor ?? 0];
+  const asking = askFor(found, shop.house);
+  const ask = asked ?? asking.shippingMinor;
+  const [soldMinor, paidMinor] = [(line.soldMinor ?? 0) + asking.onPriceMinor, line.paidMinor ?? 0];
   const losing = plans.filter((one) => one.plan && leftMinor(one.plan, soldMinor, paidMinor, ask) < 0).map((one) => one.zone);
   const type = (next: string) => {
     setText(next);
@@ -69,6 +70,7 @@ export function GuessAhead({ shelf }: { shelf: ShelfTag[] }) {
             <Sum says="weighs about" value={write.weight(found[0].weight.grossLb)} />
             <Sum says="box" value={found[0].box.name.split(',')[0]!} />
             <Sum says="breaks" value={formatChance(found[0].chance)} tone="risk" />
+            {asking.onPriceMinor > 0 && <Sum says="put on the price" value={write.money(asking.onPriceMinor)} />}
             <div className="guess-ask">
               <FigureField id="ask" label="Ask for shipping" kind="money" value={ask} least={0} most={100_000_000} onKeep={setAsked} />
               {asked !== null && <Button onClick={() => setAsked(null)}>as reckoned</Button>}

@@ -1,15 +1,27 @@
-import type { PlanDocument } from '@inch-nest/core';
+import { takenSide, type House, type PlanDocument } from '@inch-nest/core';
 
 const WHOLE = 50;
 
 /** What a parcel costs beside the piece: postage, wrap, box, fill, labour and what is put by for breakage. */
 export const sendingMinor = (plan: PlanDocument): number => plan.expectedMinor;
 
-/** A flat amount to ask for shipping so that the average zone pays for itself, up to the next half dollar. */
-export function askForShipping(plans: readonly PlanDocument[]): number {
-  if (plans.length === 0) return 0;
-  const mean = plans.reduce((sum, plan) => sum + sendingMinor(plan), 0) / plans.length;
-  return Math.ceil(mean / WHOLE - 1e-9) * WHOLE;
+/** What a listing asks of the buyer beside the price, and what sending puts on the price; both up to the next half dollar. */
+export interface Asking {
+  readonly shippingMinor: number;
+  readonly onPriceMinor: number;
+}
+
+/**
+ * What to ask for, so that the average zone pays for itself: the postage alone, all of sending, or nothing because the price
+ * carries it, as the house has it; all of sending where nobody has said.
+ */
+export function askFor(plans: readonly PlanDocument[], house: House): Asking {
+  const side = takenSide(house, 'postage');
+  const mean = (of: (plan: PlanDocument) => number) =>
+    plans.length === 0 ? 0 : Math.ceil(plans.reduce((sum, plan) => sum + of(plan), 0) / plans.length / WHOLE - 1e-9) * WHOLE;
+  if (side === 'collected') return { shippingMinor: mean((plan) => plan.quote.totalMinor), onPriceMinor: 0 };
+  const all = mean(sendingMinor);
+  return side === 'builtIn' ? { shippingMinor: 0, onPriceMinor: all } : { shippingMinor: all, onPriceMinor: 0 };
 }
 
 /** What is left of a sale: price and shipping collected, less the piece and all that sending it is expected to cost. */

@@ -13,16 +13,16 @@ import {
   type House,
   type QuestionKey,
 } from '@inch-nest/core';
-import { sameContent, type ShelfTag } from '@inch-nest/contracts';
+import type { ShelfTag } from '@inch-nest/contracts';
 import { KeepTrouble } from '../../parts/KeepTrouble.tsx';
 import { shopPartWords } from '../../words/shopPartWords.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { SidePage } from '../../frame/SidePage.tsx';
 import { useSaveShop } from '../../session/useSaveShop.ts';
-import { Effect } from './Effect.tsx';
 import { HouseFigures } from './HouseFigures.tsx';
 import { ModelConstants } from './ModelConstants.tsx';
 import { QuestionSides } from './QuestionSides.tsx';
+import { ReadySets } from './ReadySets.tsx';
 import { ShopFacts } from './ShopFacts.tsx';
 import { sampleRequest } from './sampleRequest.ts';
 import { useEffects } from './useEffects.ts';
@@ -73,27 +73,7 @@ export function HouseRules({ shelf }: { shelf: ShelfTag[] }) {
           {write.size([7, 5, 6])}, sold for {write.money(6000)}, to the middle of the isles
         </span>
       </div>
-      <section className="ready-sets" aria-label="Ready sets">
-        <h2>Ready sets</h2>
-        <div className="three-plans">
-          {READY_SETS.map((set) => {
-            const on = sameContent(houseOfSet(set, house), house) || house.name.toLowerCase() === set.key.toLowerCase();
-            return (
-              <button
-                key={set.key}
-                type="button"
-                className={on ? 'plan on' : 'plan'}
-                aria-pressed={on}
-                onClick={() => keep(houseOfSet(set, house))}
-              >
-                <b>{set.name}</b>
-                <span>{set.says}</span>
-                {open === null && <Effect effect={effects.get(set.key)} />}
-              </button>
-            );
-          })}
-        </div>
-      </section>
+      <ReadySets house={house} effectOf={open === null ? (set) => effects.get(set) : null} onTake={keep} />
       <section aria-label="Questions">
         <h2>The questions</h2>
         {QUESTIONS.map((question) => (

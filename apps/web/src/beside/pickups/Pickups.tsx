@@ -9,6 +9,7 @@ import { Refusal, send } from '../../session/http.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { SidePage } from '../../frame/SidePage.tsx';
 import { Trouble } from '../../parts/Trouble.tsx';
+import { ofSetWords } from '../../words/behindWords.ts';
 import { labelMovesSay } from '../../words/labelMoves.ts';
 
 const LOOK_EVERY_MS = 15_000;
@@ -80,6 +81,7 @@ function Carrier({ of: { cardId, carrier, parcels, asked }, today }: { of: Picku
             <span className="soft">
               {parcel.serviceName}, by <b className="numeral">{parcel.cutOff}</b> {parcel.day ? write.day(parcel.day) : ''}
             </span>
+            {parcel.set && <OfSet set={parcel.set} />}
             {parcel.moved.length > 0 ? (
               <span className="risk">⚠ {labelMovesSay(parcel.moved)}</span>
             ) : (
@@ -89,5 +91,17 @@ function Carrier({ of: { cardId, carrier, parcels, asked }, today }: { of: Picku
         ))}
       </ul>
     </section>
+  );
+}
+
+/** Which of a set it is, and which of the others are not there yet. */
+function OfSet({ set }: Pick<PickupOfCarrier['parcels'][number], 'set'>) {
+  const words = ofSetWords(set);
+  if (!words) return null;
+  return (
+    <span className={words.behind ? 'ochre' : ''}>
+      {words.place}
+      {words.behind && `: ⚠ ${words.behind}`}
+    </span>
   );
 }

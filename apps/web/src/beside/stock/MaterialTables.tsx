@@ -6,14 +6,9 @@ import { Select } from 'antd';
 import { FigureField, type FigureKind } from '../../parts/FigureField.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import { measureOf, type MeasureKey } from '../../words/measures.ts';
+import { OwnFillForm, OwnWrapForm } from './OwnMaterial.tsx';
+import { ROLE_WORDS } from './roleWords.ts';
 
-const ROLE_WORDS: Readonly<Record<WrapStock['role'], string>> = {
-  surface: 'next to the surface',
-  conform: 'follows the shape',
-  cushion: 'cushions',
-  skin: 'holds together',
-  barrier: 'keeps damp out',
-};
 const MOST = 1_000_000;
 
 /** The figures among a row's cells. */
@@ -94,6 +89,7 @@ export function WrapTable({ wraps, onChange }: { wraps: readonly WrapStock[]; on
         what="Another wrap"
         onAdd={(wrap) => onChange([...wraps, { ...wrap, onHandFt2: 0 }])}
       />
+      <OwnWrapForm taken={wraps.map(({ key }) => key)} onMade={(wrap) => onChange([...wraps, wrap])} />
     </>
   );
 }
@@ -148,6 +144,7 @@ export function FillTable({ fills, onChange }: { fills: readonly FillStock[]; on
         what="Another fill"
         onAdd={(fill) => onChange([...fills, { ...fill, onHandFt3: 0 }])}
       />
+      <OwnFillForm taken={fills.map(({ key }) => key)} onMade={(fill) => onChange([...fills, fill])} />
     </>
   );
 }

@@ -1,51 +1,67 @@
 'use client';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Button, Segmented } from 'antd';
-import { Download, Undo2, Upload } from 'lucide-react';
-import { useRef, useState } from 'react';
-import { GUARDS, type Stockroom } from '@inch-nest/core';
-import type { ShelfTag } from '@inch-nest/contracts';
-import { readStockCsv, writeStockCsv, type StockKind } from '@inch-nest/formats';
+import { Download, Undo2 } from 'lucide-react';
+import { useState } from 'react';
+import { GUARDS, stockName, USUAL_WEEKS, type Stockroom } from '@inch-nest/core';
+import type { ShelfTag, StockView } from '@inch-nest/contracts';
+import { writeStockCsv, type StockKind } from '@inch-nest/formats';
 import { KeepTrouble } from '../../parts/KeepTrouble.tsx';
 import { measureOf } from '../../words/measures.ts';
 import { shopPartWords } from '../../words/shopPartWords.ts';
-import { Problems } from '../../parts/Problems.tsx';
+import { Trouble } from '../../parts/Trouble.tsx';
+import { send } from '../../session/http.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { SidePage } from '../../frame/SidePage.tsx';
 import { useSaveShop } from '../../session/useSaveShop.ts';
 import { BoxTable } from './BoxTable.tsx';
 import { FillTable, WrapTable } from './MaterialTables.tsx';
+import { MaterialsSheet } from './MaterialsSheet.tsx';
+import { MoveForm } from './MoveForm.tsx';
+import { MovesSheet } from './MovesSheet.tsx';
+import { OrderSheet } from './OrderSheet.tsx';
+import { SizesSheet } from './SizesSheet.tsx';
+import { TakeOver } from './TakeOver.tsx';
 import { TapeTable } from './TapeTable.tsx';
 
-const MOST_FILE = 2_000_000;
 const SHEETS = [
+  { value: 'order', label: 'To buy' },
   { value: 'boxes', label: 'Boxes' },
   { value: 'wraps', label: 'Wraps' },
   { value: 'fills', label: 'Fills' },
   { value: 'tapes', label: 'Tapes' },
   { value: 'guards', label: 'Guards' },
+  { value: 'moves', label: 'Came and went' },
+  { value: 'sizes', label: 'Which sizes' },
+  { value: 'materials', label: 'Which materials' },
 ] as const;
 type Sheet = (typeof SHEETS)[number]['value'];
+const LOOK_EVERY_MS = 20_000;
 
 /** What the planner may take: properties and counts, changed in place, to and from CSV. */
-export function StockSheet({ shelf }: { shelf: ShelfTag[] }) {
+export function StockSheet({ shelf, asked = 'boxes' }: { shelf: ShelfTag[]; asked?: string }) {
   const { shop, kept, person, write } = useShop();
   const saving = useSaveShop();
-  const [sheet, setSheet] = useState<Sheet>('boxes');
-  const [problems, setProblems] = useState<readonly string[]>([]);
-  const file = useRef<HTMLInputElement>(null);
+  const [sheet, setSheet] = useState<Sheet>(SHEETS.find(({ value }) => value === asked)?.value ?? 'boxes');
+  const [weeks, setWeeks] = useState(USUAL_WEEKS);
+  const [came, setCame] = useState<string | null>(null);
+  const ahead = useQuery({
+    queryKey: ['stock', weeks, shop.heldRevision],
+    queryFn: () => send<StockView>('GET', `/api/stock?weeks=${weeks}`),
+    placeholderData: keepPreviousData,
+    refetchInterval: LOOK_EVERY_MS,
+    enabled: sheet === 'order' || sheet === 'moves',
+  });
+  const show = (next: Sheet) => {
+    setSheet(next);
+    // the address leads back to it
+    window.history.replaceState(null, '', next === 'boxes' ? '/stock' : `/stock?sheet=${next}`);
+  };
   const { stock } = shop;
   const keep = (part: Partial<Stockroom>) => {
-    setProblems([]);
     saving.save({ stock: { ...stock, ...part } });
   };
   const listed: StockKind | null = sheet === 'boxes' || sheet === 'wraps' || sheet === 'fills' ? sheet : null;
-  const take = async (chosen: File | undefined) => {
-    if (!chosen || !listed) return;
-    if (chosen.size > MOST_FILE) return setProblems([`${chosen.name} is larger than 2 MB`]);
-    const reading = readStockCsv(listed, await chosen.text());
-    if (reading.ok) keep({ [listed]: reading.items });
-    else setProblems(reading.problems.map(({ path, message }) => `${path}: ${message}`));
-  };
   const give = () => {
     if (!listed) return;
     const link = document.createElement('a');
@@ -65,25 +81,9 @@ export function StockSheet({ shelf }: { shelf: ShelfTag[] }) {
         <h1>Stock</h1>
         <span className="stock-actions">
           {listed && (
-            <>
-              <Button icon={<Download size={20} aria-hidden />} onClick={give}>
-                To CSV
-              </Button>
-              <Button icon={<Upload size={20} aria-hidden />} onClick={() => file.current?.click()}>
-                From CSV
-              </Button>
-              <input
-                ref={file}
-                type="file"
-                accept=".csv,text/csv"
-                className="unseen"
-                aria-label={`A CSV file of ${listed}`}
-                onChange={(event) => {
-                  void take(event.target.files?.[0]);
-                  event.target.value = '';
-                }}
-              />
-            </>
+            <Button icon={<Download size={20} aria-hidden />} onClick={give}>
+              To CSV
+            </Button>
           )}
           <a className="link-button" href="/api/labels?of=bins" target="_blank" rel="noreferrer">
             Bin labels
@@ -99,20 +99,35 @@ export function StockSheet({ shelf }: { shelf: ShelfTag[] }) {
       <p className="soft sub">
         {low.length > 0 ? `Out or nearly out: ${low.join(', ')}.` : 'Nothing is out.'} A plan says so before it relies on what is not there.
       </p>
-      <Problems list={problems} />
       <KeepTrouble saving={saving} nameOf={(path) => shopPartWords(path, kept)} />
-      <Segmented<Sheet>
-        aria-label="What of the stock"
-        value={sheet}
-        onChange={(next) => {
-          setProblems([]);
-          setSheet(next);
-        }}
-        options={[...SHEETS]}
-      />
+      <Segmented<Sheet> className="stock-sheets" aria-label="What of the stock" value={sheet} onChange={show} options={[...SHEETS]} />
+      {(sheet === 'order' || sheet === 'moves') && ahead.isError && <Trouble says="the bench could not be reached; it is asked again" />}
+      {sheet === 'order' &&
+        (ahead.data ? (
+          <OrderSheet
+            stock={ahead.data}
+            weeks={weeks}
+            onWeeks={setWeeks}
+            onCame={(item) => {
+              setCame(stockName(item));
+              show('moves');
+            }}
+          />
+        ) : (
+          <p className="soft">Looked up …</p>
+        ))}
+      {sheet === 'sizes' && <SizesSheet shelf={shelf} />}
+      {sheet === 'materials' && <MaterialsSheet />}
+      {sheet === 'moves' && (
+        <>
+          <MoveForm key={came} item={came} onTell={saving.tell} />
+          {ahead.data ? <MovesSheet moves={ahead.data.moves} /> : <p className="soft">Looked up …</p>}
+        </>
+      )}
       {sheet === 'boxes' && <BoxTable boxes={stock.boxes} onChange={(boxes) => keep({ boxes })} />}
       {sheet === 'wraps' && <WrapTable wraps={stock.wraps} onChange={(wraps) => keep({ wraps })} />}
       {sheet === 'fills' && <FillTable fills={stock.fills} onChange={(fills) => keep({ fills })} />}
+      {listed && <TakeOver key={listed} kind={listed} stock={stock} onTake={keep} />}
       {sheet === 'tapes' && <TapeTable stock={stock} onChange={keep} />}
       {sheet === 'guards' && (
         <table className="stock-table">

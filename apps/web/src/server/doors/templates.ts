@@ -26,6 +26,6 @@ export const applyTemplateDoor = (request: Request, context: Context): Promise<R
   answer(request, async () => {
     const id = await readId(context);
     const wanted = await readBody(request, useTemplate);
-    await applyTemplate(await shopData(), await shopNow(), id, wanted);
+    await applyTemplate(await shopData(), await shopNow(), id, wanted, now());
     return parcelNow(id, wanted.personId);
   });

@@ -26,6 +26,8 @@ export interface PaperFacts {
   readonly plan: PlanDocument | null;
   readonly steps: readonly BenchStep[];
   readonly keepUpright: boolean;
+  /** The marks the house puts on a box; null where nobody has said. */
+  readonly marks: string | null;
   readonly label: {
     readonly carrier: string;
     readonly serviceName: string;

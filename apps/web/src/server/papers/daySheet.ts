@@ -1,11 +1,16 @@
 import type { DayView, ShopView } from '@inch-nest/contracts';
+import { shortWords } from '../../words/shortWords.ts';
 import type { Writers } from '../../words/writers.ts';
 import { drawPages, flow, line, rule, SHEETS, type Block, type Page, type Paper, type SheetSize } from './paper.ts';
 
 const MARGIN = 0.6;
 
 /** The day on paper: what to fetch by bin, then what to tear, cut and form. */
-export function daySheet({ name, paper }: Pick<ShopView, 'name' | 'paper'>, { day, pull, tear }: DayView, write: Writers): Promise<Buffer> {
+export function daySheet(
+  { name, paper }: Pick<ShopView, 'name' | 'paper'>,
+  { day, pull, tear, short }: DayView,
+  write: Writers,
+): Promise<Buffer> {
   const size = SHEETS[paper].full;
   const head =
     (title: string) =>
@@ -18,6 +23,8 @@ export function daySheet({ name, paper }: Pick<ShopView, 'name' | 'paper'>, { da
   const ticked = (text: string): Block => ({ text, size: 13, tick: true, after: 0.08 });
   const title = (text: string): Block => ({ text, size: 15, font: 'head', after: 0.05 });
   const torn: Block[] = [
+    ...(short.length > 0 ? [title('Will not suffice')] : []),
+    ...short.map((one): Block => ({ text: shortWords(one, write), size: 13, after: 0.08 })),
     ...tear.rolls.flatMap((roll) => [
       title(`${roll.name}, ${write.length(roll.rollWidthIn)} wide: ${write.run(roll.feet)} in all`),
       ...roll.pieces.map((piece) =>

@@ -1,4 +1,4 @@
-import { countryOf, customsForm, lifeWords, PHOTOGRAPHS, type UnitSystem } from '@inch-nest/core';
+import { countryOf, customsForm, lifeWords, PHOTOGRAPHS, takenSide, type UnitSystem } from '@inch-nest/core';
 import { benchPlanFor, heldIn, moneyOf, nameAmong, type AddressView, type ParcelView, type ShopView } from '@inch-nest/contracts';
 import { writersFor } from '../../words/writers.ts';
 import { SHEETS } from './paper.ts';
@@ -41,6 +41,7 @@ export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressVi
     plan,
     steps: benchPlanFor(view, shop, system)?.steps ?? [],
     keepUpright: held.some((one) => one.piece.keepUpright.value),
+    marks: takenSide(shop.house, 'marks'),
     label: bought?.tracking
       ? {
           carrier: shop.cards.find((card) => card.id === life.label?.rate.cardId)?.carrier ?? '',

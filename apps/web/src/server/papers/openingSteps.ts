@@ -14,11 +14,12 @@ export function openingSteps(plan: PlanDocument, along: readonly string[] = []):
   const bundles = planBundles(plan);
   const count = bundles.reduce((sum, { block }) => sum + block.at.length, 0);
   const lift = liftWords(bundles, count);
-  const outer = fills.find((fill) => fill.where === 'outer');
+  const onTop = fills.find((fill) => fill.where === 'outer' && fill.topFt3 > 0);
   const letters = lettersOf(bundles);
   return [
     box.style === 'slotted' ? 'Cut the tape only: the blade no deeper than the board.' : 'Open the envelope at one end.',
-    ...(outer ? [`Take out the ${outer.name.toLowerCase()} on top.`] : []),
+    ...(box.crossIn === undefined ? [] : ['Lift out the cross of board.']),
+    ...(onTop ? [`Take out the ${onTop.name.toLowerCase()} on top.`] : []),
     ...(inner ? ['Lift out the inner box and open it the same way.', ...(count > 1 ? [lift] : [])] : [lift]),
     ...(along.length > 0 ? [`Look for what goes with it: ${along.join(', ')}.`] : []),
     ...bundles.flatMap((bundle, at) => unwindSteps(bundle, bundles.length > 1 ? `${letters[at]!}, ${bundle.piece.title}: ` : '')),

@@ -66,11 +66,18 @@ export const tagPage = (facts: PaperFacts): Page => ({
   },
 });
 
-/** The handling marks the piece asks for, to cut out and stick on. */
-export const marksPage = ({ keepUpright }: PaperFacts): Page => ({
+/** The handling marks the house wants and the piece asks for, to cut out and stick on. */
+export const marksPage = ({ keepUpright, marks }: PaperFacts): Page => ({
   size: LABEL,
   draw: (paper) => {
-    const kinds: HandlingMark[] = keepUpright ? ['thisWayUp', 'fragile'] : ['fragile', 'keepDry'];
+    const kinds: HandlingMark[] =
+      marks === 'arrows'
+        ? ['thisWayUp', 'thisWayUp']
+        : keepUpright
+          ? ['thisWayUp', 'fragile']
+          : marks === 'fragile'
+            ? ['fragile', 'fragile']
+            : ['fragile', 'keepDry'];
     kinds.forEach((kind, i) => handlingMarks(paper, [kind], 0.9, 0.4 + i * 2.8, 2.2));
   },
 });

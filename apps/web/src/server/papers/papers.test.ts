@@ -38,6 +38,7 @@ const FACTS: PaperFacts = {
   day: '2026-11-26',
   plan,
   steps,
+  marks: null,
   keepUpright: true,
   label: { carrier: 'Ambry Ground', serviceName: 'Ground', tracking: 'AG40000037', signature: true },
   set: {
@@ -83,6 +84,9 @@ test('of several each is lifted out, the last one first, and what goes along is 
   expect(steps).toContain('Lift out 6 bundles, F first, A last.');
   expect(steps).toContain('Look for what goes with it: 2 × lid.');
   expect(steps.find((step) => step.startsWith('Unwind'))).toContain('from each');
+  const crossed = derivePlan(set, { ...CHOICE, box: '16x14x12', crossIn: 2 });
+  if (crossed.kind === 'noPlan') throw new Error(crossed.reasons.join());
+  expect(openingSteps(writePlanDocument(crossed.option, set.house))[1]).toBe('Lift out the cross of board.');
   const books = request({ count: 31, stackOf: 9, archetype: 'paperStack', lengthIn: 10, widthIn: 7, heightIn: 0.25, weightLb: 0.4 });
   const stacks = derivePlan(books, { ...CHOICE, box: '16x14x12' });
   if (stacks.kind === 'noPlan') throw new Error(stacks.reasons.join());
@@ -128,6 +132,17 @@ test.each<[(typeof PAPER_KINDS)[number], string[]]>([
   expect(bytes.toString('latin1')).toMatch(/\/FontFile2/);
   const text = textOf(bytes);
   for (const words of said) expect(text).toContain(words);
+});
+
+test.each([
+  [null, true, ['this way up', 'fragile']],
+  ['arrows', false, ['this way up', 'this way up']],
+  ['fragile', false, ['fragile', 'fragile']],
+  ['fragile', true, ['this way up', 'fragile']],
+  [null, false, ['fragile', 'keep dry']],
+])('marks as the house has them: %s, upright %s', async (marks, keepUpright, said) => {
+  const text = textOf((await drawPapers(['marks'], { ...FACTS, marks, keepUpright }))!);
+  expect(text.match(/this way up|fragile|keep dry/g)).toEqual(said);
 });
 
 test('every step is on the bench card once, in its order, over as many sheets as it takes', async () => {

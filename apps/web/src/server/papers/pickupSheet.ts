@@ -31,7 +31,12 @@ export const pickupSheet = (
               tickBox(paper, MARGIN, y);
               line(paper, parcel.code, { x: MARGIN + 0.3, y, width: 0.8 }, 13, 'strong');
               line(paper, parcel.tag, { x: MARGIN + 1.1, y, width: 1.2 }, 13);
-              line(paper, parcel.title, { x: MARGIN + 2.3, y, width: 2.3 }, 11);
+              line(
+                paper,
+                `${parcel.set ? `${parcel.set.place} of ${parcel.set.of}: ` : ''}${parcel.title}`,
+                { x: MARGIN + 2.3, y, width: 2.3 },
+                11,
+              );
               line(paper, parcel.tracking, { x: MARGIN + 4.7, y, width: 1.3 }, 11);
               line(paper, `${parcel.day ?? '—'} ${parcel.cutOff}`, { x: MARGIN + 6.1, y, width: wide - 2 * MARGIN - 6.1 }, 11);
             });

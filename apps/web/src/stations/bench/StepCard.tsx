@@ -1,7 +1,9 @@
 'use client';
 import { Button } from 'antd';
+import Link from 'next/link';
 import { Minus, Plus } from 'lucide-react';
-import type { BenchStep, PlanDocument, StepAmount, UsedInstead } from '@inch-nest/core';
+import { cutOf, type BenchStep, type PlanDocument, type StepAmount, type UsedInstead } from '@inch-nest/core';
+import { CutSheet } from '../../drawings/CutSheet.tsx';
 import { StepDrawing } from '../../drawings/StepDrawing.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import { useWidth } from '../../parts/useWidth.ts';
@@ -28,7 +30,7 @@ export function StepCard({
   onUse: (used: UsedInstead[]) => void;
   children: ReactNode;
 }) {
-  const { person } = useShop();
+  const { person, write } = useShop();
   const frame = useRef<HTMLDivElement>(null);
   const width = useWidth(frame);
   return (
@@ -41,6 +43,13 @@ export function StepCard({
       <Amounts amounts={step.amounts} used={used} onUse={onUse} />
       {children}
       <div ref={frame} className="step-frame">
+        {width > 0 &&
+          step.cuts?.map(({ order, times }, i) => (
+            <div key={i} className="step-cut">
+              <CutSheet parts={cutOf(order).parts} times={times} width={width} write={write.length} />
+              <Link href={`/boxshop?order=${encodeURIComponent(JSON.stringify(order))}`}>Print it in the box shop</Link>
+            </div>
+          ))}
         {width > 0 && (
           <StepDrawing
             plan={plan}

@@ -58,6 +58,7 @@ export function LikeBefore({ parcel, nest }: { parcel: ParcelUse; nest: NestUse 
           <li key={one.id}>
             <b>{one.name}</b>
             <span className="soft">
+              {one.pieces > 1 && `${one.pieces} pieces · `}
               {one.kind === 'template' ? 'the shop’s template' : (STATE_WORDS[one.arrived ?? ''] ?? 'not yet arrived')}
               {' · '}
               {one.choice.layers.map((layer) => `${layer.turns} ${nameOf(nest, layer.material)}`).join(', ') || 'no wrap'}
@@ -73,7 +74,7 @@ export function LikeBefore({ parcel, nest }: { parcel: ParcelUse; nest: NestUse 
           if (name.trim()) void keep();
         }}
       >
-        <label htmlFor="template-name">Keep this piece and its nest as</label>
+        <label htmlFor="template-name">Keep {view.others.length > 0 ? 'these pieces and their' : 'this piece and its'} nest as</label>
         <Input id="template-name" value={name} maxLength={60} placeholder="small jugs" onChange={(event) => setName(event.target.value)} />
         <Button htmlType="submit" disabled={name.trim() === '' || !nest.isKept}>
           Keep the template

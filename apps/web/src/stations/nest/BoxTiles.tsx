@@ -75,9 +75,26 @@ export function BoxTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Nes
                 </Button>
               )
             )}
+            {stock.linerBoard &&
+              (plan.box.crossIn !== undefined ? (
+                <Button aria-pressed onClick={() => take({ crossIn: 0, baseGapIn: null })}>
+                  cross of {write.length(plan.box.crossIn)} under the lid
+                </Button>
+              ) : (
+                nest.crossOfIn !== null && (
+                  <Button aria-pressed={false} onClick={() => take({ crossIn: nest.crossOfIn!, baseGapIn: null })}>
+                    cross of {write.length(nest.crossOfIn)} under the lid?
+                  </Button>
+                )
+              ))}
             {stock.linerBoard && (
               <label className="switch-row">
                 <Switch checked={choice.liner} onChange={(liner) => take({ liner, baseGapIn: null })} /> second wall
+              </label>
+            )}
+            {stock.linerBoard && plan.block.at.length > 1 && !plan.others && (
+              <label className="switch-row">
+                <Switch checked={choice.cells ?? false} onChange={(cells) => take({ cells, baseGapIn: null })} /> cells between them
               </label>
             )}
           </span>

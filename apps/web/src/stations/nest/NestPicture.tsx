@@ -1,7 +1,7 @@
 'use client';
 import { Segmented, Slider } from 'antd';
 import { lazy, Suspense, useRef, useState } from 'react';
-import { boxesOf, isEnvelope, type PlanDocument } from '@inch-nest/core';
+import { boxesOf, isEnvelope, movedBeside, type PlanDocument } from '@inch-nest/core';
 import { NestDrawing } from '../../drawings/NestDrawing.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { NestUse } from '../../parcel/useNest.ts';
@@ -68,11 +68,17 @@ export function NestPicture({
             write={(inches, unit) => writeTenths(inches, unit, person.system)}
             metric={person.system === 'metric'}
             pull={pull}
+            onMove={
+              plan.others
+                ? (one, other, along, before) =>
+                    change((now) => ({ stand: movedBeside(now.stand ?? 0, one, other, along, before), baseGapIn: null }))
+                : null
+            }
           />
         )}
         {width > 0 && way === 'apart' && (
           <Suspense fallback={<p className="soft">Fetching the third dimension …</p>}>
-            <PeeledNest plan={inHand} width={width} height={APART_HEIGHT} peel={peel} inks={themeName} />
+            <PeeledNest plan={plan} inHand={inHand} width={width} height={APART_HEIGHT} peel={peel} inks={themeName} />
           </Suspense>
         )}
         {width > 0 && way === 'drop' && (

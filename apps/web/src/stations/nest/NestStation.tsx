@@ -13,6 +13,7 @@ import { MovedFigures } from './MovedFigures.tsx';
 import { NestPicture } from './NestPicture.tsx';
 import { NestTiles } from './NestTiles.tsx';
 import { OneOrTwo } from './OneOrTwo.tsx';
+import { ShortHere } from './ShortHere.tsx';
 import { titleOf } from '../../words/titleOf.ts';
 import { nestInHandOf, pieceInHand } from '../../parcel/bundleInHand.ts';
 import { PieceRow } from '../../parts/PieceRow.tsx';
@@ -70,6 +71,7 @@ export function NestStation({ parcel: whole, nest }: BenchUse) {
       {nest.reasons.length > 0 && <NoPlan reasons={nest.reasons} wouldHelp={nest.wouldHelp} />}
       {nest.found?.kind === 'planned' && nest.found.above && <AboveCeiling found={nest.found} above={nest.found.above} />}
       {nest.plan && <FaultBanner plan={nest.plan} parcel={whole} nest={nest} />}
+      {nest.plan && !whole.view.life.sealed && <ShortHere plan={nest.plan} nest={nest} />}
       <MovedFigures parcel={whole} nest={nest} />
       {nest.plan && plan && <NestPicture plan={nest.plan} inHand={plan} nest={nest} />}
       <PieceRow view={whole.view} at={at} onPick={setPicked} />

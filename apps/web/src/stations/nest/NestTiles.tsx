@@ -1,12 +1,11 @@
 'use client';
 import type { PlanChoice, PlanDocument } from '@inch-nest/core';
-import { useShop } from '../../session/ShopContext.tsx';
 import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { BoxTiles } from './BoxTiles.tsx';
+import { FillTile } from './FillTile.tsx';
 import { GuardTile } from './GuardTile.tsx';
 import { LayerTiles } from './LayerTiles.tsx';
-import { Tile, TileSelect } from './Tile.tsx';
 import { StandTile } from './StandTile.tsx';
 import { TogetherTile } from './TogetherTile.tsx';
 
@@ -25,9 +24,6 @@ export function NestTiles({
   /** The nest of all bundles, of which one is in hand. */
   whole: NestUse;
 }) {
-  const { write } = useShop();
-  const { fills } = nest.request.stock;
-  const outer = plan.fills.find((fill) => fill.where === 'outer');
   return (
     <section className="tiles" aria-label="The nest">
       <h2 id="wrap" className="unseen">
@@ -44,26 +40,7 @@ export function NestTiles({
       <h2 id="fill" className="unseen">
         Fill
       </h2>
-      {choice.fill !== null && (
-        <Tile name="Fill" nest={nest} pin={({ fill }) => ({ fill })}>
-          <TileSelect
-            label="Fill"
-            value={choice.fill}
-            options={fills.map((fill) => ({ value: fill.key, label: fill.name }))}
-            onChange={(fill) => nest.change(() => ({ fill }))}
-          />
-          {outer && (
-            <span className="detail">
-              <b className="numeral">
-                {outer.units} {outer.unitName}
-                {outer.units === 1 ? '' : outer.unitName.endsWith('x') ? 'es' : 's'}
-              </b>{' '}
-              · {write.volume(outer.boughtFt3)}
-              {outer.short && <em> · not enough left</em>}
-            </span>
-          )}
-        </Tile>
-      )}
+      {choice.fill !== null && <FillTile plan={plan} nest={nest} choice={choice} />}
     </section>
   );
 }

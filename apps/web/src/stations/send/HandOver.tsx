@@ -3,14 +3,14 @@ import { Button } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import Link from 'next/link';
 import { useState } from 'react';
-import { collectionDay, STANDING, type Happening, type Job, type ParcelState } from '@inch-nest/core';
+import { collectionDay, type Happening, type Job } from '@inch-nest/core';
 import type { SetMember, TrackingAnswer } from '@inch-nest/contracts';
 import { send } from '../../session/http.ts';
 import { useLocalClock } from '../../session/useLocalClock.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { Trouble } from '../../parts/Trouble.tsx';
-import { stateWords } from '../../words/stateWords.ts';
+import { behindWords } from '../../words/behindWords.ts';
 import { listed, titleOf } from '../../words/titleOf.ts';
 
 const PLACING = [
@@ -63,8 +63,7 @@ export function HandOver({ parcel }: { parcel: ParcelUse }) {
   };
   const gone = ['handedOver', 'delivered', 'damaged', 'lost', 'returned'].includes(view.life.state);
   const others = view.set.filter((one) => one.id !== view.id);
-  // what is labelled goes along, what has left is gone
-  const behind = others.filter(({ state }) => STANDING[state as ParcelState] === 'open' && state !== 'labelled');
+  const behind = behindWords(view);
   const numbers =
     others.length === 0
       ? `its number is ${label.tracking}`
@@ -87,12 +86,9 @@ export function HandOver({ parcel }: { parcel: ParcelUse }) {
           <Link href="/pickups">All pick-ups</Link>
         </p>
       )}
-      {!gone && behind.length > 0 && (
+      {!gone && behind && (
         <p className="banner mind" role="status">
-          <b>
-            {behind.length} of {view.set.length} would stay behind.
-          </b>{' '}
-          {listed(behind.map((one) => `${one.title}, parcel ${one.code}, is ${stateWords(one.state)}`))}.
+          <b>{behind.title}</b> {behind.says}
         </p>
       )}
       {!gone && (

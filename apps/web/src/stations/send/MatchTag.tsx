@@ -7,6 +7,7 @@ import { send } from '../../session/http.ts';
 import { useScan } from '../../devices/scanner/ScannerProvider.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { Trouble } from '../../parts/Trouble.tsx';
+import { behindWords } from '../../words/behindWords.ts';
 
 const GONE = ['handedOver', 'delivered', 'damaged', 'lost', 'returned', 'closed'];
 
@@ -36,6 +37,7 @@ export function MatchTag({ parcel }: { parcel: ParcelUse }) {
     return true;
   });
   if (!view.life.label || !tracking) return null;
+  const behind = behindWords(view);
   return (
     <section aria-label="Tag and label" className="match">
       <h2>Tag and label</h2>
@@ -43,6 +45,12 @@ export function MatchTag({ parcel }: { parcel: ParcelUse }) {
         <p className="banner mind">
           ⚠ {alike.length === 1 ? 'Another parcel has' : `${alike.length} other parcels have`} the tag {tag} too: look at the codes,{' '}
           {alike.map((one) => one.code).join(', ')}.
+        </p>
+      )}
+      {view.set.length > 1 && (
+        <p role="note">
+          It is <b>{view.set.findIndex((one) => one.id === view.id) + 1}</b> of {view.set.length}.{' '}
+          {behind && `${behind.title} ${behind.says}`}
         </p>
       )}
       <div className="match-pair">

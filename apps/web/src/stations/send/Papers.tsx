@@ -3,8 +3,8 @@ import { Button } from 'antd';
 import { FileText, Printer } from 'lucide-react';
 import Link from 'next/link';
 import { useState } from 'react';
-import { countryOf } from '@inch-nest/core';
-import { papersDue, type PaperKind, type ParcelView } from '@inch-nest/contracts';
+import { countryOf, takenSide, type House } from '@inch-nest/core';
+import { heldIn, papersDue, type PaperKind, type ParcelView } from '@inch-nest/contracts';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { AskForFile } from '../../parts/AskForFile.tsx';
@@ -30,7 +30,7 @@ export function Papers({ parcel }: { parcel: ParcelUse }) {
   const { view, report } = parcel;
   const [asked, setAsked] = useState<readonly PaperKind[]>([]);
   const [problem, setProblem] = useState<string | null>(null);
-  const of = papersOf(view, shop.house.openingNote);
+  const of = papersOf(view, shop.house);
   const due = papersDue(of);
   const unfilled = due.includes('customs') && view.sale.customs.value === null;
   const ready = unfilled ? due.filter((kind) => kind !== 'customs') : due;
@@ -95,13 +95,17 @@ export function Papers({ parcel }: { parcel: ParcelUse }) {
   );
 }
 
-const papersOf = ({ life, nest, sale, piece, set }: ParcelView, openingNote: boolean) => ({
-  hasLabel: life.label !== null,
-  hasPlan: nest.plan !== null,
-  openingNote,
-  marked: piece.keepUpright.value,
-  abroad: countryOf(String(sale.destinationPostcode.value)) !== null,
-  oneOfSeveral: set.length > 1,
-  hasLetter: sale.letter.value !== null,
-  printed: life.printed,
-});
+const papersOf = (view: ParcelView, house: House) => {
+  const { life, nest, sale, set } = view;
+  const marks = takenSide(house, 'marks');
+  return {
+    hasLabel: life.label !== null,
+    hasPlan: nest.plan !== null,
+    openingNote: house.openingNote,
+    marked: marks === null ? heldIn(view).some(({ piece }) => piece.keepUpright.value) : marks !== 'none',
+    abroad: countryOf(String(sale.destinationPostcode.value)) !== null,
+    oneOfSeveral: set.length > 1,
+    hasLetter: sale.letter.value !== null,
+    printed: life.printed,
+  };
+};

@@ -1,38 +1,50 @@
-import type { CutPart, SheetLine } from './CutPart.ts';
+import { sheetOf, type CutPart, type CutWork } from './CutPart.ts';
+import { slotAt } from './slot.ts';
 
 /** A cross of two strips that takes up spare depth. */
-export interface CrossDivider {
-  readonly stripLengthIn: number;
+export interface CrossDivider extends CutWork {
+  /** Each strip, the whole diagonal of the inside, and the middle of the slot along the strip; inches. */
+  readonly lengthIn: number;
+  readonly diagonalIn: number;
+  readonly slotAtIn: number;
   readonly slotWidthIn: number;
   readonly slotDepthIn: number;
-  readonly parts: readonly CutPart[];
 }
 
 /**
  * A cross divider: two strips from corner to corner, each slotted at its centre to half its height.
  *
- * Formula: length √(L² + W²), exact; the strips cross at an angle, so the slot is caliper × long/short wide.
+ * Formula: length √(L² + W²) − caliper × long/short, since a strip has thickness and must turn into the corners; the strips
+ * cross at an angle, so the slot is caliper × long/short wide. Exact.
  *
  * @param lengthIn inside length and width of the box, height of the gap, thickness of the board, inches
+ * @throws RangeError where the board is thicker than the corners leave room for
  */
 export function crossDivider(lengthIn: number, widthIn: number, heightIn: number, caliperIn: number): CrossDivider {
-  const stripLengthIn = Math.hypot(lengthIn, widthIn);
+  const diagonalIn = Math.hypot(lengthIn, widthIn);
   const slotWidthIn = (caliperIn * Math.max(lengthIn, widthIn)) / Math.min(lengthIn, widthIn);
+  const stripIn = diagonalIn - slotWidthIn;
+  if (!(stripIn > slotWidthIn)) throw new RangeError(`caliperIn leaves no strip between the corners, not ${caliperIn}`);
   const slotDepthIn = heightIn / 2;
-  const [left, right] = [(stripLengthIn - slotWidthIn) / 2, (stripLengthIn + slotWidthIn) / 2];
-  const slot = (open: number, end: number): SheetLine[] => [
-    { from: [left, open], to: [left, end] },
-    { from: [left, end], to: [right, end] },
-    { from: [right, end], to: [right, open] },
-  ];
-  const strip = (name: string, knife: SheetLine[]): CutPart => ({ name, count: 1, lengthIn: stripLengthIn, heightIn, knife, score: [] });
+  const strip = (name: string, opens: 'above' | 'below'): CutPart => ({
+    name,
+    count: 1,
+    lengthIn: stripIn,
+    heightIn,
+    knife: slotAt(stripIn / 2, slotWidthIn, slotDepthIn, heightIn, opens),
+    score: [],
+  });
+  const parts = [strip('strip slotted from above', 'above'), strip('strip slotted from below', 'below')];
   return {
-    stripLengthIn,
+    lengthIn: stripIn,
+    diagonalIn,
+    slotAtIn: stripIn / 2,
     slotWidthIn,
     slotDepthIn,
-    parts: [
-      strip('strip slotted from above', slot(heightIn, heightIn - slotDepthIn)),
-      strip('strip slotted from below', slot(0, slotDepthIn)),
-    ],
+    parts,
+    boardUsedIn2: sheetOf(parts),
+    wasteIn2: 2 * slotWidthIn * slotDepthIn,
+    insideIn: null,
+    outsideIn: null,
   };
 }

@@ -1,10 +1,12 @@
 import type { Triple } from '../geometry/wrapLayer.ts';
 import { FACES, type Face } from '../pieces/hardPoints.ts';
-import type { CutPart } from './CutPart.ts';
+import { sheetOf, type CutPart, type CutWork } from './CutPart.ts';
+
+/** A second wall makes a box bear so many times as much; judgement. */
+export const LINER_STRENGTH = 1.5;
 
 /** A second wall inside a box. */
-export interface Liner {
-  readonly parts: readonly CutPart[];
+export interface Liner extends CutWork {
   /** The inside that is left. */
   readonly insideIn: Triple;
 }
@@ -40,5 +42,5 @@ export function linerPanels([lengthIn, widthIn, depthIn]: Triple, caliperIn: num
     knife: [],
     score: [],
   }));
-  return { parts, insideIn: leftIn };
+  return { parts, insideIn: leftIn, outsideIn: null, boardUsedIn2: sheetOf(parts), wasteIn2: 0 };
 }

@@ -1,15 +1,16 @@
+import { outsideOf } from '../board/boxBlank.ts';
 import type { Triple } from '../geometry/wrapLayer.ts';
-import type { CutPart, SheetLine } from './CutPart.ts';
+import type { CutPart, CutWork, SheetLine } from './CutPart.ts';
 
 /** A box cut down to a new depth. */
-export interface LoweredBox {
+export interface LoweredBox extends CutWork {
   readonly insideIn: Triple;
+  readonly outsideIn: Triple;
   /** Each corner is slit by this much, down to the new fold line. */
   readonly slitIn: number;
   readonly flapIn: number;
   /** Cut off each flap, so that it is half the shorter side again. */
   readonly trimIn: number;
-  readonly parts: readonly CutPart[];
 }
 
 /**
@@ -22,7 +23,7 @@ export interface LoweredBox {
  * @param box inside length, width and depth
  * @throws RangeError when the new depth is not below the old one
  */
-export function lowerBox([lengthIn, widthIn, depthIn]: Triple, newDepthIn: number): LoweredBox {
+export function lowerBox([lengthIn, widthIn, depthIn]: Triple, newDepthIn: number, caliperIn: number): LoweredBox {
   if (!(newDepthIn > 0 && newDepthIn < depthIn)) throw new RangeError(`newDepthIn must be above 0 and below ${depthIn}, not ${newDepthIn}`);
   const flapIn = Math.min(lengthIn, widthIn) / 2;
   const slitIn = depthIn - newDepthIn;
@@ -38,5 +39,15 @@ export function lowerBox([lengthIn, widthIn, depthIn]: Triple, newDepthIn: numbe
     knife: [...slits, across(newDepthIn + flapIn)],
     score: [across(newDepthIn)],
   };
-  return { insideIn: [lengthIn, widthIn, newDepthIn], slitIn, flapIn, trimIn: slitIn, parts: [sides] };
+  const insideIn: Triple = [lengthIn, widthIn, newDepthIn];
+  return {
+    insideIn,
+    outsideIn: outsideOf(insideIn, caliperIn),
+    slitIn,
+    flapIn,
+    trimIn: slitIn,
+    parts: [sides],
+    boardUsedIn2: 0,
+    wasteIn2: aroundIn * slitIn,
+  };
 }

@@ -94,9 +94,26 @@ function makeLayout(grid: Grid, count: number): Layout {
   return { grid, count, cells, columns, pairs: [pairsToward('right'), pairsToward('back'), pairsToward('top')] };
 }
 
-/** Outside of a block of bundles. */
-export const blockSizeIn = ({ count, grid }: Layout, bundleIn: Triple): Triple =>
-  count === 1 ? bundleIn : [bundleIn[0] * grid[0], bundleIn[1] * grid[1], bundleIn[2] * grid[2]];
+/**
+ * Outside of a block of bundles.
+ *
+ * @param wallIn board between neighbours, inches
+ */
+export const blockSizeIn = ({ count, grid }: Pick<Layout, 'count' | 'grid'>, bundleIn: Triple, wallIn = 0): Triple =>
+  count === 1
+    ? bundleIn
+    : [
+        bundleIn[0] * grid[0] + wallIn * (grid[0] - 1),
+        bundleIn[1] * grid[1] + wallIn * (grid[1] - 1),
+        bundleIn[2] * grid[2] + wallIn * (grid[2] - 1),
+      ];
+
+/** Near lower corner of a cell's bundle within the block. */
+export const cornerOf = ([x, y, z]: Triple, bundleIn: Triple, wallIn: number): Triple => [
+  x * (bundleIn[0] + wallIn),
+  y * (bundleIn[1] + wallIn),
+  z * (bundleIn[2] + wallIn),
+];
 
 /** Room in a block that no bundle takes, cubic inches: cells that are left empty. */
 export const emptyCellsIn3 = ({ grid, count }: Layout, [l, w, h]: Triple): number => (grid[0] * grid[1] * grid[2] - count) * l * w * h;

@@ -3,7 +3,7 @@ import type { Triple } from '../geometry/wrapLayer.ts';
 import { FACES } from '../pieces/hardPoints.ts';
 import { loadsOf, restingOf } from './resting.ts';
 import { membersOf, rowOf, standIn, standsAll, type Stand } from './Stand.ts';
-import { standsFor, swapped, type Stander } from './standsFor.ts';
+import { movedBeside, standsFor, swapped, type Stander } from './standsFor.ts';
 import { stowPieces } from './stowPieces.ts';
 import { verifyStowage } from './verifyStowage.ts';
 
@@ -36,6 +36,44 @@ describe('where each stands', () => {
   test('two in each other’s place, and back again', () => {
     expect(membersOf(swapped(TWO_ON_ONE, 0, 2))).toEqual([2, 1, 0]);
     expect(swapped(swapped(TWO_ON_ONE, 0, 2), 2, 0)).toEqual(TWO_ON_ONE);
+  });
+});
+
+describe('moved next to another', () => {
+  test('beside, behind and upon it; what it stood with closes up', () => {
+    const row: Stand = { along: 0, parts: [0, 1, 2] };
+    expect(movedBeside(row, 2, 0, 2, false)).toEqual({ along: 0, parts: [{ along: 2, parts: [0, 2] }, 1] });
+    expect(movedBeside(row, 2, 0, 0, true)).toEqual({ along: 0, parts: [2, 0, 1] });
+    expect(movedBeside({ along: 0, parts: [0, 1] }, 0, 1, 2, true)).toEqual({ along: 2, parts: [0, 1] });
+  });
+  test('onto itself, or next to one that is not there, nothing moves', () => {
+    expect(movedBeside(TWO_ON_ONE, 1, 1, 0, true)).toBe(TWO_ON_ONE);
+    expect(movedBeside(TWO_ON_ONE, 1, 7, 0, true)).toBe(TWO_ON_ONE);
+  });
+  test('whatever is moved wherever: each still stands once, next to the one it was put to, and none overlaps another', () => {
+    const axis = fc.constantFrom(0 as const, 1 as const, 2 as const);
+    const move = fc.tuple(fc.nat(3), fc.nat(3), axis, fc.boolean());
+    const side = fc.double({ min: 1, max: 9, noNaN: true });
+    fc.assert(
+      fc.property(
+        fc.array(move, { minLength: 1, maxLength: 6 }),
+        fc.array(fc.tuple(side, side, side), { minLength: 4, maxLength: 4 }),
+        (moves, sizes) => {
+          const stand = moves.reduce<Stand>((now, [one, other, along, before]) => movedBeside(now, one, other, along, before), rowOf(4));
+          expect(standsAll(stand, 4)).toBe(true);
+          const { at } = standIn(stand, sizes);
+          for (let a = 0; a < 4; a++)
+            for (let b = a + 1; b < 4; b++)
+              expect(
+                [0, 1, 2].some((i) => at[a]![i]! + sizes[a]![i]! <= at[b]![i]! + 1e-9 || at[b]![i]! + sizes[b]![i]! <= at[a]![i]! + 1e-9),
+              ).toBe(true);
+          const [one, other, along, before] = moves.at(-1)!;
+          if (one === other) return;
+          const [near, far] = before ? [one, other] : [other, one];
+          expect(at[far]![along] - at[near]![along] - sizes[near]![along]).toBeCloseTo(0, 9);
+        },
+      ),
+    );
   });
 });
 
@@ -114,6 +152,11 @@ describe('ways to stand together', () => {
       }),
       { numRuns: 200 },
     );
+  });
+
+  test('a flat one on edge, and in front of it a slip in line with a block, fill a box to the last of it', () => {
+    const three = [allTurns([3, 4, 4]), allTurns([3, 8, 11]), allTurns([9, 2, 2])].map((turns): Stander => ({ weightLb: 1, turns }));
+    expect(standsFor(three, 500).some(({ sizeIn: [l, w, h] }) => l <= 12 && w <= 12 && h <= 4)).toBe(true);
   });
 
   test('the heavy one lies below, or nearer', () => {

@@ -17,8 +17,8 @@ export interface Standing {
 
 /** So many are combined in every way; where there are more, small ones are put together first. */
 const MOST_COMBINED = 7;
-/** Outlines kept of each few that stand together, by how many there are in all. */
-const KEPT = [8, 8, 8, 8, 8, 6, 4, 4];
+/** Outlines kept of each few that stand together, by how many there are in all: of three none is let go, so that none is missed. */
+const KEPT = [Infinity, Infinity, Infinity, Infinity, 8, 6, 4, 4];
 
 /** A part on its way: what stands in it, with the turns chosen so far. */
 interface Built {
@@ -114,4 +114,24 @@ export function swapped(stand: Stand, one: number, other: number): Stand {
   const swap = (part: Stand): Stand =>
     typeof part === 'number' ? (part === one ? other : part === other ? one : part) : { ...part, parts: part.parts.map(swap) };
   return membersOf(stand).length > 1 ? swap(stand) : stand;
+}
+
+/** The same with one bundle taken out and stood next to another, along the box, across it or upon it: before that one or behind. */
+export function movedBeside(stand: Stand, one: number, other: number, along: 0 | 1 | 2, before: boolean): Stand {
+  const left = one === other ? null : without(stand, one);
+  if (left === null || !membersOf(left).includes(other)) return stand;
+  const put = (part: Stand): Stand =>
+    typeof part !== 'number'
+      ? { ...part, parts: part.parts.map(put) }
+      : part === other
+        ? { along, parts: before ? [one, other] : [other, one] }
+        : part;
+  return flat(put(left));
+}
+
+/** The rest where one is taken out; null where nothing is left. */
+function without(stand: Stand, one: number): Stand | null {
+  if (typeof stand === 'number') return stand === one ? null : stand;
+  const parts = stand.parts.flatMap((part) => without(part, one) ?? []);
+  return parts.length === 1 ? parts[0]! : { ...stand, parts };
 }

@@ -1,3 +1,4 @@
+import type { MadeOrder } from '../box/madeParts.ts';
 import type { BenchTestKey, Remedy } from './benchTests.ts';
 
 /** Something counted or measured that a step takes. */
@@ -38,5 +39,7 @@ export interface BenchStep {
   readonly says: string;
   readonly amounts: readonly StepAmount[];
   readonly minutes: number;
+  /** What the box shop cuts for it; left out where nothing is cut. */
+  readonly cuts?: readonly MadeOrder[];
   readonly test: { readonly key: BenchTestKey; readonly passes: string; readonly remedies: readonly Remedy[] } | null;
 }

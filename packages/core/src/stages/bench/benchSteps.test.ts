@@ -4,7 +4,7 @@ import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { derivePlan } from '../plan/derivePlan.ts';
 import { verifyPlan } from '../plan/verifyPlan.ts';
 import { writePlanDocument } from '../plan/writePlanDocument.ts';
-import { stockUsed } from './stockUsed.ts';
+import { stockUsed } from '../plan/stockUsed.ts';
 import { testsDue, writeBenchSteps } from './writeBenchSteps.ts';
 
 const steps = (facts: Parameters<typeof request>[0] = {}, choice: Partial<PlanChoice> = {}, house: Partial<House> = {}) => {
@@ -44,6 +44,7 @@ const SETTINGS: [string, Parameters<typeof steps>][] = [
       { box: '16x14x16', inner: { box: '8x8x8', fill: 'crumpledPaper' } },
     ],
   ],
+  ['a cross under the lid', [{}, { box: '16x14x16', crossIn: 4 }]],
   ['cut down and lined', [{}, { box: '16x14x16', newDepthIn: 11, liner: true }]],
   [
     'an envelope',
@@ -59,6 +60,36 @@ test.each(SETTINGS)('the minutes are the plan’s: %s', (_, asked) => {
   const { list, option }: { list: ReturnType<typeof writeBenchSteps>; option: PlanOption } = steps(...asked);
   expect(sum(list)).toBeCloseTo(option.minutes, 9);
   expect(new Set(list.map((step) => step.key)).size).toBe(list.length);
+});
+
+// a cross stands on the fill and under the lid, and its strips are cut before the box is closed; common practice, no source
+test('a cross stands on the level fill, before the papers', () => {
+  const { list } = steps({}, { box: '16x14x16', crossIn: 4 });
+  const at = list.findIndex((step) => step.key === 'box:cross');
+  expect(list[at - 1]!.says).toMatch(/level: the cross stands on it/);
+  expect(list.slice(at).some((step) => step.key === 'papers')).toBe(true);
+  // √(16² + 14²) = 21.26 in, less the board the corners take
+  expect(list[at]!.says).toMatch(/2 of 21 1\/16 in × 4 in|21 1\/16/);
+  expect(list[at]!.cuts).toEqual([expect.objectContaining({ order: expect.objectContaining({ kind: 'cross', height: 4 }) as object })]);
+});
+
+test('what the house says of case, marks and weighing is said at the bench', () => {
+  const cased = { archetype: 'casedInstrument' as const };
+  const keys = (sides: House['sides']) => steps(cased, {}, { sides }).list.map((step) => step.key);
+  expect(keys({}).some((key) => /case:|marks/.test(key))).toBe(false);
+  expect(keys({ case: 'leave' })[0]).toMatch(/case:leave$/);
+  expect(keys({ case: 'takeOut' })[0]).toMatch(/case:takeOut$/);
+  // of what has no case nothing is said
+  expect(steps({}, {}, { sides: { case: 'leave' } }).list.map((step) => step.key)).not.toContainEqual(expect.stringMatching(/case:/));
+  const marked = keys({ marks: 'fragile' });
+  expect(marked.indexOf('marks')).toBe(marked.indexOf('test:seams') + 1);
+  expect(keys({ marks: 'none' })).not.toContain('marks');
+  const sealed = keys({ weighing: 'sealed' });
+  expect(sealed.indexOf('weigh')).toBe(sealed.length - 1);
+  const open = steps({}, {}, { sides: { weighing: 'open' } }).list;
+  const at = open.findIndex((step) => step.key === 'weigh');
+  expect(open[at + 1]!.key).toBe('close');
+  expect(open[at]!.says).toMatch(/Tape and papers come to \d/);
 });
 
 // the order packers work in; common practice, no source

@@ -6,12 +6,16 @@ import type { BenchTestKey } from './benchTests.ts';
 import { forEach, ofEach, spoken, stackSteps, type Letters } from './severalWords.ts';
 import { act, record, type Part } from './stepParts.ts';
 
-/** What is done to one bundle, or to each of several that are alike, before any box. */
+/**
+ * What is done to one bundle, or to each of several that are alike, before any box.
+ *
+ * @param first what comes before anything is wrapped
+ */
 export function bundleSteps(
   bundle: LyingBundle,
   letters: Letters,
   due: (key: BenchTestKey) => readonly Part[],
-  storageWrap: boolean,
+  first: readonly Part[],
   system: UnitSystem,
 ): Part[] {
   const { wrapped, layout } = bundle;
@@ -34,7 +38,7 @@ export function bundleSteps(
   const guardMinutes = guardSteps.reduce((sum, step) => sum + step.minutes, 0);
   const hollows = facts.hollows.filter((hollow) => hollow.filled);
   const parts: Part[] = [
-    ...(storageWrap ? [act('unwrap', 'Take off the storage wrap', 'All of it; look the piece over once more as it comes out.', 0)] : []),
+    ...first,
     ...ofEach(letters, due('caseShake')),
     ...stackSteps(wrapped.piece.stacks),
     ...forEach(

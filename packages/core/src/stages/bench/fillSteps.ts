@@ -1,4 +1,5 @@
 import type { FillAmount } from '../fill/FilledBox.ts';
+import { handedOut, handStep, unitsWords } from '../fill/handAmounts.ts';
 import type { BenchStep } from './BenchStep.ts';
 import type { PutIn } from './severalWords.ts';
 import { act, opening, type Part } from './stepParts.ts';
@@ -7,33 +8,63 @@ import { act, opening, type Part } from './stepParts.ts';
 const shown = (where: string, inBox: BenchStep['picture']['inBox'], parts: readonly Part[]): Part[] =>
   parts.map((part) => (where === 'box' ? { ...part, shows: { inBox, ...part.shows } } : part));
 
-/** Base, piece, four sides, top, each with its share of the fill. */
+/** A place as it is filled, and what of each fill goes there. */
+type FilledPlace = 'base' | 'sides' | 'frontBack' | 'leftRight' | 'top';
+const ALL_ONE = ['base', 'sides', 'top'] as const;
+
+/** So much of one fill for one place, as a hand takes it. */
+interface Handful {
+  readonly place: FilledPlace;
+  readonly amount: FillAmount;
+  readonly units: number;
+  /** Room of the place, and of all places of the amount, for the minutes. */
+  readonly ft3: number;
+  readonly allFt3: number;
+}
+
+/** Every fill over its places, in whole steps of a hand that add up to what is bought of it. */
+function handfuls(amounts: readonly FillAmount[]): Handful[] {
+  return amounts.flatMap((amount) => {
+    const { baseFt3, sidesFt3, topFt3, places, units, stock } = amount;
+    const apart = places && !(places.frontBack && places.leftRight);
+    const rooms: [FilledPlace, number][] = apart
+      ? (Object.entries(places) as [FilledPlace, number][])
+      : ALL_ONE.map((place) => [place, { base: baseFt3, sides: sidesFt3, top: topFt3 }[place]]);
+    const all = rooms.reduce((sum, [, ft3]) => sum + ft3, 0);
+    const given = handedOut(
+      units,
+      handStep(stock),
+      rooms.map(([, ft3]) => ft3),
+    );
+    return rooms.flatMap(([place, ft3], at) => (ft3 > 0 ? [{ place, amount, units: given[at]!, ft3, allFt3: all }] : []));
+  });
+}
+
+/** Base, piece, four sides, top, each with its fill and its share of it. */
 export function fillSteps(
-  { stock, baseFt3, sidesFt3, topFt3, boughtFt3 }: FillAmount,
+  amounts: readonly FillAmount[],
   put: readonly PutIn[],
   where: 'box' | 'inner box',
   before: readonly Part[] = [],
   onBase: readonly Part[] = [],
+  onTop: readonly Part[] = [],
 ): Part[] {
   const at = where === 'box' ? 'box' : 'inner';
-  const all = baseFt3 + sidesFt3 + topFt3;
-  const minutes = boughtFt3 * stock.minutesPerFt3;
-  const step = (place: string, title: string, says: string, ft3: number): Part[] => {
-    if (all === 0 || ft3 <= 0) return [];
-    const units = ((ft3 / all) * boughtFt3) / stock.unitFt3;
-    const counted = Math.max(0.5, Math.round(units * 2) / 2);
-    return [
-      act(
-        `${at}:${place}`,
-        title,
-        says.replace('#', `${counted} ${stock.unitName}${counted === 1 ? '' : 's'} of ${stock.name.toLowerCase()}`),
-        (minutes * ft3) / all,
-        [{ what: stock.name, amount: counted, unit: stock.unitName, stock: { kind: 'fill', key: stock.key } }],
-      ),
-    ];
-  };
+  const all = handfuls(amounts);
+  const step = (place: FilledPlace, title: string, says: string): Part[] =>
+    all
+      .filter((one) => one.place === place)
+      .map(({ amount: { stock, boughtFt3 }, units, ft3, allFt3 }) =>
+        act(
+          `${at}:${place}`,
+          title,
+          says.replace('#', `${units === 0 ? 'What is left' : unitsWords(units, stock.unitName)} of ${stock.name.toLowerCase()}`),
+          (boughtFt3 * stock.minutesPerFt3 * ft3) / allFt3,
+          units > 0 ? [{ what: stock.name, amount: units, unit: stock.unitName, stock: { kind: 'fill', key: stock.key } }] : [],
+        ),
+      );
   return [
-    ...shown(where, 'base', step('base', `Base of the ${where}`, '#, level.', baseFt3)),
+    ...shown(where, 'base', step('base', `Base of the ${where}`, '#, level.')),
     ...shown(where, 'base', onBase),
     ...shown(
       where,
@@ -43,12 +74,20 @@ export function fillSteps(
         ...(bundle === undefined ? {} : { bundle, shows: { put: put.slice(0, i + 1).map((one) => one.at!) } }),
       })),
     ),
-    ...shown(where, 'sides', step('sides', `Sides of the ${where}`, '#, pressed down all round.', sidesFt3)),
+    ...shown(where, 'sides', [
+      ...step('sides', `Sides of the ${where}`, '#, pressed down all round.'),
+      ...step('frontBack', `Front and back of the ${where}`, '#, pressed down along both.'),
+      ...step('leftRight', `Left and right of the ${where}`, '#, pressed down at both ends.'),
+    ]),
     ...before,
     ...shown(
       where,
       'top',
-      opening(where === 'box' ? 'closing' : 'box', step('top', `Top of the ${where}`, '#, slightly above the rim.', topFt3)),
+      opening(
+        where === 'box' ? 'closing' : 'box',
+        step('top', `Top of the ${where}`, onTop.length > 0 ? '#, level: the cross stands on it.' : '#, slightly above the rim.'),
+      ),
     ),
+    ...shown(where, 'top', onTop),
   ];
 }

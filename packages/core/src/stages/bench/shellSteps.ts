@@ -1,3 +1,4 @@
+import { cutOf } from '../../engineering/boxshop/cutOf.ts';
 import { formatSize, type UnitSystem } from '../../units/index.ts';
 import type { MadePart, MadePartKey } from '../box/madeParts.ts';
 import { isEnvelope } from '../box/makeShell.ts';
@@ -14,22 +15,51 @@ const MADE_STEPS: Readonly<Record<MadePartKey, (part: MadePart, shell: Shell, le
       `New fold line at ${length(newDepthIn ?? 0)}; slit the corners to it; trim the flaps to meet.`,
       minutes,
     ),
-  liner: ({ minutes }) => act('box:liner', 'Line the box', 'A panel of board on all six faces; the lid’s goes in last.', minutes),
-  board: ({ minutes, panelIn, takenFt2 }, _, length) =>
+  liner: ({ minutes, orders }, _, length) =>
+    act('box:liner', 'Line the box', `A panel of board on all six faces, the lid’s last: ${panelsOf(orders, length)}.`, minutes),
+  cells: ({ minutes, orders, takenFt2 }, _, length) =>
     act(
-      'box:board',
-      'Lay the board in',
-      `A pad of board ${panelIn ? panelIn.map(length).join(' × ') : ''}, flat on the base: on it nothing sinks.`,
+      'box:cells',
+      'Cut the cells',
+      `Of board ${panelsOf(orders, length)}; strips slot halfway into one another. Each bundle stands in a cell of its own, snug and not forced.`,
       minutes,
       [{ what: 'sheet board', amount: Math.round(takenFt2 * 10) / 10, unit: 'square feet' }],
     ),
+  cross: ({ minutes, orders, takenFt2 }, { crossIn }, length) =>
+    act(
+      'box:cross',
+      'Stand the cross on the fill',
+      `Two strips of board ${panelsOf(orders, length)}, slotted halfway into one another, from corner to corner: on the fill they take up the ${length(crossIn ?? 0)} under the lid.`,
+      minutes,
+      [{ what: 'sheet board', amount: Math.round(takenFt2 * 10) / 10, unit: 'square feet' }],
+    ),
+  board: ({ minutes, orders, takenFt2 }, _, length) =>
+    act('box:board', 'Lay the board in', `A pad of board ${panelsOf(orders, length)}, flat on the base: on it nothing sinks.`, minutes, [
+      { what: 'sheet board', amount: Math.round(takenFt2 * 10) / 10, unit: 'square feet' },
+    ]),
 };
+
+/** What is cut, with its sizes: "2 of 15 1/4 × 7". */
+const panelsOf = (orders: MadePart['orders'], length: (inches: number) => string): string =>
+  orders
+    .flatMap(({ order, times }) =>
+      cutOf(order).parts.map(({ count, lengthIn, heightIn }) => {
+        const size = `${length(lengthIn)} × ${length(heightIn)}`;
+        return count * times === 1 ? size : `${count * times} of ${size}`;
+      }),
+    )
+    .join(', ');
+
+/** A step with what the box shop cuts for it. */
+const madeStep = (part: MadePart, shell: Shell, length: (inches: number) => string): Part => ({
+  ...MADE_STEPS[part.key](part, shell, length),
+  cuts: part.orders,
+});
 
 /** Making the outer box ready: cut down, formed, lined. */
 export function shellSteps(shell: Shell, length: (inches: number) => string, system: UnitSystem): Part[] {
   const { box, made } = shell;
-  const steps = (...keys: MadePartKey[]) =>
-    made.filter(({ key }) => keys.includes(key)).map((part) => MADE_STEPS[part.key](part, shell, length));
+  const steps = (...keys: MadePartKey[]) => made.filter(({ key }) => keys.includes(key)).map((part) => madeStep(part, shell, length));
   return [
     ...steps('cutDown'),
     act(
@@ -42,6 +72,11 @@ export function shellSteps(shell: Shell, length: (inches: number) => string, sys
   ];
 }
 
-/** The board goes in on the base, before what lies on it. */
-export const boardStep = (shell: Shell, length: (inches: number) => string): Part[] =>
-  shell.made.filter(({ key }) => key === 'board').map((part) => MADE_STEPS.board(part, shell, length));
+/** What goes on the fill, under the lid. */
+export const onTheFill = (shell: Shell, length: (inches: number) => string): Part[] =>
+  shell.made.filter(({ key }) => key === 'cross').map((part) => madeStep(part, shell, length));
+
+/** What goes in on the base, before what lies on it or stands in it: the board, then the cells. */
+export const onTheBase = (shell: Shell, length: (inches: number) => string): Part[] =>
+  BASE_KEYS.flatMap((key) => shell.made.filter((part) => part.key === key).map((part) => madeStep(part, shell, length)));
+const BASE_KEYS = ['board', 'cells'] as const;

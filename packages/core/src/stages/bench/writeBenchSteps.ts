@@ -1,5 +1,6 @@
 import type { House } from '../../house/House.ts';
-import { formatLength, formatSize, type UnitSystem } from '../../units/index.ts';
+import { takenSide } from '../../house/questions.ts';
+import { formatLength, formatSize, formatWeight, type UnitSystem } from '../../units/index.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import { OWN_BOX } from '../box/ownBox.ts';
 import { countOfAll } from '../box/stowInBox.ts';
@@ -14,7 +15,8 @@ import { letterOf } from '../../engineering/stowage/letterOf.ts';
 import { bagStep, takeOffSteps } from './takeOffSteps.ts';
 import { inOrder, lettersOf, placesInTurn, placeWords } from './severalWords.ts';
 import { fillSteps } from './fillSteps.ts';
-import { boardStep, shellSteps } from './shellSteps.ts';
+import { onTheBase, onTheFill, shellSteps } from './shellSteps.ts';
+import { firstSteps, markSteps, weighStep } from './houseSteps.ts';
 import { act, opening, record, test, type Part } from './stepParts.ts';
 
 /** What the bench must know of a parcel's pieces beside its plan. */
@@ -47,8 +49,8 @@ export function writeBenchSteps(
   const count = countOfAll(stowed);
   const all = count > 1 ? `A to ${letterOf(count - 1)}` : 'the bundle';
   const length = (inches: number) => formatLength(inches, system);
-  const within = filled.amounts.find((one) => one.where === 'inner') ?? null;
-  const outer = filled.amounts.find((one) => one.where === 'outer') ?? null;
+  const within = filled.amounts.filter((one) => one.where === 'inner');
+  const outer = filled.amounts.filter((one) => one.where === 'outer');
   const pieces = bundles.map(({ wrapped }) => wrapped.piece);
   const tests = testsDue(
     {
@@ -74,10 +76,14 @@ export function writeBenchSteps(
   const facts = pieces.map((piece) => piece.facts);
   const putIn = [...facts.flatMap(({ along }) => along.map((one) => alongStep(one, system))), ...bagStep(facts)];
   const placed = bundles.length > 1 ? placesInTurn(stowed, letters) : [{ who: all, where: placeWords(bundles[0].layout) }];
+  const tapeAndPapersLb = rated.weighed.parts.at(-1)!.weightLb;
+  const weighsOpen = takenSide(house, 'weighing') === 'open';
+  const weigh = weighStep(weighsOpen ? formatWeight(tapeAndPapersLb, system) : null);
   const parts: Part[] = [
     ...takeOffSteps(facts),
     ...inOrder(stowed).flatMap((at) => {
-      const steps = bundleSteps(bundles[at]!, letters[at]!, dueOf(at), storageWrap[at] ?? false, system);
+      const first = firstSteps(storageWrap[at] ?? false, pieces[at]!.archetype.cased, house);
+      const steps = bundleSteps(bundles[at]!, letters[at]!, dueOf(at), first, system);
       return bundles.length > 1 ? steps.map((step) => ({ ...step, bundle: at })) : steps;
     }),
     ...(inner
@@ -85,20 +91,21 @@ export function writeBenchSteps(
           inner.box.key === OWN_BOX
             ? act('inner:form', 'Open its own box', 'Lay its own lining back in; no tape on what is printed.', STANDING_MINUTES.formBox)
             : act('inner:form', 'Form the inner box', `${inner.box.name}: form and tape the bottom.`, STANDING_MINUTES.formBox),
-          ...(within ? fillSteps(within, placed, 'inner box') : []),
+          ...(within.length > 0 ? fillSteps(within, placed, 'inner box') : []),
           inner.box.key === OWN_BOX
             ? act('inner:close', 'Close its own box', 'Paper round it, then tape on the paper alone.', STANDING_MINUTES.closeBox)
             : act('inner:close', 'Close the inner box', 'Close and tape it.', STANDING_MINUTES.closeBox),
         ])
       : []),
     ...opening('box', shellSteps(shell, length, system)),
-    ...(outer
+    ...(outer.length > 0
       ? fillSteps(
           outer,
           inner ? [{ who: 'the inner box', where: placeWords(ONE) }] : placed,
           'box',
           [...putIn, ...due('touch'), ...due('fingerGap')],
-          boardStep(shell, length),
+          onTheBase(shell, length),
+          onTheFill(shell, length),
         )
       : [act('box:in', bundles.length > 1 ? `Put ${all} in` : 'Put it in', 'Flat, its face down, stiff side out.', 0), ...putIn]),
     ...(inner
@@ -134,10 +141,12 @@ export function writeBenchSteps(
         ]
       : []),
     ...(shell.box.earlierUses > 0 ? [act('labelsOff', 'Old labels off', 'Every old label and code off or covered.', 0)] : []),
+    ...(weighsOpen ? [weigh] : []),
     act('close', isEnvelope(shell.box) ? 'Close the flap' : 'Tape the seams', SEAM_WORDS[house.seams], STANDING_MINUTES.closeBox),
     ...due('tapeLoad'),
     ...due('seams'),
-    record('weigh', 'parcel', 'Weigh and measure', 'Three readings; write size and weight on it.', STANDING_MINUTES.weigh),
+    ...markSteps(house),
+    ...(weighsOpen ? [] : [weigh]),
   ];
   return keyed(parts, bundleIds);
 }

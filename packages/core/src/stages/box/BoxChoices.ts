@@ -17,8 +17,12 @@ export interface BoxLocks {
   readonly others?: readonly { readonly orientation?: Orientation; readonly grid?: Grid }[];
   /** How different bundles stand together. */
   readonly stand?: Stand;
+  /** Board between bundles that are alike. */
+  readonly cells?: boolean;
   readonly liner?: boolean;
   readonly newDepthIn?: number | null;
+  /** 0 for none. */
+  readonly crossIn?: number;
 }
 
 /** What the stockroom offers to put a bundle in. */
@@ -40,4 +44,11 @@ export const linerChoices = ({ liners }: House, { linerBoard }: BoxRoom, locks: 
   if (!linerBoard) return [false];
   if (locks.liner !== undefined) return [locks.liner];
   return { never: [false], mayBe: [false, true], always: [true] }[liners];
+};
+
+/** What alike bundles are parted by: nothing, board, or either, as house and stock allow; what is pinned needs no leave. */
+export const cellChoices = ({ cells }: House, { linerBoard }: BoxRoom, locks: BoxLocks): readonly (SheetBoard | null)[] => {
+  if (!linerBoard) return [null];
+  if (locks.cells !== undefined) return [locks.cells ? linerBoard : null];
+  return cells ? [null, linerBoard] : [null];
 };

@@ -30,6 +30,8 @@ export interface Shell {
   readonly box: BoxStock;
   /** The depth it is cut down to; null for whole. */
   readonly newDepthIn: number | null;
+  /** Height of the cross that takes up spare depth under its lid; null without one. */
+  readonly crossIn: number | null;
   readonly liner: boolean;
   /** The inside that is left. */
   readonly insideIn: Triple;
@@ -53,6 +55,8 @@ export interface LyingBundle {
   readonly bundleIn: Triple;
   /** How those that are alike stand against one another. */
   readonly layout: Layout;
+  /** Board between neighbours of them, inches; 0 without. */
+  readonly wallIn: number;
   /** Outside of those that are alike, and its near lower corner within the block. */
   readonly sizeIn: Triple;
   readonly atIn: Triple;
@@ -65,6 +69,8 @@ export interface Block {
   readonly stand: Stand;
   /** What each rests on when a face strikes. */
   readonly resting: RestingByFace;
+  /** Board between bundles that are alike, cut into cells; null where they stand against one another. */
+  readonly cells: MadePart | null;
   /** Outside of all bundles, and what is empty within that. */
   readonly blockIn: Triple;
   readonly emptyIn3: number;

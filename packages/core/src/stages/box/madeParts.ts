@@ -1,11 +1,14 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
-import { linerPanels } from '../../engineering/boxshop/linerPanels.ts';
-import type { SheetBoard } from '../../engineering/materials/stock.ts';
+import { cutOf } from '../../engineering/boxshop/cutOf.ts';
+import type { CutOrder } from '../../engineering/boxshop/CutOrder.ts';
+import { PAD_CLEARANCE_IN } from '../../engineering/boxshop/padsFor.ts';
+import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
 import { FACES } from '../../engineering/pieces/hardPoints.ts';
+import { blockSizeIn, type Layout } from '../../engineering/stowage/Block.ts';
 import { IN2_PER_FT2 } from '../../units/index.ts';
 
 /** What is made at the bench for a box: cut into it, or cut from sheet board and put into it. */
-export type MadePartKey = 'cutDown' | 'liner' | 'board';
+export type MadePartKey = 'cutDown' | 'liner' | 'board' | 'cells' | 'cross';
 
 /** A part made for a box, and all that follows from it. */
 export interface MadePart {
@@ -16,58 +19,86 @@ export interface MadePart {
   readonly weightLb: number;
   readonly costMinor: number;
   readonly minutes: number;
-  /** Length and width of what is cut, where it is one panel; inches. */
-  readonly panelIn: readonly [number, number] | null;
+  /** How the box shop cuts it, and how often. */
+  readonly orders: readonly MadeOrder[];
 }
 
-/** Minutes to make each; judgement, the board as the model's page on boxes has it. */
-export const MADE_MINUTES: Readonly<Record<MadePartKey, number>> = { cutDown: 3, liner: 4, board: 1 };
+/** One thing for the box shop, so many times. */
+export interface MadeOrder {
+  readonly order: CutOrder;
+  readonly times: number;
+}
+
+/** Minutes to make each; judgement, the board as the model's page on boxes has it. Of cells for one strip or sheet. */
+export const MADE_MINUTES: Readonly<Record<MadePartKey, number>> = { cutDown: 3, liner: 4, board: 1, cells: 0.75, cross: 2 };
 /** Sheet board lost to offcuts; judgement. */
-const SCRAP_SHARE = 0.1;
-/** A board under the bundle is so much shorter and narrower than the inside, so that it goes in; inches. */
-export const BOARD_CLEARANCE_IN = 0.25;
+export const SHEET_SCRAP_SHARE = 0.1;
 
 const ofSheet = (
   key: MadePartKey,
   areaIn2: number,
-  { board, minorPerFt2 }: SheetBoard,
-  panelIn: readonly [number, number] | null,
+  sheet: SheetBoard,
+  orders: readonly MadeOrder[],
+  minutes = MADE_MINUTES[key],
 ): MadePart => {
   const boardFt2 = areaIn2 / IN2_PER_FT2;
-  const takenFt2 = boardFt2 * (1 + SCRAP_SHARE);
+  const takenFt2 = boardFt2 * (1 + SHEET_SCRAP_SHARE);
   return {
     key,
     boardFt2,
     takenFt2,
-    weightLb: boardFt2 * board.lbPerFt2,
-    costMinor: takenFt2 * minorPerFt2,
-    minutes: MADE_MINUTES[key],
-    panelIn,
+    weightLb: boardFt2 * sheet.board.lbPerFt2,
+    costMinor: takenFt2 * sheet.minorPerFt2,
+    minutes,
+    orders,
   };
 };
 
-/** A box cut down takes time and nothing else: its own tare is worked out from what is left. */
-export const cutDownPart: MadePart = {
+/** A box cut down takes time and no sheet: its own tare is worked out from what is left. */
+export const cutDownPart = ({ insideIn, board: { caliperIn } }: BoxStock, newDepthIn: number): MadePart => ({
   key: 'cutDown',
   boardFt2: 0,
   takenFt2: 0,
   weightLb: 0,
   costMinor: 0,
   minutes: MADE_MINUTES.cutDown,
-  panelIn: null,
-};
+  orders: [{ order: { kind: 'lower', box: insideIn, newDepth: newDepthIn, caliper: caliperIn }, times: 1 }],
+});
 
 /** Panels on all six faces of an inside. */
-export const linerPart = (insideIn: Triple, sheet: SheetBoard): MadePart =>
-  ofSheet(
-    'liner',
-    linerPanels(insideIn, sheet.board.caliperIn, FACES).parts.reduce((sum, part) => sum + part.lengthIn * part.heightIn, 0),
-    sheet,
-    null,
-  );
+export const linerPart = (insideIn: Triple, sheet: SheetBoard): MadePart => {
+  const order = { kind: 'liner', inside: insideIn, caliper: sheet.board.caliperIn, faces: FACES } as const;
+  return ofSheet('liner', cutOf(order).boardUsedIn2, sheet, [{ order, times: 1 }]);
+};
 
 /** A pad on which a bundle lies and does not sink: as large as the inside less a quarter of an inch. */
-export function boardPart([lengthIn, widthIn]: Triple, sheet: SheetBoard): MadePart {
-  const panelIn = [Math.max(0, lengthIn - BOARD_CLEARANCE_IN), Math.max(0, widthIn - BOARD_CLEARANCE_IN)] as const;
-  return ofSheet('board', panelIn[0] * panelIn[1], sheet, panelIn);
+export function boardPart(insideIn: Triple, sheet: SheetBoard): MadePart {
+  const [length, width] = [0, 1].map((axis) => Math.max(0, insideIn[axis]! - PAD_CLEARANCE_IN)) as [number, number];
+  const order = { kind: 'pads', inside: insideIn, count: 1, caliper: sheet.board.caliperIn } as const;
+  return ofSheet('board', length * width, sheet, [{ order, times: 1 }]);
+}
+
+/** A cross of two strips from corner to corner that holds the fill down where the lid does not reach it. */
+export function crossPart([lengthIn, widthIn]: Triple, heightIn: number, sheet: SheetBoard): MadePart {
+  const order = { kind: 'cross', inside: [lengthIn, widthIn], height: heightIn, caliper: sheet.board.caliperIn } as const;
+  return ofSheet('cross', cutOf(order).boardUsedIn2, sheet, [{ order, times: 1 }]);
+}
+
+/** What parts bundles that are alike: strips slotted into one another on each storey, a sheet between storeys. */
+export function cellsPart({ grid }: Layout, bundleIn: Triple, sheet: SheetBoard): MadePart {
+  const [along, across, up] = grid;
+  const caliper = sheet.board.caliperIn;
+  const [length, width] = blockSizeIn({ grid, count: 2 }, bundleIn, caliper);
+  const orders: MadeOrder[] = [];
+  if (along * across > 1)
+    orders.push({ order: { kind: 'cells', inside: [length, width], cells: [along, across], height: bundleIn[2], caliper }, times: up });
+  if (up > 1) {
+    // a sheet as large as the storey: a pad of what is so much larger
+    const inside: Triple = [length + PAD_CLEARANCE_IN, width + PAD_CLEARANCE_IN, up * bundleIn[2]];
+    orders.push({ order: { kind: 'pads', inside, count: up - 1, caliper }, times: 1 });
+  }
+  const cut = orders.map(({ order, times }) => ({ times, work: cutOf(order) }));
+  const areaIn2 = cut.reduce((sum, { work, times }) => sum + times * work.boardUsedIn2, 0);
+  const count = cut.reduce((sum, { work, times }) => sum + times * work.parts.reduce((all, part) => all + part.count, 0), 0);
+  return ofSheet('cells', areaIn2, sheet, orders, MADE_MINUTES.cells * count);
 }

@@ -4,8 +4,8 @@ import { linerPanels } from '../../engineering/boxshop/linerPanels.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
 import { FACES } from '../../engineering/pieces/hardPoints.ts';
-import { boardPart, cutDownPart, linerPart, type MadePart } from './madeParts.ts';
-import type { Shell } from './StowedBox.ts';
+import { boardPart, crossPart, cutDownPart, linerPart, type MadePart } from './madeParts.ts';
+import type { Block, Shell } from './StowedBox.ts';
 
 /** Outside of a whole box as it is rated: what the stockroom measured, else built from its board. */
 export const builtOutsideIn = (box: BoxStock): Triple => box.measuredOutsideIn ?? outsideOf(box.insideIn, box.board.caliperIn);
@@ -14,6 +14,7 @@ export const builtOutsideIn = (box: BoxStock): Triple => box.measuredOutsideIn ?
 export const wholeShell = (box: BoxStock): Shell => ({
   box,
   newDepthIn: null,
+  crossIn: null,
   liner: false,
   insideIn: box.insideIn,
   outsideIn: builtOutsideIn(box),
@@ -26,6 +27,7 @@ export const wholeShell = (box: BoxStock): Shell => ({
 /** The same box cut down: the outside and the tare go down with the depth. */
 export function cutDown(shell: Shell, newDepthIn: number): Shell {
   const { box, insideIn, outsideIn } = shell;
+  const part = cutDownPart(box, newDepthIn);
   const loweredIn: Triple = [box.insideIn[0], box.insideIn[1], newDepthIn];
   return {
     ...shell,
@@ -33,8 +35,8 @@ export function cutDown(shell: Shell, newDepthIn: number): Shell {
     insideIn: [insideIn[0], insideIn[1], newDepthIn],
     outsideIn: [outsideIn[0], outsideIn[1], outsideIn[2] - (box.insideIn[2] - newDepthIn)],
     tareLb: boxTareLb(loweredIn, box.board.lbPerFt2),
-    minutes: shell.minutes + cutDownPart.minutes,
-    made: [...shell.made, cutDownPart],
+    minutes: shell.minutes + part.minutes,
+    made: [...shell.made, part],
   };
 }
 
@@ -54,6 +56,14 @@ export function lined(shell: Shell, sheet: SheetBoard): Shell | null {
   return { ...withPart(shell, linerPart(shell.insideIn, sheet)), liner: true, insideIn };
 }
 
+/** The same shell with its spare depth taken up by a cross under the lid; null where none would be left under it. */
+export function crossed(shell: Shell, crossIn: number, sheet: SheetBoard): Shell | null {
+  const [lengthIn, widthIn, depthIn] = shell.insideIn;
+  if (!(crossIn > 0 && crossIn < depthIn)) return null;
+  const insideIn: Triple = [lengthIn, widthIn, depthIn - crossIn];
+  return { ...withPart(shell, crossPart(shell.insideIn, crossIn, sheet)), crossIn, insideIn };
+}
+
 /** The same shell with a board laid under the bundle; one and the same however often it is asked for. */
 export function boarded(shell: Shell, sheet: SheetBoard): Shell {
   const known = boardedOf.get(shell);
@@ -64,6 +74,9 @@ export function boarded(shell: Shell, sheet: SheetBoard): Shell {
 }
 const boardedOf = new WeakMap<Shell, { readonly sheet: SheetBoard; readonly shell: Shell }>();
 
+/** The same shell with what parts the bundles in it, where anything does. */
+export const celled = (shell: Shell, { cells }: Pick<Block, 'cells'>): Shell => (cells ? withPart(shell, cells) : shell);
+
 /** True for a shell with a board in it. */
 export const hasBoard = ({ made }: Pick<Shell, 'made'>): boolean => made.some(({ key }) => key === 'board');
 
@@ -71,6 +84,7 @@ export const hasBoard = ({ made }: Pick<Shell, 'made'>): boolean => made.some(({
 export const envelopeRound = (box: BoxStock, heldIn: number): Shell => ({
   box,
   newDepthIn: null,
+  crossIn: null,
   liner: false,
   insideIn: [box.insideIn[0], box.insideIn[1], heldIn],
   outsideIn: envelopeOutsideOf(box.insideIn[0], box.insideIn[1], heldIn, box.board.caliperIn),

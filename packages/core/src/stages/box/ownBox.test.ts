@@ -1,6 +1,6 @@
 import { box, CHOICE, finish, request, STOCK } from '../../../tests/sampleRequest.ts';
 import { planParcel } from '../../planParcel.ts';
-import { stockUsed } from '../bench/stockUsed.ts';
+import { stockUsed } from '../plan/stockUsed.ts';
 import { writeBenchSteps } from '../bench/writeBenchSteps.ts';
 import { derivePlan } from '../plan/derivePlan.ts';
 import { verifyPlan } from '../plan/verifyPlan.ts';

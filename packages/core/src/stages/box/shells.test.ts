@@ -5,10 +5,11 @@ import { fillVoids } from '../fill/fillVoids.ts';
 import { overloadChance } from '../frontier/crushChance.ts';
 import { inspectItem } from '../item/inspectItem.ts';
 import { derivePlan } from '../plan/derivePlan.ts';
+import { verifyPlan } from '../plan/verifyPlan.ts';
 import { writePlanDocument } from '../plan/writePlanDocument.ts';
 import { weighParcel } from '../weight/weighParcel.ts';
 import { wrapItem } from '../wrap/wrapItem.ts';
-import { cutDown, hasBoard, lined, wholeShell } from './makeShell.ts';
+import { crossed, cutDown, hasBoard, lined, wholeShell } from './makeShell.ts';
 import { packingWay } from './packingWay.ts';
 import { shellMaker, shellsFor } from './shellsFor.ts';
 import { stowAsTold } from './stowAsTold.ts';
@@ -49,6 +50,53 @@ describe('a box made ready, worked by hand', () => {
     expect(depths(box([12, 12, 12]), 6.1)).toEqual([null, 10.25]);
     expect(depths(box([12, 12, 12]), 7.3)).toEqual([null]);
     expect(depths(box([12, 12, 12], { container: 'free' }), 4)).toEqual([null]);
+  });
+
+  // two strips of √(12² + 12²) − 0.156 = 16.815 in by 3, ordinary board of 0.12 lb a square foot, a tenth lost to offcuts
+  test('crossed: what is left under it, its board weighed and charged, the box as deep outside as it was', () => {
+    const whole = wholeShell(box([12, 12, 12]));
+    const cross = crossed(whole, 3, LINER)!;
+    expect(cross.insideIn).toEqual([12, 12, 9]);
+    expect(cross.outsideIn).toEqual(whole.outsideIn);
+    const areaFt2 = (2 * (Math.hypot(12, 12) - 0.156) * 3) / 144;
+    expect(cross.tareLb - whole.tareLb).toBeCloseTo(areaFt2 * 0.12, 10);
+    expect(cross.costMinor - whole.costMinor).toBeCloseTo(areaFt2 * 1.1 * 14, 8);
+    expect(crossed(whole, 12, LINER)).toBeNull();
+  });
+
+  test('a cross leaves just the bedding wanted, to quarters, where the house has it and there is board', () => {
+    const house = { ...BEDDED_HOUSE, crosses: true };
+    const crosses = (heldIn: number, among = room, locks = {}) =>
+      shellsFor(box([12, 12, 12]), heldIn, 2, among, house, shellMaker(among), locks).map((shell) => [shell.crossIn, shell.insideIn[2]]);
+    expect(crosses(6.1)).toEqual([
+      [null, 12],
+      [1.75, 10.25],
+    ]);
+    expect(crosses(7.3)).toEqual([[null, 12]]);
+    expect(crosses(6.1, { boxes: [], linerBoard: null as unknown as typeof LINER })).toEqual([[null, 12]]);
+    expect(crosses(6.1, room, { crossIn: 0 })).toEqual([[null, 12]]);
+    expect(crosses(6.1, room, { crossIn: 1 })).toEqual([[1, 11]]);
+  });
+
+  // common practice, no source: a cross saves fill where the box is wide and too deep; its board and minutes count too
+  test('the search takes a cross where board is cheaper than the fill it saves, and the nest holds what it says', () => {
+    const deep = { boxes: [box([18, 14, 20])] };
+    const facts = { lengthIn: 6, widthIn: 6, heightIn: 6, weightLb: 3 };
+    const best = (house: Partial<typeof BEDDED_HOUSE>) => {
+      const asked = request(facts, { stock: deep, house });
+      const result = finish(planParcel(asked));
+      if (result.kind === 'noPlan') throw new Error(result.reasons.join());
+      const document = writePlanDocument(result.recommended, asked.house);
+      expect(verifyPlan(document, asked)).toEqual([]);
+      return document;
+    };
+    const plain = best({});
+    const withCross = best({ crosses: true });
+    expect(plain.box.crossIn).toBeUndefined();
+    expect(withCross.box.crossIn).toBeGreaterThanOrEqual(4);
+    expect(withCross.expectedMinor).toBeLessThan(plain.expectedMinor);
+    const ft3 = (plan: typeof plain) => plan.fills.reduce((sum, fill) => sum + fill.boughtFt3, 0);
+    expect(ft3(withCross)).toBeLessThan(ft3(plain));
   });
 
   test('each way of packing has its name', () => {

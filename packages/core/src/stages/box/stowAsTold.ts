@@ -3,7 +3,7 @@ import type { Grid } from '../../engineering/stowage/Block.ts';
 import { rowOf, standsAll, type Stand } from '../../engineering/stowage/Stand.ts';
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
 import { gapsAround } from './gapsAround.ts';
-import { boarded, cutDown, envelopeRound, isEnvelope, lined, wholeShell } from './makeShell.ts';
+import { boarded, celled, crossed, cutDown, envelopeRound, isEnvelope, lined, wholeShell } from './makeShell.ts';
 import { blockOf, gridIn, innerBox, stow, waysToStand } from './stowInBox.ts';
 import type { Wraps } from '../wrap/WrappedItem.ts';
 import type { Shell, StowedBox } from './StowedBox.ts';
@@ -24,9 +24,13 @@ export interface Told extends LiesAsTold {
   readonly inner: BoxStock | null;
   readonly box: BoxStock;
   readonly newDepthIn: number | null;
+  /** Height of a cross under the lid. */
+  readonly crossIn?: number;
   readonly liner: boolean;
   readonly baseGapIn: number | null;
   readonly board: boolean;
+  /** Cells between bundles that are alike, where there are several. */
+  readonly cells?: boolean;
   /** What liners and boards are cut from. */
   readonly sheet: SheetBoard | null;
 }
@@ -42,11 +46,12 @@ export function stowAsTold(wraps: Wraps, told: Told): StowedBox | null {
     const wrapped = wraps[at]!;
     return { orientation, grid: gridIn(grid, wrapped, orient(wrapped.bundleIn, orientation), insideIn) };
   });
-  const block = blockOf(wraps, { lies, stand: standAsTold(wraps, told) });
+  const block = blockOf(wraps, { lies, stand: standAsTold(wraps, told) }, told.cells ? told.sheet : null);
   const inner = told.inner && innerBox(told.inner, gapsAround(block.blockIn, told.inner.insideIn));
   const heldIn = inner ? inner.outsideIn : block.blockIn;
-  const shell = shellAsTold(told, heldIn[2]);
-  if (!shell) return null;
+  const bare = shellAsTold(told, heldIn[2]);
+  if (!bare) return null;
+  const shell = celled(bare, block);
   const stowed = stow({ ...block, inner, heldIn }, shell);
   const { bottom, top } = stowed.gaps;
   return {
@@ -64,11 +69,13 @@ function standAsTold(wraps: Wraps, { stand, orientation, grid, others }: Told): 
   return closest?.stand ?? rowOf(wraps.length);
 }
 
-function shellAsTold({ box, newDepthIn, liner, board, sheet }: Told, heldIn: number): Shell | null {
+function shellAsTold({ box, newDepthIn, crossIn, liner, board, sheet }: Told, heldIn: number): Shell | null {
   if (isEnvelope(box)) return envelopeRound(box, Math.min(heldIn, box.insideIn[2]));
   // a depth the box does not have leaves it whole
   const shell =
     newDepthIn === null || !(newDepthIn > 0 && newDepthIn < box.insideIn[2]) ? wholeShell(box) : cutDown(wholeShell(box), newDepthIn);
   const walled = liner && sheet ? lined(shell, sheet) : shell;
-  return walled && board && sheet ? boarded(walled, sheet) : walled;
+  // a cross higher than the box takes nothing up
+  const ready = walled && crossIn && sheet ? (crossed(walled, crossIn, sheet) ?? walled) : walled;
+  return ready && board && sheet ? boarded(ready, sheet) : ready;
 }

@@ -4,12 +4,14 @@ import { blockSizeIn, emptyCellsIn3, gridsFor, layoutOf, type Grid } from '../..
 import { ALONE, restingOf } from '../../engineering/stowage/resting.ts';
 import { standIn, standsAll, type Stand } from '../../engineering/stowage/Stand.ts';
 import { standsFor } from '../../engineering/stowage/standsFor.ts';
-import type { BoxStock } from '../../engineering/materials/stock.ts';
+import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
+import type { InspectedPiece } from '../item/InspectedPiece.ts';
 import type { WrappedItem, Wraps } from '../wrap/WrappedItem.ts';
 import { isUsable, usableBoxes, type BoxLocks, type BoxRoom } from './BoxChoices.ts';
 import { gapsAround, gapsAroundInner, leastGap } from './gapsAround.ts';
-import { boarded, builtOutsideIn, envelopeRound, hasBoard, isEnvelope, wholeShell } from './makeShell.ts';
+import { boarded, builtOutsideIn, celled, envelopeRound, hasBoard, isEnvelope, wholeShell } from './makeShell.ts';
+import { cellsPart } from './madeParts.ts';
 import { shellMaker, shellsFor, type ShellMaker } from './shellsFor.ts';
 import { ownBoxOf } from './ownBox.ts';
 import type { Block, Gaps, InnerBox, LyingBundle, Shell, StowedBox } from './StowedBox.ts';
@@ -36,11 +38,22 @@ export interface Lies {
 }
 
 /** The bundles bare, in each way of lying that differs in outline or in how they stand. */
-export const heldBare = (wraps: Wraps, locks: BoxLocks = {}, ways: readonly Way[] = waysToStand(wraps, locks)): Held[] =>
-  ways.map((way) => {
-    const block = blockOf(wraps, way);
-    return { ...block, inner: null, heldIn: block.blockIn };
-  });
+export const heldBare = (
+  wraps: Wraps,
+  locks: BoxLocks = {},
+  ways: readonly Way[] = waysToStand(wraps, locks),
+  cellsOf: readonly (SheetBoard | null)[] = NO_CELLS,
+): Held[] =>
+  ways.flatMap((way) =>
+    (haveCells(wraps) ? cellsOf : NO_CELLS).map((sheet) => {
+      const block = blockOf(wraps, way, sheet);
+      return { ...block, inner: null, heldIn: block.blockIn };
+    }),
+  );
+const NO_CELLS = [null];
+
+/** Cells part what is alike: several of one piece, and nothing else. */
+export const haveCells = (wraps: Wraps): boolean => wraps.length === 1 && countOf(wraps[0]) > 1;
 
 /** Ways in which bundles may stand; every wrap of a few stands as the thinnest and the thickest of them do. */
 export function waysToStand(wraps: Wraps, locks: BoxLocks = {}): Way[] {
@@ -90,18 +103,24 @@ const waysToLie = (wrapped: WrappedItem, locks: Pick<BoxLocks, 'orientation' | '
     gridsOf(wrapped, orient(wrapped.bundleIn, orientation), locks).map((grid) => ({ orientation, grid })),
   );
 
-/** Bundles as they stand together. */
-export function blockOf(wraps: Wraps, { lies, stand }: Way): Block {
+/**
+ * Bundles as they stand together.
+ *
+ * @param sheet what cells between bundles that are alike are cut from; null where there are none
+ */
+export function blockOf(wraps: Wraps, { lies, stand }: Way, sheet: SheetBoard | null = null): Block {
   const lying = wraps.map((wrapped, at): Omit<LyingBundle, 'atIn'> => {
     const { orientation, grid } = lies[at]!;
     const bundleIn = orient(wrapped.bundleIn, orientation);
     const layout = layoutOf(grid, countOf(wrapped));
-    return { wrapped, orientation, bundleIn, layout, sizeIn: blockSizeIn(layout, bundleIn) };
+    const wallIn = sheet && layout.count > 1 ? sheet.board.caliperIn : 0;
+    return { wrapped, orientation, bundleIn, layout, wallIn, sizeIn: blockSizeIn(layout, bundleIn, wallIn) };
   });
   const [first] = lying as [Omit<LyingBundle, 'atIn'>];
   if (lying.length === 1) {
     const emptyIn3 = emptyCellsIn3(first.layout, first.bundleIn);
-    return { bundles: [{ ...first, atIn: NEAR }], stand: 0, resting: ALONE, blockIn: first.sizeIn, emptyIn3 };
+    const cells = sheet && haveCells(wraps) ? cellsPart(first.layout, first.bundleIn, sheet) : null;
+    return { bundles: [{ ...first, atIn: NEAR }], stand: 0, resting: ALONE, cells, blockIn: first.sizeIn, emptyIn3 };
   }
   const { sizeIn: blockIn, at } = standIn(
     stand,
@@ -113,6 +132,7 @@ export function blockOf(wraps: Wraps, { lies, stand }: Way): Block {
     bundles,
     stand,
     resting: restingOf(bundles, blockIn),
+    cells: null,
     blockIn,
     emptyIn3: Math.max(0, blockIn[0] * blockIn[1] * blockIn[2] - takenIn3),
   };
@@ -124,6 +144,9 @@ export const countOf = ({ piece }: Pick<WrappedItem, 'piece'>): number => piece.
 
 /** How many bundles there are in all. */
 export const countOfAll = ({ bundles }: Pick<Block, 'bundles'>): number => bundles.reduce((sum, { layout }) => sum + layout.count, 0);
+
+/** The piece of each bundle, or the one that stands for its like. */
+export const piecesIn = ({ bundles }: Pick<Block, 'bundles'>): InspectedPiece[] => bundles.map(({ wrapped }) => wrapped.piece);
 
 /** A figure of each bundle, over all of them, those that are alike counted each. */
 export const overAll = ({ bundles }: Pick<Block, 'bundles'>, of: (wrapped: WrappedItem) => number): number =>
@@ -242,12 +265,14 @@ export function shellsRound(held: Held, room: BoxRoom, house: House, locks: BoxL
     // a carrier’s own box goes by its own services and stands in no other’s way
     if (shells.length > 0 && box.container === null) taken++;
     const { linerBoard } = room;
-    return linerBoard && sinksDeep(held) ? [...shells, ...shells.map((shell) => boarded(shell, linerBoard))] : shells;
+    const ready = shells.map((shell) => celled(shell, held));
+    return linerBoard && sinksDeep(held) ? [...ready, ...ready.map((shell) => boarded(shell, linerBoard))] : ready;
   });
 }
 
 /** An envelope takes a flat bundle lying on its face, no thicker than it opens. */
-function envelopesRound({ bundles, inner, heldIn }: Held, box: BoxStock): Shell[] {
+function envelopesRound({ bundles, inner, heldIn, cells }: Held, box: BoxStock): Shell[] {
+  if (cells) return [];
   const flat = bundles.every(({ wrapped }) => wrapped.piece.archetype.flat) && inner === null && heldIn[2] === Math.min(...heldIn);
   const fits = heldIn.every((side, axis) => side <= box.insideIn[axis]! + 1e-9);
   return flat && fits ? [envelopeRound(box, heldIn[2])] : [];

@@ -1,4 +1,5 @@
 import type { FillStock } from '../../engineering/materials/stock.ts';
+import type { ByPlace } from './fillPlaces.ts';
 import type { Gaps, StowedBox } from '../box/StowedBox.ts';
 
 /** Volume and count of one fill, by place. */
@@ -11,6 +12,8 @@ export interface FillAmount {
   /** All of it, with the overfill. */
   readonly boughtFt3: number;
   readonly units: number;
+  /** Its places, where they have not all the same fill: how much of its room lies in each; left out where they have. */
+  readonly places?: ByPlace<number>;
 }
 
 /** A face as the ground meets it on the way: what lies between, and how far apart the faces are. */
@@ -21,6 +24,8 @@ export interface FilledBox {
   readonly stowed: StowedBox;
   /** Null in an envelope, which has no void. */
   readonly fill: FillStock | null;
+  /** What places of the outer box have instead. */
+  readonly fillApart: ByPlace<FillStock>;
   readonly innerFill: FillStock | null;
   readonly amounts: readonly FillAmount[];
   /** Gaps as they are once the lid is pressed down and the fill has settled and moved. */

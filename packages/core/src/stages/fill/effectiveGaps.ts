@@ -44,20 +44,26 @@ export interface GapLoad {
  *
  * Source: judgement; that dense pieces sink is common practice, no source.
  */
-export function effectiveGaps(gaps: Gaps, load: GapLoad, { settleShare, sinks, deflates }: GapMaterial): Gaps {
+export function effectiveGaps(gaps: Gaps, load: GapLoad, fill: GapMaterial | ((face: keyof Gaps) => GapMaterial)): Gaps {
+  const of = typeof fill === 'function' ? fill : () => fill;
+  const [base, over] = [of('bottom'), of('top')];
   const stressPsi = load.weightLb / load.baseAreaIn2;
-  const full = deflates ? Math.max(0, 1 - EMPTY.share * (1 + (stressPsi / EMPTY.doublesAtPsi) ** 2)) : 1;
-  const settledDeep = settleShare * (gaps.bottom + gaps.top);
+  const fullOf = ({ deflates }: GapMaterial) => (deflates ? Math.max(0, 1 - EMPTY.share * (1 + (stressPsi / EMPTY.doublesAtPsi) ** 2)) : 1);
+  // one fill throughout is asked for very often, and answers once
+  const all = typeof fill === 'function' ? null : fullOf(fill);
+  const full = (material: GapMaterial) => all ?? fullOf(material);
+  const settledDeep =
+    base === over ? base.settleShare * (gaps.bottom + gaps.top) : base.settleShare * gaps.bottom + over.settleShare * gaps.top;
   const top = gaps.top - Math.max(0, settledDeep - load.overfillShare * load.insideDepthIn);
-  const baseShare = sinks && !load.onBoard ? Math.min(1, Math.max(LEAST_BASE_SHARE, 1 - (stressPsi / load.sinkingPsi) ** 2)) : 1;
-  const side = (gapIn: number) => Math.max(0, gapIn * (1 - SIDES_SETTLE * settleShare) * full);
+  const baseShare = base.sinks && !load.onBoard ? Math.min(1, Math.max(LEAST_BASE_SHARE, 1 - (stressPsi / load.sinkingPsi) ** 2)) : 1;
+  const side = (gapIn: number, material: GapMaterial) => Math.max(0, gapIn * (1 - SIDES_SETTLE * material.settleShare) * full(material));
   return {
-    bottom: Math.max(0, gaps.bottom * baseShare * full),
-    top: Math.max(0, top * full),
-    front: side(gaps.front),
-    back: side(gaps.back),
-    left: side(gaps.left),
-    right: side(gaps.right),
+    bottom: Math.max(0, gaps.bottom * baseShare * full(base)),
+    top: Math.max(0, top * full(over)),
+    front: side(gaps.front, of('front')),
+    back: side(gaps.back, of('back')),
+    left: side(gaps.left, of('left')),
+    right: side(gaps.right, of('right')),
   };
 }
 

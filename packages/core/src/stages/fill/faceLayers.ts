@@ -9,6 +9,7 @@ import type { FillStock } from '../../engineering/materials/stock.ts';
 import { loadsOf } from '../../engineering/stowage/resting.ts';
 import type { Block, Gaps, LyingBundle } from '../box/StowedBox.ts';
 import type { FilledBox, Struck } from './FilledBox.ts';
+import { fillAt } from './fillPlaces.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
 
 /** Which two box axes span each face, and which one crosses it. */
@@ -191,7 +192,10 @@ export function faceLayers(
   }
   if (filled.stowed.shell.box.style === 'padded') layers.push(...carrying(carried, [padding(outside)]));
   if (!filled.fill) return layers;
-  return [...layers, ...carrying(carried, [gapLayer(outside, gaps[face] + (inner ? 0 : emptyIn), filled.fill)])];
+  return [
+    ...layers,
+    ...carrying(carried, [gapLayer(outside, gaps[face] + (inner ? 0 : emptyIn), fillAt(filled.fill, filled.fillApart, face))]),
+  ];
 }
 
 /** Room before a bundle within the outline of them all, inches: cells left empty, and what is smaller than its part. */

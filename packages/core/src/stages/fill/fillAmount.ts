@@ -3,10 +3,12 @@ import type { FillStock } from '../../engineering/materials/stock.ts';
 import { IN3_PER_FT3 } from '../../units/index.ts';
 import type { Gaps } from '../box/StowedBox.ts';
 import type { FillAmount } from './FilledBox.ts';
+import { FILL_PLACES, type ByPlace, type FillPlace } from './fillPlaces.ts';
+import { unitsOf } from './handAmounts.ts';
 
 /**
  * Fill for the room between what is held and a box: base under all of it, top over all of it, sides
- * between. In what the packer counts, rounded up to halves.
+ * between. In what the packer counts, rounded up to what a hand takes.
  *
  * @param heldIn outside of the bundle or inner box
  * @param overfillShare fill above the rim as a share of the inside depth
@@ -38,8 +40,52 @@ export function fillAmount(
     sidesFt3: sides,
     topFt3: top,
     boughtFt3,
-    units: Math.ceil((boughtFt3 / stock.unitFt3) * 2 - 1e-9) / 2,
+    units: unitsOf(stock, boughtFt3),
   };
+}
+
+/**
+ * An amount of a fill divided among the fills its places have: one amount for each, its places' shares of the whole in it.
+ *
+ * @param gaps between what is held and the box
+ */
+export function dividedAmounts(
+  { where, baseFt3, sidesFt3, topFt3, boughtFt3, stock }: FillAmount,
+  apart: ByPlace<FillStock>,
+  heldIn: Triple,
+  insideIn: Triple,
+  gaps: Gaps,
+): FillAmount[] {
+  // front and back run the whole length of the box, left and right between them
+  const alongFt3 = insideIn[0] * Math.max(0, gaps.front + gaps.back);
+  const acrossFt3 = heldIn[1] * Math.max(0, gaps.left + gaps.right);
+  const shareAlong = alongFt3 + acrossFt3 > 0 ? alongFt3 / (alongFt3 + acrossFt3) : 0;
+  const rooms: Readonly<Record<FillPlace, number>> = {
+    base: baseFt3,
+    frontBack: sidesFt3 * shareAlong,
+    leftRight: sidesFt3 * (1 - shareAlong),
+    top: topFt3,
+  };
+  const pressed = boughtFt3 / (baseFt3 + sidesFt3 + topFt3 || 1);
+  const fills = [...new Set(FILL_PLACES.map((place) => apart[place] ?? stock))];
+  return fills.flatMap((one) => {
+    const own = FILL_PLACES.filter((place) => (apart[place] ?? stock) === one && rooms[place] > 0);
+    const room = own.reduce((sum, place) => sum + rooms[place], 0);
+    if (room === 0) return [];
+    const of = (...places: FillPlace[]) => own.filter((place) => places.includes(place)).reduce((sum, place) => sum + rooms[place], 0);
+    return [
+      {
+        stock: one,
+        where,
+        baseFt3: of('base'),
+        sidesFt3: of('frontBack', 'leftRight'),
+        topFt3: of('top'),
+        boughtFt3: room * pressed,
+        units: unitsOf(one, room * pressed),
+        places: Object.fromEntries(own.map((place) => [place, rooms[place]])),
+      },
+    ];
+  });
 }
 
 /** Amounts with so much taken away, from the first as far as it goes, then from the next. */

@@ -1,11 +1,13 @@
 import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts';
+import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
-import type { Block, Gaps, StowedBox } from '../box/StowedBox.ts';
+import type { Block, Gaps, InnerBox, StowedBox } from '../box/StowedBox.ts';
 import { overAll } from '../box/stowInBox.ts';
 import { driftChance, effectiveGaps, sinkingPsiOf, standsInBox } from './effectiveGaps.ts';
-import { fillAmount } from './fillAmount.ts';
-import type { FilledBox } from './FilledBox.ts';
+import { dividedAmounts, fillAmount } from './fillAmount.ts';
+import { FILL_PLACES, fillAt, type ByPlace } from './fillPlaces.ts';
+import type { FillAmount, FilledBox } from './FilledBox.ts';
 
 /** All bundles with their guards, before any box. */
 export const bundleLb = (block: Pick<Block, 'bundles'>): number =>
@@ -15,6 +17,29 @@ export const bundleLb = (block: Pick<Block, 'bundles'>): number =>
 export const alongIn3 = ({ bundles }: Pick<Block, 'bundles'>): number =>
   bundles.reduce((sum, { wrapped }) => sum + wrapped.piece.along.roomIn3, 0);
 
+type Holding = Pick<Block, 'bundles' | 'emptyIn3'> & { readonly inner: unknown };
+
+/** What goes between what is held and its shell. */
+export const outerFill = (
+  fill: FillStock,
+  held: Holding,
+  heldIn: Triple,
+  insideIn: Triple,
+  gaps: Gaps,
+  { overfillShare }: Pick<House, 'overfillShare'>,
+  extraShare = 0,
+): FillAmount =>
+  fillAmount(fill, 'outer', heldIn, insideIn, gaps, overfillShare, extraShare, held.inner ? 0 : held.emptyIn3, alongIn3(held));
+
+const ONE_FILL: ByPlace<FillStock> = {};
+
+/** What goes between the bundles and their inner box. */
+export const innerFillOf = (
+  fill: FillStock,
+  { blockIn, emptyIn3 }: Pick<Block, 'blockIn' | 'emptyIn3'>,
+  { box, gaps }: Pick<InnerBox, 'box' | 'gaps'>,
+): FillAmount => fillAmount(fill, 'inner', blockIn, box.insideIn, gaps, 0, 0, emptyIn3);
+
 /**
  * Fills the voids of a stowed box: how much of which fill goes where, and what of it still lies between
  * piece and ground after the way.
@@ -22,16 +47,24 @@ export const alongIn3 = ({ bundles }: Pick<Block, 'bundles'>): number =>
  * @param fill null in an envelope
  * @param extraShare outer fill pressed in beyond that, as a share of it
  * @param innerFill for the room inside an inner box; ignored without one
+ * @param fillApart what places of the outer box have instead of `fill`
  */
-export function fillVoids(stowed: StowedBox, fill: FillStock | null, innerFill: FillStock | null, house: House, extraShare = 0): FilledBox {
+export function fillVoids(
+  stowed: StowedBox,
+  fill: FillStock | null,
+  innerFill: FillStock | null,
+  house: House,
+  extraShare = 0,
+  fillApart: ByPlace<FillStock> = ONE_FILL,
+): FilledBox {
   const { inner, shell } = stowed;
   const heldIn = inner ? inner.outsideIn : stowed.blockIn;
-  const { emptyIn3 } = stowed;
-  const outer =
-    fill &&
-    fillAmount(fill, 'outer', heldIn, shell.insideIn, stowed.gaps, house.overfillShare, extraShare, inner ? 0 : emptyIn3, alongIn3(stowed));
-  const within = inner && innerFill ? fillAmount(innerFill, 'inner', stowed.blockIn, inner.box.insideIn, inner.gaps, 0, 0, emptyIn3) : null;
-  const amounts = [...(within ? [within] : []), ...(outer ? [outer] : [])];
+  const outer = fill && outerFill(fill, stowed, heldIn, shell.insideIn, stowed.gaps, house, extraShare);
+  const within = inner && innerFill ? innerFillOf(innerFill, stowed, inner) : null;
+  const isMixed = fill !== null && FILL_PLACES.some((place) => fillApart[place] && fillApart[place] !== fill);
+  const outers = outer ? (isMixed ? dividedAmounts(outer, fillApart, heldIn, shell.insideIn, stowed.gaps) : [outer]) : [];
+  const amounts = [...(within ? [within] : []), ...outers];
+  const materialAt = (face: keyof Gaps) => CUSHION_MATERIALS[fillAt(fill!, fillApart, face).cushion];
   const ownLb = bundleLb(stowed);
   const heldLb = ownLb + (inner ? inner.tareLb : 0) + (within ? within.boughtFt3 * within.stock.lbPerFt3 : 0);
   const gaps = fill
@@ -45,7 +78,7 @@ export function fillVoids(stowed: StowedBox, fill: FillStock | null, innerFill: 
           onBoard: stowed.board,
           sinkingPsi: sinkingPsiOf(stowed),
         },
-        CUSHION_MATERIALS[fill.cushion],
+        isMixed ? materialAt : CUSHION_MATERIALS[fill.cushion],
       )
     : stowed.gaps;
   const innerGaps: Gaps | null =
@@ -66,11 +99,13 @@ export function fillVoids(stowed: StowedBox, fill: FillStock | null, innerFill: 
   return {
     stowed,
     fill,
+    fillApart: isMixed ? fillApart : ONE_FILL,
     innerFill: within ? innerFill : null,
     amounts,
     effectiveGaps: gaps,
     filledToRim: fill !== null,
-    driftChance: fill ? driftChance(CUSHION_MATERIALS[fill.cushion], standsInBox(stowed)) : 0,
+    // what it stands on is what it drifts into
+    driftChance: fill ? driftChance(materialAt('bottom'), standsInBox(stowed)) : 0,
     effectiveInnerGaps: innerGaps,
     weightLb: amounts.reduce((sum, amount) => sum + amount.boughtFt3 * amount.stock.lbPerFt3, 0),
     costMinor: amounts.reduce((sum, amount) => sum + amount.boughtFt3 * amount.stock.minorPerFt3, 0),

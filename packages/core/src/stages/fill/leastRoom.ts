@@ -26,10 +26,22 @@ function narrowestLoose(gaps: Gaps, tightIn: number): keyof Gaps | null {
  *
  * @param coverIn thickness of the wraps; 0 for an inner box
  */
-export function emptyGap(gaps: Gaps, fill: Pick<FillStock, 'cushion'>, coverIn: number): { face: keyof Gaps; gapIn: number } | null {
-  const face = narrowestLoose(gaps, tightGapIn(coverIn));
-  return face !== null && gaps[face] < leastRoomIn(fill) - 1e-9 ? { face, gapIn: gaps[face] } : null;
+export function emptyGap(
+  gaps: Gaps,
+  fill: Room | ((face: keyof Gaps) => Room),
+  coverIn: number,
+): { face: keyof Gaps; gapIn: number } | null {
+  const tightIn = tightGapIn(coverIn);
+  if (typeof fill !== 'function') {
+    const face = narrowestLoose(gaps, tightIn);
+    return face !== null && gaps[face] < leastRoomIn(fill) - 1e-9 ? { face, gapIn: gaps[face] } : null;
+  }
+  // where places have fills of their own, a wider gap may be the one that holds nothing
+  const empty = FACES_OF.filter((face) => gaps[face] > tightIn + 1e-9 && gaps[face] < leastRoomIn(fill(face)) - 1e-9);
+  const face = empty.reduce<keyof Gaps | null>((least, one) => (least === null || gaps[one] < gaps[least] ? one : least), null);
+  return face && { face, gapIn: gaps[face] };
 }
+type Room = Pick<FillStock, 'cushion'>;
 
 /** What lies flat enough to be pushed into a tight gap: a sheet of paper, a fold of bubble; inches. */
 const THIN_IN = 0.25;

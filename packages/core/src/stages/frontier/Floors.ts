@@ -46,18 +46,8 @@ export interface PlanFloors {
   stowed(packed: Packed, open: OpenShell, rulesOut: (floor: Floor) => boolean): Stowed | 'beaten' | null;
   /** The shell filled; null where its board is not certified for the weight. */
   filled(stowed: Stowed, fill: FillStock | null): Filled | null;
-  /** Floor of every carriage, shock coarsely. */
-  coarse(filled: Filled): Floor;
-  /** The same with shock finely: of every carriage, then of one after the other. */
-  fine(filled: Filled): FineFloors;
-}
-
-/** Floors of one filled shell, shock finely. */
-export interface FineFloors {
-  /** Of whatever carriage. */
-  readonly any: Floor;
-  /** Of a carriage by its place in the space, as it would go with the easiest of all ways. */
-  easily(carriage: number): Floor;
-  /** Of a carriage by its place in the space, by its own way. */
-  own(carriage: number): Floor;
+  /** Floor of every carriage that is not ruled out, shock coarsely; null where all are. */
+  coarse(filled: Filled, rulesOut: (floor: Floor) => boolean): Floor | null;
+  /** The floor of each carriage by its place in the space, shock finely; null where all are ruled out. */
+  fine(filled: Filled, rulesOut: (floor: Floor) => boolean): ((carriage: number) => Floor) | null;
 }

@@ -2,6 +2,7 @@ import type { Orientation } from '../../engineering/geometry/orientations.ts';
 import type { Grid } from '../../engineering/stowage/Block.ts';
 import type { Stand } from '../../engineering/stowage/Stand.ts';
 import type { Minor } from '../../units/index.ts';
+import type { ByPlace } from '../fill/fillPlaces.ts';
 import type { Cause } from './causes.ts';
 import type { RatedParcel } from '../rate/RatedParcel.ts';
 import type { Added } from '../item/addedTo.ts';
@@ -25,16 +26,22 @@ export interface PlanChoice extends BundleChoice {
   readonly box: string;
   /** The depth the outer box is cut down to; null for whole. */
   readonly newDepthIn: number | null;
+  /** Height of a cross that takes up spare depth under the lid; 0 or left out for none. */
+  readonly crossIn?: number;
   /** A second wall inside the outer box. */
   readonly liner: boolean;
   /** Null in an envelope, which has no void. */
   readonly fill: string | null;
+  /** What places of the box have instead, by key; left out where all have the same. */
+  readonly fillApart?: ByPlace<string>;
   /** Bedding under the bundle where somebody set it by hand; null for the middle. */
   readonly baseGapIn: number | null;
   /** Fill pressed in beyond what was reckoned, as a share of it; left out for none. It costs and weighs, and no cushion figure moves. */
   readonly extraFill?: number;
   /** A board under the bundle, on which it does not sink into loose fill. */
   readonly board: boolean;
+  /** Cells of board between bundles that are alike; left out where they stand against one another. */
+  readonly cells?: boolean;
   readonly service: string;
   readonly coverAdded: boolean;
   readonly signature: boolean;

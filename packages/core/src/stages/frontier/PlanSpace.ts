@@ -1,9 +1,11 @@
 import type { FillStock, Stockroom } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
-import type { BoxLocks, BoxRoom } from '../box/BoxChoices.ts';
+import { cellChoices, type BoxLocks, type BoxRoom } from '../box/BoxChoices.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import { gapsIn, heldBare, heldInBoxes, shellsRound, type Held, type waysToStand } from '../box/stowInBox.ts';
+import { worthOfAll } from '../item/worthOfAll.ts';
 import type { Wraps } from '../wrap/WrappedItem.ts';
+import { innerFillOf, outerFill } from '../fill/fillVoids.ts';
 import { fillsByRoom } from '../fill/leastRoom.ts';
 import { packingWay, type PackingWay } from '../box/packingWay.ts';
 import { shellMaker } from '../box/shellsFor.ts';
@@ -24,9 +26,11 @@ export interface PlanSpace {
   readonly carriages: readonly Carriage[];
   readonly tapes: Pick<Stockroom, 'outerTape'>;
   readonly house: House;
-  readonly locks: BoxLocks;
+  readonly locks: BoxLocks & { readonly fill?: string | null };
   /** One way of packing alone; null for all. */
   readonly way: PackingWay | null;
+  /** What is free for this parcel, where more than that is not to be taken; null where nobody counts. */
+  readonly free: Stockroom | null;
 }
 
 /** Every bundle as it may lie, bare ones first, then each in every inner box that takes it. */
@@ -50,7 +54,7 @@ export const looksAtBoxed = ({ pieces, house, locks, way }: PlanSpace, isBelowCe
   pieces.some(({ facts }) => facts.ownBoxIn !== null) ||
   isWorthABox(
     pieces.some(({ facts }) => facts.irreplaceable),
-    pieces.reduce((sum, { replacementMinor }) => sum + replacementMinor, 0),
+    worthOfAll(pieces),
     house,
   );
 
@@ -59,8 +63,10 @@ export const isWorthABox = (irreplaceable: boolean, worthMinor: Minor, house: Pi
   irreplaceable || worthMinor >= house.boxInBoxFromMinor;
 
 /** Every bundle as it may lie without an inner box. */
-export function* everyBare({ wraps, ways, house, locks }: PlanSpace): Generator<Held> {
-  if (!locks.inner && !house.floats) for (const each of wraps) yield* heldBare(each, locks, ways ?? undefined);
+export function* everyBare({ wraps, ways, house, locks, room }: PlanSpace): Generator<Held> {
+  if (locks.inner || house.floats) return;
+  const cells = cellChoices(house, room, locks);
+  for (const each of wraps) yield* heldBare(each, locks, ways ?? undefined, cells);
 }
 
 /** Every bundle as it may lie, in every inner box that takes it. */
@@ -73,8 +79,10 @@ export function* everyBoxed({ wraps, ways, room, house, locks }: PlanSpace): Gen
  * The shells round something held. What fits round an inner box does not depend on what is in it, so that
  * is worked out once for each.
  */
-export function shellFinder({ room, house, locks, way }: PlanSpace): (held: Held) => readonly Shell[] {
-  const wanted = (held: Held, shells: Shell[]) => (way === null ? shells : shells.filter((shell) => packingWay(shell, held.inner) === way));
+export function shellFinder({ room, house, locks, way, free }: PlanSpace): (held: Held) => readonly Shell[] {
+  const boardFt2 = free && !PINS_BOARD.some((lock) => locks[lock]) ? Math.max(0, free.linerBoard?.onHandFt2 ?? 0) : Infinity;
+  const wanted = (held: Held, shells: Shell[]) =>
+    shells.filter((shell) => (way === null || packingWay(shell, held.inner) === way) && boardTaken(held, shell) <= boardFt2 + 1e-9);
   const roundInner = new Map<string, readonly Shell[]>();
   const make = shellMaker(room);
   return (held) => {
@@ -87,6 +95,13 @@ export function shellFinder({ room, house, locks, way }: PlanSpace): (held: Held
   };
 }
 
+/** Whoever pins what is made of board wants it. */
+const PINS_BOARD = ['liner', 'cells', 'crossIn'] as const;
+
+/** Sheet board that goes into a shell, square feet. */
+const boardTaken = ({ cells }: Held, { made }: Shell): number =>
+  [...made, ...(cells ? [cells] : [])].reduce((sum, { takenFt2 }) => sum + takenFt2, 0);
+
 /** What may fill the rooms of a space, box after box. */
 export interface FillFinder {
   /** Between what is held and a shell, with the gaps known: nothing in an envelope, else whatever goes into them. */
@@ -95,13 +110,27 @@ export interface FillFinder {
   inner(held: Held): readonly (FillStock | null)[];
 }
 
-export function fillFinder({ fills, innerFills }: Pick<PlanSpace, 'fills' | 'innerFills'>): FillFinder {
+export function fillFinder({ fills, innerFills, house, locks, free }: PlanSpace): FillFinder {
   const outer = fillsByRoom(fills);
   const inner = fillsByRoom(innerFills);
+  const enough = (pinned: unknown) =>
+    free && pinned === undefined ? (fill: FillStock, wantedFt3: number) => wantedFt3 <= fill.onHandFt3 + 1e-9 : null;
+  const [enoughOuter, enoughInner] = [enough(locks.fill), enough(locks.innerFill)];
   return {
-    outer: (held, shell, gaps = gapsIn(held, shell)) =>
-      isEnvelope(shell.box) ? NO_FILL : outer(gaps, held.inner ? 0 : leastCoverIn(held)),
-    inner: (held) => (held.inner ? inner(held.inner.gaps, leastCoverIn(held)) : NO_FILL),
+    outer: (held, shell, gaps = gapsIn(held, shell)) => {
+      if (isEnvelope(shell.box)) return NO_FILL;
+      const found = outer(gaps, held.inner ? 0 : leastCoverIn(held));
+      if (!enoughOuter || found.length === 0) return found;
+      const { boughtFt3 } = outerFill(found[0]!, held, held.heldIn, shell.insideIn, gaps, house);
+      return found.every((fill) => enoughOuter(fill, boughtFt3)) ? found : found.filter((fill) => enoughOuter(fill, boughtFt3));
+    },
+    inner: (held) => {
+      if (!held.inner) return NO_FILL;
+      const found = inner(held.inner.gaps, leastCoverIn(held));
+      if (!enoughInner || found.length === 0) return found;
+      const { boughtFt3 } = innerFillOf(found[0]!, held, held.inner);
+      return found.filter((fill) => enoughInner(fill, boughtFt3));
+    },
   };
 }
 const NO_FILL = [null] as const;

@@ -27,6 +27,11 @@ export interface Least {
   readonly expectedMinor: number;
 }
 
+/** A search under way: how far it has come, and what it would answer if it ended here. */
+export interface TraceProgress extends SearchProgress {
+  readonly found: () => Traced;
+}
+
 /** What a search has kept so far. */
 export interface Trace {
   considered: number;
@@ -37,8 +42,8 @@ export interface Trace {
   isBelowCeiling(): boolean;
   /** True when no plan with these floors can be on the frontier or be recommended. */
   readonly rulesOut: (floor: Least) => boolean;
-  progress(): SearchProgress;
-  found(): Traced;
+  progress(): TraceProgress;
+  readonly found: () => Traced;
 }
 
 /**
@@ -71,13 +76,15 @@ export function startTrace(house: House, ceiling: number): Trace {
       even = even.filter((one) => one.expectedMinor <= mostMinor);
     },
     isBelowCeiling: () => even.length > 0,
+    // kept chances are steps: one is no higher than the step of a chance where it is no higher than that chance itself
     rulesOut: ({ costMinor, chance, expectedMinor }) =>
-      (chance > ceiling || expectedMinor > mostMinor) && frontier.beats(costMinor, alikeChance(chance)),
-    progress: () => ({ considered: trace.considered, evaluated: trace.evaluated }),
+      (chance > ceiling || expectedMinor > mostMinor) && frontier.beats(costMinor, chance),
+    progress: () => ({ considered: trace.considered, evaluated: trace.evaluated, found: trace.found }),
     found() {
       const points = frontier.points().map((point) => point.of);
       return {
-        ...trace.progress(),
+        considered: trace.considered,
+        evaluated: trace.evaluated,
         frontier: points,
         best: recommend([...even, ...points], ceiling, house),
         met,

@@ -1,4 +1,4 @@
-import { overAll } from '../box/stowInBox.ts';
+import { overAll, piecesIn } from '../box/stowInBox.ts';
 import { worthOfAll } from '../item/worthOfAll.ts';
 import type { House } from '../../house/House.ts';
 import type { PriceLineKind, Quote } from '../../engineering/tariff/Quote.ts';
@@ -42,5 +42,5 @@ export const postageMinor = ({ lines, totalMinor }: Pick<Quote, 'lines' | 'total
  */
 export function lossMinor(rated: RatedParcel, house: House): number {
   const trouble = (house.troubleMinutes * house.labourMinorPerHour) / 60;
-  return worthOfAll(rated.weighed.filled.stowed) + postageMinor(rated.quote) + trouble;
+  return worthOfAll(piecesIn(rated.weighed.filled.stowed)) + postageMinor(rated.quote) + trouble;
 }

@@ -1,4 +1,5 @@
 import { compressionStrengthLbf } from '../../engineering/board/compressionStrength.ts';
+import { LINER_STRENGTH } from '../../engineering/boxshop/linerPanels.ts';
 import { normalCdf } from '../../engineering/numeric/normal.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
@@ -9,7 +10,6 @@ const LOAD = { spread: 0.6, p95Lbf: 175, fullPerimeterIn: 56 };
 /** Of what new dry board resists, so much is left on the way. */
 const ON_THE_WAY = 0.56;
 const PER_EARLIER_USE = 0.75;
-const LINER = 1.5;
 /** What the fill carries where it reaches the lid. */
 const FILL_PSI = 0.3;
 const P95_Z = 1.6448536269514722;
@@ -42,7 +42,7 @@ export function overloadChance(
     (LOAD.p95Lbf * carrierFactor * Math.min(1, Math.sqrt(perimeterIn / LOAD.fullPerimeterIn))) / Math.exp(P95_Z * LOAD.spread);
   const resistLbf =
     ON_THE_WAY *
-      (strengthLbf(box, outsideIn) * PER_EARLIER_USE ** box.earlierUses * (liner ? LINER : 1) +
+      (strengthLbf(box, outsideIn) * PER_EARLIER_USE ** box.earlierUses * (liner ? LINER_STRENGTH : 1) +
         (inner ? strengthLbf(inner.box, inner.outsideIn) : 0)) +
     (filledToRim ? FILL_PSI * insideIn[0] * insideIn[1] : 0);
   return normalCdf(-Math.log(resistLbf / medianLbf) / LOAD.spread);

@@ -1,33 +1,31 @@
 import type { Slices } from '../../engineering/journey/shockFloor.ts';
-import type { FillStock } from '../../engineering/materials/stock.ts';
 import type { PostageFloor } from '../../engineering/tariff/postageFloor.ts';
-import type { Gaps } from '../box/StowedBox.ts';
 import type { ShellFigures } from './searchFigures.ts';
-import { addGap, type ShockCeilings } from './shockCeilings.ts';
 
-/** A struck bundle has six faces, whether or not opposite ones are alike. */
-export const MOST_FACES = 6;
-
-/** Heights of all faces, and of the face below once more, worked out over and over. */
+/** Of one drop, slice by slice, worked out over and over: the chance that it breaks on the other faces, and on all. */
 export interface Scratch {
-  readonly heights: Float64Array;
-  readonly below: Float64Array;
-  /** Of one drop, slice by slice: on the other faces, and on all. */
   readonly others: Float64Array;
-  readonly still: Float64Array;
+  readonly all: Float64Array;
+  /** Where the heights of each face begin. */
+  readonly starts: Int32Array;
 }
+/** A struck bundle has six faces at most. */
+const MOST_FACES = 6;
 export const scratchFor = ({ ends }: Slices): Scratch => ({
-  heights: new Float64Array(MOST_FACES * ends.length),
-  below: new Float64Array(ends.length),
   others: new Float64Array(ends.length),
-  still: new Float64Array(ends.length),
+  all: new Float64Array(ends.length),
+  starts: new Int32Array(MOST_FACES),
 });
 
 /** Weights are told apart by so much when the least postage is sought, each taken as the lightest of its like. */
 const LIKE_LB = 1 / 32;
 
-/** The least any service asks, hardly below it. */
-export function leastPostage(): (figures: ShellFigures, weightLb: number) => number {
+/**
+ * The least that any of some services asks, hardly below it.
+ *
+ * @param services by their places
+ */
+export function leastPostage(services: ReadonlySet<number>): (figures: ShellFigures, weightLb: number) => number {
   const known = new Map<readonly PostageFloor[], Map<number, number>>();
   return ({ postage }, weightLb) => {
     let byWeight = known.get(postage);
@@ -36,17 +34,9 @@ export function leastPostage(): (figures: ShellFigures, weightLb: number) => num
     let minor = byWeight.get(like);
     if (minor === undefined) {
       minor = Infinity;
-      for (const of of postage) minor = Math.min(minor, of(like * LIKE_LB));
+      for (const service of services) minor = Math.min(minor, postage[service]!(like * LIKE_LB));
       byWeight.set(like, minor);
     }
     return minor;
   };
-}
-
-/** A bundle's heights with one fill in the gap round it, in a scratch as long as they are. */
-export function withGap(ceilings: ShockCeilings, gaps: Gaps, fill: FillStock | null, scratch: Float64Array): Float64Array {
-  const heights = scratch.subarray(0, ceilings.heights.length);
-  heights.set(ceilings.heights);
-  if (fill) addGap(ceilings, gaps, fill, heights);
-  return heights;
 }

@@ -6,7 +6,8 @@ import type { RatedParcel } from '../rate/RatedParcel.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import { countOfAll } from '../box/stowInBox.ts';
 import type { LyingBundle } from '../box/StowedBox.ts';
-import { worthOfAll } from '../item/worthOfAll.ts';
+import { piecesIn } from '../box/stowInBox.ts';
+import { worthOfAll, worthSharesOf } from '../item/worthOfAll.ts';
 import { costLines, lossMinor, minutesOf } from './costOf.ts';
 import {
   breakingChance,
@@ -19,7 +20,7 @@ import {
   type Cause,
   type Happening,
 } from './causes.ts';
-import { quietCauses, worthSharesOf, type Way } from './quietCauses.ts';
+import { quietCauses, type Way } from './quietCauses.ts';
 import type { BundleChoice, CostLine, PlanChoice, PlanOption } from './PlanOption.ts';
 import { shockJourney } from './shockJourney.ts';
 
@@ -33,7 +34,7 @@ export type Judge = (carried: Omit<RatedParcel, 'weighed'>, baseGapIn?: number |
 export function judgeParcel(weighed: WeighedParcel, house: House): Judge {
   const quiet = quietCauses(weighed, house);
   const { bundles } = weighed.filled.stowed;
-  const worthShares = worthSharesOf(weighed.filled.stowed);
+  const worthShares = worthSharesOf(piecesIn(weighed.filled.stowed));
   const journeys = bundles.map((_, at) => shockJourney(weighed.filled, at));
   const known = new Map<string, Happening>();
   const knownShock = new Map<string, Happening>();
@@ -120,7 +121,7 @@ function expectedLossMinor({ weighed }: RatedParcel, loss: Minor, causes: readon
     causes.map((cause) => ({ ...cause, shareLost: CAUSES[cause.key].shareLost })),
     kappa.value,
   );
-  const worth = worthOfAll(stowed);
+  const worth = worthOfAll(piecesIn(stowed));
   return worth * ofWorth + (loss - worth) * ofParcel;
 }
 
@@ -128,7 +129,7 @@ function expectedLossMinor({ weighed }: RatedParcel, loss: Minor, causes: readon
 const CHOSEN_AFTERWARDS: ReadonlySet<CostLine['key']> = new Set(['cover', 'signature']);
 
 function choiceOf({ weighed, quote, coverAdded, signature }: RatedParcel, baseGapIn: number | null): PlanChoice {
-  const { stowed, fill, innerFill } = weighed.filled;
+  const { stowed, fill, fillApart, innerFill } = weighed.filled;
   const [first, ...others] = stowed.bundles;
   return {
     ...bundleChoiceOf(first),
@@ -136,10 +137,15 @@ function choiceOf({ weighed, quote, coverAdded, signature }: RatedParcel, baseGa
     inner: stowed.inner && { box: stowed.inner.box.key, fill: innerFill!.key },
     box: stowed.shell.box.key,
     newDepthIn: stowed.shell.newDepthIn,
+    ...(stowed.shell.crossIn === null ? {} : { crossIn: stowed.shell.crossIn }),
     liner: stowed.shell.liner,
     fill: fill && fill.key,
+    ...(Object.keys(fillApart).length > 0
+      ? { fillApart: Object.fromEntries(Object.entries(fillApart).map(([place, one]) => [place, one.key])) }
+      : {}),
     baseGapIn,
     board: stowed.board,
+    ...(stowed.cells ? { cells: true } : {}),
     service: quote.service,
     coverAdded,
     signature,

@@ -17,12 +17,33 @@ import { knockChance, mixedContact } from './touching.ts';
 import type { Filled, Floor, PlanFloors } from './Floors.ts';
 import { fillMinorPerFt3, leastOf, servicesOf, type Packed, type ShellFigures } from './searchFigures.ts';
 import { shellsRange, voidRound } from './shellsRange.ts';
-import { leastPostage, MOST_FACES, scratchFor, withGap, type Scratch } from './floorScratch.ts';
-import { addGapBelow, gapRanges, groupFills, withAnyFill, type GapRange, type ShockCeilings } from './shockCeilings.ts';
+import { leastPostage, scratchFor, type Scratch } from './floorScratch.ts';
+import { groupFills, logHeightsAt, withAnyFill, type GapRange, type ShockCeilings } from './shockCeilings.ts';
 
 /** Floors are lowered by this share, so that no rounding makes one a lie. */
 const SLACK = 1e-7;
 const UNDER = 1 - SLACK;
+
+/** The least chance of breaking, and the least share expected to go. */
+interface Risk {
+  readonly chance: number;
+  readonly share: number;
+}
+
+/** What goes out, whichever way. */
+interface Going {
+  readonly packed: Packed;
+  readonly figures: ShellFigures;
+  readonly weightLb: number;
+  readonly crush: number;
+  readonly mishap: number;
+}
+
+const lower = (one: Floor, other: Floor): Floor => ({
+  costMinor: Math.min(one.costMinor, other.costMinor),
+  chance: Math.min(one.chance, other.chance),
+  expectedMinor: Math.min(one.expectedMinor, other.expectedMinor),
+});
 
 /** Floors over one space. */
 export function planFloors({ fills, house, carriages, pieces }: PlanSpace): PlanFloors {
@@ -40,39 +61,60 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
     drops: dropsPerJourney(zone ?? 9),
     handling: service.handlingFactor,
   }));
+  // ways to go that shake a parcel alike, with the services of each
+  const classes = [...new Map(ways.map(({ drops, handling }) => [`${drops} ${handling}`, { drops, handling }])).values()].map((alike) => ({
+    ...alike,
+    cheapest: leastPostage(
+      new Set(ways.filter(({ drops, handling }) => drops === alike.drops && handling === alike.handling).map(({ service }) => service)),
+    ),
+  }));
   const easiest = {
     drops: Math.min(...ways.map((way) => way.drops)),
     handling: Math.min(...ways.map((way) => way.handling)),
   };
-  // one face for each side of a box, whether or not opposite ones are alike
-  const coarseScratch = scratchFor(COARSE_SLICES);
-  const fineScratch = scratchFor(FINE_SLICES);
-  const coarseStruck = new Float64Array(COARSE_SLICES.ends.length);
-  const faceScratch = new Float64Array(COARSE_SLICES.ends.length);
-  const knownFaces = {
-    bare: new Map<Packed, Map<number, Map<number, Float64Array>>>(),
-    boarded: new Map<Packed, Map<number, Map<number, Float64Array>>>(),
-  };
-  const cheapest = leastPostage();
+  const scratch = { coarse: scratchFor(COARSE_SLICES), fine: scratchFor(FINE_SLICES) };
+  const cheapest = leastPostage(new Set(services.keys()));
   const rangeOf = shellsRange({ fills, groups, house }, cheapest);
   const troubleMinor = (house.troubleMinutes * house.labourMinorPerHour) / 60;
 
-  /** @param costMinor of the nest, without cover and signature */
-  const floor = (costMinor: number, postageMinor: number, packed: Packed, crush: number, mishap: number, shock: number): Floor => {
-    const ownLog = Math.log1p(-crush * UNDER) + Math.log1p(-mishap * UNDER);
+  /** What of a plan goes wrong at least, whatever it costs. */
+  const risk = (packed: Packed, crush: number, mishap: number, shock: number): Risk => {
+    const ownCrush = Math.log1p(-crush * UNDER);
+    const ownMishap = Math.log1p(-mishap * UNDER);
     const ownShock = Math.log1p(-Math.min(shock * UNDER, 1 - 1e-12));
-    const share =
-      packed.quiet.share -
-      Math.expm1(kappa * Math.log1p(-crush * UNDER)) -
-      Math.expm1(kappa * Math.log1p(-mishap * UNDER)) -
-      Math.expm1(kappa * ownShock);
+    return {
+      chance: -Math.expm1(kappa * (packed.quiet.log + ownCrush + ownMishap + ownShock)) * UNDER,
+      share: packed.quiet.share - Math.expm1(kappa * ownCrush) - Math.expm1(kappa * ownMishap) - Math.expm1(kappa * ownShock),
+    };
+  };
+  /** @param costMinor of the nest, without cover and signature */
+  const floor = (costMinor: number, postageMinor: number, { chance, share }: Risk): Floor => {
     // where one of several breaks, the others may be whole
     const loss = leastWorthMinor + postageMinor + troubleMinor;
-    return {
-      costMinor: costMinor * UNDER,
-      chance: -Math.expm1(kappa * (packed.quiet.log + ownLog + ownShock)) * UNDER,
-      expectedMinor: (costMinor + house.care * loss * share) * UNDER,
-    };
+    return { costMinor: costMinor * UNDER, chance, expectedMinor: (costMinor + house.care * loss * share) * UNDER };
+  };
+  /**
+   * The least of the ways to go that are not ruled out: each is asked with its own postage as if it went easily, then as it goes.
+   *
+   * @param costMinor without postage
+   * @param shockBy by drops and handling; asked again and again for the same
+   * @returns null where all are ruled out
+   */
+  const goingAny = (
+    costMinor: number,
+    { packed, figures, weightLb, crush, mishap }: Going,
+    shockBy: (drops: number, handling: number) => number,
+    rulesOut: (floor: Floor) => boolean,
+  ): Floor | null => {
+    const easily = risk(packed, crush, mishap, shockBy(easiest.drops, easiest.handling));
+    let least: Floor | null = null;
+    for (const { drops, handling, cheapest } of classes) {
+      const postage = cheapest(figures, weightLb);
+      if (postage === Infinity || rulesOut(floor(costMinor + postage, postage, easily))) continue;
+      const own = floor(costMinor + postage, postage, risk(packed, crush, mishap, shockBy(drops, handling)));
+      if (!rulesOut(own)) least = least ? lower(least, own) : own;
+    }
+    return least;
   };
   /** Least harm of a crush before it is known what lies above. */
   const leastCrush = harm.crush * CRUSH_HARM.least;
@@ -88,82 +130,54 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
     sinkingPsi: sinkingPsiOf(held),
   });
   const logMedianOf = (handling: number, grossLb: number) => Math.log(medianDropIn(Math.min(grossLb, HEAVIEST_LB), handling));
-  const struckScratch = { coarse: new Float64Array(COARSE_SLICES.ends.length), fine: new Float64Array(FINE_SLICES.ends.length) };
-  const shockOf = (
-    { slices, faceChances }: ShockCeilings,
-    logHeights: Float64Array,
-    drops: number,
-    handling: number,
-    grossLb: number,
-  ): number => {
-    const logMedian = logMedianOf(handling, grossLb);
-    const struck = (slices.ends === COARSE_SLICES.ends ? struckScratch.coarse : struckScratch.fine).fill(0);
-    faceChances.forEach((chance, face) => addStruckFloors(logHeights, face * struck.length, chance, logMedian, struck));
-    return shockFloor(slices, struck, drops);
-  };
-  /** Shock of a bundle in a shell whatever fills it. A face depends on the gap before it alone, so each gap is worked out once. */
-  const shockWithAnyFill = (packed: Packed, figures: ShellFigures, ceilings: ShockCeilings, gaps: Gaps, grossLb: number): number => {
+  /** Shock of a bundle with gaps that any of the fills may lie in. */
+  const shockWithAny = (ceilings: ShockCeilings, ranges: (face: Struck) => readonly GapRange[], grossLb: number): number => {
+    const { slices, faces, forces } = ceilings;
+    const { all } = scratch.coarse;
     const logMedian = logMedianOf(easiest.handling, grossLb);
-    const known = hasBoard(figures.shell) ? knownFaces.boarded : knownFaces.bare;
-    const byMedian = known.get(packed) ?? new Map<number, Map<number, Float64Array>>();
-    known.set(packed, byMedian);
-    coarseStruck.fill(0);
-    let ranges: ((face: Struck) => GapRange[]) | null = null;
-    ceilings.faces.forEach(({ face, chance }, i) => {
-      const key = Math.round(logMedian * 1e6) * MOST_FACES + i;
-      let byGap = byMedian.get(key);
-      if (!byGap) byMedian.set(key, (byGap = new Map<number, Float64Array>()));
-      let struck = byGap.get(gaps[face]);
-      if (!struck) {
-        ranges ??= gapRanges(gaps, loadOf(packed, figures), groups);
-        withAnyFill(ceilings, i, ranges(face), faceScratch);
-        takeLogs(faceScratch);
-        byGap.set(gaps[face], (struck = new Float64Array(faceScratch.length)));
-        addStruckFloors(faceScratch, 0, chance, logMedian, struck);
-      }
-      for (let slice = 0; slice < struck.length; slice++) coarseStruck[slice]! += struck[slice]!;
+    const heights = new Float64Array(forces.length);
+    all.fill(0);
+    faces.forEach(({ face, chance }, i) => {
+      withAnyFill(ceilings, i, ranges(face), heights);
+      addStruckFloors(takeLogs(heights), 0, chance, logMedian, all);
     });
-    return shockFloor(ceilings.slices, coarseStruck, easiest.drops);
+    return shockFloor(slices, all, easiest.drops);
   };
-
   const driftOf = ({ held }: Packed, fill: FillStock | null): number =>
     fill ? driftChance(CUSHION_MATERIALS[fill.cushion], standsInBox(held)) : 0;
   /** Shock floor of one filled shell, drifted or not: what lies below has half of its gap then. */
-  const mixedShock = (ceilings: ShockCeilings, { stowed: { packed }, fill, gaps, grossLb }: Filled, scratch: Scratch) => {
-    const logHeights = takeLogs(withGap(ceilings, gaps, fill, scratch.heights));
+  const mixedShock = (ceilings: ShockCeilings, { stowed: { packed }, fill, gaps, grossLb }: Filled, { others, all, starts }: Scratch) => {
+    const { slices, faces, known } = ceilings;
+    const cushion = fill && fill.cushion;
     const drift = driftOf(packed, fill);
-    const count = ceilings.forces.length;
-    const below = scratch.below.subarray(0, count);
-    if (fill && drift > 0) {
-      below.set(ceilings.heights.subarray(0, count));
-      addGapBelow(ceilings, driftedGaps(gaps).bottom, fill, below);
-      takeLogs(below);
-    }
-    const { slices, faceChances } = ceilings;
-    return (drops: number, handling: number): number => {
+    for (let face = 0; face < faces.length; face++) starts[face] = logHeightsAt(ceilings, face, gaps[faces[face]!.face], cushion);
+    const below = drift > 0 ? logHeightsAt(ceilings, 0, driftedGaps(gaps).bottom, cushion) : -1;
+    const { logs } = known;
+    return eachOnce((drops, handling) => {
       const logMedian = logMedianOf(handling, grossLb);
-      const others = scratch.others.fill(0, 0, count);
-      for (let face = 1; face < faceChances.length; face++)
-        addStruckFloors(logHeights, face * count, faceChances[face]!, logMedian, others);
-      scratch.still.set(others);
-      addStruckFloors(logHeights, 0, faceChances[0]!, logMedian, scratch.still);
-      const whole = shockFloor(slices, scratch.still, drops);
-      if (!(drift > 0)) return whole;
-      addStruckFloors(below, 0, faceChances[0]!, logMedian, others);
+      others.fill(0);
+      for (let face = 1; face < faces.length; face++) addStruckFloors(logs, starts[face]!, faces[face]!.chance, logMedian, others);
+      all.set(others);
+      addStruckFloors(logs, starts[0]!, faces[0]!.chance, logMedian, all);
+      const whole = shockFloor(slices, all, drops);
+      if (below < 0) return whole;
+      addStruckFloors(logs, below, faces[0]!.chance, logMedian, others);
       return (1 - drift) * whole + drift * shockFloor(slices, others, drops);
-    };
+    });
   };
-  /** Shock floors of one filled shell by drops and handling, each worked out once. */
-  const fineShock = (filled: Filled) => {
-    const known = new Map<number, number>();
-    const ceilings = filled.stowed.packed.fine();
-    const shockBy = ceilings && mixedShock(ceilings, filled, fineScratch);
-    return (drops: number, handling: number): number => {
-      const key = drops * 1000 + handling;
-      let shock = known.get(key);
-      if (shock === undefined) known.set(key, (shock = shockBy ? shockBy(drops, handling) : 0));
-      return shock;
-    };
+  /** Shock floors of a bundle in a shell whatever fills it, by drops and handling. */
+  const shockWhatever = (packed: Packed, gaps: Gaps, grossLb: number): ((drops: number, handling: number) => number) => {
+    const coarse = packed.coarse();
+    if (!coarse) return NO_SHOCK;
+    const { slices, faces, known } = coarse;
+    const { all, starts } = scratch.coarse;
+    for (let face = 0; face < faces.length; face++) starts[face] = logHeightsAt(coarse, face, gaps[faces[face]!.face], groups);
+    return eachOnce((drops, handling) => {
+      const logMedian = logMedianOf(handling, grossLb);
+      all.fill(0);
+      for (let face = 0; face < faces.length; face++) addStruckFloors(known.logs, starts[face]!, faces[face]!.chance, logMedian, all);
+      return shockFloor(slices, all, drops);
+    });
   };
   const contactOf = ({ stowed: { packed }, fill, gaps }: Filled): number =>
     withKnocks(packed, mixedContact(packed.held, gaps, driftOf(packed, fill), easiest.drops));
@@ -176,39 +190,28 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
       const minor = range.leastMinor(packed.weightLb * UNDER);
       if (minor.costMinor === Infinity) return null;
       const coarse = packed.coarse();
-      let shock = 0;
-      if (coarse) {
-        const count = coarse.forces.length;
-        const heights = coarseScratch.heights.subarray(0, coarse.heights.length);
-        coarse.faces.forEach(({ face }, i) => withAnyFill(coarse, i, range.gaps(face), heights.subarray(i * count, (i + 1) * count)));
-        const { drops, handling } = easiest;
-        shock = shockOf(coarse, takeLogs(heights), drops, handling, packed.weightLb + extraLb + range.mostLb);
-      }
+      const shock = coarse ? shockWithAny(coarse, range.gaps, packed.weightLb + extraLb + range.mostLb) : 0;
       const mishap = LEAST_MISHAP * harm.mishap;
-      return floor(packed.costMinor + minor.costMinor, minor.postageMinor, packed, range.overload * leastCrush, mishap, shock);
+      return floor(packed.costMinor + minor.costMinor, minor.postageMinor, risk(packed, range.overload * leastCrush, mishap, shock));
     },
     stowed(packed, { figures, gaps, fills }, rulesOut) {
       const { shell } = figures;
-      const envelope = isEnvelope(shell.box);
       const voidFt3 = voidRound(packed.held, shell);
       const emptyLb = packed.weightLb + figures.weightLb;
       const leastLb = (emptyLb + voidFt3 * bought * leastLbPerFt3) * UNDER;
       if (leastLb > HEAVIEST_LB || leastLb > figures.certifiedLb) return null;
       const postage = cheapest(figures, leastLb);
       if (postage === Infinity) return null;
-      const cost = packed.costMinor + figures.costMinor + voidFt3 * bought * leastMinorPerFt3 + postage;
+      const cost = packed.costMinor + figures.costMinor + voidFt3 * bought * leastMinorPerFt3;
       const crush = figures.overload(packed.held.inner) * leastCrush;
       const mishap = mishapOf(packed, figures);
-      if (rulesOut(floor(cost, postage, packed, crush, mishap, 0))) return 'beaten';
-      const coarse = packed.coarse();
+      if (rulesOut(floor(cost + postage, postage, risk(packed, crush, mishap, 0)))) return 'beaten';
       const mostLb = emptyLb + voidFt3 * bought * mostLbPerFt3;
-      const shock = !coarse
-        ? 0
-        : envelope
-          ? shockOf(coarse, takeLogs(coarse.heights.slice()), easiest.drops, easiest.handling, mostLb)
-          : shockWithAnyFill(packed, figures, coarse, gaps, mostLb);
-      const least = floor(cost, postage, packed, crush, mishap, shock);
-      return rulesOut(least) ? 'beaten' : { packed, figures, gaps, fills, voidFt3, ...least };
+      const shock = isEnvelope(shell.box) ? NO_SHOCK : shockWhatever(packed, gaps, mostLb);
+      const least = floor(cost + postage, postage, risk(packed, crush, mishap, shock(easiest.drops, easiest.handling)));
+      return !rulesOut(least) && goingAny(cost, { packed, figures, weightLb: leastLb, crush, mishap }, shock, rulesOut)
+        ? { packed, figures, gaps, fills, voidFt3, ...least }
+        : 'beaten';
     },
     filled(stowed, fill) {
       const { packed, figures } = stowed;
@@ -223,41 +226,49 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
         costMinor: packed.costMinor + figures.costMinor + (fill ? boughtFt3 * fillMinorPerFt3(fill, house) : 0),
       };
     },
-    coarse(filled) {
+    coarse(filled, rulesOut) {
       const {
         stowed: { packed, figures },
         gaps,
         grossLb,
         costMinor,
       } = filled;
-      const least = cheapest(figures, grossLb * UNDER);
-      const coarse = packed.coarse();
-      const shock = coarse ? mixedShock(coarse, filled, coarseScratch)(easiest.drops, easiest.handling) : 0;
-      const others = either(mishapOf(packed, figures), contactOf(filled));
-      return floor(costMinor + least, least, packed, crushOf(packed, figures, gaps.top), others, shock);
+      const ceilings = packed.coarse();
+      const shock = ceilings ? mixedShock(ceilings, filled, scratch.coarse) : NO_SHOCK;
+      const crush = crushOf(packed, figures, gaps.top);
+      return goingAny(costMinor, { packed, figures, weightLb: grossLb * UNDER, crush, mishap: mishapOf(packed, figures) }, shock, rulesOut);
     },
-    fine(filled) {
+    fine(filled, rulesOut) {
       const {
         stowed: { packed, figures },
         gaps,
         grossLb,
         costMinor,
       } = filled;
+      const weightLb = grossLb * UNDER;
       const crush = crushOf(packed, figures, gaps.top);
       const mishap = either(mishapOf(packed, figures), contactOf(filled));
-      const shock = fineShock(filled);
-      const least = cheapest(figures, grossLb * UNDER);
-      const easily = shock(easiest.drops, easiest.handling);
-      const going = (carriage: number, struck: (way: (typeof ways)[number]) => number): Floor => {
-        const way = ways[carriage]!;
-        const postage = figures.postage[way.service]!(grossLb * UNDER);
-        return floor(costMinor + postage, postage, packed, crush, mishap, struck(way));
-      };
-      return {
-        any: floor(costMinor + least, least, packed, crush, mishap, easily),
-        easily: (carriage) => going(carriage, () => easily),
-        own: (carriage) => going(carriage, ({ drops, handling }) => shock(drops, handling)),
+      const ceilings = packed.fine();
+      const shock = ceilings ? mixedShock(ceilings, filled, scratch.fine) : NO_SHOCK;
+      if (!goingAny(costMinor, { packed, figures, weightLb, crush, mishap }, shock, rulesOut)) return null;
+      return (carriage) => {
+        const { service, drops, handling } = ways[carriage]!;
+        const postage = figures.postage[service]!(weightLb);
+        return floor(costMinor + postage, postage, risk(packed, crush, mishap, shock(drops, handling)));
       };
     },
+  };
+}
+
+const NO_SHOCK = (): number => 0;
+
+/** Shock floors by drops and handling, each worked out once. */
+function eachOnce(work: (drops: number, handling: number) => number): (drops: number, handling: number) => number {
+  const known: number[] = [];
+  return (drops, handling) => {
+    for (let i = 0; i < known.length; i += 3) if (known[i] === drops && known[i + 1] === handling) return known[i + 2]!;
+    const shock = work(drops, handling);
+    known.push(drops, handling, shock);
+    return shock;
   };
 }

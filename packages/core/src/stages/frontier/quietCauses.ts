@@ -14,13 +14,15 @@ import { HARD_POINTS } from '../../engineering/pieces/hardPoints.ts';
 import type { House } from '../../house/House.ts';
 import type { Quote } from '../../engineering/tariff/Quote.ts';
 import { isEnvelope } from '../box/makeShell.ts';
-import type { Block, Gaps, LyingBundle, Shell } from '../box/StowedBox.ts';
-import { countOf } from '../box/stowInBox.ts';
+import type { Gaps, LyingBundle, Shell } from '../box/StowedBox.ts';
+import { countOf, piecesIn } from '../box/stowInBox.ts';
 import { driftedGaps } from '../fill/effectiveGaps.ts';
+import { fillAt } from '../fill/fillPlaces.ts';
 import { faceLayers, pieceFaceAt } from '../fill/faceLayers.ts';
 import { contactOfOne, knockOfOne, type Touching } from './touching.ts';
 import type { FilledBox, Struck } from '../fill/FilledBox.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
+import { worthSharesOf } from '../item/worthOfAll.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
 import { amongAlike, amongBundles, anyOf, causesWith, either, joinedHappenings, together, type Cause, type Happening } from './causes.ts';
 import { crushHarm, overloadChance } from './crushChance.ts';
@@ -56,7 +58,7 @@ export function quietCauses(weighed: WeighedParcel, house: House): (way: Way) =>
   const { filled } = weighed;
   const { stowed, effectiveGaps } = filled;
   const { bundles, inner, shell } = stowed;
-  const worthShares = worthSharesOf(stowed);
+  const worthShares = worthSharesOf(piecesIn(stowed));
   const harmOf = bundles.map(({ wrapped }) => wrapped.piece.archetype.harm);
   const crushed = bundles.map((_, at) => crushedOf(stowed, effectiveGaps.top, at));
   const drifted = driftedGaps(effectiveGaps);
@@ -145,12 +147,6 @@ export function crushedOf({ bundles, resting, inner }: Touching, topIn: number, 
   return crushHarm(wrapped.piece.archetype.harm.crush, inner !== null, topIn + resting.top.emptyIn[at]!, coverIn);
 }
 
-/** Share of each piece in the worth of all; even where nothing is worth anything. */
-export function worthSharesOf({ bundles }: Pick<Block, 'bundles'>): number[] {
-  const all = bundles.reduce((sum, { wrapped }) => sum + wrapped.piece.replacementMinor, 0);
-  return bundles.map(({ wrapped }) => (all > 0 ? wrapped.piece.replacementMinor / all : 1 / bundles.length));
-}
-
 /** The causes that lie in the bundle alone, whatever box it goes into. */
 export function bundleCauses(wrapped: WrappedItem, house: House): Cause[] {
   const { piece, layers } = wrapped;
@@ -185,7 +181,7 @@ function burstChance(weighed: WeighedParcel, { seams }: House): number {
   const { box } = filled.stowed.shell;
   if (isEnvelope(box)) return 0;
   const heavy = grossLb > BURST.heavyLb;
-  const fill = filled.fill && CUSHION_MATERIALS[filled.fill.cushion];
+  const fill = filled.fill && CUSHION_MATERIALS[fillAt(filled.fill, filled.fillApart, 'bottom').cushion];
   const soft = fill !== null && (fill.sinks || fill.deflates) && box.board.wall === 'single';
   return either(
     certificateHolds(weighed) ? 0 : BURST.uncertified,

@@ -7,7 +7,7 @@ import { judgeParcel } from './judgeParcel.ts';
 import { everyHeld, fillFinder, looksAtBoxed, shellFinder, type PlanSpace } from './PlanSpace.ts';
 import { certificateHolds } from './quietCauses.ts';
 import { ceilingOfAll } from './recommend.ts';
-import { startTrace, type SearchProgress, type Traced } from './Trace.ts';
+import { startTrace, type TraceProgress, type Traced } from './Trace.ts';
 
 const BREATHE_EVERY = 16;
 
@@ -15,7 +15,7 @@ const BREATHE_EVERY = 16;
  * Works out every plan there is, one after the other: what the space means, and the slow twin that
  * `searchPruned` is checked against.
  */
-export function* searchEvery(space: PlanSpace): Generator<SearchProgress, Traced> {
+export function* searchEvery(space: PlanSpace): Generator<TraceProgress, Traced> {
   const { house, carriages } = space;
   const trace = startTrace(house, ceilingOfAll(space.pieces, house));
   const shellsOf = shellFinder(space);

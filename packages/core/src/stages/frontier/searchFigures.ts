@@ -11,6 +11,7 @@ import { fillAmount } from '../fill/fillAmount.ts';
 import { bundleLb } from '../fill/fillVoids.ts';
 import { carriageShipment, type Carriage } from '../rate/rateParcel.ts';
 import { bundleSundries, shellSundries } from '../weight/weighParcel.ts';
+import { worthSharesOf } from '../item/worthOfAll.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
 import { amongAlike, amongBundles, type Cause } from './causes.ts';
 import { overloadChance } from './crushChance.ts';
@@ -79,11 +80,10 @@ export interface Packer {
 
 /** A packer over one space, remembering what several bundles share. */
 export function packer({ house, tapes, innerFills, pieces }: PlanSpace): Packer {
-  const worth = pieces.reduce((sum, { replacementMinor }) => sum + replacementMinor, 0);
   const groups = groupFills(innerFills);
   const least = leastOf(innerFills, house);
   const kappa = house.kappa.value;
-  const worthShares = pieces.map(({ replacementMinor }) => replacementMinor / (worth || 1));
+  const worthShares = worthSharesOf(pieces);
   const ownCauses = remembered((wrapped: WrappedItem) => amongAlike(bundleCauses(wrapped, house), countOf(wrapped)));
   const quietOf = ({ bundles }: Held): QuietSums => {
     const [first, ...others] = bundles;

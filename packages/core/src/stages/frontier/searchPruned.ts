@@ -6,12 +6,12 @@ import { weighParcel } from '../weight/weighParcel.ts';
 import { judgeParcel } from './judgeParcel.ts';
 import { everyBare, everyBoxed, fillFinder, looksAtBoxed, shellFinder, type PlanSpace } from './PlanSpace.ts';
 import { planFloors } from './planFloors.ts';
-import type { Filled, FineFloors, Floor, OpenShell, PlanFloors, Stowed } from './Floors.ts';
+import type { Filled, Floor, OpenShell, PlanFloors, Stowed } from './Floors.ts';
 import type { Held } from '../box/stowInBox.ts';
 import type { Shell } from '../box/StowedBox.ts';
 import { packer, shellFigurer, type ShellFigures } from './searchFigures.ts';
 import { ceilingOfAll } from './recommend.ts';
-import { startTrace, type SearchProgress, type Trace, type Traced } from './Trace.ts';
+import { startTrace, type TraceProgress, type Trace, type Traced } from './Trace.ts';
 
 const BREATHE_EVERY = 64;
 
@@ -32,7 +32,7 @@ interface FilledFloor extends Floor {
  * than the best, falls out: by shell, then by fill, then by carriage with finer slices. What is left is
  * worked out in order of its expected cost, after a few seeds. Nothing else is ever skipped.
  */
-export function* searchPruned(space: PlanSpace): Generator<SearchProgress, Traced> {
+export function* searchPruned(space: PlanSpace): Generator<TraceProgress, Traced> {
   const trace = startTrace(space.house, ceilingOfAll(space.pieces, space.house));
   if (space.wraps.length === 0 || space.carriages.length === 0) return trace.found();
   const floors = planFloors(space);
@@ -53,7 +53,7 @@ const SAMPLED = 24;
 const sampleOf = (bare: readonly Held[]): Held[] => bare.filter((_, i) => i % Math.max(1, Math.floor(bare.length / SAMPLED)) === 0);
 
 /** Works out the few that look best, each at another price of breakage, in the fillings that look best. */
-function* judgeSeeds(judge: JudgeOnce, floors: PlanFloors, trace: Trace, stowed: readonly Stowed[]): Generator<SearchProgress, void> {
+function* judgeSeeds(judge: JudgeOnce, floors: PlanFloors, trace: Trace, stowed: readonly Stowed[]): Generator<TraceProgress, void> {
   for (const seed of pickSeeds(stowed)) {
     for (const { filled } of pickSeeds(fillings(floors, trace, seed))) judge(filled);
     yield trace.progress();
@@ -67,18 +67,19 @@ function judgeOnce(space: PlanSpace, floors: PlanFloors, trace: Trace): JudgeOnc
   const done = new Map<Held, Set<string>>();
   return (filled) => {
     const { packed, figures } = filled.stowed;
-    const { box, newDepthIn, liner } = figures.shell;
-    const key = [box.key, newDepthIn, liner, hasBoard(figures.shell), packed.innerFill?.key, filled.fill?.key].join();
+    const { box, newDepthIn, crossIn, liner } = figures.shell;
+    const key = [box.key, newDepthIn, crossIn, liner, hasBoard(figures.shell), packed.innerFill?.key, filled.fill?.key].join();
     const known = done.get(packed.held) ?? new Set<string>();
     done.set(packed.held, known);
     if (known.has(key)) return;
     known.add(key);
-    priceAndJudge(space, trace, filled, floors.fine(filled));
+    const floorOf = floors.fine(filled, trace.rulesOut);
+    if (floorOf) priceAndJudge(space, trace, filled, floorOf);
   };
 }
 
 /** Works out what the floors do not rule out of some stowed bundles. */
-function* searchAmong(judge: JudgeOnce, floors: PlanFloors, trace: Trace, stowed: readonly Stowed[]): Generator<SearchProgress, void> {
+function* searchAmong(judge: JudgeOnce, floors: PlanFloors, trace: Trace, stowed: readonly Stowed[]): Generator<TraceProgress, void> {
   yield* judgeSeeds(judge, floors, trace, stowed);
   const filled: FilledFloor[] = [];
   let batch = 0;
@@ -107,7 +108,7 @@ function stower(space: PlanSpace, floors: PlanFloors, trace: Trace) {
     known.set(shells, found);
     return found;
   };
-  return function* (helds: Iterable<Held>): Generator<SearchProgress, Stowed[]> {
+  return function* (helds: Iterable<Held>): Generator<TraceProgress, Stowed[]> {
     const all: Stowed[] = [];
     let batch = 0;
     for (const held of helds) {
@@ -162,19 +163,22 @@ function fillings(floors: PlanFloors, trace: Trace, stowed: Stowed): FilledFloor
   const found: FilledFloor[] = [];
   for (const fill of stowed.fills) {
     const filled = floors.filled(stowed, fill);
-    const floor = filled && floors.coarse(filled);
-    if (filled && floor && !trace.rulesOut(floor)) found.push({ filled, ...floor });
+    const floor = filled && floors.coarse(filled, trace.rulesOut);
+    if (filled && floor) found.push({ filled, ...floor });
   }
   return found;
 }
 
 /** Prices and judges a filled shell on the carriages that its fine floors do not rule out. */
-function priceAndJudge({ house, carriages, tapes }: PlanSpace, trace: Trace, { stowed, fill }: Filled, fine: FineFloors): void {
-  if (trace.rulesOut(fine.any)) return;
+function priceAndJudge(
+  { house, carriages, tapes }: PlanSpace,
+  trace: Trace,
+  { stowed, fill }: Filled,
+  floorOf: (carriage: number) => Floor,
+): void {
   const left: { floor: Floor; carriage: Carriage }[] = [];
   carriages.forEach((carriage, i) => {
-    if (trace.rulesOut(fine.easily(i))) return;
-    const floor = fine.own(i);
+    const floor = floorOf(i);
     if (!trace.rulesOut(floor)) left.push({ floor, carriage });
   });
   if (left.length === 0) return;

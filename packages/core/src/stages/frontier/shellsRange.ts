@@ -20,7 +20,7 @@ export interface ShellsRange {
   /** Least chance that the boards give way under a stack. */
   readonly overload: number;
   /** What each group of fills makes of the widest gap on a face. */
-  gaps(face: Struck): readonly GapRange[];
+  readonly gaps: (face: Struck) => readonly GapRange[];
 }
 
 /** Weights are told apart by so much, each taken as the lightest of its like. */

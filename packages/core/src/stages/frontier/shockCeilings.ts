@@ -1,9 +1,9 @@
 import type { CushionLayer } from '../../engineering/cushion/cushionCurve.ts';
-import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts';
+import { CUSHION_MATERIALS, type CushionKey } from '../../engineering/cushion/cushionMaterials.ts';
 import { energyCeiling, forceCeiling, type EnergyCeiling, type ForceCeiling } from '../../engineering/cushion/energyCeiling.ts';
 import { innerMassDivisor } from '../../engineering/cushion/fragility.ts';
 import { beyond, fillAreaIn2, throughWall, type LoadFront } from '../../engineering/cushion/loadPatch.ts';
-import { sliceGs, slicesOfWeakest, type Slices } from '../../engineering/journey/shockFloor.ts';
+import { sliceGs, slicesOfWeakest, takeLogs, type Slices } from '../../engineering/journey/shockFloor.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import type { Layout } from '../../engineering/stowage/Block.ts';
 import { piecesLb, type Held } from '../box/stowInBox.ts';
@@ -31,7 +31,18 @@ export interface ShockCeilings {
   readonly heights: Float64Array;
   /** The load on each face where the outer gap begins, never narrower than it is. */
   readonly loads: readonly LoadFront[];
+  /** What was worked out before. */
+  readonly known: KnownHeights;
 }
+
+/** Logarithms of heights by cushion, face and gap: where the slices of each begin in a list that grows. */
+interface KnownHeights {
+  readonly at: Map<number, number>;
+  logs: Float64Array;
+  used: number;
+}
+const nothingKnown = (slices: number): KnownHeights => ({ at: new Map(), logs: new Float64Array(FIRST_KNOWN * slices), used: 0 });
+const FIRST_KNOWN = 64;
 
 /** The wraps on each struck face, and the patch outside them; alike for every inner box round one bundle. */
 export interface WrapStacks {
@@ -96,10 +107,21 @@ export function shockCeilings(
   const forces = gs.map((g) => g * piece.weightLb);
   const logForces = forces.map(Math.log);
   layers.forEach((stack, face) => {
+    const onFace = heights.subarray(face * gs.length, (face + 1) * gs.length);
     for (const { areaIn2, thicknessIn, curve } of stack)
-      addLayer(heights, face, logForces, piece.weightLb, areaIn2, thicknessIn, energyCeiling(curve));
+      addLayer(onFace, logForces, piece.weightLb, areaIn2, thicknessIn, energyCeiling(curve));
   });
-  const ceilings = { slices, faces, faceChances, weightLb: piece.weightLb, forces, logForces, heights, loads };
+  const ceilings = {
+    slices,
+    faces,
+    faceChances,
+    weightLb: piece.weightLb,
+    forces,
+    logForces,
+    heights,
+    loads,
+    known: nothingKnown(forces.length),
+  };
   if (!held.inner || !within) return ceilings;
   addGap(ceilings, within.gaps, within.fill, heights);
   return outsideBox(ceilings, held.inner.outsideIn, (face) => within.gaps[face]);
@@ -128,28 +150,80 @@ export function ceilingsWithAny(
 /** The same with what comes next bearing on as much of a box as the load reaches through a gap of a width. */
 const outsideBox = (ceilings: ShockCeilings, outside: Triple, gapIn: (face: Struck) => number): ShockCeilings => ({
   ...ceilings,
+  known: nothingKnown(ceilings.forces.length),
   loads: ceilings.faces.map(({ face }, i) => throughWall(beyond(ceilings.loads[i]!, gapIn(face)), boxFace(outside, face))),
 });
 
 /** Adds to each face what a gap and its fill bring there. */
-export function addGap(ceilings: ShockCeilings, gaps: Gaps, fill: FillStock, into: Float64Array): void {
-  ceilings.faces.forEach(({ face }, i) => addGapOnFace(ceilings, i, gaps[face], fill, into));
+function addGap(ceilings: ShockCeilings, gaps: Gaps, fill: FillStock, into: Float64Array): void {
+  const count = ceilings.forces.length;
+  ceilings.faces.forEach(({ face }, i) => addGapOnFace(ceilings, i, gaps[face], fill.cushion, into.subarray(i * count, (i + 1) * count)));
 }
 
-/** Adds to the face below alone, which comes first, what a gap there and its fill bring. */
-export const addGapBelow = (ceilings: ShockCeilings, gapIn: number, fill: FillStock, into: Float64Array): void =>
-  addGapOnFace(ceilings, 0, gapIn, fill, into);
+/** Gaps are told apart by so much, each taken as the widest of its like: a ceiling stays one. */
+const LIKE_IN = 1 / 2048;
+/** No box has wider gaps. */
+const MOST_LIKE = 2 ** 21;
+const CUSHIONS = Object.keys(CUSHION_MATERIALS) as CushionKey[];
+const CUSHION_PLACES = new Map(CUSHIONS.map((key, at) => [key, at]));
 
-/** Adds to one face, by its place, what a gap of a thickness and its fill bring there. */
-function addGapOnFace({ logForces, weightLb, loads }: ShockCeilings, face: number, t: number, fill: FillStock, into: Float64Array): void {
+/**
+ * Where in `known.logs` the logarithms of the heights on one face begin, with a gap of a thickness there and what cushions in
+ * it. Boxes share their gaps and fills their cushions, so each is worked out once.
+ *
+ * @param face its place among the ceilings' faces
+ * @param cushion null for an empty gap; or the groups of whatever may lie there
+ */
+export function logHeightsAt(
+  ceilings: ShockCeilings,
+  face: number,
+  gapIn: number,
+  cushion: CushionKey | null | readonly FillGroup[],
+): number {
+  const { known, faces, heights, forces } = ceilings;
+  const isOne = typeof cushion === 'string';
+  const like = cushion === null ? 0 : Math.ceil(Math.max(0, gapIn) / LIKE_IN);
+  const kind = isOne ? CUSHION_PLACES.get(cushion)! : CUSHIONS.length;
+  const key = (kind * faces.length + face) * MOST_LIKE + like;
+  const found = known.at.get(key);
+  if (found !== undefined) return found;
+  const count = forces.length;
+  const at = known.used;
+  known.used += count;
+  if (known.used > known.logs.length) {
+    const more = new Float64Array(2 * known.logs.length);
+    more.set(known.logs);
+    known.logs = more;
+  }
+  const logs = known.logs.subarray(at, at + count);
+  if (cushion === null || isOne) {
+    logs.set(heights.subarray(face * count, (face + 1) * count));
+    if (isOne) addGapOnFace(ceilings, face, like * LIKE_IN, cushion, logs);
+  } else {
+    const ranges = cushion.map(({ bearingShare, ceiling }) => ({ mostIn: like * LIKE_IN, bearingShare, ceiling }));
+    withAnyFill(ceilings, face, ranges, logs);
+  }
+  takeLogs(logs);
+  known.at.set(key, at);
+  return at;
+}
+
+/** Adds to the heights of one face, by its place, what a gap of a thickness and what cushions in it bring there. */
+function addGapOnFace(
+  { logForces, weightLb, loads }: ShockCeilings,
+  face: number,
+  t: number,
+  cushion: CushionKey,
+  into: Float64Array,
+): void {
   if (!(t > 0)) return;
-  const { curve, bearingShare } = CUSHION_MATERIALS[fill.cushion];
-  addLayer(into, face, logForces, weightLb, fillAreaIn2(loads[face]!, t, bearingShare), t, energyCeiling(curve));
+  const { curve, bearingShare } = CUSHION_MATERIALS[cushion];
+  addLayer(into, logForces, weightLb, fillAreaIn2(loads[face]!, t, bearingShare), t, energyCeiling(curve));
 }
 
+/** @param into heights of one face */
 function addLayer(
   into: Float64Array,
-  face: number,
   logForces: Float64Array,
   weightLb: number,
   areaIn2: number,
@@ -158,8 +232,7 @@ function addLayer(
 ): void {
   const volume = (areaIn2 * thicknessIn) / weightLb;
   const logArea = Math.log(areaIn2);
-  const count = logForces.length;
-  for (let slice = 0; slice < count; slice++) into[face * count + slice]! += volume * ceiling(logForces[slice]! - logArea);
+  for (let slice = 0; slice < logForces.length; slice++) into[slice]! += volume * ceiling(logForces[slice]! - logArea);
 }
 
 /** Fills that settle and flow alike, as one that is better than each of them. */

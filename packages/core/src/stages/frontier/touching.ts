@@ -10,10 +10,10 @@ import { anyOf, either } from './causes.ts';
 
 // What hard points touch: a wall, or one another. All judgement.
 
-const CONTACT = { gapIn: 0.5, gapSpreadIn: 0.15, coverIn: 0.7, coverSpreadIn: 0.2, chance: 0.06, inInnerBox: 0.2 };
+const CONTACT = { gapIn: 0.5, gapSpreadIn: 0.15, coverIn: 0.7, coverSpreadIn: 0.2, chance: 0.06, inInnerBox: 0.2, betweenCells: 0.2 };
 
 /** What contact depends on besides the gaps. */
-export type Touching = Pick<StowedBox, 'bundles' | 'resting' | 'inner'>;
+export type Touching = Pick<StowedBox, 'bundles' | 'resting' | 'inner' | 'cells'>;
 
 /** Chance that a hard point of any bundle is touched on a journey of so many drops, drifted or not. */
 export const mixedContact = (held: Touching, gaps: Gaps, drift: number, drops: number): number =>
@@ -73,27 +73,28 @@ const ACROSS = [
 /**
  * Two bundles side by side, or one upon another, knock together where the cover between them is used up: as a hard point
  * meets a wall, with the cover of both in its place and no gap; bare against bare a fifth of the times they are thrown
- * together.
+ * together. Board between them takes a knock as the wall of an inner box does.
  */
 export const knockChance = (held: Touching, drops: number): number => anyOf(held.bundles.map((_, at) => knockOfOne(held, at, drops)));
 
 /** That one of the bundles is harmed so, by one of its like or by another. */
-export function knockOfOne({ bundles, resting, inner }: Touching, at: number, drops: number): number {
+export function knockOfOne({ bundles, resting, inner, cells }: Touching, at: number, drops: number): number {
   const { wrapped, layout } = bundles[at]!;
   const { archetype } = wrapped.piece;
   if ((bundles.length === 1 && layout.count === 1) || archetype.fragility === null) return 0;
   const coverOn = (which: number, face: Struck) => bundles[which]!.wrapped.coverOnFaceIn[pieceFaceAt(face, bundles[which]!.orientation)];
-  const knocks = (coverIn: number, pairs: number, low: Struck, high: Struck): number => {
+  const knocks = (coverIn: number, pairs: number, low: Struck, high: Struck, between = 1): number => {
     const thin = normalCdf((CONTACT.coverIn - coverIn) / CONTACT.coverSpreadIn) * CONTACT.chance;
     const thrown = breaksWithin(drops, FACE_CHANCES[low] + FACE_CHANCES[high]);
-    const one = thrown * (coverIn <= BARE_KNOCK.coverIn ? BARE_KNOCK.chance : thin) * (inner ? CONTACT.inInnerBox : 1);
+    const one = between * thrown * (coverIn <= BARE_KNOCK.coverIn ? BARE_KNOCK.chance : thin) * (inner ? CONTACT.inInnerBox : 1);
     return amongPlaces(one * archetype.harm.contact, pairs);
   };
   return either(
     0,
     ...ACROSS.flatMap(([low, high], axis) => {
       const pairs = layout.pairs[axis]!;
-      const alike = pairs === 0 ? [] : [knocks(coverOn(at, low) + coverOn(at, high), pairs, low, high)];
+      const parted = cells ? CONTACT.betweenCells : 1;
+      const alike = pairs === 0 ? [] : [knocks(coverOn(at, low) + coverOn(at, high), pairs, low, high, parted)];
       const others = ([low, high] as const).flatMap((face) =>
         resting[face].on[at]!.map((next) => knocks(coverOn(at, face) + coverOn(next.at, face === low ? high : low), 1, low, high)),
       );

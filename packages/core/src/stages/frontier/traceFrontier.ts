@@ -1,7 +1,7 @@
 import type { PlanSpace } from './PlanSpace.ts';
 import { searchEvery } from './searchEvery.ts';
 import { searchPruned } from './searchPruned.ts';
-import type { SearchProgress, Traced } from './Trace.ts';
+import type { TraceProgress, Traced } from './Trace.ts';
 
 /**
  * The plans not beaten on both cost and chance, and the one of least expected cost, among all of a space.
@@ -9,5 +9,5 @@ import type { SearchProgress, Traced } from './Trace.ts';
  *
  * Yields its progress often, so that the caller can stop it.
  */
-export const traceFrontier = (space: PlanSpace, every = false): Generator<SearchProgress, Traced> =>
+export const traceFrontier = (space: PlanSpace, every = false): Generator<TraceProgress, Traced> =>
   every ? searchEvery(space) : searchPruned(space);

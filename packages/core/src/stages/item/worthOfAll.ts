@@ -1,6 +1,13 @@
 import type { Minor } from '../../units/index.ts';
 import type { InspectedPiece } from './InspectedPiece.ts';
 
-/** What all pieces of a parcel are worth together, minor units. */
-export const worthOfAll = ({ bundles }: { readonly bundles: readonly { readonly wrapped: { readonly piece: InspectedPiece } }[] }): Minor =>
-  bundles.reduce((sum, { wrapped }) => sum + wrapped.piece.replacementMinor, 0);
+type Worth = Pick<InspectedPiece, 'replacementMinor'>;
+
+/** What pieces are worth together, minor units. */
+export const worthOfAll = (pieces: readonly Worth[]): Minor => pieces.reduce((sum, { replacementMinor }) => sum + replacementMinor, 0);
+
+/** Share of each in the worth of all; even where nothing is worth anything. */
+export function worthSharesOf(pieces: readonly Worth[]): number[] {
+  const all = worthOfAll(pieces);
+  return pieces.map(({ replacementMinor }) => (all > 0 ? replacementMinor / all : 1 / pieces.length));
+}

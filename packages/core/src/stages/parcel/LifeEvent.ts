@@ -1,7 +1,8 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BenchPhase } from '../bench/BenchStep.ts';
 import { TESTS_OF_BUNDLE, type BenchTestKey } from '../bench/benchTests.ts';
-import type { StockUse, UsedInstead } from '../bench/stockUsed.ts';
+import type { StockUse } from '../../engineering/stockkeeping/StockMove.ts';
+import type { UsedInstead } from '../plan/stockUsed.ts';
 import type { Minor } from '../../units/index.ts';
 
 export type BenchTest = BenchTestKey;

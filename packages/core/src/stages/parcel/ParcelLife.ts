@@ -1,6 +1,6 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BenchPhase } from '../bench/BenchStep.ts';
-import type { UsedInstead } from '../bench/stockUsed.ts';
+import type { UsedInstead } from '../plan/stockUsed.ts';
 import type { BenchTest, OverruleReason, RatedFor } from './LifeEvent.ts';
 
 export type ParcelState =

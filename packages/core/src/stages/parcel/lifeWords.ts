@@ -24,6 +24,7 @@ const PLACES: Readonly<Record<string, string>> = {
   'box:liner': 'box lined',
   'box:base': 'base of the box',
   'box:board': 'board laid in',
+  'box:cells': 'cells cut and put in',
   'box:in': 'put into the box',
   'box:level': 'inner box level',
   'box:sides': 'sides of the box',

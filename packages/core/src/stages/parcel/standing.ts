@@ -22,6 +22,9 @@ export const STANDING: Readonly<Record<ParcelState, Standing>> = {
   closed: 'finished',
 };
 
+/** True for a parcel that would stay behind when the others of its set are fetched: not gone, and without a label to go by. */
+export const staysBehind = (state: ParcelState): boolean => STANDING[state] === 'open' && state !== 'labelled';
+
 /** The states of one standing. */
 export const statesThat = (...standings: Standing[]): ParcelState[] =>
   (Object.keys(STANDING) as ParcelState[]).filter((state) => standings.includes(STANDING[state]));

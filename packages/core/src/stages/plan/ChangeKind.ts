@@ -1,4 +1,5 @@
-import type { GuardKind } from '../../engineering/pieces/hardPoints.ts';
+import type { FillPlace } from '../fill/fillPlaces.ts';
+import type { Face, GuardKind } from '../../engineering/pieces/hardPoints.ts';
 
 /** Which bundle a change is of; left out for the first. */
 interface OfBundle {
@@ -8,14 +9,21 @@ interface OfBundle {
 /** What a single change to a plan changes. */
 export type ChangeKind =
   | ({ readonly kind: 'turns'; readonly material: string; readonly turns: number } & OfBundle)
+  /** One sheet more over a face, or none at null. */
+  | ({ readonly kind: 'doubled'; readonly material: string; readonly face: Face | null } & OfBundle)
   | { readonly kind: 'box'; readonly box: string }
   | { readonly kind: 'fill'; readonly fill: string }
+  /** Another fill in one place of the box; the same as in the rest at null. */
+  | { readonly kind: 'fillApart'; readonly place: FillPlace; readonly fill: string | null }
   | { readonly kind: 'service'; readonly service: string }
   | ({ readonly kind: 'turned' } & OfBundle)
   | { readonly kind: 'unboxed' }
   | { readonly kind: 'innerFill'; readonly fill: string }
   | { readonly kind: 'liner'; readonly liner: boolean }
   | { readonly kind: 'cutDown'; readonly newDepthIn: number | null }
+  /** A cross of a height under the lid, or none at 0. */
+  | { readonly kind: 'cross'; readonly crossIn: number }
   | { readonly kind: 'board'; readonly board: boolean }
+  | { readonly kind: 'cells'; readonly cells: boolean }
   | ({ readonly kind: 'hollow'; readonly hollowId: string } & OfBundle)
   | ({ readonly kind: 'guard'; readonly hardPointId: string; readonly guard: GuardKind } & OfBundle);

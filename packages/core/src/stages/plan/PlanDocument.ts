@@ -1,3 +1,4 @@
+import type { StockUse } from '../../engineering/stockkeeping/StockMove.ts';
 import type { Face, GuardKind, HardPoint } from '../../engineering/pieces/hardPoints.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { Grid } from '../../engineering/stowage/Block.ts';
@@ -5,6 +6,7 @@ import type { BoxStyle, WrapRole } from '../../engineering/materials/stock.ts';
 import type { Excess } from '../../engineering/tariff/nearestService.ts';
 import type { Quote, QuoteRefusal } from '../../engineering/tariff/Quote.ts';
 import type { Gaps } from '../box/StowedBox.ts';
+import type { ByPlace } from '../fill/fillPlaces.ts';
 import type { Cause } from '../frontier/causes.ts';
 import type { CostLine, PlanChoice } from '../frontier/PlanOption.ts';
 import type { ShockFacts } from '../frontier/shockJourney.ts';
@@ -72,6 +74,8 @@ export interface PlanDocument extends PlanBundle {
     readonly insideIn: Triple;
     readonly outsideIn: Triple;
     readonly newDepthIn: number | null;
+    /** Height of the cross under its lid; left out where there is none. `insideIn` is what is left under it. */
+    readonly crossIn?: number;
     readonly liner: boolean;
     readonly caliperIn: number;
     readonly wall: string;
@@ -102,6 +106,8 @@ export interface PlanDocument extends PlanBundle {
   /** Chance that it is spoilt: wet, rubbed, bent. */
   readonly spoils: number;
   readonly causes: readonly Cause[];
+  /** What it takes from the stockroom; left out in plans of before this was kept. */
+  readonly uses?: readonly StockUse[];
   /** What a landing depends on, face by face; null where shock does not limit the piece. */
   readonly shock: ShockFacts | null;
 }
@@ -116,6 +122,8 @@ export interface PlanBlock {
   /** How many pieces lie in each bundle, in the order of the letters. */
   readonly stacks: readonly number[];
   readonly grid: Grid;
+  /** Board between neighbours, cut into cells; left out where they stand against one another. */
+  readonly wallIn?: number;
   /** Outside of all bundles of the parcel. */
   readonly sizeIn: Triple;
   /** Near corner of each bundle, from the near corner of all that the parcel holds: A, B, C … */
@@ -160,6 +168,8 @@ export interface PlanFill {
   readonly units: number;
   readonly unitName: string;
   readonly short: boolean;
+  /** Room of its places, cubic feet, where they have not all the same fill; left out where they have. */
+  readonly places?: ByPlace<number>;
 }
 
 /** Which side of a box is too short. */

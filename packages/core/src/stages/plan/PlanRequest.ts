@@ -1,4 +1,5 @@
 import type { ReadySet } from '../../house/readySets.ts';
+import type { StockUse } from '../../engineering/stockkeeping/StockMove.ts';
 import type { Stockroom } from '../../engineering/materials/stock.ts';
 import type { RateCard } from '../../engineering/tariff/RateCard.ts';
 import type { UnitSystem } from '../../units/index.ts';
@@ -16,6 +17,8 @@ export interface PlanRequest {
   readonly house: House;
   readonly cards: readonly RateCard[];
   readonly locks: Locks;
+  /** What other parcels that go before it keep of the stock; where it is left out nobody counts sheets and fill. */
+  readonly reserved?: readonly StockUse[];
   /** The units its sentences are written in; no figure depends on them. */
   readonly units?: UnitSystem;
 }

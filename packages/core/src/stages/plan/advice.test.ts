@@ -1,6 +1,6 @@
 import { ceilingOf } from '../frontier/recommend.ts';
 import { box, CHOICE, finish, point, request, STOCK } from '../../../tests/sampleRequest.ts';
-import { boxToGet, explainOtherWays, planParcel } from '../../planParcel.ts';
+import { boxToGet, explainOtherWays, outsideStock, planParcel } from '../../planParcel.ts';
 import { ORDINARY_FILLS } from '../../engineering/materials/ordinaryStock.ts';
 import type { PieceFacts } from '../sale/Order.ts';
 import { cheapestCrossing } from './cheapestCrossing.ts';
@@ -76,6 +76,45 @@ describe('better, thriftier, more careful', () => {
       if (change.better) expect(change.expectedMinor).toBeLessThan(recommended.expectedMinor);
       if (change.thriftier) expect(change.chance).toBeGreaterThan(recommended.chance);
     }
+  });
+});
+
+describe('boxes nobody has', () => {
+  /** A shop that has one large box alone: whoever looks sees that a smaller one would do. */
+  const onlyLarge = request({ lengthIn: 5, widthIn: 5, heightIn: 5, weightLb: 1.5 }, { stock: { boxes: [box([20, 20, 20])] } });
+
+  test('a nearer box is told where the stockroom has only a large one: cheaper, and no nest of the stockroom matches it', () => {
+    const chosen = plan(onlyLarge);
+    const nests = finish(outsideStock(onlyLarge, chosen));
+    expect(nests.length).toBeGreaterThan(0);
+    expect(nests.length).toBeLessThanOrEqual(3);
+    expect(Math.min(...nests.map((one) => one.nestCostMinor))).toBeLessThan(chosen.frontier[0]!.nestCostMinor);
+    for (const { nestCostMinor, chance, savesMinor, insideIn } of nests) {
+      const asSafe = chosen.frontier.filter((one) => one.chance <= chance);
+      expect(asSafe.every((one) => one.nestCostMinor > nestCostMinor)).toBe(true);
+      if (savesMinor !== null) expect(Math.min(...asSafe.map((one) => one.nestCostMinor)) - nestCostMinor).toBeCloseTo(savesMinor, 6);
+      // it is what planning with that box in the stockroom comes to
+      const held = {
+        ...onlyLarge,
+        stock: { ...onlyLarge.stock, boxes: [...onlyLarge.stock.boxes, box(insideIn, { key: 'held', priceMinor: 0 })] },
+      };
+      expect(plan(held).recommended.nestCostMinor).toBeLessThanOrEqual(nestCostMinor + 1e-6);
+    }
+    // from the cheapest on, each safer than the one before
+    nests.slice(1).forEach((one, i) => {
+      expect(one.nestCostMinor).toBeGreaterThanOrEqual(nests[i]!.nestCostMinor);
+      expect(one.chance).toBeLessThan(nests[i]!.chance);
+    });
+  });
+
+  test('no size that the stockroom has is told, and where every whole inch is there, nothing is', () => {
+    const sides = [8, 9, 10, 11, 12, 13, 14, 15, 16];
+    const all = { ...onlyLarge, stock: { ...onlyLarge.stock, boxes: sides.map((side) => box([side, side, side], { key: `b${side}` })) } };
+    expect(
+      finish(outsideStock(all, plan(all)))
+        .map(({ insideIn }) => insideIn)
+        .filter(([l, w, d]) => l === w && w === d),
+    ).toEqual([]);
   });
 });
 
@@ -205,12 +244,12 @@ describe('single changes', () => {
   test('a box too deep may be cut down, lined, given a board; a hollow filled; a spout guarded', () => {
     for (const kind of ['cutDown', 'liner', 'board', 'hollow', 'guard', 'turns', 'box', 'fill', 'turned'])
       expect([kind, of(kind) !== undefined]).toEqual([kind, true]);
-    expect(
-      changes
-        .filter((one) => one.beyondChart)
-        .map((one) => one.change.kind)
-        .sort(),
-    ).toEqual(['guard', 'hollow']);
+    expect([...new Set(changes.filter((one) => one.beyondChart).map((one) => one.change.kind))].sort()).toEqual([
+      'doubled',
+      'guard',
+      'hollow',
+      'turns',
+    ]);
     const spoutless = request({ hollows: [hollow] }, { stock: asked.stock });
     const filled = nextBestChanges(spoutless, choice).find((one) => one.change.kind === 'hollow')!;
     const now = derivePlan(spoutless, choice);
@@ -222,6 +261,21 @@ describe('single changes', () => {
     const derived = derivePlan(asked, cut.choice);
     expect(derived.kind === 'plan' && derived.option.costMinor).toBe(cut.costMinor);
     expect(cut.choice.newDepthIn).toBeLessThan(18);
+  });
+
+  test('parts of a turn are offered, and called better only where they are worth more than a tie', () => {
+    const fine = changes.filter(({ change }) => change.kind === 'doubled' || (change.kind === 'turns' && change.turns % 1 !== 0));
+    expect(fine.map(({ change }) => (change.kind === 'turns' ? change.turns : change.kind === 'doubled' ? change.face : null))).toEqual(
+      expect.arrayContaining([2.5, 'bottom', 'left']),
+    );
+    const now = derivePlan(asked, choice);
+    if (now.kind === 'noPlan') throw new Error('no plan');
+    for (const { choice: after, better, deltaExpectedMinor } of fine) {
+      if (better) expect(-deltaExpectedMinor).toBeGreaterThan(Math.max(50, 0.02 * now.option.nestCostMinor) - 1e-9);
+      // a doubled sheet is taken off again
+      if (after.layers[0]?.doubled)
+        expect(nextBestChanges(asked, after).some(({ change }) => change.kind === 'doubled' && !change.face)).toBe(true);
+    }
   });
 
   test('the cheapest crossing lowers the postage and saves in all', () => {

@@ -5,7 +5,7 @@ import { dropHeightAtG } from '../../engineering/cushion/dropHeight.ts';
 import { layoutOf } from '../../engineering/stowage/Block.ts';
 import { planParcel } from '../../planParcel.ts';
 import { testsDue, writeBenchSteps } from '../bench/writeBenchSteps.ts';
-import { stockUsed } from '../bench/stockUsed.ts';
+import { stockUsed } from './stockUsed.ts';
 import { faceLayers } from '../fill/faceLayers.ts';
 import { knockChance } from '../frontier/touching.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';

@@ -33,14 +33,13 @@ export function leastBoxToGet(request: PlanRequest, chosen: Planned, plan: (requ
   const { stowed } = recommended.rated.weighed.filled;
   const heldIn = stowed.inner?.outsideIn ?? stowed.blockIn;
   for (const gapIn of BEDDINGS_IN) {
-    const sides = heldIn.map((side) => Math.ceil(side + 2 * gapIn)) as unknown as Triple;
-    const insideIn: Triple = [Math.max(sides[0], sides[1]), Math.min(sides[0], sides[1]), sides[2]];
+    const insideIn = insideRound(heldIn, gapIn);
     for (const grade of ['ordinary', 'double'] as const) {
-      const box = boxOf(insideIn, grade);
+      const box = boxNotHeld(insideIn, grade);
       const answer = plan({
         ...request,
         stock: { ...request.stock, boxes: [...request.stock.boxes, box] },
-        locks: { ...request.locks, box: box.key, liner: false, newDepthIn: null },
+        locks: { ...request.locks, box: box.key, liner: false, newDepthIn: null, crossIn: 0 },
       });
       if (answer.kind === 'planned' && answer.recommended.chance <= ceiling)
         return {
@@ -54,7 +53,14 @@ export function leastBoxToGet(request: PlanRequest, chosen: Planned, plan: (requ
   return null;
 }
 
-function boxOf(insideIn: Triple, grade: 'ordinary' | 'double'): BoxStock {
+/** Inside of the least box in whole inches that leaves so much bedding round something. */
+export function insideRound(heldIn: Triple, gapIn: number): Triple {
+  const [l, w, d] = heldIn.map((side) => Math.ceil(side + 2 * gapIn - 1e-9)) as unknown as Triple;
+  return [Math.max(l, w), Math.min(l, w), d];
+}
+
+/** A box nobody has, at what its board is taken to cost. */
+export function boxNotHeld(insideIn: Triple, grade: 'ordinary' | 'double'): BoxStock {
   const [l, w, d] = insideIn;
   return {
     key: 'to-get',

@@ -1,6 +1,6 @@
 import { box, CHOICE, point, request, SERVICE, STOCK } from '../../../tests/sampleRequest.ts';
 import { writeBenchSteps } from '../bench/writeBenchSteps.ts';
-import { stockUsed } from '../bench/stockUsed.ts';
+import { stockUsed } from './stockUsed.ts';
 import type { PlanChoice } from '../frontier/PlanOption.ts';
 import { CHOICE_PARTS, MOVED, type Moved } from './choiceParts.ts';
 import { derivePlan } from './derivePlan.ts';
@@ -42,11 +42,14 @@ const OTHER: { readonly [Part in keyof Required<PlanChoice>]: PlanChoice[Part] }
   inner: { box: '10x10x10', fill: 'mouldedFill' },
   box: '20x18x16',
   newDepthIn: 11,
+  crossIn: 3,
   liner: true,
   fill: STOCK.fills.find((fill) => fill.key !== CHOICE.fill)!.key,
+  fillApart: { base: STOCK.fills.find((fill) => fill.key !== CHOICE.fill)!.key },
   baseGapIn: 2,
   extraFill: 0.5,
   board: true,
+  cells: true,
   service: SERVICE.key,
   coverAdded: true,
   signature: true,
@@ -61,6 +64,7 @@ const BESIDE: PlanChoice = {
 /** What only several have is moved among several. */
 const SEVERAL: Partial<Record<keyof PlanChoice, [typeof asked, PlanChoice]>> = {
   grid: [pair, { ...BASE, grid: [2, 1, 1] }],
+  cells: [pair, { ...BASE, grid: [2, 1, 1] }],
   others: [two, BESIDE],
   stand: [two, BESIDE],
 };

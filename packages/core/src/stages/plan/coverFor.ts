@@ -1,4 +1,5 @@
 import type { House } from '../../house/House.ts';
+import { piecesIn } from '../box/stowInBox.ts';
 import { worthOfAll } from '../item/worthOfAll.ts';
 import { judgeParcel } from '../frontier/judgeParcel.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
@@ -16,7 +17,7 @@ export const claimsPaid = ({ photographs, claimAcceptedPhotographed, claimAccept
  */
 export function coverFor(option: PlanOption, carriages: readonly Carriage[], house: House, locked: boolean | undefined): PlanOption {
   const { rated, choice } = option;
-  const worth = worthOfAll(rated.weighed.filled.stowed);
+  const worth = worthOfAll(piecesIn(rated.weighed.filled.stowed));
   if (locked !== undefined || house.cover !== 'byRisk' || rated.coverAdded || isDear(worth, house)) return option;
   const carriage = carriages.find(({ service }) => service.key === rated.quote.service);
   if (!carriage || worth <= rated.quote.coverMinor) return option;

@@ -3,6 +3,8 @@ import { isEnvelope } from '../box/makeShell.ts';
 import { OWN_BOX, ownBoxOf } from '../box/ownBox.ts';
 import type { WrappedItem, Wraps } from '../wrap/WrappedItem.ts';
 import { stowAsTold } from '../box/stowAsTold.ts';
+import type { FillStock } from '../../engineering/materials/stock.ts';
+import type { ByPlace } from '../fill/fillPlaces.ts';
 import { fillVoids } from '../fill/fillVoids.ts';
 import { judgeParcel, type Judge } from '../frontier/judgeParcel.ts';
 import type { BundleChoice, PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
@@ -88,12 +90,17 @@ export function deriver(request: PlanRequest): Deriver {
     if (!box || inner === undefined) return 'that box is not in the stockroom';
     const fill = isEnvelope(box) ? null : stock.fills.find((one) => one.key === choice.fill);
     const innerFill = choice.inner && stock.fills.find((one) => one.key === choice.inner!.fill);
-    if (fill === undefined || innerFill === undefined) return 'that fill is not in the stockroom';
-    if ((choice.liner || choice.board) && !stock.linerBoard)
-      return `there is no sheet board for a ${choice.liner ? 'liner' : 'board under it'}`;
+    const apart = fill
+      ? Object.entries(choice.fillApart ?? {}).map(([place, key]) => [place, stock.fills.find((one) => one.key === key)] as const)
+      : [];
+    if (fill === undefined || innerFill === undefined || apart.some(([, one]) => one === undefined))
+      return 'that fill is not in the stockroom';
+    const fillApart: ByPlace<FillStock> = Object.fromEntries(apart);
+    const ofBoard = OF_SHEET_BOARD.find(([part]) => choice[part]);
+    if (ofBoard && !stock.linerBoard) return `there is no sheet board for ${ofBoard[1]}`;
     const stowed = stowAsTold(each.map((one, at) => wrap(at, one)) as unknown as Wraps, { ...choice, inner, box, sheet: stock.linerBoard });
     if (!stowed) return `a second wall leaves no inside of ${box.name}`;
-    const weighed = weighParcel(fillVoids(stowed, fill, innerFill, house, choice.extraFill), stock, house);
+    const weighed = weighParcel(fillVoids(stowed, fill, innerFill, house, choice.extraFill, fillApart), stock, house);
     return weighed.grossLb > HEAVIEST_LB
       ? `${formatWeight(weighed.grossLb, request.units)} is more than the ${formatWeight(HEAVIEST_LB, request.units)} the model knows`
       : weighed;
@@ -141,6 +148,14 @@ export function deriver(request: PlanRequest): Deriver {
     },
   });
 }
+
+/** What is cut of sheet board, and what it is called. */
+const OF_SHEET_BOARD = [
+  ['liner', 'a liner'],
+  ['board', 'a board under it'],
+  ['cells', 'cells'],
+  ['crossIn', 'a cross'],
+] as const;
 
 const takesOwnBoxes = ({ service }: Carriage): boolean => service.containers === null;
 

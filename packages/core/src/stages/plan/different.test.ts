@@ -1,7 +1,7 @@
 import { box, CHOICE, finish, FACTS, request, STOCK } from '../../../tests/sampleRequest.ts';
 import { planParcel } from '../../planParcel.ts';
 import { writeBenchSteps } from '../bench/writeBenchSteps.ts';
-import { stockUsed } from '../bench/stockUsed.ts';
+import { stockUsed } from './stockUsed.ts';
 import { shockOnFaces } from '../frontier/shockJourney.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import type { PieceFacts } from '../sale/Order.ts';

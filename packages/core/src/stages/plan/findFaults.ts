@@ -3,6 +3,7 @@ import type { House } from '../../house/House.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import { bedding } from '../box/stowInBox.ts';
+import { fillAt } from '../fill/fillPlaces.ts';
 import { emptyGap, leastRoomIn } from '../fill/leastRoom.ts';
 import type { Gaps, StowedBox } from '../box/StowedBox.ts';
 import { countedTitle } from '../sale/countedTitle.ts';
@@ -64,8 +65,8 @@ export function findFaults(weighed: WeighedParcel, house: House): PlanFault[] {
   const coverIn = leastCoverIn(stowed);
   const faults: PlanFault[] = [
     ...named.filter(({ blocks }) => blocks),
-    ...(filled.fill ? hollowGap(stowed.gaps, filled.fill, stowed.inner ? 0 : coverIn) : []),
-    ...(stowed.inner && filled.innerFill ? hollowGap(stowed.inner.gaps, filled.innerFill, coverIn) : []),
+    ...(filled.fill ? hollowGap(stowed.gaps, (face) => fillAt(filled.fill!, filled.fillApart, face), stowed.inner ? 0 : coverIn) : []),
+    ...(stowed.inner && filled.innerFill ? hollowGap(stowed.inner.gaps, () => filled.innerFill!, coverIn) : []),
     ...(isEnvelope(stowed.shell.box) ? [] : thinGaps(stowed.gaps, bedding(house, stowed), house.strictGaps)),
     ...(stowed.inner ? thinGaps(stowed.inner.gaps, house.snugGapIn, house.strictGaps) : []),
     ...(certificateHolds(weighed) ? [] : [{ kind: 'certificate', blocks: true } as const]),
@@ -99,9 +100,11 @@ function bareTogether({ piece: { archetype, stacks } }: WrappedItem): PlanFault[
 }
 
 /** A gap into which the fill does not go, so that it holds nothing. */
-function hollowGap(gaps: Gaps, fill: FillStock, coverIn: number): PlanFault[] {
-  const empty = emptyGap(gaps, fill, coverIn);
-  return empty ? [{ kind: 'hollowGap', blocks: true, ...empty, fillName: fill.name, wantedIn: leastRoomIn(fill) }] : [];
+function hollowGap(gaps: Gaps, fillOf: (face: keyof Gaps) => FillStock, coverIn: number): PlanFault[] {
+  const empty = emptyGap(gaps, fillOf, coverIn);
+  if (!empty) return [];
+  const fill = fillOf(empty.face);
+  return [{ kind: 'hollowGap', blocks: true, ...empty, fillName: fill.name, wantedIn: leastRoomIn(fill) }];
 }
 
 /** The narrowest gap that is below what the house wishes, if any: a caution with its price, unless the house is strict. */

@@ -17,7 +17,9 @@ export function inBox(choice: PlanChoice, box: BoxStock, { stock, cards }: Pick<
     ...choice,
     box: box.key,
     newDepthIn: null,
+    ...(choice.crossIn ? { crossIn: 0 } : {}),
     baseGapIn: null,
+    ...(choice.fillApart && isEnvelope(box) ? { fillApart: {} } : {}),
     fill: isEnvelope(box) ? null : (choice.fill ?? stock.fills[0]?.key ?? null),
   };
   const services = cards.flatMap((card) => card.services);

@@ -1,12 +1,16 @@
-import { guardsFor, type GuardKind } from '../../engineering/pieces/hardPoints.ts';
+import { guardsFor, type Face, type GuardKind } from '../../engineering/pieces/hardPoints.ts';
 import { orientationsAllowed } from '../../engineering/geometry/orientations.ts';
 import { isEnvelope } from '../box/makeShell.ts';
-import { depthWanted } from '../box/shellsFor.ts';
-import { bedding } from '../box/stowInBox.ts';
+import { FILL_PLACES } from '../fill/fillPlaces.ts';
+import { depthWanted, spareDepth } from '../box/shellsFor.ts';
+import { bedding, haveCells } from '../box/stowInBox.ts';
 import type { BundleChoice, PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import type { PieceFacts } from '../sale/Order.ts';
+import type { LayerChoice } from '../wrap/WrappedItem.ts';
 import { inBox } from './inBox.ts';
 import { boxesOf } from './stockFor.ts';
+import { stockUsed } from './stockUsed.ts';
+import { shortCounter } from './willNotSuffice.ts';
 import type { ChangeKind } from './ChangeKind.ts';
 import { requestAfter } from './requestAfter.ts';
 import { deriver } from './derivePlan.ts';
@@ -56,6 +60,9 @@ export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextC
   );
   // what is above the ceiling already may only come down
   const overCeiling = (chance: number) => chance > Math.max(ceiling, now.option.chance);
+  const shortOf = shortCounter(request);
+  const countShort = (option: PlanOption) => shortOf(stockUsed(option)).length;
+  const shortNow = countShort(now.option);
   const found: NextChange[] = [];
   for (const { change, after } of singleChanges(request, choice, now.option)) {
     const changed = requestAfter(request, change);
@@ -70,15 +77,18 @@ export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextC
     const faults = countFaults(all);
     if (isWorse(faults, faultsNow)) continue;
     const { option } = derived;
+    // nothing is advised that there is not enough of, unless it mends what blocks
+    if (faultsNow.blocking === 0 && countShort(option) > shortNow) continue;
+    const finely = isFine(change);
     found.push({
       change,
       choice: option.choice,
       guard: change.kind === 'guard' ? { hardPointId: change.hardPointId, guard: change.guard } : null,
-      beyondChart: change.kind === 'guard' || change.kind === 'hollow',
+      beyondChart: change.kind === 'guard' || change.kind === 'hollow' || finely,
       costMinor: option.costMinor,
       chance: option.chance,
       expectedMinor: option.expectedMinor,
-      better: isBetter(option, now.option) && !overCeiling(option.chance),
+      better: isBetter(option, now.option, finely) && !overCeiling(option.chance),
       thriftier: isThriftier(option, now.option) && !overCeiling(option.chance),
       deltaCostMinor: option.costMinor - now.option.costMinor,
       deltaPostageMinor: option.rated.quote.totalMinor - now.option.rated.quote.totalMinor,
@@ -97,6 +107,9 @@ export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextC
     return !met;
   });
 }
+
+/** Parts of a turn: the search goes by whole ones. */
+const isFine = (change: ChangeKind): boolean => change.kind === 'doubled' || (change.kind === 'turns' && !Number.isInteger(change.turns));
 
 interface Counted {
   readonly blocking: number;
@@ -129,6 +142,14 @@ function* singleChanges(request: PlanRequest, choice: PlanChoice, now: PlanOptio
   for (const fill of stock.fills) {
     if (fill.key !== choice.fill) yield { change: { kind: 'fill', fill: fill.key }, after: { ...choice, fill: fill.key } };
   }
+  if (choice.fill !== null && (house.mixesFills || choice.fillApart))
+    for (const place of FILL_PLACES) {
+      const { [place]: own, ...others } = choice.fillApart ?? {};
+      if (own !== undefined) yield { change: { kind: 'fillApart', place, fill: null }, after: { ...choice, fillApart: others } };
+      for (const { key } of stock.fills)
+        if (key !== own && key !== choice.fill)
+          yield { change: { kind: 'fillApart', place, fill: key }, after: { ...choice, fillApart: { ...others, [place]: key } } };
+    }
   for (const service of cards.flatMap((card) => card.services)) {
     if (service.key !== choice.service)
       yield { change: { kind: 'service', service: service.key }, after: { ...choice, service: service.key } };
@@ -148,7 +169,15 @@ function* singleChanges(request: PlanRequest, choice: PlanChoice, now: PlanOptio
       choice.newDepthIn === null ? depthWanted(shell, inner ? inner.outsideIn[2] : blockIn[2], bedding(house, { inner, bundles })) : null;
     if (newDepthIn !== choice.newDepthIn)
       yield { change: { kind: 'cutDown', newDepthIn }, after: { ...choice, newDepthIn, baseGapIn: null } };
+    const crossIn =
+      choice.crossIn || !stock.linerBoard
+        ? 0
+        : (spareDepth(shell, inner ? inner.outsideIn[2] : blockIn[2], bedding(house, { inner, bundles })) ?? 0);
+    if (crossIn !== (choice.crossIn ?? 0)) yield { change: { kind: 'cross', crossIn }, after: { ...choice, crossIn, baseGapIn: null } };
     yield { change: { kind: 'board', board: !choice.board }, after: { ...choice, board: !choice.board } };
+    const [{ wrapped }] = bundles;
+    if (stock.linerBoard && haveCells([wrapped]) && bundles.length === 1)
+      yield { change: { kind: 'cells', cells: !choice.cells }, after: { ...choice, cells: !choice.cells, baseGapIn: null } };
   }
 }
 
@@ -164,13 +193,21 @@ function* changesOfBundle(
   const which = at === 0 ? {} : { bundle: at };
   for (const wrap of stock.wraps.filter((one) => one.role === 'surface' || one.role === 'conform' || one.role === 'cushion')) {
     const turns = own.layers.find((layer) => layer.material === wrap.key)?.turns ?? 0;
-    for (const next of isTooSmall ? fewer(turns) : [turns - 1, turns + 1]) {
+    for (const next of isTooSmall ? fewer(turns) : oneOrHalf(turns, wrap.cushion !== null)) {
       if (next >= 0 && next <= 8)
         yield {
           change: { kind: 'turns', material: wrap.key, turns: next, ...which },
           after: withBundle(choice, at, { ...own, layers: withTurns(own.layers, stock.wraps, wrap.key, next) }),
         };
     }
+  }
+  for (const layer of own.layers) {
+    const isCushion = stock.wraps.some((wrap) => wrap.key === layer.material && wrap.cushion !== null && wrap.role !== 'surface');
+    for (const face of layer.doubled ? [null] : isCushion && !isTooSmall ? facesToDouble(facts) : [])
+      yield {
+        change: { kind: 'doubled', material: layer.material, face, ...which },
+        after: withBundle(choice, at, { ...own, layers: own.layers.map((one) => (one === layer ? withDoubled(one, face) : one)) }),
+      };
   }
   for (const orientation of orientationsAllowed(facts.keepUpright)) {
     if (orientation.join() !== own.orientation.join())
@@ -188,8 +225,22 @@ function* changesOfBundle(
 }
 
 /** However several stand best then. */
-const withoutGrid = <Choice extends BundleChoice>(choice: Choice): Choice =>
-  Object.fromEntries(Object.entries(choice).filter(([part]) => part !== 'grid')) as unknown as Choice;
+const withoutGrid = <Choice extends BundleChoice>(choice: Choice): Choice => without(choice, 'grid');
+
+/** A copy without one of its optional parts. */
+const without = <Of extends object>(of: Of, part: keyof Of): Of =>
+  Object.fromEntries(Object.entries(of).filter(([name]) => name !== part)) as Of;
+
+/** One turn less or more, and half a turn of a cushion that is there. */
+const oneOrHalf = (turns: number, isCushion: boolean): number[] =>
+  isCushion && turns > 0.5 ? [turns - 1, turns - 0.5, turns + 0.5, turns + 1] : [turns - 1, turns + 1];
+
+/** Where one sheet more may tell: what it lies on, and what sticks out. */
+const facesToDouble = ({ hardPoints }: PieceFacts): Face[] => [...new Set<Face>(['bottom', ...hardPoints.map(({ face }) => face)])];
+
+/** A layer with one sheet more over a face; at null with none. */
+const withDoubled = (layer: LayerChoice, face: Face | null): LayerChoice =>
+  face ? { ...layer, doubled: face } : without(layer, 'doubled');
 
 /** Every number of turns below one, by halves: where a box is too small, that is what must give. */
 const fewer = (turns: number): number[] => Array.from({ length: Math.round(turns * 2) }, (_, i) => turns - (i + 1) / 2);

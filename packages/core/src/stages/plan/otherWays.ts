@@ -51,7 +51,7 @@ const allowing = (space: PlanSpace, way: PackingWay): PlanSpace => ({
   },
   // what was pinned stays pinned, but for the choice that makes the way
   locks: Object.fromEntries(
-    Object.entries(space.locks).filter(([lock]) => !(lock === 'inner' || lock === 'liner' || lock === 'newDepthIn')),
+    Object.entries(space.locks).filter(([lock]) => !(lock === 'inner' || lock === 'liner' || lock === 'newDepthIn' || lock === 'crossIn')),
   ),
 });
 

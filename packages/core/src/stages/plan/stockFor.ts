@@ -1,5 +1,6 @@
 import { BOARD_GRADES } from '../../engineering/materials/boardGrades.ts';
 import type { BoxStock, FillStock, Stockroom } from '../../engineering/materials/stock.ts';
+import { movedStock } from '../../engineering/stockkeeping/movedStock.ts';
 import type { RateCard } from '../../engineering/tariff/RateCard.ts';
 import type { House } from '../../house/House.ts';
 import type { BoxRoom } from '../box/BoxChoices.ts';
@@ -7,6 +8,10 @@ import type { Locks, PlanRequest } from './PlanRequest.ts';
 
 /** A carrier keeps no count of the free boxes it hands out. */
 const AS_MANY_AS_ASKED = 1000;
+
+/** What is free for a parcel: what is on hand, less what others keep. */
+export const freeStock = ({ stock, reserved = [] }: Pick<PlanRequest, 'stock' | 'reserved'>): Stockroom =>
+  reserved.reduce((left, use) => movedStock(left, { ...use, amount: -use.amount, paidMinor: null }) ?? left, stock);
 
 /** The boxes of the stockroom and the carriers' own free ones, with the board for liners. */
 export const boxesOf = ({ stock, cards, locks }: Pick<PlanRequest, 'stock' | 'cards' | 'locks'>): BoxRoom => ({

@@ -42,7 +42,9 @@ function standsApart(plan: PlanDocument): string[] {
   const all = planBundles(plan).flatMap(({ block, bundleIn }) => block.at.map((atIn) => ({ atIn, sizeIn: bundleIn })));
   const placed = all.map((one, i) => ({ id: letterOf(i), ...one }));
   const pieces = placed.map(({ id, sizeIn }) => ({ id, sizeIn, upright: true, weightLb: 0 }));
-  return verifyStowage(pieces, { insideIn: plan.block.sizeIn, gapIn: 0, betweenIn: 0 }, placed).map((fault) => `block: ${fault}`);
+  return verifyStowage(pieces, { insideIn: plan.block.sizeIn, gapIn: 0, betweenIn: plan.block.wallIn ?? 0 }, placed).map(
+    (fault) => `block: ${fault}`,
+  );
 }
 
 /** Paths at which two documents differ, numbers within tolerance. */

@@ -1,4 +1,5 @@
 import { GUARDS } from '../../engineering/pieces/hardPoints.ts';
+import { cornerOf } from '../../engineering/stowage/Block.ts';
 import { orient } from '../../engineering/geometry/orientations.ts';
 import { IN2_PER_FT2 } from '../../units/index.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
@@ -10,6 +11,7 @@ import { breakingChance, spoilingChance } from '../frontier/causes.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
 import { HEAVY_INNER_RATIO, innerMassRatio, shockOnFaces } from '../frontier/shockJourney.ts';
 import { faultsOf } from './findFaults.ts';
+import { stockUsed } from './stockUsed.ts';
 import { CORE_VERSION, PLAN_FORMAT, type BundleRisk, type PlanBundle, type PlanDocument, type PlanFill } from './PlanDocument.ts';
 
 /** Writes a judged plan down: every figure that a screen, a drawing or a record needs. */
@@ -55,6 +57,7 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
       insideIn: shell.insideIn,
       outsideIn: shell.outsideIn,
       newDepthIn: shell.newDepthIn,
+      ...(shell.crossIn === null ? {} : { crossIn: shell.crossIn }),
       liner: shell.liner,
       caliperIn: shell.box.board.caliperIn,
       wall: shell.box.board.wall,
@@ -63,7 +66,7 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
     },
     gaps: stowed.gaps,
     effectiveGaps: filled.effectiveGaps,
-    fills: filled.amounts.map(({ stock, where, baseFt3, sidesFt3, topFt3, boughtFt3, units }): PlanFill => ({
+    fills: filled.amounts.map(({ stock, where, baseFt3, sidesFt3, topFt3, boughtFt3, units, places }): PlanFill => ({
       key: stock.key,
       name: stock.name,
       where,
@@ -74,6 +77,7 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
       units,
       unitName: stock.unitName,
       short: boughtFt3 > stock.onHandFt3,
+      ...(places ? { places } : {}),
     })),
     faults: faultsOf(rated, house),
     weight: { parts: weighed.parts, grossLb: weighed.grossLb, plusMinusLb: weighed.plusMinusLb },
@@ -91,12 +95,13 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
     chanceHigh: range.high,
     spoils: option.spoils,
     causes: option.causes,
+    uses: stockUsed(option),
     shock: shockOnFaces(filled),
   };
 }
 
 /** One bundle as it lies. */
-function writeBundle({ wrapped, orientation, layout, bundleIn, atIn }: LyingBundle, { blockIn }: Block): PlanBundle {
+function writeBundle({ wrapped, orientation, layout, wallIn, bundleIn, atIn }: LyingBundle, { blockIn }: Block): PlanBundle {
   const { piece } = wrapped;
   return {
     piece: {
@@ -156,8 +161,9 @@ function writeBundle({ wrapped, orientation, layout, bundleIn, atIn }: LyingBund
       pieces: piece.facts.count,
       stacks: piece.stacks,
       grid: layout.grid,
+      ...(wallIn > 0 ? { wallIn } : {}),
       sizeIn: blockIn,
-      at: layout.cells.map((cell) => cell.map((one, axis) => one * bundleIn[axis]! + atIn[axis]!) as unknown as Triple),
+      at: layout.cells.map((cell) => cornerOf(cell, bundleIn, wallIn).map((one, axis) => one + atIn[axis]!) as unknown as Triple),
     },
   };
 }

@@ -4,12 +4,12 @@ import type { RateCard, Service } from '../../engineering/tariff/RateCard.ts';
 import type { House } from '../../house/House.ts';
 import type { Minor, UnitSystem } from '../../units/index.ts';
 import type { InspectedPiece } from '../item/InspectedPiece.ts';
+import { worthOfAll } from '../item/worthOfAll.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import type { RatedParcel, Rating } from './RatedParcel.ts';
 
 /** The pieces of a parcel, all of one order. */
 export type Pieces = readonly [InspectedPiece, ...InspectedPiece[]];
-const worthOf = (pieces: Pieces): Minor => pieces.reduce((sum, { replacementMinor }) => sum + replacementMinor, 0);
 
 /** Choices about the carriage that somebody has pinned. */
 export interface RateLocks {
@@ -29,7 +29,7 @@ export interface Carriage extends Lane {
 /** Every service of the cards, with cover and signature as house and locks allow. */
 export function carriages(cards: readonly RateCard[], pieces: Pieces, house: House, locks: RateLocks = {}): Carriage[] {
   const { order } = pieces[0];
-  const value = worthOf(pieces);
+  const value = worthOfAll(pieces);
   const dear = isDear(value, house);
   const rule = dear ? 'always' : house.cover;
   const coverChoices =
@@ -72,7 +72,7 @@ export const carriageShipment = (
   originPostcode: pieces[0].order.originPostcode,
   destinationPostcode: pieces[0].order.destinationPostcode,
   shipDate: pieces[0].order.shipDate,
-  coverMinor: coverAdded ? worthOf(pieces) : null,
+  coverMinor: coverAdded ? worthOfAll(pieces) : null,
   signature,
   nonRectangular: false,
   goods: pieces.map(({ archetype }) => archetype.key),

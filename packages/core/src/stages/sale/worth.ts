@@ -13,3 +13,7 @@ export const worthMinor = (
   const all = pieces.reduce((sum, one) => sum + one.count, 0);
   return Math.round((soldMinor * count) / Math.max(1, all));
 };
+
+/** What some pieces of an order are worth together. */
+export const worthTogether = (pieces: readonly Parameters<typeof worthMinor>[0][], order: Parameters<typeof worthMinor>[1]): Minor =>
+  pieces.reduce((sum, piece) => sum + worthMinor(piece, order), 0);

@@ -45,8 +45,14 @@ export function bundleSundries(
 }
 
 /** Tape and steps that go with the outer box or envelope. */
-export function shellSundries({ box, insideIn, minutes }: Shell, { outerTape }: Pick<Stockroom, 'outerTape'>, house: House): Added {
-  const seam = tape(outerTape, box.style === 'slotted' ? seamFt(insideIn, house.seams) : flapFt(insideIn));
+export function shellSundries(
+  { box, insideIn, crossIn, minutes }: Shell,
+  { outerTape }: Pick<Stockroom, 'outerTape'>,
+  house: House,
+): Added {
+  // a cross leaves the box as deep as it was
+  const [length, width, depth] = insideIn;
+  const seam = tape(outerTape, box.style === 'slotted' ? seamFt([length, width, depth + (crossIn ?? 0)], house.seams) : flapFt(insideIn));
   return { ...seam, minutes: STANDING_MINUTES.formBox + STANDING_MINUTES.closeBox + minutes };
 }
 

@@ -18,7 +18,7 @@ const ZONES = [1, 2, 3, 4, 5, 6, 7, 8];
 /** Norland, the country across the water: one zone. */
 const ABROAD = { from: 'XN', to: 'XN', zone: 9 };
 
-/** What the three carriers of the isles have in common. */
+/** What the carriers of the isles have in common. */
 export const ISLES: Pick<RateCard, 'version' | 'currency' | 'validFrom' | 'validTo' | 'zones'> = {
   version: 1,
   currency: 'USD',

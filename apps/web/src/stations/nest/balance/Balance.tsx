@@ -43,8 +43,8 @@ export function Balance({ nest, parcel, found }: { nest: NestUse; parcel: Parcel
         </Button>
       </div>
       <p className="soft">
-        {found.considered.toLocaleString('en')} nests weighed up; {frontier.length} of them are beaten by none on both cost and chance.{' '}
-        {halvingWords(recommended, halved, write.money)}
+        {found.considered.toLocaleString('en')} nests weighed up{nest.searching ? ' so far' : ''}; {frontier.length} of them are beaten by
+        none on both cost and chance. {halvingWords(recommended, halved, write.money)}
       </p>
       {open ? (
         <OpenBalance nest={nest} found={found} />

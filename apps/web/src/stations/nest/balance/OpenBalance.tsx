@@ -1,13 +1,15 @@
 'use client';
 import { Button, Slider } from 'antd';
-import { useId, useMemo, useRef, useState } from 'react';
-import { formatChance, type PlanDocument } from '@inch-nest/core';
+import { useEffect, useId, useMemo, useRef, useState } from 'react';
+import { formatChance, type OutsideNest, type PlanDocument, type PlanRequest } from '@inch-nest/core';
 import { sameContent, type SearchAnswer } from '@inch-nest/contracts';
 import { BalanceChart } from '../../../drawings/BalanceChart.tsx';
 import { useShop } from '../../../session/ShopContext.tsx';
 import type { NestUse } from '../../../parcel/useNest.ts';
 import { useWidth } from '../../../parts/useWidth.ts';
+import { planner } from '../../../parcel/planner.ts';
 import { bestAt } from '../../../parcel/plans.ts';
+import { notHeldWords } from '../../../words/ceilingWords.ts';
 import { SideBySide } from './SideBySide.tsx';
 
 type Found = Extract<SearchAnswer, { kind: 'planned' }>;
@@ -30,6 +32,7 @@ export function OpenBalance({ nest, found }: { nest: NestUse; found: Found }) {
       : [...found.frontier, found.recommended];
     return [...all].sort((a, b) => a.nestCostMinor - b.nestCostMinor);
   }, [found]);
+  const notHeld = [...toGetOf(found), ...(useOutside(nest.request, nest.searching ? null : found) ?? [])];
   const leaning = bestAt(found, care ?? reckonedAt);
   const shown = pointed ?? (care === null ? null : leaning);
   const at = shown
@@ -50,7 +53,7 @@ export function OpenBalance({ nest, found }: { nest: NestUse; found: Found }) {
           pointed={shown}
           care={care ?? reckonedAt}
           ceiling={found.ceiling}
-          outside={outsideOf(found, write.size)}
+          outside={notHeld.map((one, i) => ({ ...one, word: String(i + 1) }))}
           money={write.money}
           onPoint={setPointed}
           onTake={(plan) => nest.take(plan.choice)}
@@ -82,6 +85,13 @@ export function OpenBalance({ nest, found }: { nest: NestUse; found: Found }) {
           ? `At care ${care} a broken piece counts ${care} times its loss, and this plan would be recommended. The house’s own care is ${shop.house.care}.`
           : `Along the leaning line every plan comes out alike at care ${care ?? reckonedAt}; it touches the recommended one. Tip it with the dial.`}
       </p>
+      {notHeld.length > 0 && (
+        <ol className="soft" aria-label="With boxes you do not have">
+          {notHeld.map((one) => (
+            <li key={one.insideIn.join()}>{notHeldWords(one, found.recommended, write)}</li>
+          ))}
+        </ol>
+      )}
       {shown && <SideBySide one={nest.plan} other={shown} onTake={() => nest.take(shown.choice)} />}
       <p className="unseen" role="status">
         {shown ? `${write.money(shown.costMinor)}, ${formatChance(shown.chance)}` : ''}
@@ -90,12 +100,33 @@ export function OpenBalance({ nest, found }: { nest: NestUse; found: Found }) {
   );
 }
 
+/**
+ * Nests with boxes nobody has; null until they are worked out.
+ *
+ * @param found null while it is still searched: nothing is compared with half of a stockroom
+ */
+function useOutside(request: PlanRequest, found: Found | null): readonly OutsideNest[] | null {
+  const [answer, setAnswer] = useState<{ of: Found; nests: readonly OutsideNest[] } | null>(null);
+  useEffect(() => {
+    if (!found) return;
+    let stale = false;
+    void planner()
+      .outside(request)
+      .then((said) => {
+        if (!stale && said.kind === 'outside') setAnswer({ of: found, nests: said.nests });
+      })
+      .catch(() => undefined); // the chart is whole without them
+    return () => {
+      stale = true;
+    };
+  }, [request, found]);
+  return answer && answer.of === found ? answer.nests : null;
+}
+
 /** The nest with the box to get, where nothing in the stockroom stays below the ceiling. */
-function outsideOf({ above, recommended }: Found, size: (sides: readonly [number, number, number]) => string) {
+function toGetOf({ above, recommended }: Found): Pick<OutsideNest, 'insideIn' | 'nestCostMinor' | 'chance'>[] {
   const toGet = above?.toGet;
-  if (!toGet) return [];
-  const word = `with a box of ${size(toGet.insideIn)} you do not have`;
-  return [{ nestCostMinor: recommended.nestCostMinor + toGet.deltaCostMinor, chance: toGet.chance, word }];
+  return toGet ? [{ ...toGet, nestCostMinor: recommended.nestCostMinor + toGet.deltaCostMinor }] : [];
 }
 
 const nearest = (care: number): number =>

@@ -1,6 +1,6 @@
 'use client';
 import { Button } from 'antd';
-import { formatChance, formatWeight, type PlanDocument } from '@inch-nest/core';
+import { formatChance, formatWeight, unitsWords, type PlanDocument } from '@inch-nest/core';
 import { sameContent } from '@inch-nest/contracts';
 import { wrapWords } from '../../../words/wrapWords.ts';
 import { NestGlyph } from '../../../drawings/NestGlyph.tsx';
@@ -22,12 +22,20 @@ export function SideBySide({ one, other, onTake }: { one: PlanDocument | null; o
     [
       'Box',
       (plan) =>
-        [plan.box.name, plan.box.newDepthIn !== null && `cut to ${write.length(plan.box.newDepthIn)}`, plan.box.liner && 'second wall']
+        [
+          plan.box.name,
+          plan.box.newDepthIn !== null && `cut to ${write.length(plan.box.newDepthIn)}`,
+          plan.box.crossIn !== undefined && `cross of ${write.length(plan.box.crossIn)}`,
+          plan.box.liner && 'second wall',
+        ]
           .filter(Boolean)
           .join(', '),
     ],
     ['Inner box', (plan) => plan.inner?.name ?? 'none'],
-    ['Fill', (plan) => plan.fills.map((fill) => `${fill.units} ${fill.unitName} ${fill.name.toLowerCase()}`).join('; ') || 'none'],
+    [
+      'Fill',
+      (plan) => plan.fills.map((fill) => `${unitsWords(fill.units, fill.unitName)} of ${fill.name.toLowerCase()}`).join('; ') || 'none',
+    ],
     ['Weighs', (plan) => formatWeight(plan.weight.grossLb, person.system)],
     ['Sent', (plan) => `${plan.quote.serviceName}, ${write.money(plan.quote.totalMinor)}${plan.choice.coverAdded ? ', cover added' : ''}`],
     ['Takes', (plan) => `${Math.round(plan.minutes)} min`],

@@ -1,19 +1,7 @@
+import { SHEET_BOARD, summedUses, type StockUse } from '../../engineering/stockkeeping/StockMove.ts';
 import { IN2_PER_FT2 } from '../../units/index.ts';
 import { OWN_BOX } from '../box/ownBox.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
-
-/** What the stockroom counts. */
-export type StockKind = 'wrap' | 'fill' | 'box' | 'board';
-/** The one sheet board there is. */
-export const SHEET_BOARD = 'sheetBoard';
-
-/** Something taken from the stockroom, or put back into it. */
-export interface StockUse {
-  readonly kind: StockKind;
-  readonly key: string;
-  /** Square feet, cubic feet, boxes, or square feet of sheet board. */
-  readonly amount: number;
-}
 
 /** What the bench really took of a material, where that is not what the step said; both in what the step counts. */
 export interface UsedInstead {
@@ -45,12 +33,7 @@ export function stockUsed({ rated }: Pick<PlanOption, 'rated'>, instead: readonl
       .filter((part) => part.takenFt2 > 0)
       .map((part) => ({ kind: 'board' as const, key: SHEET_BOARD, amount: part.takenFt2 })),
   ];
-  const sums = new Map<string, StockUse>();
-  for (const use of planned) {
-    const name = `${use.kind} ${use.key}`;
-    sums.set(name, { ...use, amount: (sums.get(name)?.amount ?? 0) + use.amount });
-  }
-  return [...sums.values()].map((use) => {
+  return summedUses(planned).map((use) => {
     const told = instead.filter((one) => one.kind === use.kind && one.key === use.key);
     const wanted = told.reduce((sum, one) => sum + one.planned, 0);
     return wanted > 0 ? { ...use, amount: (use.amount * told.reduce((sum, one) => sum + one.amount, 0)) / wanted } : use;

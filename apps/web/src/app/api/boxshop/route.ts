@@ -1,0 +1,1 @@
+export { boxShopDoor as GET } from '../../../server/doors/boxShop.ts';

@@ -1,0 +1,1 @@
+export { packedDoor as GET } from '../../../../server/doors/stock.ts';

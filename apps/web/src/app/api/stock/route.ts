@@ -1,0 +1,1 @@
+export { stockDoor as GET } from '../../../server/doors/stock.ts';

@@ -1,0 +1,68 @@
+import { fireEvent, screen } from '@testing-library/react';
+import { derivePlan, writePlanDocument, type PlanChoice } from '@inch-nest/core';
+import { box, request } from '../../../../../packages/core/tests/sampleRequest.ts';
+import { unreadable } from '../../../../../tests/screens/axe.ts';
+import { nestOf } from '../../../../../tests/screens/bench.ts';
+import { draw } from '../../../../../tests/screens/shop.tsx';
+import { changeWords } from '../../words/changeWords.ts';
+import { BoxTiles } from './BoxTiles.tsx';
+import { FillTile } from './FillTile.tsx';
+
+const deep = request({ lengthIn: 6, widthIn: 6, heightIn: 4 }, { stock: { boxes: [box([14, 14, 16])] } });
+const [first, second] = deep.stock.fills;
+const tile = async (by: Partial<PlanChoice> = {}) => {
+  const { nest, taken } = nestOf(deep, (choice) => ({ ...choice, fill: first!.key, ...by }));
+  const drawn = await draw(<FillTile plan={nest.plan!} nest={nest} choice={nest.choice!} />);
+  return { ...drawn, nest, taken };
+};
+/** Opens a choice and takes an entry. */
+const pick = (label: string, entry: string) => {
+  fireEvent.mouseDown(screen.getByLabelText(label));
+  const found = [...document.querySelectorAll('.ant-select-item-option-content')]
+    .filter(({ textContent }) => textContent === entry)
+    .at(-1)!;
+  fireEvent.click(found);
+};
+
+test('one fill throughout until somebody wants another in one place', async () => {
+  const { container, taken } = await tile();
+  expect(screen.queryByLabelText('Fill under it')).toBeNull();
+  fireEvent.click(screen.getByRole('button', { name: 'Another in one place …' }));
+  expect(await unreadable(container)).toEqual([]);
+  pick('Fill under it', second!.name);
+  expect(taken.at(-1)!.fillApart).toEqual({ base: second!.key });
+});
+
+test('each fill is told with its own amount, a place goes back to the rest, and all of them at once', async () => {
+  const { taken } = await tile({ fillApart: { base: second!.key, top: second!.key } });
+  expect(screen.getByText(new RegExp(`of ${first!.name.toLowerCase()}`))).toBeTruthy();
+  expect(screen.getByText(new RegExp(`of ${second!.name.toLowerCase()}`))).toBeTruthy();
+  pick('Fill on top', 'as the rest');
+  expect(taken.at(-1)!.fillApart).toEqual({ base: second!.key });
+  fireEvent.click(screen.getByRole('button', { name: 'One fill throughout' }));
+  expect(taken.at(-1)!.fillApart).toEqual({});
+});
+
+test('what a place may have instead is advised in words where the house mixes', () => {
+  const nest = { request: deep, choice: null };
+  expect(changeWords({ kind: 'fillApart', place: 'base', fill: second!.key }, nest)).toBe(`${second!.name} under it`);
+  expect(changeWords({ kind: 'fillApart', place: 'top', fill: null }, nest)).toBe('The same fill on top');
+  expect(changeWords({ kind: 'cross', crossIn: 4 }, nest)).toBe('A cross of board under the lid');
+});
+
+test('a box that is too deep is offered a cross under its lid, and one that has it may lose it', async () => {
+  const { nest, taken } = nestOf(deep);
+  const offered = { ...nest, crossOfIn: 5.5 };
+  const { unmount } = await draw(<BoxTiles plan={nest.plan!} nest={offered} choice={nest.choice!} />);
+  fireEvent.click(screen.getByRole('button', { name: 'cross of 5 1/2 in under the lid?' }));
+  expect(taken.at(-1)).toMatchObject({ crossIn: 5.5, baseGapIn: null });
+  unmount();
+  const derived = derivePlan(deep, { ...nest.choice!, crossIn: 5.5 });
+  if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
+  const plan = writePlanDocument(derived.option, deep.house);
+  await draw(<BoxTiles plan={plan} nest={{ ...nest, plan }} choice={plan.choice} />);
+  const pressed = screen.getByRole('button', { name: 'cross of 5 1/2 in under the lid' });
+  expect(pressed.getAttribute('aria-pressed')).toBe('true');
+  fireEvent.click(pressed);
+  expect(taken.at(-1)!.crossIn).toBe(0);
+});

@@ -1,0 +1,15 @@
+import type { CutKind } from '@inch-nest/core';
+
+/** What the box shop makes, as packers call it. */
+export const CUT_NAMES: Readonly<Record<CutKind, string>> = {
+  cross: 'Cross divider',
+  cells: 'Cells',
+  lower: 'Cut a box down',
+  shorten: 'Make a box shorter',
+  liner: 'Second wall',
+  pads: 'Pads',
+  tubes: 'Corner tubes',
+  core: 'Rigid core',
+  wrapAround: 'Box from one sheet',
+  collar: 'Collar from foam tube',
+};

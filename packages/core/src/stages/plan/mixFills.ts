@@ -1,0 +1,54 @@
+import type { House } from '../../house/House.ts';
+import { FILL_PLACES } from '../fill/fillPlaces.ts';
+import { recommend, type Recommendation } from '../frontier/recommend.ts';
+import type { PlanOption } from '../frontier/PlanOption.ts';
+import { deriver } from './derivePlan.ts';
+import { blockingFaults } from './findFaults.ts';
+import type { PlanRequest } from './PlanRequest.ts';
+import { fillsOf } from './stockFor.ts';
+import { stockUsed } from './stockUsed.ts';
+import { shortCounter } from './willNotSuffice.ts';
+
+/** Places are gone through so often at most; each time one of them changes. */
+const MOST_CHANGES = 4;
+
+/**
+ * A nest with a fill of its own in each place where that comes out better, as the house weighs it; the nest itself where
+ * nothing does. Place by place, each time the best single one: no promise that no other mixture is better still.
+ *
+ * @param ceiling chance above which a nest is recommended only where none is below it
+ */
+export function mixFills(request: PlanRequest, found: Recommendation, ceiling: number): Recommendation {
+  const { house, stock, locks } = request;
+  if (!mayMix(house, locks) || found.option.choice.fill === null) return found;
+  const derive = deriver(request);
+  const short = request.reserved === undefined ? null : shortCounter(request);
+  const fills = fillsOf(stock, house, locks, undefined);
+  let best = found;
+  for (let changed = 0; changed < MOST_CHANGES; changed++) {
+    const { choice } = best.option;
+    const tried = FILL_PLACES.flatMap((place) =>
+      fills.flatMap(({ key }): PlanOption[] => {
+        if (key === (choice.fillApart?.[place] ?? choice.fill)) return [];
+        const derived = derive({ ...choice, fillApart: { ...choice.fillApart, [place]: key } });
+        if (derived.kind === 'noPlan' || derived.option.rated.refused || blockingFaults(derived.option, house).length > 0) return [];
+        return short && short(stockUsed(derived.option)).length > 0 ? [] : [derived.option];
+      }),
+    );
+    const next = recommend([best.option, ...tried], ceiling, house)!;
+    if (next.option === best.option) break;
+    best = next;
+  }
+  return best;
+}
+
+const mayMix = ({ mixesFills }: House, { fill }: PlanRequest['locks']): boolean => mixesFills && fill === undefined;
+
+/** Nests that no other beats in cost without cover and chance, with one more among them; by cost. */
+export const frontierWith = (frontier: readonly PlanOption[], option: PlanOption): PlanOption[] =>
+  [...frontier.filter((one) => option.nestCostMinor > one.nestCostMinor || option.chance > one.chance), option]
+    .filter(
+      (one, _, all) =>
+        one === option || !all.some((other) => other !== one && other.nestCostMinor <= one.nestCostMinor && other.chance <= one.chance),
+    )
+    .sort((a, b) => a.nestCostMinor - b.nestCostMinor);

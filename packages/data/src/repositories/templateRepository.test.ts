@@ -1,0 +1,119 @@
+import { randomUUID } from 'node:crypto';
+import { derivePlan, planParcel } from '@inch-nest/core';
+import { heldIn, planRequestFor } from '@inch-nest/contracts';
+import { finish } from '../../../core/tests/sampleRequest.ts';
+import { bowl, keepOne, NOW, ODILE, wholeNest } from '../../tests/smallShop.ts';
+import { useSmallShop } from '../../tests/useSmallShop.ts';
+import { addPiece, appendEvent, applyTemplate, keepTemplate, moveBundles, readParcel, takeBack, templatesFor } from '../index.ts';
+
+// Templates of one piece and of a set: kept, found, taken.
+
+const here = useSmallShop();
+const read = (id: string) => readParcel(here.room, id, ODILE);
+const add = (id: string, line: string) => addPiece(here.room, here.shop, id, { act: 'add', personId: ODILE, id: randomUUID(), line }, NOW);
+const keepRecommended = async (id: string) => {
+  const view = await read(id);
+  const chosen = finish(planParcel(planRequestFor(view, here.shop)));
+  if (chosen.kind === 'noPlan') throw new Error(chosen.reasons.join());
+  return keepOne(here.room, here.shop, id, { path: 'nest', value: wholeNest(chosen.recommended.choice), basedOn: view.nest.revision });
+};
+const keep = async (id: string, name: string) => {
+  const template = randomUUID();
+  await keepTemplate(here.room, here.shop, id, { id: template, personId: ODILE, name }, NOW);
+  return template;
+};
+const take = (id: string, templateId: string) => applyTemplate(here.room, here.shop, id, { templateId, personId: ODILE }, NOW);
+
+/** A horn with a crook that comes off it. */
+async function horn(): Promise<string> {
+  const id = await bowl(here.room, here.shop);
+  await add(id, 'crook, 6 x 4 x 2, 8 oz');
+  const [whole, part] = heldIn(await read(id));
+  const value = { pieceId: whole!.pieceId, after: null, loosens: 'two screws' };
+  expect(
+    await keepOne(here.room, here.shop, id, { path: `piece/${part!.pieceId}/partOf`, value: JSON.stringify(value), basedOn: 0 }),
+  ).toMatchObject({
+    kind: 'kept',
+  });
+  await keepRecommended(id);
+  return id;
+}
+
+test('a set is kept whole and one piece becomes it: further pieces with their facts, what comes off what, and its nest fits', async () => {
+  const kept = await keep(await horn(), 'horn with its crook');
+  const next = await bowl(here.room, here.shop);
+  const offered = (await templatesFor(here.room, here.shop, next)).find(({ id }) => id === kept)!;
+  expect(offered).toMatchObject({ kind: 'template', pieces: 2 });
+  await take(next, kept);
+  const view = await read(next);
+  const held = heldIn(view);
+  expect(held.map(({ piece }) => piece.title.value)).toEqual(['bowl', 'crook']);
+  expect(held[1]!.piece.size.value).toEqual([6, 4, 2]);
+  expect(held[1]!.piece.partOf.value).toEqual({ pieceId: held[0]!.pieceId, after: null, loosens: 'two screws' });
+  const derived = derivePlan(planRequestFor(view, here.shop), offered.choice);
+  expect(derived.kind).toBe('plan');
+  if (derived.kind === 'plan') expect(derived.option.rated.weighed.filled.stowed.bundles).toHaveLength(2);
+});
+
+test('taken again it puts in nothing more, and what was put in is taken back by one step', async () => {
+  const kept = await keep(await horn(), 'once more');
+  const next = await bowl(here.room, here.shop);
+  await take(next, kept);
+  await take(next, kept);
+  expect(heldIn(await read(next))).toHaveLength(2);
+  await takeBack(here.room, here.shop, next, { personId: ODILE, direction: 'undo' }, NOW);
+  expect(heldIn(await read(next))).toHaveLength(1);
+});
+
+test('a set is offered for one piece and for as many as it holds, one piece’s not for a set; as last time goes by the number too', async () => {
+  const earlier = await horn();
+  const [one, two] = [
+    await keep(
+      await (async () => {
+        const id = await bowl(here.room, here.shop);
+        await keepRecommended(id);
+        return id;
+      })(),
+      'one bowl',
+    ),
+    await keep(earlier, 'a set'),
+  ];
+  const set = await bowl(here.room, here.shop);
+  await add(set, 'crook, 6 x 4 x 2, 8 oz');
+  const forSet = await templatesFor(here.room, here.shop, set);
+  expect(forSet.map(({ id }) => id)).toContain(two);
+  expect(forSet.map(({ id }) => id)).not.toContain(one);
+  expect(forSet.find(({ id }) => id === earlier)).toMatchObject({ kind: 'parcel', pieces: 2 });
+  const alone = await bowl(here.room, here.shop);
+  const forOne = (await templatesFor(here.room, here.shop, alone)).map(({ id }) => id);
+  expect(forOne).toEqual(expect.arrayContaining([one, two]));
+  expect(forOne).not.toContain(earlier);
+});
+
+test('into a sealed parcel nothing is put', async () => {
+  const kept = await keep(await horn(), 'for the sealed');
+  const id = await bowl(here.room, here.shop);
+  await keepRecommended(id);
+  const event = {
+    id: randomUUID(),
+    parcelId: id,
+    personId: ODILE,
+    happening: { kind: 'sealed' } as const,
+    now: NOW,
+    undoOf: null,
+    gated: false,
+  };
+  await here.room.sequelize.transaction((transaction) => appendEvent(here.room, event, transaction));
+  await expect(take(id, kept)).rejects.toThrow(/sealed|packed|put in/);
+  expect(heldIn(await read(id))).toHaveLength(1);
+});
+
+test('a piece that has left the set since changes nothing of the template', async () => {
+  const from = await horn();
+  const kept = await keep(from, 'still whole');
+  const [, part] = heldIn(await read(from));
+  await moveBundles(here.room, here.shop, from, { act: 'move', personId: ODILE, bundleIds: [part!.bundleId], to: 'own' }, NOW);
+  const next = await bowl(here.room, here.shop);
+  await take(next, kept);
+  expect(heldIn(await read(next)).map(({ piece }) => piece.title.value)).toEqual(['bowl', 'crook']);
+});
