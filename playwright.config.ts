@@ -6,6 +6,8 @@ export default defineConfig({
   outputDir: 'test-results',
   // each with its own application and database: while one waits for the screen the other computes
   workers: 2,
+  // once more with an application of its own, and named in the end: what then passes met something another left, or a race to look into
+  retries: 1,
   // what hangs is ended, what is slow is waited for
   timeout: 180_000,
   expect: { timeout: 20_000 },

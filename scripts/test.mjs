@@ -65,6 +65,7 @@ await runMain(async () => {
   for (const { name, passed, failed } of results)
     console.log(`${failed > 0 ? '✗' : '✓'} ${name.padEnd(12)} ${passed} passed${failed > 0 ? `, ${failed} failed` : ''}`);
   for (const name of results.flatMap(({ names = [] }) => names)) console.log(`  failed: ${name}`);
+  for (const name of results.flatMap(({ again = [] }) => again)) console.log(`  passed the second time only: ${name}`);
   const total = (key) => results.reduce((sum, result) => sum + result[key], 0);
   console.log(`\n${total('passed')} passed, ${total('failed')} failed`);
   return total('failed') > 0 ? 1 : 0;
@@ -140,9 +141,12 @@ async function endToEnd(scratch) {
     env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_FILE: report },
   });
   const { suites, stats } = JSON.parse(readFileSync(report, 'utf8'));
-  const failed = stats.unexpected + stats.flaky;
-  const names = suites.flatMap(specsIn).flatMap(({ file, title, ok }) => (ok ? [] : [`${file}: ${title}`]));
-  return { name: 'e2e', passed: stats.expected, failed: status !== 0 && failed === 0 ? 1 : failed, names };
+  const failed = stats.unexpected;
+  const specs = suites.flatMap(specsIn);
+  const told = (all) => all.map(({ file, title }) => `${file}: ${title}`);
+  const names = told(specs.filter(({ ok }) => !ok));
+  const again = told(specs.filter(({ tests }) => tests.some(({ status: of }) => of === 'flaky')));
+  return { name: 'e2e', passed: stats.expected + stats.flaky, failed: status !== 0 && failed === 0 ? 1 : failed, names, again };
 }
 
 /** Every test of Playwright's report, however deep. */

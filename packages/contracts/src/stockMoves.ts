@@ -1,4 +1,13 @@
-import type { MoveReason, StockAhead, StockKind, StockMove, StockUse } from '@inch-nest/core';
+import {
+  countedStock,
+  movedStock,
+  type MoveReason,
+  type StockAhead,
+  type StockKind,
+  type StockMove,
+  type Stockroom,
+  type StockUse,
+} from '@inch-nest/core';
 import { z } from 'zod';
 import { key, shortText } from './numbers.ts';
 
@@ -21,6 +30,8 @@ export const toldMove = z
     paidMinor: z.int().min(-MOST_MINOR).max(MOST_MINOR).nullable(),
     supplier: shortText(60).nullable(),
     leadDays: z.int().min(0).max(365).nullable(),
+    /** Price of one before and after the delivery that is taken back. */
+    priceThen: z.strictObject({ wasMinor: z.number().min(0).max(MOST_MINOR), becameMinor: z.number().min(0).max(MOST_MINOR) }).optional(),
   })
   .refine(({ amount }) => amount !== 0, 'nothing came and nothing went')
   .refine(({ why, amount }) => why !== 'received' || amount > 0, 'what came is more than nothing')
@@ -37,13 +48,22 @@ export const stockUse = z.strictObject({
   amount: z.number().positive().max(MOST),
 }) satisfies z.ZodType<StockUse>;
 
-/** What takes a told move back. */
-export const takenBack = (told: ToldMove): ToldMove => ({
-  ...told,
-  why: 'takenBack',
-  amount: -told.amount,
-  paidMinor: told.paidMinor === null ? null : -told.paidMinor,
-});
+/**
+ * What takes a told move back.
+ *
+ * @param before the stockroom it was told of
+ */
+export function takenBack(told: ToldMove, before: Stockroom): ToldMove {
+  const eachMinor = (stock: Stockroom | null) =>
+    countedStock(stock ?? before).find(({ kind, key }) => kind === told.kind && key === told.key)?.eachMinor ?? 0;
+  return {
+    ...told,
+    why: 'takenBack',
+    amount: -told.amount,
+    paidMinor: told.paidMinor === null ? null : -told.paidMinor,
+    ...(told.paidMinor === null ? {} : { priceThen: { wasMinor: eachMinor(before), becameMinor: eachMinor(movedStock(before, told)) } }),
+  };
+}
 
 /** Where each kind of stock is counted, as a part of the shop. */
 const COUNT_OF: Readonly<Record<StockKind, (key: string) => string>> = {

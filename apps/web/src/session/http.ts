@@ -1,4 +1,5 @@
 import type { Problem } from '@inch-nest/contracts';
+import { pressOver } from './press.ts';
 
 /** A request the server refused, with its problems. */
 export class Refusal extends Error {
@@ -35,7 +36,9 @@ export const sendForm = <Answer>(address: string, form: FormData): Promise<Answe
 
 async function request<Answer>(address: string, init: RequestInit): Promise<Answer> {
   const response = await fetch(address, init);
-  if (response.ok) return (await response.json()) as Answer;
-  const refusal = (await response.json().catch(() => ({}))) as { problems?: Problem[] };
+  const answer: unknown = response.ok ? await response.json() : await response.json().catch(() => ({}));
+  await pressOver();
+  if (response.ok) return answer as Answer;
+  const refusal = answer as { problems?: Problem[] };
   throw new Refusal(response.status, refusal.problems ?? [{ path: '(server)', message: 'no answer' }]);
 }

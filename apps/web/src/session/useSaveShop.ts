@@ -30,7 +30,7 @@ export function useSaveShop() {
     /** Something came or went: no value that is typed over, but a move of its own. */
     tell: (move: ToldMove) => {
       put([{ path: `moves/${crypto.randomUUID()}`, value: move }]);
-      setPast((all) => [...all, [{ path: `moves/${crypto.randomUUID()}`, value: takenBack(move) }]]);
+      setPast((all) => [...all, [{ path: `moves/${crypto.randomUUID()}`, value: takenBack(move, kept.stock) }]]);
     },
     canTakeBack: past.length > 0,
     takeBack: () => {

@@ -92,3 +92,22 @@ test('what the server cannot do fails aloud', async () => {
   const client = createPlannerClient(() => Promise.resolve(fromServer));
   await expect(client.evaluate(request(), {} as never)).rejects.toThrow(/out of memory/);
 });
+
+test('no answer moves a page before it may: neither the best so far nor the last word', async () => {
+  behaviours = ['answers'];
+  let mayMove: () => void = () => undefined;
+  const calm = new Promise<void>((resolve) => {
+    mayMove = resolve;
+  });
+  const heard: unknown[] = [];
+  const client = createPlannerClient(
+    () => Promise.resolve(fromServer),
+    () => calm,
+  );
+  const last = client.search(request(), (soFar) => heard.push(soFar)).then((answer) => heard.push(answer));
+  await new Promise((resolve) => setTimeout(resolve, 20));
+  expect(heard).toEqual([]);
+  mayMove();
+  await last;
+  expect(heard).toMatchObject([{ reasons: ['so far'] }, { reasons: ['from the worker'] }]);
+});

@@ -25,8 +25,14 @@ interface Running {
   broken: Promise<never>;
 }
 
-/** @param searchOnServer takes over once the worker has broken twice */
-export function createPlannerClient(searchOnServer: (request: PlanRequest) => Promise<SearchAnswer>): PlannerClient {
+/**
+ * @param searchOnServer takes over once the worker has broken twice
+ * @param calm resolves when an answer may move the page
+ */
+export function createPlannerClient(
+  searchOnServer: (request: PlanRequest) => Promise<SearchAnswer>,
+  calm: () => Promise<void> = () => Promise.resolve(),
+): PlannerClient {
   let running: Running | null = null;
   let restarts = 0;
 
@@ -49,7 +55,9 @@ export function createPlannerClient(searchOnServer: (request: PlanRequest) => Pr
   ): Promise<Answer> => {
     try {
       running ??= start();
-      return await Promise.race([question(running.remote), running.broken]);
+      const answer = await Promise.race([question(running.remote), running.broken]);
+      await calm();
+      return answer;
     } catch (error) {
       if (restarts++ < MOST_RESTARTS) return ask(question, otherwise);
       if (otherwise) return otherwise();
@@ -60,7 +68,13 @@ export function createPlannerClient(searchOnServer: (request: PlanRequest) => Pr
   return {
     search: (request, early) =>
       ask(
-        (remote) => (early ? remote.search(request, proxy(early)) : remote.search(request)) as Promise<SearchAnswer>,
+        (remote) =>
+          (early
+            ? remote.search(
+                request,
+                proxy((soFar: SearchAnswer) => void calm().then(() => early(soFar))),
+              )
+            : remote.search(request)) as Promise<SearchAnswer>,
         () => searchOnServer(request),
       ),
     evaluate: (request, choice) => ask((remote) => remote.evaluate(request, choice) as Promise<EvaluateAnswer>),

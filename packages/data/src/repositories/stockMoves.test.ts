@@ -124,7 +124,7 @@ test('whatever is counted, comes, spoils and is taken back, the record adds up t
     fc.asyncProperty(acts, async (all) => {
       for (const { at, what, much } of all) {
         const { kind, key } = items[at]!;
-        const { revision } = await now();
+        const { revision, stock } = await now();
         if (what === 'counted') {
           if (kind !== 'board') await keep([change(`${list[kind]}/${encodeURIComponent(key)}/${cell[kind]}`, much, revision)]);
           continue;
@@ -137,7 +137,7 @@ test('whatever is counted, comes, spoils and is taken back, the record adds up t
           paidMinor: what === 'spoiled' ? null : much * 7,
         });
         await keep([change(`moves/${randomUUID()}`, came, revision)]);
-        if (what === 'back') await keep([change(`moves/${randomUUID()}`, takenBack(came), revision)]);
+        if (what === 'back') await keep([change(`moves/${randomUUID()}`, takenBack(came, stock), revision)]);
       }
       await expectConserved(of.room);
     }),

@@ -30,6 +30,12 @@ export function summedUses(uses: readonly StockUse[]): StockUse[] {
 export const MOVE_REASONS = ['counted', 'received', 'used', 'spoiled', 'cameBack', 'takenBack'] as const;
 export type MoveReason = (typeof MOVE_REASONS)[number];
 
+/** Price of one around a delivery that was paid for, minor units: where nothing has moved it since, taking it back restores the first. */
+export interface PriceThen {
+  readonly wasMinor: number;
+  readonly becameMinor: number;
+}
+
 /** One move of a count; those of an item add up to what is on hand. */
 export interface StockMove extends StockUse {
   /** By which the count went up, below nothing where it went down. */
@@ -39,6 +45,8 @@ export interface StockMove extends StockUse {
   readonly day: CivilDate;
   /** What was paid for a delivery. */
   readonly paidMinor: Minor | null;
+  /** With a delivery that is taken back. */
+  readonly priceThen?: PriceThen | undefined;
   /** Days from ordering to its coming. */
   readonly leadDays: number | null;
 }

@@ -1,7 +1,7 @@
 import type { Stockroom } from '../materials/stock.ts';
 import { averagePrice } from './averagePrice.ts';
 import { rollFt2Of } from './countedStock.ts';
-import type { StockMove } from './StockMove.ts';
+import type { PriceThen, StockMove } from './StockMove.ts';
 
 /**
  * A stockroom after one move: the count goes up or down, and the price follows a delivery that was paid for.
@@ -10,10 +10,12 @@ import type { StockMove } from './StockMove.ts';
  */
 export function movedStock(
   stock: Stockroom,
-  { kind, key, amount, paidMinor }: Pick<StockMove, 'kind' | 'key' | 'amount' | 'paidMinor'>,
+  { kind, key, amount, paidMinor, priceThen }: Pick<StockMove, 'kind' | 'key' | 'amount' | 'paidMinor' | 'priceThen'>,
 ): Stockroom | null {
-  const priced = (onHand: number, eachMinor: number): number =>
-    paidMinor === null ? eachMinor : averagePrice(onHand, eachMinor, amount, paidMinor);
+  const priced = (onHand: number, eachMinor: number): number => {
+    if (paidMinor === null) return eachMinor;
+    return restored(eachMinor, priceThen) ?? averagePrice(onHand, eachMinor, amount, paidMinor);
+  };
   const within = <Row extends { readonly key: string }>(rows: readonly Row[], move: (row: Row) => Row): readonly Row[] | null =>
     rows.some((row) => row.key === key) ? rows.map((row) => (row.key === key ? move(row) : row)) : null;
   switch (kind) {
@@ -56,3 +58,7 @@ export function movedStock(
     }
   }
 }
+
+/** The price before a delivery that is taken back, where it still is what that delivery made it: an empty shelf has no average to go back to. */
+const restored = (eachMinor: number, then: PriceThen | undefined): number | null =>
+  then && Math.abs(eachMinor - then.becameMinor) < 1e-6 * Math.max(1, eachMinor) ? then.wasMinor : null;
