@@ -1,11 +1,13 @@
 import { recordParcel, type BenchTestKey, type Happening, type LifeEvent } from '@inch-nest/core';
 import { claimMissing } from './claimMissing.ts';
+import type { PackingShots } from './packingShots.ts';
 import type { LabelView, ParcelView, PhotoView } from './parcelView.ts';
 
 const DUE: BenchTestKey[] = ['feel', 'shake', 'seams'];
 const photo = (of: PhotoView['of'], i: number): PhotoView => ({
   id: `${of}${i}`,
   of,
+  step: null,
   width: 1,
   height: 1,
   at: '2026-11-26T10:00:00Z',
@@ -39,7 +41,22 @@ function folder(
   };
 }
 
-test('a whole folder lacks nothing', () => expect(claimMissing(folder(), DUE, 6000)).toEqual([]));
+/** Eight photographs are wanted, of which so many are there. */
+const shots = (photos: readonly PhotoView[] = []): PackingShots => {
+  const have = photos.filter(({ of }) => of === 'packing').length;
+  return { have, wanted: Array.from({ length: 8 }, (_, i) => ({ step: `s${i}`, title: `Step ${i}`, taken: i < have })) };
+};
+const missingOf = (part: Parameters<typeof folder>[0], worth: number) => {
+  const whole = folder(part);
+  return claimMissing(whole, DUE, worth, shots(whole.photos));
+};
+
+test('a whole folder lacks nothing', () => expect(missingOf({}, 6000)).toEqual([]));
+
+test('what is not photographed is named', () =>
+  expect(missingOf({ photos: [photo('piece', 1), ...Array.from({ length: 7 }, (_, i) => photo('packing', i))] }, 6000)).toEqual([
+    '7 of 8 photographs of the packing; not taken: step 7',
+  ]));
 
 // unphotographed damage claims are mostly refused: common practice, no source
 test.each<[string, Parameters<typeof folder>[0], number, RegExp]>([
@@ -50,13 +67,13 @@ test.each<[string, Parameters<typeof folder>[0], number, RegExp]>([
   ['a label given back', { labels: [{ ...BOUGHT, state: 'voided' }] }, 6000, /^no label was bought here/],
   ['covered for less than its worth', {}, 6001, /^it was covered for less/],
 ])('%s', (_, part, worth, missing) => {
-  const list = claimMissing(folder(part), DUE, worth);
+  const list = missingOf(part, worth);
   expect(list).toHaveLength(1);
   expect(list[0]).toMatch(missing);
 });
 
 test('a bare parcel lacks it all, the proof of sending first', () => {
-  const list = claimMissing(folder({ happened: [], photos: [], labels: [], coverMinor: 0 }), DUE, 100);
+  const list = missingOf({ happened: [], photos: [], labels: [], coverMinor: 0 }, 100);
   expect(list).toHaveLength(7);
   expect(list[0]).toMatch(/no label/);
   expect(list.join('; ')).toMatch(/never weighed.*tests not passed: feel, shake, seams.*what became of it/);

@@ -1,4 +1,5 @@
-import { BENCH_TEST_RULES, PHOTOGRAPHS, type BenchTestKey } from '@inch-nest/core';
+import { BENCH_TEST_RULES, type BenchTestKey } from '@inch-nest/core';
+import type { PackingShots } from './packingShots.ts';
 import type { ParcelView } from './parcelView.ts';
 
 /**
@@ -7,11 +8,13 @@ import type { ParcelView } from './parcelView.ts';
  *
  * @param due the tests the nest was due; null where no nest is kept
  * @param worthMinor what the piece was worth
+ * @param shots the photographs its steps want
  */
 export function claimMissing(
   { life, photos, labels, nest, events }: Pick<ParcelView, 'life' | 'photos' | 'labels' | 'nest' | 'events'>,
   due: readonly BenchTestKey[] | null,
   worthMinor: number,
+  shots: PackingShots,
 ): string[] {
   const packing = photos.filter((photo) => photo.of === 'packing').length;
   const label = labels.find((one) => one.state === 'bought');
@@ -21,8 +24,13 @@ export function claimMissing(
     ...(label ? [] : ['no label was bought here: there is no proof of sending']),
     ...(packing === 0
       ? ['no photograph of the packing: such claims are mostly refused']
-      : packing < PHOTOGRAPHS
-        ? [`${packing} of ${PHOTOGRAPHS} photographs of the packing`]
+      : shots.have < shots.wanted.length
+        ? [
+            `${shots.have} of ${shots.wanted.length} photographs of the packing; not taken: ${shots.wanted
+              .filter(({ taken }) => !taken)
+              .map(({ title }) => title.toLowerCase())
+              .join(', ')}`,
+          ]
         : []),
     ...(photos.some((photo) => photo.of === 'piece') ? [] : ['no photograph of the piece as it was']),
     ...(life.weighing ? [] : ['it was never weighed']),

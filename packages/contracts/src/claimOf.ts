@@ -2,6 +2,7 @@ import { worthTogether, type BenchTestKey } from '@inch-nest/core';
 import { benchPlanFor } from './benchPlanFor.ts';
 import { orderOf } from './planRequestFor.ts';
 import { claimMissing } from './claimMissing.ts';
+import { packingShots } from './packingShots.ts';
 import type { ParcelView } from './parcelView.ts';
 import type { ShopView } from './shopView.ts';
 
@@ -23,6 +24,6 @@ export function claimOf(view: ParcelView, shop: ShopView): Claim {
     worthMinor: worth,
     coveredMinor: view.nest.plan?.document.quote.coverMinor ?? 0,
     due: due ?? [],
-    missing: claimMissing(view, due, worth),
+    missing: claimMissing(view, due, worth, packingShots(view.photos, bench?.steps ?? [])),
   };
 }

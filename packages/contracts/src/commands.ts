@@ -152,7 +152,7 @@ export const shopFacts = {
 } satisfies Record<keyof ShopFacts, z.ZodType>;
 
 /** What a photograph comes with; the picture itself is the body. */
-export const addPhoto = z.strictObject({ ...by, id: uuid, of: z.enum(['piece', 'packing']) });
+export const addPhoto = z.strictObject({ ...by, id: uuid, of: z.enum(['piece', 'packing']), step: shortText(160).optional() });
 export const removePhoto = z.strictObject({ ...by, id: uuid, removed: z.boolean() });
 export const keepTemplate = z.strictObject({ ...by, id: uuid, name: shortText(60) });
 export const useTemplate = z.strictObject({ ...by, templateId: uuid });

@@ -60,10 +60,22 @@ export * from './commands.ts';
 export { orderOf, pieceFactsOf, planRequestFor } from './planRequestFor.ts';
 export { benchPlanFor, type BenchPlan } from './benchPlanFor.ts';
 export { readCode, type Scanned } from './readCode.ts';
+export { packingShots, shotWords, type PackingShots } from './packingShots.ts';
 export { claimOf, type Claim } from './claimOf.ts';
 export type { DayView, PulledPiece } from './dayView.ts';
 export { sameContent } from './sameContent.ts';
 export { packAnswer, type SearchAnswer } from './searchAnswer.ts';
 export { customsDeclaration } from './customs.ts';
-export { claimRequest, PAPER_KINDS, paperRequest, PAPERS_WITH_ADDRESS, papersDue, type PaperKind, type PapersOf } from './papers.ts';
+export {
+  CLAIM_READERS,
+  claimAsked,
+  claimRequest,
+  PAPER_KINDS,
+  paperRequest,
+  PAPERS_WITH_ADDRESS,
+  papersDue,
+  type ClaimReader,
+  type PaperKind,
+  type PapersOf,
+} from './papers.ts';
 export type { PickupList, PickupOfCarrier, WaitingParcel } from './pickupView.ts';

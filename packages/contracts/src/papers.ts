@@ -45,5 +45,12 @@ export const paperRequest = z.strictObject({
     .pipe(z.array(z.enum(PAPER_KINDS)).min(1).max(PAPER_KINDS.length)),
 });
 
+/** Whom a claim folder is for: the carrier is given what proves, the shop keeps all there is. */
+export const CLAIM_READERS = ['carrier', 'shop'] as const;
+export type ClaimReader = (typeof CLAIM_READERS)[number];
+export const CLAIM_FILES = ['pdf', 'zip'] as const;
+
+/** What a claim folder is asked for by: in a form, and again in the link. */
+export const claimAsked = z.object({ as: z.enum(CLAIM_FILES), for: z.enum(CLAIM_READERS) });
 /** A form that asks for a claim folder. */
-export const claimRequest = z.strictObject({ personId: uuid, as: z.enum(['pdf', 'zip']) });
+export const claimRequest = z.strictObject({ personId: uuid, ...claimAsked.shape });

@@ -91,6 +91,8 @@ export type PhotoOf = 'piece' | 'packing';
 export interface PhotoView {
   id: string;
   of: PhotoOf;
+  /** Key of the step at the bench it was taken at; null where none was. */
+  step: string | null;
   width: number;
   height: number;
   at: string;

@@ -81,6 +81,7 @@ export {
 } from './engineering/pieces/hardPoints.ts';
 
 // the bench and what is learned
+export { shotsOf } from './stages/bench/shots.ts';
 export { testsDue, writeBenchSteps, type BenchFacts } from './stages/bench/writeBenchSteps.ts';
 export type { BenchPhase, BenchStep, StepAmount, StepPicture } from './stages/bench/BenchStep.ts';
 export {
@@ -127,7 +128,6 @@ export {
   type CustomsPurpose,
 } from './stages/parcel/customs.ts';
 export { WEIGHT_UNITS_LB, type WeightUnit } from './units/index.ts';
-export { PHOTOGRAPHS } from './stages/weight/standingMinutes.ts';
 export { TAPE_OVER_END_IN } from './stages/weight/weighParcel.ts';
 export { tearList, type RollToTear, type TearList, type TornPiece } from './stages/bench/tearList.ts';
 export { boxesToKeep, type BoxesToKeep, type PackedParcel, type SizeKept } from './stages/plan/boxesToKeep.ts';

@@ -17,6 +17,7 @@ import { up as ownBox } from './migrations/014-own-box.ts';
 import { up as several } from './migrations/015-several.ts';
 import { up as templatesOfSeveral } from './migrations/016-templates-of-several.ts';
 import { up as stockMoves } from './migrations/017-stock-moves.ts';
+import { up as photoStep } from './migrations/018-photo-step.ts';
 import { runWithin, type RunSql } from './migrations/RunSql.ts';
 
 /** A step from one version's tables to the next one's. */
@@ -43,6 +44,7 @@ export const MIGRATIONS: readonly Migration[] = [
   { name: '015-several', up: several },
   { name: '016-templates-of-several', up: templatesOfSeveral },
   { name: '017-stock-moves', up: stockMoves },
+  { name: '018-photo-step', up: photoStep },
 ];
 const LOCK = 4_117_201;
 

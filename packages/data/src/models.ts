@@ -169,6 +169,7 @@ export function defineModels(sequelize: Sequelize): Models {
       shopId,
       parcelId: shopId,
       of: text,
+      step: maybeText,
       pieceId: maybeUuid,
       bundleId: maybeUuid,
       content: text,

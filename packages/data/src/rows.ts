@@ -78,6 +78,8 @@ export interface PhotoRow {
   shopId: string;
   parcelId: string;
   of: PhotoOf;
+  /** Key of the step at the bench it was taken at; null where none was. */
+  step: string | null;
   /** What it shows, where that is the piece or a bundle. */
   pieceId?: string | null;
   bundleId?: string | null;

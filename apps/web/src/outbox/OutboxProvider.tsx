@@ -107,7 +107,10 @@ async function deliver(item: OutboxItem, show: (view: ParcelView) => void): Prom
             bundleId: item.bundleId ?? null,
             at,
           })
-        : await sendFile<ParcelView>(`/api/parcels/${parcelId}/photos?${new URLSearchParams({ personId, id, of: item.of })}`, item.picture),
+        : await sendFile<ParcelView>(
+            `/api/parcels/${parcelId}/photos?${new URLSearchParams({ personId, id, of: item.of, ...(item.step ? { step: item.step } : {}) })}`,
+            item.picture,
+          ),
     );
     return { kind: 'taken' };
   } catch (error) {

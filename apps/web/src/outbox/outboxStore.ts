@@ -17,7 +17,7 @@ export type OutboxItem = {
   readonly stumbles?: number;
 } & (
   | { readonly kind: 'event'; readonly happening: Happening; readonly undoOf: string | null; readonly bundleId?: string | null }
-  | { readonly kind: 'photo'; readonly of: PhotoOf; readonly picture: Blob }
+  | { readonly kind: 'photo'; readonly of: PhotoOf; readonly step?: string; readonly picture: Blob }
 );
 
 interface Shelves extends DBSchema {

@@ -7,7 +7,8 @@ import type { ParcelUse } from './useParcel.ts';
 import { useOutbox } from '../outbox/OutboxProvider.tsx';
 
 type NewItem =
-  { kind: 'event'; happening: Happening; undoOf: string | null; bundleId: string | null } | { kind: 'photo'; of: PhotoOf; picture: Blob };
+  | { kind: 'event'; happening: Happening; undoOf: string | null; bundleId: string | null }
+  | { kind: 'photo'; of: PhotoOf; step?: string; picture: Blob };
 
 /** The parcel's life with what the server has not heard yet, and ways to add to it that work without a server. */
 export function useBenchLog({ view }: ParcelUse) {
@@ -43,7 +44,11 @@ export function useBenchLog({ view }: ParcelUse) {
       note({ kind: 'event', happening, undoOf, bundleId: bundleId ?? null }),
     [note],
   );
-  const photograph = useCallback((of: PhotoOf, picture: Blob) => note({ kind: 'photo', of, picture }), [note]);
+  /** @param step key of the step it is taken at */
+  const photograph = useCallback(
+    (of: PhotoOf, picture: Blob, step?: string) => note({ kind: 'photo', of, picture, ...(step ? { step } : {}) }),
+    [note],
+  );
   return { life, events, own, log, photograph };
 }
 

@@ -1,5 +1,5 @@
 import { formatChance, formatPercent } from './formatChance.ts';
-import { formatCaliper, formatLength, formatSixteenths, formatSize, formatWeight } from './formatQuantity.ts';
+import { formatCaliper, formatEdgeCrush, formatLength, formatSixteenths, formatSize, formatWeight } from './formatQuantity.ts';
 
 test.each([
   [6.25, '6 1/4'],
@@ -44,4 +44,13 @@ test('a film is not nothing thick', () => {
   expect(formatCaliper(0.001)).toBe('0.001 in');
   expect(formatCaliper(0.001, 'metric')).toBe('0.025 mm');
   expect(formatCaliper(0.16, 'metric')).toBe('4.1 mm');
+});
+
+// TAPPI T 811 boards of 32 and 44 lb/in are sold as 5.6 and 7.7 kN/m: from memory of board makers' tables
+test.each([
+  [32, '32 lb/in', '5.6 kN/m'],
+  [44, '44 lb/in', '7.7 kN/m'],
+])('edge crush of %d', (lbPerIn, imperial, metric) => {
+  expect(formatEdgeCrush(lbPerIn)).toBe(imperial);
+  expect(formatEdgeCrush(lbPerIn, 'metric')).toBe(metric);
 });

@@ -1,4 +1,4 @@
-import { CM_PER_IN, G_PER_LB, IN_PER_FT, L_PER_FT3, M2_PER_FT2, OZ_PER_LB, type UnitSystem } from './factors.ts';
+import { CM_PER_IN, G_PER_LB, IN_PER_FT, KG_PER_LB, L_PER_FT3, M2_PER_FT2, OZ_PER_LB, type UnitSystem } from './factors.ts';
 
 /**
  * A number of inches in sixteenths, as a rule is read: `6 1/4`. Not exact: nearest sixteenth.
@@ -52,6 +52,12 @@ export function formatWeight(pounds: number, system: UnitSystem = 'imperial'): s
 /** A volume for a person: `0.8 ft³` or `23 L`. */
 export const formatVolume = (cubicFeet: number, system: UnitSystem = 'imperial', digits = 1): string =>
   system === 'metric' ? `${(cubicFeet * L_PER_FT3).toFixed(Math.max(0, digits - 1))} L` : `${cubicFeet.toFixed(digits)} ft³`;
+
+/** Edge crush of board for a person, from lbf/in (TAPPI T 811): `44 lb/in` or `7.7 kN/m` (ISO 3037). */
+export const formatEdgeCrush = (lbPerIn: number, system: UnitSystem = 'imperial'): string =>
+  system === 'metric' ? `${((lbPerIn * KG_PER_LB * STANDARD_GRAVITY) / CM_PER_IN / 10).toFixed(1)} kN/m` : `${Math.round(lbPerIn)} lb/in`;
+/** m/s²; by definition. */
+const STANDARD_GRAVITY = 9.80665;
 
 /** A run of tape or sheet for a person: `12.5 ft` or `3.8 m`. */
 export const formatRun = (feet: number, system: UnitSystem = 'imperial'): string =>

@@ -25,7 +25,7 @@ export async function addPhoto(
   database: ShopDatabase,
   shop: ShopView,
   parcelId: string,
-  wanted: { id: string; personId: string; of: PhotoOf },
+  wanted: { id: string; personId: string; of: PhotoOf; step?: string | undefined },
   picture: StoredPicture,
   now: Date,
 ): Promise<void> {
@@ -41,6 +41,7 @@ export async function addPhoto(
         id: wanted.id,
         parcelId,
         of: wanted.of,
+        step: wanted.step ?? null,
         ...(wanted.of === 'piece' ? { pieceId: piece.id } : { bundleId: bundle.id }),
         ...picture,
         personId: person.id,
@@ -84,8 +85,17 @@ export async function pictureOf({ models }: ShopDatabase, photoId: string): Prom
   return row.content;
 }
 
+/** A photograph and what its picture is called in the store. */
+export interface KeptPicture {
+  readonly content: string;
+  readonly of: PhotoOf;
+  /** Key of the step it was taken at. */
+  readonly step: string | null;
+  readonly at: string;
+}
+
 /** A parcel's photographs with what their pictures are called in the store, the oldest first. */
-export async function picturesOf({ models }: ShopDatabase, parcelId: string): Promise<{ content: string; of: PhotoOf; at: string }[]> {
+export async function picturesOf({ models }: ShopDatabase, parcelId: string): Promise<KeptPicture[]> {
   const rows = await models.photo.findAll({ where: { parcelId, removed: false }, order: [['at', 'asc']] });
-  return rows.map(({ content, of, at }) => ({ content, of, at: new Date(at).toISOString() }));
+  return rows.map(({ content, of, step, at }) => ({ content, of, step, at: new Date(at).toISOString() }));
 }

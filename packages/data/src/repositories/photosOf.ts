@@ -14,9 +14,10 @@ export async function photosOf({ models }: ShopDatabase, parcelId: string, trans
     transaction,
   });
   const nameOf = await personNames(models, rows, transaction);
-  return rows.map(({ id, of, width, height, at, personId }) => ({
+  return rows.map(({ id, of, step, width, height, at, personId }) => ({
     id,
     of,
+    step,
     width,
     height,
     at: new Date(at).toISOString(),

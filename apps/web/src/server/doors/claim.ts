@@ -1,5 +1,5 @@
 import 'server-only';
-import { claimRequest } from '@inch-nest/contracts';
+import { claimAsked, claimOf, claimRequest } from '@inch-nest/contracts';
 import { addressOf, picturesOf } from '@inch-nest/data';
 import { shopData } from '../database.ts';
 import { fileDoor, linkDoor } from '../fileDoor.ts';
@@ -16,10 +16,10 @@ type Context = { params: Promise<{ id: string }> };
 
 /** Asks for a parcel's claim folder, which says where the buyer lives. */
 export const askClaimDoor = (request: Request, context: Context): Promise<Response> =>
-  linkDoor(request, claimRequest, async ({ personId, as }) => {
+  linkDoor(request, claimRequest, async ({ personId, as, for: reader }) => {
     const id = await readId(context);
-    await notePapers(id, personId, ['claim']);
-    return linkFor(`/api/parcels/${id}/claim`, { as }, now());
+    await notePapers(id, personId, [reader === 'carrier' ? 'claim' : 'claim of our own']);
+    return linkFor(`/api/parcels/${id}/claim`, { as, for: reader }, now());
   });
 
 /** A parcel's claim folder as a PDF or a ZIP, at a link that was asked for. */
@@ -27,24 +27,24 @@ export const claimDoor = (request: Request, context: Context): Promise<Response>
   fileDoor(
     request,
     async () => {
-      const as = new URL(request.url).searchParams.get('as');
+      const asked = claimAsked.safeParse(Object.fromEntries(new URL(request.url).searchParams));
       const shop = await shopNow();
-      const view = as === 'pdf' || as === 'zip' ? await findParcel(context.params, shop.people[0]!.id) : null;
-      if (!view) return { missing: 'there is no such folder' };
+      const view = asked.success ? await findParcel(context.params, shop.people[0]!.id) : null;
+      if (!asked.success || !view) return { missing: 'there is no such folder' };
+      const { as, for: reader } = asked.data;
       const photos: ClaimPhoto[] = [];
-      for (const { content, of, at } of await picturesOf(await shopData(), view.id)) {
+      for (const { content, ...picture } of await picturesOf(await shopData(), view.id)) {
         const jpeg = await shopPhotos().get(content);
-        if (jpeg) photos.push({ jpeg, of, at });
+        if (jpeg) photos.push({ ...picture, jpeg });
       }
-      const pdf = await claimPdf(
-        view,
-        shop,
-        gatherFacts(view, shop, await addressOf(await shopData(), view.saleId), actingPerson(request, shop).system),
-        photos,
-      );
+      const address = await addressOf(await shopData(), view.saleId);
+      const facts = gatherFacts(view, shop, address, actingPerson(request, shop).system);
+      const claim = { view, shop, claim: claimOf(view, shop), facts, photos, reader };
+      const pdf = await claimPdf(claim);
+      const name = `claim-${view.code}${reader === 'shop' ? '-ours' : ''}`;
       return as === 'pdf'
-        ? { bytes: pdf, type: 'application/pdf', name: `claim-${view.code}.pdf`, shown: true }
-        : { bytes: claimZip(view, pdf, photos), type: 'application/zip', name: `claim-${view.code}.zip` };
+        ? { bytes: pdf, type: 'application/pdf', name: `${name}.pdf`, shown: true }
+        : { bytes: claimZip(claim, pdf), type: 'application/zip', name: `${name}.zip` };
     },
     { byLink: true },
   );

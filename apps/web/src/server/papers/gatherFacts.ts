@@ -1,5 +1,15 @@
-import { countryOf, customsForm, lifeWords, PHOTOGRAPHS, takenSide, type UnitSystem } from '@inch-nest/core';
-import { benchPlanFor, heldIn, moneyOf, nameAmong, type AddressView, type ParcelView, type ShopView } from '@inch-nest/contracts';
+import { countryOf, customsForm, lifeWords, takenSide, type UnitSystem } from '@inch-nest/core';
+import {
+  benchPlanFor,
+  heldIn,
+  moneyOf,
+  nameAmong,
+  packingShots,
+  shotWords,
+  type AddressView,
+  type ParcelView,
+  type ShopView,
+} from '@inch-nest/contracts';
 import { writersFor } from '../../words/writers.ts';
 import { SHEETS } from './paper.ts';
 import type { PaperFacts } from './PaperFacts.ts';
@@ -20,6 +30,7 @@ export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressVi
   const toPostcode = String(sale.destinationPostcode.value);
   const country = countryOf(toPostcode);
   const declaration = sale.customs.value;
+  const steps = benchPlanFor(view, shop, system)?.steps ?? [];
   return {
     sheets: SHEETS[shop.paper],
     shopName: shop.name,
@@ -32,14 +43,12 @@ export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressVi
     pieces: held.map((one) => titleOfPiece(one) + (one.piece.serial.value ? `, number ${one.piece.serial.value}` : '')),
     accessories: held.flatMap((one) => one.piece.accessories.value.map(({ count, name }) => `${count} × ${name}`)),
     serial: held.flatMap((one) => one.piece.serial.value ?? []).join(', ') || null,
-    photographs: shop.house.photographs
-      ? `${view.photos.filter((photo) => photo.of === 'packing').length} of ${PHOTOGRAPHS} photographs`
-      : null,
+    photographs: shotWords(packingShots(view.photos, steps)),
     weight: weightLb === null ? 'not weighed' : write.weight(weightLb),
     size: size ? write.size(size) : 'not measured',
     day: shop.today,
     plan,
-    steps: benchPlanFor(view, shop, system)?.steps ?? [],
+    steps,
     keepUpright: held.some((one) => one.piece.keepUpright.value),
     marks: takenSide(shop.house, 'marks'),
     label: bought?.tracking

@@ -13,7 +13,7 @@ import { Broke } from './Broke.tsx';
 import { BundleRecord } from './BundleRecord.tsx';
 import { ContentsRecord } from './ContentsRecord.tsx';
 import { FinalList } from './FinalList.tsx';
-import { PackingPhotos } from './PackingPhotos.tsx';
+import { PackingPhotos, StepShot } from './PackingPhotos.tsx';
 import { PedalKey } from './PedalKey.tsx';
 import { readAloud } from './readAloud.ts';
 import { Rejected } from '../../parcel/Rejected.tsx';
@@ -25,6 +25,7 @@ import { useBenchClock } from './useBenchClock.ts';
 import { useBenchKeys } from './useBenchKeys.ts';
 import { useKeptChoice } from './useKeptChoice.ts';
 import { useKeptPages } from './useKeptPages.ts';
+import { usePackingPhotos } from './usePackingPhotos.ts';
 import { nestInHandOf } from '../../parcel/bundleInHand.ts';
 import { titleOf } from '../../words/titleOf.ts';
 
@@ -50,10 +51,14 @@ export function BenchStation({ parcel, nest }: BenchUse) {
     [JSON.stringify([view.piece, view.others, view.sale, choice, locks, isKept]), shop, person.system],
   );
   const steps = bench?.steps ?? [];
+  const photos = usePackingPhotos(parcel, log, steps);
   const done = new Set(life.steps.map((step) => step.key));
   const stateOf = (of: BenchStep) => testState(life, of.test!.key, of.bundleId);
   const measured = (of: BenchStep) => (of.bundleId === undefined ? life.bundle : (life.bundles[of.bundleId]?.measured ?? null));
-  const isDone = (step: BenchStep) => (step.test ? ['passed', 'skipped'].includes(stateOf(step)) : done.has(step.key));
+  const isDone = (step: BenchStep) =>
+    step.test
+      ? ['passed', 'skipped'].includes(stateOf(step))
+      : done.has(step.key) || (step.records === 'photographs' && photos.shots.have >= photos.shots.wanted.length);
   const place = Math.max(
     0,
     gone !== null && steps.some((step) => step.key === gone)
@@ -206,7 +211,10 @@ export function BenchStation({ parcel, nest }: BenchUse) {
                 <BundleRecord nest={nestInHandOf(nest, step.bundle ?? 0)} log={log} bundle={measured(step)} bundleId={step.bundleId} />
               )}
               {step.records === 'contents' && <ContentsRecord parcel={parcel} log={log} />}
-              {step.records === 'photographs' && <PackingPhotos parcel={parcel} log={log} />}
+              {step.records === 'photographs' && <PackingPhotos photos={photos} />}
+              {step.records !== 'photographs' && shop.house.photographs && (
+                <StepShot photos={photos} step={step.key} title={step.title} wanted={step.shot ?? false} />
+              )}
               {step.test ? (
                 <TestActs
                   key={`${step.key} ${stateOf(step)}`}
@@ -240,7 +248,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
             </StepCard>
           )}
           {(allDone || life.sealed || place >= steps.length - 3) && !broken && (
-            <FinalList parcel={parcel} log={log} due={bench.due} ofBundles={bench.ofBundles} uses={uses} />
+            <FinalList parcel={parcel} log={log} due={bench.due} ofBundles={bench.ofBundles} uses={uses} photos={photos} />
           )}
           <div className="act-row">
             {!life.sealed && !broken && (

@@ -2,10 +2,11 @@
 import { Button, Checkbox, Input } from 'antd';
 import { useState } from 'react';
 import { BENCH_TEST_RULES, sealGate, type BenchTestKey, type BundleTest, type StockUse } from '@inch-nest/core';
+import { shotWords } from '@inch-nest/contracts';
 import type { BenchLog } from '../../parcel/useBenchLog.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { contentsOf } from './ContentsRecord.tsx';
-import { usePackingPhotos } from './PackingPhotos.tsx';
+import type { PackingPhotosUse } from './usePackingPhotos.ts';
 
 /** What is looked at once more before the box is closed for good, and the closing itself. */
 export function FinalList({
@@ -14,16 +15,19 @@ export function FinalList({
   due,
   ofBundles,
   uses,
+  photos,
 }: {
   parcel: ParcelUse;
   log: BenchLog;
+  photos: PackingPhotosUse;
   due: readonly BenchTestKey[];
   ofBundles: readonly BundleTest[];
   /** What sealing takes from the stockroom. */
   uses: readonly (StockUse & { name: string })[];
 }) {
   const { life } = log;
-  const photos = usePackingPhotos(parcel, log);
+  const shots = shotWords(photos.shots);
+  const enough = photos.shots.have >= photos.shots.wanted.length;
   const missing = contentsOf(parcel).filter((one) => !life.ticked.includes(one.id));
   const shut = sealGate(life, due, ofBundles);
   const skipped = due.filter((test) => life.tests[test] === 'skipped');
@@ -38,10 +42,7 @@ export function FinalList({
           : `Tests passed; skipped: ${skipped.map((test) => BENCH_TEST_RULES[test].name.toLowerCase()).join(', ')}`
         : shut.join('; '),
     ],
-    [
-      photos.count >= photos.wanted,
-      `${photos.count} of ${photos.wanted} photographs${photos.count < photos.wanted ? ': without them a claim is mostly refused' : ''}`,
-    ],
+    ...(shots ? [[enough, `${shots}${enough ? '' : ': without them a claim is mostly refused'}`] satisfies [boolean, string]] : []),
     [life.printed.includes('slip'), life.printed.includes('slip') ? 'Papers are printed' : 'The slip is not said to be printed'],
   ];
   return (

@@ -1,40 +1,37 @@
 'use client';
-import { useEffect, useMemo, useState } from 'react';
-import { PHOTOGRAPHS } from '@inch-nest/core';
-import type { BenchLog } from '../../parcel/useBenchLog.ts';
-import { useShop } from '../../session/ShopContext.tsx';
-import type { ParcelUse } from '../../parcel/useParcel.ts';
+import { useEffect, useMemo } from 'react';
+import { shotWords } from '@inch-nest/contracts';
 import { PhotoPicker } from '../../parcel/fields/PhotoPicker.tsx';
+import type { PackingPhotosUse } from './usePackingPhotos.ts';
 
-const MOST_BYTES = 20_000_000;
-
-/** How many photographs of the packing there are, with those still waiting to be sent, and how many the house wants. */
-export function usePackingPhotos({ view }: ParcelUse, { own }: BenchLog) {
-  const { shop } = useShop();
-  const waiting = own.flatMap((item) => (item.kind === 'photo' && item.of === 'packing' && item.refused === null ? [item] : []));
-  const kept = view.photos.filter((photo) => photo.of === 'packing');
-  return { kept, waiting, count: kept.length + waiting.length, wanted: shop.house.photographs ? PHOTOGRAPHS : 0 };
-}
-
-/** Photographs of the packing: taken here, kept at once, sent when there is somebody to send them to. */
-export function PackingPhotos({ parcel, log }: { parcel: ParcelUse; log: BenchLog }) {
-  const [problems, setProblems] = useState<readonly string[]>([]);
-  const { kept, waiting, count, wanted } = usePackingPhotos(parcel, log);
-  const add = async (files: readonly File[]) => {
-    const refused: string[] = [];
-    for (const file of files) {
-      if (file.size > MOST_BYTES) refused.push(`${file.name}: at most 20 MB`);
-      else await log.photograph('packing', file).catch((error: Error) => refused.push(`${file.name}: ${error.message}`));
-    }
-    setProblems(refused);
-  };
+/** Photographs of the packing, each wanted one by its step: taken here, kept at once, sent when there is somebody to send them to. */
+export function PackingPhotos({ photos }: { photos: PackingPhotosUse }) {
+  const { kept, waiting, shots, add } = photos;
   return (
     <div className="packing-photos">
+      {shots.wanted.length > 0 && (
+        <ul className="shots" aria-label="Photographs that are wanted">
+          {shots.wanted.map(({ step, title, taken }) => (
+            <li key={step}>
+              <span aria-hidden>{taken ? '✓' : '·'}</span>
+              <span>
+                {title}
+                {taken && <span className="unseen">, taken</span>}
+              </span>
+              {!taken && (
+                <PhotoPicker label={`Photograph of ${title}`} onPick={(files) => void add(files, step)}>
+                  Take it
+                </PhotoPicker>
+              )}
+            </li>
+          ))}
+        </ul>
+      )}
       <PhotoPicker label="Photographs of the packing" size="large" onPick={(files) => void add(files)}>
-        Photograph it
+        Another one
       </PhotoPicker>
       <b className="numeral" role="status">
-        {count} of {Math.max(wanted, count)} photographs
+        {shotWords(shots) ?? `${kept.length + waiting.length} photographs`}
       </b>
       <span className="soft">JPEG, PNG or WebP up to 20 MB; where it was taken is not kept</span>
       <ul className="photos">
@@ -52,14 +49,32 @@ export function PackingPhotos({ parcel, log }: { parcel: ParcelUse; log: BenchLo
           </li>
         ))}
       </ul>
-      {problems.map((problem) => (
-        <p key={problem} role="alert" className="risk">
-          ✗ {problem}
-        </p>
-      ))}
+      <Refused problems={photos.problems} />
     </div>
   );
 }
+
+/** The photograph of one step, at the step: wanted ones first of all, since the next step hides what they show. */
+export function StepShot({ photos, step, title, wanted }: { photos: PackingPhotosUse; step: string; title: string; wanted: boolean }) {
+  const { kept, waiting, add } = photos;
+  const taken = [...kept, ...waiting].filter((one) => one.step === step).length;
+  return (
+    <div className="step-shot">
+      <PhotoPicker label={`Photograph of ${title}`} size="large" onPick={(files) => void add(files, step)}>
+        {taken > 0 ? 'One more' : 'Photograph it'}
+      </PhotoPicker>
+      <span role="status">{taken > 0 ? `✓ ${taken} taken` : wanted ? 'wanted: the next step hides it' : ''}</span>
+      <Refused problems={photos.problems} />
+    </div>
+  );
+}
+
+const Refused = ({ problems }: { problems: readonly string[] }) =>
+  problems.map((problem) => (
+    <p key={problem} role="alert" className="risk">
+      ✗ {problem}
+    </p>
+  ));
 
 /** A photograph that has not been sent yet, from the browser's own copy. */
 function Waiting({ picture }: { picture: Blob }) {

@@ -1,5 +1,4 @@
 'use client';
-import { PHOTOGRAPHS } from '@inch-nest/core';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import { ClaimFolder } from './ClaimFolder.tsx';
@@ -8,7 +7,7 @@ import { HandOver } from './HandOver.tsx';
 import { LabelDesk } from './LabelDesk.tsx';
 import { LifeList } from './LifeList.tsx';
 import { MatchTag } from './MatchTag.tsx';
-import type { LabelMove } from '@inch-nest/contracts';
+import { benchPlanFor, packingShots, shotWords, type LabelMove } from '@inch-nest/contracts';
 import { labelMovesSay } from '../../words/labelMoves.ts';
 import { Papers } from './Papers.tsx';
 import { titleOf } from '../../words/titleOf.ts';
@@ -18,15 +17,15 @@ export function SendStation({ parcel }: BenchUse) {
   const { shop, write } = useShop();
   const { view } = parcel;
   const weighed = view.life.weighing;
-  const photos = view.photos.filter((photo) => photo.of === 'packing').length;
-  const wanted = shop.house.photographs ? PHOTOGRAPHS : 0;
+  const packing = view.photos.filter((photo) => photo.of === 'packing').length;
+  const shots = shotWords(packingShots(view.photos, benchPlanFor(view, shop)?.steps ?? []));
   return (
     <div className="send">
       <h1>{titleOf(view)}</h1>
       <p className="soft sub">
         {weighed && !view.life.weighingStale ? `Weighed ${write.weight(weighed.weightLb)}` : 'Not weighed since it last changed'}, to{' '}
-        {String(view.sale.destinationPostcode.value)}, parcel <b className="numeral">{view.code}</b>, {photos} of {Math.max(photos, wanted)}{' '}
-        photographs of the packing.
+        {String(view.sale.destinationPostcode.value)}, parcel <b className="numeral">{view.code}</b>,{' '}
+        {shots ?? `${packing} ${packing === 1 ? 'photograph' : 'photographs'}`} of the packing.
       </p>
       <Moved moves={view.labels.find((label) => label.state === 'bought')?.moved ?? []} />
       <LabelDesk parcel={parcel} />

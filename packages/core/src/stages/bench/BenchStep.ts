@@ -41,5 +41,7 @@ export interface BenchStep {
   readonly minutes: number;
   /** What the box shop cuts for it; left out where nothing is cut. */
   readonly cuts?: readonly MadeOrder[];
+  /** Its photograph proves how it was packed, before the next step hides it; left out where none does. */
+  readonly shot?: true;
   readonly test: { readonly key: BenchTestKey; readonly passes: string; readonly remedies: readonly Remedy[] } | null;
 }

@@ -55,7 +55,12 @@ export function bundleSteps(
     ...forEach(letters, guardSteps),
     ...forEach(
       letters,
-      wrapped.layers.map((layer, i) => ({ ...layerStep(layer, length), shows: { layers: i + 1 } })),
+      wrapped.layers.map((layer, i) => ({
+        ...layerStep(layer, length),
+        shows: { layers: i + 1 },
+        // of several different ones the wrapped bundle is enough
+        ...(letters.amongOthers && i < wrapped.layers.length - 1 ? {} : { shot: true as const }),
+      })),
     ),
     ...ofEach(letters, due('feel')),
     ...ofEach(letters, due('bundleSize')),

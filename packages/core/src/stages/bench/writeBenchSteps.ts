@@ -17,6 +17,7 @@ import { inOrder, lettersOf, placesInTurn, placeWords } from './severalWords.ts'
 import { fillSteps } from './fillSteps.ts';
 import { onTheBase, onTheFill, shellSteps } from './shellSteps.ts';
 import { firstSteps, markSteps, weighStep } from './houseSteps.ts';
+import { withShots } from './shots.ts';
 import { act, opening, record, test, type Part } from './stepParts.ts';
 
 /** What the bench must know of a parcel's pieces beside its plan. */
@@ -79,6 +80,15 @@ export function writeBenchSteps(
   const tapeAndPapersLb = rated.weighed.parts.at(-1)!.weightLb;
   const weighsOpen = takenSide(house, 'weighing') === 'open';
   const weigh = weighStep(weighsOpen ? formatWeight(tapeAndPapersLb, system) : null);
+  // under the top of the fill: who opens the box finds them first, and nobody takes the top off again for them
+  const papers = record(
+    'papers',
+    'contents',
+    'Papers inside',
+    `Slip with the address${house.openingNote ? ', note how to open' : ''}, opening card; ${accessories.length > 0 ? `tick off ${accessories.join(', ')}` : 'every accessory ticked'}.`,
+    STANDING_MINUTES.papers,
+    'closing',
+  );
   const parts: Part[] = [
     ...takeOffSteps(facts),
     ...inOrder(stowed).flatMap((at) => {
@@ -103,11 +113,11 @@ export function writeBenchSteps(
           outer,
           inner ? [{ who: 'the inner box', where: placeWords(ONE) }] : placed,
           'box',
-          [...putIn, ...due('touch'), ...due('fingerGap')],
+          [...putIn, ...due('touch'), ...due('fingerGap'), papers],
           onTheBase(shell, length),
           onTheFill(shell, length),
         )
-      : [act('box:in', bundles.length > 1 ? `Put ${all} in` : 'Put it in', 'Flat, its face down, stiff side out.', 0), ...putIn]),
+      : [act('box:in', bundles.length > 1 ? `Put ${all} in` : 'Put it in', 'Flat, its face down, stiff side out.', 0), ...putIn, papers]),
     ...(inner
       ? [
           act(
@@ -121,21 +131,13 @@ export function writeBenchSteps(
     ...due('shake'),
     ...due('bounce'),
     ...due('lidPress'),
-    record(
-      'papers',
-      'contents',
-      'Papers inside',
-      `Slip with the address${house.openingNote ? ', note how to open' : ''}, opening card; ${accessories.length > 0 ? `tick off ${accessories.join(', ')}` : 'every accessory ticked'}.`,
-      STANDING_MINUTES.papers,
-      'closing',
-    ),
     ...(house.photographs
       ? [
           record(
             'photographs',
             'photographs',
             'Photographs',
-            `${PHOTOGRAPHS} of them: the piece all round, each layer, the open box, the closed one.`,
+            'What is not photographed yet; each is best taken at its own step, before the next one hides it.',
             PHOTOGRAPHS * STANDING_MINUTES.photograph,
           ),
         ]
@@ -148,7 +150,7 @@ export function writeBenchSteps(
     ...markSteps(house),
     ...(weighsOpen ? [] : [weigh]),
   ];
-  return keyed(parts, bundleIds);
+  return withShots(keyed(parts, bundleIds), house);
 }
 
 /** What goes along is put in before the top of the fill. */

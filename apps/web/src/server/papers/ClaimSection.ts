@@ -1,0 +1,35 @@
+import type { Claim, ClaimReader, ParcelView, ShopView } from '@inch-nest/contracts';
+import type { PaperFacts } from './PaperFacts.ts';
+
+/** A photograph of a parcel with its bytes. */
+export interface ClaimPhoto {
+  readonly jpeg: Uint8Array;
+  readonly of: 'piece' | 'packing';
+  /** Key of the step it was taken at. */
+  readonly step: string | null;
+  readonly at: string;
+}
+
+/** Everything a claim folder is made of, and whom it is for. */
+export interface ClaimOf {
+  readonly view: ParcelView;
+  readonly shop: Pick<ShopView, 'zone' | 'stock'>;
+  /** Worth, cover, tests due and what is missing. */
+  readonly claim: Claim;
+  readonly facts: PaperFacts;
+  /** The earliest first. */
+  readonly photos: readonly ClaimPhoto[];
+  readonly reader: ClaimReader;
+}
+
+/** A heading of the folder with what stands under it. */
+export interface ClaimSection {
+  readonly title: string;
+  readonly lines: readonly string[];
+}
+
+/** A moment as the folder writes it, in the shop's own time. */
+export const writeMoment = (shop: Pick<ShopView, 'zone'>): ((at: string) => string) => {
+  const when = new Intl.DateTimeFormat('en', { timeZone: shop.zone, dateStyle: 'long', timeStyle: 'short' });
+  return (at) => when.format(new Date(at));
+};

@@ -1,0 +1,127 @@
+import { BENCH_TEST_RULES, formatEdgeCrush, planBundles, type BoxStock, type PlanDocument } from '@inch-nest/core';
+import { heldIn } from '@inch-nest/contracts';
+import { titleOfPiece } from '../../words/titleOf.ts';
+import { writeMoment, type ClaimOf, type ClaimSection } from './ClaimSection.ts';
+import { photoNames } from './photoNames.ts';
+import type { PaperFacts } from './PaperFacts.ts';
+
+const BECAME: Readonly<Record<string, string>> = { damaged: 'Arrived broken', lost: 'Lost on its way', returned: 'Came back' };
+
+/**
+ * What a carrier is given with a claim: what proves the worth, the sending and good packing, with times. What is the shop's
+ * own business (what it expected to break, what it paid and earned, what it tried, what is missing) has no place in it.
+ */
+export function carrierProof(claim: ClaimOf): ClaimSection[] {
+  const { view, shop, facts, photos } = claim;
+  const { life, events } = view;
+  const { write } = facts;
+  const when = writeMoment(shop);
+  const { worthMinor, coveredMinor } = claim.claim;
+  const last = (...kinds: readonly string[]) => events.findLast(({ kind }) => kinds.includes(kind));
+  const end = last(...Object.keys(BECAME));
+  const sent = last('handedOver');
+  const sealed = last('sealed');
+  const sold = events[0];
+  const plan = facts.plan;
+  const sections: ClaimSection[] = [
+    {
+      title: 'What is claimed',
+      lines: [
+        ...heldIn(view).map((one) =>
+          [
+            titleOfPiece(one),
+            one.piece.serial.value && `number ${one.piece.serial.value}`,
+            one.piece.seal.value && `seal ${one.piece.seal.value}`,
+          ]
+            .filter(Boolean)
+            .join(', '),
+        ),
+        worthWords(claim, write.money(worthMinor), sold ? when(sold.at) : ''),
+        ...(coveredMinor > 0 ? [`Covered to ${write.money(coveredMinor)}.`] : []),
+        ...(end ? [`${BECAME[end.kind]}: noted ${when(end.at)}.`] : []),
+      ],
+    },
+    {
+      title: 'How it was sent',
+      lines: [
+        ...(facts.label
+          ? [
+              `${facts.label.carrier}, ${facts.label.serviceName}, number ${facts.label.tracking}${facts.label.signature ? ', against signature' : ''}.`,
+            ]
+          : []),
+        `From ${facts.fromPostcode} to ${facts.toPostcode}.`,
+        ...(sent ? [`Handed over ${when(sent.at)}.`] : []),
+        ...(life.weighing && !life.weighingStale
+          ? [
+              `Weighed ${life.weighing.readingsLb.map(write.weight).join(', ')}; the highest counts. ${life.weighing.outsideIn ? `Measured outside ${write.size(life.weighing.outsideIn)}.` : ''}`.trim(),
+            ]
+          : []),
+      ],
+    },
+    ...(plan
+      ? [{ title: 'How it was packed', lines: [...packedWords(plan, shop, facts), ...(sealed ? [`Sealed ${when(sealed.at)}.`] : [])] }]
+      : []),
+    { title: 'Tests it passed at the bench', lines: passedWords(claim) },
+    ...(facts.set
+      ? [
+          {
+            title: 'Sent together with it',
+            lines: facts.set.parcels
+              .filter(({ code }) => code !== facts.code)
+              .map((one) => `${one.title}, parcel ${one.code}, ${one.tracking ? `number ${one.tracking}` : 'no number yet'}.`),
+          },
+        ]
+      : []),
+    { title: 'Photographs', lines: photoNames(claim).map((name, i) => `${i + 1}. ${name}, ${when(photos[i]!.at)}`) },
+  ];
+  return sections.filter(({ lines }) => lines.length > 0);
+}
+
+/** What it was worth, and by what that is proved. */
+function worthWords({ view, facts }: ClaimOf, worth: string, soldAt: string): string {
+  if (heldIn(view).some(({ piece }) => piece.replacementMinor.value !== null)) return `Worth ${worth}, by what it costs to replace.`;
+  if (view.share) return `Worth ${worth}: its share of what was sold together${soldAt && `, ${soldAt}`}.`;
+  return `Worth ${worth}: what it was sold for${soldAt && `, ${soldAt}`}, parcel ${facts.code}.`;
+}
+
+/** How it was packed, from the piece outwards, with the published strength of what it was packed in. */
+function packedWords(plan: PlanDocument, shop: ClaimOf['shop'], { write }: PaperFacts): string[] {
+  const strength = (key: string): string => {
+    const box: BoxStock | undefined = shop.stock.boxes.find((one) => one.key === key);
+    return box?.style === 'slotted'
+      ? `, ${box.board.wall} wall, edge crush ${formatEdgeCrush(box.board.edgeCrushLbPerIn, write.system)}`
+      : '';
+  };
+  const { gaps } = plan;
+  const around = Math.min(gaps.front, gaps.back, gaps.left, gaps.right);
+  const guarded = planBundles(plan).flatMap(({ piece }) => piece.hardPoints.filter(({ guard }) => guard !== null));
+  return [
+    ...planBundles(plan).flatMap(({ piece, layers, bundleIn }) => [
+      ...(plan.others ? [`${piece.title}:`] : []),
+      ...layers.map(
+        ({ name, turns, thicknessIn }) =>
+          `${turns} ${turns === 1 ? 'turn' : 'turns'} of ${name.toLowerCase()}, ${write.length(turns * thicknessIn)} thick.`,
+      ),
+      `Wrapped it measures ${write.size(bundleIn)}.`,
+    ]),
+    ...(guarded.length > 0 ? [`Guards on ${guarded.length} of its weak points.`] : []),
+    ...(plan.inner ? [`In an inner box, ${plan.inner.name}${strength(plan.inner.key)}.`] : []),
+    `In ${plan.box.name}${strength(plan.box.key)}${plan.box.liner ? ', lined with board on every side' : ''}.`,
+    ...(plan.fills.length > 0
+      ? [
+          `${plan.fills.map((fill) => `${write.volume(fill.boughtFt3, 2)} of ${fill.name.toLowerCase()}`).join(', ')}: ${write.length(gaps.bottom)} under it, ${write.length(around)} or more at its sides, ${write.length(gaps.top)} on top.`,
+        ]
+      : []),
+  ];
+}
+
+/** Tests that stand as passed, each with when it was. */
+function passedWords({ view, shop, claim }: ClaimOf): string[] {
+  const when = writeMoment(shop);
+  return claim.due.flatMap((test) => {
+    if (view.life.tests[test] !== 'passed') return [];
+    const passed = view.events.findLast((event) => event.kind === 'testTried' && event.test === test && event.result === 'passed');
+    const { name, passes } = BENCH_TEST_RULES[test];
+    return [`${name}: ${passes}${passed ? ` Passed ${when(passed.at)}.` : ''}`];
+  });
+}

@@ -1,0 +1,208 @@
+import { unzipSync, strFromU8 } from 'fflate';
+import { execFileSync } from 'node:child_process';
+import {
+  derivePlan,
+  formatChance,
+  recordParcel,
+  writeBenchSteps,
+  writePlanDocument,
+  type Happening,
+  type LifeEvent,
+} from '@inch-nest/core';
+import type { ParcelView } from '@inch-nest/contracts';
+import { CHOICE, request } from '../../../../../packages/core/tests/sampleRequest.ts';
+import { parcelOf } from '../../../../../tests/screens/bench.ts';
+import { writersFor } from '../../words/writers.ts';
+import { carrierProof } from './carrierProof.ts';
+import { claimPdf, claimZip, type ClaimOf, type ClaimPhoto } from './claimFolder.ts';
+import { SHEETS } from './paper.ts';
+import type { PaperFacts } from './PaperFacts.ts';
+import { fileNameOf, photoNames } from './photoNames.ts';
+
+const asked = request({ title: 'bowl', replacementMinor: null });
+const derived = derivePlan(asked, CHOICE);
+if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
+const plan = writePlanDocument(derived.option, asked.house);
+const steps = writeBenchSteps(derived.option, asked.house);
+
+const HAPPENED: Happening[] = [
+  { kind: 'opened' },
+  { kind: 'planned', planId: 'p' },
+  { kind: 'overruled', planId: 'p', reason: 'noTime' },
+  { kind: 'testTried', test: 'shake', result: 'failed' },
+  { kind: 'remedied', test: 'shake', remedy: 'more fill' },
+  { kind: 'testTried', test: 'shake', result: 'passed' },
+  { kind: 'testTried', test: 'feel', result: 'failed' },
+  { kind: 'sealed' },
+  { kind: 'weighed', readingsLb: [9.5], outsideIn: null },
+  { kind: 'weighed', readingsLb: [3.5, 3.6], outsideIn: [12, 12, 12] },
+  { kind: 'handedOver' },
+  { kind: 'damaged' },
+];
+const events = HAPPENED.map((happening, i): LifeEvent => ({
+  ...happening,
+  id: `e${i}`,
+  seq: i + 1,
+  at: `2026-11-${10 + i}T09:30:00Z`,
+  personId: 'p',
+  undoOf: null,
+}));
+const { view: sample } = parcelOf(asked);
+const field = <Value>(value: Value) => ({ text: '', value, revision: 1, draft: null, by: '' });
+const view = {
+  ...sample,
+  events,
+  life: recordParcel(events),
+  labels: [],
+  photos: [],
+  piece: { ...sample.piece, serial: field('No 118'), seal: field(null), replacementMinor: field(null) },
+} as unknown as ParcelView;
+const FACTS = {
+  sheets: SHEETS.letter,
+  shopName: 'Lantern Row',
+  fromPostcode: '10115',
+  toPostcode: '40217',
+  tag: 'EV–40',
+  address: { name: 'Edda Vik', lines: ['Skarvik 12', 'Vestby'] },
+  code: '7K2M',
+  title: 'bowl',
+  pieces: ['bowl'],
+  accessories: [],
+  serial: 'No 118',
+  photographs: null,
+  weight: '3 lb 9 oz',
+  size: '12 × 12 × 12 in',
+  day: '2026-11-26',
+  plan,
+  steps,
+  marks: null,
+  keepUpright: false,
+  label: { carrier: 'Ambry', serviceName: 'Ground', tracking: 'AG40000037', signature: false },
+  set: {
+    number: 1,
+    parcels: [
+      { code: '7K2M', title: 'bowl', tracking: 'AG40000037' },
+      { code: '9TTT', title: 'its stand', tracking: 'AG40000038' },
+    ],
+  },
+  letter: null,
+  customs: null,
+  life: ['10 Nov: a nest was kept, Odile'],
+  money: [
+    ['Postage', '$9.85'],
+    ['Packing and labour, reckoned', '$4.10'],
+  ],
+  write: writersFor('imperial', 'USD'),
+} satisfies PaperFacts;
+const shop = { zone: 'UTC', stock: asked.stock };
+const PIXEL = Buffer.from(
+  '/9j/4AAQSkZJRgABAQEAYABgAAD/2wBDAP//////////////////////////////////////////////////////////////////////////////////////wAALCAABAAEBAREA/8QAFAABAAAAAAAAAAAAAAAAAAAAA//EABQQAQAAAAAAAAAAAAAAAAAAAAD/2gAIAQEAAD8AN//Z',
+  'base64',
+);
+const at = (key: string | null, of: ClaimPhoto['of'] = 'packing'): ClaimPhoto => ({
+  jpeg: PIXEL,
+  of,
+  step: key,
+  at: '2026-11-12T10:00:00Z',
+});
+const claim = (reader: ClaimOf['reader'], photos: readonly ClaimPhoto[] = []): ClaimOf => ({
+  view,
+  shop,
+  claim: { worthMinor: 6000, coveredMinor: 5000, due: ['feel', 'shake'], missing: ['tests not passed: feel'] },
+  facts: FACTS,
+  photos,
+  reader,
+});
+const textOf = async (of: ClaimOf): Promise<string> =>
+  execFileSync('pdftotext', ['-layout', '-', '-'], { input: await claimPdf(of), encoding: 'utf8' }).replace(/\s+/g, ' ');
+
+/** What speaks against the shop, or is its own business. */
+const OWN_BUSINESS = [
+  'chance',
+  formatChance(plan.chance),
+  'missing',
+  'not passed',
+  'failed',
+  'untried',
+  '$4.10',
+  '$9.85',
+  'Odile',
+  'a nest was kept',
+  '9 lb 8 oz',
+  'no time',
+];
+
+test('the carrier is given what proves: worth, sending, packing with strengths, passed tests with times', async () => {
+  const text = await textOf(claim('carrier', [at('box:base'), at(null, 'piece')]));
+  for (const said of [
+    'Claim: bowl',
+    'number No 118',
+    'Worth $60.00: what it was sold for, November 10, 2026',
+    'Covered to $50.00',
+    'Arrived broken: noted November 21, 2026',
+    'number AG40000037',
+    'Handed over November 20, 2026',
+    'Weighed 3 lb 8 oz, 3 lb 9.6 oz',
+    'edge crush',
+    'Shake: ',
+    'Passed November 15, 2026',
+    'its stand, parcel 9TTT, number AG40000038',
+    '1. Base of the box, November 12, 2026',
+    '2. The piece, November 12, 2026',
+    'Photograph 1, base of the box',
+  ])
+    expect(text).toContain(said);
+});
+
+test.each(OWN_BUSINESS)('nothing that speaks against the shop goes to the carrier: %s', async (said) =>
+  expect((await textOf(claim('carrier'))).toLowerCase()).not.toContain(said.toLowerCase()),
+);
+
+test('the shop keeps all of it, with what is missing, and says that it is its own', async () => {
+  const text = await textOf(claim('shop'));
+  for (const said of [
+    'our own copy: not for the carrier',
+    'What is missing',
+    'tests not passed: feel',
+    'feel: failed',
+    'Odile',
+    '$4.10',
+    'Worth $60.00',
+  ])
+    expect(text.toLowerCase()).toContain(said.toLowerCase());
+});
+
+test('the carrier’s ZIP has no parcel file and only the readings that count', () => {
+  const files = (reader: ClaimOf['reader']) => unzipSync(claimZip(claim(reader, [at('box:base'), at('box:base')]), Buffer.from('pdf')));
+  const [carrier, own] = [files('carrier'), files('shop')];
+  expect(Object.keys(carrier).sort()).toEqual([
+    'claim.pdf',
+    'photographs/01-base-of-the-box.jpg',
+    'photographs/02-base-of-the-box.jpg',
+    'readings.csv',
+  ]);
+  expect(Object.keys(own)).toContain('parcel.json');
+  expect(strFromU8(carrier['readings.csv']!)).toBe('at,reading,pounds\r\n2026-11-19T09:30:00Z,1,3.5\r\n2026-11-19T09:30:00Z,2,3.6\r\n');
+  expect(strFromU8(own['readings.csv']!)).toContain(',1,9.5');
+});
+
+test('worth is told by what proves it: the sale, its share of one, or what it costs to replace', () => {
+  const worth = (part: Partial<ParcelView>) =>
+    carrierProof({ ...claim('carrier'), view: { ...view, ...part } })[0]!.lines.find((one) => one.startsWith('Worth'));
+  expect(worth({})).toMatch(/what it was sold for/);
+  expect(worth({ share: { soldMinor: 6000, paidMinor: 0, shippingCollectedMinor: 0 } })).toMatch(/its share of what was sold together/);
+  expect(worth({ piece: { ...view.piece, replacementMinor: field<number | null>(6000) } as ParcelView['piece'] })).toMatch(
+    /costs to replace/,
+  );
+});
+
+test('a photograph is called by its step, or by what it is of; a file by letters and figures alone', () => {
+  expect(photoNames({ facts: FACTS, photos: [at('box:top'), at('gone'), at(null), at(null, 'piece')] })).toEqual([
+    'Top of the box',
+    'The packing',
+    'The packing',
+    'The piece',
+  ]);
+  expect(fileNameOf('A, jug: Small bubble: 1 1/2 turns')).toBe('a-jug-small-bubble-1-1-2-turns');
+  expect(fileNameOf('../é?')).toBe('e');
+});
