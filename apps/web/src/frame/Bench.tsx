@@ -5,12 +5,17 @@ import type { ParcelView, ShelfTag } from '@inch-nest/contracts';
 import { Slip } from './slip/Slip.tsx';
 import { BenchProvider } from '../parcel/BenchContext.tsx';
 import { Brand } from './Brand.tsx';
+import { PageTitle } from './PageTitle.tsx';
 import { Shelf } from './Shelf.tsx';
-import type { StationPath } from './stations.ts';
+import { SkipLink } from './SkipLink.tsx';
+import { STATIONS, type StationPath } from './stations.ts';
 import { StatusEdge } from './StatusEdge.tsx';
 import { TapeRule } from './TapeRule.tsx';
+import { leaveInHand } from '../parcel/inHand.ts';
 import { useNest } from '../parcel/useNest.ts';
 import { useParcel } from '../parcel/useParcel.ts';
+import { titleOf } from '../words/titleOf.ts';
+import { useHeadingFocus } from './useHeadingFocus.ts';
 
 /** First the page, then its keeper. */
 const KEEPER_AFTER_MS = 1500;
@@ -30,14 +35,20 @@ export function Bench({ initial, shelf, children }: { initial: ParcelView; shelf
     const timer = setTimeout(() => void navigator.serviceWorker?.register('/bench-worker.js').catch(() => undefined), KEEPER_AFTER_MS);
     return () => clearTimeout(timer);
   }, []);
+  useHeadingFocus(station);
+  const title = titleOf(parcel.view);
+  useEffect(() => leaveInHand({ id: initial.id, title, href: `/parcels/${initial.id}/${station}` }), [initial.id, title, station]);
+  const { name } = STATIONS.find(({ path }) => path === station) ?? STATIONS[0]!;
   return (
     <div className="bench">
+      <PageTitle of={[station === 'nest' ? 'Nest' : name, title]} />
+      <SkipLink />
       <header className="top-edge">
         <Brand />
         <TapeRule view={parcel.view} plan={nest.plan} here={station} />
       </header>
       <Shelf initial={shelf} openId={initial.id} station={station} />
-      <main className="sheet">
+      <main className="sheet" id="work" tabIndex={-1}>
         <BenchProvider value={use}>{children}</BenchProvider>
       </main>
       <Slip parcel={parcel} nest={nest} />

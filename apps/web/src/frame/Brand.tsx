@@ -6,7 +6,7 @@ import { useShop } from '../session/ShopContext.tsx';
 export function Brand() {
   const { shop } = useShop();
   return (
-    <Link href="/" className="brand" aria-label={`Inch Nest, ${shop.name}: first parcel`}>
+    <Link href="/" className="brand" aria-label={`Inch Nest, ${shop.name}: today`}>
       <svg width="46" height="46" viewBox="0 0 56 56" aria-hidden>
         <rect x="1" y="1" width="54" height="54" style={{ fill: 'none', stroke: 'var(--ink)', strokeWidth: 1.8 }} />
         <rect x="10" y="10" width="36" height="36" style={{ fill: 'none', stroke: 'var(--ink)', strokeWidth: 1.8 }} />

@@ -18,12 +18,15 @@ export function Providers({
   personId,
   keysOn,
   theme,
+  followsSystem,
   children,
 }: {
   shop: ShopView;
   personId: string | null;
   keysOn: boolean;
   theme: ThemeName;
+  /** Nobody has chosen day or night here yet. */
+  followsSystem: boolean;
   children: ReactNode;
 }) {
   const [client] = useState(() => new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true } } }));
@@ -32,7 +35,7 @@ export function Providers({
       <QueryClientProvider client={client}>
         <SaveStateProvider>
           <KeepersProvider>
-            <ShopProvider shop={shop} personId={personId} initialKeysOn={keysOn} initialTheme={theme}>
+            <ShopProvider shop={shop} personId={personId} initialKeysOn={keysOn} initialTheme={theme} followsSystem={followsSystem}>
               {(name) => (
                 <ConfigProvider theme={antdTheme(name)} wave={{ disabled: true }}>
                   <OutboxProvider>

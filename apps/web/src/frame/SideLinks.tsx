@@ -2,7 +2,8 @@
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 
-const PAGES = [
+/** The pages beside the way, by the names their links have. */
+export const SIDE_PAGES = [
   { path: '/day', name: 'Today' },
   { path: '/guess', name: 'Guess ahead' },
   { path: '/stock', name: 'Stock' },
@@ -18,7 +19,7 @@ export function SideLinks() {
   const here = usePathname();
   return (
     <nav className="side-links" aria-label="Beside the way">
-      {PAGES.map(({ path, name }) => (
+      {SIDE_PAGES.map(({ path, name }) => (
         <Link prefetch={false} key={path} href={path} aria-current={here === path ? 'page' : undefined}>
           {name}
         </Link>

@@ -1,6 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
+import { useEffect, useRef } from 'react';
 import type { PlanDocument } from '@inch-nest/core';
 import type { ParcelView } from '@inch-nest/contracts';
 import { useKeys } from '../session/keys.ts';
@@ -20,8 +21,14 @@ export function TapeRule({ view, plan, here }: { view: ParcelView; plan: PlanDoc
     },
     { reach: 'single', on: keysOn },
   );
+  const rule = useRef<HTMLElement>(null);
+  // where the rule is longer than the screen, the present station is in view
+  useEffect(() => {
+    const [frame, stop] = [rule.current, rule.current?.querySelector<HTMLElement>('[aria-current]')];
+    if (frame && stop) frame.scrollLeft = stop.offsetLeft - (frame.clientWidth - stop.offsetWidth) / 2;
+  }, [here]);
   return (
-    <nav className="rule" aria-label="The parcel’s way">
+    <nav ref={rule} className="rule" aria-label="The parcel’s way">
       {STATIONS.map((station) => {
         const state = station.path === here ? 'here' : station.isDone(view) ? 'done' : 'ahead';
         return (

@@ -13,6 +13,10 @@ export const SAFE_HEADERS = {
  */
 export const pageHeaders = (nonce: string) => ({
   ...SAFE_HEADERS,
+  // day or night as the machine has it, told with what is asked, so that the first paint is right already
+  'accept-ch': 'Sec-CH-Prefers-Color-Scheme',
+  'critical-ch': 'Sec-CH-Prefers-Color-Scheme',
+  vary: 'Sec-CH-Prefers-Color-Scheme',
   'content-security-policy': [
     "default-src 'self'",
     `script-src 'self' 'nonce-${nonce}' 'strict-dynamic'`,

@@ -6,6 +6,7 @@ import { tellBenchKeeper } from './benchKeeper.ts';
 import { writersFor, type Writers } from '../words/writers.ts';
 import { send } from './http.ts';
 import type { Pending } from './keeping/Keeper.ts';
+import { useSystemTheme } from './useSystemTheme.ts';
 import { useKept, type KeptUse } from './keeping/useKept.tsx';
 import type { ThemeName } from '../theme/antdTheme.ts';
 
@@ -40,16 +41,21 @@ export function ShopProvider({
   personId,
   initialKeysOn,
   initialTheme,
+  followsSystem = false,
   children,
 }: {
   shop: ShopView;
   personId: string | null;
   initialKeysOn: boolean;
   initialTheme: ThemeName;
+  /** Day or night as the machine has it, until somebody chooses here. */
+  followsSystem?: boolean;
   children: (themeName: ThemeName) => ReactNode;
 }) {
   const [chosen, setChosen] = useState(personId);
   const [themeName, setThemeName] = useState(initialTheme);
+  const [follows, setFollows] = useState(followsSystem);
+  useSystemTheme(follows, setThemeName);
   const [keysOn, turnKeys] = useState(initialKeysOn);
   const held = useHeldShop(initial);
   const acting = personAmong(held.shop.people, chosen);
@@ -72,6 +78,7 @@ export function ShopProvider({
       themeName,
       setTheme: (name) => {
         remember('theme', name);
+        setFollows(false);
         document.documentElement.dataset['theme'] = name;
         setThemeName(name);
       },

@@ -22,3 +22,15 @@ export function parseMoney(text: string): Minor | null {
 
 /** Rounds half up to a whole minor unit, as every shown money line is. */
 export const roundMinor = (exact: number): Minor => Math.floor(exact + 0.5 + 1e-9);
+
+/**
+ * Amounts as whole minor units that add up to their rounded sum: each is rounded down, and what is left goes to those that
+ * lost most (largest remainders). So a column of lines comes to the total that stands everywhere else.
+ */
+export function roundedTogether(amounts: readonly number[]): Minor[] {
+  const down = amounts.map((amount) => Math.floor(amount + 1e-9));
+  const left = roundMinor(amounts.reduce((sum, amount) => sum + amount, 0)) - down.reduce((sum, amount) => sum + amount, 0);
+  const most = amounts.map((amount, at) => [amount - down[at]!, at] as const).sort(([one, i], [other, j]) => other - one || i - j);
+  for (const [, at] of most.slice(0, Math.max(0, left))) down[at]! += 1;
+  return down;
+}

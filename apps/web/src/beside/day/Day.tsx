@@ -8,6 +8,7 @@ import { send } from '../../session/http.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { SidePage } from '../../frame/SidePage.tsx';
 import { shortWords } from '../../words/shortWords.ts';
+import { DayOrder } from './DayOrder.tsx';
 import { useTicks } from './useTicks.ts';
 
 const LOOK_EVERY_MS = 20_000;
@@ -32,8 +33,9 @@ export function Day({ initial, shelf }: { initial: DayView; shelf: ShelfTag[] })
   );
   return (
     <SidePage shelf={shelf}>
+      <DayOrder shelf={shelf} today={day} />
       <div className="section-head">
-        <h1>Today’s pulling and tearing</h1>
+        <h2>Pulling and tearing</h2>
         <a className="print-due" href="/api/day/sheet" target="_blank" rel="noreferrer">
           <Printer size={20} aria-hidden /> On paper
         </a>

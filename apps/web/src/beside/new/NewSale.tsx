@@ -6,7 +6,7 @@ import { StartLine } from './StartLine.tsx';
 /** The bench before a parcel is open: one line to type. */
 export function NewSale({ shelf }: { shelf: ShelfTag[] }) {
   return (
-    <SidePage shelf={shelf}>
+    <SidePage shelf={shelf} title="New sale">
       <h1>New sale</h1>
       <StartLine />
     </SidePage>

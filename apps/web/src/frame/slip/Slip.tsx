@@ -1,5 +1,8 @@
 'use client';
 import { Button } from 'antd';
+import { ChevronDown, ChevronUp } from 'lucide-react';
+import { usePathname } from 'next/navigation';
+import { useFold } from '../useFold.ts';
 import { moneyOf, type ParcelView } from '@inch-nest/contracts';
 import { decidingBundle } from '../../words/wrapWords.ts';
 import {
@@ -21,6 +24,7 @@ import { changeWords } from '../../words/changeWords.ts';
 import { halfAsMany } from '../../words/halfAsMany.ts';
 import { follyWords } from '../../words/ceilingWords.ts';
 import { Ask } from './Ask.tsx';
+import { costShown } from './costShown.ts';
 import { LineSource } from './LineSource.tsx';
 import { useDifference } from './useDifference.ts';
 
@@ -41,13 +45,34 @@ const LEAST_SPOILING = 0.0005;
 /** What the nest costs, line by line, what may break it, and what would be better still. */
 export function Slip({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
   const { plan } = nest;
+  const { write } = useShop();
+  const fold = useFold('inch-nest-slip', `${parcel.view.id} ${usePathname()}`);
+  const Arrow = fold.isOpen ? ChevronDown : ChevronUp;
   return (
-    <aside className="slip" aria-label="Slip" aria-busy={nest.searching}>
-      {plan ? (
-        <Figures plan={plan} parcel={parcel} nest={nest} />
-      ) : (
-        <p className="soft">{nest.reasons.length > 0 ? 'No nest, so nothing to reckon yet.' : 'Reckoning …'}</p>
-      )}
+    <aside className={fold.isOpen ? 'slip' : 'slip shut'} aria-label="Slip" aria-busy={nest.searching}>
+      {/* on a tablet or phone it lies under the work and is pulled up */}
+      <button
+        type="button"
+        className="slip-pull"
+        aria-expanded={fold.isOpen}
+        aria-label={fold.isOpen ? 'Put the slip away' : 'Pull the slip up'}
+        onClick={fold.toggle}
+      >
+        <Arrow size={22} aria-hidden />
+        {plan && (
+          <>
+            <b className="numeral risk">{formatChance(plan.chance)}</b>
+            <span className="numeral money">{write.money(costShown(plan, parcel.view.life).costMinor)}</span>
+          </>
+        )}
+      </button>
+      <div className="slip-body">
+        {plan ? (
+          <Figures plan={plan} parcel={parcel} nest={nest} />
+        ) : (
+          <p className="soft">{nest.reasons.length > 0 ? 'No nest, so nothing to reckon yet.' : 'Reckoning …'}</p>
+        )}
+      </div>
     </aside>
   );
 }
@@ -55,14 +80,7 @@ export function Slip({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
 function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse; nest: NestUse }) {
   const { shop, write } = useShop();
   const { life } = parcel.view;
-  const rated = life.rate && !life.rateStale ? life.rate : null;
-  const shown = plan.costLines.map((line) => ({
-    ...line,
-    amountMinor: Math.round(
-      rated && line.key === 'postage' ? rated.priceMinor - of(plan, 'cover') - of(plan, 'signature') : line.amountMinor,
-    ),
-  }));
-  const costMinor = shown.reduce((sum, line) => sum + line.amountMinor, 0);
+  const { lines: shown, costMinor, rated } = costShown(plan, life);
   const broken = nest.request.house.care * plan.riskMinor;
   const keptMinor = plan.keptMinor + plan.costMinor - costMinor;
   const difference = useDifference({ plan: parcel.view.id, costMinor, chance: plan.chance });
@@ -165,8 +183,6 @@ function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse
     </>
   );
 }
-
-const of = (plan: PlanDocument, key: CostLine['key']): number => plan.costLines.find((line) => line.key === key)?.amountMinor ?? 0;
 
 /** What all parcels of a set cost together, as far as they are planned. */
 function SetTotal({ view, costMinor }: { view: ParcelView; costMinor: number }) {

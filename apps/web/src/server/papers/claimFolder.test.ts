@@ -191,9 +191,7 @@ test('worth is told by what proves it: the sale, its share of one, or what it co
     carrierProof({ ...claim('carrier'), view: { ...view, ...part } })[0]!.lines.find((one) => one.startsWith('Worth'));
   expect(worth({})).toMatch(/what it was sold for/);
   expect(worth({ share: { soldMinor: 6000, paidMinor: 0, shippingCollectedMinor: 0 } })).toMatch(/its share of what was sold together/);
-  expect(worth({ piece: { ...view.piece, replacementMinor: field<number | null>(6000) } as ParcelView['piece'] })).toMatch(
-    /costs to replace/,
-  );
+  expect(worth({ piece: { ...view.piece, replacementMinor: field<number | null>(6000) } })).toMatch(/costs to replace/);
 });
 
 test('a photograph is called by its step, or by what it is of; a file by letters and figures alone', () => {

@@ -153,6 +153,9 @@ export function BenchStation({ parcel, nest }: BenchUse) {
   ).map((use) => ({ ...use, name: nameOf[use.kind].find((one) => one.key === use.key)?.name ?? use.key }));
   const bins = [...new Set(heldIn(view).flatMap(({ piece }) => piece.bin.value ?? []))];
   const broken = life.state === 'brokenAtBench';
+  const shot = step && shop.house.photographs && step.records !== 'photographs' && (
+    <StepShot photos={photos} step={step.key} title={step.title} wanted={step.shot ?? false} />
+  );
   const wrong = life.sealed ? [] : blockingFaults(bench.option, shop.house);
   return (
     <div className="packing">
@@ -212,9 +215,6 @@ export function BenchStation({ parcel, nest }: BenchUse) {
               )}
               {step.records === 'contents' && <ContentsRecord parcel={parcel} log={log} />}
               {step.records === 'photographs' && <PackingPhotos photos={photos} />}
-              {step.records !== 'photographs' && shop.house.photographs && (
-                <StepShot photos={photos} step={step.key} title={step.title} wanted={step.shot ?? false} />
-              )}
               {step.test ? (
                 <TestActs
                   key={`${step.key} ${stateOf(step)}`}
@@ -227,7 +227,9 @@ export function BenchStation({ parcel, nest }: BenchUse) {
                     void log.log({ kind: 'testSkipped', test: step.test!.key, reason }, null, step.bundleId);
                     finish(step);
                   }}
-                />
+                >
+                  {shot}
+                </TestActs>
               ) : (
                 <div className="step-acts">
                   <Button
@@ -243,6 +245,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
                       Leave it as reckoned
                     </Button>
                   )}
+                  {shot}
                 </div>
               )}
             </StepCard>

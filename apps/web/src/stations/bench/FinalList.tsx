@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { BENCH_TEST_RULES, sealGate, type BenchTestKey, type BundleTest, type StockUse } from '@inch-nest/core';
 import { shotWords } from '@inch-nest/contracts';
 import type { BenchLog } from '../../parcel/useBenchLog.ts';
+import { NextParcel } from '../../parcel/NextParcel.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { contentsOf } from './ContentsRecord.tsx';
 import type { PackingPhotosUse } from './usePackingPhotos.ts';
@@ -31,7 +32,7 @@ export function FinalList({
   const missing = contentsOf(parcel).filter((one) => !life.ticked.includes(one.id));
   const shut = sealGate(life, due, ofBundles);
   const skipped = due.filter((test) => life.tests[test] === 'skipped');
-  if (life.sealed) return <Sealed log={log} uses={uses} />;
+  if (life.sealed) return <Sealed log={log} uses={uses} parcel={parcel} />;
   const lines: [ok: boolean, says: string][] = [
     [missing.length === 0, missing.length === 0 ? 'Everything is in' : `Not ticked: ${missing.map((one) => one.name).join(', ')}`],
     [
@@ -68,13 +69,14 @@ export function FinalList({
 }
 
 /** A sealed parcel can be opened again: for a reason, and with what of it can be used again. */
-function Sealed({ log, uses }: { log: BenchLog; uses: readonly (StockUse & { name: string })[] }) {
+function Sealed({ log, uses, parcel }: { log: BenchLog; uses: readonly (StockUse & { name: string })[]; parcel: ParcelUse }) {
   const [reason, setReason] = useState<string | null>(null);
   const [again, setAgain] = useState<readonly string[]>([]);
   const nameOf = (use: StockUse) => `${use.kind} ${use.key}`;
   return (
     <section className="final-list" aria-label="Sealed">
       <h2>✓ Sealed</h2>
+      <NextParcel but={parcel.view.id} onward={{ href: `/parcels/${parcel.view.id}/weigh`, says: 'Weigh it' }} />
       {reason === null ? (
         <Button onClick={() => setReason('')}>Open it again …</Button>
       ) : (

@@ -1,6 +1,6 @@
 'use client';
 import { Button, Input } from 'antd';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { BenchStep, Remedy, TestState } from '@inch-nest/core';
 
 /** A test's answers: passed, failed with what puts it right, or skipped with a reason while nothing has failed. */
@@ -11,6 +11,7 @@ export function TestActs({
   onFail,
   onRemedy,
   onSkip,
+  children,
 }: {
   test: NonNullable<BenchStep['test']>;
   state: TestState;
@@ -18,6 +19,8 @@ export function TestActs({
   onFail: () => void;
   onRemedy: (remedy: Remedy) => void;
   onSkip: (reason: string) => void;
+  /** What may be done beside. */
+  children?: ReactNode;
 }) {
   const [reason, setReason] = useState<string | null>(null);
   if (state === 'failed')
@@ -66,6 +69,7 @@ export function TestActs({
             </Button>
           </span>
         ))}
+      {children}
     </div>
   );
 }

@@ -8,6 +8,7 @@ import type { SetMember, TrackingAnswer } from '@inch-nest/contracts';
 import { send } from '../../session/http.ts';
 import { useLocalClock } from '../../session/useLocalClock.ts';
 import { useShop } from '../../session/ShopContext.tsx';
+import { NextParcel } from '../../parcel/NextParcel.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { Trouble } from '../../parts/Trouble.tsx';
 import { behindWords } from '../../words/behindWords.ts';
@@ -96,6 +97,7 @@ export function HandOver({ parcel }: { parcel: ParcelUse }) {
           Handed over
         </Button>
       )}
+      {gone && <NextParcel but={view.id} />}
       <Trouble says={problem} />
       <h2>For the buyer</h2>
       <p className="buyer-sentence">{message}</p>

@@ -1,0 +1,29 @@
+'use client';
+import { useQuery } from '@tanstack/react-query';
+import { ArrowRight } from 'lucide-react';
+import Link from 'next/link';
+import type { ShelfTag } from '@inch-nest/contracts';
+import { send } from '../session/http.ts';
+import { nextUp, takenUp } from '../words/nextUp.ts';
+
+/** What comes next once something is done: the next station of this parcel, and the next parcel by the day's order. */
+export function NextParcel({ but, onward }: { but: string; onward?: { href: string; says: string } }) {
+  const { data: tags = [] } = useQuery({ queryKey: ['shelf'], queryFn: () => send<ShelfTag[]>('GET', '/api/shelf') });
+  const next = nextUp(tags, but);
+  const at = next && takenUp(next);
+  return (
+    <nav className="next-up" aria-label="What comes next">
+      {onward && (
+        <Link className="print-due" href={onward.href}>
+          <ArrowRight size={20} aria-hidden /> {onward.says}
+        </Link>
+      )}
+      {next && at && (
+        <Link className={onward ? '' : 'print-due'} href={at.href}>
+          Next: {next.title}, {at.says}
+        </Link>
+      )}
+      {!next && <Link href="/day">Nothing else waits: today</Link>}
+    </nav>
+  );
+}
