@@ -1,15 +1,15 @@
-import { countryOf, customsForm, lifeWords, takenSide, type UnitSystem } from '@inch-nest/core';
+import { countryOf, customsForm, takenSide, type UnitSystem } from '@inch-nest/core';
 import {
   benchPlanFor,
   heldIn,
   moneyOf,
-  nameAmong,
   packingShots,
   shotWords,
   type AddressView,
   type ParcelView,
   type ShopView,
 } from '@inch-nest/contracts';
+import { lifeByDay, spanWords, timesWords } from '../../words/lifeByDay.ts';
 import { writersFor } from '../../words/writers.ts';
 import { SHEETS } from './paper.ts';
 import type { PaperFacts } from './PaperFacts.ts';
@@ -23,7 +23,6 @@ export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressVi
   const bought = view.labels.find((label) => label.state === 'bought');
   const size = life.weighing?.outsideIn ?? plan?.box.outsideIn ?? null;
   const weightLb = life.weighing?.weightLb ?? plan?.weight.grossLb ?? null;
-  const when = new Intl.DateTimeFormat('en', { timeZone: shop.zone, dateStyle: 'medium', timeStyle: 'short' });
   const write = writersFor(system, shop.currency);
   const materials = [...shop.stock.wraps, ...shop.stock.fills];
   const words = { ...write, nameOf: (key: string) => materials.find((one) => one.key === key)?.name ?? key };
@@ -62,9 +61,10 @@ export function gatherFacts(view: ParcelView, shop: ShopView, address: AddressVi
     set: view.set.length > 1 ? { number: view.set.findIndex((one) => one.id === view.id) + 1, parcels: view.set } : null,
     letter: sale.letter.value,
     customs: country && declaration ? { declaration, form: customsForm(declaration, shop.house.customsSimplifiedToMinor) } : null,
-    life: view.events.map(
-      (event) => `${when.format(new Date(event.at))}: ${lifeWords(event, words)}, ${nameAmong(shop.people, event.personId)}`,
-    ),
+    life: lifeByDay(view.events, shop, words).flatMap(({ day, lines }) => [
+      day,
+      ...lines.map((one) => `${spanWords(one)} ${timesWords(one)}, ${one.who}${one.takenBack ? ' (taken back)' : ''}`),
+    ]),
     money: [
       [view.share ? 'Its share of what was sold' : 'Sold for', write.money(moneyOf(view).soldMinor)],
       [

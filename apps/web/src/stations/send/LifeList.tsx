@@ -1,27 +1,29 @@
 'use client';
-import { lifeWords } from '@inch-nest/core';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
+import { lifeByDay, spanWords, timesWords } from '../../words/lifeByDay.ts';
 
-/** Everything that happened to the parcel, in order, with who and when; and all of it as a file. */
+/** Everything that happened to the parcel, day by day, with who and when; and all of it as a file. */
 export function LifeList({ parcel }: { parcel: ParcelUse }) {
   const { shop, write } = useShop();
   const { view } = parcel;
-  const when = new Intl.DateTimeFormat('en', { timeZone: shop.zone, dateStyle: 'medium', timeStyle: 'short' });
-  const takenBack = new Set(view.events.flatMap((event) => (event.undoOf ? [event.undoOf] : [])));
+  const materials = [...shop.stock.wraps, ...shop.stock.fills];
+  const nameOf = (key: string) => materials.find((one) => one.key === key)?.name ?? key;
   return (
     <section aria-label="Its life so far" className="life">
       <h2>Its life so far</h2>
-      <ol>
-        {view.events.map((event) => (
-          <li key={event.id} className={takenBack.has(event.id) ? 'taken-back' : ''}>
-            {lifeWords(event, write)}{' '}
-            <span className="soft">
-              {shop.people.find((person) => person.id === event.personId)?.name}, {when.format(new Date(event.at))}
-            </span>
-          </li>
-        ))}
-      </ol>
+      {lifeByDay(view.events, shop, { ...write, nameOf }).map(({ day, lines }) => (
+        <div key={day}>
+          <h3>{day}</h3>
+          <ol>
+            {lines.map((line) => (
+              <li key={line.id} className={line.takenBack ? 'taken-back' : ''}>
+                <span className="numeral soft">{spanWords(line)}</span> {timesWords(line)} <span className="soft">{line.who}</span>
+              </li>
+            ))}
+          </ol>
+        </div>
+      ))}
       <a href={`/api/parcels/${view.id}/export`} download>
         All of it as JSON
       </a>

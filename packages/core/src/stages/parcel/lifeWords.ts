@@ -17,6 +17,8 @@ const PLACES: Readonly<Record<string, string>> = {
   'inner:base': 'base of the inner box',
   'inner:in': 'put into the inner box',
   'inner:sides': 'sides of the inner box',
+  'inner:frontBack': 'front and back of the inner box',
+  'inner:leftRight': 'left and right of the inner box',
   'inner:top': 'top of the inner box',
   'inner:close': 'inner box closed',
   'box:cutDown': 'box cut down',
@@ -25,10 +27,16 @@ const PLACES: Readonly<Record<string, string>> = {
   'box:base': 'base of the box',
   'box:board': 'board laid in',
   'box:cells': 'cells cut and put in',
+  'box:cross': 'cross stood on the fill',
+  'box:frontBack': 'front and back of the box',
+  'box:leftRight': 'left and right of the box',
   'box:in': 'put into the box',
   'box:level': 'inner box level',
   'box:sides': 'sides of the box',
   'box:top': 'top of the box',
+  'case:leave': 'steadied in its case',
+  'case:takeOut': 'taken out of its case',
+  marks: 'box marked',
   papers: 'papers inside',
   photographs: 'photographs',
   labelsOff: 'old labels off',
@@ -36,17 +44,27 @@ const PLACES: Readonly<Record<string, string>> = {
   weigh: 'weighed and measured',
 };
 
+/** Steps by what their keys begin with, whatever ids and counts follow. */
+const KINDS: Readonly<Record<string, string>> = {
+  guard: 'a hard point guarded',
+  hollow: 'a hollow filled',
+  off: 'a part taken off',
+  bag: 'the bag put in',
+  along: 'what goes along put in',
+  stack: 'stacked',
+};
+
 /** A step by its key, as `writeBenchSteps` gives them. */
 export function stepWords(key: string, nameOf: (key: string) => string = (name) => name): string {
-  // a step at the bundle begins with its bundle's id
-  const [, own = key] = /^(?:[0-9a-f-]{36}|bundle):(.*)$/.exec(key) ?? [];
+  // a step at the bundle begins with its bundle's id; what is done for several, or twice, ends in a count
+  const [, own = key] = /^(?:[0-9a-f-]{36}|bundle\d*):(.*)$/.exec(key) ?? [];
   const [kind, what = '', amount = ''] = own.split(':');
   if (kind === 'layer') return `${nameOf(what).toLowerCase()}, ${amount} ${amount === '1' ? 'turn' : 'turns'}`;
-  if (kind === 'guard') return 'a hard point guarded';
-  if (kind === 'hollow') return 'a hollow filled';
+  if (Object.hasOwn(KINDS, kind!)) return KINDS[kind!]!;
   if (kind === 'test') return `${BENCH_TEST_RULES[what as BenchTestKey]?.name.toLowerCase() ?? what} test`;
   if (kind === 'was') return what.replaceAll('-', ' ');
-  return PLACES[own] ?? own;
+  const plain = own.replace(/(:x?\d+)+$/, '');
+  return PLACES[own] ?? PLACES[plain] ?? plain.replaceAll(':', ' ');
 }
 
 /** What happened, in a packer's words. */
