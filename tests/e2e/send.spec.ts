@@ -7,32 +7,13 @@ import { BinaryBitmap, Code128Reader, HybridBinarizer, RGBLuminanceSource } from
 import sharp from 'sharp';
 import type { CounterSwitches } from '@inch-nest/contracts';
 import { expect, expectAccessible, kept, printed, saved, test, type App } from './bench.ts';
+import { buy, rated } from './onTheWay.ts';
 
 const tell = (app: App, switches: Partial<CounterSwitches>) =>
   app.atCounter('/switches', { method: 'PUT', body: JSON.stringify(switches) });
 const charges = async (app: App) => ((await (await app.atCounter('/charges')).json()) as { charges: number }).charges;
 const desk = (page: Page) => page.getByRole('region', { name: 'Label', exact: true });
 
-/** Weighs and rates the parcel that is open, and goes to Send. */
-async function rated(page: Page, app: App, id: string): Promise<void> {
-  await page.goto(`${app.address}/parcels/${id}/weigh`);
-  await page.getByLabel('Reading 1').fill('3 lb 9 oz');
-  await page.getByLabel('Reading 1').press('Enter');
-  await expect(page.getByRole('button', { name: 'Kept', exact: true })).toBeVisible();
-  await saved(page);
-  await page.goto(`${app.address}/parcels/${id}/rate`);
-  await page
-    .getByRole('button', { name: /^Choose/ })
-    .first()
-    .click();
-  await expect(page.getByText('✓ Chosen')).toBeVisible();
-  await saved(page);
-  await page.goto(`${app.address}/parcels/${id}/send`);
-}
-const buy = async (page: Page) => {
-  await page.getByRole('button', { name: /^Buy the label/ }).click();
-  await page.getByRole('button', { name: 'Buy it', exact: true }).click();
-};
 const BOWL = 'stoneware bowl, 5 x 5 x 4, 2 lb, sold 60, shipping 14, to 40217, for ZZ–GL';
 
 test('from label to the door: bought once, papers, tag matched by scan, handed over, arrived', async ({ page, app, sell }) => {

@@ -1,4 +1,14 @@
-import { BENCH_TESTS, OVERRULE_REASONS, type BenchTestKey, type Happening, type OverruleReason } from '@inch-nest/core';
+import {
+  BENCH_TESTS,
+  OVERRULE_REASONS,
+  RETURN_FINDINGS,
+  SEALS_FOUND,
+  type BenchTestKey,
+  type Happening,
+  type OverruleReason,
+  type ReturnFinding,
+  type SealFound,
+} from '@inch-nest/core';
 import { z } from 'zod';
 import { stockUse } from './stockMoves.ts';
 import { civilDate, instant, minor, postcode, shortText, sizeIn, triple, uuid, weightLb } from './numbers.ts';
@@ -69,6 +79,12 @@ export const happening = z.discriminatedUnion('kind', [
   }),
   z.strictObject({ kind: z.literal('takenBack') }),
   z.strictObject({ kind: z.enum(['handedOver', 'delivered', 'damaged', 'lost', 'returned']) }),
+  z.strictObject({
+    kind: z.literal('returnLookedAt'),
+    serial: shortText(60).nullable(),
+    seal: z.enum(SEALS_FOUND as [SealFound, ...SealFound[]]),
+    finding: z.enum(RETURN_FINDINGS as [ReturnFinding, ...ReturnFinding[]]),
+  }),
   z.strictObject({ kind: z.literal('overruled'), planId: uuid, reason: z.enum(OVERRULE_REASONS as [OverruleReason, ...OverruleReason[]]) }),
 ]) satisfies z.ZodType<Happening>;
 
@@ -152,7 +168,7 @@ export const shopFacts = {
 } satisfies Record<keyof ShopFacts, z.ZodType>;
 
 /** What a photograph comes with; the picture itself is the body. */
-export const addPhoto = z.strictObject({ ...by, id: uuid, of: z.enum(['piece', 'packing']), step: shortText(160).optional() });
+export const addPhoto = z.strictObject({ ...by, id: uuid, of: z.enum(['piece', 'packing', 'back']), step: shortText(160).optional() });
 export const removePhoto = z.strictObject({ ...by, id: uuid, removed: z.boolean() });
 export const keepTemplate = z.strictObject({ ...by, id: uuid, name: shortText(60) });
 export const useTemplate = z.strictObject({ ...by, templateId: uuid });

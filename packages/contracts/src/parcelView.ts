@@ -84,8 +84,8 @@ export interface AddressView {
   revision: number;
 }
 
-/** What a photograph shows: the piece as it was sold, or how it was packed. */
-export type PhotoOf = 'piece' | 'packing';
+/** What a photograph shows: the piece as it was sold, how it was packed, or what came back. */
+export type PhotoOf = 'piece' | 'packing' | 'back';
 
 /** A photograph kept with a parcel; the picture is fetched by its id. */
 export interface PhotoView {

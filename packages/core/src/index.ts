@@ -147,6 +147,15 @@ export {
   type StockUse,
 } from './engineering/stockkeeping/StockMove.ts';
 export { WEEKS_BACK } from './engineering/stockkeeping/weeklyUse.ts';
+export {
+  FINDING_WORDS,
+  RETURN_FINDINGS,
+  returnFinding,
+  SEAL_WORDS,
+  SEALS_FOUND,
+  type ReturnFinding,
+  type SealFound,
+} from './stages/parcel/returnFinding.ts';
 export { lifeWords } from './stages/parcel/lifeWords.ts';
 export { CLAIMED, frozenFact, moveGate, MOVES } from './stages/parcel/moves.ts';
 export { recordParcel, testState } from './stages/parcel/recordParcel.ts';

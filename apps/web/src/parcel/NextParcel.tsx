@@ -14,16 +14,20 @@ export function NextParcel({ but, onward }: { but: string; onward?: { href: stri
   return (
     <nav className="next-up" aria-label="What comes next">
       {onward && (
-        <Link className="print-due" href={onward.href}>
+        <Link prefetch={false} className="print-due" href={onward.href}>
           <ArrowRight size={20} aria-hidden /> {onward.says}
         </Link>
       )}
       {next && at && (
-        <Link className={onward ? '' : 'print-due'} href={at.href}>
+        <Link prefetch={false} className={onward ? '' : 'print-due'} href={at.href}>
           Next: {next.title}, {at.says}
         </Link>
       )}
-      {!next && <Link href="/day">Nothing else waits: today</Link>}
+      {!next && (
+        <Link prefetch={false} href="/day">
+          Nothing else waits: today
+        </Link>
+      )}
     </nav>
   );
 }

@@ -42,7 +42,7 @@ export async function addPhoto(
         parcelId,
         of: wanted.of,
         step: wanted.step ?? null,
-        ...(wanted.of === 'piece' ? { pieceId: piece.id } : { bundleId: bundle.id }),
+        ...(wanted.of !== 'packing' ? { pieceId: piece.id } : { bundleId: bundle.id }),
         ...picture,
         personId: person.id,
         at: now,

@@ -24,7 +24,7 @@ export function DayOrder({ shelf, today }: { shelf: ShelfTag[]; today: string })
       <div className="section-head">
         <h1>Today</h1>
         {left && inHand && (
-          <Link className="print-due" href={inHand.href}>
+          <Link prefetch={false} className="print-due" href={inHand.href}>
             <ArrowRight size={20} aria-hidden /> Go on: {left.title}
           </Link>
         )}
@@ -49,7 +49,7 @@ export function DayOrder({ shelf, today }: { shelf: ShelfTag[]; today: string })
                 </span>
               </span>
               {next && (
-                <Link href={next.href} className={tag.trouble ? 'ochre' : ''}>
+                <Link prefetch={false} href={next.href} className={tag.trouble ? 'ochre' : ''}>
                   {next.says}
                   <span className="unseen">: {tag.title}</span>
                 </Link>

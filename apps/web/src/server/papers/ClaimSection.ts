@@ -1,10 +1,10 @@
-import type { Claim, ClaimReader, ParcelView, ShopView } from '@inch-nest/contracts';
+import type { Claim, ClaimReader, ParcelView, PhotoOf, ShopView } from '@inch-nest/contracts';
 import type { PaperFacts } from './PaperFacts.ts';
 
 /** A photograph of a parcel with its bytes. */
 export interface ClaimPhoto {
   readonly jpeg: Uint8Array;
-  readonly of: 'piece' | 'packing';
+  readonly of: PhotoOf;
   /** Key of the step it was taken at. */
   readonly step: string | null;
   readonly at: string;

@@ -1,5 +1,13 @@
-import { BENCH_TEST_RULES, formatEdgeCrush, planBundles, type BoxStock, type PlanDocument } from '@inch-nest/core';
-import { heldIn } from '@inch-nest/contracts';
+import {
+  BENCH_TEST_RULES,
+  FINDING_WORDS,
+  formatEdgeCrush,
+  planBundles,
+  SEAL_WORDS,
+  type BoxStock,
+  type PlanDocument,
+} from '@inch-nest/core';
+import { heldIn, type ParcelView } from '@inch-nest/contracts';
 import { titleOfPiece } from '../../words/titleOf.ts';
 import { writeMoment, type ClaimOf, type ClaimSection } from './ClaimSection.ts';
 import { photoNames } from './photoNames.ts';
@@ -62,6 +70,7 @@ export function carrierProof(claim: ClaimOf): ClaimSection[] {
       ? [{ title: 'How it was packed', lines: [...packedWords(plan, shop, facts), ...(sealed ? [`Sealed ${when(sealed.at)}.`] : [])] }]
       : []),
     { title: 'Tests it passed at the bench', lines: passedWords(claim) },
+    ...(life.cameBack ? [{ title: 'What came back', lines: cameBackWords(view, life.cameBack) }] : []),
     ...(facts.set
       ? [
           {
@@ -82,6 +91,16 @@ function worthWords({ view, facts }: ClaimOf, worth: string, soldAt: string): st
   if (heldIn(view).some(({ piece }) => piece.replacementMinor.value !== null)) return `Worth ${worth}, by what it costs to replace.`;
   if (view.share) return `Worth ${worth}: its share of what was sold together${soldAt && `, ${soldAt}`}.`;
   return `Worth ${worth}: what it was sold for${soldAt && `, ${soldAt}`}, parcel ${facts.code}.`;
+}
+
+/** What was sent beside what came back, and what that says. */
+function cameBackWords(view: ParcelView, { serial, seal, finding }: NonNullable<ParcelView['life']['cameBack']>): string[] {
+  const { serial: sent, seal: sealed } = view.piece;
+  return [
+    `Sent: ${sent.value ? `number ${sent.value}` : 'no number'}, ${sealed.value ? `seal ${sealed.value}` : 'no seal'}.`,
+    `Came back: ${serial ? `number ${serial}` : 'no number'}${sealed.value ? `, seal ${SEAL_WORDS[seal]}` : ''}.`,
+    `Finding: ${FINDING_WORDS[finding]}.`,
+  ];
 }
 
 /** How it was packed, from the piece outwards, with the published strength of what it was packed in. */

@@ -1,3 +1,4 @@
+import type { PhotoOf } from '@inch-nest/contracts';
 import type { ClaimOf, ClaimPhoto } from './ClaimSection.ts';
 
 /**
@@ -7,8 +8,10 @@ import type { ClaimOf, ClaimPhoto } from './ClaimSection.ts';
  */
 export function photoNames({ facts, photos }: Pick<ClaimOf, 'facts' | 'photos'>): string[] {
   const titles = new Map(facts.steps.map(({ key, title }) => [key, title]));
-  return photos.map(({ of, step }: ClaimPhoto) => (step !== null && titles.get(step)) || (of === 'piece' ? 'The piece' : 'The packing'));
+  return photos.map(({ of, step }: ClaimPhoto) => (step !== null && titles.get(step)) || OF_WORDS[of]);
 }
+
+const OF_WORDS: Readonly<Record<PhotoOf, string>> = { piece: 'The piece', packing: 'The packing', back: 'What came back' };
 
 /** The same as the name of a file: lower case, no spaces, nothing a file system minds. */
 export const fileNameOf = (name: string): string =>

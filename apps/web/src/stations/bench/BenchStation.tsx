@@ -20,6 +20,7 @@ import { Rejected } from '../../parcel/Rejected.tsx';
 import { remedyChange } from './remedyChange.ts';
 import { StepCard } from './StepCard.tsx';
 import { StepList } from './StepList.tsx';
+import { stretchOf, usedInTurn } from './stretch.ts';
 import { TestActs } from './TestActs.tsx';
 import { useBenchClock } from './useBenchClock.ts';
 import { useBenchKeys } from './useBenchKeys.ts';
@@ -42,6 +43,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
   const [used, setUsed] = useState<readonly UsedInstead[]>([]);
   const [aloud, setAloud] = useKeptChoice('inch-nest-aloud', 'off');
   const [calm, setCalm] = useKeptChoice('inch-nest-calm', 'off');
+  const [together, setTogether] = useKeptChoice(`inch-nest-stretch-${person.id}`, 'off');
   const [pedal, setPedal] = useKeptChoice('inch-nest-pedal', '');
   useKeptPages(view.id, view.life.sealed);
   const { choice, locks, isKept } = nest;
@@ -59,6 +61,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
     step.test
       ? ['passed', 'skipped'].includes(stateOf(step))
       : done.has(step.key) || (step.records === 'photographs' && photos.shots.have >= photos.shots.wanted.length);
+  const mayJoin = (step: BenchStep) => (step.test ? stateOf(step) === 'untried' : !done.has(step.key));
   const place = Math.max(
     0,
     gone !== null && steps.some((step) => step.key === gone)
@@ -67,6 +70,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
   );
   const allDone = steps.length > 0 && steps.every(isDone) && gone === null;
   const step = allDone ? null : (steps[place] ?? null);
+  const stretch = allDone ? [] : together === 'on' ? stretchOf(steps, place, mayJoin) : step ? [step] : [];
   const seconds = useBenchClock(step?.key ?? '', paused || calm === 'on' || life.sealed);
   const stepKey = step?.key;
   useEffect(() => setUsed([]), [stepKey]);
@@ -75,15 +79,32 @@ export function BenchStation({ parcel, nest }: BenchUse) {
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once for each step
   }, [aloud, stepKey]);
 
-  const finish = (of: BenchStep) => {
+  /** Notes steps as done, those of a stretch one after the other, each with its share of the time. */
+  const finish = (...done: readonly BenchStep[]) => {
     goTo(null);
-    void log.log({ kind: 'stepDone', step: of.key, phase: of.phase, seconds: Math.round(seconds), used: [...used] }, null, of.bundleId);
+    const turns = done.length > 1 ? usedInTurn(done, used) : [[...used]];
+    for (const [i, of] of done.entries())
+      void log.log(
+        {
+          kind: 'stepDone',
+          step: of.key,
+          phase: of.phase,
+          seconds: Math.round(seconds / done.length),
+          used: turns[i]!,
+        },
+        null,
+        of.bundleId,
+      );
   };
-  const pass = (of: BenchStep) => {
-    void log.log({ kind: 'testTried', test: of.test!.key, result: 'passed' }, null, of.bundleId);
-    finish(of);
+  const pass = (...tested: readonly BenchStep[]) => {
+    for (const of of tested) void log.log({ kind: 'testTried', test: of.test!.key, result: 'passed' }, null, of.bundleId);
+    finish(...tested);
   };
-  const fail = (of: BenchStep) => void log.log({ kind: 'testTried', test: of.test!.key, result: 'failed' }, null, of.bundleId);
+  const fail = (of: BenchStep) => {
+    void log.log({ kind: 'testTried', test: of.test!.key, result: 'failed' }, null, of.bundleId);
+    // of several tried at once the one that failed is put right first
+    goTo(of.key);
+  };
   const put = (of: BenchStep, remedy: Remedy) => {
     void log.log({ kind: 'remedied', test: of.test!.key, remedy: remedy.says }, null, of.bundleId);
     const own = nestInHandOf(nest, of.bundle ?? 0);
@@ -110,8 +131,8 @@ export function BenchStation({ parcel, nest }: BenchUse) {
   const main = () => {
     if (!step || paused || life.sealed) return;
     if (step.test) {
-      if (['untried', 'remedied'].includes(stateOf(step))) pass(step);
-    } else if (step.records !== 'bundle' || measured(step)) finish(step);
+      if (['untried', 'remedied'].includes(stateOf(step))) pass(...stretch);
+    } else if (step.records !== 'bundle' || measured(step)) finish(...stretch);
   };
   // its own tag, scanned: on it goes
   useScan((code) => {
@@ -126,7 +147,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
     done: main,
     back,
     pause: () => setPaused((now) => !now),
-    fail: step?.test ? () => fail(step) : null,
+    fail: step?.test && stretch.length === 1 ? () => fail(step) : null,
   });
 
   if (!bench || !nest.plan)
@@ -153,9 +174,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
   ).map((use) => ({ ...use, name: nameOf[use.kind].find((one) => one.key === use.key)?.name ?? use.key }));
   const bins = [...new Set(heldIn(view).flatMap(({ piece }) => piece.bin.value ?? []))];
   const broken = life.state === 'brokenAtBench';
-  const shot = step && shop.house.photographs && step.records !== 'photographs' && (
-    <StepShot photos={photos} step={step.key} title={step.title} wanted={step.shot ?? false} />
-  );
+  const shot = step && shop.house.photographs && step.records !== 'photographs' && <StepShot photos={photos} steps={stretch} />;
   const wrong = life.sealed ? [] : blockingFaults(bench.option, shop.house);
   return (
     <div className="packing">
@@ -194,6 +213,9 @@ export function BenchStation({ parcel, nest }: BenchUse) {
           >
             Aloud
           </Button>
+          <Button aria-pressed={together === 'on'} onClick={() => setTogether(together === 'on' ? 'off' : 'on')}>
+            {together === 'on' ? '✓ In stretches' : 'In stretches'}
+          </Button>
           <Button aria-pressed={calm === 'on'} onClick={() => setCalm(calm === 'on' ? 'off' : 'on')}>
             {calm === 'on' ? '✓ Calm' : 'Calm'}
           </Button>
@@ -209,13 +231,24 @@ export function BenchStation({ parcel, nest }: BenchUse) {
       <div className="packing-sheet">
         <div>
           {step && !broken && !life.sealed && (
-            <StepCard key={step.key} step={step} number={place + 1} of={steps.length} plan={nest.plan} used={used} onUse={setUsed}>
+            <StepCard key={step.key} stretch={stretch} number={place + 1} of={steps.length} plan={nest.plan} used={used} onUse={setUsed}>
               {step.records === 'bundle' && (
                 <BundleRecord nest={nestInHandOf(nest, step.bundle ?? 0)} log={log} bundle={measured(step)} bundleId={step.bundleId} />
               )}
               {step.records === 'contents' && <ContentsRecord parcel={parcel} log={log} />}
               {step.records === 'photographs' && <PackingPhotos photos={photos} />}
-              {step.test ? (
+              {step.test && stretch.length > 1 ? (
+                <div className="step-acts">
+                  <Button type="primary" className="big-act" onClick={() => pass(...stretch)}>
+                    All pass
+                  </Button>
+                  {stretch.map((one) => (
+                    <Button key={one.key} danger size="large" onClick={() => fail(one)}>
+                      {one.title} fails
+                    </Button>
+                  ))}
+                </div>
+              ) : step.test ? (
                 <TestActs
                   key={`${step.key} ${stateOf(step)}`}
                   test={step.test}
@@ -262,7 +295,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
             <Broke parcel={parcel} log={log} plan={nest.plan} />
           </div>
         </div>
-        <StepList steps={steps} life={life} here={step?.key ?? null} onGo={goTo} />
+        <StepList steps={steps} life={life} here={stretch.map(({ key }) => key)} onGo={goTo} />
       </div>
     </div>
   );

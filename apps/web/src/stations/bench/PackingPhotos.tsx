@@ -1,5 +1,6 @@
 'use client';
 import { useEffect, useMemo } from 'react';
+import type { BenchStep } from '@inch-nest/core';
 import { shotWords } from '@inch-nest/contracts';
 import { PhotoPicker } from '../../parcel/fields/PhotoPicker.tsx';
 import type { PackingPhotosUse } from './usePackingPhotos.ts';
@@ -54,16 +55,24 @@ export function PackingPhotos({ photos }: { photos: PackingPhotosUse }) {
   );
 }
 
-/** The photograph of one step, at the step: wanted ones first of all, since the next step hides what they show. */
-export function StepShot({ photos, step, title, wanted }: { photos: PackingPhotosUse; step: string; title: string; wanted: boolean }) {
+/** The photograph of a step, at the step: wanted ones first of all, since the next step hides what they show. */
+export function StepShot({ photos, steps }: { photos: PackingPhotosUse; steps: readonly BenchStep[] }) {
   const { kept, waiting, add } = photos;
-  const taken = [...kept, ...waiting].filter((one) => one.step === step).length;
+  const wanted = steps.filter(({ shot }) => shot);
+  const offered = wanted.length > 0 ? wanted : steps.slice(0, 1);
+  const taken = (step: BenchStep) => [...kept, ...waiting].filter((one) => one.step === step.key).length;
   return (
     <div className="step-shot">
-      <PhotoPicker label={`Photograph of ${title}`} size="large" onPick={(files) => void add(files, step)}>
-        {taken > 0 ? 'One more' : 'Photograph it'}
-      </PhotoPicker>
-      <span role="status">{taken > 0 ? `✓ ${taken} taken` : wanted ? 'wanted: the next step hides it' : ''}</span>
+      {offered.map((step) => (
+        <span key={step.key}>
+          <PhotoPicker label={`Photograph of ${step.title}`} size="large" onPick={(files) => void add(files, step.key)}>
+            {offered.length > 1 ? step.title : taken(step) > 0 ? 'One more' : 'Photograph it'}
+          </PhotoPicker>{' '}
+          <span role="status">
+            {taken(step) > 0 ? `✓ ${taken(step)} taken` : step.shot && offered.length === 1 ? 'wanted: the next step hides it' : ''}
+          </span>
+        </span>
+      ))}
       <Refused problems={photos.problems} />
     </div>
   );

@@ -8,13 +8,14 @@ import { StepDrawing } from '../../drawings/StepDrawing.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import { useWidth } from '../../parts/useWidth.ts';
 import { writeTenths } from '../../parts/writeTenths.ts';
+import { stretchCard } from './stretch.ts';
 import { useRef, type ReactNode } from 'react';
 
 const KIND_WORDS = { do: 'do', test: 'test', record: 'note down' } as const;
 
 /** The present step, large: what to do, with amounts that can be changed to what was really used, and how far things have come. */
 export function StepCard({
-  step,
+  stretch,
   number,
   of,
   plan,
@@ -22,7 +23,8 @@ export function StepCard({
   onUse,
   children,
 }: {
-  step: BenchStep;
+  /** The step in hand, or those that are done in one stretch. */
+  stretch: readonly BenchStep[];
   number: number;
   of: number;
   plan: PlanDocument;
@@ -33,13 +35,26 @@ export function StepCard({
   const { person, write } = useShop();
   const frame = useRef<HTMLDivElement>(null);
   const width = useWidth(frame);
+  const [first, ...more] = stretch;
+  if (!first) return null;
+  const step = stretchCard([first, ...more]);
   return (
     <section className={`step-card ${step.kind}`} aria-label="The step in hand" aria-live="polite">
       <p className="soft step-place">
-        Step {number} of {of} · {KIND_WORDS[step.kind]}
+        {more.length > 0 ? `Steps ${number} to ${number + more.length}` : `Step ${number}`} of {of} · {KIND_WORDS[step.kind]}
       </p>
       <h2>{step.title}</h2>
-      <p className="step-says">{step.says}</p>
+      {more.length === 0 ? (
+        <p className="step-says">{step.says}</p>
+      ) : (
+        <ol className="stretch">
+          {stretch.map((one) => (
+            <li key={one.key}>
+              <b>{one.title}</b> {one.says}
+            </li>
+          ))}
+        </ol>
+      )}
       <Amounts amounts={step.amounts} used={used} onUse={onUse} />
       {children}
       <div ref={frame} className="step-frame">

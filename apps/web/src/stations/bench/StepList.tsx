@@ -12,7 +12,8 @@ export function StepList({
 }: {
   steps: readonly BenchStep[];
   life: ParcelLife;
-  here: string | null;
+  /** The steps in hand: one, or a stretch. */
+  here: readonly string[];
   onGo: (key: string) => void;
 }) {
   const done = new Set(life.steps.map((step) => step.key));
@@ -24,8 +25,8 @@ export function StepList({
           <li key={step.key}>
             <button
               type="button"
-              className={step.key === here ? 'here' : done.has(step.key) ? 'done' : ''}
-              aria-current={step.key === here ? 'step' : undefined}
+              className={here.includes(step.key) ? 'here' : done.has(step.key) ? 'done' : ''}
+              aria-current={step.key === here[0] ? 'step' : undefined}
               onClick={() => onGo(step.key)}
             >
               <span aria-hidden>{tested ? MARKS[tested] : done.has(step.key) ? '✓' : ''}</span>

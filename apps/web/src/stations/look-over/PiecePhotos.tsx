@@ -1,41 +1,13 @@
 'use client';
 import { Button } from 'antd';
 import { X } from 'lucide-react';
-import { useState } from 'react';
-import type { ParcelView } from '@inch-nest/contracts';
-import { Refusal, send, sendFile } from '../../session/http.ts';
-import { useSaveState } from '../../session/SaveState.tsx';
-import { useShop } from '../../session/ShopContext.tsx';
+import { useKeptPhotos } from '../../parcel/useKeptPhotos.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { PhotoPicker } from '../../parcel/fields/PhotoPicker.tsx';
 
 /** Photographs of the piece as it was sold, from a camera or a file; what was not taken says why. */
 export function PiecePhotos({ parcel }: { parcel: ParcelUse }) {
-  const { person } = useShop();
-  const { mark } = useSaveState();
-  const [problems, setProblems] = useState<string[]>([]);
-  const [gone, setGone] = useState<string | null>(null);
-  const { view, put } = parcel;
-  const address = `/api/parcels/${view.id}/photos`;
-  const photos = view.photos.filter((photo) => photo.of === 'piece');
-  const add = async (files: readonly File[]) => {
-    const refused: string[] = [];
-    mark('photo', 'pending');
-    for (const file of files) {
-      const query = new URLSearchParams({ personId: person.id, id: crypto.randomUUID(), of: 'piece' });
-      try {
-        put(await sendFile<ParcelView>(`${address}?${query}`, file));
-      } catch (error) {
-        refused.push(`${file.name}: ${error instanceof Refusal ? error.message : 'the bench could not be reached, take it again'}`);
-      }
-    }
-    mark('photo', refused.length > 0 ? 'failed' : 'done');
-    setProblems(refused);
-  };
-  const remove = async (id: string, removed: boolean) => {
-    put(await send<ParcelView>('PATCH', address, { personId: person.id, id, removed }));
-    setGone(removed ? id : null);
-  };
+  const { photos, problems, gone, add, remove } = useKeptPhotos(parcel, 'piece');
   return (
     <section className="rows" aria-label="Photographs of the piece">
       <h3>Photographs of the piece</h3>

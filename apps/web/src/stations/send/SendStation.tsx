@@ -1,6 +1,7 @@
 'use client';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
+import { CameBack } from './CameBack.tsx';
 import { ClaimFolder } from './ClaimFolder.tsx';
 import { GoTogether } from './GoTogether.tsx';
 import { HandOver } from './HandOver.tsx';
@@ -33,6 +34,7 @@ export function SendStation({ parcel }: BenchUse) {
       <Papers parcel={parcel} />
       <MatchTag parcel={parcel} />
       <HandOver parcel={parcel} />
+      <CameBack parcel={parcel} />
       <ClaimFolder parcel={parcel} />
       <LifeList parcel={parcel} />
     </div>

@@ -3,6 +3,7 @@ import type { BenchPhase } from '../bench/BenchStep.ts';
 import { TESTS_OF_BUNDLE, type BenchTestKey } from '../bench/benchTests.ts';
 import type { StockUse } from '../../engineering/stockkeeping/StockMove.ts';
 import type { UsedInstead } from '../plan/stockUsed.ts';
+import type { ReturnFinding, SealFound } from './returnFinding.ts';
 import type { Minor } from '../../units/index.ts';
 
 export type BenchTest = BenchTestKey;
@@ -85,6 +86,13 @@ export type Happening =
   | { readonly kind: 'photoRemoved' | 'photoRestored'; readonly photoId: string }
   | { readonly kind: 'handedOver' }
   | { readonly kind: 'delivered' | 'damaged' | 'lost' | 'returned' }
+  /** What came back was compared with what was sent. */
+  | {
+      readonly kind: 'returnLookedAt';
+      readonly serial: string | null;
+      readonly seal: SealFound;
+      readonly finding: ReturnFinding;
+    }
   /** All of its pieces went into another parcel to the same buyer, or came out of it again. */
   | { readonly kind: 'joined'; readonly into: string }
   | { readonly kind: 'parted' }

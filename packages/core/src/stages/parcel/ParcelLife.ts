@@ -1,5 +1,6 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BenchPhase } from '../bench/BenchStep.ts';
+import type { ReturnFinding, SealFound } from './returnFinding.ts';
 import type { UsedInstead } from '../plan/stockUsed.ts';
 import type { BenchTest, OverruleReason, RatedFor } from './LifeEvent.ts';
 
@@ -47,6 +48,8 @@ export interface ParcelLife {
   readonly weighingStale: boolean;
   readonly label: { readonly id: string; readonly rate: RatedFor; readonly atRisk: boolean } | null;
   readonly tagMatched: boolean;
+  /** What a look at what came back found; null where nobody has looked. */
+  readonly cameBack: { readonly serial: string | null; readonly seal: SealFound; readonly finding: ReturnFinding } | null;
   /** Papers that came out since what they say last changed. */
   readonly printed: readonly string[];
   /** Number of events that count, those taken back left out. */

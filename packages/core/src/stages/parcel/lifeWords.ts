@@ -1,4 +1,5 @@
 import { BENCH_TEST_RULES, type BenchTestKey } from '../bench/benchTests.ts';
+import { FINDING_WORDS } from './returnFinding.ts';
 import type { LifeEvent } from './LifeEvent.ts';
 
 interface Writers {
@@ -128,6 +129,8 @@ export function lifeWords(event: LifeEvent, { money, weight, size, nameOf }: Wri
       return 'lost';
     case 'returned':
       return 'came back';
+    case 'returnLookedAt':
+      return `looked at as it came back: ${FINDING_WORDS[event.finding]}`;
     case 'joined':
       return 'put into another parcel to the same buyer';
     case 'parted':

@@ -45,6 +45,7 @@ export const MOVES: Readonly<Record<Happening['kind'], Move>> = {
   damaged: { from: [...OUT, 'delivered'] },
   lost: { from: OUT },
   returned: { from: [...OUT, 'delivered', 'damaged', 'lost'] },
+  returnLookedAt: { from: ['returned', 'closed'] },
   joined: { from: IN_THE_HOUSE, unsealed: true },
   parted: { from: ['joined'] },
   closed: { from: ['delivered', 'damaged', 'lost', 'returned', 'brokenAtBench'] },

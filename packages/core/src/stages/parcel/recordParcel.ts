@@ -22,6 +22,7 @@ export const NEW_LIFE: ParcelLife = {
   weighingStale: false,
   label: null,
   tagMatched: false,
+  cameBack: null,
   printed: [],
   events: 0,
 };
@@ -145,6 +146,8 @@ function apply(life: ParcelLife, event: LifeEvent): ParcelLife {
       return life.label?.id === event.labelId ? { ...life, label: null, tagMatched: false, state: life.rate ? 'rated' : 'sealed' } : life;
     case 'tagMatched':
       return { ...life, tagMatched: true };
+    case 'returnLookedAt':
+      return { ...life, cameBack: { serial: event.serial, seal: event.seal, finding: event.finding } };
     case 'handedOver':
       return { ...life, state: 'handedOver' };
     case 'parted':

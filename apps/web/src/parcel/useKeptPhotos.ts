@@ -1,0 +1,34 @@
+import { useState } from 'react';
+import type { ParcelView, PhotoOf } from '@inch-nest/contracts';
+import { Refusal, send, sendFile } from '../session/http.ts';
+import { useSaveState } from '../session/SaveState.tsx';
+import { useShop } from '../session/ShopContext.tsx';
+import type { ParcelUse } from './useParcel.ts';
+
+/** Photographs of one sort that a parcel has: added, taken out and put back at once; what was not taken says why. */
+export function useKeptPhotos({ view, put }: ParcelUse, of: PhotoOf) {
+  const { person } = useShop();
+  const { mark } = useSaveState();
+  const [problems, setProblems] = useState<string[]>([]);
+  const [gone, setGone] = useState<string | null>(null);
+  const address = `/api/parcels/${view.id}/photos`;
+  const add = async (files: readonly File[]) => {
+    const refused: string[] = [];
+    mark('photo', 'pending');
+    for (const file of files) {
+      const query = new URLSearchParams({ personId: person.id, id: crypto.randomUUID(), of });
+      try {
+        put(await sendFile<ParcelView>(`${address}?${query}`, file));
+      } catch (error) {
+        refused.push(`${file.name}: ${error instanceof Refusal ? error.message : 'the bench could not be reached, take it again'}`);
+      }
+    }
+    mark('photo', refused.length > 0 ? 'failed' : 'done');
+    setProblems(refused);
+  };
+  const remove = async (id: string, removed: boolean) => {
+    put(await send<ParcelView>('PATCH', address, { personId: person.id, id, removed }));
+    setGone(removed ? id : null);
+  };
+  return { photos: view.photos.filter((photo) => photo.of === of), problems, gone, add, remove };
+}
