@@ -119,7 +119,12 @@ const ROWS: Row[] = [
     `${CORE}stages/parcel/ParcelLife.ts`,
     "  | 'closed';",
     "  | 'closed'\n  | 'cancelled';",
-    ['apps/web/src/words/stateWords.ts', 'packages/core/src/stages/parcel/moves.ts', 'packages/core/src/stages/parcel/standing.ts'],
+    [
+      'apps/web/src/words/nextUp.ts',
+      'apps/web/src/words/stateWords.ts',
+      'packages/core/src/stages/parcel/moves.ts',
+      'packages/core/src/stages/parcel/standing.ts',
+    ],
   ],
   [
     'a happening',
