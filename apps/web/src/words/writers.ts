@@ -1,10 +1,12 @@
-import { formatArea, formatLength, formatRun, formatSize, formatVolume, formatWeight, type UnitSystem } from '@inch-nest/core';
+import { formatArea, formatLength, formatRun, formatSize, formatTear, formatVolume, formatWeight, type UnitSystem } from '@inch-nest/core';
 
 /** How one person reads money, sizes, weights and days: every figure with a unit on screen and paper goes through here. */
 export interface Writers {
   readonly system: UnitSystem;
   readonly money: (minor: number) => string;
   readonly length: (inches: number) => string;
+  /** What is torn off a roll: up to what a hand tears. */
+  readonly tear: (inches: number) => string;
   readonly size: (inches: readonly number[]) => string;
   readonly weight: (pounds: number) => string;
   /** Fill, from cubic feet. */
@@ -24,6 +26,7 @@ export function writersFor(system: UnitSystem, currency: string, today?: string)
     system,
     money: (minor) => money.format(Math.round(minor) / 100),
     length: (inches) => formatLength(inches, system),
+    tear: (inches) => formatTear(inches, system),
     size: (inches) => formatSize(inches, system),
     weight: (pounds) => formatWeight(pounds, system),
     volume: (cubicFeet, digits) => formatVolume(cubicFeet, system, digits),

@@ -1,5 +1,5 @@
 import { formatChance, formatPercent } from './formatChance.ts';
-import { formatCaliper, formatEdgeCrush, formatLength, formatSixteenths, formatSize, formatWeight } from './formatQuantity.ts';
+import { formatCaliper, formatEdgeCrush, formatLength, formatSixteenths, formatSize, formatTear, formatWeight } from './formatQuantity.ts';
 
 test.each([
   [6.25, '6 1/4'],
@@ -53,4 +53,15 @@ test.each([
 ])('edge crush of %d', (lbPerIn, imperial, metric) => {
   expect(formatEdgeCrush(lbPerIn)).toBe(imperial);
   expect(formatEdgeCrush(lbPerIn, 'metric')).toBe(metric);
+});
+
+// a hand tears no sixteenths: common practice, no source
+test.each([
+  [30.0625, '30 1/2 in', '77 cm'],
+  [32, '32 in', '82 cm'],
+  [20.94, '21 in', '54 cm'],
+  [0.3, '1/2 in', '1 cm'],
+])('%d in is torn as %s, or %s', (inches, imperial, metric) => {
+  expect(formatTear(inches)).toBe(imperial);
+  expect(formatTear(inches, 'metric')).toBe(metric);
 });

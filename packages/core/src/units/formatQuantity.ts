@@ -24,6 +24,13 @@ export function formatLength(inches: number, system: UnitSystem = 'imperial'): s
   return system === 'metric' ? `${(inches * CM_PER_IN).toFixed(1)} cm` : `${formatSixteenths(inches)} in`;
 }
 
+/**
+ * A length to tear off a roll: up to the next half inch, or whole centimetre, since a hand tears no sixteenths and too short
+ * is torn twice. What is reckoned goes by the exact length.
+ */
+export const formatTear = (inches: number, system: UnitSystem = 'imperial'): string =>
+  system === 'metric' ? `${Math.ceil(inches * CM_PER_IN - 1e-6)} cm` : formatLength(Math.ceil(inches * 2 - 1e-6) / 2, system);
+
 /** How thick board is for a person, finer than a ruler shows: `0.156 in` or `4.0 mm`. */
 export const formatCaliper = (inches: number, system: UnitSystem = 'imperial'): string =>
   system === 'metric' ? `${(inches * CM_PER_IN * 10).toFixed(inches < FILM_IN ? 3 : 1)} mm` : `${Number(inches.toFixed(3))} in`;

@@ -92,7 +92,7 @@ export function Day({ initial, shelf }: { initial: DayView; shelf: ShelfTag[] })
                     `tear ${roll.key} ${piece.code}`,
                     <>
                       <b className="numeral">
-                        {piece.count} × {write.length(piece.lengthIn)}
+                        {piece.count} × {write.tear(piece.lengthIn)}
                       </b>{' '}
                       <span className="soft">
                         {piece.turns} {piece.turns === 1 ? 'turn' : 'turns'} for <span className="numeral">{piece.code}</span>

@@ -44,7 +44,7 @@ export function LineSource({ line, plan, house, write }: { line: CostLine['key']
           <ul>
             {layers.map((layer) => (
               <li key={layer.key}>
-                {layer.name}: {layer.sheets} × {write.length(layer.lengthIn)}, {write.money(layer.costMinor)}
+                {layer.name}: {layer.sheets} × {write.tear(layer.lengthIn)}, {write.money(layer.costMinor)}
               </li>
             ))}
           </ul>

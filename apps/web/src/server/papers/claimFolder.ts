@@ -39,7 +39,7 @@ export function claimPdf(claim: ClaimOf): Promise<Buffer> {
     ...lines.map((text, i): Block => ({ text, size: 11.5, after: i < lines.length - 1 ? 0.03 : 0.14 })),
   ]);
   const names = photoNames(claim);
-  return drawPages([
+  return drawPages(`Claim: ${facts.title}, parcel ${facts.code}`, [
     flow(facts.sheets.full, blocks, head),
     ...(ours ? [recordPage(facts)] : []),
     ...photos.map((_, i) => photoPage(claim, i, names[i]!)),

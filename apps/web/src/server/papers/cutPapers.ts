@@ -19,7 +19,7 @@ export function cutPapers(
   const size = SHEETS[paper].full;
   const write = writersFor(people[0]?.system ?? 'imperial', currency);
   const plans = work.parts.map((part) => ({ part, tiles: tilesFor(part, size) }));
-  return drawPages([
+  return drawPages(CUT_NAMES[order.kind], [
     {
       size,
       draw: (sheet, [wide, high]) => {

@@ -29,7 +29,7 @@ export function daySheet(
       title(`${roll.name}, ${write.length(roll.rollWidthIn)} wide: ${write.run(roll.feet)} in all`),
       ...roll.pieces.map((piece) =>
         ticked(
-          `${piece.count} × ${write.length(piece.lengthIn)} long, ${piece.turns} ${piece.turns === 1 ? 'turn' : 'turns'}, for ${piece.code}`,
+          `${piece.count} × ${write.tear(piece.lengthIn)} long, ${piece.turns} ${piece.turns === 1 ? 'turn' : 'turns'}, for ${piece.code}`,
         ),
       ),
     ]),
@@ -48,5 +48,5 @@ export function daySheet(
     ),
     ...(torn.length > 0 ? [flow(size, torn, head('Tear list'))] : []),
   ];
-  return drawPages(pages);
+  return drawPages(`Today, ${day}`, pages);
 }

@@ -35,7 +35,7 @@ export function orderSheet(
           ]),
           { text: `About ${write.money(total)} in all.`, size: 14, font: 'head' },
         ];
-  return drawPages([
+  return drawPages(`To buy, ${today}`, [
     flow(SHEETS[paper].full, blocks, (page, [wide], sheet) => {
       line(page, 'To buy', { x: MARGIN, y: 0.5, width: wide - 2 * MARGIN }, 24, 'head');
       const says = `${name}, ${today}, for ${weeks} ${weeks === 1 ? 'week' : 'weeks'} beyond the wait${sheet > 1 ? ` · ${sheet}` : ''}`;

@@ -31,13 +31,20 @@ export interface Page {
   readonly draw: (paper: Paper, size: SheetSize) => Promise<void> | void;
 }
 
-/** Draws pages, each of its own size, with the shop's own faces in them, and gives the document's bytes. */
-export async function drawPages(pages: readonly Page[]): Promise<Buffer> {
+/**
+ * Draws pages, each of its own size, with the shop's own faces in them, and gives the document's bytes.
+ *
+ * @param title what a reader and a window call it
+ */
+export async function drawPages(title: string, pages: readonly Page[]): Promise<Buffer> {
   const find = createRequire(join(process.cwd(), 'package.json'));
   const paper = new PDFDocument({
     margin: 0,
     autoFirstPage: false,
-    info: { Producer: 'Inch Nest', Creator: 'Inch Nest' },
+    info: { Producer: 'Inch Nest', Creator: 'Inch Nest', Title: title },
+    // whoever reads it aloud is told its language, and its title rather than the name of its file
+    lang: 'en',
+    displayTitle: true,
     font: find.resolve(FONTS.text),
   });
   for (const [name, file] of Object.entries(FONTS)) paper.registerFont(name, find.resolve(file));

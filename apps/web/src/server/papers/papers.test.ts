@@ -200,3 +200,10 @@ test.each<[string, Partial<PapersOf>, string]>([
   ['some have come out', { printed: ['tag', 'slip', 'opening'] }, 'label'],
   ['no label yet', { hasLabel: false, marked: true }, 'tag slip opening marks'],
 ])('due: %s', (_, part, kinds) => expect(papersDue({ ...OF, ...part }).join(' ')).toBe(kinds));
+
+test('a paper says its title and its language to whoever reads it aloud', async () => {
+  const bytes = (await drawPapers(['slip', 'tag'], FACTS))!;
+  const info = execFileSync('pdfinfo', ['-'], { input: bytes, encoding: 'utf8' });
+  expect(info).toMatch(/^Title: +slip, tag: parcel 7K2M$/m);
+  for (const said of ['/Lang (en)', '/DisplayDocTitle true']) expect(bytes.toString('latin1')).toContain(said);
+});

@@ -28,5 +28,5 @@ export const isPaper = (text: string): text is PaperKind => (PAPER_KINDS as read
 export async function drawPapers(kinds: readonly PaperKind[], facts: PaperFacts): Promise<Buffer | null> {
   const pages: Page[] = [];
   for (const kind of kinds) pages.push(...(await MAKERS[kind](facts)));
-  return pages.length > 0 ? drawPages(pages) : null;
+  return pages.length > 0 ? drawPages(`${kinds.join(', ')}: parcel ${facts.code}`, pages) : null;
 }

@@ -10,6 +10,7 @@ export const pickupSheet = (
   { day, time, carriers }: PickupList,
 ): Promise<Buffer> =>
   drawPages(
+    `Pick-ups, ${day}`,
     (carriers.length > 0 ? carriers : [{ carrier: 'Nothing waits', parcels: [], asked: null }])
       .map(leaving)
       .flatMap(({ carrier, parcels, asked }) =>

@@ -14,6 +14,7 @@ export interface ShelfLabel {
 export function shelfLabels(labels: readonly ShelfLabel[]): Promise<Buffer> {
   const sheets = Array.from({ length: Math.ceil(labels.length / PER_SHEET) }, (_, i) => labels.slice(i * PER_SHEET, (i + 1) * PER_SHEET));
   return drawPages(
+    'Labels for bins and boxes',
     sheets.map((sheet): Page => ({
       size: SIZE,
       draw: async (paper) => {

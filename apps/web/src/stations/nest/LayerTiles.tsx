@@ -124,7 +124,7 @@ function LayerTile({
       </span>
       <span className="detail">
         {several > 1 && `${several} times `}
-        {layer.sheets} × {write.length(layer.lengthIn)} long; then {write.size(layer.bundleIn)}; {layer.tape.name.toLowerCase()},{' '}
+        {layer.sheets} × {write.tear(layer.lengthIn)} long; then {write.size(layer.bundleIn)}; {layer.tape.name.toLowerCase()},{' '}
         {layer.tape.easyOff ? 'easy off' : 'cut open'}
       </span>
       <details className="placing">

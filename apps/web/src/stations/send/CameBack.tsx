@@ -69,6 +69,7 @@ export function CameBack({ parcel }: { parcel: ParcelUse }) {
           {sealSent.value && (
             <Radio.Group
               aria-label="The seal is"
+              name="seal"
               value={seal}
               onChange={(event) => setSeal(event.target.value as SealFound)}
               options={SEALS_FOUND.map((one) => ({ value: one, label: `seal ${SEAL_WORDS[one]}` }))}
@@ -85,6 +86,7 @@ export function CameBack({ parcel }: { parcel: ParcelUse }) {
       </div>
       <Radio.Group
         aria-label="Finding"
+        name="finding"
         className="findings"
         value={finding}
         onChange={(event) => setOwn(event.target.value as ReturnFinding)}

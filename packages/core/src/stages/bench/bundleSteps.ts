@@ -1,5 +1,5 @@
 import { GUARDS, guardLengthAdvisedIn, HARD_POINTS } from '../../engineering/pieces/hardPoints.ts';
-import { formatLength, formatSize, type UnitSystem } from '../../units/index.ts';
+import { formatSize, formatTear, type UnitSystem } from '../../units/index.ts';
 import type { LyingBundle } from '../box/StowedBox.ts';
 import type { WrappedLayer } from '../wrap/WrappedItem.ts';
 import type { BenchTestKey } from './benchTests.ts';
@@ -21,7 +21,6 @@ export function bundleSteps(
   const { wrapped, layout } = bundle;
   const { facts, guards } = wrapped.piece;
   const several = layout.count > 1;
-  const length = (inches: number) => formatLength(inches, system);
   const guardSteps = facts.hardPoints.flatMap((point) =>
     point.guard
       ? [
@@ -56,7 +55,7 @@ export function bundleSteps(
     ...forEach(
       letters,
       wrapped.layers.map((layer, i) => ({
-        ...layerStep(layer, length),
+        ...layerStep(layer, (inches) => formatTear(inches, system)),
         shows: { layers: i + 1 },
         // of several different ones the wrapped bundle is enough
         ...(letters.amongOthers && i < wrapped.layers.length - 1 ? {} : { shot: true as const }),
@@ -81,10 +80,10 @@ const LAID_WORDS = { straight: '', crossed: ', in strips that cross', diagonal: 
 
 function layerStep(
   { stock, turns, lengthIn, sheets, doubled, placing, tape, minutes }: WrappedLayer,
-  length: (inches: number) => string,
+  tear: (inches: number) => string,
 ): Part {
   const times = turns === 1 ? '1 turn' : `${turns} turns`;
-  const pieces = sheets === 1 ? `one piece ${length(lengthIn)} long` : `${sheets} pieces side by side, each ${length(lengthIn)} long`;
+  const pieces = sheets === 1 ? `one piece ${tear(lengthIn)} long` : `${sheets} pieces side by side, each ${tear(lengthIn)} long`;
   return act(
     `layer:${stock.key}:${turns}`,
     `${stock.name}: ${times}`,

@@ -1,0 +1,67 @@
+import { fireEvent, screen } from '@testing-library/react';
+import type { ShelfTag } from '@inch-nest/contracts';
+import { unreadable } from '../../../../tests/screens/axe.ts';
+import { draw } from '../../../../tests/screens/shop.tsx';
+import { Shelf } from './Shelf.tsx';
+
+jest.mock('next/navigation', () => ({ usePathname: () => '/parcels/urn/bench' }));
+
+const tag = (id: string, shipBy: string, more: Partial<ShelfTag> = {}): ShelfTag => ({
+  id,
+  code: id,
+  title: `the ${id}`,
+  tag: 'PB–OV',
+  postcode: '40217',
+  bin: 'A2',
+  shipBy,
+  state: 'planned',
+  minutes: 20,
+  tracking: null,
+  trouble: null,
+  ...more,
+});
+const TAGS = [tag('urn', '2026-11-22'), tag('jug', '2026-11-23', { trouble: 'mendNest' }), tag('bell', '2026-11-29')];
+const shown = () =>
+  draw(<Shelf initial={TAGS} openId="urn" station="bench" />, { answer: (_, path) => (path === '/api/shelf' ? TAGS : undefined) });
+/** A screen so wide, as the sheets ask of it. */
+const narrow = (is: boolean) => {
+  window.matchMedia = (media) =>
+    ({
+      media,
+      matches: is,
+      addEventListener() {},
+      removeEventListener() {},
+      addListener() {},
+      removeListener() {},
+    }) as unknown as MediaQueryList;
+};
+beforeEach(() => localStorage.clear());
+afterEach(() => narrow(false));
+
+test('can be read by a machine', async () => expect(await unreadable((await shown()).container)).toEqual([]));
+
+test('what is due today is counted with its minutes, what is wrong is said, the one in hand marked', async () => {
+  await shown();
+  expect(screen.getByText(/Today: 2 to go, 0 h 40/)).toBeTruthy();
+  expect(screen.getByText(/mend the nest first/)).toBeTruthy();
+  expect(screen.getByRole('link', { name: /the urn/ }).getAttribute('aria-current')).toBe('true');
+});
+
+test('on a wide bench it is open, folds, and is found as it was left', async () => {
+  const first = await shown();
+  fireEvent.click(screen.getByRole('button', { name: 'Fold the shelf' }));
+  expect(screen.getByRole('button', { name: 'Open the shelf' }).getAttribute('aria-expanded')).toBe('false');
+  first.unmount();
+  await shown();
+  expect(screen.getByRole('button', { name: 'Open the shelf' })).toBeTruthy();
+});
+
+test('on a narrow one it begins shut and Escape shuts it again; how a wide one was left is not touched', async () => {
+  narrow(true);
+  await shown();
+  fireEvent.click(screen.getByRole('button', { name: 'Open the shelf' }));
+  expect(screen.getByRole('button', { name: 'Fold the shelf' })).toBeTruthy();
+  fireEvent.keyDown(window, { key: 'Escape' });
+  expect(screen.getByRole('button', { name: 'Open the shelf' })).toBeTruthy();
+  expect(localStorage.getItem('inch-nest-shelf')).toBeNull();
+});
