@@ -61,7 +61,7 @@ export function carrierProof(claim: ClaimOf): ClaimSection[] {
         ...(sent ? [`Handed over ${when(sent.at)}.`] : []),
         ...(life.weighing && !life.weighingStale
           ? [
-              `Weighed ${life.weighing.readingsLb.map(write.weight).join(', ')}; the highest counts. ${life.weighing.outsideIn ? `Measured outside ${write.size(life.weighing.outsideIn)}.` : ''}`.trim(),
+              `Weighed ${life.weighing.readingsLb.map(write.weight).join(', ')}${life.weighing.readingsLb.length > 1 ? '; the highest counts' : ''}. ${life.weighing.outsideIn ? `Measured outside ${write.size(life.weighing.outsideIn)}.` : ''}`.trim(),
             ]
           : []),
       ],
@@ -103,6 +103,9 @@ function cameBackWords(view: ParcelView, { serial, seal, finding }: NonNullable<
   ];
 }
 
+/** Fill this thick all round is worth telling: what carriers' packing guides ask for; common practice, no one source. */
+const TOLD_FROM_IN = 2;
+
 /** How it was packed, from the piece outwards, with the published strength of what it was packed in. */
 function packedWords(plan: PlanDocument, shop: ClaimOf['shop'], { write }: PaperFacts): string[] {
   const strength = (key: string): string => {
@@ -112,7 +115,7 @@ function packedWords(plan: PlanDocument, shop: ClaimOf['shop'], { write }: Paper
       : '';
   };
   const { gaps } = plan;
-  const around = Math.min(gaps.front, gaps.back, gaps.left, gaps.right);
+  const least = Math.min(...Object.values(gaps));
   const guarded = planBundles(plan).flatMap(({ piece }) => piece.hardPoints.filter(({ guard }) => guard !== null));
   return [
     ...planBundles(plan).flatMap(({ piece, layers, bundleIn }) => [
@@ -128,7 +131,7 @@ function packedWords(plan: PlanDocument, shop: ClaimOf['shop'], { write }: Paper
     `In ${plan.box.name}${strength(plan.box.key)}${plan.box.liner ? ', lined with board on every side' : ''}.`,
     ...(plan.fills.length > 0
       ? [
-          `${plan.fills.map((fill) => `${write.volume(fill.boughtFt3, 2)} of ${fill.name.toLowerCase()}`).join(', ')}: ${write.length(gaps.bottom)} under it, ${write.length(around)} or more at its sides, ${write.length(gaps.top)} on top.`,
+          `${plan.fills.map((fill) => `${write.volume(fill.boughtFt3, 2)} of ${fill.name.toLowerCase()}`).join(', ')}${least >= TOLD_FROM_IN ? `: ${write.length(least)} or more on every side` : ''}.`,
         ]
       : []),
   ];

@@ -204,3 +204,14 @@ test('a photograph is called by its step, or by what it is of; a file by letters
   expect(fileNameOf('A, jug: Small bubble: 1 1/2 turns')).toBe('a-jug-small-bubble-1-1-2-turns');
   expect(fileNameOf('../é?')).toBe('e');
 });
+
+test('fill is told with its thickness only where that proves something', () => {
+  const told = (gapIn: number) => {
+    const gaps = Object.fromEntries(Object.keys(plan.gaps).map((side) => [side, gapIn])) as unknown as typeof plan.gaps;
+    return carrierProof({ ...claim('carrier'), facts: { ...FACTS, plan: { ...plan, gaps } } })
+      .flatMap(({ lines }) => lines)
+      .join(' ');
+  };
+  expect(told(2.25)).toContain('2 1/4 in or more on every side');
+  expect(told(0.125)).not.toContain('on every side');
+});

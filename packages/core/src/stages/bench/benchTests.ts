@@ -72,8 +72,8 @@ export const BENCH_TEST_RULES: Readonly<Record<BenchTestKey, BenchTestRule>> = {
   },
   fingerGap: {
     name: 'Finger gap',
-    passes: 'Two fingers go down between bundle and wall on every side.',
-    remedies: [byHand('move it to the middle'), { says: 'the next box', does: 'nextBox' }],
+    passes: 'Two fingers pushed down between bundle and wall meet firm fill on every side: they do not go between.',
+    remedies: [{ says: 'more fill on that side, pressed down', does: 'fillMore' }, byHand('move it to the middle')],
   },
   shake: {
     name: 'Shake',
