@@ -115,7 +115,7 @@ function packedWords(plan: PlanDocument, shop: ClaimOf['shop'], { write }: Paper
       : '';
   };
   const { gaps } = plan;
-  const least = Math.min(...Object.values(gaps));
+  const least = Math.min(gaps.front, gaps.back, gaps.left, gaps.right, gaps.bottom, gaps.top);
   const guarded = planBundles(plan).flatMap(({ piece }) => piece.hardPoints.filter(({ guard }) => guard !== null));
   return [
     ...planBundles(plan).flatMap(({ piece, layers, bundleIn }) => [
