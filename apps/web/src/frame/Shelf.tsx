@@ -1,10 +1,9 @@
 'use client';
-import { useQuery } from '@tanstack/react-query';
 import { ChevronDown, ChevronLeft, ChevronRight, ChevronUp, Plus } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import type { ShelfTag } from '@inch-nest/contracts';
-import { send } from '../session/http.ts';
+import { useShelfFrom } from '../parcel/useShelf.ts';
 import { stateWords } from '../words/stateWords.ts';
 import { useShop } from '../session/ShopContext.tsx';
 import { SideLinks } from './SideLinks.tsx';
@@ -21,13 +20,7 @@ const GONE = ['handedOver', 'damaged'];
 /** Today's parcels as tags, the earliest promise first. */
 export function Shelf({ initial, openId, station }: { initial: ShelfTag[]; openId: string | null; station: StationPath }) {
   const { shop, write } = useShop();
-  const { data: tags } = useQuery({
-    queryKey: ['shelf'],
-    queryFn: () => send<ShelfTag[]>('GET', '/api/shelf'),
-    initialData: initial,
-    initialDataUpdatedAt: 0,
-    refetchInterval: LOOK_EVERY_MS,
-  });
+  const tags = useShelfFrom(initial, LOOK_EVERY_MS);
   const due = tags.filter((tag) => tag.shipBy <= shop.today && !GONE.includes(tag.state));
   const minutes = due.reduce((sum, tag) => sum + (tag.minutes ?? 0), 0);
   const here = usePathname();

@@ -1,14 +1,12 @@
 'use client';
-import { useQuery } from '@tanstack/react-query';
 import { ArrowRight } from 'lucide-react';
 import Link from 'next/link';
-import type { ShelfTag } from '@inch-nest/contracts';
-import { send } from '../session/http.ts';
 import { nextUp, takenUp } from '../words/nextUp.ts';
+import { useShelf } from './useShelf.ts';
 
 /** What comes next once something is done: the next station of this parcel, and the next parcel by the day's order. */
 export function NextParcel({ but, onward }: { but: string; onward?: { href: string; says: string } }) {
-  const { data: tags = [] } = useQuery({ queryKey: ['shelf'], queryFn: () => send<ShelfTag[]>('GET', '/api/shelf') });
+  const tags = useShelf() ?? [];
   const next = nextUp(tags, but);
   const at = next && takenUp(next);
   return (

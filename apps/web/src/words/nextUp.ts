@@ -1,4 +1,4 @@
-import type { ParcelState } from '@inch-nest/core';
+import { STANDING, type ParcelState } from '@inch-nest/core';
 import type { ShelfTag } from '@inch-nest/contracts';
 
 /** Where a parcel is taken up again, by how far it has come; null where there is nothing left to do for it. */
@@ -28,10 +28,9 @@ export function takenUp({ id, state, trouble }: Pick<ShelfTag, 'id' | 'state' | 
   return { href: `/parcels/${id}/${path}`, says };
 }
 
-const STILL_HERE: readonly string[] = ['draft', 'planned', 'packing', 'sealed', 'weighed', 'rated', 'labelled'] satisfies ParcelState[];
-
-/** The parcels still in the house, in the order of the day as the shelf has it. */
-export const stillHere = (tags: readonly ShelfTag[]): ShelfTag[] => tags.filter(({ state }) => STILL_HERE.includes(state));
+/** The parcels still in the house for which something is to be done, in the order of the day as the shelf has it. */
+export const stillHere = (tags: readonly ShelfTag[]): ShelfTag[] =>
+  tags.filter((tag) => takenUp(tag) !== null && STANDING[tag.state as ParcelState] === 'open');
 
 /**
  * The next parcel by the day's order.

@@ -1,11 +1,10 @@
 'use client';
-import { useQuery } from '@tanstack/react-query';
 import { ArrowRight } from 'lucide-react';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import type { ShelfTag } from '@inch-nest/contracts';
 import { lastInHand, type InHand } from '../../parcel/inHand.ts';
-import { send } from '../../session/http.ts';
+import { useShelfFrom } from '../../parcel/useShelf.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { stillHere, takenUp } from '../../words/nextUp.ts';
 
@@ -14,8 +13,7 @@ export function DayOrder({ shelf, today }: { shelf: ShelfTag[]; today: string })
   const { write } = useShop();
   const [inHand, setInHand] = useState<InHand | null>(null);
   useEffect(() => setInHand(lastInHand()), []);
-  const { data: tags } = useQuery({ queryKey: ['shelf'], queryFn: () => send<ShelfTag[]>('GET', '/api/shelf'), initialData: shelf });
-  const here = stillHere(tags);
+  const here = stillHere(useShelfFrom(shelf));
   const due = here.filter(({ shipBy }) => shipBy <= today);
   const left = inHand && here.find(({ id }) => id === inHand.id);
   const minutes = due.reduce((sum, tag) => sum + (tag.minutes ?? 0), 0);

@@ -1,12 +1,12 @@
 'use client';
 import { Button, Dropdown, Input } from 'antd';
-import { useQuery } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { heldIn, type AddPiece, type MoveBundles, type ParcelView, type ShelfTag } from '@inch-nest/contracts';
+import { heldIn, type AddPiece, type MoveBundles, type ParcelView } from '@inch-nest/contracts';
 import { send } from '../../session/http.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
+import { useShelf } from '../../parcel/useShelf.ts';
 import { Trouble } from '../../parts/Trouble.tsx';
 import { LIKE_THIS } from '../../words/likeThis.ts';
 import { titleOfPiece } from '../../words/titleOf.ts';
@@ -20,7 +20,7 @@ export function Regroup({ parcel, at, onAdded }: { parcel: ParcelUse; at: number
   const { view, put } = parcel;
   const [line, setLine] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
-  const { data: shelf } = useQuery({ queryKey: ['shelf'], queryFn: () => send<ShelfTag[]>('GET', '/api/shelf') });
+  const shelf = useShelf();
   if (view.life.sealed || !UNSEALED.includes(view.life.state)) return null;
   const held = heldIn(view);
   const inHand = held[at]!;

@@ -1,12 +1,12 @@
 'use client';
 import { Button } from 'antd';
-import { useQuery } from '@tanstack/react-query';
 import Link from 'next/link';
 import { useState } from 'react';
-import type { ParcelView, ShelfTag } from '@inch-nest/contracts';
+import type { ParcelView } from '@inch-nest/contracts';
 import { send } from '../../session/http.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
+import { useShelf } from '../../parcel/useShelf.ts';
 import { Trouble } from '../../parts/Trouble.tsx';
 
 const OPEN = ['draft', 'planned', 'packing', 'sealed', 'weighed', 'rated', 'labelled'];
@@ -16,7 +16,7 @@ export function GoTogether({ parcel }: { parcel: ParcelUse }) {
   const { person } = useShop();
   const { view, put } = parcel;
   const [problem, setProblem] = useState<string | null>(null);
-  const { data: shelf } = useQuery({ queryKey: ['shelf'], queryFn: () => send<ShelfTag[]>('GET', '/api/shelf') });
+  const shelf = useShelf();
   const buyer = view.sale.buyer.value;
   const others = (shelf ?? []).filter(
     (one) =>

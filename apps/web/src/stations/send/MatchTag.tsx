@@ -1,11 +1,9 @@
 'use client';
 import { Button, Input } from 'antd';
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { ShelfTag } from '@inch-nest/contracts';
-import { send } from '../../session/http.ts';
 import { useScan } from '../../devices/scanner/ScannerProvider.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
+import { useShelf } from '../../parcel/useShelf.ts';
 import { Trouble } from '../../parts/Trouble.tsx';
 import { behindWords } from '../../words/behindWords.ts';
 
@@ -17,7 +15,7 @@ export function MatchTag({ parcel }: { parcel: ParcelUse }) {
   const [scan, setScan] = useState('');
   const [seen, setSeen] = useState<{ tag: boolean; label: boolean }>({ tag: false, label: false });
   const [wrong, setWrong] = useState<string | null>(null);
-  const { data: shelf } = useQuery({ queryKey: ['shelf'], queryFn: () => send<ShelfTag[]>('GET', '/api/shelf') });
+  const shelf = useShelf();
   const tracking = view.labels.find((label) => label.state === 'bought')?.tracking ?? null;
   const tag = view.sale.buyer.value ?? String(view.sale.destinationPostcode.value);
   const alike = (shelf ?? []).filter((one) => one.id !== view.id && one.tag === tag && !GONE.includes(one.state));

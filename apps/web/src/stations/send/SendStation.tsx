@@ -1,4 +1,5 @@
 'use client';
+import { useMemo } from 'react';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import { CameBack } from './CameBack.tsx';
@@ -19,7 +20,8 @@ export function SendStation({ parcel }: BenchUse) {
   const { view } = parcel;
   const weighed = view.life.weighing;
   const packing = view.photos.filter((photo) => photo.of === 'packing').length;
-  const shots = shotWords(packingShots(view.photos, benchPlanFor(view, shop)?.steps ?? []));
+  const steps = useMemo(() => benchPlanFor(view, shop)?.steps ?? [], [view, shop]);
+  const shots = shotWords(packingShots(view.photos, steps));
   return (
     <div className="send">
       <h1>{titleOf(view)}</h1>
