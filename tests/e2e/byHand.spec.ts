@@ -232,7 +232,7 @@ test('a fill of its own under it, a cross under the lid, marks as the house has 
   const id = await sell('stoneware bowl, 6 x 6 x 4, 3 lb, sold 60, shipping 14, to 40217', 'nest');
   await tile(page, 'Box').getByRole('combobox').click();
   await page.locator('.ant-select-item-option-content', { hasText: /^14×14×20/ }).click();
-  await page.getByRole('button', { name: 'Another in one place …' }).click();
+  await page.getByRole('button', { name: 'Place by place …' }).click();
   await page.getByRole('combobox', { name: 'Fill under it' }).click();
   await page.locator('.ant-select-item-option-content', { hasText: 'Large bubble, folded' }).last().click();
   await expect(page.locator('[data-view=front] [data-part=fill-base]')).toBeVisible();

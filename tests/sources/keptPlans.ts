@@ -17,7 +17,7 @@ export interface KeptPlan {
 }
 
 /** What a document and its steps have gained since the plans were kept. */
-const GAINED: ReadonlySet<string> = new Set(['block', 'uses', 'cuts', 'shot']);
+const GAINED: ReadonlySet<string> = new Set(['block', 'uses', 'cuts', 'shot', 'about']);
 
 function keep(option: PlanOption, { house }: PlanRequest): KeptPlan {
   const document = writePlanDocument(option, house);

@@ -40,7 +40,8 @@ export { verifyPlan } from './stages/plan/verifyPlan.ts';
 export { MOST_SPLIT, type Boxes, type OneOrTwo } from './stages/plan/oneOrTwo.ts';
 export { choiceOfBundle, partsOfBundle, planOfBundle } from './stages/plan/ofBundle.ts';
 export { writePlanDocument } from './stages/plan/writePlanDocument.ts';
-export { nextBestChanges, withTurns, type NextChange } from './stages/plan/nextBestChanges.ts';
+export { nextBestChanges, type NextChange } from './stages/plan/nextBestChanges.ts';
+export { withTurns } from './stages/plan/bundleChanges.ts';
 export type { ChangeKind } from './stages/plan/ChangeKind.ts';
 export {
   CORE_VERSION,

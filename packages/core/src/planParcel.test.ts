@@ -6,7 +6,8 @@ import { box, CARD, finish, point, request, SERVICE, STOCK } from '../tests/samp
 import { ORDINARY_FILLS, ORDINARY_WRAPS } from './engineering/materials/ordinaryStock.ts';
 import { planParcel } from './planParcel.ts';
 import { derivePlan } from './stages/plan/derivePlan.ts';
-import { nextBestChanges, withTurns } from './stages/plan/nextBestChanges.ts';
+import { withTurns } from './stages/plan/bundleChanges.ts';
+import { nextBestChanges } from './stages/plan/nextBestChanges.ts';
 import { verifyPlan } from './stages/plan/verifyPlan.ts';
 import { writePlanDocument } from './stages/plan/writePlanDocument.ts';
 import type { PlanRequest } from './stages/plan/PlanRequest.ts';

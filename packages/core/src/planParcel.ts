@@ -183,13 +183,17 @@ function planSpace(request: PlanRequest, free: PlanRequest['stock'] | null = nul
 
 const NOTHING: Added = {};
 
-/** So many ways of standing at most. */
-const MOST_WAYS = 8;
+/** So many ways of standing, each with every wrap; more of them where few wraps are left to choose from, as with what is wrapped and measured. */
+const WAYS = { least: 8, most: 24, withWraps: 512 };
 
-/** Ways in which different bundles may stand: as the softest of their wraps stand closest, and as the barest do. */
+/** Ways in which different bundles may stand: by turns as they stand closest in the middle of their wraps, the thinnest and the thickest. */
 function waysOfAll(wraps: readonly Wraps[], locks: PlanRequest['locks']): NonNullable<PlanSpace['ways']> {
-  const found = [wraps[0], wraps.at(-1)].flatMap((some) => (some ? waysToStand(some, locks) : []));
-  return [...new Map(found.map((way) => [JSON.stringify(way), way])).values()].slice(0, MOST_WAYS);
+  const outside = (some: Wraps) => some.reduce((sum, { bundleIn }) => sum + bundleIn[0] + bundleIn[1] + bundleIn[2], 0);
+  const bySize = [...wraps].sort((a, b) => outside(a) - outside(b));
+  const most = Math.min(WAYS.most, Math.max(WAYS.least, Math.floor(WAYS.withWraps / Math.max(1, wraps.length))));
+  const each = [bySize[bySize.length >> 1], bySize[0], bySize.at(-1)].map((some) => (some ? waysToStand(some, locks, most) : []));
+  const byTurns = Array.from({ length: most }, (_, i) => each.flatMap((ways) => ways[i] ?? [])).flat();
+  return [...new Map(byTurns.map((way) => [JSON.stringify(way), way])).values()].slice(0, most);
 }
 
 /** What may be put on the piece; nothing more where that is pinned, or the bundle was measured as it is. */

@@ -1,7 +1,7 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import type { StepPicture } from '@inch-nest/core';
 import { samplePlan } from '../../../../packages/core/tests/samplePlan.ts';
-import { StepDrawing } from './StepDrawing.tsx';
+import { benchView, StepDrawing } from './StepDrawing.tsx';
 
 const plan = samplePlan({
   layers: [
@@ -49,4 +49,20 @@ test('it says in words what it shows', () => {
   expect(drawn({ layers: 0, inBox: 'no' }).svg).toContain('the piece, bare');
   expect(drawn({ layers: 1, inBox: 'no' }).svg).toContain('the piece in Small bubble');
   expect(drawn({ layers: 2, inBox: 'sides' }).svg).toContain('filled to the top of the bundle');
+});
+
+describe('a bundle on the bench is seen from where there is something to see', () => {
+  const tall = { ...samplePlan({ layers: [] }), bundleIn: [3, 5, 8] as const };
+  const lying = { ...tall, bundleIn: [3, 8, 5] as const, choice: { ...tall.choice, orientation: [0, 2, 1] as const } };
+  test('its longest outline, from the front where two are alike', () => {
+    expect(benchView(tall, { layers: 0, inBox: 'no' })).toBe('side');
+    expect(benchView({ ...tall, bundleIn: [5, 5, 5] }, { layers: 0, inBox: 'no' })).toBe('front');
+    expect(benchView({ ...tall, bundleIn: [9, 8, 1] }, { layers: 0, inBox: 'no' })).toBe('above');
+  });
+  test('the part the step is about, on an edge of the drawing, however the piece lies', () => {
+    expect(benchView(tall, { layers: 0, inBox: 'no', about: 'right' })).toBe('front');
+    expect(benchView(tall, { layers: 0, inBox: 'no', about: 'back' })).toBe('side');
+    // on its back what was its top looks to the back of the box
+    expect(benchView(lying, { layers: 0, inBox: 'no', about: 'top' })).toBe('side');
+  });
 });

@@ -1,10 +1,10 @@
 import { useId } from 'react';
-import { FILL_PLACES, planOfBundle, type FillPlace, type PlanDocument, type StepPicture } from '@inch-nest/core';
+import { boxFaceOf, FILL_PLACES, planOfBundle, type FillPlace, type PlanDocument, type StepPicture } from '@inch-nest/core';
 import { Dimension } from './Dimension.tsx';
 import { FillPlaces } from './FillPlaces.tsx';
 import { mainFill } from './fillPlacesIn.ts';
 import { hatchFor, Hatches } from './Hatches.tsx';
-import { nestView, type Rect } from './nestGeometry.ts';
+import { nestView, VIEW_AXES, type Rect, type ViewName } from './nestGeometry.ts';
 import { SeenBundles } from './SeenBundles.tsx';
 import { filledTo, wrappedSoFar } from './stepParts.ts';
 
@@ -19,7 +19,18 @@ const FILLED_SO_FAR: Readonly<Record<StepPicture['inBox'], readonly FillPlace[]>
   top: FILL_PLACES,
 };
 
-/** How far a step has brought things, from the front and to scale: the bundle as wrapped so far, or the box as filled so far. */
+/** Views in which a face of the box lies on an edge. */
+const SEEN_FROM = { left: 'front', right: 'front', top: 'front', bottom: 'front', front: 'side', back: 'side' } as const;
+const SIDE_WORDS: Readonly<Record<ViewName, string>> = { front: 'from the front', side: 'from the right side', above: 'from above' };
+
+/** Where a bundle on the bench is looked at from: where the part the step is about sticks out, else where it shows most of itself. */
+export function benchView({ choice, bundleIn }: PlanDocument, { about }: StepPicture): ViewName {
+  if (about) return SEEN_FROM[boxFaceOf({ face: about }, choice.orientation)];
+  const shows = (name: ViewName) => VIEW_AXES[name].reduce<number>((area, axis) => area * bundleIn[axis], 1);
+  return (['side', 'above'] as const).reduce<ViewName>((best, name) => (shows(name) > shows(best) + 1e-9 ? name : best), 'front');
+}
+
+/** How far a step has brought things, to scale: the bundle as wrapped so far, or the box as filled so far. */
 export function StepDrawing({
   plan,
   picture,
@@ -38,7 +49,7 @@ export function StepDrawing({
   const inBox = picture.inBox !== 'no';
   const shown = inBox ? plan : wrappedSoFar(planOfBundle(plan, bundle), picture.layers);
   // several that go in one after the other are seen from above, where none hides another
-  const name = picture.inBox === 'in' && picture.put ? 'above' : 'front';
+  const name = !inBox ? benchView(shown, picture) : picture.inBox === 'in' && picture.put ? 'above' : 'front';
   const view = nestView(shown, name);
   const k = Math.min(MOST_SCALE, (width - EDGE.left - EDGE.right) / view.inside.w, MOST_HEIGHT / view.inside.h);
   const [w, h] = [view.inside.w * k, view.inside.h * k];
@@ -53,7 +64,7 @@ export function StepDrawing({
       height={h + EDGE.top + EDGE.bottom}
       viewBox={`0 0 ${width} ${h + EDGE.top + EDGE.bottom}`}
       role="img"
-      aria-label={words(planOfBundle(plan, bundle), picture)}
+      aria-label={`${words(planOfBundle(plan, bundle), picture)}, ${SIDE_WORDS[name]}`}
       data-scale={k}
     >
       <Hatches prefix={prefix} />
@@ -74,6 +85,11 @@ export function StepDrawing({
         )}
         {isIn && view.inner && <rect {...box(view.inner.outside)} style={{ fill: 'var(--sheet)', stroke: 'var(--ink)', strokeWidth: 3 }} />}
         {isIn && <SeenBundles plan={shown} name={name} k={k} prefix={prefix} only={inBox ? picture.put : undefined} />}
+        {name !== 'front' && (
+          <text y={-24} x={w + 8} style={{ fill: 'var(--soft)', fontSize: 14 }}>
+            {SIDE_WORDS[name]}
+          </text>
+        )}
         <Dimension x1={0} x2={w} y1={-14} y2={-14} text={write(view.inside.w, true)} />
         <Dimension x1={-18} x2={-18} y1={0} y2={h} text={write(view.inside.h, true)} />
       </g>

@@ -14,6 +14,10 @@ export function faultWords(fault: PlanFault, plan: PlanDocument, write: Writers)
   return fault.of ? { ...words, title: `${fault.of}: ${words.title.charAt(0).toLowerCase()}${words.title.slice(1)}` } : words;
 }
 
+/** What falls short of something, so that the two never read alike. */
+const short = (isIn: number, wantedIn: number, write: Writers): string =>
+  write.length(isIn) === write.length(wantedIn) ? `a hair under ${write.length(wantedIn)}` : write.length(isIn);
+
 /** A new fault has its words here, or does not compile. */
 function wordsFor(fault: PlanFault, plan: PlanDocument, write: Writers): FaultWords {
   switch (fault.kind) {
@@ -39,17 +43,17 @@ function wordsFor(fault: PlanFault, plan: PlanDocument, write: Writers): FaultWo
     case 'feel':
       return {
         title: `${capital(fault.where)} would still be felt.`,
-        says: `Cover ${write.length(fault.coverIn)}, wanted ${write.length(fault.wantedIn)}.`,
+        says: `Cover ${short(fault.coverIn, fault.wantedIn, write)}, wanted ${write.length(fault.wantedIn)}.`,
       };
     case 'gap':
       return {
         title: `Less bedding than wished ${GAP_WORDS[fault.face]}.`,
-        says: `${write.length(fault.gapIn)}, the house wishes ${write.length(fault.wantedIn)}.`,
+        says: `${capital(short(fault.gapIn, fault.wantedIn, write))}, the house wishes ${write.length(fault.wantedIn)}.`,
       };
     case 'hollowGap':
       return {
         title: `It would rattle: nothing goes into the gap ${GAP_WORDS[fault.face]}.`,
-        says: `${write.length(fault.gapIn)}; ${fault.fillName.toLowerCase()} wants ${write.length(fault.wantedIn)}. Another fill, or another box.`,
+        says: `${capital(short(fault.gapIn, fault.wantedIn, write))}; ${fault.fillName.toLowerCase()} wants ${write.length(fault.wantedIn)}. Another fill, or another box.`,
       };
     case 'certificate':
       return {

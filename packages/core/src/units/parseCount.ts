@@ -36,20 +36,23 @@ export interface LeadingCount {
   readonly rest: string;
 }
 
-const LEADING = /^(?<count>\d{1,4}|(?:a\s+)?half\s+a\s+dozen|(?:an?\s+)?[a-z]+)\s*(?<sign>[x×]\s+|\s(?:of\s+)?)(?<rest>\S.*)$/i;
+const LEADING =
+  /^(?<set>(?:an?\s+)?(?:set|lot|group)\s+of\s+)?(?<count>\d{1,4}|(?:a\s+)?half\s+a\s+dozen|(?:an?\s+)?[a-z]+)\s*(?<sign>[x×]\s+|\s(?:of\s+)?)(?<rest>\S.*)$/i;
+/** A set in a box of its own is one thing. */
+const IN_ITS_BOX = /\b(?:boxed|cased|in (?:its|their|a|an|the) (?:\w+ )?(?:box|case))\b/i;
 const PLURAL = /(?:[^su]s|men|people|feet|mice)\b/i;
 
 /**
- * The count at the head of a title: `six apothecary jars`, `31 x pilot books`, `pair of bookends`. A bare count is taken for
- * one only before a plural, since a title may begin with a number.
+ * The count at the head of a title: `six apothecary jars`, `31 x pilot books`, `pair of bookends`, `set of 4 goblets`. A bare
+ * count is taken for one only before a plural, since a title may begin with a number.
  *
  * @param most above it no count is meant
  */
 export function leadingCount(title: string, most: number): LeadingCount | null {
-  const { count: said, sign, rest } = LEADING.exec(title.trim())?.groups ?? {};
+  const { set, count: said, sign, rest } = LEADING.exec(title.trim())?.groups ?? {};
   if (said === undefined || sign === undefined || rest === undefined) return null;
   const count = parseCount(said);
-  if (count === null || count < 2 || count > most) return null;
-  const told = /[x×]|of/i.test(sign) || /pair|couple|dozen/i.test(said);
+  if (count === null || count < 2 || count > most || (set !== undefined && IN_ITS_BOX.test(rest))) return null;
+  const told = set !== undefined || /[x×]|of/i.test(sign) || /pair|couple|dozen/i.test(said);
   return told || PLURAL.test(rest) ? { count, rest } : null;
 }

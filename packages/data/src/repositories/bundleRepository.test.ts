@@ -58,6 +58,8 @@ describe('one more piece', () => {
     const view = await read(id);
     expect(await titles(id)).toEqual(['bowl', 'glass float']);
     expect(view.sale.soldMinor.value).toBe(11_400);
+    // each stays worth what it was sold for
+    expect(heldIn(view).map(({ piece }) => piece.replacementMinor.value)).toEqual([8400, 3000]);
     expect(view.nest).toMatchObject({ choice: null, plan: null });
     expect(await keepRecommended(id)).toMatchObject({ kind: 'kept' });
     const kept = await read(id);
@@ -114,6 +116,13 @@ describe('several on one line', () => {
       '40217',
       7,
     ]);
+    expect(heldIn(view).map(({ piece }) => piece.replacementMinor.value)).toEqual([12_000, 4000]);
+  });
+
+  test('sold together at one price they share it; of several alike the worth is of one', async () => {
+    const worths = async (line: string) => heldIn(await read(await soldTo('LM', line))).map(({ piece }) => piece.replacementMinor.value);
+    expect(await worths('lamp, sold 120, to 40217 + stand')).toEqual([null, null]);
+    expect(await worths('six jars, sold 90, to 40217 + tray, sold 20, paid 14 shipping')).toEqual([1500, 2000]);
   });
 });
 

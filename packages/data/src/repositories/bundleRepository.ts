@@ -1,13 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import { frozenFact, recordParcel, type Happening, type ParcelState } from '@inch-nest/core';
-import { MOST_PIECES, type AddPiece, type KeptField, type MoveBundles, type NestValue, type ShopView } from '@inch-nest/contracts';
+import { MOST_PIECES, type KeptField, type MoveBundles, type NestValue, type ShopView } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
 import { Missing, Refused } from '../refusals.ts';
 import type { BundleRow, ParcelRow } from '../rows.ts';
 import { appendEvent } from './eventRepository.ts';
-import { writeFields } from './keepRepository.ts';
-import { freeCode, pieceFromLine } from './parcelRepository.ts';
+import { freeCode } from './parcelRepository.ts';
 import { eventsOf, fieldColumns, lockParcel, type LockedParcel } from './parcelRows.ts';
 import { personOf } from './personOf.ts';
 
@@ -17,26 +16,6 @@ export interface Place {
   parcels: Record<string, string | null>;
   /** Nests as they are while they are there, by parcel. */
   nests: Record<string, NestValue>;
-}
-
-/**
- * Puts one more piece into a parcel. What its line says of money joins the sale. Asked twice with the same id, the first stands.
- *
- * @throws Refused where the line is not understood, the parcel is sealed, or it holds as many as it may
- */
-export async function addPiece(database: ShopDatabase, shop: ShopView, parcelId: string, wanted: AddPiece, now: Date): Promise<void> {
-  const person = personOf(shop, wanted.personId);
-  const { models, sequelize } = database;
-  await sequelize.transaction(async (transaction) => {
-    const rows = await lockParcel(database, parcelId, transaction);
-    if (await models.bundle.findByPk(wanted.id, { transaction })) return;
-    await mayRegroup(database, rows, transaction);
-    if (rows.others.length + 1 >= MOST_PIECES)
-      throw new Refused([{ path: 'line', message: `a parcel holds at most ${MOST_PIECES} different pieces: put this one into another` }]);
-    const piece = pieceFromLine(wanted.line, shop, person);
-    await putIn(database, rows, { id: wanted.id, pieceId: randomUUID(), fields: piece.fields }, person.id, now, transaction);
-    await joinMoney(rows, piece.money, person, transaction);
-  });
 }
 
 /**
@@ -58,22 +37,6 @@ export async function putIn(
   await models.bundle.create({ id, parcelId: null, pieceId, position: 0 }, { transaction });
   const bundle = (await models.bundle.findByPk(id, { transaction }))!;
   await note(database, rows, [bundle], rows.parcel, personId, now, transaction);
-}
-
-/** What one more piece was sold for is part of what the sale was. */
-async function joinMoney(
-  rows: LockedParcel,
-  money: Readonly<Record<string, number>>,
-  { name, id }: ShopView['people'][number],
-  transaction: Transaction,
-) {
-  const fields: Record<string, KeptField> = rows.sale.fields;
-  const moved = Object.entries(money).map(([path, minor]): [string, KeptField] => {
-    const field = fields[path]!;
-    const value = (field.value as number) + minor;
-    return [path, { text: (value / 100).toFixed(2), value, revision: field.revision + 1, draft: null, by: name, byId: id }];
-  });
-  if (moved.length > 0) await writeFields(rows, 'sale', Object.fromEntries(moved), transaction);
 }
 
 /**
@@ -167,7 +130,7 @@ async function settleLife(database: ShopDatabase, parcelId: string, here: Parcel
 }
 
 /** @throws Refused where the nest of a parcel may no longer be changed */
-async function mayRegroup(database: ShopDatabase, { parcel }: { parcel: ParcelRow }, transaction: Transaction): Promise<void> {
+export async function mayRegroup(database: ShopDatabase, { parcel }: { parcel: ParcelRow }, transaction: Transaction): Promise<void> {
   const life = recordParcel(await eventsOf(database, parcel.id, transaction));
   const frozen = frozenFact(life, 'nest') ?? (GONE.includes(life.state) ? 'it has left: nothing goes in or out' : null);
   if (frozen) throw new Refused([{ path: 'parcel', message: `parcel ${parcel.code}: ${frozen}` }]);

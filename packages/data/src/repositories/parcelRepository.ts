@@ -42,7 +42,9 @@ export interface NewParcel {
 export function saleFromLine(text: string, shop: ShopView, system: 'imperial' | 'metric'): Pick<NewParcel, 'sale' | 'piece' | 'more'> {
   const lines = piecesOnLine(text);
   if (lines.length > MOST_PIECES) throw new Refused([{ path: 'line', message: `a parcel holds at most ${MOST_PIECES} different pieces` }]);
-  const [first, ...more] = lines.map((line) => fieldsFromLine(line, shop, system));
+  const each = lines.map((line) => fieldsFromLine(line, shop, system));
+  const [first, ...more] =
+    each.every(({ sale }) => sale['soldMinor'] !== undefined) && each.length > 1 ? each.map(worthAsSold(shop, system)) : each;
   const sale: FieldTexts = { ...first!.sale };
   for (const one of more)
     for (const [path, typed] of Object.entries(one.sale)) {
@@ -52,14 +54,23 @@ export function saleFromLine(text: string, shop: ShopView, system: 'imperial' | 
   return { sale, piece: first!.piece, more: more.map(({ piece }) => piece) };
 }
 
-/** Amounts as typed, summed. */
-const sumOf = (path: string, typed: readonly string[], { today }: ShopView, system: 'imperial' | 'metric'): string => {
-  const minor = typed.reduce((sum, one) => {
-    const reading = readField('sale', path, one, { today, system });
-    return sum + (reading.ok ? (reading.value as number) : 0);
-  }, 0);
-  return (minor / 100).toFixed(2);
+/** A piece among others is worth what it was sold for itself. */
+const worthAsSold =
+  (shop: ShopView, system: 'imperial' | 'metric') =>
+  ({ sale, piece }: Pick<NewParcel, 'sale' | 'piece'>): Pick<NewParcel, 'sale' | 'piece'> => {
+    const count = Number(piece['count'] ?? 1);
+    const soldMinor = amountOf('soldMinor', sale['soldMinor']!, shop, system);
+    return { sale, piece: { ...piece, replacementMinor: (Math.round(soldMinor / count) / 100).toFixed(2) } };
+  };
+
+const amountOf = (path: string, typed: string, { today }: ShopView, system: 'imperial' | 'metric'): number => {
+  const reading = readField('sale', path, typed, { today, system });
+  return reading.ok ? (reading.value as number) : 0;
 };
+
+/** Amounts as typed, summed. */
+const sumOf = (path: string, typed: readonly string[], shop: ShopView, system: 'imperial' | 'metric'): string =>
+  (typed.reduce((sum, one) => sum + amountOf(path, one, shop, system), 0) / 100).toFixed(2);
 
 const kept = (text: string, value: unknown, { name, id }: ShopView['people'][number]): KeptField => ({
   text,
@@ -85,11 +96,7 @@ export function fieldsFromLine(text: string, shop: ShopView, system: 'imperial' 
   if (problems.length > 0)
     throw new Refused(problems.map((reading) => ({ path: 'line', message: `“${reading.text}”: ${reading.problem}` })));
   if (!line.title) throw new Refused([{ path: 'line', message: 'name the piece first, like: stoneware tea urn, 9 x 8 x 14 in' }]);
-  const typed = (field: keyof SaleLine) =>
-    line.readings
-      .find((reading) => reading.field === field)
-      ?.text.replace(/^(sold(?: for)?|paid|cost|shipping|postage|to|by|bin|for)\s+/i, '')
-      .replace(/\s+(?:each|apiece)$/i, '');
+  const typed = (field: keyof SaleLine) => line.readings.find((reading) => reading.field === field)?.said;
   // what was said of each is kept of all, and what was said of all of one
   const money = (field: 'soldMinor' | 'paidMinor' | 'shippingCollectedMinor') =>
     line[field] !== undefined && line.count !== undefined ? (line[field] / 100).toFixed(2) : typed(field);

@@ -111,7 +111,8 @@ function StillInReach({ nest }: Pick<BenchUse, 'nest'>) {
       stale = true;
     };
   }, [request, plan]);
-  const better = recommended && plan && recommended.expectedMinor < plan.expectedMinor - 50 ? recommended : null;
+  const cannotStay = plan?.faults.some(({ blocks }) => blocks) ?? false;
+  const better = recommended && plan && (cannotStay || recommended.expectedMinor < plan.expectedMinor - 50) ? recommended : null;
   return (
     <div className="still-in-reach" role="status">
       {impossible.length > 0 && <p className="risk">✗ In this box it cannot be any more: {impossible.join('; ')}.</p>}

@@ -64,7 +64,7 @@ export function FillTile({ plan, nest, choice }: { plan: PlanDocument; nest: Nes
           )}
         </span>
       ) : (
-        <Button onClick={() => setOpen(true)}>Another in one place …</Button>
+        <Button onClick={() => setOpen(true)}>Place by place …</Button>
       )}
     </Tile>
   );

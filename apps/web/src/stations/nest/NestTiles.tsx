@@ -34,7 +34,7 @@ export function NestTiles({
       <h2 id="box" className="unseen">
         Box
       </h2>
-      {plan.block.stacks.length > 1 && <TogetherTile plan={plan} nest={nest} />}
+      {plan.block.stacks.length > 1 && <TogetherTile plan={plan} nest={nest} among={(whole.plan?.others?.length ?? 0) > 0} />}
       {whole.plan?.others && <StandTile plan={whole.plan} nest={whole} />}
       <BoxTiles plan={plan} nest={nest} choice={choice} />
       <h2 id="fill" className="unseen">

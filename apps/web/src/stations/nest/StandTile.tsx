@@ -22,7 +22,7 @@ export function StandTile({ plan, nest }: { plan: PlanDocument; nest: NestUse })
   const all = ways.some((one) => JSON.stringify(one) === JSON.stringify(now)) ? ways : [now, ...ways];
   const take = (stand: Stand) => nest.change(() => ({ stand, baseGapIn: null }));
   return (
-    <Tile name="How they stand" nest={nest} pin={({ stand }) => (stand === undefined ? {} : { stand })}>
+    <Tile name="How all stand" nest={nest} pin={({ stand }) => (stand === undefined ? {} : { stand })}>
       <TileSelect
         label="How the bundles stand"
         value={JSON.stringify(now)}

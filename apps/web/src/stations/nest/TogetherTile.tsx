@@ -7,23 +7,27 @@ import { Tile, TileSelect } from './Tile.tsx';
 const MOST = 12;
 const nameOf = (grid: Grid): string => grid.join('x');
 
-/** How several alike bundles stand: so many along the box, across it, and upon one another. */
-export function TogetherTile({ plan: { block, bundleIn }, nest }: { plan: PlanDocument; nest: NestUse }) {
+/**
+ * How several alike bundles stand: so many along the box, across it, and upon one another.
+ *
+ * @param among there are others beside them
+ */
+export function TogetherTile({ plan: { block, bundleIn }, nest, among = false }: { plan: PlanDocument; nest: NestUse; among?: boolean }) {
   const { write } = useShop();
   const count = block.stacks.length;
   const grids = gridsFor(count, bundleIn, MOST);
   const all = grids.some((one) => nameOf(one) === nameOf(block.grid)) ? grids : [block.grid, ...grids];
   return (
-    <Tile name="How they stand" nest={nest} pin={({ grid }) => (grid ? { grid } : {})}>
+    <Tile name={among ? 'These among themselves' : 'How they stand'} nest={nest} pin={({ grid }) => (grid ? { grid } : {})}>
       <TileSelect
-        label="How they stand"
+        label={among ? 'How these stand among themselves' : 'How they stand'}
         value={nameOf(block.grid)}
         options={all.map((grid) => ({ value: nameOf(grid), label: gridWords(grid) }))}
         onChange={(name) => nest.change(() => ({ grid: all.find((grid) => nameOf(grid) === name)!, baseGapIn: null }))}
       />
       <span className="detail">
         <b className="numeral">{count} bundles</b>
-        {block.pieces > count && ` of ${block.stacks.join(', ')}`}, wraps touching; together {write.size(block.sizeIn)}
+        {block.pieces > count && ` of ${block.stacks.join(', ')}`}, wraps touching{among ? '' : `; together ${write.size(block.sizeIn)}`}
       </span>
     </Tile>
   );

@@ -27,7 +27,7 @@ const pick = (label: string, entry: string) => {
 test('one fill throughout until somebody wants another in one place', async () => {
   const { container, taken } = await tile();
   expect(screen.queryByLabelText('Fill under it')).toBeNull();
-  fireEvent.click(screen.getByRole('button', { name: 'Another in one place …' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Place by place …' }));
   expect(await unreadable(container)).toEqual([]);
   pick('Fill under it', second!.name);
   expect(taken.at(-1)!.fillApart).toEqual({ base: second!.key });

@@ -1,3 +1,4 @@
+import type { Face } from '../../engineering/pieces/hardPoints.ts';
 import type { MadeOrder } from '../box/madeParts.ts';
 import type { BenchTestKey, Remedy } from './benchTests.ts';
 
@@ -20,6 +21,8 @@ export type StepPicture = {
   readonly inBox: 'no' | 'base' | 'in' | 'sides' | 'top';
   /** Which of several different bundles are in, by their order; left out for all. */
   readonly put?: readonly number[];
+  /** The face of the piece the step is about, so that it is drawn where it is seen; left out where it is about all of it. */
+  readonly about?: Face;
 };
 
 /** One thing to do at the bench, with its amounts; a test says when it is passed and what to do when not. */

@@ -24,13 +24,16 @@ export function bundleSteps(
   const guardSteps = facts.hardPoints.flatMap((point) =>
     point.guard
       ? [
-          act(
-            `guard:${point.id}:${point.guard}`,
-            `Guard the ${HARD_POINTS[point.kind].name}`,
-            `${capital(GUARDS[point.guard].name)} on the ${HARD_POINTS[point.kind].name}, ${point.face}; it reaches beyond the part and is not glued.`,
-            GUARDS[point.guard].minutes,
-            [{ what: GUARDS[point.guard].name, amount: point.guardLengthIn ?? guardLengthAdvisedIn(point), unit: 'inches long' }],
-          ),
+          {
+            shows: { about: point.face },
+            ...act(
+              `guard:${point.id}:${point.guard}`,
+              `Guard the ${HARD_POINTS[point.kind].name}`,
+              `${capital(GUARDS[point.guard].name)} on the ${HARD_POINTS[point.kind].name}, ${point.face}; it reaches beyond the part and is not glued.`,
+              GUARDS[point.guard].minutes,
+              [{ what: GUARDS[point.guard].name, amount: point.guardLengthIn ?? guardLengthAdvisedIn(point), unit: 'inches long' }],
+            ),
+          },
         ]
       : [],
   );
@@ -56,7 +59,7 @@ export function bundleSteps(
       letters,
       wrapped.layers.map((layer, i) => ({
         ...layerStep(layer, (inches) => formatTear(inches, system)),
-        shows: { layers: i + 1 },
+        shows: { layers: i + 1, ...(layer.doubled ? { about: layer.doubled.face } : {}) },
         // of several different ones the wrapped bundle is enough
         ...(letters.amongOthers && i < wrapped.layers.length - 1 ? {} : { shot: true as const }),
       })),

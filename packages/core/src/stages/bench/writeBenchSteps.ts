@@ -183,7 +183,8 @@ function keyed(parts: readonly Part[], bundleIds: readonly string[]): BenchStep[
     phase = opens ?? phase;
     if (phase === 'bundle' && part.bundle !== at) picture = { ...picture, layers: 0 };
     at = part.bundle;
-    picture = { ...picture, ...shows };
+    const { layers, inBox, put } = picture;
+    picture = { layers, inBox, ...(put ? { put } : {}), ...shows };
     const key =
       phase === 'bundle' ? `${bundleIds[part.bundle ?? 0] ?? `${ONLY_BUNDLE}${part.bundle ? part.bundle + 1 : ''}`}:${part.key}` : part.key;
     const count = (seen.get(key) ?? 0) + 1;

@@ -56,7 +56,7 @@ const NO_CELLS = [null];
 export const haveCells = (wraps: Wraps): boolean => wraps.length === 1 && countOf(wraps[0]) > 1;
 
 /** Ways in which bundles may stand; every wrap of a few stands as the thinnest and the thickest of them do. */
-export function waysToStand(wraps: Wraps, locks: BoxLocks = {}): Way[] {
+export function waysToStand(wraps: Wraps, locks: BoxLocks = {}, most = MOST_STANDS): Way[] {
   const each = wraps.map((wrapped, at) => waysToLie(wrapped, locksOf(locks, at)));
   if (each.length === 1) return each[0]!.map((lies) => ({ lies: [lies], stand: 0 }));
   const outlines = each.map((ways, at) =>
@@ -65,12 +65,12 @@ export function waysToStand(wraps: Wraps, locks: BoxLocks = {}): Way[] {
   const pinned = locks.stand !== undefined && standsAll(locks.stand, wraps.length) ? locks.stand : null;
   // as somebody has them stand, each lying as it lies closest
   if (pinned !== null)
-    return closestLying(pinned, outlines, MOST_STANDS).map((turnOf) => ({
+    return closestLying(pinned, outlines, most).map((turnOf) => ({
       lies: turnOf.map((turn, at) => each[at]![turn]!),
       stand: pinned,
     }));
   const standers = wraps.map((wrapped, at) => ({ weightLb: countOf(wrapped) * wrapped.piece.weightLb, turns: outlines[at]! }));
-  return standsFor(standers, MOST_STANDS).map(({ stand, turnOf }) => ({ lies: turnOf.map((turn, at) => each[at]![turn]!), stand }));
+  return standsFor(standers, most).map(({ stand, turnOf }) => ({ lies: turnOf.map((turn, at) => each[at]![turn]!), stand }));
 }
 
 /** For a stand that is told, the ways of lying with the least surface, one bundle after the other. */

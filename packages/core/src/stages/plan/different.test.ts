@@ -248,3 +248,35 @@ describe('at the bench', () => {
     expect(new Set(sent.breakages.flatMap(({ of: which }) => which ?? []))).toContain('jar');
   });
 });
+
+test('wrapped and measured a little thicker, the search still finds what one change by hand would bring', () => {
+  const goblets: Partial<PieceFacts> = {
+    title: 'goblets',
+    archetype: 'pressedGlass',
+    lengthIn: 3.15,
+    widthIn: 3.15,
+    heightIn: 7.5,
+    weightLb: 0.7,
+    count: 4,
+  };
+  const jug: Partial<PieceFacts> = { title: 'jug', archetype: 'rigidMetal', lengthIn: 5.5, widthIn: 4.3, heightIn: 7.9, weightLb: 2 };
+  const of = asked([goblets, jug], { stock: { ...STOCK, boxes: [...BOXES, box([14, 14, 20])] }, soldMinor: 13_600 });
+  const first = finish(planParcel(of));
+  if (first.kind === 'noPlan') throw new Error(first.reasons.join());
+  const { choice } = first.recommended;
+  const [l, w, h] = first.recommended.rated.weighed.filled.stowed.bundles[0].wrapped.bundleIn;
+  // no two sides alike any more, so that many ways of lying are nearly one
+  const locks = {
+    layers: choice.layers,
+    ...(choice.guards ? { guards: choice.guards } : {}),
+    bundle: { sizeIn: [l + 0.15, w + 0.05, h + 0.1], weightLb: null },
+  } as const;
+  const measured = { ...of, locks };
+  const anew = finish(planParcel(measured));
+  if (anew.kind === 'noPlan') throw new Error(anew.reasons.join());
+  const byHand = nextBestChanges(measured, choice).filter(
+    ({ blocks, change }) => !blocks && ['box', 'fill', 'turned'].includes(change.kind),
+  );
+  expect(byHand.length).toBeGreaterThan(2);
+  for (const change of byHand) expect(anew.recommended.expectedMinor).toBeLessThan(change.expectedMinor + 50);
+});

@@ -1,12 +1,9 @@
-import { guardsFor, type Face, type GuardKind } from '../../engineering/pieces/hardPoints.ts';
-import { orientationsAllowed } from '../../engineering/geometry/orientations.ts';
+import type { GuardKind } from '../../engineering/pieces/hardPoints.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import { FILL_PLACES } from '../fill/fillPlaces.ts';
 import { depthWanted, spareDepth } from '../box/shellsFor.ts';
 import { bedding, haveCells } from '../box/stowInBox.ts';
-import type { BundleChoice, PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
-import type { PieceFacts } from '../sale/Order.ts';
-import type { LayerChoice } from '../wrap/WrappedItem.ts';
+import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { inBox } from './inBox.ts';
 import { boxesOf } from './stockFor.ts';
 import { stockUsed } from './stockUsed.ts';
@@ -18,7 +15,8 @@ import { ceilingOfAll } from '../frontier/recommend.ts';
 import { faultsOf, findFaults } from './findFaults.ts';
 import { isBetter, isThriftier } from './sideBySide.ts';
 import type { PlanFault } from './PlanDocument.ts';
-import { bundleChoice, piecesOf, withBundle, type PlanRequest } from './PlanRequest.ts';
+import { changesOfBundle } from './bundleChanges.ts';
+import { piecesOf, type PlanRequest } from './PlanRequest.ts';
 
 /** One single change to the plan in hand and what it does. */
 export interface NextChange {
@@ -98,13 +96,12 @@ export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextC
     });
   }
   found.sort((a, b) => Number(a.blocks) - Number(b.blocks) || a.expectedMinor - b.expectedMinor);
-  // one box may go by several services: the best of them stands for it
-  const boxes = new Set<string>();
+  // one box may go by several services, and a bundle be turned in several ways: the best of them stands for all
+  const met = new Set<string>();
   return found.filter(({ change }) => {
-    if (change.kind !== 'box') return true;
-    const met = boxes.has(change.box);
-    boxes.add(change.box);
-    return !met;
+    if (change.kind !== 'box' && change.kind !== 'turned') return true;
+    const said = JSON.stringify(change);
+    return !met.has(said) && met.add(said);
   });
 }
 
@@ -179,86 +176,4 @@ function* singleChanges(request: PlanRequest, choice: PlanChoice, now: PlanOptio
     if (stock.linerBoard && haveCells([wrapped]) && bundles.length === 1)
       yield { change: { kind: 'cells', cells: !choice.cells }, after: { ...choice, cells: !choice.cells, baseGapIn: null } };
   }
-}
-
-/** What may change of one bundle: its turns, how it lies, its hollows and guards. */
-function* changesOfBundle(
-  { stock }: PlanRequest,
-  choice: PlanChoice,
-  facts: PieceFacts,
-  at: number,
-  isTooSmall: boolean,
-): Generator<{ change: ChangeKind; after: PlanChoice }> {
-  const own = bundleChoice(choice, at);
-  const which = at === 0 ? {} : { bundle: at };
-  for (const wrap of stock.wraps.filter((one) => one.role === 'surface' || one.role === 'conform' || one.role === 'cushion')) {
-    const turns = own.layers.find((layer) => layer.material === wrap.key)?.turns ?? 0;
-    for (const next of isTooSmall ? fewer(turns) : oneOrHalf(turns, wrap.cushion !== null)) {
-      if (next >= 0 && next <= 8)
-        yield {
-          change: { kind: 'turns', material: wrap.key, turns: next, ...which },
-          after: withBundle(choice, at, { ...own, layers: withTurns(own.layers, stock.wraps, wrap.key, next) }),
-        };
-    }
-  }
-  for (const layer of own.layers) {
-    const isCushion = stock.wraps.some((wrap) => wrap.key === layer.material && wrap.cushion !== null && wrap.role !== 'surface');
-    for (const face of layer.doubled ? [null] : isCushion && !isTooSmall ? facesToDouble(facts) : [])
-      yield {
-        change: { kind: 'doubled', material: layer.material, face, ...which },
-        after: withBundle(choice, at, { ...own, layers: own.layers.map((one) => (one === layer ? withDoubled(one, face) : one)) }),
-      };
-  }
-  for (const orientation of orientationsAllowed(facts.keepUpright)) {
-    if (orientation.join() !== own.orientation.join())
-      yield {
-        change: { kind: 'turned', ...which },
-        after: { ...withBundle(at === 0 ? withoutGrid(choice) : choice, at, { ...withoutGrid(own), orientation }), baseGapIn: null },
-      };
-  }
-  for (const hollow of facts.hollows.filter((one) => !one.filled))
-    yield { change: { kind: 'hollow', hollowId: hollow.id, ...which }, after: choice };
-  for (const { id, kind, guard } of facts.hardPoints) {
-    const best = guardsFor(kind)[0];
-    if (guard === null && best) yield { change: { kind: 'guard', hardPointId: id, guard: best.kind, ...which }, after: choice };
-  }
-}
-
-/** However several stand best then. */
-const withoutGrid = <Choice extends BundleChoice>(choice: Choice): Choice => without(choice, 'grid');
-
-/** A copy without one of its optional parts. */
-const without = <Of extends object>(of: Of, part: keyof Of): Of =>
-  Object.fromEntries(Object.entries(of).filter(([name]) => name !== part)) as Of;
-
-/** One turn less or more, and half a turn of a cushion that is there. */
-const oneOrHalf = (turns: number, isCushion: boolean): number[] =>
-  isCushion && turns > 0.5 ? [turns - 1, turns - 0.5, turns + 0.5, turns + 1] : [turns - 1, turns + 1];
-
-/** Where one sheet more may tell: what it lies on, and what sticks out. */
-const facesToDouble = ({ hardPoints }: PieceFacts): Face[] => [...new Set<Face>(['bottom', ...hardPoints.map(({ face }) => face)])];
-
-/** A layer with one sheet more over a face; at null with none. */
-const withDoubled = (layer: LayerChoice, face: Face | null): LayerChoice =>
-  face ? { ...layer, doubled: face } : without(layer, 'doubled');
-
-/** Every number of turns below one, by halves: where a box is too small, that is what must give. */
-const fewer = (turns: number): number[] => Array.from({ length: Math.round(turns * 2) }, (_, i) => turns - (i + 1) / 2);
-
-const ROLE_ORDER = ['surface', 'conform', 'cushion', 'skin', 'barrier'];
-
-/** Layers with one material's turns changed, put in its place by role when it is new, gone at none. */
-export function withTurns(
-  layers: PlanChoice['layers'],
-  wraps: PlanRequest['stock']['wraps'],
-  material: string,
-  turns: number,
-): PlanChoice['layers'] {
-  if (layers.some((layer) => layer.material === material)) {
-    return layers.map((layer) => (layer.material === material ? { ...layer, turns } : layer)).filter((layer) => layer.turns > 0);
-  }
-  const rank = (key: string) => ROLE_ORDER.indexOf(wraps.find((wrap) => wrap.key === key)?.role ?? 'cushion');
-  const after = layers.findIndex((layer) => rank(layer.material) > rank(material));
-  const at = after < 0 ? layers.length : after;
-  return turns > 0 ? [...layers.slice(0, at), { material, turns }, ...layers.slice(at)] : layers;
 }

@@ -109,3 +109,19 @@ test('what mends a nest mends the fault that stood first, wholly or by some', ()
     { numRuns: 200 },
   );
 });
+
+test('a bundle that was measured as it is wrapped is not unwrapped for a better figure: box, fill and how it lies stay open', () => {
+  const asked = request({ hardPoints: [point('handle', 'right')] }, { stock: { ...STOCK, boxes: BOXES, wraps: WRAPS, fills: FILLS } });
+  const layers = [{ material: WRAPS[1]!.key, turns: 2 }];
+  const choice = { ...CHOICE, layers, box: BOXES[3]!.key, fill: FILLS[0]!.key };
+  const kinds = (locks: PlanRequest['locks']) => new Set(nextBestChanges({ ...asked, locks }, choice).map(({ change }) => change.kind));
+  const free = kinds({});
+  expect([free.has('turns'), free.has('guard')]).toEqual([true, true]);
+  const wrapped = kinds({ layers, bundle: { sizeIn: [7, 6.5, 6.5], weightLb: null } });
+  for (const kind of ['turns', 'doubled', 'guard', 'hollow'] as const) expect(wrapped.has(kind)).toBe(false);
+  expect([wrapped.has('box'), wrapped.has('fill')]).toEqual([true, true]);
+  // measured in other layers than these it binds nothing
+  expect(kinds({ layers: [{ material: WRAPS[1]!.key, turns: 3 }], bundle: { sizeIn: [7, 6.5, 6.5], weightLb: null } }).has('turns')).toBe(
+    true,
+  );
+});

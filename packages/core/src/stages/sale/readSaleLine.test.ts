@@ -81,6 +81,11 @@ describe('several alike on one line', () => {
     ['half a dozen goblets', 6, 'goblets'],
     ['4 × wine glass', 4, 'wine glass'],
     ['two brass dividers', 2, 'brass dividers'],
+    ['set of 4 cut glass goblets', 4, 'cut glass goblets'],
+    ['a set of six apothecary jars', 6, 'apothecary jars'],
+    ['lot of 31 pilot books', 31, 'pilot books'],
+    ['a set of hydrometers', undefined, 'a set of hydrometers'],
+    ['set of 4 hydrometers in their box', undefined, 'set of 4 hydrometers in their box'],
     // a title may begin with a number
     ['3 legged stool', undefined, '3 legged stool'],
     ['1920s desk clock', undefined, '1920s desk clock'],

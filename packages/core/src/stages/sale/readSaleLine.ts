@@ -40,6 +40,8 @@ export interface SaleLine {
 export interface SaleLineReading {
   at: Span;
   text: string;
+  /** What of it is meant for the field, without the words that lead it. */
+  said?: string;
   field: SaleLineField | null;
   problem: string | null;
   /** Why it was taken into the title although it looks like something else. */
@@ -71,10 +73,13 @@ export interface SaleLineSetting {
 const MAX_LINE = 500;
 type Fill = (line: SaleLine, rest: string, setting: SaleLineSetting) => string | null;
 
+/** The word for it may stand behind an amount: `paid 14 shipping`. */
+const BEHIND = /\s+(?:for\s+)?(?:shipping|postage)$/i;
+
 const money =
   (field: 'soldMinor' | 'paidMinor' | 'shippingCollectedMinor'): Fill =>
   (line, rest) => {
-    const minor = parseMoney(rest);
+    const minor = parseMoney(rest.replace(BEHIND, ''));
     if (minor === null) return 'an amount is wanted here, like 84 or 84.50';
     line[field] = minor;
     return null;
@@ -82,6 +87,7 @@ const money =
 
 const KEYWORDS: readonly [RegExp, SaleLineField, Fill][] = [
   [/^sold(?: for)?\s+/i, 'soldMinor', money('soldMinor')],
+  [/^(?:paid\s+)?(?=\S+\s+(?:for\s+)?(?:shipping|postage)$)/i, 'shippingCollectedMinor', money('shippingCollectedMinor')],
   [/^(?:paid|cost)\s+/i, 'paidMinor', money('paidMinor')],
   [/^(?:shipping|postage)(?: paid)?\s+/i, 'shippingCollectedMinor', money('shippingCollectedMinor')],
   [
@@ -186,13 +192,14 @@ const EACH = /\s+(?:each|apiece)$/i;
 function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Reading {
   const each = EACH.test(text);
   const part = text.replace(EACH, '');
-  const told = (field: SaleLineField): Reading => ({ field, problem: null, ...(each ? { each } : {}) });
+  const told = (field: SaleLineField, said = part): Reading => ({ field, problem: null, said, ...(each ? { each } : {}) });
   for (const [lead, field, fill] of KEYWORDS) {
     const match = lead.exec(part);
     if (!match) continue;
     if (line[field] !== undefined) return { field: null, problem: 'said twice' };
-    const problem = fill(line, part.slice(match[0].length).trim(), setting);
-    return problem ? joinTitle(line, text, problem) : told(field);
+    const rest = part.slice(match[0].length).trim();
+    const problem = fill(line, rest, setting);
+    return problem ? joinTitle(line, text, problem) : told(field, rest.replace(BEHIND, ''));
   }
   const quantity = parseQuantity(part, setting.system);
   if (quantity.kind === 'weight' && line.weightLb === undefined) {

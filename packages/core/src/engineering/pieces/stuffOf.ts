@@ -1,0 +1,26 @@
+import type { ArchetypeKey } from './Archetype.ts';
+
+/** Words for what ware is made of, by the kind such ware is, whatever its shape. Judgement. */
+const STUFF: Readonly<Partial<Record<ArchetypeKey, string>>> = {
+  rigidMetal:
+    'pewter copper bronze iron cast-iron wrought-iron tin tinplate steel silver silver-plated spelter zinc aluminium brass enamel',
+  resinWood: 'wood wooden oak walnut teak mahogany olivewood treen bakelite resin',
+  pressedGlass: 'cut-glass pressed-glass',
+  blownGlass: 'glass',
+};
+const KIND_OF = new Map(Object.entries(STUFF).flatMap(([kind, words]) => words.split(' ').map((word) => [word, kind as ArchetypeKey])));
+
+/** Kinds whose nouns name a shape that is made of many things: a jug is ceramic until it is said to be pewter. */
+const SHAPES: readonly ArchetypeKey[] = ['compactCeramic', 'handledWare', 'blownGlass'];
+
+/**
+ * The kind that goes by what ware is said to be made of: `pewter jug`, `wooden bowl`.
+ *
+ * @param kind what its noun suggests
+ * @param at where that noun stands among the words
+ */
+export function kindByStuff(kind: ArchetypeKey, words: readonly string[], at: number): ArchetypeKey {
+  if (!SHAPES.includes(kind)) return kind;
+  const said = (some: readonly string[]) => some.flatMap((word) => KIND_OF.get(word) ?? []);
+  return said(words.slice(0, at + 1)).at(-1) ?? said(words.slice(at + 1))[0] ?? kind;
+}
