@@ -87,6 +87,8 @@ test('a whole parcel by one key: steps, tests, bundle measured, ticked, sealed, 
   await saved(page);
   const sealed = await kept(page);
   expect(sealed.life.sealed).toBe(true);
+  // the figures it is sealed with are those of the bundle as it was measured
+  expect(sealed.nest.plan!.document.bundleIn[0]).toBeCloseTo(reckoned.bundleIn[0] + 0.25, 2);
   expect(sealed.photos.filter((photo) => photo.of === 'packing')).toHaveLength(1);
   const after = await shopOf(app);
   const boxKey = sealed.nest.plan!.document.box.key;

@@ -75,6 +75,7 @@ export function parcelOf({ order }: PlanRequest, life: object = {}): ParcelUse {
     heightIn,
     weightLb,
     partOf,
+    keepUpright,
   }: PlanRequest['order']['pieces'][number]) => ({
     title: field(title),
     archetype: field(archetype),
@@ -83,6 +84,8 @@ export function parcelOf({ order }: PlanRequest, life: object = {}): ParcelUse {
     size: field([lengthIn, widthIn, heightIn]),
     weight: field(weightLb),
     partOf: field(partOf),
+    keepUpright: field(keepUpright),
+    accessories: field([]),
   });
   const view = {
     id: 'parcel',
@@ -101,6 +104,8 @@ export function parcelOf({ order }: PlanRequest, life: object = {}): ParcelUse {
       signatureWish: field('none'),
       job: field('sale'),
       destinationPostcode: field(order.destinationPostcode),
+      letter: field(null),
+      customs: field(null),
     },
     piece: pieceFields(order.pieces[0]!),
     life: { sealed: false, rate: null, rateStale: false, weighing: null, ...life },

@@ -63,7 +63,7 @@ export { readCode, type Scanned } from './readCode.ts';
 export { packingShots, shotWords, type PackingShots } from './packingShots.ts';
 export { claimOf, type Claim } from './claimOf.ts';
 export type { DayView, PulledPiece } from './dayView.ts';
-export { sameContent } from './sameContent.ts';
+export { sameContent } from '@inch-nest/core';
 export { packAnswer, type SearchAnswer } from './searchAnswer.ts';
 export { customsDeclaration } from './customs.ts';
 export {

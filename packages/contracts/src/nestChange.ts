@@ -1,7 +1,6 @@
-import type { Locks, PlanChoice } from '@inch-nest/core';
+import { sameContent, type Locks, type PlanChoice } from '@inch-nest/core';
 import type { z } from 'zod';
 import { OPTIONAL_PARTS, type nestChange } from './plan.ts';
-import { sameContent } from './sameContent.ts';
 
 /** What somebody chose: the nest and what they pinned of it. */
 export interface NestValue {

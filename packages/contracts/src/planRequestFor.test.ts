@@ -3,7 +3,7 @@ import { finish, request } from '../../core/tests/sampleRequest.ts';
 import type { KeptField } from './keptFields.ts';
 import type { HeldView, ParcelView } from './parcelView.ts';
 import { orderOf, pieceFactsOf, planRequestFor } from './planRequestFor.ts';
-import { sameContent } from './sameContent.ts';
+import { sameContent } from '@inch-nest/core';
 import { packAnswer } from './searchAnswer.ts';
 import type { ShopView } from './shopView.ts';
 

@@ -1,5 +1,4 @@
-import { movedStock, type House, type Stockroom, type UnitSystem } from '@inch-nest/core';
-import { sameContent } from './sameContent.ts';
+import { movedStock, sameContent, type House, type Stockroom, type UnitSystem } from '@inch-nest/core';
 import type { Person, ShopFacts } from './shopView.ts';
 import type { ToldMove } from './stockMoves.ts';
 

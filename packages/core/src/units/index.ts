@@ -10,3 +10,4 @@ export * from './money.ts';
 export { countryOf, firstPostcode, POSTCODE, POSTCODE_SAYS } from './postcode.ts';
 export { localTime } from './localTime.ts';
 export { leadingCount, parseCount } from './parseCount.ts';
+export { sameContent } from './sameContent.ts';

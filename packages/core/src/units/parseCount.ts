@@ -37,7 +37,7 @@ export interface LeadingCount {
 }
 
 const LEADING =
-  /^(?<set>(?:an?\s+)?(?:set|lot|group)\s+of\s+)?(?<count>\d{1,4}|(?:a\s+)?half\s+a\s+dozen|(?:an?\s+)?[a-z]+)\s*(?<sign>[x×]\s+|\s(?:of\s+)?)(?<rest>\S.*)$/i;
+  /^(?<set>(?:an?\s+)?set\s+of\s+)?(?<count>\d{1,4}|(?:a\s+)?half\s+a\s+dozen|(?:an?\s+)?[a-z]+)\s*(?<sign>[x×]\s+|\s(?:of\s+)?)(?<rest>\S.*)$/i;
 /** A set in a box of its own is one thing. */
 const IN_ITS_BOX = /\b(?:boxed|cased|in (?:its|their|a|an|the) (?:\w+ )?(?:box|case))\b/i;
 const PLURAL = /(?:[^su]s|men|people|feet|mice)\b/i;

@@ -11,7 +11,7 @@ import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import { Broke } from './Broke.tsx';
 import { BundleRecord } from './BundleRecord.tsx';
-import { ContentsRecord } from './ContentsRecord.tsx';
+import { contentsOf, ContentsRecord, unticked } from './ContentsRecord.tsx';
 import { FinalList } from './FinalList.tsx';
 import { PackingPhotos, StepShot } from './PackingPhotos.tsx';
 import { PedalKey } from './PedalKey.tsx';
@@ -41,6 +41,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
   const [gone, goTo] = useState<string | null>(null);
   const [paused, setPaused] = useState(false);
   const [used, setUsed] = useState<readonly UsedInstead[]>([]);
+  const [askedIn, setAskedIn] = useState(false);
   const [aloud, setAloud] = useKeptChoice('inch-nest-aloud', 'off');
   const [calm, setCalm] = useKeptChoice('inch-nest-calm', 'off');
   const [together, setTogether] = useKeptChoice(`inch-nest-stretch-${person.id}`, 'off');
@@ -73,7 +74,10 @@ export function BenchStation({ parcel, nest }: BenchUse) {
   const stretch = allDone ? [] : together === 'on' ? stretchOf(steps, place, mayJoin) : step ? [step] : [];
   const seconds = useBenchClock(step?.key ?? '', paused || calm === 'on' || life.sealed);
   const stepKey = step?.key;
-  useEffect(() => setUsed([]), [stepKey]);
+  useEffect(() => {
+    setUsed([]);
+    setAskedIn(false);
+  }, [stepKey]);
   useEffect(() => {
     if (aloud === 'on' && step) readAloud(`${step.title}. ${step.says}`);
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once for each step
@@ -95,6 +99,11 @@ export function BenchStation({ parcel, nest }: BenchUse) {
         null,
         of.bundleId,
       );
+  };
+  /** Everything is in: ticked in one press. */
+  const allIn = () => {
+    void log.log({ kind: 'contentsTicked', items: contentsOf(parcel).map(({ id }) => id) });
+    if (step) finish(step);
   };
   const pass = (...tested: readonly BenchStep[]) => {
     for (const of of tested) void log.log({ kind: 'testTried', test: of.test!.key, result: 'passed' }, null, of.bundleId);
@@ -132,7 +141,8 @@ export function BenchStation({ parcel, nest }: BenchUse) {
     if (!step || paused || life.sealed) return;
     if (step.test) {
       if (['untried', 'remedied'].includes(stateOf(step))) pass(...stretch);
-    } else if (step.records !== 'bundle' || measured(step)) finish(...stretch);
+    } else if (step.records === 'contents' && unticked(parcel, life).length > 0) setAskedIn(true);
+    else if (step.records !== 'bundle' || measured(step)) finish(...stretch);
   };
   // its own tag, scanned: on it goes
   useScan((code) => {
@@ -235,7 +245,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
               {step.records === 'bundle' && (
                 <BundleRecord nest={nestInHandOf(nest, step.bundle ?? 0)} log={log} bundle={measured(step)} bundleId={step.bundleId} />
               )}
-              {step.records === 'contents' && <ContentsRecord parcel={parcel} log={log} />}
+              {step.records === 'contents' && <ContentsRecord parcel={parcel} log={log} asked={askedIn} onAllIn={allIn} />}
               {step.records === 'photographs' && <PackingPhotos photos={photos} />}
               {step.test && stretch.length > 1 ? (
                 <div className="step-acts">
@@ -284,7 +294,16 @@ export function BenchStation({ parcel, nest }: BenchUse) {
             </StepCard>
           )}
           {(allDone || life.sealed || place >= steps.length - 3) && !broken && (
-            <FinalList parcel={parcel} log={log} due={bench.due} ofBundles={bench.ofBundles} uses={uses} photos={photos} />
+            <FinalList
+              parcel={parcel}
+              log={log}
+              due={bench.due}
+              ofBundles={bench.ofBundles}
+              uses={uses}
+              photos={photos}
+              steps={steps}
+              onGo={goTo}
+            />
           )}
           <div className="act-row">
             {!life.sealed && !broken && (

@@ -1,7 +1,7 @@
 'use client';
 import { Button, Input } from 'antd';
 import { useEffect, useState } from 'react';
-import { addedOf, orient, parseDimensions, parseWeight, stand, type Quote, type Triple } from '@inch-nest/core';
+import { addedOf, orient, parseDimensions, parseWeight, stand, type PlanDocument, type Quote, type Triple } from '@inch-nest/core';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import { planner } from '../../parcel/planner.ts';
@@ -84,11 +84,28 @@ export function BundleRecord({
   );
 }
 
+/** What of one nest is otherwise in another, in few words. */
+function whatMoves(next: PlanDocument, now: PlanDocument | null): string {
+  const lying = ({ choice }: PlanDocument) =>
+    JSON.stringify([choice.orientation, choice.grid, choice.stand, choice.others?.map((one) => one.orientation)]);
+  const fillOf = ({ fills }: PlanDocument) => fills.find(({ where }) => where === 'outer')?.name;
+  if (!now) return `${next.box.name}, ${next.quote.serviceName}`;
+  const moved = [
+    next.box.name !== now.box.name && next.box.name,
+    fillOf(next) !== fillOf(now) && fillOf(next)?.toLowerCase(),
+    lying(next) !== lying(now) && 'lying otherwise',
+    next.quote.serviceName !== now.quote.serviceName && next.quote.serviceName,
+  ].filter(Boolean);
+  return moved.join(', ') || next.box.name;
+}
+
 /** Services that still take it, now that the bundle is known, and the better nest where there is one. */
 function StillInReach({ nest }: Pick<BenchUse, 'nest'>) {
   const { write } = useShop();
   const [quotes, setQuotes] = useState<readonly Quote[] | null>(null);
-  const { request, plan, recommended, impossible } = nest;
+  const { request, plan, impossible, searching } = nest;
+  // half a search knows nothing yet
+  const recommended = searching ? null : nest.recommended;
   useEffect(() => {
     if (!plan) return;
     let stale = false;
@@ -118,9 +135,10 @@ function StillInReach({ nest }: Pick<BenchUse, 'nest'>) {
       {impossible.length > 0 && <p className="risk">✗ In this box it cannot be any more: {impossible.join('; ')}.</p>}
       {(better ?? (impossible.length > 0 ? recommended : null)) && (
         <Button type="primary" size="large" onClick={() => nest.take(recommended!.choice)}>
-          Better now: {recommended!.box.name}, {recommended!.quote.serviceName}, {write.money(recommended!.costMinor)}
+          Better now: {whatMoves(recommended!, plan)}, {write.money(recommended!.costMinor)}
         </Button>
       )}
+      {searching && <p className="soft">… what is still open is searched again</p>}
       {quotes && (
         <p className="soft">Still in reach: {quotes.map((quote) => `${quote.serviceName} ${write.money(quote.totalMinor)}`).join(', ')}.</p>
       )}

@@ -1,12 +1,12 @@
 'use client';
 import { Button, Checkbox, Input } from 'antd';
 import { useState } from 'react';
-import { BENCH_TEST_RULES, sealGate, type BenchTestKey, type BundleTest, type StockUse } from '@inch-nest/core';
+import { BENCH_TEST_RULES, sealGate, testState, type BenchStep, type BenchTestKey, type BundleTest, type StockUse } from '@inch-nest/core';
 import { shotWords } from '@inch-nest/contracts';
 import type { BenchLog } from '../../parcel/useBenchLog.ts';
 import { NextParcel } from '../../parcel/NextParcel.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
-import { contentsOf } from './ContentsRecord.tsx';
+import { unticked } from './ContentsRecord.tsx';
 import type { PackingPhotosUse } from './usePackingPhotos.ts';
 
 /** What is looked at once more before the box is closed for good, and the closing itself. */
@@ -17,6 +17,8 @@ export function FinalList({
   ofBundles,
   uses,
   photos,
+  steps,
+  onGo,
 }: {
   parcel: ParcelUse;
   log: BenchLog;
@@ -25,16 +27,26 @@ export function FinalList({
   ofBundles: readonly BundleTest[];
   /** What sealing takes from the stockroom. */
   uses: readonly (StockUse & { name: string })[];
+  steps: readonly BenchStep[];
+  /** Goes to the step where it is put right. */
+  onGo: (key: string) => void;
 }) {
   const { life } = log;
   const shots = shotWords(photos.shots);
   const enough = photos.shots.have >= photos.shots.wanted.length;
-  const missing = contentsOf(parcel).filter((one) => !life.ticked.includes(one.id));
+  const missing = unticked(parcel, life);
   const shut = sealGate(life, due, ofBundles);
   const skipped = due.filter((test) => life.tests[test] === 'skipped');
   if (life.sealed) return <Sealed log={log} uses={uses} parcel={parcel} />;
-  const lines: [ok: boolean, says: string][] = [
-    [missing.length === 0, missing.length === 0 ? 'Everything is in' : `Not ticked: ${missing.map((one) => one.name).join(', ')}`],
+  const stepOf = (is: (step: BenchStep) => boolean) => steps.find(is)?.key;
+  const contents = stepOf(({ records }) => records === 'contents');
+  const tried = (step: BenchStep) => step.test && ['passed', 'skipped'].includes(testState(life, step.test.key, step.bundleId));
+  const lines: [ok: boolean, says: string, at: string | undefined][] = [
+    [
+      missing.length === 0,
+      missing.length === 0 ? 'Everything is in' : `Not ticked: ${missing.map((one) => one.name).join(', ')}`,
+      contents,
+    ],
     [
       shut.length === 0,
       shut.length === 0
@@ -42,17 +54,31 @@ export function FinalList({
           ? 'Every test passed'
           : `Tests passed; skipped: ${skipped.map((test) => BENCH_TEST_RULES[test].name.toLowerCase()).join(', ')}`
         : shut.join('; '),
+      stepOf((step) => step.test !== null && !tried(step)),
     ],
-    ...(shots ? [[enough, `${shots}${enough ? '' : ': without them a claim is mostly refused'}`] satisfies [boolean, string]] : []),
-    [life.printed.includes('slip'), life.printed.includes('slip') ? 'Papers are printed' : 'The slip is not said to be printed'],
+    ...(shots
+      ? [
+          [
+            enough,
+            `${shots}${enough ? '' : ': without them a claim is mostly refused'}`,
+            stepOf(({ records }) => records === 'photographs'),
+          ] satisfies (typeof lines)[number],
+        ]
+      : []),
+    [life.printed.includes('slip'), life.printed.includes('slip') ? 'Papers are printed' : 'The slip is not said to be printed', contents],
   ];
   return (
     <section className="final-list" aria-label="Before it is sealed">
       <h2>Before it is sealed</h2>
       <ul>
-        {lines.map(([ok, says]) => (
+        {lines.map(([ok, says, at]) => (
           <li key={says} className={ok ? '' : 'ochre'}>
             {ok ? '✓' : '⚠'} {says}
+            {!ok && at !== undefined && (
+              <Button type="link" onClick={() => onGo(at)}>
+                Go there
+              </Button>
+            )}
           </li>
         ))}
       </ul>
@@ -64,6 +90,13 @@ export function FinalList({
       >
         Seal it
       </Button>
+      {(shut.length > 0 || missing.length > 0) && (
+        <p className="soft">
+          It is sealed once {missing.length > 0 ? 'what is in is ticked' : ''}
+          {missing.length > 0 && shut.length > 0 ? ' and ' : ''}
+          {shut.length > 0 ? 'the tests are done' : ''}.
+        </p>
+      )}
     </section>
   );
 }

@@ -1,4 +1,4 @@
-import { membersOf, planBundles, standsFor, swapped, type PlanDocument, type Stand } from '@inch-nest/core';
+import { membersOf, planBundles, sameContent, standsFor, swapped, type PlanDocument, type Stand } from '@inch-nest/core';
 import { Button, Select } from 'antd';
 import type { NestUse } from '../../parcel/useNest.ts';
 import { useShop } from '../../session/ShopContext.tsx';
@@ -19,7 +19,7 @@ export function StandTile({ plan, nest }: { plan: PlanDocument; nest: NestUse })
     turns: [bundleIn.map((side, axis) => side * block.grid[axis]!) as unknown as typeof bundleIn],
   }));
   const ways = standsFor(standers, MOST).map(({ stand }) => stand);
-  const all = ways.some((one) => JSON.stringify(one) === JSON.stringify(now)) ? ways : [now, ...ways];
+  const all = ways.some((one) => sameContent(one, now)) ? ways : [now, ...ways];
   const take = (stand: Stand) => nest.change(() => ({ stand, baseGapIn: null }));
   return (
     <Tile name="How all stand" nest={nest} pin={({ stand }) => (stand === undefined ? {} : { stand })}>

@@ -125,3 +125,13 @@ test('a bundle that was measured as it is wrapped is not unwrapped for a better 
     true,
   );
 });
+
+test('a measured bundle is told by the content of its layers: a database keeps their parts in an order of its own', () => {
+  const asked = request({}, { stock: { ...STOCK, boxes: BOXES, wraps: WRAPS, fills: FILLS } });
+  const material = WRAPS[1]!.key;
+  const bundle = { sizeIn: [7, 6.5, 6.25] as const, weightLb: 3 };
+  const sizeOf = (layers: PlanChoice['layers']) =>
+    documentOf({ ...asked, locks: { layers: [{ turns: 2, material }], bundle } }, { ...CHOICE, layers, box: BOXES[3]!.key })!.bundleIn;
+  expect([...sizeOf([{ material, turns: 2 }])].sort()).toEqual([6.25, 6.5, 7]);
+  expect([...sizeOf([{ material, turns: 3 }])].sort()).not.toEqual([6.25, 6.5, 7]);
+});

@@ -1,6 +1,7 @@
 import type { WrapStock } from '../../engineering/materials/stock.ts';
 import type { InspectedPiece } from '../item/InspectedPiece.ts';
 import type { House } from '../../house/House.ts';
+import { sameContent } from '../../units/index.ts';
 import type { LayerChoice, MeasuredBundle, WrappedItem } from './WrappedItem.ts';
 import { isThin, partNotFollowed } from './feelTest.ts';
 import { wrapItem, type WrapStockroom } from './wrapItem.ts';
@@ -17,9 +18,9 @@ export interface WrapLocks {
   readonly without?: readonly string[];
 }
 
-/** The measured bundle, where it was measured in these very layers. */
+/** The measured bundle, where it was measured in these very layers, in whatever order their parts are kept. */
 export const measuredAs = ({ layers, bundle }: WrapLocks, now: readonly LayerChoice[]): MeasuredBundle | null =>
-  bundle && layers && JSON.stringify(layers) === JSON.stringify(now) ? bundle : null;
+  bundle && layers && sameContent(layers, now) ? bundle : null;
 
 /**
  * Every way of wrapping the piece that the plan may choose: surface as finish and house ask × conforming
