@@ -48,6 +48,11 @@ export function FaultBanner({ plan, parcel, nest }: { plan: PlanDocument; parcel
           </ul>
         </details>
       )}
+      {(fault.kind === 'byHand' || fault.kind === 'noService') && plan.others && (
+        <p>
+          <a href="#one-or-two">In two boxes it may go: they are compared below.</a>
+        </p>
+      )}
       {remedy && (
         <Button type="primary" onClick={() => applyChange(remedy, parcel, nest)}>
           Do that

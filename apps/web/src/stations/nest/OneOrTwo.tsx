@@ -1,6 +1,6 @@
 'use client';
 import { Button } from 'antd';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { formatChance, letterOf } from '@inch-nest/core';
 import { heldIn, moneyOf, type MoveBundles, type ParcelView } from '@inch-nest/contracts';
 import { planner } from '../../parcel/planner.ts';
@@ -23,7 +23,6 @@ export function OneOrTwo({ parcel, nest }: { parcel: ParcelUse; nest: NestUse })
   const [asked, setAsked] = useState<{ of: typeof request; answer: OneOrTwoAnswer | null } | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const held = heldIn(view);
-  if (held.length < 2) return null;
   // an answer for other pieces than these says nothing
   const isOfThese = request.pieceIds.join() === held.map(({ pieceId }) => pieceId).join();
   const answer = asked?.of === request && isOfThese ? asked.answer : null;
@@ -48,9 +47,16 @@ export function OneOrTwo({ parcel, nest }: { parcel: ParcelUse; nest: NestUse })
     }
   };
   const frozen = view.life.sealed;
+  // what nobody carries in one box is looked at in two without being asked
+  const uncarried = nest.plan?.faults.some(({ kind }) => kind === 'byHand' || kind === 'noService') ?? false;
+  useEffect(() => {
+    if (uncarried && isOfThese && !frozen && !nest.searching && asked?.of !== request) void compare();
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once for each request
+  }, [uncarried, isOfThese, frozen, nest.searching, request]);
+  if (held.length < 2) return null;
   const collected = moneyOf(view).shippingCollectedMinor;
   return (
-    <section className="one-or-two" aria-label="One box or two">
+    <section id="one-or-two" className="one-or-two" aria-label="One box or two">
       <div className="section-head">
         <h2>One box or two</h2>
         <Button loading={waits} onClick={() => void compare()}>
@@ -66,7 +72,9 @@ export function OneOrTwo({ parcel, nest }: { parcel: ParcelUse; nest: NestUse })
             {answer.together ? (
               <Way way={answer.together} best={answer.together} held={held} act={null} />
             ) : (
-              <li className="boxed-way">Nothing in the stockroom holds them all in one box.</li>
+              <li className="boxed-way">
+                {uncarried ? 'No service takes them all in one box.' : 'Nothing in the stockroom holds them all in one box.'}
+              </li>
             )}
             {answer.splits.slice(0, SHOWN).map((way) => (
               <Way
