@@ -140,7 +140,7 @@ module.exports = {
         CONTRACTS_DOOR,
         DATA_DOOR,
         FORMATS_DOOR,
-        ...npm('server-only', 'zod', 'next', 'react', '@types/react', 'sharp', 'pdfkit', '@types/pdfkit', 'bwip-js', 'tsx'),
+        ...npm('server-only', 'zod', 'next', 'react', '@types/react', 'sharp', 'pdfkit', 'fontkit', '@types/pdfkit', 'bwip-js', 'tsx'),
         '^(node:)?(crypto|fs|fs/promises|module|path|worker_threads)$',
       ],
       'server: data, contracts, formats, core',

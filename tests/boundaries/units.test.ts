@@ -27,7 +27,7 @@ const sources = (folder: string): string[] =>
 /** A figure and its unit as plain text, on a screen: “like 2 1/4 in”. A chance (1 in 240) is none. */
 const UNIT_IN_WORDS = /['"`>][^'"`]*[\d½¼¾]\s(?:in|lb|oz|ft|cm|kg)(?=['"`<.,;:)]|\s(?!\d))[^'"`]*['"`<]/;
 /** Sheets of a label printer are called by their size. */
-const NAMED_SO = [/^apps\/web\/src\/stations\/send\/Papers\.tsx$/];
+const NAMED_SO = [/^apps\/web\/src\/parcel\/usePrinting\.tsx$/];
 
 test('no screen says a figure with a unit of its own', () => {
   const found = sources('apps/web/src').flatMap((path) => {

@@ -1,10 +1,13 @@
 'use client';
-import { ChevronDown, ChevronLeft, ChevronRight, ChevronUp, Plus } from 'lucide-react';
+import { Input } from 'antd';
+import { ChevronDown, ChevronLeft, ChevronRight, ChevronUp, Plus, Search } from 'lucide-react';
 import Link from 'next/link';
-import { usePathname } from 'next/navigation';
+import { usePathname, useRouter } from 'next/navigation';
+import { useState, type FormEvent } from 'react';
 import type { ShelfTag } from '@inch-nest/contracts';
 import { useShelfFrom } from '../parcel/useShelf.ts';
 import { stateWords } from '../words/stateWords.ts';
+import { useKeys } from '../session/keys.ts';
 import { useShop } from '../session/ShopContext.tsx';
 import { SideLinks } from './SideLinks.tsx';
 import type { StationPath } from './stations.ts';
@@ -19,12 +22,30 @@ const GONE = ['handedOver', 'damaged'];
 
 /** Today's parcels as tags, the earliest promise first. */
 export function Shelf({ initial, openId, station }: { initial: ShelfTag[]; openId: string | null; station: StationPath }) {
-  const { shop, write } = useShop();
+  const { shop, write, keysOn } = useShop();
   const tags = useShelfFrom(initial, LOOK_EVERY_MS);
   const due = tags.filter((tag) => tag.shipBy <= shop.today && !GONE.includes(tag.state));
   const minutes = due.reduce((sum, tag) => sum + (tag.minutes ?? 0), 0);
   const here = usePathname();
+  const [find, setFind] = useState<string | null>(null);
+  const router = useRouter();
+  const wanted = (find ?? '').trim().toLowerCase();
+  const shown =
+    wanted === '' ? tags : tags.filter((tag) => [tag.title, tag.tag, tag.bin, tag.code].join(' ').toLowerCase().includes(wanted));
+  const openFirst = (event: FormEvent) => {
+    event.preventDefault();
+    const [first] = shown;
+    if (first && wanted !== '') router.push(`/parcels/${first.id}/${station}`);
+  };
   const fold = useFold('inch-nest-shelf', `${openId} ${station} ${here}`);
+  useKeys(
+    '/',
+    () => {
+      if (!fold.isOpen) fold.toggle();
+      setFind((now) => now ?? '');
+    },
+    { reach: 'single', on: keysOn, sign: true },
+  );
   const inHand = tags.find((tag) => tag.id === openId);
   const Arrow = fold.isNarrow ? (fold.isOpen ? ChevronUp : ChevronDown) : fold.isOpen ? ChevronLeft : ChevronRight;
   return (
@@ -43,17 +64,50 @@ export function Shelf({ initial, openId, station }: { initial: ShelfTag[]; openI
         </span>
       </button>
       <div className="shelf-body">
-        <Link
-          prefetch={false}
-          href="/new"
-          className={here === '/new' ? 'new-tag on' : 'new-tag'}
-          aria-current={here === '/new' ? 'page' : undefined}
-        >
-          <Plus size={20} aria-hidden /> New sale
-        </Link>
-        <SideLinks />
+        <div className="shelf-top">
+          <Link
+            prefetch={false}
+            href="/new"
+            className={here === '/new' ? 'new-tag on' : 'new-tag'}
+            aria-current={here === '/new' ? 'page' : undefined}
+          >
+            <Plus size={20} aria-hidden /> New sale
+          </Link>
+          <button
+            type="button"
+            className="find-tag"
+            aria-label="Find a parcel"
+            aria-expanded={find !== null}
+            onClick={() => setFind(find === null ? '' : null)}
+          >
+            <Search size={20} aria-hidden />
+          </button>
+        </div>
+        {find !== null && (
+          <form className="shelf-find" role="search" aria-label="Find a parcel on the shelf" onSubmit={openFirst}>
+            <Input
+              autoFocus
+              allowClear
+              aria-label="Words, tag, bin or code"
+              placeholder="jug, TO–CN, B4 …"
+              value={find}
+              maxLength={80}
+              onChange={(event) => setFind(event.target.value)}
+              onKeyDown={(event) => event.key === 'Escape' && setFind(null)}
+            />
+            {wanted !== '' && (
+              <p className="soft">
+                <span role="status">{shown.length === 0 ? 'Nothing here.' : `${shown.length} of ${tags.length}`}</span>{' '}
+                <Link prefetch={false} href={`/past?text=${encodeURIComponent(find.trim())}`}>
+                  Among all there were
+                </Link>
+              </p>
+            )}
+          </form>
+        )}
+        {find === null && <SideLinks />}
         <ul>
-          {tags.map((tag) => (
+          {shown.map((tag) => (
             <li key={tag.id}>
               <Link
                 prefetch={false}
@@ -61,7 +115,9 @@ export function Shelf({ initial, openId, station }: { initial: ShelfTag[]; openI
                 className={tag.id === openId ? 'tag on' : 'tag'}
                 aria-current={tag.id === openId ? 'true' : undefined}
               >
-                <b title={tag.title}>{tag.title}</b>
+                <b title={tag.title} dir="auto">
+                  {tag.title}
+                </b>
                 <span className="numeral">{[tag.tag, tag.bin, write.day(tag.shipBy)].filter(Boolean).join(' · ')}</span>
                 <span className="numeral">
                   {stateWords(tag.state)}

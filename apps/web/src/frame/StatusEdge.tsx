@@ -30,7 +30,7 @@ export function StatusEdge({ parcel, code }: { parcel: ParcelUse | null; code: s
   };
   useKeys('ctrl+z, meta+z', () => step('undo'), { reach: 'combined' });
   useKeys('ctrl+shift+z, meta+shift+z, ctrl+y', () => step('redo'), { reach: 'combined' });
-  useKeys('shift+slash', () => showKeys(true), { reach: 'single', on: keysOn });
+  useKeys('?', () => showKeys(true), { reach: 'single', on: keysOn, sign: true });
   useKeys('n', () => setTheme(themeName === 'night' ? 'day' : 'night'), { reach: 'single', on: keysOn });
   return (
     <footer className="status-edge">

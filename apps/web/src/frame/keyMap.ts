@@ -41,6 +41,7 @@ export const KEY_MAP: readonly KeyGroup[] = [
       ['Ctrl Z', 'Take back my last change'],
       ['Ctrl Y', 'Do it again'],
       ['n', 'Night bench or day bench'],
+      ['/', 'Finds a parcel on the shelf'],
       ['?', 'These keys'],
       ['Escape', 'Leaves a field, closes what is open'],
     ],

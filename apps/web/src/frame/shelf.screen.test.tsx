@@ -4,7 +4,11 @@ import { unreadable } from '../../../../tests/screens/axe.ts';
 import { draw } from '../../../../tests/screens/shop.tsx';
 import { Shelf } from './Shelf.tsx';
 
-jest.mock('next/navigation', () => ({ usePathname: () => '/parcels/urn/bench' }));
+const gone: string[] = [];
+jest.mock('next/navigation', () => ({
+  usePathname: () => '/parcels/urn/bench',
+  useRouter: () => ({ push: (path: string) => gone.push(path) }),
+}));
 
 const tag = (id: string, shipBy: string, more: Partial<ShelfTag> = {}): ShelfTag => ({
   id,
@@ -64,4 +68,31 @@ test('on a narrow one it begins shut and Escape shuts it again; how a wide one w
   fireEvent.keyDown(window, { key: 'Escape' });
   expect(screen.getByRole('button', { name: 'Open the shelf' })).toBeTruthy();
   expect(localStorage.getItem('inch-nest-shelf')).toBeNull();
+});
+
+describe('a parcel is found on the shelf', () => {
+  const titles = () => screen.getAllByRole('listitem').map((one) => one.querySelector('b')!.textContent);
+  const look = (words: string) => fireEvent.change(screen.getByLabelText('Words, tag, bin or code'), { target: { value: words } });
+
+  test('by its words, tag, bin or code, and opened by Enter at the station one is at', async () => {
+    const { container } = await shown();
+    fireEvent.click(screen.getByRole('button', { name: 'Find a parcel' }));
+    look('JUG');
+    expect(titles()).toEqual(['the jug']);
+    expect(screen.getByRole('status').textContent).toBe('1 of 3');
+    expect(await unreadable(container)).toEqual([]);
+    fireEvent.submit(screen.getByRole('search', { name: 'Find a parcel on the shelf' }));
+    expect(gone).toEqual(['/parcels/jug/bench']);
+    look('a2');
+    expect(titles()).toHaveLength(3);
+  });
+
+  test('what is not on it leads to all there ever were; Escape gives the shelf back', async () => {
+    await shown();
+    fireEvent.keyDown(document.body, { key: '/', code: 'Digit7', shiftKey: true });
+    look('no such thing');
+    expect(screen.getByRole('link', { name: 'Among all there were' }).getAttribute('href')).toBe('/past?text=no%20such%20thing');
+    fireEvent.keyDown(screen.getByLabelText('Words, tag, bin or code'), { key: 'Escape' });
+    expect(titles()).toHaveLength(3);
+  });
 });

@@ -1,10 +1,12 @@
 'use client';
+import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { countryOf, takenSide, type House } from '@inch-nest/core';
 import { heldIn, papersDue, type PaperKind, type ParcelView } from '@inch-nest/contracts';
 import { useShop } from '../session/ShopContext.tsx';
 import { Trouble } from '../parts/Trouble.tsx';
+import { send } from '../session/http.ts';
 import type { ParcelUse } from './useParcel.ts';
 
 export const PAPER_NAMES: Readonly<Record<PaperKind, string>> = {
@@ -26,6 +28,10 @@ export function usePrinting({ view, report }: Pick<ParcelUse, 'view' | 'report'>
   const { shop } = useShop();
   const [asked, setAsked] = useState<readonly PaperKind[]>([]);
   const [problem, setProblem] = useState<string | null>(null);
+  const { data: letters = [] } = useQuery({
+    queryKey: ['letters', view.id, view.revision],
+    queryFn: () => send<string[]>('GET', `/api/parcels/${view.id}/letters`),
+  });
   const of = papersOf(view, shop.house);
   const due = papersDue(of);
   const unfilled = due.includes('customs') && view.sale.customs.value === null;
@@ -45,9 +51,15 @@ export function usePrinting({ view, report }: Pick<ParcelUse, 'view' | 'report'>
       asked: { kinds: kinds.join(',') },
       onAsked: () => setAsked(kinds),
     }),
-    /** Asks whether it came out, once it was asked for. */
+    /** What of it cannot be printed; and once it was asked for, whether it came out. */
     cameOut: (
       <>
+        {letters.length > 0 && (
+          <p className="ochre" role="status">
+            ⚠ No letters for <bdi>{letters.slice(0, 12).join(' ')}</bdi>
+            {letters.length > 12 && ' …'}: they come out as empty squares. Write them in Latin letters beside, or by hand.
+          </p>
+        )}
         {asked.length > 0 && (
           <div className="banner mind act-row" role="status">
             Did {asked.length === 1 ? PAPER_NAMES[asked[0]!].toLowerCase() : `all ${asked.length}`} come out?

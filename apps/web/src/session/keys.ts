@@ -36,16 +36,21 @@ export type KeyReach = 'single' | 'combined' | 'idle';
 export const keepsItsKey = (event: Pick<Event, 'target'>, reach: KeyReach): boolean =>
   isTextField(event.target) || isDialogOpen() || (reach === 'idle' ? hasFocusElsewhere() : reach === 'single' && isOpenList(event.target));
 
-/** A key of the page: the one place where keys are listened to. */
+/**
+ * A key of the page: the one place where keys are listened to.
+ *
+ * @param sign it is known by what it types, wherever a keyboard has it and with whatever is held down for it
+ */
 export function useKeys(
   keys: string | readonly string[],
   act: (event: KeyboardEvent) => void,
-  { reach, on = true }: { reach: KeyReach; on?: boolean },
+  { reach, on = true, sign = false }: { reach: KeyReach; on?: boolean; sign?: boolean },
 ): void {
   useHotkeys(keys as string | string[], act, {
     preventDefault: true,
     enabled: on,
     enableOnFormTags: true,
-    ignoreEventWhen: (event) => keepsItsKey(event, reach),
+    ...(sign ? { useKey: true, ignoreModifiers: true } : {}),
+    ignoreEventWhen: (event) => keepsItsKey(event, reach) || (sign && (event.ctrlKey || event.metaKey)),
   });
 }

@@ -40,7 +40,7 @@ export function DayOrder({ shelf, today }: { shelf: ShelfTag[]; today: string })
             <li key={tag.id}>
               <b className="numeral bin">{tag.bin ?? '–'}</b>
               <span>
-                {tag.title}{' '}
+                <span dir="auto">{tag.title}</span>{' '}
                 <span className="soft">
                   {tag.tag} · <span className="numeral">{tag.code}</span> · {tag.shipBy < today ? 'late' : write.day(tag.shipBy)}
                   {tag.minutes !== null && ` · ${Math.round(tag.minutes)} min`}

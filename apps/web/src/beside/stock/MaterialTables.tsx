@@ -4,6 +4,7 @@ import { Plus, X } from 'lucide-react';
 import { ORDINARY_FILLS, ORDINARY_WRAPS, type FillStock, type WrapStock } from '@inch-nest/core';
 import { Select } from 'antd';
 import { FigureField, type FigureKind } from '../../parts/FigureField.tsx';
+import { rowKeys, useSheet, type SortsBy } from '../../parts/useSheet.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import { measureOf, type MeasureKey } from '../../words/measures.ts';
 import { OwnFillForm, OwnWrapForm } from './OwnMaterial.tsx';
@@ -33,56 +34,87 @@ const figureCells =
     </td>
   );
 
+const BY_WRAP: SortsBy<WrapStock> = {
+  name: ({ name }) => name,
+  does: ({ role }) => ROLE_WORDS[role],
+  left: ({ onHandFt2 }) => onHandFt2,
+  turn: ({ thicknessIn }) => thicknessIn,
+  wide: ({ rollWidthIn }) => rollWidthIn,
+  long: ({ rollLengthIn }) => rollLengthIn,
+  price: ({ priceMinor }) => priceMinor,
+  minutes: ({ minutesPerTurn }) => minutesPerTurn,
+};
+const BY_FILL: SortsBy<FillStock> = {
+  name: ({ name }) => name,
+  left: ({ onHandFt3 }) => onHandFt3,
+  price: ({ minorPerFt3 }) => minorPerFt3,
+  weighs: ({ lbPerFt3 }) => lbPerFt3,
+  minutes: ({ minutesPerFt3 }) => minutesPerFt3,
+};
+
 /** Sheet materials by the roll. */
 export function WrapTable({ wraps, onChange }: { wraps: readonly WrapStock[]; onChange: (wraps: WrapStock[]) => void }) {
   const { person } = useShop();
   const change = (key: string, part: Partial<WrapStock>) => onChange(wraps.map((wrap) => (wrap.key === key ? { ...wrap, ...part } : wrap)));
+  const { shown, head, finder } = useSheet(
+    wraps,
+    BY_WRAP,
+    ({ name, role }) => `${name} ${ROLE_WORDS[role]}`,
+    ({ key }) => key,
+  );
   return (
     <>
-      <table className="stock-table">
-        <thead>
-          <tr>
-            <th>Wrap</th>
-            <th>Does</th>
-            <th>Left, {measureOf('area', person.system).unit}</th>
-            <th>One turn</th>
-            <th>Roll wide</th>
-            <th>Roll long</th>
-            <th>A roll</th>
-            <th>Min a turn</th>
-            <th>Reused</th>
-            <th />
-          </tr>
-        </thead>
-        <tbody>
-          {wraps.map((wrap) => {
-            const field = figureCells(wrap, change);
-            return (
-              <tr key={wrap.key} className={wrap.onHandFt2 < 20 ? 'out' : ''}>
-                <th scope="row">{wrap.name}</th>
-                <td>{ROLE_WORDS[wrap.role]}</td>
-                {field('What is left', 'onHandFt2', 'number', -MOST, MOST, 'area')}
-                {field('Thickness', 'thicknessIn', 'length', 0.001, 4)}
-                {field('Roll width', 'rollWidthIn', 'length', 0.5, 108)}
-                {field('Roll length', 'rollLengthIn', 'number', 1, 100_000)}
-                {field('Price', 'priceMinor', 'money', 0, 100_000_000)}
-                {field('Minutes a turn', 'minutesPerTurn', 'number', 0, 50)}
-                <td>
-                  <Switch aria-label={`${wrap.name} is reused`} checked={wrap.reused} onChange={(reused) => change(wrap.key, { reused })} />
-                </td>
-                <td>
-                  <Button
-                    type="text"
-                    icon={<X size={20} aria-hidden />}
-                    aria-label={`No longer keep ${wrap.name}`}
-                    onClick={() => onChange(wraps.filter((one) => one.key !== wrap.key))}
-                  />
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
+      {finder('the wraps')}
+      <div className="sheet-scroll">
+        <table className="stock-table" onKeyDown={rowKeys}>
+          <thead>
+            <tr>
+              {head('name', 'Wrap')}
+              {head('does', 'Does')}
+              {head('left', `Left, ${measureOf('area', person.system).unit}`)}
+              {head('turn', 'One turn')}
+              {head('wide', 'Roll wide')}
+              {head('long', 'Roll long')}
+              {head('price', 'A roll')}
+              {head('minutes', 'Min a turn')}
+              <th>Reused</th>
+              <th />
+            </tr>
+          </thead>
+          <tbody>
+            {shown.map((wrap) => {
+              const field = figureCells(wrap, change);
+              return (
+                <tr key={wrap.key} className={wrap.onHandFt2 < 20 ? 'out' : ''}>
+                  <th scope="row">{wrap.name}</th>
+                  <td>{ROLE_WORDS[wrap.role]}</td>
+                  {field('What is left', 'onHandFt2', 'number', -MOST, MOST, 'area')}
+                  {field('Thickness', 'thicknessIn', 'length', 0.001, 4)}
+                  {field('Roll width', 'rollWidthIn', 'length', 0.5, 108)}
+                  {field('Roll length', 'rollLengthIn', 'number', 1, 100_000)}
+                  {field('Price', 'priceMinor', 'money', 0, 100_000_000)}
+                  {field('Minutes a turn', 'minutesPerTurn', 'number', 0, 50)}
+                  <td>
+                    <Switch
+                      aria-label={`${wrap.name} is reused`}
+                      checked={wrap.reused}
+                      onChange={(reused) => change(wrap.key, { reused })}
+                    />
+                  </td>
+                  <td>
+                    <Button
+                      type="text"
+                      icon={<X size={20} aria-hidden />}
+                      aria-label={`No longer keep ${wrap.name}`}
+                      onClick={() => onChange(wraps.filter((one) => one.key !== wrap.key))}
+                    />
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
       <Add
         ordinary={Object.values(ORDINARY_WRAPS)}
         kept={wraps}
@@ -98,46 +130,55 @@ export function WrapTable({ wraps, onChange }: { wraps: readonly WrapStock[]; on
 export function FillTable({ fills, onChange }: { fills: readonly FillStock[]; onChange: (fills: FillStock[]) => void }) {
   const { person } = useShop();
   const change = (key: string, part: Partial<FillStock>) => onChange(fills.map((fill) => (fill.key === key ? { ...fill, ...part } : fill)));
+  const { shown, head, finder } = useSheet(
+    fills,
+    BY_FILL,
+    ({ name }) => name,
+    ({ key }) => key,
+  );
   return (
     <>
-      <table className="stock-table">
-        <thead>
-          <tr>
-            <th>Fill</th>
-            <th>Left, {measureOf('volume', person.system).unit}</th>
-            <th>Price {measureOf('perVolume', person.system).unit}</th>
-            <th>Weighs, {measureOf('density', person.system).unit}</th>
-            <th>Min {measureOf('perVolume', person.system).unit}</th>
-            <th>Counted in</th>
-            <th>{measureOf('volume', person.system).unit} each</th>
-            <th />
-          </tr>
-        </thead>
-        <tbody>
-          {fills.map((fill) => {
-            const field = figureCells(fill, change);
-            return (
-              <tr key={fill.key} className={fill.onHandFt3 < 2 ? 'out' : ''}>
-                <th scope="row">{fill.name}</th>
-                {field('What is left', 'onHandFt3', 'number', -MOST, MOST, 'volume')}
-                {field('Price by volume', 'minorPerFt3', 'money', 0, 100_000_000, 'perVolume')}
-                {field('Weight by volume', 'lbPerFt3', 'number', 0, 50, 'density')}
-                {field('Minutes by volume', 'minutesPerFt3', 'number', 0, 50, 'perVolume')}
-                <td>{fill.unitName}</td>
-                {field('Volume of one', 'unitFt3', 'number', 0.001, 100, 'volume')}
-                <td>
-                  <Button
-                    type="text"
-                    icon={<X size={20} aria-hidden />}
-                    aria-label={`No longer keep ${fill.name}`}
-                    onClick={() => onChange(fills.filter((one) => one.key !== fill.key))}
-                  />
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
+      {finder('the fills')}
+      <div className="sheet-scroll">
+        <table className="stock-table" onKeyDown={rowKeys}>
+          <thead>
+            <tr>
+              {head('name', 'Fill')}
+              {head('left', `Left, ${measureOf('volume', person.system).unit}`)}
+              {head('price', `Price ${measureOf('perVolume', person.system).unit}`)}
+              {head('weighs', `Weighs, ${measureOf('density', person.system).unit}`)}
+              {head('minutes', `Min ${measureOf('perVolume', person.system).unit}`)}
+              <th>Counted in</th>
+              <th>{measureOf('volume', person.system).unit} each</th>
+              <th />
+            </tr>
+          </thead>
+          <tbody>
+            {shown.map((fill) => {
+              const field = figureCells(fill, change);
+              return (
+                <tr key={fill.key} className={fill.onHandFt3 < 2 ? 'out' : ''}>
+                  <th scope="row">{fill.name}</th>
+                  {field('What is left', 'onHandFt3', 'number', -MOST, MOST, 'volume')}
+                  {field('Price by volume', 'minorPerFt3', 'money', 0, 100_000_000, 'perVolume')}
+                  {field('Weight by volume', 'lbPerFt3', 'number', 0, 50, 'density')}
+                  {field('Minutes by volume', 'minutesPerFt3', 'number', 0, 50, 'perVolume')}
+                  <td>{fill.unitName}</td>
+                  {field('Volume of one', 'unitFt3', 'number', 0.001, 100, 'volume')}
+                  <td>
+                    <Button
+                      type="text"
+                      icon={<X size={20} aria-hidden />}
+                      aria-label={`No longer keep ${fill.name}`}
+                      onClick={() => onChange(fills.filter((one) => one.key !== fill.key))}
+                    />
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
       <Add
         ordinary={Object.values(ORDINARY_FILLS)}
         kept={fills}

@@ -1,9 +1,10 @@
 'use client';
 import { Button, type ButtonProps } from 'antd';
-import { Camera } from 'lucide-react';
-import { useRef, type ReactNode } from 'react';
+import { Camera, Images } from 'lucide-react';
+import { useEffect, useRef, type ReactNode } from 'react';
+import { takePictures } from './droppedPictures.ts';
 
-/** Takes photographs from a camera or from files. */
+/** Takes photographs: with the camera, from what was taken before, dropped on the page or pasted. */
 export function PhotoPicker({
   label,
   children,
@@ -16,26 +17,39 @@ export function PhotoPicker({
   size?: ButtonProps['size'];
   onPick: (files: readonly File[]) => void;
 }) {
-  const picker = useRef<HTMLInputElement>(null);
+  const camera = useRef<HTMLInputElement>(null);
+  const gallery = useRef<HTMLInputElement>(null);
+  const pick = useRef(onPick);
+  useEffect(() => {
+    pick.current = onPick;
+  });
+  useEffect(() => takePictures({ at: () => camera.current, take: (files) => pick.current(files) }), []);
+  const input = {
+    type: 'file',
+    accept: 'image/jpeg,image/png,image/webp',
+    multiple: true,
+    className: 'unseen',
+    tabIndex: -1,
+    onChange: (event: { target: HTMLInputElement }) => {
+      onPick([...(event.target.files ?? [])]);
+      event.target.value = '';
+    },
+  } as const;
   return (
     <>
-      <Button {...(size ? { size } : {})} icon={<Camera size={20} aria-hidden />} onClick={() => picker.current?.click()}>
+      <Button {...(size ? { size } : {})} icon={<Camera size={20} aria-hidden />} onClick={() => camera.current?.click()}>
         {children}
       </Button>
-      <input
-        ref={picker}
-        type="file"
-        accept="image/jpeg,image/png,image/webp"
-        multiple
-        capture="environment"
-        className="unseen"
-        tabIndex={-1}
-        aria-label={label}
-        onChange={(event) => {
-          onPick([...(event.target.files ?? [])]);
-          event.target.value = '';
-        }}
+      <input ref={camera} {...input} capture="environment" aria-label={label} />
+      {/* with a finger the first opens the camera alone */}
+      <Button
+        {...(size ? { size } : {})}
+        className="from-gallery"
+        icon={<Images size={20} aria-hidden />}
+        aria-label="From the gallery"
+        onClick={() => gallery.current?.click()}
       />
+      <input ref={gallery} {...input} aria-hidden />
     </>
   );
 }

@@ -2,6 +2,7 @@
 import { Button, Input, type GetRef, type InputRef } from 'antd';
 import { useEffect, useId, useRef } from 'react';
 import type { FieldEntity, ParcelView } from '@inch-nest/contracts';
+import { DayPick } from '../../parts/DayPick.tsx';
 import type { ParcelUse } from '../useParcel.ts';
 import { useTypedField, type ValueOf } from './useTypedField.ts';
 
@@ -16,6 +17,8 @@ interface Props<Entity extends FieldEntity, Name extends keyof ParcelView[Entity
   wide?: boolean;
   /** Rows of running text instead of a line. */
   rows?: number;
+  /** What is typed: a day has a calendar beside it, money the keys of figures on a phone. */
+  as?: 'day' | 'money';
 }
 
 /** A field typed the way people say it; what was understood stands beneath, or what was not. */
@@ -28,6 +31,7 @@ export function TypedField<Entity extends FieldEntity, Name extends keyof Parcel
   meaning,
   wide,
   rows,
+  as,
 }: Props<Entity, Name>) {
   const { text, value, problem, type, clash, settle } = useTypedField(parcel, entity, path);
   const id = useId();
@@ -44,6 +48,8 @@ export function TypedField<Entity extends FieldEntity, Name extends keyof Parcel
     value: text,
     ...(placeholder ? { placeholder } : {}),
     maxLength: 2100,
+    dir: 'auto' as const,
+    ...(as === 'money' ? { inputMode: 'decimal' as const } : {}),
     status: problem ? ('error' as const) : ('' as const),
     'aria-invalid': problem !== null,
     'aria-describedby': `${id}-meaning`,
@@ -52,7 +58,16 @@ export function TypedField<Entity extends FieldEntity, Name extends keyof Parcel
   return (
     <div className={wide ? 'field wide' : 'field'}>
       <label htmlFor={id}>{label}</label>
-      {rows ? <Input.TextArea ref={area} rows={rows} {...common} /> : <Input ref={input} {...common} />}
+      {rows ? (
+        <Input.TextArea ref={area} rows={rows} {...common} />
+      ) : as === 'day' ? (
+        <span className="with-day">
+          <Input ref={input} {...common} />
+          <DayPick label={`${label}: from a calendar`} value={typeof value === 'string' ? value : null} onPick={type} />
+        </span>
+      ) : (
+        <Input ref={input} {...common} />
+      )}
       <div id={`${id}-meaning`} className={problem ? 'meaning wrong' : 'meaning'} aria-live="polite">
         {problem ? `✗ ${problem}` : meaning(value)}
       </div>

@@ -1,16 +1,9 @@
-import { createRequire } from 'node:module';
-import { join } from 'node:path';
 import PDFDocument from 'pdfkit';
+import { FACES, faceFor, fileOf, type Font } from './faces.ts';
 
 /** Points an inch. */
 export const INCH = 72;
 
-const FONTS = {
-  head: '@expo-google-fonts/archivo-narrow/700Bold/ArchivoNarrow_700Bold.ttf',
-  text: '@expo-google-fonts/atkinson-hyperlegible-next/400Regular/AtkinsonHyperlegibleNext_400Regular.ttf',
-  strong: '@expo-google-fonts/atkinson-hyperlegible-next/700Bold/AtkinsonHyperlegibleNext_700Bold.ttf',
-} as const;
-export type Font = keyof typeof FONTS;
 export type Paper = PDFKit.PDFDocument;
 
 /** Width and height, inches. */
@@ -37,7 +30,6 @@ export interface Page {
  * @param title what a reader and a window call it
  */
 export async function drawPages(title: string, pages: readonly Page[]): Promise<Buffer> {
-  const find = createRequire(join(process.cwd(), 'package.json'));
   const paper = new PDFDocument({
     margin: 0,
     autoFirstPage: false,
@@ -45,9 +37,9 @@ export async function drawPages(title: string, pages: readonly Page[]): Promise<
     // whoever reads it aloud is told its language, and its title rather than the name of its file
     lang: 'en',
     displayTitle: true,
-    font: find.resolve(FONTS.text),
+    font: fileOf('text'),
   });
-  for (const [name, file] of Object.entries(FONTS)) paper.registerFont(name, find.resolve(file));
+  for (const face of FACES) paper.registerFont(face, fileOf(face));
   const parts: Buffer[] = [];
   paper.on('data', (part: Buffer) => parts.push(part));
   const done = new Promise<void>((resolve, reject) => paper.on('end', resolve).on('error', reject));
@@ -63,7 +55,7 @@ export async function drawPages(title: string, pages: readonly Page[]): Promise<
 /** One line of text, at inches from the upper left corner; as large as fits the width, no larger than asked. */
 export function line(paper: Paper, text: string, at: { x: number; y: number; width: number }, size: number, font: Font = 'text'): void {
   let fits = size;
-  paper.font(font).fontSize(fits);
+  paper.font(faceFor(font, text)).fontSize(fits);
   while (fits > 6 && paper.widthOfString(text) > at.width * INCH) paper.fontSize((fits -= 0.5));
   paper.text(text, at.x * INCH, at.y * INCH, { lineBreak: false });
 }
@@ -71,7 +63,7 @@ export function line(paper: Paper, text: string, at: { x: number; y: number; wid
 /** Running text in a column; returns where it ends, inches from the top. */
 export function column(paper: Paper, text: string, at: { x: number; y: number; width: number }, size: number, font: Font = 'text'): number {
   paper
-    .font(font)
+    .font(faceFor(font, text))
     .fontSize(size)
     .text(text, at.x * INCH, at.y * INCH, { width: at.width * INCH, lineGap: size * 0.18 });
   return paper.y / INCH;
@@ -80,7 +72,7 @@ export function column(paper: Paper, text: string, at: { x: number; y: number; w
 /** How high running text will be, inches. */
 const columnHeight = (paper: Paper, text: string, width: number, size: number, font: Font = 'text'): number =>
   paper
-    .font(font)
+    .font(faceFor(font, text))
     .fontSize(size)
     .heightOfString(text, { width: width * INCH, lineGap: size * 0.18 }) / INCH;
 

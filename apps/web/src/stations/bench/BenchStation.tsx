@@ -163,7 +163,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
   if (!bench || !nest.plan)
     return (
       <>
-        <h1>{titleOf(view)}</h1>
+        <h1 dir="auto">{titleOf(view)}</h1>
         <p className="banner mind">Nothing says yet how it is packed.</p>
         {nest.recommended && (
           <Button type="primary" className="big-act" onClick={() => nest.take(nest.recommended!.choice)}>
@@ -198,7 +198,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
       )}
       <div className="packing-head">
         <div>
-          <h1>{titleOf(view)}</h1>
+          <h1 dir="auto">{titleOf(view)}</h1>
           <p className="soft sub">
             {[view.sale.buyer.value, bins.length > 0 && `bin ${bins.join(', ')}`, `parcel ${view.code}`].filter(Boolean).join(' · ')}
           </p>

@@ -57,7 +57,7 @@ export function LookOverStation({ parcel, nest }: BenchUse) {
   const inHand = pieceInHand(parcel, at);
   return (
     <div className="look-over">
-      <h1>{titleOf(parcel.view)}</h1>
+      <h1 dir="auto">{titleOf(parcel.view)}</h1>
       <p className="soft sub">Look it over. Size and weight make a plan; everything below makes it a better one.</p>
       <PieceRow view={parcel.view} at={at} onPick={setPicked} />
       <Regroup parcel={parcel} at={at} onAdded={() => setPicked(parcel.view.others.length + 1)} />

@@ -39,7 +39,7 @@ export function NestStation({ parcel: whole, nest }: BenchUse) {
   const points = plan?.piece.hardPoints.map((point) => point.kind).join(', ');
   return (
     <>
-      <h1>{titleOf(whole.view)}</h1>
+      <h1 dir="auto">{titleOf(whole.view)}</h1>
       <p className="soft sub">
         {[figures, archetype.name, points ? `hard points: ${points}` : null, `${nest.request.house.name} house`]
           .filter(Boolean)

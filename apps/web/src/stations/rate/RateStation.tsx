@@ -71,7 +71,7 @@ export function RateStation({ parcel, nest }: BenchUse) {
   };
   return (
     <>
-      <h1>{titleOf(parcel.view)}</h1>
+      <h1 dir="auto">{titleOf(parcel.view)}</h1>
       <p className="soft sub">
         {shipment &&
           `${weighed ? 'Weighed' : 'Reckoned, not yet weighed:'} ${write.weight(shipment.weightLb)}, ${write.size(shipment.sizeIn)} outside, to ${shipment.destinationPostcode}.`}

@@ -27,7 +27,7 @@ export function SaleStation({ parcel, nest }: BenchUse) {
   const worthless = !isSale && piece.replacementMinor.value === null && sale.soldMinor.value === 0;
   return (
     <>
-      <h1>{titleOf(parcel.view)}</h1>
+      <h1 dir="auto">{titleOf(parcel.view)}</h1>
       <p className="soft sub">{isSale ? 'The sale.' : 'A job that is no sale.'} Everything saves as it is typed.</p>
       <div className="fields">
         <TypedField parcel={parcel} entity="piece" path="title" label="Piece" wide meaning={() => ''} />
@@ -41,15 +41,24 @@ export function SaleStation({ parcel, nest }: BenchUse) {
           parcel={parcel}
           entity="sale"
           path="soldMinor"
+          as="money"
           label={isSale ? 'Sold for' : 'Was sold for, if it was'}
           meaning={money}
         />
-        <TypedField parcel={parcel} entity="sale" path="shippingCollectedMinor" label="Buyer paid for shipping" meaning={money} />
-        <TypedField parcel={parcel} entity="sale" path="paidMinor" label="We paid for it" meaning={money} />
+        <TypedField
+          parcel={parcel}
+          entity="sale"
+          path="shippingCollectedMinor"
+          as="money"
+          label="Buyer paid for shipping"
+          meaning={money}
+        />
+        <TypedField parcel={parcel} entity="sale" path="paidMinor" as="money" label="We paid for it" meaning={money} />
         <TypedField
           parcel={parcel}
           entity="piece"
           path="replacementMinor"
+          as="money"
           label={isSale ? 'Worth, if not the sold price' : 'Worth'}
           placeholder={isSale ? 'as sold' : 'what it would cost to replace'}
           meaning={(minor: number | null) => (minor !== null ? write.money(minor) : worthless ? 'not said yet' : 'as sold')}
@@ -67,6 +76,7 @@ export function SaleStation({ parcel, nest }: BenchUse) {
           parcel={parcel}
           entity="sale"
           path="shipBy"
+          as="day"
           label="Send by"
           placeholder="Friday"
           meaning={(day: string) => write.day(day)}
@@ -75,6 +85,7 @@ export function SaleStation({ parcel, nest }: BenchUse) {
           parcel={parcel}
           entity="sale"
           path="arriveBy"
+          as="day"
           label="Promised there by"
           placeholder="no day promised"
           meaning={(day: string | null) => (day ? write.day(day) : 'services that would be late are marked at Rate')}

@@ -24,7 +24,7 @@ export function SendStation({ parcel }: BenchUse) {
   const shots = shotWords(packingShots(view.photos, steps));
   return (
     <div className="send">
-      <h1>{titleOf(view)}</h1>
+      <h1 dir="auto">{titleOf(view)}</h1>
       <p className="soft sub">
         {weighed && !view.life.weighingStale ? `Weighed ${write.weight(weighed.weightLb)}` : 'Not weighed since it last changed'}, to{' '}
         {String(view.sale.destinationPostcode.value)}, parcel <b className="numeral">{view.code}</b>,{' '}

@@ -81,7 +81,7 @@ export function WeighStation({ parcel, nest }: BenchUse) {
         void keep();
       }}
     >
-      <h1>{titleOf(view)}</h1>
+      <h1 dir="auto">{titleOf(view)}</h1>
       <p className="soft sub">Put it on the scale three times. When readings differ, the highest counts.</p>
       <Rejected log={log} />
       <ScaleReading onSettled={fromScale} />

@@ -1,0 +1,1 @@
+export { lettersDoor as GET } from '../../../../../server/doors/letters.ts';
