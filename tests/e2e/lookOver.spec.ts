@@ -164,7 +164,7 @@ test('a piece with its nest is kept as a template and packed so next time', asyn
   await expect(page.getByText('Kept as urns.')).toBeVisible();
 
   await page.goto(`${app.address}/new`);
-  await page.keyboard.type('copper tea urn, 9 x 8 x 13, 6 lb, sold 70, to 81350');
+  await page.keyboard.type('glazed tea urn, 9 x 8 x 13, 6 lb, sold 70, to 81350');
   await page.keyboard.press('Enter');
   await page.waitForURL(/look-over/);
   await settled(page);
@@ -180,7 +180,7 @@ test('a piece with its nest is kept as a template and packed so next time', asyn
     { kind: 'handle', guard: 'foamTube' },
     { kind: 'tap', guard: 'foamTube' },
   ]);
-  expect(view.piece.title.value).toBe('copper tea urn');
+  expect(view.piece.title.value).toBe('glazed tea urn');
 });
 
 test('its own box, kept and measured inside, is an inner box to choose: opened, closed on paper, never counted down', async ({
