@@ -15,6 +15,7 @@ import { coverFor } from './stages/plan/coverFor.ts';
 import { explainNoPlan, type NoPlan } from './stages/plan/explainNoPlan.ts';
 import { compareBoxes, type OneOrTwo } from './stages/plan/oneOrTwo.ts';
 import { frontierWith, mixFills } from './stages/plan/mixFills.ts';
+import { partThem } from './stages/plan/partThem.ts';
 import { madeOtherwise, type Otherwise, type OtherwiseMade } from './stages/plan/packedOtherwise.ts';
 import type { PackedParcel } from './stages/plan/boxesToKeep.ts';
 import { nestsOutside, type OutsideNest } from './stages/plan/outsideStock.ts';
@@ -69,10 +70,10 @@ function* planWithin(request: PlanRequest, space: PlanSpace, every: boolean): Ge
   }
 }
 
-/** What was found, with each place's own fill where the house has that and it pays. */
+/** What was found, with board between different bundles, and each place's own fill, where the house has that and it pays. */
 function withMixedFill(request: PlanRequest, traced: Traced, ceiling: number): Traced {
   if (!traced.best) return traced;
-  const best = mixFills(request, traced.best, ceiling);
+  const best = mixFills(request, partThem(request, traced.best, ceiling), ceiling);
   return best === traced.best ? traced : { ...traced, best, frontier: frontierWith(traced.frontier, best.option) };
 }
 

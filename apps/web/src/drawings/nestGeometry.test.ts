@@ -1,5 +1,6 @@
 import { derivePlan, writePlanDocument, type PlanChoice, type PlanDocument } from '@inch-nest/core';
 import { box, point, request } from '../../../../packages/core/tests/sampleRequest.ts';
+import { samplePlan } from '../../../../packages/core/tests/samplePlan.ts';
 import { extentOf, nestView, nestViews, VIEW_AXES, type Rect } from './nestGeometry.ts';
 
 const asked = request(
@@ -168,4 +169,23 @@ describe('several different bundles', () => {
     expect(nestViews(before, 'front').map(({ plan: own }) => own.piece.id)).toEqual([bowl.id, 'flask']);
     expect(nestViews(both({ along: 1, parts: [0, 1] }), 'front').map(({ plan: own }) => own.piece.id)).toEqual(['flask', bowl.id]);
   });
+});
+
+test('board between different bundles is drawn where it is seen edge on, and in no view it looks out of', () => {
+  const plain = samplePlan({});
+  const other = { ...plain, piece: { ...plain.piece, id: 'second' } };
+  const [l, w, h] = plain.bundleIn;
+  const block = { ...plain.block, sizeIn: [2 * l + 0.2, w, h] as const };
+  const whole = {
+    ...plain,
+    block,
+    others: [{ ...other, block: { ...block, at: [[l + 0.2, 0, 0]] as const } }],
+    boards: [{ atIn: [l, 0, 0] as const, sizeIn: [0.2, w, h] as const }],
+  };
+  const walls = (name: 'front' | 'above' | 'side') => nestView(whole, name).cells.map(({ w: wide, h: high }) => [wide, high]);
+  expect(walls('front')).toEqual([[0.2, h]]);
+  expect(walls('above')).toEqual([[0.2, w]]);
+  expect(walls('side')).toEqual([]);
+  const [board] = nestView(whole, 'front').cells;
+  expect(board!.x - nestView(whole, 'front').block.x).toBeCloseTo(l, 9);
 });

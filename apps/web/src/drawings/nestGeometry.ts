@@ -124,7 +124,7 @@ export function nestView(whole: PlanDocument, name: ViewName, which = 0): NestVi
     block,
     bundle,
     seen,
-    cells: cellWalls(plan, name, block),
+    cells: cellWalls(whole, name, block),
     layers,
     piece,
     points: marks(plan, piece, faces, turned),
@@ -154,14 +154,29 @@ function seenFrom(
 }
 
 /** Strips and sheets between neighbours, as a section cuts them. */
-function cellWalls({ block: { grid, wallIn }, bundleIn }: PlanDocument, name: ViewName, block: Rect): Rect[] {
-  if (!wallIn) return [];
+function cellWalls(whole: PlanDocument, name: ViewName, block: Rect): Rect[] {
   const [across, up] = VIEW_AXES[name];
-  const between = (axis: 0 | 1 | 2) => Array.from({ length: grid[axis] - 1 }, (_, i) => (i + 1) * bundleIn[axis] + i * wallIn);
-  return [
-    ...between(across).map((from) => ({ x: block.x + from, y: block.y, w: wallIn, h: block.h })),
-    ...between(up).map((from) => ({ x: block.x, y: block.y + block.h - from - wallIn, w: block.w, h: wallIn })),
-  ];
+  const rect = (atIn: Triple, sizeIn: Triple): Rect => ({
+    x: block.x + atIn[across],
+    y: block.y + block.h - atIn[up] - sizeIn[up],
+    w: sizeIn[across],
+    h: sizeIn[up],
+  });
+  // one that looks at us lies before or behind what is drawn
+  const onEdge = ({ sizeIn }: { sizeIn: Triple }) => [across, up].includes(sizeIn.indexOf(Math.min(...sizeIn)) as 0 | 1 | 2);
+  const boards = (whole.boards ?? []).filter(onEdge).map(({ atIn, sizeIn }) => rect(atIn, sizeIn));
+  const walls = planBundles(whole).flatMap(({ block: { grid, wallIn = 0, at }, bundleIn }) => {
+    if (wallIn === 0) return [];
+    const from = at[0]!;
+    const extent = grid.map((count, axis) => count * bundleIn[axis]! + (count - 1) * wallIn) as unknown as Triple;
+    return ([across, up] as const).flatMap((axis) =>
+      Array.from({ length: grid[axis] - 1 }, (_, i) => {
+        const put = (of: Triple, value: number) => of.map((one, side) => (side === axis ? value : one)) as unknown as Triple;
+        return rect(put(from, from[axis] + (i + 1) * bundleIn[axis] + i * wallIn), put(extent, wallIn));
+      }),
+    );
+  });
+  return [...boards, ...walls];
 }
 
 const beyond = ({ left, right, top, bottom }: NestView['gaps']): NestView['over'] => ({

@@ -61,7 +61,13 @@ function wordsFor(change: ChangeKind, request: PlanRequest, choice: PlanChoice |
     case 'board':
       return change.board ? 'A board under it, so that it does not sink' : 'Without the board under it';
     case 'cells':
-      return change.cells ? 'Cells of board between them' : 'Without cells between them';
+      return request.pieceIds.length > 1
+        ? change.cells
+          ? 'A board between them'
+          : 'Without board between them'
+        : change.cells
+          ? 'Cells of board between them'
+          : 'Without cells between them';
     case 'hollow': {
       const hollow = order.pieces.flatMap((piece) => piece.hollows).find((one) => one.id === change.hollowId);
       return `Fill ${hollow?.name ?? 'the hollow'}`;

@@ -27,6 +27,7 @@ export function BoxTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Nes
   const boxes = boxesAtHand(nest);
   const envelope = plan.box.style !== 'slotted';
   const pieces = piecesOf(nest.request);
+  const several = pieces.length > 1;
   const own = pieces.length === 1 ? ownBoxOf(pieces[0]) : null;
   return (
     <>
@@ -92,9 +93,10 @@ export function BoxTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Nes
                 <Switch checked={choice.liner} onChange={(liner) => take({ liner, baseGapIn: null })} /> second wall
               </label>
             )}
-            {stock.linerBoard && plan.block.at.length > 1 && !plan.others && (
+            {stock.linerBoard && (plan.block.at.length > 1 || several) && (
               <label className="switch-row">
-                <Switch checked={choice.cells ?? false} onChange={(cells) => take({ cells, baseGapIn: null })} /> cells between them
+                <Switch checked={choice.cells ?? false} onChange={(cells) => take({ cells, baseGapIn: null })} />{' '}
+                {several ? 'board between them' : 'cells between them'}
               </label>
             )}
           </span>

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { Triple } from '../geometry/wrapLayer.ts';
 import { FACES } from '../pieces/hardPoints.ts';
 import { loadsOf, restingOf } from './resting.ts';
-import { membersOf, rowOf, standIn, standsAll, type Stand } from './Stand.ts';
+import { boardsIn, membersOf, rowOf, standIn, standsAll, type Stand } from './Stand.ts';
 import { movedBeside, standsFor, swapped, type Stander } from './standsFor.ts';
 import { stowPieces } from './stowPieces.ts';
 import { verifyStowage } from './verifyStowage.ts';
@@ -193,4 +193,67 @@ function allTurns([l, w, h]: Triple): Triple[] {
 test('a bundle alone meets the wall on every face', () => {
   const resting = restingOf([{ atIn: [0, 0, 0], sizeIn: [3, 4, 5] }], [3, 4, 5]);
   for (const face of FACES) expect(resting[face]).toEqual({ on: [[]], emptyIn: [0] });
+});
+
+describe('boards between neighbours', () => {
+  test('each as large as the smaller of the two is there, and everything behind it so much farther', () => {
+    const boards = boardsIn(
+      { along: 0, parts: [0, { along: 2, parts: [1, 2] }] },
+      [
+        [4, 6, 8],
+        [5, 3, 2],
+        [3, 3, 3],
+      ],
+      0.25,
+    );
+    // upright between the first and the pair, as wide as the pair and as high; then flat between those two
+    expect(boards).toEqual([
+      { atIn: [4, 0, 0], sizeIn: [0.25, 3, 5.25] },
+      { atIn: [4.25, 0, 2], sizeIn: [3, 3, 0.25] },
+    ]);
+    const { sizeIn, at } = standIn(
+      { along: 0, parts: [0, { along: 2, parts: [1, 2] }] },
+      [
+        [4, 6, 8],
+        [5, 3, 2],
+        [3, 3, 3],
+      ],
+      0.25,
+    );
+    expect([sizeIn, at]).toEqual([
+      [9.25, 6, 8],
+      [
+        [0, 0, 0],
+        [4.25, 0, 0],
+        [4.25, 0, 2.25],
+      ],
+    ]);
+  });
+
+  test('none overlaps a bundle or another board, and all lie within', () => {
+    const side = fc.double({ min: 0.5, max: 9, noNaN: true });
+    fc.assert(
+      fc.property(fc.array(fc.tuple(side, side, side), { minLength: 2, maxLength: 5 }), fc.constantFrom(0, 1, 2), (sizes, along) => {
+        const half = Math.ceil(sizes.length / 2);
+        const some = (from: number, to: number): Stand =>
+          to - from === 1 ? from : { along: ((along + 1) % 3) as 0 | 1 | 2, parts: Array.from({ length: to - from }, (_, i) => from + i) };
+        const stand: Stand = { along: along, parts: [some(0, half), some(half, sizes.length)] };
+        const { sizeIn, at } = standIn(stand, sizes, 0.2);
+        const boards = boardsIn(stand, sizes, 0.2);
+        expect(boards).toHaveLength(sizes.length - 1);
+        const all = [...boards, ...sizes.map((size, i) => ({ atIn: at[i]!, sizeIn: size }))];
+        for (const [i, one] of all.entries()) {
+          for (const axis of [0, 1, 2] as const) expect(one.atIn[axis] + one.sizeIn[axis]).toBeLessThan(sizeIn[axis] + 1e-9);
+          for (const other of all.slice(i + 1))
+            expect(
+              ([0, 1, 2] as const).some(
+                (axis) =>
+                  one.atIn[axis] + one.sizeIn[axis] <= other.atIn[axis] + 1e-9 ||
+                  other.atIn[axis] + other.sizeIn[axis] <= one.atIn[axis] + 1e-9,
+              ),
+            ).toBe(true);
+        }
+      }),
+    );
+  });
 });

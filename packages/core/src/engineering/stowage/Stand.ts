@@ -29,8 +29,9 @@ export interface Stood {
  * Where each stands.
  *
  * @param sizes of the bundles as they lie, inches, by their place in the list
+ * @param apartIn room between neighbours, as thick as the board that parts them; 0 where they stand against one another
  */
-export function standIn(stand: Stand, sizes: readonly Triple[]): Stood {
+export function standIn(stand: Stand, sizes: readonly Triple[], apartIn = 0): Stood {
   const at: Triple[] = sizes.map(() => ORIGIN);
   const place = (one: Stand, from: Triple): void => {
     if (typeof one === 'number') {
@@ -40,11 +41,42 @@ export function standIn(stand: Stand, sizes: readonly Triple[]): Stood {
     let corner = from;
     for (const part of one.parts) {
       place(part, corner);
-      corner = moved(corner, one.along, sizeOf(part, sizes)[one.along]);
+      corner = moved(corner, one.along, sizeOf(part, sizes, apartIn)[one.along] + apartIn);
     }
   };
   place(stand, ORIGIN);
-  return { sizeIn: sizeOf(stand, sizes), at };
+  return { sizeIn: sizeOf(stand, sizes, apartIn), at };
+}
+
+/** A board between two neighbours: where it stands, and its sides, inches. */
+export interface Between {
+  readonly atIn: Triple;
+  readonly sizeIn: Triple;
+}
+
+/** Boards between neighbours that stand so far apart, each as large as the smaller of the two is there. */
+export function boardsIn(stand: Stand, sizes: readonly Triple[], apartIn: number): Between[] {
+  const boards: Between[] = [];
+  const place = (one: Stand, from: Triple): void => {
+    if (typeof one === 'number') return;
+    let corner = from;
+    one.parts.forEach((part, i) => {
+      place(part, corner);
+      const size = sizeOf(part, sizes, apartIn);
+      const next = one.parts[i + 1];
+      const atIn = moved(corner, one.along, size[one.along]);
+      if (next !== undefined) {
+        const other = sizeOf(next, sizes, apartIn);
+        boards.push({
+          atIn,
+          sizeIn: size.map((side, axis) => (axis === one.along ? apartIn : Math.min(side, other[axis]!))) as unknown as Triple,
+        });
+      }
+      corner = moved(atIn, one.along, apartIn);
+    });
+  };
+  place(stand, ORIGIN);
+  return boards;
 }
 
 const ORIGIN: Triple = [0, 0, 0];
@@ -52,11 +84,11 @@ const moved = (at: Triple, axis: 0 | 1 | 2, byIn: number): Triple =>
   at.map((one, i) => (i === axis ? one + byIn : one)) as unknown as Triple;
 
 /** Outside of what stands together. */
-function sizeOf(stand: Stand, sizes: readonly Triple[]): Triple {
+function sizeOf(stand: Stand, sizes: readonly Triple[], apartIn: number): Triple {
   if (typeof stand === 'number') return sizes[stand]!;
-  return stand.parts.map((part) => sizeOf(part, sizes)).reduce((one, other) => joined(one, other, stand.along));
+  return stand.parts.map((part) => sizeOf(part, sizes, apartIn)).reduce((one, other) => joined(one, other, stand.along, apartIn));
 }
 
 /** Outside of two that stand next to each other. */
-export const joined = (one: Triple, other: Triple, along: 0 | 1 | 2): Triple =>
-  one.map((side, axis) => (axis === along ? side + other[axis] : Math.max(side, other[axis]!))) as unknown as Triple;
+export const joined = (one: Triple, other: Triple, along: 0 | 1 | 2, apartIn = 0): Triple =>
+  one.map((side, axis) => (axis === along ? side + apartIn + other[axis] : Math.max(side, other[axis]!))) as unknown as Triple;

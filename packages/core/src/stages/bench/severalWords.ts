@@ -108,7 +108,8 @@ export function placesInTurn(block: Block, letters: readonly Letters[]): PutIn[]
     const place = next.length > 0 ? capital(next.join(', ')) : 'On the base, in the near left corner of the block';
     const [along, across, up] = layout.grid;
     const together = layout.count === 1 ? '' : ` ${along} along and ${across} across${up === 1 ? '' : `, ${up} upon one another`}.`;
-    return { who: name(at), where: `${place}, wraps touching, its heavy side down.${together}`, at };
+    const between = block.boards.length === 0 ? 'wraps touching' : next.length > 0 ? 'a board between' : 'its board beside it';
+    return { who: name(at), where: `${place}, ${between}, its heavy side down.${together}`, at };
   });
 }
 const SAID = [

@@ -20,8 +20,10 @@ const MADE_STEPS: Readonly<Record<MadePartKey, (part: MadePart, shell: Shell, le
   cells: ({ minutes, orders, takenFt2 }, _, length) =>
     act(
       'box:cells',
-      'Cut the cells',
-      `Of board ${panelsOf(orders, length)}; strips slot halfway into one another. Each bundle stands in a cell of its own, snug and not forced.`,
+      orders.some(({ order }) => order.kind === 'cells') ? 'Cut the cells' : 'Cut the boards between',
+      orders.some(({ order }) => order.kind === 'cells')
+        ? `Of board ${panelsOf(orders, length)}; strips slot halfway into one another. Each bundle stands in a cell of its own, snug and not forced.`
+        : `Of board ${panelsOf(orders, length)}: one stands between each and the next as they are put in.`,
       minutes,
       [{ what: 'sheet board', amount: Math.round(takenFt2 * 10) / 10, unit: 'square feet' }],
     ),

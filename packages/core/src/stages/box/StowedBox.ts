@@ -2,7 +2,7 @@ import type { Orientation } from '../../engineering/geometry/orientations.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { Layout } from '../../engineering/stowage/Block.ts';
 import type { RestingByFace } from '../../engineering/stowage/resting.ts';
-import type { Stand } from '../../engineering/stowage/Stand.ts';
+import type { Between, Stand } from '../../engineering/stowage/Stand.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
 import type { MadePart } from './madeParts.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
@@ -69,8 +69,10 @@ export interface Block {
   readonly stand: Stand;
   /** What each rests on when a face strikes. */
   readonly resting: RestingByFace;
-  /** Board between bundles that are alike, cut into cells; null where they stand against one another. */
+  /** What parts the bundles, cells among those that are alike and boards between others; null where they stand against one another. */
   readonly cells: MadePart | null;
+  /** Boards between neighbours that are not alike, from the near lower corner of them all. */
+  readonly boards: readonly Between[];
   /** Outside of all bundles, and what is empty within that. */
   readonly blockIn: Triple;
   readonly emptyIn3: number;

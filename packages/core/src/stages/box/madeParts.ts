@@ -5,6 +5,7 @@ import { PAD_CLEARANCE_IN } from '../../engineering/boxshop/padsFor.ts';
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
 import { FACES } from '../../engineering/pieces/hardPoints.ts';
 import { blockSizeIn, type Layout } from '../../engineering/stowage/Block.ts';
+import type { Between } from '../../engineering/stowage/Stand.ts';
 import { IN2_PER_FT2 } from '../../units/index.ts';
 
 /** What is made at the bench for a box: cut into it, or cut from sheet board and put into it. */
@@ -85,9 +86,8 @@ export function crossPart([lengthIn, widthIn]: Triple, heightIn: number, sheet: 
 }
 
 /** What parts bundles that are alike: strips slotted into one another on each storey, a sheet between storeys. */
-export function cellsPart({ grid }: Layout, bundleIn: Triple, sheet: SheetBoard): MadePart {
+function cellOrders({ grid }: Pick<Layout, 'grid'>, bundleIn: Triple, caliper: number): MadeOrder[] {
   const [along, across, up] = grid;
-  const caliper = sheet.board.caliperIn;
   const [length, width] = blockSizeIn({ grid, count: 2 }, bundleIn, caliper);
   const orders: MadeOrder[] = [];
   if (along * across > 1)
@@ -97,6 +97,34 @@ export function cellsPart({ grid }: Layout, bundleIn: Triple, sheet: SheetBoard)
     const inside: Triple = [length + PAD_CLEARANCE_IN, width + PAD_CLEARANCE_IN, up * bundleIn[2]];
     orders.push({ order: { kind: 'pads', inside, count: up - 1, caliper }, times: 1 });
   }
+  return orders;
+}
+
+/** A pad as large as a board between two neighbours. */
+function boardOrder({ sizeIn }: Between, caliper: number): MadeOrder {
+  const thin = sizeIn.indexOf(Math.min(...sizeIn));
+  const [length, width] = sizeIn.filter((_, axis) => axis !== thin).sort((a, b) => b - a) as [number, number];
+  return {
+    order: { kind: 'pads', inside: [length + PAD_CLEARANCE_IN, width + PAD_CLEARANCE_IN, 4 * caliper], count: 1, caliper },
+    times: 1,
+  };
+}
+
+/**
+ * What parts bundles from one another: cells among those that are alike, and a board between neighbours that are not.
+ *
+ * @param groups those that are alike, each as they stand
+ */
+export function cellsPart(
+  groups: readonly { readonly layout: Pick<Layout, 'grid' | 'count'>; readonly bundleIn: Triple }[],
+  boards: readonly Between[],
+  sheet: SheetBoard,
+): MadePart {
+  const caliper = sheet.board.caliperIn;
+  const orders = [
+    ...groups.flatMap(({ layout, bundleIn }) => (layout.count > 1 ? cellOrders(layout, bundleIn, caliper) : [])),
+    ...boards.map((board) => boardOrder(board, caliper)),
+  ];
   const cut = orders.map(({ order, times }) => ({ times, work: cutOf(order) }));
   const areaIn2 = cut.reduce((sum, { work, times }) => sum + times * work.boardUsedIn2, 0);
   const count = cut.reduce((sum, { work, times }) => sum + times * work.parts.reduce((all, part) => all + part.count, 0), 0);

@@ -29,7 +29,7 @@ export interface Told extends LiesAsTold {
   readonly liner: boolean;
   readonly baseGapIn: number | null;
   readonly board: boolean;
-  /** Cells between bundles that are alike, where there are several. */
+  /** Board between bundles, where there are several. */
   readonly cells?: boolean;
   /** What liners and boards are cut from. */
   readonly sheet: SheetBoard | null;

@@ -2,9 +2,10 @@ import { orient, orientationsAllowed, type Orientation } from '../../engineering
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { blockSizeIn, emptyCellsIn3, gridsFor, layoutOf, type Grid } from '../../engineering/stowage/Block.ts';
 import { ALONE, restingOf } from '../../engineering/stowage/resting.ts';
-import { standIn, standsAll, type Stand } from '../../engineering/stowage/Stand.ts';
+import { boardsIn, standIn, standsAll, type Between, type Stand } from '../../engineering/stowage/Stand.ts';
 import { standsFor } from '../../engineering/stowage/standsFor.ts';
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
+import { IN2_PER_FT2 } from '../../units/index.ts';
 import type { House } from '../../house/House.ts';
 import type { InspectedPiece } from '../item/InspectedPiece.ts';
 import type { WrappedItem, Wraps } from '../wrap/WrappedItem.ts';
@@ -106,7 +107,7 @@ const waysToLie = (wrapped: WrappedItem, locks: Pick<BoxLocks, 'orientation' | '
 /**
  * Bundles as they stand together.
  *
- * @param sheet what cells between bundles that are alike are cut from; null where there are none
+ * @param sheet what parts them is cut from, cells and boards; null where they stand against one another
  */
 export function blockOf(wraps: Wraps, { lies, stand }: Way, sheet: SheetBoard | null = null): Block {
   const lying = wraps.map((wrapped, at): Omit<LyingBundle, 'atIn'> => {
@@ -119,25 +120,29 @@ export function blockOf(wraps: Wraps, { lies, stand }: Way, sheet: SheetBoard | 
   const [first] = lying as [Omit<LyingBundle, 'atIn'>];
   if (lying.length === 1) {
     const emptyIn3 = emptyCellsIn3(first.layout, first.bundleIn);
-    const cells = sheet && haveCells(wraps) ? cellsPart(first.layout, first.bundleIn, sheet) : null;
-    return { bundles: [{ ...first, atIn: NEAR }], stand: 0, resting: ALONE, cells, blockIn: first.sizeIn, emptyIn3 };
+    const cells = sheet && haveCells(wraps) ? cellsPart([first], NO_BOARDS, sheet) : null;
+    return { bundles: [{ ...first, atIn: NEAR }], stand: 0, resting: ALONE, cells, boards: NO_BOARDS, blockIn: first.sizeIn, emptyIn3 };
   }
-  const { sizeIn: blockIn, at } = standIn(
-    stand,
-    lying.map(({ sizeIn }) => sizeIn),
-  );
+  const sizes = lying.map(({ sizeIn }) => sizeIn);
+  const apartIn = sheet ? sheet.board.caliperIn : 0;
+  const { sizeIn: blockIn, at } = standIn(stand, sizes, apartIn);
+  const boards = sheet ? boardsIn(stand, sizes, apartIn) : NO_BOARDS;
+  const cells = sheet ? cellsPart(lying, boards, sheet) : null;
   const bundles = lying.map((one, i): LyingBundle => ({ ...one, atIn: at[i]! })) as unknown as Block['bundles'];
-  const takenIn3 = bundles.reduce((sum, { layout, bundleIn: [l, w, h] }) => sum + layout.count * l * w * h, 0);
+  const boardIn3 = cells ? cells.boardFt2 * IN2_PER_FT2 * apartIn : 0;
+  const takenIn3 = boardIn3 + bundles.reduce((sum, { layout, bundleIn: [l, w, h] }) => sum + layout.count * l * w * h, 0);
   return {
     bundles,
     stand,
     resting: restingOf(bundles, blockIn),
-    cells: null,
+    cells,
+    boards,
     blockIn,
     emptyIn3: Math.max(0, blockIn[0] * blockIn[1] * blockIn[2] - takenIn3),
   };
 }
 const NEAR: Triple = [0, 0, 0];
+const NO_BOARDS: readonly Between[] = [];
 
 /** How many bundles there are, all alike. */
 export const countOf = ({ piece }: Pick<WrappedItem, 'piece'>): number => piece.stacks.length;

@@ -96,7 +96,7 @@ export function knockOfOne({ bundles, resting, inner, cells }: Touching, at: num
       const parted = cells ? CONTACT.betweenCells : 1;
       const alike = pairs === 0 ? [] : [knocks(coverOn(at, low) + coverOn(at, high), pairs, low, high, parted)];
       const others = ([low, high] as const).flatMap((face) =>
-        resting[face].on[at]!.map((next) => knocks(coverOn(at, face) + coverOn(next.at, face === low ? high : low), 1, low, high)),
+        resting[face].on[at]!.map((next) => knocks(coverOn(at, face) + coverOn(next.at, face === low ? high : low), 1, low, high, parted)),
       );
       return [...alike, ...others];
     }),

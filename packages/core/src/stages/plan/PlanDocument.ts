@@ -2,6 +2,7 @@ import type { StockUse } from '../../engineering/stockkeeping/StockMove.ts';
 import type { Face, GuardKind, HardPoint } from '../../engineering/pieces/hardPoints.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { Grid } from '../../engineering/stowage/Block.ts';
+import type { Between } from '../../engineering/stowage/Stand.ts';
 import type { BoxStyle, WrapRole } from '../../engineering/materials/stock.ts';
 import type { Excess } from '../../engineering/tariff/nearestService.ts';
 import type { Quote, QuoteRefusal } from '../../engineering/tariff/Quote.ts';
@@ -56,6 +57,8 @@ export interface PlanDocument extends PlanBundle {
   readonly choice: PlanChoice;
   /** The bundles of the parcel's other pieces, in their order; left out for one. */
   readonly others?: readonly PlanBundle[];
+  /** Boards between neighbours that are not alike, from the near corner of all that the parcel holds; left out where there are none. */
+  readonly boards?: readonly Between[];
   /** What may happen to each bundle, the first included; left out for one. */
   readonly risks?: readonly BundleRisk[];
   readonly inner: {

@@ -62,7 +62,7 @@ const fillLb = ({ rated }: typeof bare): number =>
   rated.weighed.parts.filter(({ part }) => /fill/.test(part)).reduce((sum, { weightLb }) => sum + weightLb, 0);
 
 test('as the box shop cuts it: every bundle has a cell of its own size', () => {
-  const [strips, sheets] = cellsPart(layoutOf([3, 2, 2], 12), [l, w, h], SHEET).orders;
+  const [strips, sheets] = cellsPart([{ layout: layoutOf([3, 2, 2], 12), bundleIn: [l, w, h] }], [], SHEET).orders;
   const divider = cutOf(strips!.order);
   // on each of two storeys
   expect(strips!.times).toBe(2);
@@ -76,7 +76,9 @@ test('as the box shop cuts it: every bundle has a cell of its own size', () => {
   const [sheet, ...more] = cutOf(sheets!.order).parts;
   expect([sheet!.count, more.length]).toEqual([1, 0]);
   expect(sheet!.lengthIn).toBeCloseTo(3 * l + 2 * CALIPER_IN, 9);
-  expect(cellsPart(layoutOf([1, 1, 3], 3), [l, w, h], SHEET).orders.map(({ order }) => order.kind)).toEqual(['pads']);
+  expect(cellsPart([{ layout: layoutOf([1, 1, 3], 3), bundleIn: [l, w, h] }], [], SHEET).orders.map(({ order }) => order.kind)).toEqual([
+    'pads',
+  ]);
 });
 
 test('two that would knock together are stopped four times in five, and the parcel breaks less often', () => {

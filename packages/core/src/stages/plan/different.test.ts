@@ -1,4 +1,5 @@
 import { box, CHOICE, finish, FACTS, request, STOCK } from '../../../tests/sampleRequest.ts';
+import { ORDINARY_LINER_BOARD } from '../../engineering/materials/ordinaryStock.ts';
 import { planParcel } from '../../planParcel.ts';
 import { writeBenchSteps } from '../bench/writeBenchSteps.ts';
 import { stockUsed } from './stockUsed.ts';
@@ -279,4 +280,69 @@ test('wrapped and measured a little thicker, the search still finds what one cha
   );
   expect(byHand.length).toBeGreaterThan(2);
   for (const change of byHand) expect(anew.recommended.expectedMinor).toBeLessThan(change.expectedMinor + 50);
+});
+
+describe('board between different bundles', () => {
+  const sheet = { stock: { ...STOCK, boxes: BOXES, linerBoard: ORDINARY_LINER_BOARD } };
+  const stand = { along: 0, parts: [0, 1] } as const;
+  const two = asked([JAR, BOWL], { ...sheet, soldMinor: 9000 });
+  const apart = derive(two, { others: other(), stand, cells: true });
+  const close = derive(two, { others: other(), stand });
+  const { caliperIn } = ORDINARY_LINER_BOARD.board;
+
+  test('they stand so much farther apart, it weighs, costs, takes time and sheet, and they knock together less', () => {
+    const block = ({ rated }: PlanOption) => rated.weighed.filled.stowed;
+    expect(block(apart).blockIn[0] - block(close).blockIn[0]).toBeCloseTo(caliperIn, 12);
+    expect(apart.rated.weighed.grossLb).toBeGreaterThan(close.rated.weighed.grossLb);
+    // less the fill that goes where the board is
+    expect(apart.minutes - close.minutes).toBeCloseTo(0.75, 1);
+    const board = (option: PlanOption) => stockUsed(option).find(({ kind }) => kind === 'board')?.amount ?? 0;
+    expect([board(close), board(apart) > 0]).toEqual([0, true]);
+    const knock = ({ causes }: PlanOption) => causes.find(({ key }) => key === 'knock')!.chance;
+    // board takes a knock as the wall of an inner box does
+    expect(knock(apart) / knock(close)).toBeCloseTo(0.2, 2);
+  });
+
+  test('two jars told as two and parted are two of one in cells', () => {
+    const told = derive(asked([JAR, JAR], { ...sheet, soldMinor: 2400 }), { others: other(), stand, cells: true });
+    const counted = derive(asked([{ ...JAR, count: 2 }], { ...sheet, soldMinor: 2400 }), { grid: [2, 1, 1], cells: true });
+    expect(told.rated.weighed.grossLb).toBeCloseTo(counted.rated.weighed.grossLb, 9);
+    expect(told.costMinor).toBeCloseTo(counted.costMinor, 6);
+    expect(told.minutes).toBeCloseTo(counted.minutes, 9);
+    expect(told.rated.weighed.filled.stowed.gaps.left).toBeCloseTo(counted.rated.weighed.filled.stowed.gaps.left, 12);
+    expect(told.chance / counted.chance).toBeCloseTo(1, 1);
+  });
+
+  test('its document checks, has the board where it stands, and the bench cuts it and says where it goes', () => {
+    const document = writePlanDocument(apart, two.house);
+    expect(document.boards).toHaveLength(1);
+    expect(verifyPlan(document, two)).toEqual([]);
+    expect(writePlanDocument(close, two.house).boards).toBeUndefined();
+    const steps = writeBenchSteps(apart, two.house);
+    expect(steps.find(({ key }) => key === 'box:cells')).toMatchObject({ title: 'Cut the boards between' });
+    expect(steps.filter(({ says }) => says.includes('a board between'))).toHaveLength(1);
+    expect(steps.every(({ says }) => !says.includes('wraps touching'))).toBe(true);
+  });
+
+  test('a house that has cells where they pay parts them where that pays; pinned, it is done', () => {
+    const bare = asked([{ ...JAR, hardPoints: [] }, BOWL], { ...sheet, soldMinor: 90_000, house: { cells: true } });
+    const best = (of: PlanRequest) => {
+      const chosen = finish(planParcel(of));
+      if (chosen.kind === 'noPlan') throw new Error(chosen.reasons.join());
+      return chosen.recommended;
+    };
+    const with_ = best(bare);
+    const without = best({ ...bare, house: { ...bare.house, cells: false } });
+    expect(without.choice.cells).toBeUndefined();
+    expect(with_.expectedMinor).toBeLessThanOrEqual(without.expectedMinor + 1e-6);
+    expect(best({ ...bare, locks: { cells: true } }).choice.cells).toBe(true);
+    expect(best({ ...bare, locks: { cells: false } }).choice.cells).toBeUndefined();
+  });
+
+  test('it is offered as one change, and taken back as one', () => {
+    const cells = (choice: Partial<PlanChoice>) =>
+      nextBestChanges(two, { ...NEST, others: other(), stand, ...choice }).find(({ change }) => change.kind === 'cells')?.change;
+    expect(cells({})).toEqual({ kind: 'cells', cells: true });
+    expect(cells({ cells: true })).toEqual({ kind: 'cells', cells: false });
+  });
 });

@@ -173,7 +173,7 @@ function* singleChanges(request: PlanRequest, choice: PlanChoice, now: PlanOptio
     if (crossIn !== (choice.crossIn ?? 0)) yield { change: { kind: 'cross', crossIn }, after: { ...choice, crossIn, baseGapIn: null } };
     yield { change: { kind: 'board', board: !choice.board }, after: { ...choice, board: !choice.board } };
     const [{ wrapped }] = bundles;
-    if (stock.linerBoard && haveCells([wrapped]) && bundles.length === 1)
+    if (stock.linerBoard && (bundles.length > 1 || haveCells([wrapped])))
       yield { change: { kind: 'cells', cells: !choice.cells }, after: { ...choice, cells: !choice.cells, baseGapIn: null } };
   }
 }

@@ -42,9 +42,8 @@ function standsApart(plan: PlanDocument): string[] {
   const all = planBundles(plan).flatMap(({ block, bundleIn }) => block.at.map((atIn) => ({ atIn, sizeIn: bundleIn })));
   const placed = all.map((one, i) => ({ id: letterOf(i), ...one }));
   const pieces = placed.map(({ id, sizeIn }) => ({ id, sizeIn, upright: true, weightLb: 0 }));
-  return verifyStowage(pieces, { insideIn: plan.block.sizeIn, gapIn: 0, betweenIn: plan.block.wallIn ?? 0 }, placed).map(
-    (fault) => `block: ${fault}`,
-  );
+  const betweenIn = plan.block.wallIn ?? Math.min(...(plan.boards?.[0]?.sizeIn ?? [0]));
+  return verifyStowage(pieces, { insideIn: plan.block.sizeIn, gapIn: 0, betweenIn }, placed).map((fault) => `block: ${fault}`);
 }
 
 /** Paths at which two documents differ, numbers within tolerance. */

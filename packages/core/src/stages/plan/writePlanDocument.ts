@@ -42,6 +42,7 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
           }),
         }
       : {}),
+    ...(stowed.boards.length > 0 ? { boards: stowed.boards } : {}),
     inner: stowed.inner && {
       key: stowed.inner.box.key,
       name: stowed.inner.box.name,
