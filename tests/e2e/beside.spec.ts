@@ -226,6 +226,7 @@ test('rate cards: out and in as files and equal, a new version beside the old, c
 for (const [width, height, theme] of [
   [820, 1180, 'day'],
   [390, 844, 'night'],
+  [320, 640, 'day'],
 ] as const) {
   test(`beside the way at ${width}, ${theme}: nothing runs off, all accessible`, async ({ app, page }) => {
     await page.context().addCookies([{ name: 'theme', value: theme, url: app.address }]);

@@ -73,10 +73,45 @@ test('the night bench is accessible too, from the first paint', async ({ app, pa
   }
 });
 
+test.describe('with the machine’s own colours', () => {
+  test.use({ contextOptions: { forcedColors: 'active' } });
+  test('where one is, what is on and what is chosen are told by edges', async ({ page, open }) => {
+    await open('Brass signal lamp', 'nest');
+    await settled(page);
+    const edge = (of: string) =>
+      page
+        .locator(of)
+        .first()
+        .evaluate((element) => {
+          const { outlineStyle, outlineWidth, borderStyle, borderWidth } = getComputedStyle(element);
+          return {
+            outline: outlineStyle === 'solid' ? parseFloat(outlineWidth) : 0,
+            border: borderStyle === 'solid' ? parseFloat(borderWidth) : 0,
+          };
+        });
+    // the station on the rule, the parcel on the shelf
+    expect((await edge('nav [aria-current=step], header [aria-current]')).outline).toBeGreaterThan(2);
+    expect((await edge('.shelf .tag[aria-current]')).outline).toBeGreaterThan(2);
+    expect((await edge('.ant-segmented-item-selected')).outline).toBeGreaterThan(2);
+    expect((await edge('.ant-switch')).border).toBeGreaterThan(1);
+    // a switch that is on has another ground than one that is off
+    const ground = () =>
+      page
+        .locator('.ant-switch')
+        .first()
+        .evaluate((element) => getComputedStyle(element).backgroundColor);
+    const off = await ground();
+    await page.getByText('board under it').click();
+    await expect.poll(ground).not.toBe(off);
+  });
+});
+
 test.describe('smaller screens', () => {
   for (const [width, height] of [
     [820, 1180],
     [390, 844],
+    // as a page of 1280 enlarged four times
+    [320, 640],
   ] as const) {
     test(`nothing runs off a page ${width} wide, and all of it is reached`, async ({ page, open }) => {
       await page.setViewportSize({ width, height });
