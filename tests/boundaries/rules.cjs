@@ -136,6 +136,8 @@ module.exports = {
       web('server/'),
       [
         web('(server|words)/'),
+        // what a section shows, in numbers and paths: drawn on paper as on screen
+        web('drawings/(nestGeometry|pieceIn)\\.ts$'),
         CORE_DOOR,
         CONTRACTS_DOOR,
         DATA_DOOR,

@@ -56,7 +56,7 @@ export const accessory = z.strictObject({
   /** Of one, for what goes with the piece: left out where nobody weighed or measured it. */
   weightLb: weightLb.exactOptional(),
   sizeIn: z.tuple([sizeIn, sizeIn, sizeIn]).exactOptional(),
-  place: z.enum(['bag', 'beside']).exactOptional(),
+  place: z.enum(['bag', 'beside', 'inner']).exactOptional(),
 });
 export type Accessory = z.infer<typeof accessory>;
 export const originalBox = z.enum(['none', 'kept', 'ofValue']);
@@ -97,7 +97,7 @@ export const pieceFacts = z.strictObject({
         count: z.int().min(1).max(999),
         weightLb: weightLb.nullable(),
         sizeIn: z.tuple([sizeIn, sizeIn, sizeIn]).nullable(),
-        place: z.enum(['bag', 'beside']),
+        place: z.enum(['bag', 'beside', 'inner']),
       }),
     )
     .max(24)

@@ -1,34 +1,15 @@
-import { curveCatmullRomClosed, curveLinearClosed, line } from 'd3-shape';
-import { ARCHETYPES, type ArchetypeKey, type PlanDocument } from '@inch-nest/core';
-import { isInnerTurned, VIEW_AXES, type NestView, type PointMark } from './nestGeometry.ts';
-import { outlineSeen, PIECE_OUTLINES, type Outline, type Share } from './pieceOutlines.ts';
+import type { PlanDocument } from '@inch-nest/core';
+import type { NestView, PointMark } from './nestGeometry.ts';
+import { pieceIn } from './pieceIn.ts';
 
 /** Outline of the piece as what it is, to scale, from the side that is drawn and the way it lies, with its hard points in the danger ink. */
 export function PieceShape({ view, plan, k, hatch }: { view: NestView; plan: PlanDocument; k: number; hatch: string }) {
-  const reach = (edge: PointMark['edge']) =>
-    Math.max(0, ...view.points.filter((mark) => mark.edge === edge).map((mark) => mark.point.reachIn));
-  const body = {
-    x: (view.piece.x + reach('left')) * k,
-    y: (view.piece.y + reach('top')) * k,
-    w: Math.max(4, (view.piece.w - reach('left') - reach('right')) * k),
-    h: Math.max(4, (view.piece.h - reach('top') - reach('bottom')) * k),
-  };
-  const outline = outlineOf(plan, view.name);
-  const at = ([along, up]: Share): [number, number] => [body.x + along * body.w, body.y + (1 - up) * body.h];
-  const closedLine = line().curve(outline.smooth ? curveCatmullRomClosed : curveLinearClosed);
-  const stroke = line();
+  const { body, strokes } = pieceIn(view, plan, k);
   return (
     <g className="piece">
-      <path
-        d={closedLine(outline.body.map(at)) ?? ''}
-        style={{ fill: `url(#${hatch})`, stroke: 'var(--ink)', strokeWidth: 1.4, strokeLinejoin: 'round' }}
-      />
-      {outline.strokes.map((one, i) => (
-        <path
-          key={i}
-          d={stroke(one.map(at)) ?? ''}
-          style={{ fill: 'none', stroke: 'var(--ink)', strokeWidth: 0.9, strokeLinejoin: 'round' }}
-        />
+      <path d={body} style={{ fill: `url(#${hatch})`, stroke: 'var(--ink)', strokeWidth: 1.4, strokeLinejoin: 'round' }} />
+      {strokes.map((one, i) => (
+        <path key={i} d={one} style={{ fill: 'none', stroke: 'var(--ink)', strokeWidth: 0.9, strokeLinejoin: 'round' }} />
       ))}
       {view.points.map((mark) => (
         <PointGlyph key={mark.point.id} mark={mark} k={k} />
@@ -36,26 +17,6 @@ export function PieceShape({ view, plan, k, hatch }: { view: NestView; plan: Pla
     </g>
   );
 }
-
-/** The kind's own outline; a piece whose form was told to be another is drawn as that form. */
-function outlineOf(plan: PlanDocument, name: NestView['name']): Outline {
-  const [across, up] = VIEW_AXES[name];
-  const { orientation } = plan.choice;
-  const lies = isInnerTurned(plan) ? [orientation[1], orientation[0], orientation[2]] : orientation;
-  const kind = plan.piece.archetype as ArchetypeKey;
-  if (plan.piece.form === ARCHETYPES[kind].form) return outlineSeen(kind, lies[across], lies[up]);
-  const { form, sizeIn } = plan.piece;
-  if (form === 'ovoid') return ROUND;
-  if (form === 'framed') return outlineSeen('glazedFlat', lies[across], lies[up]);
-  if (form === 'irregular') return outlineSeen('resinWood', lies[across], lies[up]);
-  if (form !== 'cylinder' && form !== 'tube') return SQUARE;
-  // a rod or a tube shows its round end only where its two like sides are drawn
-  const apart = [Math.abs(sizeIn[1] - sizeIn[2]), Math.abs(sizeIn[0] - sizeIn[2]), Math.abs(sizeIn[0] - sizeIn[1])];
-  return apart.lastIndexOf(Math.min(...apart)) === 3 - across - up ? ROUND : SQUARE;
-}
-
-const ROUND: Outline = PIECE_OUTLINES.globeShade.above;
-const SQUARE: Outline = PIECE_OUTLINES.paperGoods.front;
 
 /** A hard point: a loop for what stands out like a handle, a nub for the rest, a ring when it faces us. */
 function PointGlyph({ mark, k }: { mark: PointMark; k: number }) {

@@ -6,6 +6,7 @@ import { usePathname, useRouter } from 'next/navigation';
 import { useState, type FormEvent } from 'react';
 import type { ShelfTag } from '@inch-nest/contracts';
 import { useShelfFrom } from '../parcel/useShelf.ts';
+import { stillHere } from '../words/nextUp.ts';
 import { stateWords } from '../words/stateWords.ts';
 import { useKeys } from '../session/keys.ts';
 import { useShop } from '../session/ShopContext.tsx';
@@ -18,13 +19,12 @@ const TROUBLE_WORDS: Readonly<Record<NonNullable<ShelfTag['trouble']>, string>> 
   mendNest: 'mend the nest first',
   labelAtRisk: 'label at risk',
 };
-const GONE = ['handedOver', 'damaged'];
 
 /** Today's parcels as tags, the earliest promise first. */
 export function Shelf({ initial, openId, station }: { initial: ShelfTag[]; openId: string | null; station: StationPath }) {
   const { shop, write, keysOn } = useShop();
   const tags = useShelfFrom(initial, LOOK_EVERY_MS);
-  const due = tags.filter((tag) => tag.shipBy <= shop.today && !GONE.includes(tag.state));
+  const due = stillHere(tags).filter((tag) => tag.shipBy <= shop.today);
   const minutes = due.reduce((sum, tag) => sum + (tag.minutes ?? 0), 0);
   const here = usePathname();
   const [find, setFind] = useState<string | null>(null);

@@ -24,6 +24,19 @@ test.each<[number, number, boolean, RegExp]>([
   expect(advice.words).toMatch(words);
 });
 
+test.each<[string, number, number, boolean]>([
+  ['an ounce between readings of 36 lb is nothing', 36, 1 / 16, false],
+  ['half a pound between them is something', 36, 0.5, true],
+  ['an ounce between readings of 2 lb is something', 2, 1 / 16, true],
+  ['three pounds more than 36 is something, however roughly it was reckoned', 39, 0, true],
+  ['a pound more than 36 reckoned roughly is nothing', 37, 0, false],
+])('%s', (_, weightLb, spreadLb, odd) => {
+  const grossLb = weightLb < 3 ? 2 : 36;
+  expect(weighingAdvice(weightLb, spreadLb, { ...weight, grossLb, plusMinusLb: grossLb / 20 }, writersFor('imperial', 'USD')).odd).toBe(
+    odd,
+  );
+});
+
 test('light, and something goes with it: that is asked after first', () =>
   expect(weighingAdvice(weight.grossLb - 0.4, 0, weight, writersFor('imperial', 'USD'), ['brass pans']).words).toBe(
     '6.4 oz light: are the brass pans in?',

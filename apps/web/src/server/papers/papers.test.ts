@@ -207,3 +207,15 @@ test('a paper says its title and its language to whoever reads it aloud', async 
   expect(info).toMatch(/^Title: +slip, tag: parcel 7K2M$/m);
   for (const said of ['/Lang (en)', '/DisplayDocTitle true']) expect(bytes.toString('latin1')).toContain(said);
 });
+
+test('the bench card shows the nest in section with its box, fill and gaps, and then every step', async () => {
+  const pdf = (await drawPapers(['bench'], FACTS))!;
+  const text = textOf(pdf);
+  for (const words of [plan.box.name, 'from above', 'from the front', '2 large bubble', ...steps.slice(0, 3).map(({ title }) => title)])
+    expect(text).toContain(words.replace(/\s+/g, ' '));
+  // each gap with its figure, as the plan has it
+  for (const face of ['left', 'top', 'bottom'] as const) expect(text).toContain(FACTS.write.length(plan.gaps[face]));
+  // the lines of the section are lines of the page
+  const operators = execFileSync('pdftocairo', ['-svg', '-f', '1', '-l', '1', '-', '-'], { input: pdf, encoding: 'utf8' });
+  expect(operators.split('<path').length).toBeGreaterThan(10);
+});

@@ -16,6 +16,7 @@ const PARTS: readonly { value: Accessory['part']; label: string }[] = [
 const PLACES: readonly { value: AlongPlace; label: string }[] = [
   { value: 'beside', label: 'beside it, in the fill' },
   { value: 'bag', label: 'in a bag on top' },
+  { value: 'inner', label: 'with it in the inner box' },
 ];
 const MOST = 24;
 

@@ -41,16 +41,16 @@ const MADE_STEPS: Readonly<Record<MadePartKey, (part: MadePart, shell: Shell, le
     ]),
 };
 
-/** What is cut, with its sizes: "2 of 15 1/4 × 7". */
-const panelsOf = (orders: MadePart['orders'], length: (inches: number) => string): string =>
-  orders
-    .flatMap(({ order, times }) =>
-      cutOf(order).parts.map(({ count, lengthIn, heightIn }) => {
-        const size = `${length(lengthIn)} × ${length(heightIn)}`;
-        return count * times === 1 ? size : `${count * times} of ${size}`;
-      }),
-    )
-    .join(', ');
+/** What is cut, with its sizes, those of one size together: "2 of 15 1/4 × 7". */
+function panelsOf(orders: MadePart['orders'], length: (inches: number) => string): string {
+  const counts = new Map<string, number>();
+  for (const { order, times } of orders)
+    for (const { count, lengthIn, heightIn } of cutOf(order).parts) {
+      const size = `${length(lengthIn)} × ${length(heightIn)}`;
+      counts.set(size, (counts.get(size) ?? 0) + count * times);
+    }
+  return [...counts].map(([size, count]) => (count === 1 ? size : `${count} of ${size}`)).join(', ');
+}
 
 /** A step with what the box shop cuts for it. */
 const madeStep = (part: MadePart, shell: Shell, length: (inches: number) => string): Part => ({

@@ -75,7 +75,9 @@ export function writeBenchSteps(
     (key: BenchTestKey): Part[] =>
       ofBundle[at]!.includes(key) ? [test(key, perTest / ofBundle.filter((keys) => keys.includes(key)).length)] : [];
   const facts = pieces.map((piece) => piece.facts);
-  const putIn = [...facts.flatMap(({ along }) => along.map((one) => alongStep(one, system))), ...bagStep(facts)];
+  const along = facts.flatMap((one) => one.along);
+  const isWithin = ({ place }: Along) => place === 'inner' && inner !== null;
+  const putIn = [...along.filter((one) => !isWithin(one)).map((one) => alongStep(one, system)), ...bagStep(facts)];
   const placed = bundles.length > 1 ? placesInTurn(stowed, letters) : [{ who: all, where: placeWords(bundles[0].layout) }];
   const tapeAndPapersLb = rated.weighed.parts.at(-1)!.weightLb;
   const weighsOpen = takenSide(house, 'weighing') === 'open';
@@ -102,6 +104,8 @@ export function writeBenchSteps(
             ? act('inner:form', 'Open its own box', 'Lay its own lining back in; no tape on what is printed.', STANDING_MINUTES.formBox)
             : act('inner:form', 'Form the inner box', `${inner.box.name}: form and tape the bottom.`, STANDING_MINUTES.formBox),
           ...(within.length > 0 ? fillSteps(within, placed, 'inner box') : []),
+          // what goes inside is put inside before it is closed
+          ...along.filter(isWithin).map((one) => alongStep(one, system, 'inner')),
           inner.box.key === OWN_BOX
             ? act('inner:close', 'Close its own box', 'Paper round it, then tape on the paper alone.', STANDING_MINUTES.closeBox)
             : act('inner:close', 'Close the inner box', 'Close and tape it.', STANDING_MINUTES.closeBox),
@@ -154,15 +158,20 @@ export function writeBenchSteps(
 }
 
 /** What goes along is put in before the top of the fill. */
-const alongStep = ({ id, name, count, sizeIn, place }: Along, system: UnitSystem): Part =>
+const alongStep = (
+  { id, name, count, sizeIn, place }: Along,
+  system: UnitSystem,
+  where: AlongPlace = place === 'bag' ? 'bag' : 'beside',
+): Part =>
   act(
     `along:${id}:${count}`,
     `Put in: ${count > 1 ? `${count} × ` : ''}${name}`,
-    `${ALONG_WORDS[place]}${sizeIn ? ` Room for ${formatSize(sizeIn, system)}${count > 1 ? ' each' : ''} is left in the fill.` : ''}`,
+    `${ALONG_WORDS[where]}${sizeIn ? ` Room for ${formatSize(sizeIn, system)}${count > 1 ? ' each' : ''} is left in the fill.` : ''}`,
     0,
   );
 const ALONG_WORDS: Readonly<Record<AlongPlace, string>> = {
   bag: 'In a bag of its own, shut, on top of what is packed; nothing hard against it.',
+  inner: 'Beside it in the inner box, wrapped once, so that nothing hard is against it; shake the box before it is closed.',
   beside: 'Beside what is packed, wrapped once, in the fill; nothing hard against it.',
 };
 

@@ -13,9 +13,9 @@ import type { FillAmount, FilledBox } from './FilledBox.ts';
 export const bundleLb = (block: Pick<Block, 'bundles'>): number =>
   overAll(block, ({ piece, weightLb }) => piece.weightLb + piece.guards.weightLb + weightLb);
 
-/** Room that what goes along takes from the fill, cubic inches. */
-export const alongIn3 = ({ bundles }: Pick<Block, 'bundles'>): number =>
-  bundles.reduce((sum, { wrapped }) => sum + wrapped.piece.along.roomIn3, 0);
+/** Room that what goes along takes from the fill of the outer box, cubic inches: what goes into the inner box takes none. */
+export const alongIn3 = ({ bundles, inner }: Pick<Block, 'bundles'> & { readonly inner: unknown }): number =>
+  bundles.reduce((sum, { wrapped: { piece } }) => sum + piece.along.roomIn3 - (inner ? piece.along.withinIn3 : 0), 0);
 
 type Holding = Pick<Block, 'bundles' | 'emptyIn3'> & { readonly inner: unknown };
 

@@ -34,7 +34,7 @@ const STRUCK: readonly Struck[] = ['bottom', 'top', 'front', 'back', 'left', 'ri
 export function voidRound({ heldIn, inner, emptyIn3, bundles }: Held, { box, insideIn }: Shell): number {
   if (isEnvelope(box)) return 0;
   const round = Math.max(0, insideIn[0] * insideIn[1] * insideIn[2] - heldIn[0] * heldIn[1] * heldIn[2]);
-  return Math.max(0, round + (inner ? 0 : emptyIn3) - alongIn3({ bundles })) / IN3_PER_FT3;
+  return Math.max(0, round + (inner ? 0 : emptyIn3) - alongIn3({ bundles, inner })) / IN3_PER_FT3;
 }
 
 /** Ranges of lists of shells, each list worked out once. */

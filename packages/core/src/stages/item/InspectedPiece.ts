@@ -34,8 +34,8 @@ export interface InspectedPiece {
   readonly governs: string;
   /** Guards and what fills the hollows. */
   readonly guards: { readonly weightLb: number; readonly costMinor: number; readonly minutes: number };
-  /** What goes along: all of it together. */
-  readonly along: { readonly weightLb: number; readonly roomIn3: number };
+  /** What goes along: all of it together, and how much of its room is in the inner box where there is one. */
+  readonly along: { readonly weightLb: number; readonly roomIn3: number; readonly withinIn3: number };
   /** Worth of all that are alike. */
   readonly replacementMinor: Minor;
 }

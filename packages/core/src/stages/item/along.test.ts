@@ -58,3 +58,32 @@ test('counts and weights that are none are refused by name', () => {
   expect(() => option([{ ...LEADS, count: 0 }])).toThrow(/count of test leads/);
   expect(() => option([{ ...LEADS, weightLb: -1 }])).toThrow(/weightLb of test leads/);
 });
+
+describe('in the inner box', () => {
+  const boxed = (along: readonly Along[]) => {
+    const asked = request({ along }, { stock: { ...STOCK, boxes: [box([10, 10, 10]), box([16, 14, 12])] } });
+    const derived = derivePlan(asked, { ...CHOICE, box: '16x14x12', inner: { box: '10x10x10', fill: STOCK.fills[0]!.key } });
+    if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
+    return { ...derived.option, asked };
+  };
+  const keysOf = (of: ReturnType<typeof boxed>) => writeBenchSteps(of, of.asked.house).map(({ key }) => key);
+
+  test('it is put in before that is closed, and takes no room from the fill round it', () => {
+    const [within, beside, none] = [boxed([{ ...LEADS, place: 'inner' }]), boxed([{ ...LEADS, place: 'beside' }]), boxed([])];
+    const keys = keysOf(within);
+    expect(keys.indexOf('along:leads:2')).toBeGreaterThan(keys.indexOf('inner:form'));
+    expect(keys.indexOf('along:leads:2')).toBeLessThan(keys.indexOf('inner:close'));
+    expect(keysOf(beside).indexOf('along:leads:2')).toBeGreaterThan(keysOf(beside).indexOf('inner:close'));
+    const outer = (of: typeof none) => weighed(of).filled.amounts.find(({ where }) => where === 'outer')!.boughtFt3;
+    expect(outer(within)).toBe(outer(none));
+    expect(outer(beside)).toBeLessThan(outer(none));
+    expect(weighed(within).grossLb - weighed(none).grossLb).toBeCloseTo(1, 9);
+  });
+
+  test('without one it goes beside, and says so', () => {
+    const without = option([{ ...LEADS, place: 'inner' }]);
+    const says = writeBenchSteps(without, without.asked.house).find(({ key }) => key === 'along:leads:2')!.says;
+    expect(says).toMatch(/^Beside what is packed/);
+    expect(weighed(without).filled.amounts[0]!.boughtFt3).toBe(weighed(laden).filled.amounts[0]!.boughtFt3);
+  });
+});

@@ -67,8 +67,12 @@ export function inspectItem(order: Order, told: PieceFacts, added: Added = {}): 
 
 const sumAlong = (along: readonly Along[]): InspectedPiece['along'] => ({
   weightLb: along.reduce((sum, { count, weightLb }) => sum + count * (weightLb ?? 0), 0),
-  roomIn3: along.reduce((sum, { count, sizeIn }) => sum + (sizeIn ? count * sizeIn[0] * sizeIn[1] * sizeIn[2] : 0), 0),
+  roomIn3: roomOf(along),
+  withinIn3: roomOf(along.filter(({ place }) => place === 'inner')),
 });
+
+const roomOf = (along: readonly Along[]): number =>
+  along.reduce((sum, { count, sizeIn }) => sum + (sizeIn ? count * sizeIn[0] * sizeIn[1] * sizeIn[2] : 0), 0);
 
 /** A stack grows along the side on which one of it is thinnest. */
 const stacked = (sizeIn: Triple, high: number): Triple =>

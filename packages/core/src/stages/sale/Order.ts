@@ -59,8 +59,8 @@ export interface Along {
   readonly sizeIn: Triple | null;
   readonly place: AlongPlace;
 }
-/** In a bag of its own on top, or beside what the box holds, in the fill. */
-export type AlongPlace = 'bag' | 'beside';
+/** In a bag of its own on top; beside what the box holds, in the fill; or with it in the inner box, beside it where there is none. */
+export type AlongPlace = 'bag' | 'beside' | 'inner';
 
 /** A cavity; left unfilled it costs strength. */
 export interface Hollow {
