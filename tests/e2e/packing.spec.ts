@@ -71,6 +71,12 @@ test('a whole parcel by one key: steps, tests, bundle measured, ticked, sealed, 
   expect(measured.nest.locks.bundle!.sizeIn[0]).toBeCloseTo(reckoned.bundleIn[0] + 0.25, 2);
   while (!/Papers inside/.test((await title(page).textContent())!)) await byKey(page);
   await expect(page.getByRole('button', { name: 'Seal it' })).toHaveCount(0);
+  // what nobody has ticked is asked after, and the step stays
+  await expect(async () => {
+    await page.keyboard.press('Space');
+    await expect(card(page).getByRole('alert')).toContainText('Not ticked', { timeout: 1500 });
+  }).toPass({ timeout: 15_000 });
+  await expect(title(page)).toHaveText('Papers inside');
   await card(page).getByRole('checkbox').click();
   await expect(card(page).getByRole('checkbox')).toBeChecked();
   while (!/^Photographs$/.test((await title(page).textContent())!)) await byKey(page);

@@ -73,6 +73,18 @@ test('the night bench is accessible too, from the first paint', async ({ app, pa
   }
 });
 
+test('a parcel is found on the shelf by its words, from wherever one is, by keys alone', async ({ page, open }) => {
+  await open('Brass signal lamp', 'nest');
+  await settled(page);
+  await page.keyboard.press('/');
+  await expect(page.getByLabel('Words, tag, bin or code')).toBeFocused();
+  await page.keyboard.type('tea urn');
+  await expect(page.getByRole('search', { name: 'Find a parcel on the shelf' })).toContainText('1 of');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Stoneware tea urn with a tap');
+  await expect(page).toHaveURL(/\/nest$/);
+});
+
 test.describe('with the machine’s own colours', () => {
   test.use({ contextOptions: { forcedColors: 'active' } });
   test('where one is, what is on and what is chosen are told by edges', async ({ page, open }) => {
