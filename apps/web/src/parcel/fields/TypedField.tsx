@@ -63,7 +63,7 @@ export function TypedField<Entity extends FieldEntity, Name extends keyof Parcel
       ) : as === 'day' ? (
         <span className="with-day">
           <Input ref={input} {...common} />
-          <DayPick label={`${label}: from a calendar`} value={typeof value === 'string' ? value : null} onPick={type} />
+          <DayPick label="From a calendar" value={typeof value === 'string' ? value : null} onPick={type} />
         </span>
       ) : (
         <Input ref={input} {...common} />
