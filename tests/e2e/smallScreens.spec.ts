@@ -52,7 +52,10 @@ for (const [width, height, most] of [
     expect(here.x).toBeGreaterThanOrEqual(0);
     expect(here.x + here.width).toBeLessThanOrEqual(width);
 
-    const jug = page.getByRole('complementary', { name: 'Shelf' }).getByRole('link', { name: /puzzle jug/ }).first();
+    const jug = page
+      .getByRole('complementary', { name: 'Shelf' })
+      .getByRole('link', { name: /puzzle jug/ })
+      .first();
     await expect(jug).toBeHidden();
     await page.getByRole('button', { name: 'Open the shelf' }).click();
     await expect(jug).toBeVisible();
