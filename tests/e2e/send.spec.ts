@@ -126,7 +126,8 @@ test('application and counter killed while a label is bought: afterwards it is k
   await rated(page, app, id);
   await tell(app, { fails: 'afterCharge' });
   await buy(page);
-  await page.waitForTimeout(400);
+  // charged at the counter, and nobody here knows it yet
+  await expect.poll(() => charges(app)).toBe(before + 1);
   await app.crash('web');
   await app.crash('counter');
   await app.openCounter();
