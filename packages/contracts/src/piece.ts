@@ -47,6 +47,7 @@ export const hollow = z.strictObject({
   material: keysOf<OrdinaryFillKey>(ORDINARY_FILLS).nullable().default(null),
 }) satisfies z.ZodType<Hollow>;
 
+const alongPlace = z.enum(['bag', 'beside', 'inner']);
 /** A part or a thing that goes with the piece: ticked at the bench, taken off or left on. */
 export const accessory = z.strictObject({
   id: z.string().min(1).max(40),
@@ -56,7 +57,7 @@ export const accessory = z.strictObject({
   /** Of one, for what goes with the piece: left out where nobody weighed or measured it. */
   weightLb: weightLb.exactOptional(),
   sizeIn: z.tuple([sizeIn, sizeIn, sizeIn]).exactOptional(),
-  place: z.enum(['bag', 'beside', 'inner']).exactOptional(),
+  place: alongPlace.exactOptional(),
 });
 export type Accessory = z.infer<typeof accessory>;
 export const originalBox = z.enum(['none', 'kept', 'ofValue']);
@@ -97,7 +98,7 @@ export const pieceFacts = z.strictObject({
         count: z.int().min(1).max(999),
         weightLb: weightLb.nullable(),
         sizeIn: z.tuple([sizeIn, sizeIn, sizeIn]).nullable(),
-        place: z.enum(['bag', 'beside', 'inner']),
+        place: alongPlace,
       }),
     )
     .max(24)

@@ -29,7 +29,7 @@ export function usePrinting({ view, report }: Pick<ParcelUse, 'view' | 'report'>
   const [asked, setAsked] = useState<readonly PaperKind[]>([]);
   const [problem, setProblem] = useState<string | null>(null);
   const { data: letters = [] } = useQuery({
-    queryKey: ['letters', view.id, view.revision],
+    queryKey: ['letters', view.id, view.revision, view.address.revision],
     queryFn: () => send<string[]>('GET', `/api/parcels/${view.id}/letters`),
   });
   const of = papersOf(view, shop.house);

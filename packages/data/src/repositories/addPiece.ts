@@ -33,20 +33,26 @@ export async function addPiece(database: ShopDatabase, shop: ShopView, parcelId:
   });
 }
 
+type Person = ShopView['people'][number];
+
+/** A kept amount of money after it was changed for somebody. */
+const amount = ({ revision }: KeptField, minor: number, { name, id }: Person): KeptField => ({
+  text: (minor / 100).toFixed(2),
+  value: minor,
+  revision: revision + 1,
+  draft: null,
+  by: name,
+  byId: id,
+});
+
 /** A piece's fields with what all that are alike of it were sold for as its worth. */
-function withWorth(
-  fields: Record<string, KeptField>,
-  allMinor: number,
-  { name, id }: ShopView['people'][number],
-): Record<string, KeptField> {
+function withWorth(fields: Record<string, KeptField>, allMinor: number, person: Person): Record<string, KeptField> {
   const field = fields['replacementMinor']!;
-  const value = Math.round(allMinor / (fields['count']!.value as number));
-  const worth = { text: (value / 100).toFixed(2), value, revision: field.revision + 1, draft: null, by: name, byId: id };
-  return { ...fields, replacementMinor: worth };
+  return { ...fields, replacementMinor: amount(field, Math.round(allMinor / (fields['count']!.value as number)), person) };
 }
 
 /** What was in the sale before keeps its share of what that was sold for, when a piece with a price of its own joins it. */
-async function keepWorths({ sale, piece, others }: LockedParcel, person: ShopView['people'][number], transaction: Transaction) {
+async function keepWorths({ sale, piece, others }: LockedParcel, person: Person, transaction: Transaction) {
   const pieces = [piece, ...others.map((one) => one.piece)].filter(({ saleId }) => saleId === sale.id);
   if (!sale.soldMinor) return;
   for (const row of pieces) {
@@ -59,17 +65,11 @@ async function keepWorths({ sale, piece, others }: LockedParcel, person: ShopVie
 }
 
 /** What one more piece was sold for is part of what the sale was. */
-async function joinMoney(
-  rows: LockedParcel,
-  money: Readonly<Record<string, number>>,
-  { name, id }: ShopView['people'][number],
-  transaction: Transaction,
-) {
+async function joinMoney(rows: LockedParcel, money: Readonly<Record<string, number>>, person: Person, transaction: Transaction) {
   const fields: Record<string, KeptField> = rows.sale.fields;
   const moved = Object.entries(money).map(([path, minor]): [string, KeptField] => {
     const field = fields[path]!;
-    const value = (field.value as number) + minor;
-    return [path, { text: (value / 100).toFixed(2), value, revision: field.revision + 1, draft: null, by: name, byId: id }];
+    return [path, amount(field, (field.value as number) + minor, person)];
   });
   if (moved.length > 0) await writeFields(rows, 'sale', Object.fromEntries(moved), transaction);
 }

@@ -2,12 +2,9 @@ import type { House } from '../../house/House.ts';
 import { FILL_PLACES } from '../fill/fillPlaces.ts';
 import { recommend, type Recommendation } from '../frontier/recommend.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
-import { deriver } from './derivePlan.ts';
-import { blockingFaults } from './findFaults.ts';
 import type { PlanRequest } from './PlanRequest.ts';
+import { soundOptions } from './soundOptions.ts';
 import { fillsOf } from './stockFor.ts';
-import { stockUsed } from './stockUsed.ts';
-import { shortCounter } from './willNotSuffice.ts';
 
 /** Places are gone through so often at most; each time one of them changes. */
 const MOST_CHANGES = 4;
@@ -21,18 +18,15 @@ const MOST_CHANGES = 4;
 export function mixFills(request: PlanRequest, found: Recommendation, ceiling: number): Recommendation {
   const { house, stock, locks } = request;
   if (!mayMix(house, locks) || found.option.choice.fill === null) return found;
-  const derive = deriver(request);
-  const short = request.reserved === undefined ? null : shortCounter(request);
+  const sound = soundOptions(request);
   const fills = fillsOf(stock, house, locks, undefined);
   let best = found;
   for (let changed = 0; changed < MOST_CHANGES; changed++) {
     const { choice } = best.option;
     const tried = FILL_PLACES.flatMap((place) =>
-      fills.flatMap(({ key }): PlanOption[] => {
+      fills.flatMap(({ key }): PlanOption | readonly PlanOption[] => {
         if (key === (choice.fillApart?.[place] ?? choice.fill)) return [];
-        const derived = derive({ ...choice, fillApart: { ...choice.fillApart, [place]: key } });
-        if (derived.kind === 'noPlan' || derived.option.rated.refused || blockingFaults(derived.option, house).length > 0) return [];
-        return short && short(stockUsed(derived.option)).length > 0 ? [] : [derived.option];
+        return sound({ ...choice, fillApart: { ...choice.fillApart, [place]: key } }) ?? [];
       }),
     );
     const next = recommend([best.option, ...tried], ceiling, house)!;

@@ -73,13 +73,10 @@ export interface SaleLineSetting {
 const MAX_LINE = 500;
 type Fill = (line: SaleLine, rest: string, setting: SaleLineSetting) => string | null;
 
-/** The word for it may stand behind an amount: `paid 14 shipping`. */
-const BEHIND = /\s+(?:for\s+)?(?:shipping|postage)$/i;
-
 const money =
   (field: 'soldMinor' | 'paidMinor' | 'shippingCollectedMinor'): Fill =>
   (line, rest) => {
-    const minor = parseMoney(rest.replace(BEHIND, ''));
+    const minor = parseMoney(rest);
     if (minor === null) return 'an amount is wanted here, like 84 or 84.50';
     line[field] = minor;
     return null;
@@ -87,7 +84,6 @@ const money =
 
 const KEYWORDS: readonly [RegExp, SaleLineField, Fill][] = [
   [/^sold(?: for)?\s+/i, 'soldMinor', money('soldMinor')],
-  [/^(?:paid\s+)?(?=\S+\s+(?:for\s+)?(?:shipping|postage)$)/i, 'shippingCollectedMinor', money('shippingCollectedMinor')],
   [/^(?:paid|cost)\s+/i, 'paidMinor', money('paidMinor')],
   [/^(?:shipping|postage)(?: paid)?\s+/i, 'shippingCollectedMinor', money('shippingCollectedMinor')],
   [
@@ -186,12 +182,14 @@ function sizeBehind(part: string, { system }: SaleLineSetting): number | null {
 }
 
 type Reading = Omit<SaleLineReading, 'at' | 'text'>;
+/** The word for it may stand behind an amount: `paid 14 shipping`. */
+const BEHIND = /^(?:paid\s+)?(\S+)\s+(?:for\s+)?(?:shipping|postage)$/i;
 const EACH = /\s+(?:each|apiece)$/i;
 
 /** Reads one part; what is not understood joins the title. */
 function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Reading {
   const each = EACH.test(text);
-  const part = text.replace(EACH, '');
+  const part = text.replace(EACH, '').replace(BEHIND, 'shipping $1');
   const told = (field: SaleLineField, said = part): Reading => ({ field, problem: null, said, ...(each ? { each } : {}) });
   for (const [lead, field, fill] of KEYWORDS) {
     const match = lead.exec(part);
@@ -199,7 +197,7 @@ function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Readi
     if (line[field] !== undefined) return { field: null, problem: 'said twice' };
     const rest = part.slice(match[0].length).trim();
     const problem = fill(line, rest, setting);
-    return problem ? joinTitle(line, text, problem) : told(field, rest.replace(BEHIND, ''));
+    return problem ? joinTitle(line, text, problem) : told(field, rest);
   }
   const quantity = parseQuantity(part, setting.system);
   if (quantity.kind === 'weight' && line.weightLb === undefined) {
