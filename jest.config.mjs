@@ -42,6 +42,7 @@ export default {
     project('contracts', 'packages/contracts/src'),
     project('formats', 'packages/formats/src'),
     project('data', 'packages/data/src'),
+    project('backup', 'packages/backup/src'),
     project('cli', 'apps/cli/src'),
     project('web', 'apps/web/src'),
     project('sources', 'tests/sources'),

@@ -24,6 +24,7 @@ const CHECKS = {
       'packages/contracts',
       'packages/formats',
       'packages/data',
+      'packages/backup',
       'apps/cli',
       'apps/counter',
       'apps/web',
@@ -37,8 +38,8 @@ const CHECKS = {
   rooms: () => bin('dependency-cruiser/bin/dependency-cruise.mjs', '--config', 'tests/boundaries/rules.cjs', 'packages', 'apps'),
   unused: () => bin('knip/bin/knip.js', '--no-progress'),
 };
-const SUITES = ['core', 'contracts', 'formats', 'sources', 'cli', 'web', 'screens', 'flow', 'boundaries', 'scripts', 'data'];
-const NEED_DATABASE = ['data', 'flow'];
+const SUITES = ['core', 'contracts', 'formats', 'sources', 'cli', 'web', 'screens', 'flow', 'boundaries', 'scripts', 'data', 'backup'];
+const NEED_DATABASE = ['data', 'flow', 'backup'];
 
 await runMain(async () => {
   const only = readOnly();

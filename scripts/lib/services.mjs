@@ -45,3 +45,9 @@ export function prepareQuietly(root, ownerUrl) {
   const { args, env } = prepareCommand(ownerUrl);
   return quiet(process.execPath, args, { cwd: root, env });
 }
+
+/** Makes, checks or puts back a copy of everything; the program's own report. */
+export const copyCommand = (url, args) => ({
+  args: ['--import', 'tsx', 'packages/backup/src/cli/copy.ts', ...args],
+  env: { ...process.env, ...(url ? { DATABASE_URL: url } : {}) },
+});

@@ -4,7 +4,15 @@ import { join } from 'node:path';
 import { run } from './run.mjs';
 import { Stop } from './stop.mjs';
 
-const SOURCES = ['packages/core', 'packages/contracts', 'packages/data', 'packages/formats', 'apps/web', 'package-lock.json'];
+const SOURCES = [
+  'packages/core',
+  'packages/contracts',
+  'packages/data',
+  'packages/backup',
+  'packages/formats',
+  'apps/web',
+  'package-lock.json',
+];
 const LEFT_OUT = new Set(['node_modules', '.next', 'next-env.d.ts', 'tsconfig.tsbuildinfo']);
 
 /** Builds the web application unless the sources are the ones it was built from. */

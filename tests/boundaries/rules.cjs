@@ -68,6 +68,17 @@ module.exports = {
       'data: core, contracts, sequelize, pg, umzug',
     ),
     room(
+      'backup',
+      '^packages/backup/src/',
+      [
+        '^packages/backup/src/',
+        DATA_DOOR,
+        ...npm('zod', 'papaparse', '@types/papaparse', 'yauzl', '@types/yauzl', 'yazl', '@types/yazl'),
+        '^(node:)?(crypto|events|fs|fs/promises|os|path|readline|stream|stream/promises)$',
+      ],
+      'backup: data and files',
+    ),
+    room(
       'formats',
       '^packages/formats/src/',
       ['^packages/formats/src/', CORE_DOOR, CONTRACTS_DOOR, ...npm('papaparse', '@types/papaparse', 'fflate', 'dxf-writer')],

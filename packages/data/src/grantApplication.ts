@@ -48,6 +48,8 @@ export async function grantApplication({ sequelize, models }: Database, role: st
     const run = (sql: string) => sequelize.query(sql, { transaction });
     await run(`revoke all on all tables in schema public from ${quoted}, public; revoke create on schema public from ${quoted}, public`);
     await run(`grant usage on schema public to ${quoted}`);
+    // a copy of everything says which version's tables it holds
+    await run(`grant select on migration to ${quoted}`);
     for (const [name, rights] of Object.entries(RIGHTS) as [keyof Models, Rights][]) {
       const granted = [
         'select',

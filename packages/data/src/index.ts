@@ -3,6 +3,8 @@ export { databaseUrl } from './environment.ts';
 export { openDatabase, type Database } from './database.ts';
 export { migrate, NewerSchema } from './migrate.ts';
 export { grantApplication } from './grantApplication.ts';
+export { readMoment, type Moment } from './moment/readMoment.ts';
+export { loadMoment, NotEmpty } from './moment/loadMoment.ts';
 export { Missing, Refused } from './refusals.ts';
 export { inShop, type ShopDatabase } from './inShop.ts';
 export { createShop, readShop, readShopId } from './repositories/shopRepository.ts';
