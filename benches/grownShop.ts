@@ -33,7 +33,6 @@ async function askedOf(count: number): Promise<ReadonlyMap<string, number>> {
     const room = inShop(fresh.database, shop.id);
     const over = await bowl(room, shop);
     await tell(room, over, { kind: 'weighed', readingsLb: [3], outsideIn: null }, NOW);
-    await tell(room, over, { kind: 'delivered' }, NOW);
     for (let i = 0; i < OPEN; i++) await bowl(room, shop);
     await manyParcels(fresh.database, over, count);
     let deep: string | null = null;

@@ -34,20 +34,23 @@ await runMain(async () => {
   }
   await ensureDebian({ postgres: true, chromium: true });
   console.log('\nA shop that has grown:\n');
-  const asked = await inGrownShop();
+  const asked = await onCluster('benches/grownShop.ts');
   if (asked !== 0) return asked;
+  console.log('\nCopies of everything:\n');
+  const copied = await onCluster('benches/copies.ts');
+  if (copied !== 0) return copied;
   console.log('\nIn the browser:\n');
   await ensureBuild(root);
   return run(process.execPath, [join(root, 'benches/inBrowser.mjs')], { cwd: root, env: process.env });
 });
 
 /** What the database is asked, on a cluster that goes afterwards. */
-async function inGrownShop() {
+async function onCluster(bench) {
   const folder = mkdtempSync(join(tmpdir(), 'inch-nest-bench-'));
   chmodSync(folder, 0o755);
   const cluster = await startCluster(join(folder, 'state'), { fast: true });
   try {
-    return await run(process.execPath, ['--import', 'tsx', join(root, 'benches/grownShop.ts')], {
+    return await run(process.execPath, ['--import', 'tsx', join(root, bench)], {
       cwd: root,
       env: { ...process.env, TEST_DATABASE_URL: cluster.ownerUrl, TEST_APPLICATION_URL: cluster.url },
     });

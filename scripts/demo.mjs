@@ -18,7 +18,7 @@ import { ensureBuild } from './lib/webBuild.mjs';
 const root = dirname(dirname(fileURLToPath(import.meta.url)));
 
 await runMain(async () => {
-  const { port, reset, yes, state } = readOptions();
+  const { port, reset, yes, state, backups } = readOptions();
   if (await staysTaken(port)) throw new Stop(`port ${port} is taken: stop what uses it, or start with npm run demo -- --port ${port + 1}.`);
   if (reset && !yes && !(await agreed())) throw new Stop('nothing was reset.');
   await ensureDebian({ postgres: !process.env.DATABASE_URL });
@@ -36,7 +36,7 @@ await runMain(async () => {
     cleanUp.push(await holdState(state));
     const { url, ownerUrl } = await openDatabase(state, cleanUp);
     await prepare(ownerUrl, url, reset);
-    const services = makeServices(root, { port, databaseUrl: url, files: join(state, 'files') });
+    const services = makeServices(root, { port, databaseUrl: url, files: join(state, 'files'), backups });
     const keep = async (name, start) => cleanUp.push((await supervise(name, start)).stop);
     await keep('the carriers’ stand-in', services.startCounter);
     await keep('the application', services.startWeb);
@@ -67,13 +67,18 @@ function readOptions() {
         reset: { type: 'boolean', default: false },
         yes: { type: 'boolean', default: false },
         state: { type: 'string', default: defaultState() },
+        backups: { type: 'string' },
+        'passphrase-file': { type: 'string' },
       },
     });
     const port = Number(values.port);
     if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Error(`--port ${values.port} is not a port`);
-    return { ...values, port, state: resolve(values.state) };
+    const passphraseFile = values['passphrase-file'] && resolve(values['passphrase-file']);
+    const state = resolve(values.state);
+    const backups = { folder: resolve(values.backups ?? join(state, 'backups')), passphraseFile };
+    return { ...values, port, state, backups };
   } catch (error) {
-    throw new Stop(`${error.message}. Known: --port N, --reset, --yes, --state DIR.`);
+    throw new Stop(`${error.message}. Known: --port N, --reset, --yes, --state DIR, --backups DIR, --passphrase-file FILE.`);
   }
 }
 

@@ -1,8 +1,8 @@
 import type { NextConfig } from 'next';
 
 const config: NextConfig = {
-  transpilePackages: ['@inch-nest/core', '@inch-nest/contracts', '@inch-nest/data', '@inch-nest/formats'],
-  serverExternalPackages: ['sequelize', 'pg', 'umzug', 'sharp', 'pdfkit', 'fontkit', 'bwip-js'],
+  transpilePackages: ['@inch-nest/core', '@inch-nest/contracts', '@inch-nest/data', '@inch-nest/formats', '@inch-nest/backup'],
+  serverExternalPackages: ['sequelize', 'pg', 'umzug', 'sharp', 'pdfkit', 'fontkit', 'bwip-js', 'yauzl', 'yazl'],
   poweredByHeader: false,
   reactStrictMode: true,
   reactCompiler: true,

@@ -1,6 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import { mkdirSync } from 'node:fs';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
 import { APPLICATION } from './cluster.mjs';
 import { startCounter } from './counter.mjs';
 import { giveToUser, userMayRead } from './process.mjs';
@@ -11,11 +11,17 @@ import { startWeb } from './webServer.mjs';
  * Counter and application over a database that is ready, each startable again on its own port.
  *
  * @param options.files folder for photographs and the counter's book; made and given to the unprivileged user
+ * @param options.backups folder for backups, `backups` beside those files without one, and the file with their passphrase
  * @param options.say takes a sentence a person should know
  */
-export function makeServices(root, { port, databaseUrl, files, silent = false, say = console.log }) {
+export function makeServices(
+  root,
+  { port, databaseUrl, files, backups = { folder: join(dirname(files), 'backups') }, silent = false, say = console.log },
+) {
   mkdirSync(files, { recursive: true, mode: 0o700 });
   giveToUser(files, { whole: true });
+  mkdirSync(backups.folder, { recursive: true, mode: 0o700 });
+  giveToUser(backups.folder);
   const asRoot = isRoot() && !userMayRead(join(root, 'package.json'));
   if (asRoot)
     say(
@@ -30,7 +36,7 @@ export function makeServices(root, { port, databaseUrl, files, silent = false, s
       counter.port = started.port;
       return started;
     },
-    startWeb: () => startWeb(root, port, databaseUrl, { files, counter, quiet: silent, asRoot }),
+    startWeb: () => startWeb(root, port, databaseUrl, { files, backups, counter, quiet: silent, asRoot }),
   };
 }
 

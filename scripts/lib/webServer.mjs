@@ -8,9 +8,10 @@ const READY_MS = 30_000;
  * Starts the built application on loopback and waits until it answers.
  *
  * @param options.files where photographs lie
+ * @param options.backups where backups go, and the file they are sealed with
  * @param options.counter address and secret of the carriers' counter
  */
-export async function startWeb(root, port, databaseUrl, { files, counter, quiet = false, asRoot = false }) {
+export async function startWeb(root, port, databaseUrl, { files, backups, counter, quiet = false, asRoot = false }) {
   const child = startProcess(process.execPath, [nextBin(root), 'start', 'apps/web', '-H', '127.0.0.1', '-p', String(port)], {
     cwd: root,
     env: {
@@ -18,6 +19,7 @@ export async function startWeb(root, port, databaseUrl, { files, counter, quiet 
       DATABASE_URL: databaseUrl,
       INCH_NEST_FILES: files,
       ...(counter ? { INCH_NEST_COUNTER: counter.address, INCH_NEST_COUNTER_SECRET: counter.secret } : {}),
+      ...(backups ? { INCH_NEST_BACKUPS: backups.folder, INCH_NEST_BACKUP_PASSPHRASE_FILE: backups.passphraseFile ?? '' } : {}),
       NODE_ENV: 'production',
       NEXT_TELEMETRY_DISABLED: '1',
     },

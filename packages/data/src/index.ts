@@ -4,6 +4,8 @@ export { openDatabase, type Database } from './database.ts';
 export { migrate, NewerSchema } from './migrate.ts';
 export { grantApplication } from './grantApplication.ts';
 export { readMoment, type Moment } from './moment/readMoment.ts';
+export { lockBackups } from './moment/lockBackups.ts';
+export { serverOf } from './repositories/serverOf.ts';
 export { loadMoment, NotEmpty } from './moment/loadMoment.ts';
 export { Missing, Refused } from './refusals.ts';
 export { inShop, type ShopDatabase } from './inShop.ts';

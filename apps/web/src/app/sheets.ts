@@ -37,4 +37,5 @@ import '../beside/guess/guess.css';
 import '../beside/house/house.css';
 import '../beside/new/new.css';
 import '../beside/pickups/pickups.css';
+import '../beside/upkeep/upkeep.css';
 import '../beside/stock/stock.css';

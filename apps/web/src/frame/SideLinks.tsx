@@ -13,6 +13,8 @@ export const SIDE_PAGES = [
   { path: '/cards', name: 'Carriers' },
   { path: '/house', name: 'House rules' },
 ];
+/** Whoever keeps the place goes there; it stands at the lower edge, where it takes no room from the shelf. */
+export const UPKEEP = { path: '/upkeep', name: 'Upkeep' };
 
 /** What lies beside the parcel's way. */
 export function SideLinks() {

@@ -2,11 +2,14 @@
 import { Button, Select } from 'antd';
 import { Moon, Redo2, Sun, Undo2 } from 'lucide-react';
 import dynamic from 'next/dynamic';
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
 import { useState } from 'react';
 import type { UnitSystem } from '@inch-nest/core';
 import { useKeys } from '../session/keys.ts';
 import { useSaveState } from '../session/SaveState.tsx';
 import { useShop } from '../session/ShopContext.tsx';
+import { UPKEEP } from './SideLinks.tsx';
 import type { ParcelUse } from '../parcel/useParcel.ts';
 
 const KeysHelp = dynamic(() => import('./KeysHelp.tsx').then((room) => room.KeysHelp), { ssr: false });
@@ -22,6 +25,7 @@ const MARKS = { saved: '✓', saving: '…', 'not saved': '✗' } as const;
 export function StatusEdge({ parcel, code }: { parcel: ParcelUse | null; code: string | null }) {
   const { shop, keeper, person, setPerson, themeName, setTheme, keysOn } = useShop();
   const { word } = useSaveState();
+  const here = usePathname();
   const [keysShown, showKeys] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
   const step = (direction: 'undo' | 'redo') => {
@@ -82,6 +86,9 @@ export function StatusEdge({ parcel, code }: { parcel: ParcelUse | null; code: s
         aria-label={themeName === 'night' ? 'Day bench' : 'Night bench'}
         onClick={() => setTheme(themeName === 'night' ? 'day' : 'night')}
       />
+      <Link prefetch={false} href={UPKEEP.path} className="upkeep-link" aria-current={here === UPKEEP.path ? 'page' : undefined}>
+        {UPKEEP.name}
+      </Link>
       <Button type="text" className="keys-button" onClick={() => showKeys(true)}>
         Keys: ?
       </Button>

@@ -12,18 +12,21 @@ export function AskForFile({
   from,
   asked,
   onAsked,
+  kept = false,
   className,
   children,
 }: {
   from: string;
   asked: Readonly<Record<string, string>>;
   onAsked?: () => void;
+  /** It is put among what was fetched, and opens no page. */
+  kept?: boolean;
   className?: string;
   children: ReactNode;
 }) {
   const { person } = useShop();
   return (
-    <form action={from} method="post" target="_blank" className="ask-for-file" onSubmit={onAsked}>
+    <form action={from} method="post" target={kept ? undefined : '_blank'} className="ask-for-file" onSubmit={onAsked}>
       {Object.entries({ personId: person.id, ...asked }).map(([name, value]) => (
         <input key={name} type="hidden" name={name} value={value} />
       ))}

@@ -9,6 +9,12 @@ export function filesFolder(): string {
   return folder;
 }
 
+/** Where backups go, and the file with the passphrase they are sealed with; null where no folder is named for them. */
+export function backupAccess(): { folder: string; passphraseFile: string | null } | null {
+  const folder = process.env['INCH_NEST_BACKUPS'];
+  return folder ? { folder, passphraseFile: process.env['INCH_NEST_BACKUP_PASSPHRASE_FILE'] || null } : null;
+}
+
 /** Where the carriers' counter listens and the secret it knows us by; null where none is connected. */
 export function counterAccess(): { address: string; secret: string | null } | null {
   const address = process.env['INCH_NEST_COUNTER'];

@@ -51,6 +51,32 @@ export async function fileDoor(
   });
 }
 
+/** Answers a file as it flows, at a link that was asked for, or in words why there is none. */
+export async function streamDoor(
+  request: Request,
+  find: () => Promise<{ readonly stream: unknown; readonly name: string }>,
+): Promise<Response> {
+  const shut = guardRequest(request);
+  if (shut) return words(403, shut);
+  if (!holdsPass(request.url, now())) return words(403, PASSED);
+  try {
+    const { stream, name } = await find();
+    return new Response(stream as ReadableStream, {
+      headers: {
+        'content-type': 'application/octet-stream',
+        'content-disposition': `attachment; filename="${name}"`,
+        'cache-control': 'no-store',
+        'x-content-type-options': 'nosniff',
+      },
+    });
+  } catch (error) {
+    if (error instanceof Missing) return words(404, error.message);
+    if (error instanceof Refused) return words(422, error.problems.map(({ message }) => message).join('; '));
+    console.error(error);
+    return words(500, BROKEN);
+  }
+}
+
 const MOST_FORM = 2000;
 const BROKEN = 'something went wrong on our side; nothing was changed';
 const PASSED = 'this link has passed: ask for it again where it is printed';

@@ -1,6 +1,7 @@
 'use client';
 import { Button, Select } from 'antd';
 import { Undo2 } from 'lucide-react';
+import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import {
   ARCHETYPES,
@@ -18,6 +19,7 @@ import { KeepTrouble } from '../../parts/KeepTrouble.tsx';
 import { shopPartWords } from '../../words/shopPartWords.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { SidePage } from '../../frame/SidePage.tsx';
+import { UPKEEP } from '../../frame/SideLinks.tsx';
 import { useSaveShop } from '../../session/useSaveShop.ts';
 import { HouseFigures } from './HouseFigures.tsx';
 import { ModelConstants } from './ModelConstants.tsx';
@@ -56,7 +58,7 @@ export function HouseRules({ shelf }: { shelf: ShelfTag[] }) {
       </div>
       <p className="soft sub">
         Good packers disagree, and each is right about something. What you choose here moves every plan; what it does to a sample piece
-        stands beside it.
+        stands beside it. Backups and what runs: <Link href={UPKEEP.path}>{UPKEEP.name}</Link>.
       </p>
       <KeepTrouble saving={saving} nameOf={(path) => shopPartWords(path, kept)} />
       <div className="sample">

@@ -7,8 +7,8 @@ import { SAFE_HEADERS } from '../safeHeaders.ts';
 
 const PATIENCE_MS = 2000;
 
-/** Whether database and counter answer; 503 without a database, since without it nothing is known. */
-export async function healthDoor(): Promise<Response> {
+/** Whether database and counter answer. */
+export async function healthNow(): Promise<HealthView> {
   const access = counterAccess();
   const [databaseAnswers, counterAnswers] = await Promise.all([
     inTime(
@@ -18,8 +18,13 @@ export async function healthDoor(): Promise<Response> {
     ),
     access ? httpCounter(access.address, PATIENCE_MS, access.secret).answers() : null,
   ]);
-  const health: HealthView = { database: databaseAnswers, counter: counterAnswers };
-  return Response.json(health, { status: databaseAnswers ? 200 : 503, headers: { ...SAFE_HEADERS, 'cache-control': 'no-store' } });
+  return { database: databaseAnswers, counter: counterAnswers };
+}
+
+/** The same as an answer; 503 without a database, since without it nothing is known. */
+export async function healthDoor(): Promise<Response> {
+  const health = await healthNow();
+  return Response.json(health, { status: health.database ? 200 : 503, headers: { ...SAFE_HEADERS, 'cache-control': 'no-store' } });
 }
 
 /** False where it fails, or says nothing for a while. */

@@ -1,0 +1,1 @@
+export { askTakeAwayDoor as POST, takeAwayDoor as GET } from '../../../../server/doors/upkeep.ts';

@@ -1,0 +1,1 @@
+export { upkeepCommandDoor as POST, upkeepDoor as GET } from '../../../server/doors/upkeep.ts';

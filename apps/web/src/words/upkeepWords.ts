@@ -1,0 +1,35 @@
+import { localTime } from '@inch-nest/core';
+import type { UpkeepAnswer } from '@inch-nest/contracts';
+import type { Writers } from './writers.ts';
+
+const SIZES = ['B', 'kB', 'MB', 'GB', 'TB'];
+
+/** Bytes as people read them: three figures at most. */
+export function bytesWords(bytes: number): string {
+  const step = bytes < 1 ? 0 : Math.min(SIZES.length - 1, Math.floor(Math.log10(bytes) / 3));
+  const amount = bytes / 1000 ** step;
+  return `${step === 0 || amount >= 99.95 ? Math.round(amount) : amount.toFixed(1)} ${SIZES[step]}`;
+}
+
+/** An instant as the shop's clock shows it. */
+export function momentWords(at: string, zone: string, write: Pick<Writers, 'day'>): string {
+  const { day, time } = localTime(new Date(at), zone);
+  return `${write.day(day)}, ${time}`;
+}
+
+const counted = (count: number, one: string, many = `${one}s`): string => `${count.toLocaleString('en')} ${count === 1 ? one : many}`;
+
+/** What a backup that was just made holds. */
+export const madeWords = ({ rows, pictures, missing }: NonNullable<UpkeepAnswer['made']>): string =>
+  `Made and read back: ${counted(rows, 'row')} and ${counted(pictures, 'picture')}.${
+    missing > 0 ? ` ${counted(missing, 'picture')} ${missing === 1 ? 'is' : 'are'} named and lie nowhere.` : ''
+  }`;
+
+/** What waits to become certain at the carriers' counter. */
+export function waitsWords({ purchases, returns }: { readonly purchases: number; readonly returns: number }): string {
+  const waits = [
+    ...(purchases > 0 ? [`${counted(purchases, 'label')} being bought`] : []),
+    ...(returns > 0 ? [`${counted(returns, 'label')} being given back`] : []),
+  ];
+  return waits.length === 0 ? 'nothing waits' : waits.join(', ');
+}

@@ -1,0 +1,105 @@
+import { spawnSync } from 'node:child_process';
+import { chmodSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+const root = join(__dirname, '../..');
+let folder: string;
+beforeAll(() => {
+  folder = mkdtempSync(join(tmpdir(), 'inch-nest-backups-'));
+  chmodSync(folder, 0o755);
+  // a place with the demo in it, and one picture
+  const made = inNode(`
+    const { startCluster } = await import('./scripts/lib/cluster.mjs');
+    const { prepareQuietly } = await import('./scripts/lib/services.mjs');
+    const cluster = await startCluster(${JSON.stringify(join(folder, 'here'))}, { fast: true });
+    const prepared = prepareQuietly(process.cwd(), cluster.ownerUrl);
+    await cluster.stop();
+    if (!prepared.ok) throw new Error(prepared.err);`);
+  expect(made).toMatchObject({ status: 0 });
+});
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+const inNode = (lines: string) =>
+  spawnSync(process.execPath, ['--input-type=module', '-e', lines], { cwd: root, encoding: 'utf8', timeout: 120_000 });
+const command = (script: string, ...args: string[]) => {
+  const { status, stdout, stderr } = spawnSync(process.execPath, [`scripts/${script}.mjs`, ...args], {
+    cwd: root,
+    encoding: 'utf8',
+    timeout: 120_000,
+  });
+  return { status, said: `${stdout}${stderr}` };
+};
+/** Every parcel's code and title in a place, asked of its own server. */
+const parcelsIn = (state: string) =>
+  inNode(`
+    const { startCluster } = await import('./scripts/lib/cluster.mjs');
+    const { postgresBin } = await import('./scripts/lib/debian.mjs');
+    const { quiet } = await import('./scripts/lib/run.mjs');
+    const cluster = await startCluster(${JSON.stringify(state)}, { fast: true });
+    console.log(quiet(postgresBin() + '/psql', [cluster.ownerUrl, '-At', '-c', 'select code, state, revision from parcel order by code']).out);
+    await cluster.stop();`).stdout.trim();
+
+test('made, checked, and put back into an empty place; sealed and opened with the same words', () => {
+  const passphrase = join(folder, 'words');
+  writeFileSync(passphrase, 'three lamps over the quay\n');
+  const sealed = ['--passphrase-file', passphrase];
+  const made = command('backup', '--state', join(folder, 'here'), '--to', join(folder, 'copies'), ...sealed);
+  expect(made).toMatchObject({ status: 0, said: expect.stringMatching(/rows and 0 pictures, written and read back/) as string });
+  const file = join(folder, 'copies', readdirSync(join(folder, 'copies'))[0]!);
+  expect(file).toMatch(/-by-hand\.zip\.sealed$/);
+  expect(command('backup', '--check', file)).toMatchObject({ status: 3, said: expect.stringMatching(/is sealed/) as string });
+  expect(command('backup', '--check', file, ...sealed)).toMatchObject({ status: 0, said: expect.stringMatching(/whole: as of/) as string });
+  const there = join(folder, 'there');
+  expect(command('restore', file, '--state', there, ...sealed)).toMatchObject({
+    status: 0,
+    said: expect.stringMatching(/put back as of .* each compared with the copy/) as string,
+  });
+  const parcels = parcelsIn(join(folder, 'here'));
+  expect(parcels.split('\n').length).toBeGreaterThan(20);
+  expect(parcelsIn(there)).toBe(parcels);
+  // a second time there is something there
+  expect(command('restore', file, '--state', there, ...sealed)).toMatchObject({
+    status: 1,
+    said: expect.stringMatching(/there are data in .* already: name an empty folder/) as string,
+  });
+});
+
+test('while the place is in use it is made all the same', () => {
+  const made = inNode(`
+    import { spawnSync } from 'node:child_process';
+    const { startCluster } = await import('./scripts/lib/cluster.mjs');
+    const { holdState } = await import('./scripts/lib/holdState.mjs');
+    const state = ${JSON.stringify(join(folder, 'here'))};
+    const letGo = await holdState(state);
+    const cluster = await startCluster(state, { fast: true });
+    const done = spawnSync(process.execPath, ['scripts/backup.mjs', '--state', state], { encoding: 'utf8' });
+    console.log(done.status, done.stdout, done.stderr);
+    await cluster.stop();
+    await letGo();`);
+  expect(made.stdout).toMatch(/^0 .*written and read back/);
+  // the application is to list it and to take it away one day
+  expect(readdirSync(join(folder, 'here/backups'))).toHaveLength(1);
+});
+
+test.each([
+  ['restore', [], /name one backup: npm run restore -- FILE/],
+  ['restore', ['/nowhere.zip'], /there is no file \/nowhere\.zip/],
+  ['backup', ['--state', '/nowhere'], /there are no data in \/nowhere: name another folder with --state/],
+  ['backup', ['--copy'], /Known: --to FOLDER, --check FILE/],
+])('%s %j is one sentence', (script, args, says) =>
+  expect(command(script, ...args)).toMatchObject({ status: 1, said: expect.stringMatching(says) as string }),
+);
+
+test('what is no backup makes no place', () => {
+  const letter = join(folder, 'letter.zip');
+  writeFileSync(letter, 'a letter');
+  const there = join(folder, 'nothing');
+  expect(command('restore', letter, '--state', there)).toMatchObject({
+    status: 1,
+    said: expect.stringMatching(/no copy that can be read/) as string,
+  });
+  mkdirSync(there);
+  expect(readdirSync(there)).toEqual([]);
+  expect(readFileSync(letter, 'utf8')).toBe('a letter');
+});
