@@ -23,7 +23,7 @@ export const userMayRead = (file) =>
  *
  * @param options.endBy signal that ends it, from us or from the kernel
  * @param options.asRoot true where the unprivileged user may not read what is to run
- * @returns its id, what says that it is gone, and what stops it
+ * @returns its id, what it prints where that is piped, what says that it is gone, and what stops it
  */
 export function startProcess(command, args, { endBy = 'SIGKILL', asRoot = false, ...options }) {
   const tether = ['--pdeathsig', endBy.slice(3), ...(isRoot() && !asRoot ? DROP : [])];
@@ -35,6 +35,7 @@ export function startProcess(command, args, { endBy = 'SIGKILL', asRoot = false,
   });
   return {
     pid: child.pid,
+    out: child.stdout,
     gone,
     hasEnded: () => ended,
     /** Resolves when it is gone; one that does not listen is ended by force. */

@@ -36,7 +36,8 @@ export function makeServices(
       counter.port = started.port;
       return started;
     },
-    startWeb: () => startWeb(root, port, databaseUrl, { files, backups, counter, quiet: silent, asRoot }),
+    startWeb: () =>
+      startWeb(root, port, databaseUrl, { files, backups, counter, logs: silent ? undefined : join(dirname(files), 'logs'), asRoot }),
   };
 }
 

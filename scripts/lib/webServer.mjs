@@ -9,9 +9,10 @@ const READY_MS = 30_000;
  *
  * @param options.files where photographs lie
  * @param options.backups where backups go, and the file they are sealed with
+ * @param options.logs folder for what it writes down, in files that take turns; without one nothing is kept
  * @param options.counter address and secret of the carriers' counter
  */
-export async function startWeb(root, port, databaseUrl, { files, backups, counter, quiet = false, asRoot = false }) {
+export async function startWeb(root, port, databaseUrl, { files, backups, counter, logs, asRoot = false }) {
   const child = startProcess(process.execPath, [nextBin(root), 'start', 'apps/web', '-H', '127.0.0.1', '-p', String(port)], {
     cwd: root,
     env: {
@@ -23,9 +24,10 @@ export async function startWeb(root, port, databaseUrl, { files, backups, counte
       NODE_ENV: 'production',
       NEXT_TELEMETRY_DISABLED: '1',
     },
-    stdio: ['ignore', quiet ? 'ignore' : 'pipe', 'inherit'],
+    stdio: ['ignore', logs ? 'pipe' : 'ignore', 'inherit'],
     asRoot,
   });
+  if (logs) await keepLog(child.out, logs);
   const address = `http://127.0.0.1:${port}`;
   for (const start = Date.now(); ;) {
     if (child.hasEnded()) throw new Stop('the application ended as it started: see the message above.');
@@ -38,4 +40,16 @@ export async function startWeb(root, port, databaseUrl, { files, backups, counte
     await new Promise((resolve) => setTimeout(resolve, 120));
   }
   return { address, pid: child.pid, gone: child.gone, stop: child.stop };
+}
+
+/** So large, and so many, before the oldest goes. */
+const LOG = { size: '10M', maxFiles: 6, compress: 'gzip' };
+
+/** Writes what a process prints into files that take turns, for their owner alone. */
+async function keepLog(out, folder) {
+  const { createStream } = await import('rotating-file-stream');
+  const file = createStream('application.log', { ...LOG, path: folder, mode: 0o600 });
+  // a full disk ends no application: what cannot be kept is let go
+  file.on('error', () => out.resume());
+  out.pipe(file);
 }

@@ -3,6 +3,7 @@ import { problemsOf, type Problem } from '@inch-nest/contracts';
 import { Missing, Refused } from '@inch-nest/data';
 import { z } from 'zod';
 import { guardRequest } from './guardRequest.ts';
+import { faultWords, noteFault, watched } from './watch/watched.ts';
 
 const MOST_BODY = 300_000;
 /** What is answered is nobody else's: no cache between keeps it. */
@@ -23,7 +24,10 @@ const refuse = (status: number, problems: readonly Problem[], more: object = {})
   Response.json({ problems, ...more }, { status, headers: PRIVATE });
 
 /** Runs a route: lets the request in, and turns what the rooms throw into 4xx with a list of problems. */
-export async function answer(request: Request, route: () => Promise<unknown>): Promise<Response> {
+export const answer = (request: Request, route: () => Promise<unknown>): Promise<Response> =>
+  watched(request, () => answered(request, route));
+
+async function answered(request: Request, route: () => Promise<unknown>): Promise<Response> {
   const shut = guardRequest(request);
   if (shut) return refuse(403, [{ path: '(request)', message: shut }]);
   try {
@@ -36,8 +40,8 @@ export async function answer(request: Request, route: () => Promise<unknown>): P
     if (isTaken(error)) return refuse(409, [{ path: '(id)', message: 'that id is taken by something else: make a new one' }]);
     // whoever asked has hung up, and what was begun for them was stopped
     if (request.signal.aborted) return refuse(499, [{ path: '(request)', message: 'nobody waits for it' }]);
-    console.error(error);
-    return refuse(500, [{ path: '(server)', message: 'something went wrong on our side; nothing was changed' }]);
+    noteFault(error);
+    return refuse(500, [{ path: '(server)', message: faultWords() }]);
   }
 }
 

@@ -15,6 +15,9 @@ export function backupAccess(): { folder: string; passphraseFile: string | null 
   return folder ? { folder, passphraseFile: process.env['INCH_NEST_BACKUP_PASSPHRASE_FILE'] || null } : null;
 }
 
+/** What is asked of whoever reads counts and times, where anything is. */
+export const metricsToken = (): string | null => process.env['INCH_NEST_METRICS_TOKEN'] || null;
+
 /** Where the carriers' counter listens and the secret it knows us by; null where none is connected. */
 export function counterAccess(): { address: string; secret: string | null } | null {
   const address = process.env['INCH_NEST_COUNTER'];

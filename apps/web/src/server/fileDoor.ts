@@ -6,6 +6,7 @@ import { readBytes } from './answer.ts';
 import { guardRequest } from './guardRequest.ts';
 import { holdsPass } from './papers/paperPass.ts';
 import { now } from './rooms.ts';
+import { faultWords, noteFault, watched } from './watch/watched.ts';
 
 /** A file to answer with. */
 export interface FoundFile {
@@ -24,7 +25,9 @@ export interface FoundFile {
  *
  * @param options.byLink only at a link that was asked for and has not passed
  */
-export async function fileDoor(
+export const fileDoor = (...asked: Parameters<typeof answerFile>): Promise<Response> => watched(asked[0], () => answerFile(...asked));
+
+async function answerFile(
   request: Request,
   find: () => Promise<FoundFile | { readonly missing: string; readonly status?: number }>,
   { byLink = false } = {},
@@ -35,8 +38,8 @@ export async function fileDoor(
   const found = await find().catch((error: unknown) => {
     if (error instanceof Missing) return { missing: error.message, status: 404 };
     if (error instanceof Refused) return { missing: error.message, status: 422 };
-    console.error(error);
-    return { missing: BROKEN, status: 500 };
+    noteFault(error);
+    return { missing: faultWords(), status: 500 };
   });
   if ('missing' in found) return words(found.status ?? 404, found.missing);
   const { bytes, type, name, shown, lasting } = found;
@@ -52,10 +55,9 @@ export async function fileDoor(
 }
 
 /** Answers a file as it flows, at a link that was asked for, or in words why there is none. */
-export async function streamDoor(
-  request: Request,
-  find: () => Promise<{ readonly stream: unknown; readonly name: string }>,
-): Promise<Response> {
+export const streamDoor = (...asked: Parameters<typeof answerStream>): Promise<Response> => watched(asked[0], () => answerStream(...asked));
+
+async function answerStream(request: Request, find: () => Promise<{ readonly stream: unknown; readonly name: string }>): Promise<Response> {
   const shut = guardRequest(request);
   if (shut) return words(403, shut);
   if (!holdsPass(request.url, now())) return words(403, PASSED);
@@ -72,13 +74,12 @@ export async function streamDoor(
   } catch (error) {
     if (error instanceof Missing) return words(404, error.message);
     if (error instanceof Refused) return words(422, error.problems.map(({ message }) => message).join('; '));
-    console.error(error);
-    return words(500, BROKEN);
+    noteFault(error);
+    return words(500, faultWords());
   }
 }
 
 const MOST_FORM = 2000;
-const BROKEN = 'something went wrong on our side; nothing was changed';
 const PASSED = 'this link has passed: ask for it again where it is printed';
 
 /** An answer that is one sentence. */
@@ -94,7 +95,10 @@ const words = (status: number, text: string): Response =>
  * @param schema how the form's fields are read
  * @param ask notes what was asked for and says the link
  */
-export async function linkDoor<Schema extends z.ZodType>(
+export const linkDoor = <Schema extends z.ZodType>(...asked: Parameters<typeof answerLink<Schema>>): Promise<Response> =>
+  watched(asked[0], () => answerLink(...asked));
+
+async function answerLink<Schema extends z.ZodType>(
   request: Request,
   schema: Schema,
   ask: (asked: z.infer<Schema>) => Promise<string>,
@@ -115,7 +119,7 @@ export async function linkDoor<Schema extends z.ZodType>(
       );
     if (error instanceof Refused) return words(422, error.problems.map(({ message }) => message).join('; '));
     if (error instanceof Missing) return words(404, error.message);
-    console.error(error);
-    return words(500, BROKEN);
+    noteFault(error);
+    return words(500, faultWords());
   }
 }

@@ -35,7 +35,7 @@ export const sendForm = <Answer>(address: string, form: FormData): Promise<Answe
   request<Answer>(address, { method: 'POST', body: form });
 
 async function request<Answer>(address: string, init: RequestInit): Promise<Answer> {
-  const response = await fetch(address, init);
+  const response = await fetch(address, { ...init, headers: { ...init.headers, 'x-request-id': crypto.randomUUID() } });
   const answer: unknown = response.ok ? await response.json() : await response.json().catch(() => ({}));
   await pressOver();
   if (response.ok) return answer as Answer;
