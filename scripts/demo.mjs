@@ -2,6 +2,7 @@ import { dirname, join, resolve } from 'node:path';
 import { createInterface } from 'node:readline/promises';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
+import { archiveSettings, makeArchive } from './lib/archive.mjs';
 import { makeState, startCluster } from './lib/cluster.mjs';
 import { ensureDebian } from './lib/debian.mjs';
 import { ensureNodePackages } from './lib/nodePackages.mjs';
@@ -18,7 +19,7 @@ import { ensureBuild } from './lib/webBuild.mjs';
 const root = dirname(dirname(fileURLToPath(import.meta.url)));
 
 await runMain(async () => {
-  const { port, reset, yes, state, backups } = readOptions();
+  const { port, reset, yes, state, backups, archive } = readOptions();
   if (await staysTaken(port)) throw new Stop(`port ${port} is taken: stop what uses it, or start with npm run demo -- --port ${port + 1}.`);
   if (reset && !yes && !(await agreed())) throw new Stop('nothing was reset.');
   await ensureDebian({ postgres: !process.env.DATABASE_URL });
@@ -34,7 +35,7 @@ await runMain(async () => {
   try {
     makeState(state);
     cleanUp.push(await holdState(state));
-    const { url, ownerUrl } = await openDatabase(state, cleanUp);
+    const { url, ownerUrl } = await openDatabase(state, archive, cleanUp);
     await prepare(ownerUrl, url, reset);
     const services = makeServices(root, { port, databaseUrl: url, files: join(state, 'files'), backups });
     const keep = async (name, start) => cleanUp.push((await supervise(name, start)).stop);
@@ -68,6 +69,7 @@ function readOptions() {
         yes: { type: 'boolean', default: false },
         state: { type: 'string', default: defaultState() },
         backups: { type: 'string' },
+        archive: { type: 'string' },
         'passphrase-file': { type: 'string' },
       },
     });
@@ -76,9 +78,9 @@ function readOptions() {
     const passphraseFile = values['passphrase-file'] && resolve(values['passphrase-file']);
     const state = resolve(values.state);
     const backups = { folder: resolve(values.backups ?? join(state, 'backups')), passphraseFile };
-    return { ...values, port, state, backups };
+    return { ...values, port, state, backups, archive: values.archive && resolve(values.archive) };
   } catch (error) {
-    throw new Stop(`${error.message}. Known: --port N, --reset, --yes, --state DIR, --backups DIR, --passphrase-file FILE.`);
+    throw new Stop(`${error.message}. Known: --port N, --reset, --yes, --state DIR, --backups DIR, --archive DIR, --passphrase-file FILE.`);
   }
 }
 
@@ -91,12 +93,14 @@ async function agreed() {
 }
 
 /** Addresses of the database: a private one that is kept running, or that of a server of somebody's own. */
-async function openDatabase(state, cleanUp) {
+async function openDatabase(state, archive, cleanUp) {
   const { DATABASE_URL: url, DATABASE_OWNER_URL: ownerUrl } = process.env;
   if (url) return { url, ownerUrl: ownerUrl || url };
+  if (archive) makeArchive(archive);
+  const settings = archive ? archiveSettings(archive) : [];
   let port;
   const cluster = await supervise('the database', async () => {
-    const started = await startCluster(state, { port });
+    const started = await startCluster(state, { port, settings });
     port = started.port;
     return started;
   });
