@@ -1,6 +1,6 @@
 import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
-import { archiveLast, listBases, makeBase, momentOf, restoreTo } from './lib/archive.mjs';
+import { archiveLast, listBases, makeBase, momentOf, restoreTo, switchLog } from './lib/archive.mjs';
 import { ensureDebian } from './lib/debian.mjs';
 import { reachCluster } from './lib/reachCluster.mjs';
 import { defaultState } from './lib/state.mjs';
@@ -18,6 +18,14 @@ await runMain(async () => {
     } finally {
       await reached.close();
     }
+    return 0;
+  }
+  if (what === 'now') {
+    const reached = await reachCluster(state);
+    const put = switchLog(reached.ownerUrl);
+    await reached.close();
+    if (!put) throw new Stop('the database does not answer.');
+    console.log('what is in the log so far is being put away.');
     return 0;
   }
   if (what === 'restore') {
@@ -42,10 +50,11 @@ function readOptions() {
       options: { state: { type: 'string', default: defaultState() }, archive: { type: 'string' }, at: { type: 'string' } },
     });
     const what = positionals[0] ?? 'list';
-    if (!['base', 'restore', 'list'].includes(what) || positionals.length > 1) throw new Error(`${positionals.join(' ')} is not known`);
+    if (!['base', 'now', 'restore', 'list'].includes(what) || positionals.length > 1)
+      throw new Error(`${positionals.join(' ')} is not known`);
     if (!values.archive) throw new Error('name the archive with --archive DIR');
     return { what, state: resolve(values.state), archive: resolve(values.archive), at: values.at ? momentOf(values.at) : null };
   } catch (error) {
-    throw new Stop(`${error.message.replace(/\.$/, '')}. Known: base, restore, list; --archive DIR, --state DIR, --at MOMENT.`);
+    throw new Stop(`${error.message.replace(/\.$/, '')}. Known: base, now, restore, list; --archive DIR, --state DIR, --at MOMENT.`);
   }
 }

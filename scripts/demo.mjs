@@ -15,11 +15,12 @@ import { runMain, Stop } from './lib/stop.mjs';
 import { supervise } from './lib/supervise.mjs';
 import { ensureBuild } from './lib/webBuild.mjs';
 
-// Installs what is missing, builds, starts database and application with the demo, and prints the address.
+// Installs what is missing, builds, starts database and application with the demo, or with `--own-shop` without it, and prints
+// the address.
 const root = dirname(dirname(fileURLToPath(import.meta.url)));
 
 await runMain(async () => {
-  const { port, reset, yes, state, backups, archive } = readOptions();
+  const { port, reset, yes, state, backups, archive, ownShop } = readOptions();
   if (await staysTaken(port)) throw new Stop(`port ${port} is taken: stop what uses it, or start with npm run demo -- --port ${port + 1}.`);
   if (reset && !yes && !(await agreed())) throw new Stop('nothing was reset.');
   await ensureDebian({ postgres: !process.env.DATABASE_URL });
@@ -36,7 +37,7 @@ await runMain(async () => {
     makeState(state);
     cleanUp.push(await holdState(state));
     const { url, ownerUrl } = await openDatabase(state, archive, cleanUp);
-    await prepare(ownerUrl, url, reset);
+    await prepare(ownerUrl, url, { reset, ownShop });
     const services = makeServices(root, { port, databaseUrl: url, files: join(state, 'files'), backups });
     const keep = async (name, start) => cleanUp.push((await supervise(name, start)).stop);
     await keep('the carriers’ stand-in', services.startCounter);
@@ -67,7 +68,8 @@ function readOptions() {
         port: { type: 'string', default: '3000' },
         reset: { type: 'boolean', default: false },
         yes: { type: 'boolean', default: false },
-        state: { type: 'string', default: defaultState() },
+        state: { type: 'string' },
+        'own-shop': { type: 'boolean', default: false },
         backups: { type: 'string' },
         archive: { type: 'string' },
         'passphrase-file': { type: 'string' },
@@ -76,11 +78,16 @@ function readOptions() {
     const port = Number(values.port);
     if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Error(`--port ${values.port} is not a port`);
     const passphraseFile = values['passphrase-file'] && resolve(values['passphrase-file']);
-    const state = resolve(values.state);
+    const ownShop = values['own-shop'];
+    if (ownShop && values.reset) throw new Error('a shop of your own is never reset');
+    // what is sold for a living never lies beside what is made up
+    const state = resolve(values.state ?? `${defaultState()}${ownShop ? '-shop' : ''}`);
     const backups = { folder: resolve(values.backups ?? join(state, 'backups')), passphraseFile };
-    return { ...values, port, state, backups, archive: values.archive && resolve(values.archive) };
+    return { ...values, port, state, backups, archive: values.archive && resolve(values.archive), ownShop };
   } catch (error) {
-    throw new Stop(`${error.message}. Known: --port N, --reset, --yes, --state DIR, --backups DIR, --archive DIR, --passphrase-file FILE.`);
+    throw new Stop(
+      `${error.message}. Known: --port N, --reset, --yes, --own-shop, --state DIR, --backups DIR, --archive DIR, --passphrase-file FILE.`,
+    );
   }
 }
 
@@ -108,13 +115,13 @@ async function openDatabase(state, archive, cleanUp) {
   return cluster.now;
 }
 
-async function prepare(ownerUrl, url, reset) {
+async function prepare(ownerUrl, url, { reset, ownShop }) {
   const role = url === ownerUrl ? null : decodeURIComponent(new URL(url).username);
   if (!role)
     console.log(
       'DATABASE_OWNER_URL is not set: the application owns its tables and could change evidence in them. Name the tables’ owner in it.',
     );
-  const { args, env } = prepareCommand(ownerUrl, { role, reset });
+  const { args, env } = prepareCommand(ownerUrl, { role, reset, ownShop });
   if ((await run(process.execPath, args, { cwd: root, env })) !== 0)
     throw new Stop('the database could not be prepared: see the sentence above.');
 }

@@ -41,9 +41,9 @@ export function makeServices(
   };
 }
 
-/** Brings a database up to date as its owner, gives the application its rights, and loads the demo; the program's own report. */
-export const prepareCommand = (ownerUrl, { role = APPLICATION, reset = false } = {}) => ({
-  args: ['--import', 'tsx', 'packages/data/src/cli/prepare.ts', ...(reset ? ['--reset'] : [])],
+/** Brings a database up to date as its owner, gives the application its rights, and loads the demo unless it is a shop of one's own; the program's own report. */
+export const prepareCommand = (ownerUrl, { role = APPLICATION, reset = false, ownShop = false } = {}) => ({
+  args: ['--import', 'tsx', 'packages/data/src/cli/prepare.ts', ...(reset ? ['--reset'] : []), ...(ownShop ? ['--own-shop'] : [])],
   env: { ...process.env, DATABASE_URL: ownerUrl, ...(role ? { INCH_NEST_ROLE: role } : {}) },
 });
 

@@ -52,6 +52,7 @@ function plausible({ shop, shelf }: Known, parcel: string): Readonly<Record<stri
   const change = (path: string, value: unknown) => ({ id: crypto.randomUUID(), path, value, basedOn: 0 });
   return {
     'POST /api/parcels': { personId, id: crypto.randomUUID(), line: 'stoneware jug, 9 x 8 x 14 in, 6 lb, sold 84, to 40217' },
+    'POST /api/upkeep': { kind: 'check', personId, name: 'inch-nest-20261123-020000.zip' },
     'PATCH /api/parcels/[id]/kept': {
       personId,
       changes: [change('sale/soldMinor', '84'), change('nest', { set: {}, drop: [], pin: {}, unpin: [] })],

@@ -88,7 +88,7 @@ test('a place is had back as of any moment since its base: before a mistake, and
 test.each([
   [['restore', '--archive', '/nowhere', '--at', '2026-11-28 10:30'], /is no moment: say it with its zone/],
   [['base'], /name the archive with --archive DIR/],
-  [['bake', '--archive', '/nowhere'], /bake is not known\. Known: base, restore, list/],
+  [['bake', '--archive', '/nowhere'], /bake is not known\. Known: base, now, restore, list/],
 ])('%j is one sentence', (args, says) =>
   expect(command(...args)).toMatchObject({ status: 1, said: expect.stringMatching(says) as string }),
 );

@@ -1,11 +1,13 @@
 import {
   BENCH_TESTS,
   OVERRULE_REASONS,
+  READY_SETS,
   RETURN_FINDINGS,
   SEALS_FOUND,
   type BenchTestKey,
   type Happening,
   type OverruleReason,
+  type ReadySet,
   type ReturnFinding,
   type SealFound,
 } from '@inch-nest/core';
@@ -167,6 +169,19 @@ export const shopFacts = {
   lastCutOff: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time like 16:00'),
 } satisfies Record<keyof ShopFacts, z.ZodType>;
 
+/** A shop that is made at the first start: what it is, who packs in it, and how. */
+export const firstShop = z.strictObject({
+  facts: z.strictObject(shopFacts),
+  people: z
+    .array(z.strictObject({ name: shortText(40), system: z.enum(['imperial', 'metric']) }))
+    .min(1, 'somebody packs there')
+    .max(30)
+    .refine((people) => new Set(people.map(({ name }) => name.trim().toLowerCase())).size === people.length, 'two people of one name'),
+  set: z.enum(READY_SETS.map(({ key }) => key) as [ReadySetKey, ...ReadySetKey[]]),
+  /** Ordinary wraps and fills are listed, none of them on hand. */
+  materials: z.boolean(),
+});
+
 /** What a photograph comes with; the picture itself is the body. */
 export const addPhoto = z.strictObject({ ...by, id: uuid, of: z.enum(['piece', 'packing', 'back']), step: shortText(160).optional() });
 export const removePhoto = z.strictObject({ ...by, id: uuid, removed: z.boolean() });
@@ -186,6 +201,9 @@ function isCurrency(currency: string): boolean {
   return Intl.supportedValuesOf('currency').includes(currency);
 }
 
+type ReadySetKey = ReadySet['key'];
+
+export type FirstShop = z.infer<typeof firstShop>;
 export type StartParcel = z.infer<typeof startParcel>;
 export type TakeBack = z.infer<typeof takeBack>;
 export type ReportEvent = z.infer<typeof reportEvent>;

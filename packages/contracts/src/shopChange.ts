@@ -2,12 +2,14 @@ import { movedStock } from '@inch-nest/core';
 import { z } from 'zod';
 import { shopFacts } from './commands.ts';
 import { house } from './house.ts';
+import { shortText, uuid } from './numbers.ts';
 import { rowsOf, setShopPart, shopPart, STOCK_LISTS, STOCK_SINGLES, type KeptShop, type ShopPart, type StockRow } from './shopParts.ts';
 import { toldMove, type ToldMove } from './stockMoves.ts';
 import { boxStock, fillStock, stockroom, wrapStock } from './stock.ts';
 
 const ROWS = { boxes: boxStock, wraps: wrapStock, fills: fillStock } as const;
-const SYSTEM = z.enum(['imperial', 'metric'], 'inches or centimetres');
+const PERSON = { name: shortText(40), system: z.enum(['imperial', 'metric'], 'inches or centimetres') };
+const MOST_PEOPLE = 30;
 
 /** What a part of a shop must be; null where there is no such part. */
 function schemaOf({ room, key, cell }: ShopPart): z.ZodType | null {
@@ -21,12 +23,22 @@ function schemaOf({ room, key, cell }: ShopPart): z.ZodType | null {
     case 'stock':
       return (STOCK_SINGLES as readonly string[]).includes(key) ? within(stockroom.shape, key) : null;
     case 'people':
-      return SYSTEM;
+      return cell === null ? z.strictObject(PERSON) : within(PERSON, cell);
     case 'moves':
       return toldMove;
     default:
       return cell === null ? ROWS[room].nullable() : within(ROWS[room].shape, cell);
   }
+}
+
+/** Why somebody cannot be called so, or come; null where she can. */
+function personProblem({ people }: KeptShop, { key, cell }: ShopPart, value: unknown): string | null {
+  const known = people.some((person) => person.id === key);
+  if (cell !== null && !known) return 'nobody of this shop';
+  if (!known && (!uuid.safeParse(key).success || people.length >= MOST_PEOPLE)) return `at most ${MOST_PEOPLE} people, each with an id`;
+  const name = cell === 'name' ? (value as string) : cell === null ? (value as { name: string }).name : null;
+  const like = (one: string) => one.trim().toLowerCase();
+  return name !== null && people.some((person) => person.id !== key && like(person.name) === like(name)) ? 'two people of one name' : null;
 }
 
 /**
@@ -41,7 +53,8 @@ export function applyShopChange(shop: KeptShop, path: string, value: unknown): K
   const parsed = schema.safeParse(value);
   if (!parsed.success) return { problem: parsed.error.issues[0]?.message ?? 'not one of the choices' };
   const { room, key, cell } = part;
-  if (room === 'people' && !shop.people.some((person) => person.id === key)) return { problem: 'nobody of this shop' };
+  const wrongPerson = room === 'people' ? personProblem(shop, part, parsed.data) : null;
+  if (wrongPerson) return { problem: wrongPerson };
   if (room === 'moves' && !movedStock(shop.stock, parsed.data as ToldMove)) return { problem: 'it is no longer in the stockroom' };
   const list = STOCK_LISTS.find((one) => one === room);
   if (list) {

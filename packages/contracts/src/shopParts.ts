@@ -1,4 +1,4 @@
-import { movedStock, sameContent, type House, type Stockroom, type UnitSystem } from '@inch-nest/core';
+import { movedStock, sameContent, type House, type Stockroom } from '@inch-nest/core';
 import type { Person, ShopFacts } from './shopView.ts';
 import type { ToldMove } from './stockMoves.ts';
 
@@ -28,8 +28,8 @@ export interface ShopPart {
 }
 
 /**
- * A part of a shop by its path: `house/care`, `facts/zone`, `stock/innerTape`, `people/<id>/system`, a row
- * `boxes/<key>` or one cell of it `boxes/<key>/onHand`; `moves/<id>` is something that came or went.
+ * A part of a shop by its path: `house/care`, `facts/zone`, `stock/innerTape`, somebody `people/<id>` or one thing of hers
+ * `people/<id>/system`, a row `boxes/<key>` or one cell of it `boxes/<key>/onHand`; `moves/<id>` is something that came or went.
  *
  * @returns null where no such part can be
  */
@@ -39,7 +39,8 @@ export function shopPart(path: string): ShopPart | null {
   const plain = decodeURIComponent(key);
   if (room === 'house' || room === 'facts' || room === 'stock' || room === 'moves')
     return cell === undefined ? { room, key: plain, cell: null } : null;
-  if (room === 'people') return cell === 'system' ? { room, key: plain, cell } : null;
+  if (room === 'people')
+    return cell === undefined || cell === 'system' || cell === 'name' ? { room, key: plain, cell: cell ?? null } : null;
   const list = STOCK_LISTS.find((one) => one === room);
   return list && cell !== 'key' ? { room: list, key: plain, cell: cell ?? null } : null;
 }
@@ -48,7 +49,10 @@ export function shopPart(path: string): ShopPart | null {
 export function readShopPart(shop: KeptShop, { room, key, cell }: ShopPart): unknown {
   const own = (of: object, name: string): unknown => (Object.hasOwn(of, name) ? (of as Record<string, unknown>)[name] : undefined);
   if (room === 'house' || room === 'facts' || room === 'stock') return own(shop[room], key);
-  if (room === 'people') return shop.people.find((person) => person.id === key)?.system;
+  if (room === 'people') {
+    const person = shop.people.find((one) => one.id === key);
+    return cell === null || !person ? person && { name: person.name, system: person.system } : own(person, cell);
+  }
   if (room === 'moves') return undefined;
   const row = rowsOf(shop.stock, room).find((one) => one.key === key);
   return cell === null || !row ? row : own(row, cell);
@@ -57,8 +61,15 @@ export function readShopPart(shop: KeptShop, { room, key, cell }: ShopPart): unk
 /** The shop with one part set, as it is: whoever keeps it checks it first. A row set to null is gone, a new one stands last. */
 export function setShopPart(shop: KeptShop, { room, key, cell }: ShopPart, value: unknown): KeptShop {
   if (room === 'house' || room === 'facts' || room === 'stock') return { ...shop, [room]: { ...shop[room], [key]: value } };
-  if (room === 'people')
-    return { ...shop, people: shop.people.map((person) => (person.id === key ? { ...person, system: value as UnitSystem } : person)) };
+  if (room === 'people') {
+    const part = (cell === null ? value : { [cell]: value }) as Partial<Person>;
+    return {
+      ...shop,
+      people: shop.people.some((person) => person.id === key)
+        ? shop.people.map((person) => (person.id === key ? { ...person, ...part } : person))
+        : [...shop.people, { id: key, ...part } as Person],
+    };
+  }
   if (room === 'moves') return { ...shop, stock: movedStock(shop.stock, value as ToldMove) ?? shop.stock };
   const rows = rowsOf(shop.stock, room);
   const own = rows.some((one) => one.key === key);
@@ -99,8 +110,10 @@ export function shopChangesBetween(before: KeptShop, after: Partial<KeptShop>): 
       }
     }
   }
-  for (const { id, system } of after.people ?? [])
-    if (before.people.some((person) => person.id === id && person.system !== system))
-      changes.push({ path: `people/${id}/system`, value: system });
+  for (const { id, ...is } of after.people ?? []) {
+    const was = before.people.find((person) => person.id === id);
+    if (was) differ(`people/${id}`, was, is);
+    else changes.push({ path: `people/${id}`, value: is });
+  }
   return changes;
 }

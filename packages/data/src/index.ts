@@ -9,6 +9,7 @@ export { serverOf } from './repositories/serverOf.ts';
 export { loadMoment, NotEmpty } from './moment/loadMoment.ts';
 export { Missing, Refused } from './refusals.ts';
 export { inShop, type ShopDatabase } from './inShop.ts';
+export { makeFirstShop } from './repositories/firstShop.ts';
 export { createShop, readShop, readShopId } from './repositories/shopRepository.ts';
 export { keepShop } from './repositories/keepShop.ts';
 export { createParcel, fieldsFromLine, saleFromLine, type NewParcel } from './repositories/parcelRepository.ts';

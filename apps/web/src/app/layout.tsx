@@ -1,7 +1,9 @@
 import { cookies, headers } from 'next/headers';
 import type { ReactNode } from 'react';
+import { First } from '../beside/first/First.tsx';
+import { FirstProviders } from '../frame/FirstProviders.tsx';
 import { Providers } from '../frame/Providers.tsx';
-import { shopNow } from '../server/rooms.ts';
+import { findShop } from '../server/rooms.ts';
 import '../theme/fonts.ts';
 import './sheets.ts';
 
@@ -13,19 +15,25 @@ export default async function Layout({ children }: { children: ReactNode }) {
   const chosen = jar.get('theme')?.value;
   const system = (await headers()).get('sec-ch-prefers-color-scheme') === 'dark' ? 'night' : 'day';
   const theme = chosen === 'night' || chosen === 'day' ? chosen : system;
-  const shop = await shopNow();
+  const shop = await findShop();
   return (
     <html lang="en" data-theme={theme}>
       <body>
-        <Providers
-          shop={shop}
-          personId={jar.get('person')?.value ?? null}
-          keysOn={jar.get('keys')?.value !== 'off'}
-          theme={theme}
-          followsSystem={chosen === undefined}
-        >
-          {children}
-        </Providers>
+        {shop ? (
+          <Providers
+            shop={shop}
+            personId={jar.get('person')?.value ?? null}
+            keysOn={jar.get('keys')?.value !== 'off'}
+            theme={theme}
+            followsSystem={chosen === undefined}
+          >
+            {children}
+          </Providers>
+        ) : (
+          <FirstProviders theme={theme}>
+            <First />
+          </FirstProviders>
+        )}
       </body>
     </html>
   );

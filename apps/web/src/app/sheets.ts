@@ -33,6 +33,7 @@ import '../stations/weigh/weigh.css';
 import '../beside/boxShop/box-shop.css';
 import '../beside/cards/cards.css';
 import '../beside/day/day.css';
+import '../beside/first/first.css';
 import '../beside/guess/guess.css';
 import '../beside/house/house.css';
 import '../beside/new/new.css';

@@ -12,6 +12,13 @@ export const now = (): Date => new Date();
 /** The shop, read once for a page however many parts of it ask. */
 export const shopNow = cache(async (): Promise<ShopView> => readShop(await shopData(), now()));
 
+/** The same; null in a place where no shop has been made yet. */
+export const findShop = (): Promise<ShopView | null> =>
+  shopNow().catch((error: unknown) => {
+    if (error instanceof Missing) return null;
+    throw error;
+  });
+
 export const shelfNow = async (): Promise<ShelfTag[]> => listShelf(await shopData());
 
 /** What a past page's address asks for; whatever cannot be asked is left out. */

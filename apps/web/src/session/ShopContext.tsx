@@ -1,6 +1,7 @@
 'use client';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { remember } from './remember.ts';
 import { personAmong, sameContent, setShopPart, shopPart, type KeptShop, type Person, type ShopView } from '@inch-nest/contracts';
 import { tellBenchKeeper } from './benchKeeper.ts';
 import { writersFor, type Writers } from '../words/writers.ts';
@@ -30,10 +31,6 @@ interface ShopUse {
 const Context = createContext<ShopUse | null>(null);
 
 const LOOK_EVERY_MS = 15_000;
-const YEAR_S = 31_536_000;
-const remember = (name: string, value: string) => {
-  document.cookie = `${name}=${value}; path=/; max-age=${YEAR_S}; samesite=strict`;
-};
 
 /** The shop, who is at the bench, and how figures are written for them. */
 export function ShopProvider({

@@ -21,7 +21,7 @@ export function shopPartWords(path: string, { stock, people }: Pick<KeptShop, 's
   if (!part) return path;
   const { room, key, cell } = part;
   if (room === 'moves') return 'what came or went';
-  if (room === 'people') return `the units of ${nameAmong(people, key)}`;
+  if (room === 'people') return cell === null ? 'somebody new' : `the ${cell === 'system' ? 'units' : 'name'} of ${nameAmong(people, key)}`;
   if (room === 'house' || room === 'facts' || room === 'stock') return spelt(key);
   const row = [...stock.boxes, ...stock.wraps, ...stock.fills].find((one) => one.key === key);
   return `${row?.name ?? key}${cell ? `, ${spelt(cell)}` : ''}`;

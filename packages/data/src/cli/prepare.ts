@@ -11,6 +11,7 @@ class NotTheDemo extends Error {
 /**
  * Brings the database named in DATABASE_URL up to date, as the owner of its tables, and loads the demo into it when it is empty
  * or an earlier loading was cut short. The role in INCH_NEST_ROLE, which the application works under, gets its rights.
+ * With `--own-shop` no demo is loaded: the application asks for the shop at its first start.
  * With `--reset` the demo's own tables are dropped first; a database without the demo's mark is refused.
  * Exit 3 with one sentence when the database cannot be used.
  */
@@ -20,7 +21,7 @@ try {
   await migrate(database);
   const role = applicationRole();
   if (role) await grantApplication(database, role);
-  console.log(await loadDemo(database, new Date()));
+  console.log(process.argv.includes('--own-shop') ? 'data kept' : await loadDemo(database, new Date()));
 } catch (error) {
   console.error(
     error instanceof NewerSchema || error instanceof NotTheDemo

@@ -90,9 +90,11 @@ const textOf = (value: unknown): string =>
 
 /** Writes the rows that are not what they were, and no other. */
 async function writeShop({ models }: ShopDatabase, before: KeptShop, after: KeptShop, transaction: Transaction): Promise<void> {
-  for (const { id, system } of after.people)
-    if (before.people.some((person) => person.id === id && person.system !== system))
-      await models.person.update({ system }, { where: { id }, transaction });
+  for (const [position, { id, name, system }] of after.people.entries()) {
+    const was = before.people.find((person) => person.id === id);
+    if (!was) await models.person.create({ id, name, system, position }, { transaction });
+    else if (was.name !== name || was.system !== system) await models.person.update({ name, system }, { where: { id }, transaction });
+  }
   await rows<BoxStock>(before.stock.boxes, after.stock.boxes, {
     put: async (box, position) => {
       const made = await models.box.update(boxRow(box), { where: { key: box.key }, transaction });

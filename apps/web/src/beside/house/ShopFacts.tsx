@@ -2,16 +2,22 @@
 import { Input, Select } from 'antd';
 import { useState } from 'react';
 import { useShop } from '../../session/ShopContext.tsx';
+import { CURRENCIES, zonesWith } from '../../parts/shopChoices.ts';
 import type { SaveShopUse } from '../../session/useSaveShop.ts';
-
-const CURRENCIES = ['USD', 'EUR', 'GBP', 'CAD', 'AUD', 'NZD', 'CHF', 'SEK', 'NOK', 'DKK', 'PLN', 'JPY'];
 
 /** Name, money, clock and postcode of the shop. */
 export function ShopFacts({ saving }: { saving: SaveShopUse }) {
   const { kept, write } = useShop();
   const { facts } = kept;
+  const keepPerson = (id: string, { name }: { name: string }) => {
+    const own = kept.people.find((person) => person.id === id);
+    saving.save({
+      people: own
+        ? kept.people.map((person) => (person.id === id ? { ...person, name } : person))
+        : [...kept.people, { id, name, system: write.system }],
+    });
+  };
   const keep = (part: Partial<typeof facts>) => saving.save({ facts: { ...facts, ...part } });
-  const zones = Intl.supportedValuesOf('timeZone');
   return (
     <section className="figures" aria-label="The shop">
       <h2>The shop</h2>
@@ -26,7 +32,7 @@ export function ShopFacts({ saving }: { saving: SaveShopUse }) {
               id="fact-currency"
               aria-label="Currency"
               value={facts.currency}
-              options={CURRENCIES.map((value) => ({ value, label: value }))}
+              options={CURRENCIES}
               onChange={(currency) => keep({ currency })}
             />
           </span>
@@ -57,12 +63,20 @@ export function ShopFacts({ saving }: { saving: SaveShopUse }) {
               showSearch
               value={facts.zone}
               popupMatchSelectWidth={false}
-              options={[...new Set([facts.zone, ...zones])].map((value) => ({ value, label: value }))}
+              options={zonesWith(facts.zone)}
               onChange={(zone) => keep({ zone })}
             />
           </span>
         </li>
       </ul>
+      <h3>Who packs here</h3>
+      <ul>
+        {kept.people.map(({ id, name }, at) => (
+          <TextFact key={id} label={`Person ${at + 1}`} value={name} onKeep={(next) => keepPerson(id, { name: next })} />
+        ))}
+        <TextFact label="Somebody new" value="" onKeep={(name) => name && keepPerson(crypto.randomUUID(), { name })} />
+      </ul>
+      <p className="soft">Each finds the own units and name at the lower edge. Nobody is taken off: what was packed says by whom.</p>
     </section>
   );
 }

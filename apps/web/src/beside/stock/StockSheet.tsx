@@ -70,11 +70,20 @@ export function StockSheet({ shelf, asked = 'boxes' }: { shelf: ShelfTag[]; aske
     link.click();
     URL.revokeObjectURL(link.href);
   };
+  const nothingYet =
+    stock.boxes.every((box) => box.onHand <= 0) &&
+    stock.wraps.every((wrap) => wrap.onHandFt2 <= 0) &&
+    stock.fills.every((fill) => fill.onHandFt3 <= 0);
   const low = [
     ...stock.boxes.filter((box) => box.onHand <= 0).map((box) => box.name),
     ...stock.wraps.filter((wrap) => wrap.onHandFt2 < 20).map((wrap) => wrap.name.toLowerCase()),
     ...stock.fills.filter((fill) => fill.onHandFt3 < 2).map((fill) => fill.name.toLowerCase()),
   ];
+  const words = nothingYet
+    ? 'Nothing is on hand yet: list the boxes you have, and count wraps and fills.'
+    : low.length > 0
+      ? `Out or nearly out: ${low.join(', ')}.`
+      : 'Nothing is out.';
   return (
     <SidePage shelf={shelf}>
       <div className="section-head">
@@ -96,9 +105,7 @@ export function StockSheet({ shelf, asked = 'boxes' }: { shelf: ShelfTag[]; aske
           </Button>
         </span>
       </div>
-      <p className="soft sub">
-        {low.length > 0 ? `Out or nearly out: ${low.join(', ')}.` : 'Nothing is out.'} A plan says so before it relies on what is not there.
-      </p>
+      <p className="soft sub">{words} A plan says so before it relies on what is not there.</p>
       <KeepTrouble saving={saving} nameOf={(path) => shopPartWords(path, kept)} />
       <Segmented<Sheet> className="stock-sheets" aria-label="What of the stock" value={sheet} onChange={show} options={[...SHEETS]} />
       {(sheet === 'order' || sheet === 'moves') && ahead.isError && <Trouble says="the bench could not be reached; it is asked again" />}

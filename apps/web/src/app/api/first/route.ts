@@ -1,0 +1,1 @@
+export { firstShopDoor as POST } from '../../../server/doors/first.ts';

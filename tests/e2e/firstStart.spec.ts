@@ -1,0 +1,54 @@
+import { expect, test } from './bench.ts';
+import { mkdtempSync, chmodSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { startCluster } from '../../scripts/lib/cluster.mjs';
+import { freePort } from '../../scripts/lib/ports.mjs';
+import { quiet } from '../../scripts/lib/run.mjs';
+import { makeServices, prepareCommand } from '../../scripts/lib/services.mjs';
+
+const root = join(import.meta.dirname, '../..');
+
+test('a place of one’s own: asked for at the first start, made once, and a first sale planned in it', async ({ page }) => {
+  const folder = mkdtempSync(join(tmpdir(), 'inch-nest-own-'));
+  chmodSync(folder, 0o755);
+  const cluster = await startCluster(join(folder, 'state'), { fast: true });
+  const { args, env } = prepareCommand(cluster.ownerUrl, { ownShop: true });
+  expect(quiet(process.execPath, args, { cwd: root, env })).toMatchObject({ ok: true });
+  const port = await freePort();
+  const services = makeServices(root, { port, databaseUrl: cluster.url, files: join(folder, 'files'), silent: true, say: () => {} });
+  const web = await services.startWeb();
+  try {
+    // whatever is asked for, the shop comes first; its doors say so
+    await page.goto(`${web.address}/past`);
+    expect((await page.request.get(`${web.address}/api/shelf`)).status()).toBe(404);
+    await page.getByLabel('Its name').fill('Fen Lane Finds');
+    await page.getByRole('button', { name: /Make it/ }).click();
+    await expect(page.getByText(/somebody packs there/)).toBeVisible();
+    await page.getByLabel('Who packs there, a name on each line').fill('Una\nPiet');
+    await page.getByLabel('Sent from, postcode').fill('10115');
+    await page.getByRole('button', { name: /Make it/ }).click();
+    await expect(page.getByText(/Nothing is on hand yet/)).toBeVisible();
+    await expect(page.getByText('Fen Lane Finds')).toBeVisible();
+    const again = await page.request.post(`${web.address}/api/first`, {
+      headers: { origin: web.address },
+      data: {
+        facts: { name: 'Another', zone: 'Europe/London', currency: 'USD', originPostcode: '10115', paper: 'a4', lastCutOff: '16:00' },
+        people: [{ name: 'Bram', system: 'metric' }],
+        set: 'bedded',
+        materials: true,
+      },
+    });
+    expect(again.status()).toBe(422);
+    await page.goto(`${web.address}/new`);
+    await page.getByRole('textbox').first().fill('stoneware jug, 20 x 18 x 30 cm, 2.1 kg, sold 84, to 40217, by Friday');
+    await page.keyboard.press('Enter');
+    await page.waitForURL(/look-over/);
+    await page.goto(page.url().replace('look-over', 'nest'));
+    await expect(page.getByText(/No nest: no box on hand holds it/)).toBeVisible();
+  } finally {
+    await web.stop();
+    await cluster.stop();
+    rmSync(folder, { recursive: true, force: true });
+  }
+});
