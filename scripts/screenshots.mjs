@@ -29,7 +29,7 @@ const VIEWS = [
   { name: 'cards', path: '/cards', wait: 'Try a parcel' },
   { name: 'past', path: '/past' },
   { name: 'house', path: '/house', press: 'What fills the voids?', wait: 'in all' },
-  { name: 'nest-tablet', title: 'Apothecary jars, blue', station: 'nest', size: { width: 820, height: 1180 } },
+  { name: 'upkeep', path: '/upkeep', press: 'Back up now', wait: 'Made and read back' },
   { name: 'bench-phone', title: 'tea urn', station: 'bench', wait: /^Step \d+ of/, size: { width: 390, height: 844 } },
 ];
 
