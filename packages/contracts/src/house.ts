@@ -30,6 +30,7 @@ export const house = z.strictObject({
   seams: z.enum(['crossAndSide', 'everyEdge', 'bands', 'skin']).default('crossAndSide'),
   openingNote: z.boolean(),
   photographs: z.boolean(),
+  photographsHold: z.boolean().default(false),
   extraTests: z
     .array(z.enum(['bounce', 'tapeLoad']))
     .max(2)

@@ -44,6 +44,8 @@ export interface House {
   readonly seams: 'crossAndSide' | 'everyEdge' | 'bands' | 'skin';
   readonly openingNote: boolean;
   readonly photographs: boolean;
+  /** A step whose picture the next one hides waits until it is taken, or somebody says that it goes on without. */
+  readonly photographsHold: boolean;
   /** Tests beyond the usual ones. */
   readonly extraTests: readonly ('bounce' | 'tapeLoad')[];
   readonly cover: 'byRisk' | 'included' | 'always';
@@ -119,6 +121,7 @@ export const BEDDED_HOUSE: House = {
   seams: 'crossAndSide',
   openingNote: true,
   photographs: true,
+  photographsHold: false,
   extraTests: [],
   cover: 'byRisk',
   dearFromMinor: null,

@@ -178,8 +178,9 @@ export const QUESTIONS: readonly Question[] = [
   question(
     'proof',
     'What is photographed?',
-    side('packing', 'the packing, step by step', { photographs: true }),
-    side('piece', 'the piece only', { photographs: false }),
+    side('packing', 'the packing, step by step', { photographs: true, photographsHold: false }),
+    side('held', 'the packing, and a step waits for its picture', { photographs: true, photographsHold: true }),
+    side('piece', 'the piece only', { photographs: false, photographsHold: false }),
   ),
   question(
     'postage',

@@ -83,8 +83,8 @@ function Backups({ view, onAnswer }: { view: UpkeepView; onAnswer: (answer: Upke
       {folder && (
         <p>
           {last ? `The last one is of ${moment(last.at)}.` : 'There is none yet.'}
-          {nextAt && ` One makes itself ${moment(nextAt)}.`} Everything is in it: sales, parcels, plans, photographs, stock, rate cards,
-          rules. They lie in <code>{folder}</code>
+          {nextAt && ` The next makes itself ${moment(nextAt)}.`} Everything is in it: sales, parcels, plans, photographs, stock, rate
+          cards, rules. They lie in <code>{folder}</code>
           {sealed ? ', sealed with your passphrase' : ''}.
         </p>
       )}

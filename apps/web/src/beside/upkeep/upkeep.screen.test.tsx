@@ -44,7 +44,7 @@ const press = async (name: string | RegExp) => {
 test('says when the last was, when the next will be, where they lie, and can be read by anybody', async () => {
   const { container } = await page();
   expect(screen.getByText(/The last one is of today, 02:00\./).textContent).toMatch(
-    /One makes itself Tue 24 Nov, 02:00\..*\/mnt\/other\/backups/,
+    /The next makes itself Tue 24 Nov, 02:00\..*\/mnt\/other\/backups/,
   );
   expect(within(screen.getByRole('table')).getByRole('row', { name: /today, 02:00/ }).textContent).toContain('12.4 MB');
   expect(screen.getByText('1 label being bought')).toBeTruthy();

@@ -11,6 +11,7 @@ import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import { Broke } from './Broke.tsx';
 import { BundleRecord } from './BundleRecord.tsx';
+import { PictureFirst } from './PictureFirst.tsx';
 import { contentsOf, ContentsRecord, unticked } from './ContentsRecord.tsx';
 import { FinalList } from './FinalList.tsx';
 import { PackingPhotos, StepShot } from './PackingPhotos.tsx';
@@ -42,6 +43,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
   const [paused, setPaused] = useState(false);
   const [used, setUsed] = useState<readonly UsedInstead[]>([]);
   const [askedIn, setAskedIn] = useState(false);
+  const [heldBack, setHeldBack] = useState<(() => void) | null>(null);
   const [aloud, setAloud] = useKeptChoice('inch-nest-aloud', 'off');
   const [calm, setCalm] = useKeptChoice('inch-nest-calm', 'off');
   const [together, setTogether] = useKeptChoice(`inch-nest-stretch-${person.id}`, 'off');
@@ -77,6 +79,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
   useEffect(() => {
     setUsed([]);
     setAskedIn(false);
+    setHeldBack(null);
   }, [stepKey]);
   useEffect(() => {
     if (aloud === 'on' && step) readAloud(`${step.title}. ${step.says}`);
@@ -100,6 +103,11 @@ export function BenchStation({ parcel, nest }: BenchUse) {
         of.bundleId,
       );
   };
+  /** Pictures that the next step hides and the house waits for. */
+  const pictureDue = shop.house.photographsHold
+    ? photos.shots.wanted.filter(({ step: key, taken }) => !taken && stretch.some((one) => one.key === key))
+    : [];
+  const unlessHeld = (goOn: () => void) => (pictureDue.length > 0 ? setHeldBack(() => goOn) : goOn());
   /** Everything is in: ticked in one press. */
   const allIn = () => {
     void log.log({ kind: 'contentsTicked', items: contentsOf(parcel).map(({ id }) => id) });
@@ -140,9 +148,9 @@ export function BenchStation({ parcel, nest }: BenchUse) {
   const main = () => {
     if (!step || paused || life.sealed) return;
     if (step.test) {
-      if (['untried', 'remedied'].includes(stateOf(step))) pass(...stretch);
+      if (['untried', 'remedied'].includes(stateOf(step))) unlessHeld(() => pass(...stretch));
     } else if (step.records === 'contents' && unticked(parcel, life).length > 0) setAskedIn(true);
-    else if (step.records !== 'bundle' || measured(step)) finish(...stretch);
+    else if (step.records !== 'bundle' || measured(step)) unlessHeld(() => finish(...stretch));
   };
   // its own tag, scanned: on it goes
   useScan((code) => {
@@ -247,9 +255,18 @@ export function BenchStation({ parcel, nest }: BenchUse) {
               )}
               {step.records === 'contents' && <ContentsRecord parcel={parcel} log={log} asked={askedIn} onAllIn={allIn} />}
               {step.records === 'photographs' && <PackingPhotos photos={photos} />}
+              {heldBack && pictureDue.length > 0 && (
+                <PictureFirst
+                  titles={pictureDue.map(({ title }) => title)}
+                  onWithout={() => {
+                    heldBack();
+                    setHeldBack(null);
+                  }}
+                />
+              )}
               {step.test && stretch.length > 1 ? (
                 <div className="step-acts">
-                  <Button type="primary" className="big-act" onClick={() => pass(...stretch)}>
+                  <Button type="primary" className="big-act" onClick={() => unlessHeld(() => pass(...stretch))}>
                     All pass
                   </Button>
                   {stretch.map((one) => (
@@ -263,7 +280,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
                   key={`${step.key} ${stateOf(step)}`}
                   test={step.test}
                   state={stateOf(step)}
-                  onPass={() => pass(step)}
+                  onPass={() => unlessHeld(() => pass(step))}
                   onFail={() => fail(step)}
                   onRemedy={(remedy) => put(step, remedy)}
                   onSkip={(reason) => {
