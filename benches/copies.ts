@@ -41,11 +41,12 @@ try {
     );
   }
   const plain = join(folder, 'plain');
-  const [plainMs] = await time(async () => {
+  const [plainMs] = await time(() => {
     for (const name of readdirSync(photos, { recursive: true, encoding: 'utf8' }).filter((one) => one.endsWith('.jpg'))) {
       mkdirSync(join(plain, name, '..'), { recursive: true });
       copyFileSync(join(photos, name), join(plain, name));
     }
+    return Promise.resolve();
   });
   const path = join(folder, 'all.zip');
   const [madeMs, manifest] = await time(() => writeCopy({ database: fresh.owner, photos, now: NOW }, path));

@@ -10,7 +10,7 @@ export interface Moment {
   /** What each column holds, in the database's own words. */
   readonly columns: readonly { readonly table: string; readonly column: string; readonly type: string; readonly needed: boolean }[];
   /** A table's rows in the order of their keys, each as one line of JSON. */
-  lines(table: string): AsyncGenerator<string, void>;
+  readonly lines: (table: string) => AsyncGenerator<string, void>;
 }
 
 /** So many rows are fetched at a time: a plan has some ten thousand signs. */
