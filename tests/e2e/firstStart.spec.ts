@@ -13,9 +13,9 @@ test('a place of one’s own: asked for at the first start, made once, and a fir
   const folder = mkdtempSync(join(tmpdir(), 'inch-nest-own-'));
   chmodSync(folder, 0o755);
   const cluster = await startCluster(join(folder, 'state'), { fast: true });
-  const { args, env } = prepareCommand(cluster.ownerUrl, { ownShop: true }) as { args: string[]; env: NodeJS.ProcessEnv };
+  const { args, env } = prepareCommand(cluster.ownerUrl, { ownShop: true });
   expect(quiet(process.execPath, args, { cwd: root, env })).toMatchObject({ ok: true });
-  const port = await freePort();
+  const port = (await freePort()) as number;
   const services = makeServices(root, { port, databaseUrl: cluster.url, files: join(folder, 'files'), silent: true, say: () => {} });
   const web = await services.startWeb();
   try {
