@@ -86,7 +86,7 @@ function readOptions() {
     return { ...values, port, state, backups, archive: values.archive && resolve(values.archive), ownShop };
   } catch (error) {
     throw new Stop(
-      `${error.message}. Known: --port N, --reset, --yes, --own-shop, --state DIR, --backups DIR, --archive DIR, --passphrase-file FILE.`,
+      `${error.message}. Known: --port N, --reset, --yes, --state DIR, --own-shop, --backups DIR, --archive DIR, --passphrase-file FILE.`,
     );
   }
 }

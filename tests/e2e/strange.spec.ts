@@ -3,11 +3,11 @@ import type { ShelfTag, ShopView } from '@inch-nest/contracts';
 import { expect, test } from './bench.ts';
 import { ALL_DOORS } from './theDoors.ts';
 
-// Five thousand requests by a seed, each a plausible one with something wrong in it: none may break the server. Some of
-// what it asks is done, so that it has an application of its own.
+// Six hundred requests by a seed (five thousand with INCH_NEST_STRANGE_REQUESTS=5000), each a plausible one with something wrong
+// in it: none may break the server. Some of what it asks is done, so that it has an application of its own.
 
 const SEED = 20_261_127;
-const REQUESTS = 5_000;
+const REQUESTS = Number(process.env['INCH_NEST_STRANGE_REQUESTS'] ?? 600);
 const AT_ONCE = 8;
 /** A search is seconds of work: of those there are some. */
 const MOST_SEARCHES = 12;
@@ -116,7 +116,7 @@ const arbitrary = fc.record({
   ),
 });
 
-test('five thousand strange requests: each is answered, none breaks the server', async ({ app }) => {
+test(`${REQUESTS} strange requests: each is answered, none breaks the server`, async ({ app }) => {
   test.setTimeout(900_000);
   const [shop, shelf] = await Promise.all([
     fetch(`${app.address}/api/shop`).then((answer) => answer.json() as Promise<ShopView>),

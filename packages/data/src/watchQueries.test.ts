@@ -23,7 +23,7 @@ test('every question is timed by its name, and the server sees whose it is; an a
     const room = inShop(database, shop.id);
     const before = await readShop(room, new Date('2026-11-23T10:00:00Z'));
     const took: string[] = [];
-    watchQueries(database.sequelize, { mark: () => 'request-77', took: (name) => took.push(name) });
+    watchQueries(database.sequelize, { mark: () => 'request-77', took: (name) => took.push(name()) });
     expect(await readShop(room, new Date('2026-11-23T10:00:00Z'))).toEqual(before);
     expect(took.length).toBeGreaterThan(3);
     expect(took.join(' ')).not.toContain(shop.id);

@@ -4,8 +4,8 @@ import type { Sequelize } from 'sequelize';
 export interface QueryWatch {
   /** A mark that goes along with a question, so that it is found again among what the server does; null for none. */
   readonly mark: () => string | null;
-  /** Told after each, whether it was answered or not. */
-  readonly took: (name: string, ms: number) => void;
+  /** Told after each, whether it was answered or not; its name is worked out when it is asked for. */
+  readonly took: (name: () => string, ms: number) => void;
 }
 
 const MOST_NAMED = 160;
@@ -32,7 +32,7 @@ export function watchQueries(sequelize: Sequelize, { mark, took }: QueryWatch): 
     try {
       return await query(sign !== null && typeof sql === 'string' ? `/* ${sign.replaceAll(/[^\w-]/g, '')} */ ${sql}` : sql, ...more);
     } finally {
-      took(nameOfQuery(typeof sql === 'string' ? sql : (sql as { query: string }).query), performance.now() - start);
+      took(() => nameOfQuery(typeof sql === 'string' ? sql : (sql as { query: string }).query), performance.now() - start);
     }
   };
   sequelize.query = watched as typeof sequelize.query;

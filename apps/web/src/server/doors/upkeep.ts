@@ -11,6 +11,8 @@ import { linkDoor, streamDoor } from '../fileDoor.ts';
 import { linkFor } from '../papers/paperPass.ts';
 import { now } from '../rooms.ts';
 import { backupFolder, makeBackup, passphrase, photoFolder } from '../upkeep/backups.ts';
+import { log } from '../watch/log.ts';
+import { requestNumber } from '../watch/watched.ts';
 import { upkeepNow } from '../upkeep/upkeepNow.ts';
 
 const FILES = '/api/upkeep/files';
@@ -56,8 +58,10 @@ async function damagesIn(name: string): Promise<readonly string[]> {
 
 /** Asks for a backup or the whole shop: the answer is a link that soon passes. */
 export const askTakeAwayDoor = (request: Request): Promise<Response> =>
-  linkDoor(request, takeAwayRequest, async ({ of }) => {
+  linkDoor(request, takeAwayRequest, async ({ of, personId }) => {
     if (of !== 'shop') await placeOf(of);
+    // buyers' addresses go with it
+    log().info({ request: requestNumber(), personId, of }, 'handed over');
     return linkFor(FILES, { of }, now());
   });
 

@@ -23,7 +23,7 @@ export const requestNumber = (): string | null => under().getStore()?.id ?? null
 /** What watches the questions that the database is asked. */
 export const QUERY_WATCH = {
   mark: requestNumber,
-  took(name: string, ms: number): void {
+  took(name: () => string, ms: number): void {
     const now = under().getStore();
     if (now) {
       now.queries++;
@@ -32,7 +32,7 @@ export const QUERY_WATCH = {
     metrics().queries.observe(ms / 1000);
     if (ms < SLOW_QUERY_MS) return;
     metrics().slow.inc();
-    log().warn({ request: now?.id, ms: Math.round(ms), query: name }, 'the database took long');
+    log().warn({ request: now?.id, ms: Math.round(ms), query: name() }, 'the database took long');
   },
 };
 
