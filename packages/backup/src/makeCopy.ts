@@ -1,7 +1,7 @@
 import { rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import { copyName, makeCopyFolder, rotateCopies, type KeptCopy } from './copyFolder.ts';
-import { damagesOf, openCopy, Unreadable } from './openCopy.ts';
+import { readThrough, Unreadable } from './openCopy.ts';
 import { damageWords } from './restoreCopy.ts';
 import { writeCopy, type CopyOrder } from './writeCopy.ts';
 import type { Manifest } from './manifest.ts';
@@ -25,8 +25,7 @@ export async function makeCopy(order: Omit<CopyOrder, 'shopId'>, folder: string,
   const name = copyName(order.now, { byHand, sealed });
   const path = join(folder, name);
   const manifest = await writeCopy(order, path);
-  const written = await openCopy(path, order.passphrase);
-  const damaged = await damagesOf(written).finally(() => written.close());
+  const { damaged } = await readThrough(path, order.passphrase);
   if (damaged.length > 0) {
     await rm(path, { force: true });
     throw new Unreadable(`the copy did not read back as it was written and was taken away again; ${damageWords(damaged)}`);

@@ -31,4 +31,9 @@ export const manifestSchema = z.strictObject({
 export type Manifest = z.infer<typeof manifestSchema>;
 
 export const tableEntry = (table: string): string => `tables/${table}.jsonl`;
-export const pictureEntry = (name: string): string => `photos/${name.slice(0, 2)}/${name}.jpg`;
+/** Where a picture lies below the folder of pictures. */
+export const pictureFile = (name: string): string => `${name.slice(0, 2)}/${name}.jpg`;
+export const pictureEntry = (name: string): string => `photos/${pictureFile(name)}`;
+
+/** How many rows a copy holds. */
+export const rowsIn = ({ tables }: Pick<Manifest, 'tables'>): number => tables.reduce((sum, { rows }) => sum + rows, 0);

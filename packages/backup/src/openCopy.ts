@@ -139,3 +139,9 @@ export async function damagesOf(copy: OpenedCopy): Promise<string[]> {
   }
   return damaged;
 }
+
+/** A copy that is opened for it, read through whole and closed: what it says of itself, and what of it is damaged. */
+export async function readThrough(path: string, passphrase?: string): Promise<{ manifest: Manifest; damaged: string[] }> {
+  const copy = await openCopy(path, passphrase);
+  return { manifest: copy.manifest, damaged: await damagesOf(copy).finally(() => copy.close()) };
+}

@@ -1,10 +1,10 @@
 import { mkdir, rename, writeFile } from 'node:fs/promises';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
 import { createInterface } from 'node:readline';
 import { Readable } from 'node:stream';
 import { loadMoment, type Database } from '@inch-nest/data';
 import { damagesOf, isWhole, Unreadable, type OpenedCopy } from './openCopy.ts';
-import { pictureEntry, tableEntry } from './manifest.ts';
+import { pictureEntry, pictureFile, rowsIn, tableEntry } from './manifest.ts';
 
 /** What was put back. */
 export interface Restored {
@@ -42,7 +42,7 @@ export async function restoreCopy(copy: OpenedCopy, owner: Database, photos: str
   for (const { name } of manifest.pictures) await putPicture(copy, photos, name);
   return {
     at: manifest.at,
-    rows: manifest.tables.reduce((sum, { rows }) => sum + rows, 0),
+    rows: rowsIn(manifest),
     pictures: manifest.pictures.length,
     missing: manifest.missing,
   };
@@ -62,9 +62,8 @@ async function* withEnds(lines: AsyncIterable<string>): AsyncGenerator<string, v
 }
 
 async function putPicture(copy: OpenedCopy, photos: string, name: string): Promise<void> {
-  const folder = join(photos, name.slice(0, 2));
-  await mkdir(folder, { recursive: true, mode: 0o700 });
-  const place = join(folder, `${name}.jpg`);
+  const place = join(photos, pictureFile(name));
+  await mkdir(dirname(place), { recursive: true, mode: 0o700 });
   await writeFile(`${place}.part`, await copy.read(pictureEntry(name)), { mode: 0o600 });
   await rename(`${place}.part`, place);
 }

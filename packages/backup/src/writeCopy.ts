@@ -3,7 +3,7 @@ import { open, rename, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import { readMoment, type Database, type Moment } from '@inch-nest/data';
-import { BUILD, FORMAT, MANIFEST, pictureEntry, tableEntry, type Manifest } from './manifest.ts';
+import { BUILD, FORMAT, MANIFEST, pictureEntry, pictureFile, tableEntry, type Manifest } from './manifest.ts';
 import { listsOf } from './openLists.ts';
 import { sealing } from './sealing.ts';
 import { zipWriter, type ZipWriter } from './zipFile.ts';
@@ -107,7 +107,7 @@ async function addPictures(zip: ZipWriter, photos: string, contents: ReadonlySet
   const missing: string[] = [];
   for (const content of contents)
     for (const name of [content, `${content}-small`]) {
-      const place = join(photos, name.slice(0, 2), `${name}.jpg`);
+      const place = join(photos, pictureFile(name));
       if (await stat(place).catch(() => null)) found.push({ name, ...(await zip.add(pictureEntry(name), createReadStream(place), false)) });
       else missing.push(name);
     }

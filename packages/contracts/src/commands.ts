@@ -169,14 +169,21 @@ export const shopFacts = {
   lastCutOff: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time like 16:00'),
 } satisfies Record<keyof ShopFacts, z.ZodType>;
 
+/** What is known of somebody who packs. */
+export const personFacts = { name: shortText(40), system: z.enum(['imperial', 'metric'], 'inches or centimetres') };
+export const MOST_PEOPLE = 30;
+/** A name as it is told apart from others: two of one name nobody could. */
+export const likeName = (name: string): string => name.trim().toLowerCase();
+export const ONE_NAME = 'two people of one name';
+
 /** A shop that is made at the first start: what it is, who packs in it, and how. */
 export const firstShop = z.strictObject({
   facts: z.strictObject(shopFacts),
   people: z
-    .array(z.strictObject({ name: shortText(40), system: z.enum(['imperial', 'metric']) }))
+    .array(z.strictObject(personFacts))
     .min(1, 'somebody packs there')
-    .max(30)
-    .refine((people) => new Set(people.map(({ name }) => name.trim().toLowerCase())).size === people.length, 'two people of one name'),
+    .max(MOST_PEOPLE)
+    .refine((people) => new Set(people.map(({ name }) => likeName(name))).size === people.length, ONE_NAME),
   set: z.enum(READY_SETS.map(({ key }) => key) as [ReadySetKey, ...ReadySetKey[]]),
   /** Ordinary wraps and fills are listed, none of them on hand. */
   materials: z.boolean(),

@@ -1,15 +1,13 @@
 import { movedStock } from '@inch-nest/core';
 import { z } from 'zod';
-import { shopFacts } from './commands.ts';
+import { likeName, MOST_PEOPLE, ONE_NAME, personFacts, shopFacts } from './commands.ts';
 import { house } from './house.ts';
-import { shortText, uuid } from './numbers.ts';
+import { uuid } from './numbers.ts';
 import { rowsOf, setShopPart, shopPart, STOCK_LISTS, STOCK_SINGLES, type KeptShop, type ShopPart, type StockRow } from './shopParts.ts';
 import { toldMove, type ToldMove } from './stockMoves.ts';
 import { boxStock, fillStock, stockroom, wrapStock } from './stock.ts';
 
 const ROWS = { boxes: boxStock, wraps: wrapStock, fills: fillStock } as const;
-const PERSON = { name: shortText(40), system: z.enum(['imperial', 'metric'], 'inches or centimetres') };
-const MOST_PEOPLE = 30;
 
 /** What a part of a shop must be; null where there is no such part. */
 function schemaOf({ room, key, cell }: ShopPart): z.ZodType | null {
@@ -23,7 +21,7 @@ function schemaOf({ room, key, cell }: ShopPart): z.ZodType | null {
     case 'stock':
       return (STOCK_SINGLES as readonly string[]).includes(key) ? within(stockroom.shape, key) : null;
     case 'people':
-      return cell === null ? z.strictObject(PERSON) : within(PERSON, cell);
+      return cell === null ? z.strictObject(personFacts) : within(personFacts, cell);
     case 'moves':
       return toldMove;
     default:
@@ -37,8 +35,7 @@ function personProblem({ people }: KeptShop, { key, cell }: ShopPart, value: unk
   if (cell !== null && !known) return 'nobody of this shop';
   if (!known && (!uuid.safeParse(key).success || people.length >= MOST_PEOPLE)) return `at most ${MOST_PEOPLE} people, each with an id`;
   const name = cell === 'name' ? (value as string) : cell === null ? (value as { name: string }).name : null;
-  const like = (one: string) => one.trim().toLowerCase();
-  return name !== null && people.some((person) => person.id !== key && like(person.name) === like(name)) ? 'two people of one name' : null;
+  return name !== null && people.some((person) => person.id !== key && likeName(person.name) === likeName(name)) ? ONE_NAME : null;
 }
 
 /**

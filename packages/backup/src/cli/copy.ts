@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { databaseUrl, NewerSchema, NotEmpty, openDatabase } from '@inch-nest/data';
-import { damagesOf, damageWords, makeCopy, openCopy, restoreCopy, Unreadable } from '../index.ts';
+import { damageWords, makeCopy, openCopy, readThrough, restoreCopy, rowsIn, Unreadable } from '../index.ts';
 
 /**
  * `make FOLDER`, `check FILE` or `restore FILE` over the database named in DATABASE_URL and the pictures in `--photos`; restoring
@@ -27,20 +27,17 @@ try {
 
 async function make(): Promise<string> {
   const { copy, manifest, gone } = await makeCopy({ database: database!, photos: values.photos, passphrase, now: new Date() }, where, true);
-  const rows = manifest.tables.reduce((sum, one) => sum + one.rows, 0);
   return [
-    `${copy.name}: ${rows.toLocaleString('en')} rows and ${manifest.pictures.length.toLocaleString('en')} pictures, written and read back.`,
+    `${copy.name}: ${rowsIn(manifest).toLocaleString('en')} rows and ${manifest.pictures.length.toLocaleString('en')} pictures, written and read back.`,
     ...(manifest.missing.length > 0 ? [`${manifest.missing.length} pictures that rows name were not where pictures lie.`] : []),
     ...gone.map((name) => `${name} need not be kept any more and went.`),
   ].join('\n');
 }
 
 async function check(): Promise<string> {
-  const copy = await openCopy(where, passphrase);
-  const damaged = await damagesOf(copy).finally(() => copy.close());
+  const { manifest, damaged } = await readThrough(where, passphrase);
   if (damaged.length > 0) throw new Unreadable(damageWords(damaged));
-  const { at, tables, pictures } = copy.manifest;
-  return `whole: as of ${at}, ${tables.reduce((sum, one) => sum + one.rows, 0).toLocaleString('en')} rows and ${pictures.length.toLocaleString('en')} pictures.`;
+  return `whole: as of ${manifest.at}, ${rowsIn(manifest).toLocaleString('en')} rows and ${manifest.pictures.length.toLocaleString('en')} pictures.`;
 }
 
 async function restore(): Promise<string> {

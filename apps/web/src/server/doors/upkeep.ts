@@ -2,7 +2,7 @@ import 'server-only';
 import { createReadStream } from 'node:fs';
 import { join } from 'node:path';
 import { Readable } from 'node:stream';
-import { copyStream, damagesOf, listCopies, openCopy, Unreadable } from '@inch-nest/backup';
+import { copyStream, listCopies, readThrough, rowsIn, Unreadable } from '@inch-nest/backup';
 import { takeAwayRequest, upkeepCommand, type UpkeepAnswer } from '@inch-nest/contracts';
 import { Missing, Refused } from '@inch-nest/data';
 import { answer, readBody } from '../answer.ts';
@@ -30,11 +30,11 @@ export const upkeepCommandDoor = (request: Request): Promise<Response> =>
       throw new Refused([{ path: 'backup', message: `it could not be made: ${(error as Error).message}` }]);
     });
     if (!made) throw new Refused([{ path: 'backup', message: 'one is being made just now: look again in a moment' }]);
-    const { tables, pictures, missing } = made.manifest;
+    const { pictures, missing } = made.manifest;
     return {
       view: await upkeepNow(),
       damaged: null,
-      made: { rows: tables.reduce((sum, { rows }) => sum + rows, 0), pictures: pictures.length, missing: missing.length },
+      made: { rows: rowsIn(made.manifest), pictures: pictures.length, missing: missing.length },
     };
   });
 
@@ -48,8 +48,7 @@ async function placeOf(name: string): Promise<string> {
 /** What of a backup is damaged; its own words where it cannot be opened at all. */
 async function damagesIn(name: string): Promise<readonly string[]> {
   try {
-    const copy = await openCopy(await placeOf(name), await passphrase());
-    return await damagesOf(copy).finally(() => copy.close());
+    return (await readThrough(await placeOf(name), await passphrase())).damaged;
   } catch (error) {
     if (error instanceof Unreadable) return [error.message];
     throw error;

@@ -1,4 +1,5 @@
 import 'server-only';
+import { listCopies } from '@inch-nest/backup';
 import { backupAccess } from '../environment.ts';
 import { now } from '../rooms.ts';
 import { isBackupDue, makeBackup } from './backups.ts';
@@ -16,7 +17,7 @@ export function backupAtNight(): void {
   if (!access) return;
   const look = async () => {
     try {
-      if (await isBackupDue(access.folder, now())) await makeBackup(now(), false);
+      if (isBackupDue(await listCopies(access.folder), now())) await makeBackup(now(), false);
       kept.inchNestBackupTrouble = null;
     } catch (error) {
       kept.inchNestBackupTrouble = (error as Error).message;

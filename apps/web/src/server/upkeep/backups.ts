@@ -1,7 +1,7 @@
 import 'server-only';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import { listCopies, makeCopy, type MadeCopy } from '@inch-nest/backup';
+import { makeCopy, type KeptCopy, type MadeCopy } from '@inch-nest/backup';
 import { lockBackups, Refused } from '@inch-nest/data';
 import { database } from '../database.ts';
 import { backupAccess, filesFolder } from '../environment.ts';
@@ -47,8 +47,8 @@ export function dueTimes(now: Date): { last: Date; next: Date } {
   return now.getTime() >= at(0).getTime() ? { last: at(0), next: at(1) } : { last: at(-1), next: at(0) };
 }
 
-/** True where none has made itself since one was due: also after a night in which the machine was off. */
-export async function isBackupDue(folder: string, now: Date): Promise<boolean> {
-  const last = (await listCopies(folder)).find(({ byHand }) => !byHand);
+/** True where none of some copies, newest first, has made itself since one was due: also after a night in which the machine was off. */
+export function isBackupDue(copies: readonly KeptCopy[], now: Date): boolean {
+  const last = copies.find(({ byHand }) => !byHand);
   return !last || last.at.getTime() < dueTimes(now).last.getTime();
 }

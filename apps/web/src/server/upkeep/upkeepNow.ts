@@ -23,7 +23,7 @@ export async function upkeepNow(): Promise<UpkeepView> {
     statfs(filesFolder()),
   ]);
   const copies = access ? await listCopies(access.folder) : null;
-  const due = access ? await isBackupDue(access.folder, now()) : false;
+  const due = copies !== null && isBackupDue(copies, now());
   return {
     backups: copies && copies.map(({ at, ...copy }) => ({ ...copy, at: at.toISOString() })),
     folder: access && access.folder,
