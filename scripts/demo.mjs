@@ -1,3 +1,4 @@
+import { isIP } from 'node:net';
 import { dirname, join, resolve } from 'node:path';
 import { createInterface } from 'node:readline/promises';
 import { fileURLToPath } from 'node:url';
@@ -7,9 +8,10 @@ import { makeState, startCluster } from './lib/cluster.mjs';
 import { ensureDebian } from './lib/debian.mjs';
 import { ensureNodePackages } from './lib/nodePackages.mjs';
 import { holdState } from './lib/holdState.mjs';
+import { openNetwork, startFront } from './lib/network.mjs';
 import { isTaken } from './lib/ports.mjs';
 import { run } from './lib/run.mjs';
-import { makeServices, prepareCommand } from './lib/services.mjs';
+import { makeServices, prepareCommand, signInCodeCommand } from './lib/services.mjs';
 import { defaultState } from './lib/state.mjs';
 import { runMain, Stop } from './lib/stop.mjs';
 import { supervise } from './lib/supervise.mjs';
@@ -20,7 +22,7 @@ import { ensureBuild } from './lib/webBuild.mjs';
 const root = dirname(dirname(fileURLToPath(import.meta.url)));
 
 await runMain(async () => {
-  const { port, reset, yes, state, backups, archive, ownShop } = readOptions();
+  const { port, reset, yes, state, backups, archive, ownShop, listening } = readOptions();
   if (await staysTaken(port)) throw new Stop(`port ${port} is taken: stop what uses it, or start with npm run demo -- --port ${port + 1}.`);
   if (reset && !yes && !(await agreed())) throw new Stop('nothing was reset.');
   await ensureDebian({ postgres: !process.env.DATABASE_URL });
@@ -38,12 +40,17 @@ await runMain(async () => {
     cleanUp.push(await holdState(state));
     const { url, ownerUrl } = await openDatabase(state, archive, cleanUp);
     await prepare(ownerUrl, url, { reset, ownShop });
-    const services = makeServices(root, { port, databaseUrl: url, files: join(state, 'files'), backups });
+    const network = listening && (await openNetwork(join(state, 'certificate'), listening));
+    // only a demo that nothing else reaches signs in by itself
+    const byItself = !ownShop && !network;
+    const services = makeServices(root, { port, databaseUrl: url, files: join(state, 'files'), backups, network, byItself });
     const keep = async (name, start) => cleanUp.push((await supervise(name, start)).stop);
     await keep('the carriers’ stand-in', services.startCounter);
     await keep('the application', services.startWeb);
+    if (network) await keep('what listens for the network', () => startFront(root, port, network));
+    if (!byItself) await firstCode(url);
     console.log(
-      `\nInch Nest is ready: http://127.0.0.1:${port}\nCtrl-C stops it; the data stay${process.env.DATABASE_URL ? ' in your database' : ` in ${state}`}.`,
+      `\nInch Nest is ready: http://127.0.0.1:${port}${network ? `, and for the network ${network.hosts.map((host) => `https://${host}`).join(', ')}` : ''}\nCtrl-C stops it; the data stay${process.env.DATABASE_URL ? ' in your database' : ` in ${state}`}.`,
     );
     await asked;
   } finally {
@@ -73,6 +80,11 @@ function readOptions() {
         backups: { type: 'string' },
         archive: { type: 'string' },
         'passphrase-file': { type: 'string' },
+        listen: { type: 'string' },
+        'https-port': { type: 'string', default: '3443' },
+        host: { type: 'string', multiple: true, default: [] },
+        cert: { type: 'string' },
+        key: { type: 'string' },
       },
     });
     const port = Number(values.port);
@@ -83,12 +95,46 @@ function readOptions() {
     // what is sold for a living never lies beside what is made up
     const state = resolve(values.state ?? `${defaultState()}${ownShop ? '-shop' : ''}`);
     const backups = { folder: resolve(values.backups ?? join(state, 'backups')), passphraseFile };
-    return { ...values, port, state, backups, archive: values.archive && resolve(values.archive), ownShop };
+    return {
+      ...values,
+      port,
+      state,
+      backups,
+      archive: values.archive && resolve(values.archive),
+      ownShop,
+      listening: readListening(values),
+    };
   } catch (error) {
     throw new Stop(
-      `${error.message}. Known: --port N, --reset, --yes, --state DIR, --own-shop, --backups DIR, --archive DIR, --passphrase-file FILE.`,
+      `${error.message}. Known: --port N, --reset, --yes, --state DIR, --own-shop, --backups DIR, --archive DIR, --passphrase-file FILE, --listen ADDRESS, --https-port N, --host NAME, --cert FILE, --key FILE.`,
     );
   }
+}
+
+/** Where others on the network reach it; null where none do. */
+function readListening({ listen, 'https-port': told, host: hosts, cert, key }) {
+  if (!listen) {
+    if (hosts.length > 0 || cert || key) throw new Error('--host, --cert and --key go with --listen');
+    return null;
+  }
+  if (!isIP(listen)) throw new Error(`--listen ${listen} is not an address: 0.0.0.0 is every one of this machine’s`);
+  const httpsPort = Number(told);
+  if (!Number.isInteger(httpsPort) || httpsPort < 1 || httpsPort > 65535) throw new Error(`--https-port ${told} is not a port`);
+  if (Boolean(cert) !== Boolean(key)) throw new Error('--cert and --key go together');
+  const strange = hosts.find((name) => !/^[a-z0-9.:-]{1,100}$/i.test(name));
+  if (strange) throw new Error(`--host ${strange} is not a name`);
+  return {
+    listen,
+    httpsPort,
+    hosts: hosts.map((name) => name.toLowerCase()),
+    own: cert ? { cert: resolve(cert), key: resolve(key) } : null,
+  };
+}
+
+/** Where nobody can sign in yet, a code by which the owner does. */
+async function firstCode(url) {
+  const { args, env } = signInCodeCommand(url, ['--if-nobody']);
+  await run(process.execPath, args, { cwd: root, env });
 }
 
 async function agreed() {

@@ -2,7 +2,21 @@ import type { NextConfig } from 'next';
 
 const config: NextConfig = {
   transpilePackages: ['@inch-nest/core', '@inch-nest/contracts', '@inch-nest/data', '@inch-nest/formats', '@inch-nest/backup'],
-  serverExternalPackages: ['sequelize', 'pg', 'umzug', 'sharp', 'pdfkit', 'fontkit', 'bwip-js', 'yauzl', 'yazl', 'pino', 'prom-client'],
+  serverExternalPackages: [
+    '@node-rs/argon2',
+    'rate-limiter-flexible',
+    'sequelize',
+    'pg',
+    'umzug',
+    'sharp',
+    'pdfkit',
+    'fontkit',
+    'bwip-js',
+    'yauzl',
+    'yazl',
+    'pino',
+    'prom-client',
+  ],
   poweredByHeader: false,
   reactStrictMode: true,
   reactCompiler: true,

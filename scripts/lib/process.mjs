@@ -21,13 +21,18 @@ export const userMayRead = (file) =>
  * Starts a process of ours: in a group of its own, so that a Ctrl-C is ours to answer; ended by the kernel when we end, however
  * we end; as the unprivileged user when we are root.
  *
+ * @param options.input what it reads, where its standard input is piped: secrets stand in no list of processes
  * @param options.endBy signal that ends it, from us or from the kernel
  * @param options.asRoot true where the unprivileged user may not read what is to run
  * @returns its id, what it prints where that is piped, what says that it is gone, and what stops it
  */
-export function startProcess(command, args, { endBy = 'SIGKILL', asRoot = false, ...options }) {
+export function startProcess(command, args, { endBy = 'SIGKILL', asRoot = false, input, ...options }) {
   const tether = ['--pdeathsig', endBy.slice(3), ...(isRoot() && !asRoot ? DROP : [])];
   const child = spawn('setpriv', [...tether, '--', command, ...args], { ...options, detached: true });
+  if (input !== undefined) {
+    child.stdin.on('error', () => {});
+    child.stdin.end(input);
+  }
   let ended = false;
   const gone = new Promise((resolve) => {
     child.on('error', () => resolve((ended = true)));

@@ -16,7 +16,16 @@ import { startWeb } from './webServer.mjs';
  */
 export function makeServices(
   root,
-  { port, databaseUrl, files, backups = { folder: join(dirname(files), 'backups') }, silent = false, say = console.log },
+  {
+    port,
+    databaseUrl,
+    files,
+    backups = { folder: join(dirname(files), 'backups') },
+    network = null,
+    byItself = false,
+    silent = false,
+    say = console.log,
+  },
 ) {
   mkdirSync(files, { recursive: true, mode: 0o700 });
   giveToUser(files, { whole: true });
@@ -37,7 +46,15 @@ export function makeServices(
       return started;
     },
     startWeb: () =>
-      startWeb(root, port, databaseUrl, { files, backups, counter, logs: silent ? undefined : join(dirname(files), 'logs'), asRoot }),
+      startWeb(root, port, databaseUrl, {
+        files,
+        backups,
+        counter,
+        network,
+        byItself,
+        logs: silent ? undefined : join(dirname(files), 'logs'),
+        asRoot,
+      }),
   };
 }
 
@@ -57,4 +74,10 @@ export function prepareQuietly(root, ownerUrl) {
 export const copyCommand = (url, args) => ({
   args: ['--import', 'tsx', 'packages/backup/src/cli/copy.ts', ...args],
   env: { ...process.env, ...(url ? { DATABASE_URL: url } : {}) },
+});
+
+/** Prints a code by which somebody chooses a password; the program's own report. */
+export const signInCodeCommand = (url, args) => ({
+  args: ['--import', 'tsx', 'packages/data/src/cli/signInCode.ts', ...args],
+  env: { ...process.env, DATABASE_URL: url },
 });

@@ -3,10 +3,11 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { startCluster } from './cluster.mjs';
 import { freePort } from './ports.mjs';
-import { makeServices, prepareQuietly } from './services.mjs';
+import { quiet } from './run.mjs';
+import { makeServices, prepareQuietly, signInCodeCommand } from './services.mjs';
 
 /** The built application with the demo in it, on a cluster of its own that goes when it is closed. */
-export async function createThrowAwayApp(root) {
+export async function createThrowAwayApp(root, { byItself = true } = {}) {
   const folder = mkdtempSync(join(tmpdir(), 'inch-nest-app-'));
   chmodSync(folder, 0o755);
   const port = await freePort();
@@ -22,7 +23,14 @@ export async function createThrowAwayApp(root) {
       running = { cluster };
       const prepared = prepareQuietly(root, cluster.ownerUrl);
       if (!prepared.ok) throw new Error(prepared.err);
-      running.services = makeServices(root, { port, databaseUrl: cluster.url, files: join(folder, 'files'), silent: true, say: () => {} });
+      running.services = makeServices(root, {
+        port,
+        databaseUrl: cluster.url,
+        files: join(folder, 'files'),
+        byItself,
+        silent: true,
+        say: () => {},
+      });
       await app.openCounter();
       await app.openWeb();
     },
@@ -44,6 +52,13 @@ export async function createThrowAwayApp(root) {
     async close() {
       await app.stop();
       rmSync(folder, { recursive: true, force: true });
+    },
+    /** A code by which somebody of the demo chooses a password. */
+    codeFor(name) {
+      const { args, env } = signInCodeCommand(running.cluster.url, ['--name', name]);
+      const { ok, out, err } = quiet(process.execPath, args, { cwd: root, env });
+      if (!ok) throw new Error(err);
+      return out.trim().split(' ').at(-1);
     },
     shelf: async () => (await fetch(`${app.address}/api/shelf`)).json(),
   };

@@ -9,10 +9,17 @@ const READY_MS = 30_000;
  *
  * @param options.files where photographs lie
  * @param options.backups where backups go, and the file they are sealed with
+ * @param options.network how others on the network reach it, where they do
+ * @param options.byItself whoever sits at this machine says who she is; only ever for a demo that nothing else reaches
  * @param options.logs folder for what it writes down, in files that take turns; without one nothing is kept
  * @param options.counter address and secret of the carriers' counter
  */
-export async function startWeb(root, port, databaseUrl, { files, backups, counter, logs, asRoot = false }) {
+export async function startWeb(
+  root,
+  port,
+  databaseUrl,
+  { files, backups, counter, logs, network = null, byItself = false, asRoot = false },
+) {
   const child = startProcess(process.execPath, [nextBin(root), 'start', 'apps/web', '-H', '127.0.0.1', '-p', String(port)], {
     cwd: root,
     env: {
@@ -21,6 +28,15 @@ export async function startWeb(root, port, databaseUrl, { files, backups, counte
       INCH_NEST_FILES: files,
       ...(counter ? { INCH_NEST_COUNTER: counter.address, INCH_NEST_COUNTER_SECRET: counter.secret } : {}),
       ...(backups ? { INCH_NEST_BACKUPS: backups.folder, INCH_NEST_BACKUP_PASSPHRASE_FILE: backups.passphraseFile ?? '' } : {}),
+      INCH_NEST_SIGN_IN: byItself ? 'itself' : '',
+      ...(network
+        ? {
+            INCH_NEST_ADDRESS: network.address,
+            INCH_NEST_HOSTS: network.hosts.join(','),
+            INCH_NEST_FRONT_SECRET: network.secret,
+            INCH_NEST_ROOT_CERTIFICATE: network.root ?? '',
+          }
+        : {}),
       NODE_ENV: 'production',
       NEXT_TELEMETRY_DISABLED: '1',
     },

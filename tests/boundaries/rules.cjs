@@ -65,7 +65,7 @@ module.exports = {
     room(
       'data',
       '^packages/data/src/',
-      ['^packages/data/src/', CORE_DOOR, CONTRACTS_DOOR, ...npm('sequelize', 'pg', 'umzug'), '^node:', '^(crypto)$'],
+      ['^packages/data/src/', CORE_DOOR, CONTRACTS_DOOR, ...npm('sequelize', 'pg', '@types/pg', 'umzug'), '^node:', '^(crypto|util)$'],
       'data: core, contracts, sequelize, pg, umzug',
     ),
     room(
@@ -169,6 +169,8 @@ module.exports = {
           'tsx',
           'pino',
           'prom-client',
+          '@node-rs/argon2',
+          'rate-limiter-flexible',
         ),
         '^(node:)?(async_hooks|crypto|fs|fs/promises|module|path|stream|worker_threads)$',
       ],
@@ -177,7 +179,11 @@ module.exports = {
     room(
       'app',
       web('app/'),
-      [web('(app|stations|beside|frame|parcel|server|session|theme)/'), ...npm('next', '@types/react', 'react', 'antd')],
+      [
+        web('(app|stations|beside|frame|parcel|server|session|theme)/'),
+        CONTRACTS_DOOR,
+        ...npm('server-only', 'next', '@types/react', 'react', 'antd'),
+      ],
       'app: screens and server',
     ),
     {

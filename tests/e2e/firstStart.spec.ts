@@ -9,7 +9,7 @@ import { makeServices, prepareCommand } from '../../scripts/lib/services.mjs';
 
 const root = join(import.meta.dirname, '../..');
 
-test('a place of one’s own: asked for at the first start, made once, and a first sale planned in it', async ({ page }) => {
+test('a place of one’s own: asked for at the first start, made once, and a first sale planned in it', async ({ page, browser }) => {
   const folder = mkdtempSync(join(tmpdir(), 'inch-nest-own-'));
   chmodSync(folder, 0o755);
   const cluster = await startCluster(join(folder, 'state'), { fast: true });
@@ -21,13 +21,19 @@ test('a place of one’s own: asked for at the first start, made once, and a fir
   try {
     // whatever is asked for, the shop comes first; its doors say so
     await page.goto(`${web.address}/past`);
-    expect((await page.request.get(`${web.address}/api/shelf`)).status()).toBe(404);
+    expect((await page.request.get(`${web.address}/api/shelf`)).status()).toBe(401);
     await page.getByLabel('Its name').fill('Fen Lane Finds');
     await page.getByRole('button', { name: /Make it/ }).click();
     await expect(page.getByText(/somebody packs there/)).toBeVisible();
     await page.getByLabel('Who packs there, a name on each line').fill('Una\nPiet');
     await page.getByLabel('Sent from, postcode').fill('10115');
     await page.getByRole('button', { name: /Make it/ }).click();
+    await expect(page.getByText(/at least 10 signs: a few words/)).toBeVisible();
+    await page.getByLabel(/^Una’s password/).fill('fen lane and a jug');
+    await page.getByRole('button', { name: /Make it/ }).click();
+    // whoever made it is in, with codes against a forgotten password
+    await expect(page.locator('.recovery li')).toHaveCount(8);
+    await page.getByRole('button', { name: 'They are put away' }).click();
     await expect(page.getByText(/Nothing is on hand yet/)).toBeVisible();
     await expect(page.getByText('Fen Lane Finds')).toBeVisible();
     const again = await page.request.post(`${web.address}/api/first`, {
@@ -36,6 +42,7 @@ test('a place of one’s own: asked for at the first start, made once, and a fir
         facts: { name: 'Another', zone: 'Europe/London', currency: 'USD', originPostcode: '10115', paper: 'a4', lastCutOff: '16:00' },
         people: [{ name: 'Bram', system: 'metric' }],
         set: 'bedded',
+        password: 'another one of words',
         materials: true,
       },
     });
@@ -46,6 +53,13 @@ test('a place of one’s own: asked for at the first start, made once, and a fir
     await page.waitForURL(/look-over/);
     await page.goto(page.url().replace('look-over', 'nest'));
     await expect(page.getByText(/No nest: no box on hand holds it/)).toBeVisible();
+    // a stranger's browser sees nothing of it
+    const stranger = await browser.newContext();
+    const other = await stranger.newPage();
+    await other.goto(page.url());
+    await expect(other.getByRole('button', { name: 'Come in' })).toBeVisible();
+    expect(await other.content()).not.toContain('stoneware');
+    await stranger.close();
   } finally {
     await web.stop();
     await cluster.stop();

@@ -22,8 +22,8 @@ export const SHOP: ShopView = {
   time: '10:00',
   todayIsOver: false,
   people: [
-    { id: 'odile', name: 'Odile Marsh', system: 'imperial' },
-    { id: 'tam', name: 'Tam Verrick', system: 'metric' },
+    { id: 'odile', name: 'Odile Marsh', system: 'imperial', role: 'owner', gone: false, seesMoney: false, sends: false },
+    { id: 'tam', name: 'Tam Verrick', system: 'metric', role: 'planner', gone: false, seesMoney: false, sends: false },
   ],
   house: BEDDED_HOUSE,
   stock: STOCK,
@@ -51,7 +51,12 @@ export async function draw(
       <QueryClientProvider client={client}>
         <SaveStateProvider>
           <KeepersProvider>
-            <ShopProvider shop={SHOP} personId={person} initialKeysOn initialTheme="day">
+            <ShopProvider
+              shop={SHOP}
+              me={{ personId: person, byItself: true, device: null, hasPin: false }}
+              initialKeysOn
+              initialTheme="day"
+            >
               {() => screen}
             </ShopProvider>
           </KeepersProvider>

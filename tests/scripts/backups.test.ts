@@ -21,7 +21,7 @@ beforeAll(() => {
       import { makeFirstShop, openDatabase } from './packages/data/src/index.ts';
       const database = openDatabase(process.env.DATABASE_URL);
       const facts = { name: 'Fen Lane Finds', zone: 'Europe/London', currency: 'USD', originPostcode: '10115', paper: 'a4', lastCutOff: '16:00' };
-      await makeFirstShop(database, { facts, people: [{ name: 'Una', system: 'metric' }], set: 'bedded', materials: true }, new Date());
+      await makeFirstShop(database, { facts, people: [{ name: 'Una', system: 'metric' }], set: 'bedded', materials: true }, 'a hash', new Date());
       await database.sequelize.close();\`], { env });
     await cluster.stop();
     if (!made.ok) throw new Error(made.err);`);

@@ -15,6 +15,9 @@ import { z } from 'zod';
 import { stockUse } from './stockMoves.ts';
 import { civilDate, instant, minor, postcode, shortText, sizeIn, triple, uuid, weightLb } from './numbers.ts';
 import { PAPER_KINDS } from './papers.ts';
+import { ROLES } from './permissions.ts';
+import type { PERSON_CELLS } from './shopParts.ts';
+import { newPassword } from './signIn.ts';
 import { MOST_PIECES } from './plan.ts';
 import type { ShopFacts } from './shopView.ts';
 
@@ -170,7 +173,22 @@ export const shopFacts = {
 } satisfies Record<keyof ShopFacts, z.ZodType>;
 
 /** What is known of somebody who packs. */
-export const personFacts = { name: shortText(40), system: z.enum(['imperial', 'metric'], 'inches or centimetres') };
+export const personFacts = {
+  name: shortText(40),
+  system: z.enum(['imperial', 'metric'], 'inches or centimetres'),
+  role: z.enum(ROLES, 'owner, planner, packer or looker-on'),
+  seesMoney: z.boolean(),
+  sends: z.boolean(),
+  gone: z.boolean(),
+} satisfies Record<(typeof PERSON_CELLS)[number], z.ZodType>;
+/** Somebody who comes: she packs, until an owner gives her more. */
+export const newPerson = z.strictObject({
+  ...personFacts,
+  role: personFacts.role.default('packer'),
+  seesMoney: z.boolean().default(false),
+  sends: z.boolean().default(false),
+  gone: z.boolean().default(false),
+});
 export const MOST_PEOPLE = 30;
 /** A name as it is told apart from others: two of one name nobody could. */
 export const likeName = (name: string): string => name.trim().toLowerCase();
@@ -180,11 +198,13 @@ export const ONE_NAME = 'two people of one name';
 export const firstShop = z.strictObject({
   facts: z.strictObject(shopFacts),
   people: z
-    .array(z.strictObject(personFacts))
+    .array(z.strictObject({ name: personFacts.name, system: personFacts.system }))
     .min(1, 'somebody packs there')
     .max(MOST_PEOPLE)
     .refine((people) => new Set(people.map(({ name }) => likeName(name))).size === people.length, ONE_NAME),
   set: z.enum(READY_SETS.map(({ key }) => key) as [ReadySetKey, ...ReadySetKey[]]),
+  /** By which the first of them, who owns it, signs in. */
+  password: newPassword,
   /** Ordinary wraps and fills are listed, none of them on hand. */
   materials: z.boolean(),
 });

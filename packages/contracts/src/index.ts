@@ -58,6 +58,10 @@ export { takeAwayRequest, upkeepCommand, type BackupView, type UpkeepAnswer, typ
 export * from './counter.ts';
 export { quoteOrder } from './quoteOrder.ts';
 export * from './commands.ts';
+export * from './permissions.ts';
+export * from './signIn.ts';
+export * from './audit.ts';
+export * from './live.ts';
 export { orderOf, pieceFactsOf, planRequestFor } from './planRequestFor.ts';
 export { benchPlanFor, type BenchPlan } from './benchPlanFor.ts';
 export { readCode, type Scanned } from './readCode.ts';

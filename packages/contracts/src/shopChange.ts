@@ -1,10 +1,11 @@
 import { movedStock } from '@inch-nest/core';
 import { z } from 'zod';
-import { likeName, MOST_PEOPLE, ONE_NAME, personFacts, shopFacts } from './commands.ts';
+import { likeName, MOST_PEOPLE, newPerson, ONE_NAME, personFacts, shopFacts } from './commands.ts';
 import { house } from './house.ts';
 import { uuid } from './numbers.ts';
 import { rowsOf, setShopPart, shopPart, STOCK_LISTS, STOCK_SINGLES, type KeptShop, type ShopPart, type StockRow } from './shopParts.ts';
 import { toldMove, type ToldMove } from './stockMoves.ts';
+import type { Person } from './shopView.ts';
 import { boxStock, fillStock, stockroom, wrapStock } from './stock.ts';
 
 const ROWS = { boxes: boxStock, wraps: wrapStock, fills: fillStock } as const;
@@ -21,7 +22,7 @@ function schemaOf({ room, key, cell }: ShopPart): z.ZodType | null {
     case 'stock':
       return (STOCK_SINGLES as readonly string[]).includes(key) ? within(stockroom.shape, key) : null;
     case 'people':
-      return cell === null ? z.strictObject(personFacts) : within(personFacts, cell);
+      return cell === null ? newPerson : within(personFacts, cell);
     case 'moves':
       return toldMove;
     default:
@@ -29,11 +30,17 @@ function schemaOf({ room, key, cell }: ShopPart): z.ZodType | null {
   }
 }
 
+const ONE_OWNER = 'somebody must own the shop: make another one owner first';
+
 /** Why somebody cannot be called so, or come; null where she can. */
 function personProblem({ people }: KeptShop, { key, cell }: ShopPart, value: unknown): string | null {
   const known = people.some((person) => person.id === key);
   if (cell !== null && !known) return 'nobody of this shop';
   if (!known && (!uuid.safeParse(key).success || people.length >= MOST_PEOPLE)) return `at most ${MOST_PEOPLE} people, each with an id`;
+  const was = people.find((person) => person.id === key);
+  const is = { ...was, ...(cell === null ? (value as Person) : { [cell]: value }) } as Person;
+  const owns = (person: Person) => person.role === 'owner' && !person.gone;
+  if (was && owns(was) && !owns(is) && !people.some((person) => person.id !== key && owns(person))) return ONE_OWNER;
   const name = cell === 'name' ? (value as string) : cell === null ? (value as { name: string }).name : null;
   return name !== null && people.some((person) => person.id !== key && likeName(person.name) === likeName(name)) ? ONE_NAME : null;
 }

@@ -16,6 +16,9 @@ export type StockList = (typeof STOCK_LISTS)[number];
 /** The single things of a stockroom. */
 export const STOCK_SINGLES = ['innerTape', 'outerTape', 'linerBoard'] as const satisfies Exclude<keyof Stockroom, StockList>[];
 
+/** What is kept of somebody, each by itself. */
+export const PERSON_CELLS = ['name', 'system', 'role', 'seesMoney', 'sends', 'gone'] as const satisfies (keyof Person)[];
+
 /** A row of a stockroom's list, whatever else is in it. */
 export type StockRow = Readonly<Record<string, unknown>> & { readonly key: string };
 export const rowsOf = (stock: Stockroom, list: StockList): readonly StockRow[] => stock[list] as readonly unknown[] as readonly StockRow[];
@@ -40,7 +43,7 @@ export function shopPart(path: string): ShopPart | null {
   if (room === 'house' || room === 'facts' || room === 'stock' || room === 'moves')
     return cell === undefined ? { room, key: plain, cell: null } : null;
   if (room === 'people')
-    return cell === undefined || cell === 'system' || cell === 'name' ? { room, key: plain, cell: cell ?? null } : null;
+    return cell === undefined || (PERSON_CELLS as readonly string[]).includes(cell) ? { room, key: plain, cell: cell ?? null } : null;
   const list = STOCK_LISTS.find((one) => one === room);
   return list && cell !== 'key' ? { room: list, key: plain, cell: cell ?? null } : null;
 }
@@ -51,7 +54,7 @@ export function readShopPart(shop: KeptShop, { room, key, cell }: ShopPart): unk
   if (room === 'house' || room === 'facts' || room === 'stock') return own(shop[room], key);
   if (room === 'people') {
     const person = shop.people.find((one) => one.id === key);
-    return cell === null || !person ? person && { name: person.name, system: person.system } : own(person, cell);
+    return cell === null || !person ? person && Object.fromEntries(PERSON_CELLS.map((name) => [name, person[name]])) : own(person, cell);
   }
   if (room === 'moves') return undefined;
   const row = rowsOf(shop.stock, room).find((one) => one.key === key);

@@ -1,6 +1,7 @@
+import type { Standing } from './permissions.ts';
 import type { House, RateCard, Stockroom, UnitSystem } from '@inch-nest/core';
 
-export interface Person {
+export interface Person extends Standing {
   id: string;
   name: string;
   system: UnitSystem;

@@ -1,3 +1,4 @@
+import type { AccessCodeRow, AccessNoteRow, CredentialRow, DeviceRow, SessionRow } from './access/accessRows.ts';
 import type {
   AddressRow,
   BoxRow,
@@ -27,6 +28,11 @@ export interface AllRows {
   shopChange: ShopChangeRow;
   stockMove: StockMoveRow;
   person: PersonRow;
+  credential: CredentialRow;
+  device: DeviceRow;
+  session: SessionRow;
+  accessCode: AccessCodeRow;
+  accessNote: AccessNoteRow;
   sale: SaleRow;
   piece: PieceRow;
   parcel: ParcelRow;

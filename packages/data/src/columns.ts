@@ -10,6 +10,8 @@ export const whole = { type: DataTypes.INTEGER, allowNull: false };
 export const json = { type: DataTypes.JSONB, allowNull: false };
 export const maybeJson = { type: DataTypes.JSONB, allowNull: true };
 export const instant = { type: DataTypes.DATE, allowNull: false };
+export const maybeInstant = { type: DataTypes.DATE, allowNull: true };
+export const yes = { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false };
 export const day = { type: DataTypes.DATEONLY, allowNull: false };
 export const maybeUuid = { type: DataTypes.UUID, allowNull: true };
 /** Exact decimals come back from the server as text; a number serves the model. */

@@ -18,7 +18,7 @@ import type { Models } from './models.ts';
  */
 export interface ShopDatabase {
   readonly shopId: string;
-  readonly sequelize: Pick<Sequelize, 'transaction'>;
+  readonly sequelize: Pick<Sequelize, 'transaction' | 'query'>;
   readonly models: ShopModels;
 }
 

@@ -18,6 +18,7 @@ import { up as several } from './migrations/015-several.ts';
 import { up as templatesOfSeveral } from './migrations/016-templates-of-several.ts';
 import { up as stockMoves } from './migrations/017-stock-moves.ts';
 import { up as photoStep } from './migrations/018-photo-step.ts';
+import { up as people } from './migrations/019-people.ts';
 import { runWithin, type RunSql } from './migrations/RunSql.ts';
 
 /** A step from one version's tables to the next one's. */
@@ -45,6 +46,7 @@ export const MIGRATIONS: readonly Migration[] = [
   { name: '016-templates-of-several', up: templatesOfSeveral },
   { name: '017-stock-moves', up: stockMoves },
   { name: '018-photo-step', up: photoStep },
+  { name: '019-people', up: people },
 ];
 const LOCK = 4_117_201;
 

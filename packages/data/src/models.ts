@@ -1,5 +1,6 @@
 import { DataTypes, type Model, type ModelStatic, type Sequelize } from 'sequelize';
-import { id, shopId, text, maybeText, whole, json, maybeJson, instant, day, maybeUuid, decimal } from './columns.ts';
+import { id, shopId, text, maybeText, whole, json, maybeJson, instant, day, maybeUuid, decimal, yes } from './columns.ts';
+import { accessModels } from './access/accessModels.ts';
 import type { AllRows } from './allRows.ts';
 
 export type Models = { readonly [Name in keyof AllRows]: ModelStatic<Model<AllRows[Name], AllRows[Name]> & AllRows[Name]> };
@@ -54,7 +55,18 @@ export function defineModels(sequelize: Sequelize): Models {
       supplier: maybeText,
       leadDays: { type: DataTypes.INTEGER, allowNull: true },
     }),
-    person: define('person', 'person', { id, shopId, name: text, system: text, position: whole }),
+    person: define('person', 'person', {
+      id,
+      shopId,
+      name: text,
+      system: text,
+      position: whole,
+      role: text,
+      seesMoney: yes,
+      sends: yes,
+      gone: yes,
+    }),
+    ...accessModels(define),
     sale: define('sale', 'sale', {
       id,
       shopId,

@@ -11,7 +11,7 @@ import type {
   Stockroom,
   Triple,
 } from '@inch-nest/core';
-import type { BoughtFor, KeptField, LabelOrder, LabelState, Mark, PhotoOf } from '@inch-nest/contracts';
+import type { BoughtFor, KeptField, LabelOrder, LabelState, Mark, Person, PhotoOf } from '@inch-nest/contracts';
 
 // What each table's rows hold, as the repositories see them.
 
@@ -109,11 +109,8 @@ export interface LabelRow {
   personId: string;
   at: Date;
 }
-export interface PersonRow {
-  id: string;
+export interface PersonRow extends Person {
   shopId: string;
-  name: string;
-  system: 'imperial' | 'metric';
   position: number;
 }
 export interface SaleRow {

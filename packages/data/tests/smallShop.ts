@@ -24,8 +24,24 @@ export async function smallShop(database: Database, strangers = false) {
     demo: false,
   };
   const people = [
-    { id: strangers ? randomUUID() : ODILE, name: 'Odile', system: 'imperial' as const },
-    { id: strangers ? randomUUID() : TAM, name: 'Tam', system: 'metric' as const },
+    {
+      id: strangers ? randomUUID() : ODILE,
+      name: 'Odile',
+      system: 'imperial' as const,
+      role: 'owner' as const,
+      gone: false,
+      seesMoney: false,
+      sends: false,
+    },
+    {
+      id: strangers ? randomUUID() : TAM,
+      name: 'Tam',
+      system: 'metric' as const,
+      role: 'planner' as const,
+      gone: false,
+      seesMoney: false,
+      sends: false,
+    },
   ];
   await createShop(database, { shop, people, stock: STOCK, cards: [CARD] }, NOW);
   return readShop(inShop(database, shop.id), NOW);

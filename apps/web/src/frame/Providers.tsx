@@ -3,26 +3,28 @@ import { AntdRegistry } from '@ant-design/nextjs-registry';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { ConfigProvider } from 'antd';
 import { useState, type ReactNode } from 'react';
-import type { ShopView } from '@inch-nest/contracts';
+import type { Me, ShopView } from '@inch-nest/contracts';
 import { antdTheme, type ThemeName } from '../theme/antdTheme.ts';
 import { OutboxProvider } from '../outbox/OutboxProvider.tsx';
 import { ScaleProvider } from '../devices/scale/ScaleProvider.tsx';
 import { ScannerProvider } from '../devices/scanner/ScannerProvider.tsx';
 import { KeepersProvider } from '../session/keeping/useKept.tsx';
+import { Lock } from './signIn/Lock.tsx';
+import { LiveProvider } from '../session/LiveProvider.tsx';
 import { SaveStateProvider } from '../session/SaveState.tsx';
 import { ShopProvider } from '../session/ShopContext.tsx';
 
 /** What every screen stands in: shop and person, theme, queries, save state. */
 export function Providers({
   shop,
-  personId,
+  me,
   keysOn,
   theme,
   followsSystem,
   children,
 }: {
   shop: ShopView;
-  personId: string | null;
+  me: Me;
   keysOn: boolean;
   theme: ThemeName;
   /** Nobody has chosen day or night here yet. */
@@ -35,12 +37,15 @@ export function Providers({
       <QueryClientProvider client={client}>
         <SaveStateProvider>
           <KeepersProvider>
-            <ShopProvider shop={shop} personId={personId} initialKeysOn={keysOn} initialTheme={theme} followsSystem={followsSystem}>
+            <ShopProvider shop={shop} me={me} initialKeysOn={keysOn} initialTheme={theme} followsSystem={followsSystem}>
               {(name) => (
                 <ConfigProvider theme={antdTheme(name)} wave={{ disabled: true }}>
                   <OutboxProvider>
                     <ScaleProvider>
-                      <ScannerProvider>{children}</ScannerProvider>
+                      <ScannerProvider>
+                        <LiveProvider>{children}</LiveProvider>
+                      </ScannerProvider>
+                      <Lock />
                     </ScaleProvider>
                   </OutboxProvider>
                 </ConfigProvider>

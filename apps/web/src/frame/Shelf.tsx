@@ -9,7 +9,9 @@ import { useShelfFrom } from '../parcel/useShelf.ts';
 import { stillHere } from '../words/nextUp.ts';
 import { stateWords } from '../words/stateWords.ts';
 import { useKeys } from '../session/keys.ts';
+import { pageNeeds } from '../session/pageRights.ts';
 import { useShop } from '../session/ShopContext.tsx';
+import { OthersHere } from './OthersHere.tsx';
 import { SideLinks } from './SideLinks.tsx';
 import type { StationPath } from './stations.ts';
 import { useFold } from './useFold.ts';
@@ -22,7 +24,7 @@ const TROUBLE_WORDS: Readonly<Record<NonNullable<ShelfTag['trouble']>, string>> 
 
 /** Today's parcels as tags, the earliest promise first. */
 export function Shelf({ initial, openId, station }: { initial: ShelfTag[]; openId: string | null; station: StationPath }) {
-  const { shop, write, keysOn } = useShop();
+  const { shop, write, keysOn, can } = useShop();
   const tags = useShelfFrom(initial, LOOK_EVERY_MS);
   const due = stillHere(tags).filter((tag) => tag.shipBy <= shop.today);
   const minutes = due.reduce((sum, tag) => sum + (tag.minutes ?? 0), 0);
@@ -65,14 +67,16 @@ export function Shelf({ initial, openId, station }: { initial: ShelfTag[]; openI
       </button>
       <div className="shelf-body">
         <div className="shelf-top">
-          <Link
-            prefetch={false}
-            href="/new"
-            className={here === '/new' ? 'new-tag on' : 'new-tag'}
-            aria-current={here === '/new' ? 'page' : undefined}
-          >
-            <Plus size={20} aria-hidden /> New sale
-          </Link>
+          {can(pageNeeds('/new')) && (
+            <Link
+              prefetch={false}
+              href="/new"
+              className={here === '/new' ? 'new-tag on' : 'new-tag'}
+              aria-current={here === '/new' ? 'page' : undefined}
+            >
+              <Plus size={20} aria-hidden /> New sale
+            </Link>
+          )}
           <button
             type="button"
             className="find-tag"
@@ -123,6 +127,7 @@ export function Shelf({ initial, openId, station }: { initial: ShelfTag[]; openI
                   {stateWords(tag.state)}
                   {tag.minutes !== null && ` · ${Math.round(tag.minutes)} min`}
                 </span>
+                <OthersHere parcelId={tag.id} />
                 {tag.trouble && <span className="trouble">⚠ {TROUBLE_WORDS[tag.trouble]}</span>}
               </Link>
             </li>

@@ -5,7 +5,7 @@ import { usePathname } from 'next/navigation';
 import { Brand } from './Brand.tsx';
 import { PageTitle } from './PageTitle.tsx';
 import { Shelf } from './Shelf.tsx';
-import { SIDE_PAGES, UPKEEP } from './SideLinks.tsx';
+import { KEEPING_PAGES, SIDE_PAGES } from './SideLinks.tsx';
 import { SkipLink } from './SkipLink.tsx';
 import { StatusEdge } from './StatusEdge.tsx';
 
@@ -14,7 +14,7 @@ export function SidePage({ shelf, title, children }: { shelf: ShelfTag[]; title?
   const here = usePathname();
   return (
     <div className="bench no-slip">
-      <PageTitle of={[title ?? [...SIDE_PAGES, UPKEEP].find(({ path }) => path === here)?.name]} />
+      <PageTitle of={[title ?? [...SIDE_PAGES, ...KEEPING_PAGES].find(({ path }) => path === here)?.name]} />
       <SkipLink />
       <header className="top-edge">
         <Brand />

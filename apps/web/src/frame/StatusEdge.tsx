@@ -9,7 +9,10 @@ import type { UnitSystem } from '@inch-nest/core';
 import { useKeys } from '../session/keys.ts';
 import { useSaveState } from '../session/SaveState.tsx';
 import { useShop } from '../session/ShopContext.tsx';
-import { UPKEEP } from './SideLinks.tsx';
+import { KEEPING_PAGES } from './SideLinks.tsx';
+import { pageNeeds } from '../session/pageRights.ts';
+import { OthersHere } from './OthersHere.tsx';
+import { WhoIsHere } from './WhoIsHere.tsx';
 import type { ParcelUse } from '../parcel/useParcel.ts';
 
 const KeysHelp = dynamic(() => import('./KeysHelp.tsx').then((room) => room.KeysHelp), { ssr: false });
@@ -23,11 +26,12 @@ const MARKS = { saved: '✓', saving: '…', 'not saved': '✗' } as const;
 
 /** Units, who is here, what is saved, undo, the night bench and the keys. */
 export function StatusEdge({ parcel, code }: { parcel: ParcelUse | null; code: string | null }) {
-  const { shop, keeper, person, setPerson, themeName, setTheme, keysOn } = useShop();
+  const { shop, keeper, person, can, themeName, setTheme, keysOn } = useShop();
   const { word } = useSaveState();
   const here = usePathname();
   const [keysShown, showKeys] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
+  const keeping = KEEPING_PAGES.find(({ path }) => can(pageNeeds(path)));
   const step = (direction: 'undo' | 'redo') => {
     setTrouble(null);
     parcel?.step(direction).catch((error: Error) => setTrouble(error.message));
@@ -42,6 +46,7 @@ export function StatusEdge({ parcel, code }: { parcel: ParcelUse | null; code: s
       <span className={`save-word ${word.replace(' ', '-')}`} role="status">
         {MARKS[word]} {word}
       </span>
+      {parcel && <OthersHere parcelId={parcel.view.id} />}
       {parcel && (
         <span className="steps">
           <Button
@@ -73,22 +78,18 @@ export function StatusEdge({ parcel, code }: { parcel: ParcelUse | null; code: s
         options={UNITS}
         popupMatchSelectWidth={false}
       />
-      <Select
-        aria-label="Who is at the bench"
-        value={person.id}
-        onChange={setPerson}
-        options={shop.people.map((one) => ({ value: one.id, label: one.name }))}
-        popupMatchSelectWidth={false}
-      />
+      <WhoIsHere />
       <Button
         type="text"
         icon={themeName === 'night' ? <Sun size={20} aria-hidden /> : <Moon size={20} aria-hidden />}
         aria-label={themeName === 'night' ? 'Day bench' : 'Night bench'}
         onClick={() => setTheme(themeName === 'night' ? 'day' : 'night')}
       />
-      <Link prefetch={false} href={UPKEEP.path} className="upkeep-link" aria-current={here === UPKEEP.path ? 'page' : undefined}>
-        {UPKEEP.name}
-      </Link>
+      {keeping && (
+        <Link prefetch={false} href={keeping.path} className="upkeep-link" aria-current={here === keeping.path ? 'page' : undefined}>
+          {keeping.name}
+        </Link>
+      )}
       <Button type="text" className="keys-button" onClick={() => showKeys(true)}>
         Keys: ?
       </Button>

@@ -2,8 +2,9 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import type { ParcelView } from '@inch-nest/contracts';
-import { Refusal, send, sendFile } from '../session/http.ts';
+import { Refusal, send, sendFile, waitsForSomebody } from '../session/http.ts';
 import { useSaveState } from '../session/SaveState.tsx';
+import { useShop } from '../session/ShopContext.tsx';
 import { flushOutbox, type Sent } from './flushOutbox.ts';
 import { openOutbox, type OutboxItem, type OutboxStore } from './outboxStore.ts';
 
@@ -27,6 +28,8 @@ const Context = createContext<OutboxUse | null>(null);
 /** What is done at the bench goes through here: kept by the browser first, then sent in order, once each. */
 export function OutboxProvider({ children }: { children: ReactNode }) {
   const { mark } = useSaveState();
+  const { me } = useShop();
+  const signedIn = me.byItself ? null : me.personId;
   const client = useQueryClient();
   const store = useRef<OutboxStore | null>(null);
   const sending = useRef(false);
@@ -48,6 +51,7 @@ export function OutboxProvider({ children }: { children: ReactNode }) {
       await navigator.locks.request('inch-nest-outbox', async () => {
         store.current ??= openOutbox();
         await flushOutbox(store.current, async (item) => {
+          if (signedIn !== null && item.personId !== signedIn) return { kind: 'anothers' };
           const sent = await deliver(item, (view) => {
             client.setQueriesData({ queryKey: ['parcel', view.id] }, view);
             void client.invalidateQueries({ queryKey: ['shelf'] });
@@ -59,7 +63,7 @@ export function OutboxProvider({ children }: { children: ReactNode }) {
       sending.current = false;
       await look();
     }
-  }, [client, look]);
+  }, [client, look, signedIn]);
   useEffect(() => {
     const again = () => void look().then((waits) => (waits ? flush() : undefined));
     again();
@@ -115,7 +119,7 @@ async function deliver(item: OutboxItem, show: (view: ParcelView) => void): Prom
     return { kind: 'taken' };
   } catch (error) {
     // a server that is away, too busy or being started again has not looked at it
-    if (!(error instanceof Refusal) || AWAY.includes(error.status)) return { kind: 'unheard' };
+    if (!(error instanceof Refusal) || AWAY.includes(error.status) || waitsForSomebody(error)) return { kind: 'unheard' };
     if (error.status >= 500) return { kind: 'stumbled', why: `the server stumbles over it: ${error.message}` };
     return { kind: 'refused', why: error.message };
   }

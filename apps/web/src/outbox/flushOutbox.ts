@@ -8,7 +8,9 @@ export type Sent =
   | { readonly kind: 'taken' }
   | { readonly kind: 'refused'; readonly why: string }
   | { readonly kind: 'stumbled'; readonly why: string }
-  | { readonly kind: 'unheard' };
+  | { readonly kind: 'unheard' }
+  /** Done by somebody who is not signed in here now: it waits for her, and with it what comes after it of its parcel. */
+  | { readonly kind: 'anothers' };
 
 /** So often one is tried that the server stumbles over; then it is shown as refused, and the rest of its parcel goes on. */
 const MOST_STUMBLES = 3;
@@ -26,6 +28,10 @@ export async function flushOutbox(store: OutboxStore, send: (item: OutboxItem) =
     if (item.refused !== null || item.place === undefined || held.has(item.parcelId)) continue;
     const sent = await send(item);
     if (sent.kind === 'unheard') return false;
+    if (sent.kind === 'anothers') {
+      held.add(item.parcelId);
+      continue;
+    }
     if (sent.kind === 'taken') await store.remove(item.place);
     else if (sent.kind === 'refused') await store.refuse(item.place, sent.why);
     else if ((await store.stumble(item.place)) >= MOST_STUMBLES) await store.refuse(item.place, sent.why);

@@ -2,8 +2,11 @@ import 'server-only';
 import { problemsOf, type Problem } from '@inch-nest/contracts';
 import { Missing, Refused } from '@inch-nest/data';
 import { z } from 'zod';
-import { guardRequest } from './guardRequest.ts';
-import { faultWords, noteFault, watched } from './watch/watched.ts';
+import { forEyes } from './people/forEyes.ts';
+import { letIn, NotAllowed } from './people/letIn.ts';
+import { ownPerson, SomebodyElse } from './people/ownPerson.ts';
+import { NotSignedIn } from './shopData.ts';
+import { askerNow, faultWords, noteFault, watched } from './watch/watched.ts';
 
 const MOST_BODY = 300_000;
 /** What is answered is nobody else's: no cache between keeps it. */
@@ -23,19 +26,33 @@ function refuseUnkeepable(request: Request): void {
 const refuse = (status: number, problems: readonly Problem[], more: object = {}): Response =>
   Response.json({ problems, ...more }, { status, headers: PRIVATE });
 
+/** An answer that has the browser show something from now on. */
+export class WithCookies {
+  constructor(
+    readonly body: unknown,
+    readonly cookies: readonly string[],
+  ) {}
+}
+
 /** Runs a route: lets the request in, and turns what the rooms throw into 4xx with a list of problems. */
 export const answer = (request: Request, route: () => Promise<unknown>): Promise<Response> =>
   watched(request, () => answered(request, route));
 
 async function answered(request: Request, route: () => Promise<unknown>): Promise<Response> {
-  const shut = guardRequest(request);
-  if (shut) return refuse(403, [{ path: '(request)', message: shut }]);
   try {
+    const shut = await letIn(request);
+    if (shut) return refuse(shut.status, [shut]);
     refuseUnkeepable(request);
-    return Response.json(await route(), { headers: PRIVATE });
+    const said = await route();
+    if (!(said instanceof WithCookies)) return Response.json(askerNow() ? await forEyes(said) : said, { headers: PRIVATE });
+    const response = Response.json(said.body, { headers: PRIVATE });
+    for (const cookie of said.cookies) response.headers.append('set-cookie', cookie);
+    return response;
   } catch (error) {
     if (error instanceof z.ZodError) return refuse(400, problemsOf(error));
     if (error instanceof Refused) return refuse(422, error.problems);
+    if (error instanceof SomebodyElse || error instanceof NotSignedIn) return refuse(401, [{ path: '(signIn)', message: error.message }]);
+    if (error instanceof NotAllowed) return refuse(403, [{ path: '(right)', message: error.message }]);
     if (error instanceof Missing) return refuse(404, [{ path: '(address)', message: error.message }]);
     if (isTaken(error)) return refuse(409, [{ path: '(id)', message: 'that id is taken by something else: make a new one' }]);
     // whoever asked has hung up, and what was begun for them was stopped
@@ -48,7 +65,7 @@ async function answered(request: Request, route: () => Promise<unknown>): Promis
 /**
  * A request's JSON body, once a schema has read it.
  *
- * @throws Refused when it is too large or no JSON, ZodError when it does not fit
+ * @throws Refused when it is too large or no JSON, ZodError when it does not fit, SomebodyElse when it is not from whoever is signed in
  */
 export async function readBody<Schema extends z.ZodType>(request: Request, schema: Schema): Promise<z.infer<Schema>> {
   const text = await readText(request);
@@ -63,6 +80,7 @@ export async function readBody<Schema extends z.ZodType>(request: Request, schem
     if (error instanceof Refused) throw error;
     throw new Refused([{ path: '(body)', message: 'not JSON' }]);
   }
+  ownPerson(value);
   return schema.parse(value);
 }
 

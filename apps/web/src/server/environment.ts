@@ -15,6 +15,24 @@ export function backupAccess(): { folder: string; passphraseFile: string | null 
   return folder ? { folder, passphraseFile: process.env['INCH_NEST_BACKUP_PASSPHRASE_FILE'] || null } : null;
 }
 
+/**
+ * True where this machine signs in by itself: whoever sits at it says who she is. Only ever for a demo that no other machine can
+ * reach; anywhere else people sign in.
+ */
+export const signsInByItself = (): boolean => process.env['INCH_NEST_SIGN_IN'] === 'itself';
+
+/** Names and ports under which other machines reach this one, and the secret of what listens for them; null where none do. */
+export function networkAccess(): { hosts: readonly string[]; secret: string } | null {
+  const [hosts, secret] = [process.env['INCH_NEST_HOSTS'], process.env['INCH_NEST_FRONT_SECRET']];
+  return hosts && secret ? { hosts: hosts.split(','), secret } : null;
+}
+
+/** The certificate of the shop's own that others are to trust, in PEM; null where it has somebody else's, or none. */
+export const rootCertificate = (): string | null => process.env['INCH_NEST_ROOT_CERTIFICATE'] || null;
+
+/** Where other machines of the shop's network reach this one; null where only this machine does. */
+export const shopAddress = (): string | null => process.env['INCH_NEST_ADDRESS'] || null;
+
 /** What is asked of whoever reads counts and times, where anything is. */
 export const metricsToken = (): string | null => process.env['INCH_NEST_METRICS_TOKEN'] || null;
 

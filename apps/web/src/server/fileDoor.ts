@@ -3,9 +3,10 @@ import { problemsOf } from '@inch-nest/contracts';
 import { Missing, Refused } from '@inch-nest/data';
 import { z } from 'zod';
 import { readBytes } from './answer.ts';
-import { guardRequest } from './guardRequest.ts';
 import { holdsPass } from './papers/paperPass.ts';
-import { now } from './rooms.ts';
+import { letIn, NotAllowed } from './people/letIn.ts';
+import { ownPerson, SomebodyElse } from './people/ownPerson.ts';
+import { now } from './now.ts';
 import { faultWords, noteFault, watched } from './watch/watched.ts';
 
 /** A file to answer with. */
@@ -32,10 +33,11 @@ async function answerFile(
   find: () => Promise<FoundFile | { readonly missing: string; readonly status?: number }>,
   { byLink = false } = {},
 ): Promise<Response> {
-  const shut = guardRequest(request);
-  if (shut) return words(403, shut);
+  const shut = await letIn(request);
+  if (shut) return words(shut.status, shut.message);
   if (byLink && !holdsPass(request.url, now())) return words(403, PASSED);
   const found = await find().catch((error: unknown) => {
+    if (error instanceof NotAllowed) return { missing: error.message, status: 403 };
     if (error instanceof Missing) return { missing: error.message, status: 404 };
     if (error instanceof Refused) return { missing: error.message, status: 422 };
     noteFault(error);
@@ -58,8 +60,8 @@ async function answerFile(
 export const streamDoor = (...asked: Parameters<typeof answerStream>): Promise<Response> => watched(asked[0], () => answerStream(...asked));
 
 async function answerStream(request: Request, find: () => Promise<{ readonly stream: unknown; readonly name: string }>): Promise<Response> {
-  const shut = guardRequest(request);
-  if (shut) return words(403, shut);
+  const shut = await letIn(request);
+  if (shut) return words(shut.status, shut.message);
   if (!holdsPass(request.url, now())) return words(403, PASSED);
   try {
     const { stream, name } = await find();
@@ -103,11 +105,12 @@ async function answerLink<Schema extends z.ZodType>(
   schema: Schema,
   ask: (asked: z.infer<Schema>) => Promise<string>,
 ): Promise<Response> {
-  const shut = guardRequest(request);
-  if (shut) return words(403, shut);
+  const shut = await letIn(request);
+  if (shut) return words(shut.status, shut.message);
   try {
-    const form = new URLSearchParams(Buffer.from(await readBytes(request, MOST_FORM)).toString('utf8'));
-    const location = await ask(schema.parse(Object.fromEntries(form)));
+    const form: unknown = Object.fromEntries(new URLSearchParams(Buffer.from(await readBytes(request, MOST_FORM)).toString('utf8')));
+    ownPerson(form);
+    const location = await ask(schema.parse(form));
     return new Response(null, { status: 303, headers: { location, 'cache-control': 'no-store' } });
   } catch (error) {
     if (error instanceof z.ZodError)
@@ -118,6 +121,8 @@ async function answerLink<Schema extends z.ZodType>(
           .join('; '),
       );
     if (error instanceof Refused) return words(422, error.problems.map(({ message }) => message).join('; '));
+    if (error instanceof NotAllowed) return words(403, error.message);
+    if (error instanceof SomebodyElse) return words(401, error.message);
     if (error instanceof Missing) return words(404, error.message);
     noteFault(error);
     return words(500, faultWords());

@@ -3,21 +3,16 @@ import { cache } from 'react';
 import { listPast, listPickups, listShelf, Missing, readDay, readParcel, readShop } from '@inch-nest/data';
 import { pastFilter } from '@inch-nest/contracts';
 import type { DayView, ParcelView, PastFilter, PastPage, PickupList, ShelfTag, ShopView } from '@inch-nest/contracts';
-import { shopData } from './database.ts';
+import { shopData } from './shopData.ts';
+import { database } from './database.ts';
+import { now } from './now.ts';
 import { readId } from './readId.ts';
-
-/** The clock enters the server here. */
-export const now = (): Date => new Date();
 
 /** The shop, read once for a page however many parts of it ask. */
 export const shopNow = cache(async (): Promise<ShopView> => readShop(await shopData(), now()));
 
-/** The same; null in a place where no shop has been made yet. */
-export const findShop = (): Promise<ShopView | null> =>
-  shopNow().catch((error: unknown) => {
-    if (error instanceof Missing) return null;
-    throw error;
-  });
+/** False in a place where no shop has been made yet. */
+export const hasShop = async (): Promise<boolean> => (await database().models.shop.count()) > 0;
 
 export const shelfNow = async (): Promise<ShelfTag[]> => listShelf(await shopData());
 

@@ -2,7 +2,18 @@
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { remember } from './remember.ts';
-import { personAmong, sameContent, setShopPart, shopPart, type KeptShop, type Person, type ShopView } from '@inch-nest/contracts';
+import {
+  may,
+  personAmong,
+  sameContent,
+  setShopPart,
+  shopPart,
+  type KeptShop,
+  type Me,
+  type Person,
+  type Right,
+  type ShopView,
+} from '@inch-nest/contracts';
 import { tellBenchKeeper } from './benchKeeper.ts';
 import { writersFor, type Writers } from '../words/writers.ts';
 import { send } from './http.ts';
@@ -18,6 +29,11 @@ interface ShopUse {
   kept: KeptShop;
   keeper: KeptUse;
   person: Person;
+  /** How whoever is here came in. */
+  me: Me;
+  /** What whoever is here may do. */
+  can: (right: Right) => boolean;
+  /** Says who is here, where this machine signs in by itself. */
   setPerson: (id: string) => void;
   themeName: ThemeName;
   setTheme: (name: ThemeName) => void;
@@ -35,27 +51,27 @@ const LOOK_EVERY_MS = 15_000;
 /** The shop, who is at the bench, and how figures are written for them. */
 export function ShopProvider({
   shop: initial,
-  personId,
+  me,
   initialKeysOn,
   initialTheme,
   followsSystem = false,
   children,
 }: {
   shop: ShopView;
-  personId: string | null;
+  me: Me;
   initialKeysOn: boolean;
   initialTheme: ThemeName;
   /** Day or night as the machine has it, until somebody chooses here. */
   followsSystem?: boolean;
   children: (themeName: ThemeName) => ReactNode;
 }) {
-  const [chosen, setChosen] = useState(personId);
+  const [chosen, setChosen] = useState(me.personId);
   const [themeName, setThemeName] = useState(initialTheme);
   const [follows, setFollows] = useState(followsSystem);
   useSystemTheme(follows, setThemeName);
   const [keysOn, turnKeys] = useState(initialKeysOn);
   const held = useHeldShop(initial);
-  const acting = personAmong(held.shop.people, chosen);
+  const acting = personAmong(held.shop.people, me.byItself ? chosen : me.personId);
   const keeper = useKept<ShopView>('/api/shop/kept', acting.id, held.put);
   const { pending } = keeper;
   const { shop, kept } = useMemo(() => overlayShop(held.shop, pending), [held.shop, pending]);
@@ -66,6 +82,8 @@ export function ShopProvider({
       kept,
       keeper,
       person,
+      me,
+      can: (right) => may(person, right),
       setPerson: (id) => {
         remember('person', id);
         // whoever signs on finds nothing on this machine that the one before had on the bench
@@ -84,9 +102,9 @@ export function ShopProvider({
         remember('keys', on ? 'on' : 'off');
         turnKeys(on);
       },
-      write: writersFor(person.system, shop.currency, shop.today),
+      write: writersFor(person.system, shop.currency, shop.today, may(person, 'money')),
     };
-  }, [shop, kept, keeper, person, themeName, keysOn]);
+  }, [shop, kept, keeper, person, me, themeName, keysOn]);
   return <Context.Provider value={use}>{children(themeName)}</Context.Provider>;
 }
 

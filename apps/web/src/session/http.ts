@@ -11,6 +11,12 @@ export class Refusal extends Error {
   }
 }
 
+/** The server asks who is there: nobody is signed in at this browser any more, or it is locked. */
+export const SHUT_OUT = 'inch-nest-shut-out';
+const tellShutOut = (): void => void window.dispatchEvent(new Event(SHUT_OUT));
+/** What is asked while nobody is known waits; it is not refused. */
+export const waitsForSomebody = (error: unknown): boolean => error instanceof Refusal && error.status === 401;
+
 /** Sends JSON and reads JSON; refusals come as `Refusal`, a lost connection as the platform's TypeError. */
 export const send = <Answer>(method: 'GET' | 'POST' | 'PUT' | 'PATCH', address: string, body?: unknown): Promise<Answer> =>
   request<Answer>(address, {
@@ -40,5 +46,6 @@ async function request<Answer>(address: string, init: RequestInit): Promise<Answ
   await pressOver();
   if (response.ok) return answer as Answer;
   const refusal = answer as { problems?: Problem[] };
+  if (response.status === 401) tellShutOut();
   throw new Refusal(response.status, refusal.problems ?? [{ path: '(server)', message: 'no answer' }]);
 }

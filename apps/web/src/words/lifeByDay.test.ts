@@ -4,8 +4,8 @@ import { lifeByDay, spanWords, timesWords } from './lifeByDay.ts';
 import { writersFor } from './writers.ts';
 
 const PEOPLE = [
-  { id: 'o', name: 'Odile', system: 'imperial' as const },
-  { id: 't', name: 'Tam', system: 'metric' as const },
+  { id: 'o', name: 'Odile', system: 'imperial' as const, role: 'owner' as const, gone: false, seesMoney: false, sends: false },
+  { id: 't', name: 'Tam', system: 'metric' as const, role: 'owner' as const, gone: false, seesMoney: false, sends: false },
 ];
 const write = writersFor('imperial', 'USD');
 const event = (at: string, happening: Happening, personId = 'o', more: Partial<LifeEvent> = {}): LifeEvent =>

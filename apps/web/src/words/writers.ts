@@ -18,13 +18,19 @@ export interface Writers {
   readonly day: (date: string) => string;
 }
 
-/** @param today days equal to it are called so; left out on paper */
-export function writersFor(system: UnitSystem, currency: string, today?: string): Writers {
+/** What stands in the place of an amount for somebody who does not see money. */
+export const NO_MONEY = '···';
+
+/**
+ * @param today days equal to it are called so; left out on paper
+ * @param seesMoney false for somebody who is shown no amounts
+ */
+export function writersFor(system: UnitSystem, currency: string, today?: string, seesMoney = true): Writers {
   const money = new Intl.NumberFormat('en-US', { style: 'currency', currency });
   const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' });
   return {
     system,
-    money: (minor) => money.format(Math.round(minor) / 100),
+    money: (minor) => (seesMoney ? money.format(Math.round(minor) / 100) : NO_MONEY),
     length: (inches) => formatLength(inches, system),
     tear: (inches) => formatTear(inches, system),
     size: (inches) => formatSize(inches, system),

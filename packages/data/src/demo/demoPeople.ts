@@ -10,7 +10,9 @@ export const DEMO_SHOP = {
   lastCutOff: '16:00',
 };
 
+const PLAIN = { seesMoney: false, sends: false, gone: false };
+
 export const DEMO_PEOPLE: readonly Person[] = [
-  { id: '6a1f0c52-7d0e-4b57-9a36-0c5f2f4b1e02', name: 'Odile', system: 'imperial' },
-  { id: '6a1f0c52-7d0e-4b57-9a36-0c5f2f4b1e03', name: 'Tam', system: 'imperial' },
+  { id: '6a1f0c52-7d0e-4b57-9a36-0c5f2f4b1e02', name: 'Odile', system: 'imperial', role: 'owner', ...PLAIN },
+  { id: '6a1f0c52-7d0e-4b57-9a36-0c5f2f4b1e03', name: 'Tam', system: 'imperial', role: 'planner', ...PLAIN },
 ];

@@ -2,7 +2,7 @@ import { houseOfSet, BEDDED_HOUSE, READY_SETS } from '@inch-nest/core';
 import { firstShop, type FirstShop } from '@inch-nest/contracts';
 import { freshDatabase } from '../../tests/freshDatabase.ts';
 import { bowl } from '../../tests/smallShop.ts';
-import { inShop, listShelf, makeFirstShop, readShop, readShopId, readStock } from '../index.ts';
+import { credentialOf, inShop, listShelf, makeFirstShop, readShop, readShopId, readStock } from '../index.ts';
 
 const NOW = new Date('2026-11-23T10:00:00Z');
 const ASKED: FirstShop = {
@@ -12,22 +12,28 @@ const ASKED: FirstShop = {
     { name: 'Piet', system: 'imperial' },
   ],
   set: 'tightRoll',
+  password: 'three words here',
   materials: true,
 };
+
+const HASH = '$argon2id$…';
 
 let fresh: Awaited<ReturnType<typeof freshDatabase>>;
 beforeEach(async () => (fresh = await freshDatabase()));
 afterEach(() => fresh.drop());
 
 test('a place with no shop gets one, by the application itself: its people, its rules, an empty stockroom', async () => {
-  const [una, piet] = await makeFirstShop(fresh.database, ASKED, NOW);
+  const [una, piet] = await makeFirstShop(fresh.database, ASKED, HASH, NOW);
   const room = inShop(fresh.database, await readShopId(fresh.database));
   const shop = await readShop(room, NOW);
+  // whoever is named first owns it, and has chosen how she comes in
+  expect((await credentialOf(room, una!))?.passwordHash).toBe(HASH);
+  expect(await credentialOf(room, piet!)).toBeNull();
   expect(shop).toMatchObject({
     ...ASKED.facts,
     people: [
-      { id: una, name: 'Una', system: 'metric' },
-      { id: piet, name: 'Piet' },
+      { id: una, name: 'Una', system: 'metric', role: 'owner' },
+      { id: piet, name: 'Piet', role: 'packer' },
     ],
     cards: [],
   });
@@ -50,10 +56,12 @@ test('a place with no shop gets one, by the application itself: its people, its 
 });
 
 test('of two who begin at once one makes it, and the other is told', async () => {
-  const both = await Promise.allSettled([ASKED, { ...ASKED, materials: false }].map((asked) => makeFirstShop(fresh.database, asked, NOW)));
+  const both = await Promise.allSettled(
+    [ASKED, { ...ASKED, materials: false }].map((asked) => makeFirstShop(fresh.database, asked, HASH, NOW)),
+  );
   expect(both.map(({ status }) => status).sort()).toEqual(['fulfilled', 'rejected']);
   expect(await fresh.database.models.shop.count()).toBe(1);
-  await expect(makeFirstShop(fresh.database, ASKED, NOW)).rejects.toThrow(/already/);
+  await expect(makeFirstShop(fresh.database, ASKED, HASH, NOW)).rejects.toThrow(/already/);
 });
 
 test.each<[string, object, RegExp]>([
@@ -69,5 +77,7 @@ test.each<[string, object, RegExp]>([
     /two people of one name/,
   ],
   ['a zone there is not', { facts: { ...ASKED.facts, zone: 'Alder/Quay' } }, /not a time zone/],
+  ['a password too short', { password: 'short' }, /at least 10 signs/],
+  ['a password of one sign', { password: 'aaaaaaaaaaaa' }, /four different/],
   ['no currency', { facts: { ...ASKED.facts, currency: 'POUNDS' } }, /three letters/],
 ])('%s is refused in words', (_, part, says) => expect(() => firstShop.parse({ ...ASKED, ...part })).toThrow(says));

@@ -19,13 +19,28 @@ const LOCK = 4_117_203;
 /**
  * Makes the shop of a place that has none yet; of two who begin at once the second is told so.
  *
+ * @param passwordHash by which the first of its people, who owns it, signs in
  * @returns ids of its people, in their order
  * @throws Refused where there is a shop already
  */
-export async function makeFirstShop(database: Database, { facts, people, set, materials }: FirstShop, now: Date): Promise<string[]> {
+export async function makeFirstShop(
+  database: Database,
+  { facts, people, set, materials }: Omit<FirstShop, 'password'>,
+  passwordHash: string,
+  now: Date,
+): Promise<string[]> {
   const { sequelize, models } = database;
   const ready = READY_SETS.find(({ key }) => key === set)!;
-  const persons = people.map(({ name, system }) => ({ id: randomUUID(), name: name.trim(), system }));
+  const persons = people.map(({ name, system }, at) => ({
+    id: randomUUID(),
+    name: name.trim(),
+    system,
+    // whoever is named first owns it; the others pack until they are given more
+    role: at === 0 ? ('owner' as const) : ('packer' as const),
+    seesMoney: false,
+    sends: false,
+    gone: false,
+  }));
   await sequelize.transaction(async (transaction) => {
     await sequelize.query(`select pg_advisory_xact_lock(${LOCK})`, { transaction });
     if ((await models.shop.count()) > 0) throw new Refused([{ path: 'shop', message: 'there is a shop here already: open it anew' }]);
@@ -36,6 +51,7 @@ export async function makeFirstShop(database: Database, { facts, people, set, ma
         people: persons,
         stock: firstStock(materials),
         cards: [],
+        ownerHash: passwordHash,
       },
       now,
     );

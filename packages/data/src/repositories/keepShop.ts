@@ -90,10 +90,10 @@ const textOf = (value: unknown): string =>
 
 /** Writes the rows that are not what they were, and no other. */
 async function writeShop({ models }: ShopDatabase, before: KeptShop, after: KeptShop, transaction: Transaction): Promise<void> {
-  for (const [position, { id, name, system }] of after.people.entries()) {
+  for (const [position, { id, ...is }] of after.people.entries()) {
     const was = before.people.find((person) => person.id === id);
-    if (!was) await models.person.create({ id, name, system, position }, { transaction });
-    else if (was.name !== name || was.system !== system) await models.person.update({ name, system }, { where: { id }, transaction });
+    if (!was) await models.person.create({ id, ...is, position }, { transaction });
+    else if (!sameContent(was, { id, ...is })) await models.person.update(is, { where: { id }, transaction });
   }
   await rows<BoxStock>(before.stock.boxes, after.stock.boxes, {
     put: async (box, position) => {

@@ -25,6 +25,9 @@ test.each<[string, string, KeptChange['value'], RegExp]>([
   ['nobody', `people/${randomUUID()}/name`, 'Bram', /nobody of this shop/],
   ['no id', 'people/una', { name: 'Bram', system: 'metric' }, /each with an id/],
   ['something else of hers', `people/${TAM}/id`, randomUUID(), /a shop has no/],
+  ['a role there is not', `people/${TAM}/role`, 'admin', /owner, planner/],
+  ['the last owner made less', `people/${ODILE}/role`, 'packer', /somebody must own/],
+  ['the last owner gone', `people/${ODILE}/gone`, true, /somebody must own/],
   ['units there are not', `people/${TAM}/system`, 'cubits', /inches or centimetres/],
   ['somebody taken off', `people/${TAM}`, null, /./],
 ])('%s is refused in words and nothing moves', async (_, path, value, says) => {

@@ -65,7 +65,7 @@ export async function readShop({ models }: ShopDatabase, now: Date, transaction?
     today: day,
     time,
     todayIsOver: time > shop.lastCutOff,
-    people: people.map(({ id, name, system }) => ({ id, name, system })),
+    people: people.map(({ id, name, system, role, seesMoney, sends, gone }) => ({ id, name, system, role, seesMoney, sends, gone })),
     house: house.parse(shop.house),
     stock: stockroom.parse({
       boxes: boxes.map((row) => ({ ...row.properties, key: row.key, name: row.name, onHand: row.onHand }) as BoxStock),
@@ -90,6 +90,8 @@ export interface NewShop {
   people: readonly Person[];
   stock: Stockroom;
   cards: readonly RateCard[];
+  /** By which the first of its people signs in. */
+  ownerHash?: string;
   /** Moves of its stock before now, the earliest first; the record begins with what makes them come out at what is on hand. */
   moved?: readonly NotedMove[];
 }
@@ -99,7 +101,11 @@ export interface NewShop {
  *
  * @param now when the record of its stock begins
  */
-export async function createShop(database: Database, { shop, people, stock, cards, moved = [] }: NewShop, now: Date): Promise<void> {
+export async function createShop(
+  database: Database,
+  { shop, people, stock, cards, ownerHash, moved = [] }: NewShop,
+  now: Date,
+): Promise<void> {
   const { sequelize } = database;
   const room = inShop(database, shop.id);
   const { models } = room;
@@ -110,6 +116,8 @@ export async function createShop(database: Database, { shop, people, stock, card
       people.map((person, position) => ({ ...person, position })),
       { transaction },
     );
+    if (ownerHash)
+      await models.credential.create({ id: people[0]!.id, passwordHash: ownerHash, pinHash: null, changedAt: now }, { transaction });
     await models.box.bulkCreate(
       stock.boxes.map((box, i) => ({ id: randomUUID(), position: i, ...boxRow(box) })),
       { transaction },

@@ -1,6 +1,6 @@
 import { Day } from '../../beside/day/Day.tsx';
+import { pageFor } from '../pageFor.tsx';
+import { forEyes } from '../../server/people/forEyes.ts';
 import { dayNow, shelfNow } from '../../server/rooms.ts';
 
-export default async function Page() {
-  return <Day initial={await dayNow()} shelf={await shelfNow()} />;
-}
+export default pageFor('/day', async () => <Day initial={await forEyes(await dayNow())} shelf={await forEyes(await shelfNow())} />);

@@ -1,6 +1,6 @@
 import { GuessAhead } from '../../beside/guess/GuessAhead.tsx';
+import { pageFor } from '../pageFor.tsx';
+import { forEyes } from '../../server/people/forEyes.ts';
 import { shelfNow } from '../../server/rooms.ts';
 
-export default async function Page() {
-  return <GuessAhead shelf={await shelfNow()} />;
-}
+export default pageFor('/guess', async () => <GuessAhead shelf={await forEyes(await shelfNow())} />);

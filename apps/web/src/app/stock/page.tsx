@@ -1,7 +1,9 @@
 import { StockSheet } from '../../beside/stock/StockSheet.tsx';
+import { pageFor } from '../pageFor.tsx';
+import { forEyes } from '../../server/people/forEyes.ts';
 import { shelfNow } from '../../server/rooms.ts';
 
-export default async function Page({ searchParams }: { searchParams: Promise<Record<string, string | string[] | undefined>> }) {
+export default pageFor('/stock', async ({ searchParams }: { searchParams: Promise<Record<string, string | string[] | undefined>> }) => {
   const { sheet } = await searchParams;
-  return <StockSheet shelf={await shelfNow()} {...(typeof sheet === 'string' ? { asked: sheet } : {})} />;
-}
+  return <StockSheet shelf={await forEyes(await shelfNow())} {...(typeof sheet === 'string' ? { asked: sheet } : {})} />;
+});

@@ -1,7 +1,7 @@
 import { Upkeep } from '../../beside/upkeep/Upkeep.tsx';
+import { pageFor } from '../pageFor.tsx';
+import { forEyes } from '../../server/people/forEyes.ts';
 import { shelfNow } from '../../server/rooms.ts';
 import { upkeepNow } from '../../server/upkeep/upkeepNow.ts';
 
-export default async function Page() {
-  return <Upkeep initial={await upkeepNow()} shelf={await shelfNow()} />;
-}
+export default pageFor('/upkeep', async () => <Upkeep initial={await upkeepNow()} shelf={await forEyes(await shelfNow())} />);

@@ -2,10 +2,10 @@
 import { Button, Checkbox, Input, Radio, Select } from 'antd';
 import { useState } from 'react';
 import { READY_SETS, type UnitSystem } from '@inch-nest/core';
-import type { FirstShop } from '@inch-nest/contracts';
+import { LEAST_PASSWORD, type FirstShop } from '@inch-nest/contracts';
+import { RecoveryCodes } from '../../frame/signIn/RecoveryCodes.tsx';
 import { CURRENCIES, zonesWith } from '../../parts/shopChoices.ts';
 import { Refusal, send } from '../../session/http.ts';
-import { remember } from '../../session/remember.ts';
 
 const UNITS: { value: UnitSystem; label: string }[] = [
   { value: 'imperial', label: 'inches and pounds' },
@@ -33,6 +33,8 @@ export function FirstStart({ onMade = () => window.location.assign('/stock') }: 
   const [set, setSet] = useState<FirstShop['set']>('bedded');
   const [materials, setMaterials] = useState(true);
   const [problems, setProblems] = useState<readonly { path: string; message: string }[]>([]);
+  const [password, setPassword] = useState('');
+  const [codes, setCodes] = useState<readonly string[] | null>(null);
   const [busy, setBusy] = useState(false);
   const fact = (part: Partial<typeof facts & { system: UnitSystem }>) => setFacts((now) => ({ ...now, ...part }));
   const names = people
@@ -42,12 +44,9 @@ export function FirstStart({ onMade = () => window.location.assign('/stock') }: 
   const make = () => {
     setBusy(true);
     setProblems([]);
-    const asked: FirstShop = { facts, people: names.map((name) => ({ name, system })), set, materials };
-    send<{ personId: string }>('POST', '/api/first', asked).then(
-      ({ personId }) => {
-        remember('person', personId);
-        onMade();
-      },
+    const asked: FirstShop = { facts, people: names.map((name) => ({ name, system })), set, password, materials };
+    send<{ codes: readonly string[] }>('POST', '/api/first', asked).then(
+      (made) => setCodes(made.codes),
       (error: unknown) => {
         setBusy(false);
         setProblems(error instanceof Refusal ? error.problems : [{ path: '', message: 'the server could not be reached: press again' }]);
@@ -62,12 +61,19 @@ export function FirstStart({ onMade = () => window.location.assign('/stock') }: 
       </span>
     ) : null;
   };
-  const known = ['facts.name', 'facts.originPostcode', 'facts.lastCutOff', 'people'];
+  const known = ['facts.name', 'facts.originPostcode', 'facts.lastCutOff', 'people', 'password'];
   const others = problems.filter(({ path }) => !known.some((one) => path === one || path.startsWith(`${one}.`)));
+  if (codes)
+    return (
+      <main className="first-start" id="work">
+        <h1>{facts.name} is there</h1>
+        <RecoveryCodes codes={codes} onDone={onMade} />
+      </main>
+    );
   return (
     <main className="first-start" id="work">
       <h1>A new shop</h1>
-      <p>Nothing is here yet. Say what it is and who packs there; all of it can be changed afterwards under House rules, people too.</p>
+      <p>Nothing is here yet. Say what it is and who packs there; all of it can be changed afterwards.</p>
       <form
         onSubmit={(event) => {
           event.preventDefault();
@@ -83,6 +89,18 @@ export function FirstStart({ onMade = () => window.location.assign('/stock') }: 
           <span>Who packs there, a name on each line</span>
           <Input.TextArea rows={3} value={people} onChange={(event) => setPeople(event.target.value)} />
           {wrong('people')}
+        </label>
+        <label>
+          <span>
+            {names[0] ? `${names[0]}’s password` : 'A password for the first of them'}, who owns the shop: at least {LEAST_PASSWORD} signs
+          </span>
+          <Input.Password
+            value={password}
+            maxLength={200}
+            autoComplete="new-password"
+            onChange={(event) => setPassword(event.target.value)}
+          />
+          {wrong('password')}
         </label>
         <label>
           <span>Sent from, postcode</span>

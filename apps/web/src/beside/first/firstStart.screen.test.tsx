@@ -8,7 +8,7 @@ let made: number;
 beforeEach(() => {
   asked = [];
   made = 0;
-  answer = { ok: true, status: 200, body: { personId: 'una' } };
+  answer = { ok: true, status: 200, body: { personId: 'una', codes: ['ABCDE-FGHJK-MNPQR'] } };
   globalThis.fetch = ((path: string, init: RequestInit) => {
     asked.push({ path, body: JSON.parse(init.body as string) });
     return Promise.resolve({ ok: answer.ok, status: answer.status, json: () => Promise.resolve(answer.body) } as Response);
@@ -28,6 +28,7 @@ test('what it is, who packs there and how, in one press; whoever made it is at t
   fill('Its name', 'Fen Lane Finds');
   fill('Who packs there, a name on each line', 'Una\nPiet, Bram\n');
   fill('Sent from, postcode', '10115');
+  fill('Una’s password, who owns the shop: at least 10 signs', 'three words here');
   fireEvent.click(screen.getByRole('radio', { name: /Tight roll/ }));
   await press();
   expect(asked).toEqual([
@@ -37,11 +38,15 @@ test('what it is, who packs there and how, in one press; whoever made it is at t
         facts: expect.objectContaining({ name: 'Fen Lane Finds', originPostcode: '10115', lastCutOff: '16:00' }) as object,
         people: ['Una', 'Piet', 'Bram'].map((name) => ({ name, system: expect.stringMatching(/imperial|metric/) as string })),
         set: 'tightRoll',
+        password: 'three words here',
         materials: true,
       },
     },
   ]);
-  expect(document.cookie).toContain('person=una');
+  // the codes are shown once, before anything goes on
+  expect(screen.getByText('ABCDE-FGHJK-MNPQR')).toBeTruthy();
+  expect(made).toBe(0);
+  fireEvent.click(screen.getByRole('button', { name: 'They are put away' }));
   expect(made).toBe(1);
 });
 
@@ -67,7 +72,8 @@ test('what is refused is said where it stands, nothing typed is lost, and it is 
   ]);
   expect(screen.getByLabelText<HTMLInputElement>('Its name').value).toBe('Fen Lane Finds');
   expect(made).toBe(0);
-  answer = { ok: true, status: 200, body: { personId: 'una' } };
+  answer = { ok: true, status: 200, body: { personId: 'una', codes: ['ABCDE-FGHJK-MNPQR'] } };
   await press();
+  fireEvent.click(screen.getByRole('button', { name: 'They are put away' }));
   expect([made, asked.length]).toEqual([1, 2]);
 });

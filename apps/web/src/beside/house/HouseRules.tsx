@@ -19,7 +19,6 @@ import { KeepTrouble } from '../../parts/KeepTrouble.tsx';
 import { shopPartWords } from '../../words/shopPartWords.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { SidePage } from '../../frame/SidePage.tsx';
-import { UPKEEP } from '../../frame/SideLinks.tsx';
 import { useSaveShop } from '../../session/useSaveShop.ts';
 import { HouseFigures } from './HouseFigures.tsx';
 import { ModelConstants } from './ModelConstants.tsx';
@@ -58,7 +57,8 @@ export function HouseRules({ shelf }: { shelf: ShelfTag[] }) {
       </div>
       <p className="soft sub">
         Good packers disagree, and each is right about something. What you choose here moves every plan; what it does to a sample piece
-        stands beside it. Backups and what runs: <Link href={UPKEEP.path}>{UPKEEP.name}</Link>.
+        stands beside it. Who packs here and what each may: <Link href="/people">People</Link>. Backups and what runs:{' '}
+        <Link href="/upkeep">Upkeep</Link>.
       </p>
       <KeepTrouble saving={saving} nameOf={(path) => shopPartWords(path, kept)} />
       <div className="sample">

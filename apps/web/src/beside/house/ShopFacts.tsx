@@ -9,14 +9,6 @@ import type { SaveShopUse } from '../../session/useSaveShop.ts';
 export function ShopFacts({ saving }: { saving: SaveShopUse }) {
   const { kept, write } = useShop();
   const { facts } = kept;
-  const keepPerson = (id: string, { name }: { name: string }) => {
-    const own = kept.people.find((person) => person.id === id);
-    saving.save({
-      people: own
-        ? kept.people.map((person) => (person.id === id ? { ...person, name } : person))
-        : [...kept.people, { id, name, system: write.system }],
-    });
-  };
   const keep = (part: Partial<typeof facts>) => saving.save({ facts: { ...facts, ...part } });
   return (
     <section className="figures" aria-label="The shop">
@@ -69,14 +61,6 @@ export function ShopFacts({ saving }: { saving: SaveShopUse }) {
           </span>
         </li>
       </ul>
-      <h3>Who packs here</h3>
-      <ul>
-        {kept.people.map(({ id, name }, at) => (
-          <TextFact key={id} label={`Person ${at + 1}`} value={name} onKeep={(next) => keepPerson(id, { name: next })} />
-        ))}
-        <TextFact label="Somebody new" value="" onKeep={(name) => name && keepPerson(crypto.randomUUID(), { name })} />
-      </ul>
-      <p className="soft">Each finds the own units and name at the lower edge. Nobody is taken off: what was packed says by whom.</p>
     </section>
   );
 }

@@ -4,6 +4,7 @@ import { Button } from 'antd';
 import { DatabaseBackup, Download, PackageOpen } from 'lucide-react';
 import { useState } from 'react';
 import type { ShelfTag, UpkeepAnswer, UpkeepView } from '@inch-nest/contracts';
+import { KeepingLinks } from '../../frame/KeepingLinks.tsx';
 import { SidePage } from '../../frame/SidePage.tsx';
 import { AskForFile } from '../../parts/AskForFile.tsx';
 import { Trouble } from '../../parts/Trouble.tsx';
@@ -25,6 +26,7 @@ export function Upkeep({ initial, shelf }: { initial: UpkeepView; shelf: ShelfTa
   const took = (answer: UpkeepAnswer) => client.setQueryData(['upkeep'], answer.view);
   return (
     <SidePage shelf={shelf}>
+      <KeepingLinks />
       <h1>Upkeep</h1>
       <p className="soft sub">What stands between this shop and a dead disk, and what runs just now.</p>
       <Backups view={view} onAnswer={took} />

@@ -2,7 +2,7 @@ import 'server-only';
 import { Refused } from '@inch-nest/data';
 import { database } from '../database.ts';
 import { counterAccess } from '../environment.ts';
-import { now } from '../rooms.ts';
+import { now } from '../now.ts';
 import type { CarrierCounter } from './CarrierCounter.ts';
 import { httpCounter } from './httpCounter.ts';
 import { purchases, type Purchases } from './purchases.ts';

@@ -1,7 +1,7 @@
 import 'server-only';
 import { database } from '../database.ts';
 import { counterAccess } from '../environment.ts';
-import { now } from '../rooms.ts';
+import { now } from '../now.ts';
 import { httpCounter } from './httpCounter.ts';
 import { purchases } from './purchases.ts';
 

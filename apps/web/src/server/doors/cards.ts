@@ -6,10 +6,11 @@ import { MOST_CARD_BYTES, zipRateCard, type NamedFile } from '@inch-nest/formats
 import { z } from 'zod';
 import { answer, readBody, readBytes } from '../answer.ts';
 import { readCardApart } from '../cards/readCardApart.ts';
-import { shopData } from '../database.ts';
+import { shopData } from '../shopData.ts';
 import { fileDoor } from '../fileDoor.ts';
 import { readId } from '../readId.ts';
-import { now, shopNow } from '../rooms.ts';
+import { now } from '../now.ts';
+import { shopNow } from '../rooms.ts';
 
 type Context = { params: Promise<{ id: string }> };
 /** What a form adds round its files. */

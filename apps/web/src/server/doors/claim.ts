@@ -1,7 +1,7 @@
 import 'server-only';
 import { claimAsked, claimOf, claimRequest } from '@inch-nest/contracts';
 import { addressOf, picturesOf } from '@inch-nest/data';
-import { shopData } from '../database.ts';
+import { shopData } from '../shopData.ts';
 import { fileDoor, linkDoor } from '../fileDoor.ts';
 import { claimPdf, claimZip, type ClaimPhoto } from '../papers/claimFolder.ts';
 import { actingPerson } from '../actingPerson.ts';
@@ -10,7 +10,8 @@ import { notePapers } from '../papers/notePapers.ts';
 import { linkFor } from '../papers/paperPass.ts';
 import { shopPhotos } from '../photos/shopPhotos.ts';
 import { readId } from '../readId.ts';
-import { findParcel, now, shopNow } from '../rooms.ts';
+import { now } from '../now.ts';
+import { findParcel, shopNow } from '../rooms.ts';
 
 type Context = { params: Promise<{ id: string }> };
 
@@ -38,7 +39,7 @@ export const claimDoor = (request: Request, context: Context): Promise<Response>
         if (jpeg) photos.push({ ...picture, jpeg });
       }
       const address = await addressOf(await shopData(), view.saleId);
-      const facts = gatherFacts(view, shop, address, actingPerson(request, shop).system);
+      const facts = gatherFacts(view, shop, address, (await actingPerson()).system);
       const claim = { view, shop, claim: claimOf(view, shop), facts, photos, reader };
       const pdf = await claimPdf(claim);
       const name = `claim-${view.code}${reader === 'shop' ? '-ours' : ''}`;

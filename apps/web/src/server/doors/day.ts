@@ -1,9 +1,9 @@
 import 'server-only';
 import { listBins, readDay } from '@inch-nest/data';
 import { answer } from '../answer.ts';
-import { shopData } from '../database.ts';
+import { shopData } from '../shopData.ts';
 import { fileDoor } from '../fileDoor.ts';
-import { writersOf } from '../actingPerson.ts';
+import { writersHere } from '../actingPerson.ts';
 import { daySheet } from '../papers/daySheet.ts';
 import { shelfLabels } from '../papers/shelfLabels.ts';
 import { dayNow, shopNow } from '../rooms.ts';
@@ -14,7 +14,7 @@ export const dayDoor = (request: Request): Promise<Response> => answer(request, 
 export const daySheetDoor = (request: Request): Promise<Response> =>
   fileDoor(request, async () => {
     const shop = await shopNow();
-    const bytes = await daySheet(shop, await readDay(await shopData(), shop), writersOf(request, shop));
+    const bytes = await daySheet(shop, await readDay(await shopData(), shop), await writersHere(shop));
     return { bytes, type: 'application/pdf', name: `day-${shop.today}.pdf`, shown: true };
   });
 

@@ -1,13 +1,20 @@
 import 'server-only';
 import { firstShop } from '@inch-nest/contracts';
-import { makeFirstShop } from '@inch-nest/data';
-import { answer, readBody } from '../answer.ts';
+import { inShop, makeFirstShop, readShopId } from '@inch-nest/data';
+import { answer, readBody, WithCookies } from '../answer.ts';
 import { database } from '../database.ts';
-import { now } from '../rooms.ts';
+import { comeIn, newRecoveryCodes } from '../people/comeIn.ts';
+import { newDevice } from '../people/newDevice.ts';
+import { hashSecret } from '../people/passwords.ts';
+import { now } from '../now.ts';
 
 /** Makes the shop of a place that has none yet. */
 export const firstShopDoor = (request: Request): Promise<Response> =>
   answer(request, async () => {
-    const [personId] = await makeFirstShop(database(), await readBody(request, firstShop), now());
-    return { personId };
+    const { password, ...asked } = await readBody(request, firstShop);
+    const [personId] = await makeFirstShop(database(), asked, await hashSecret(password), now());
+    const room = inShop(database(), await readShopId(database()));
+    const { id, cookie } = await newDevice(request, room, 'the first machine', personId!);
+    const codes = await newRecoveryCodes(room, personId!);
+    return new WithCookies({ personId, codes }, [cookie, await comeIn(request, room, { id: personId! }, id, 'signedIn')]);
   });

@@ -2,10 +2,11 @@ import 'server-only';
 import { labelCommand, type CounterQuote, type TrackingAnswer } from '@inch-nest/contracts';
 import { noteHandLabel, orderOfRate } from '@inch-nest/data';
 import { answer, readBody } from '../answer.ts';
-import { shopData } from '../database.ts';
+import { shopData } from '../shopData.ts';
 import { shopCounter, shopPurchases } from '../counter/shopCounter.ts';
 import { readId } from '../readId.ts';
-import { now, parcelNow, shopNow } from '../rooms.ts';
+import { now } from '../now.ts';
+import { parcelNow, shopNow } from '../rooms.ts';
 
 type Context = { params: Promise<{ id: string }> };
 

@@ -2,7 +2,7 @@ import 'server-only';
 import { heldIn } from '@inch-nest/contracts';
 import { addressOf } from '@inch-nest/data';
 import { answer } from '../answer.ts';
-import { shopData } from '../database.ts';
+import { shopData } from '../shopData.ts';
 import { lettersMissing } from '../papers/faces.ts';
 import { readId } from '../readId.ts';
 import { parcelNow, shopNow } from '../rooms.ts';

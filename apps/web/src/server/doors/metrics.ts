@@ -3,7 +3,7 @@ import { timingSafeEqual } from 'node:crypto';
 import { metricsToken } from '../environment.ts';
 import { guardRequest } from '../guardRequest.ts';
 import { SAFE_HEADERS } from '../safeHeaders.ts';
-import { now } from '../rooms.ts';
+import { now } from '../now.ts';
 import { metrics } from '../watch/metrics.ts';
 import { upkeepNow } from '../upkeep/upkeepNow.ts';
 

@@ -2,7 +2,7 @@ import 'server-only';
 import { countryOf, customsProblems } from '@inch-nest/core';
 import { paperRequest, PAPERS_WITH_ADDRESS, type PaperKind, type ParcelView } from '@inch-nest/contracts';
 import { addressOf, Refused } from '@inch-nest/data';
-import { shopData } from '../database.ts';
+import { shopData } from '../shopData.ts';
 import { fileDoor, linkDoor } from '../fileDoor.ts';
 import { labelMovesSay } from '../../words/labelMoves.ts';
 import { drawPapers, isPaper } from '../papers/papers.ts';
@@ -10,8 +10,10 @@ import { actingPerson } from '../actingPerson.ts';
 import { gatherFacts } from '../papers/gatherFacts.ts';
 import { notePapers } from '../papers/notePapers.ts';
 import { linkFor } from '../papers/paperPass.ts';
+import { demand } from '../people/letIn.ts';
 import { readId } from '../readId.ts';
-import { findParcel, now, parcelNow, shopNow } from '../rooms.ts';
+import { now } from '../now.ts';
+import { findParcel, parcelNow, shopNow } from '../rooms.ts';
 
 type Context = { params: Promise<{ id: string }> };
 
@@ -26,6 +28,7 @@ export const askPapersDoor = (request: Request, context: Context): Promise<Respo
     const shut = shutFor(kinds, view);
     if (shut) throw new Refused([{ path: 'kinds', message: shut.missing }]);
     const shown = kinds.filter((kind) => PAPERS_WITH_ADDRESS.includes(kind));
+    if (shown.length > 0) demand('send');
     if (shown.length > 0) await notePapers(id, personId, shown);
     return linkFor(`/api/parcels/${id}/papers`, { kind: kinds.join(',') }, now());
   });
@@ -36,6 +39,7 @@ export const paperDoor = (request: Request, context: Context): Promise<Response>
     request,
     async () => {
       const kinds = (new URL(request.url).searchParams.get('kind') ?? '').split(',');
+      if (kinds.some((kind) => (PAPERS_WITH_ADDRESS as readonly string[]).includes(kind))) demand('send');
       const shop = await shopNow();
       const view = kinds.every(isPaper) ? await findParcel(context.params, shop.people[0]!.id) : null;
       if (!view) return { missing: 'there is no such paper' };
@@ -43,7 +47,7 @@ export const paperDoor = (request: Request, context: Context): Promise<Response>
       if (shut) return shut;
       const bytes = await drawPapers(
         kinds.filter(isPaper),
-        gatherFacts(view, shop, await addressOf(await shopData(), view.saleId), actingPerson(request, shop).system),
+        gatherFacts(view, shop, await addressOf(await shopData(), view.saleId), (await actingPerson()).system),
       );
       return bytes
         ? { bytes, type: 'application/pdf', name: `${view.code}-${kinds.length === 1 ? kinds[0] : 'papers'}.pdf`, shown: true }

@@ -2,12 +2,14 @@ import 'server-only';
 import { addPhoto, removePhoto } from '@inch-nest/contracts';
 import { addPhoto as noteAdded, pictureOf, removePhoto as noteRemoved } from '@inch-nest/data';
 import { answer, readBody, readBytes } from '../answer.ts';
-import { shopData } from '../database.ts';
+import { shopData } from '../shopData.ts';
 import { fileDoor } from '../fileDoor.ts';
+import { ownPerson } from '../people/ownPerson.ts';
 import { MOST_PHOTO_BYTES, readPicture } from '../photos/readPicture.ts';
 import { shopPhotos } from '../photos/shopPhotos.ts';
 import { readId } from '../readId.ts';
-import { now, parcelNow, shopNow } from '../rooms.ts';
+import { now } from '../now.ts';
+import { parcelNow, shopNow } from '../rooms.ts';
 
 type Context = { params: Promise<{ id: string }> };
 
@@ -15,7 +17,9 @@ type Context = { params: Promise<{ id: string }> };
 export const addPhotoDoor = (request: Request, context: Context): Promise<Response> =>
   answer(request, async () => {
     const id = await readId(context);
-    const wanted = addPhoto.parse(Object.fromEntries(new URL(request.url).searchParams));
+    const told = Object.fromEntries(new URL(request.url).searchParams);
+    ownPerson(told);
+    const wanted = addPhoto.parse(told);
     const shop = await shopNow();
     await parcelNow(id, wanted.personId);
     const { whole, small, ...picture } = await readPicture(await readBytes(request, MOST_PHOTO_BYTES));

@@ -3,10 +3,11 @@ import { askPickup } from '@inch-nest/contracts';
 import { keepPickup, listPickups, Refused } from '@inch-nest/data';
 import { answer, readBody } from '../answer.ts';
 import { shopCounter } from '../counter/shopCounter.ts';
-import { shopData } from '../database.ts';
+import { shopData } from '../shopData.ts';
 import { fileDoor } from '../fileDoor.ts';
 import { pickupSheet } from '../papers/pickupSheet.ts';
-import { now, pickupsNow, shopNow } from '../rooms.ts';
+import { now } from '../now.ts';
+import { pickupsNow, shopNow } from '../rooms.ts';
 
 /** What waits to be fetched, by carrier and cut-off. */
 export const pickupsDoor = (request: Request): Promise<Response> => answer(request, pickupsNow);

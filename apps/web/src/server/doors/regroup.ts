@@ -2,9 +2,10 @@ import 'server-only';
 import { regroup } from '@inch-nest/contracts';
 import { addPiece, moveBundles } from '@inch-nest/data';
 import { answer, readBody } from '../answer.ts';
-import { shopData } from '../database.ts';
+import { shopData } from '../shopData.ts';
 import { readId } from '../readId.ts';
-import { now, parcelNow, shopNow } from '../rooms.ts';
+import { now } from '../now.ts';
+import { parcelNow, shopNow } from '../rooms.ts';
 
 /** Puts one more piece into a parcel, or moves one aside, into a parcel of its own, or into another. */
 export const regroupDoor = (request: Request, context: { params: Promise<{ id: string }> }): Promise<Response> =>

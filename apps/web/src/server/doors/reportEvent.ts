@@ -2,9 +2,12 @@ import 'server-only';
 import { reportEvent } from '@inch-nest/contracts';
 import { appendEvent, lockParcel, openSeal, personOf, sealParcel } from '@inch-nest/data';
 import { answer, readBody } from '../answer.ts';
-import { shopData } from '../database.ts';
+import { shopData } from '../shopData.ts';
+import { HAPPENING_NEEDS } from '../people/changeRights.ts';
+import { demand } from '../people/letIn.ts';
 import { readId } from '../readId.ts';
-import { now, parcelNow, shopNow } from '../rooms.ts';
+import { now } from '../now.ts';
+import { parcelNow, shopNow } from '../rooms.ts';
 
 /** How long after it was done something may still be told with its own time. */
 const LATEST_MS = 14 * 86_400_000;
@@ -14,6 +17,7 @@ export const reportEventDoor = (request: Request, context: { params: Promise<{ i
   answer(request, async () => {
     const parcelId = await readId(context);
     const { eventId, personId, happening, bundleId, undoOf, at } = await readBody(request, reportEvent);
+    demand(HAPPENING_NEEDS[happening.kind]);
     const [room, shop] = [await shopData(), await shopNow()];
     const person = personOf(shop, personId);
     const told = { eventId, personId: person.id, now: timeOf(at) };

@@ -2,7 +2,7 @@ import 'server-only';
 import { readCode } from '@inch-nest/contracts';
 import { findScanned } from '@inch-nest/data';
 import { answer } from '../answer.ts';
-import { shopData } from '../database.ts';
+import { shopData } from '../shopData.ts';
 
 const MOST_SIGNS = 80;
 

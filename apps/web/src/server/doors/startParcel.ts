@@ -2,8 +2,9 @@ import 'server-only';
 import { startParcel } from '@inch-nest/contracts';
 import { createParcel, saleFromLine } from '@inch-nest/data';
 import { answer, readBody } from '../answer.ts';
-import { shopData } from '../database.ts';
-import { now, shopNow } from '../rooms.ts';
+import { shopData } from '../shopData.ts';
+import { now } from '../now.ts';
+import { shopNow } from '../rooms.ts';
 
 /** Starts a parcel from a typed line. */
 export const startParcelDoor = (request: Request): Promise<Response> =>

@@ -2,12 +2,13 @@ import 'server-only';
 import { stockAsked } from '@inch-nest/contracts';
 import { packedOfLate, readStock } from '@inch-nest/data';
 import { writeOrderCsv } from '@inch-nest/formats';
-import { writersOf } from '../actingPerson.ts';
+import { writersHere } from '../actingPerson.ts';
 import { answer } from '../answer.ts';
-import { shopData } from '../database.ts';
+import { shopData } from '../shopData.ts';
 import { fileDoor } from '../fileDoor.ts';
 import { orderSheet } from '../papers/orderSheet.ts';
-import { now, shopNow } from '../rooms.ts';
+import { now } from '../now.ts';
+import { shopNow } from '../rooms.ts';
 
 /** The stockroom looked at ahead, and its latest moves; `?as=csv` or `?as=pdf` is the shopping list, `?weeks=` to buy for. */
 export function stockDoor(request: Request): Promise<Response> {
@@ -24,7 +25,7 @@ export function stockDoor(request: Request): Promise<Response> {
     return as === 'csv'
       ? { bytes: writeOrderCsv(ahead), type: 'text/csv; charset=utf-8', name: `order-${today}.csv` }
       : {
-          bytes: await orderSheet(shop, { ahead, today, weeks }, writersOf(request, shop)),
+          bytes: await orderSheet(shop, { ahead, today, weeks }, await writersHere(shop)),
           type: 'application/pdf',
           name: `order-${today}.pdf`,
           shown: true,

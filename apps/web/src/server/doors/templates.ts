@@ -2,9 +2,10 @@ import 'server-only';
 import { keepTemplate, useTemplate } from '@inch-nest/contracts';
 import { applyTemplate, keepTemplate as keep, templatesFor } from '@inch-nest/data';
 import { answer, readBody } from '../answer.ts';
-import { shopData } from '../database.ts';
+import { shopData } from '../shopData.ts';
 import { readId } from '../readId.ts';
-import { now, parcelNow, shopNow } from '../rooms.ts';
+import { now } from '../now.ts';
+import { parcelNow, shopNow } from '../rooms.ts';
 
 type Context = { params: Promise<{ id: string }> };
 

@@ -2,7 +2,7 @@ import 'server-only';
 import { putTogether } from '@inch-nest/contracts';
 import { putTogether as put } from '@inch-nest/data';
 import { answer, readBody } from '../answer.ts';
-import { shopData } from '../database.ts';
+import { shopData } from '../shopData.ts';
 import { readId } from '../readId.ts';
 import { parcelNow, shopNow } from '../rooms.ts';
 

@@ -6,10 +6,11 @@ import { copyStream, listCopies, readThrough, rowsIn, Unreadable } from '@inch-n
 import { takeAwayRequest, upkeepCommand, type UpkeepAnswer } from '@inch-nest/contracts';
 import { Missing, Refused } from '@inch-nest/data';
 import { answer, readBody } from '../answer.ts';
-import { database, shopData } from '../database.ts';
+import { database } from '../database.ts';
+import { shopData } from '../shopData.ts';
 import { linkDoor, streamDoor } from '../fileDoor.ts';
 import { linkFor } from '../papers/paperPass.ts';
-import { now } from '../rooms.ts';
+import { now } from '../now.ts';
 import { backupFolder, makeBackup, passphrase, photoFolder } from '../upkeep/backups.ts';
 import { log } from '../watch/log.ts';
 import { requestNumber } from '../watch/watched.ts';

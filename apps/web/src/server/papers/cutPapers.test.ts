@@ -7,7 +7,7 @@ const SHOP = {
   name: 'Lantern Row',
   paper: 'letter',
   currency: 'USD',
-  people: [{ id: 'odile', name: 'Odile', system: 'imperial' }],
+  people: [{ id: 'odile', name: 'Odile', system: 'imperial', role: 'owner', gone: false, seesMoney: false, sends: false }],
 } as const;
 const CELLS: CutOrder = { kind: 'cells', inside: [14, 10], cells: [3, 2], height: 6, caliper: 0.156 };
 const read = async (order: CutOrder) => {

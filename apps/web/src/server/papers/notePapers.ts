@@ -1,8 +1,9 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
 import { appendEvent, personOf } from '@inch-nest/data';
-import { shopData } from '../database.ts';
-import { now, shopNow } from '../rooms.ts';
+import { shopData } from '../shopData.ts';
+import { now } from '../now.ts';
+import { shopNow } from '../rooms.ts';
 
 /** Writes down who asked for papers that say where a buyer lives. */
 export async function notePapers(parcelId: string, personId: string, papers: readonly string[]): Promise<void> {

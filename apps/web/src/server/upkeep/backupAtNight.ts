@@ -1,7 +1,7 @@
 import 'server-only';
 import { listCopies } from '@inch-nest/backup';
 import { backupAccess } from '../environment.ts';
-import { now } from '../rooms.ts';
+import { now } from '../now.ts';
 import { isBackupDue, makeBackup } from './backups.ts';
 
 const FIRST_MS = 60_000;

@@ -6,7 +6,7 @@ import { pendingPurchases, pendingVoids, serverOf } from '@inch-nest/data';
 import { database } from '../database.ts';
 import { healthNow } from '../doors/health.ts';
 import { backupAccess, filesFolder } from '../environment.ts';
-import { now } from '../rooms.ts';
+import { now } from '../now.ts';
 import { backupTrouble } from './backupAtNight.ts';
 import { dueTimes, isBackupDue } from './backups.ts';
 

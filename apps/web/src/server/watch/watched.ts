@@ -3,12 +3,14 @@ import { AsyncLocalStorage } from 'node:async_hooks';
 import { randomUUID } from 'node:crypto';
 import { log } from './log.ts';
 import { metrics } from './metrics.ts';
+import type { Asker } from '../people/Asker.ts';
 
 /** A request as it is being answered. */
 interface Under {
   readonly id: string;
   queries: number;
   databaseMs: number;
+  asker: Asker | null;
 }
 
 const kept = globalThis as { inchNestUnder?: AsyncLocalStorage<Under> };
@@ -19,6 +21,15 @@ const SLOW_DOOR_MS = 1500;
 
 /** The number of the request that is being answered; null where none is. */
 export const requestNumber = (): string | null => under().getStore()?.id ?? null;
+
+/** Whoever asked what is being answered; null where anybody may, and in a page. */
+export const askerNow = (): Asker | null => under().getStore()?.asker ?? null;
+
+/** Notes who asks. */
+export function noteAsker(asker: Asker): void {
+  const now = under().getStore();
+  if (now) now.asker = asker;
+}
 
 /** What watches the questions that the database is asked. */
 export const QUERY_WATCH = {
@@ -49,7 +60,7 @@ export const doorOf = (address: string): string =>
  * long.
  */
 export async function watched(request: Request, work: () => Promise<Response>): Promise<Response> {
-  const now: Under = { id: request.headers.get('x-request-id') ?? randomUUID(), queries: 0, databaseMs: 0 };
+  const now: Under = { id: request.headers.get('x-request-id') ?? randomUUID(), queries: 0, databaseMs: 0, asker: null };
   const start = performance.now();
   const response = await under().run(now, work);
   const ms = performance.now() - start;

@@ -1,7 +1,7 @@
 'use client';
 import { createContext, useCallback, useContext, useEffect, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
 import type { KeepAnswer, KeptChange } from '@inch-nest/contracts';
-import { Refusal, send } from '../http.ts';
+import { Refusal, send, waitsForSomebody } from '../http.ts';
 import { useSaveState } from '../SaveState.tsx';
 import { Keeper, Refused, type KeeperWorld, type Pending } from './Keeper.ts';
 
@@ -29,7 +29,7 @@ export function KeepersProvider({ children }: { children: ReactNode }) {
 const browser = <Whole,>(address: string, personId: string): KeeperWorld<Whole> => ({
   send: (changes: KeptChange[]) =>
     send<KeepAnswer<Whole>>('PATCH', address, { personId, changes }).catch((error: unknown) => {
-      throw error instanceof Refusal && error.status < 500 ? new Refused(error.message) : error;
+      throw error instanceof Refusal && error.status < 500 && !waitsForSomebody(error) ? new Refused(error.message) : error;
     }),
   newId: () => crypto.randomUUID(),
   after: (ms, act) => {

@@ -1,7 +1,13 @@
 'use client';
+import { ForRight } from '../../../../frame/ForRight.tsx';
 import { useBench } from '../../../../parcel/BenchContext.tsx';
 import { BenchStation } from '../../../../stations/bench/BenchStation.tsx';
 
 export default function Page() {
-  return <BenchStation {...useBench()} />;
+  const bench = useBench();
+  return (
+    <ForRight page="/parcels/[id]/bench">
+      <BenchStation {...bench} />
+    </ForRight>
+  );
 }

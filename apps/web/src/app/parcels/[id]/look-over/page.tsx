@@ -1,7 +1,13 @@
 'use client';
+import { ForRight } from '../../../../frame/ForRight.tsx';
 import { useBench } from '../../../../parcel/BenchContext.tsx';
 import { LookOverStation } from '../../../../stations/look-over/LookOverStation.tsx';
 
 export default function Page() {
-  return <LookOverStation {...useBench()} />;
+  const bench = useBench();
+  return (
+    <ForRight page="/parcels/[id]/look-over">
+      <LookOverStation {...bench} />
+    </ForRight>
+  );
 }

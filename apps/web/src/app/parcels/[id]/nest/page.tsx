@@ -1,7 +1,13 @@
 'use client';
+import { ForRight } from '../../../../frame/ForRight.tsx';
 import { useBench } from '../../../../parcel/BenchContext.tsx';
 import { NestStation } from '../../../../stations/nest/NestStation.tsx';
 
 export default function Page() {
-  return <NestStation {...useBench()} />;
+  const bench = useBench();
+  return (
+    <ForRight page="/parcels/[id]/nest">
+      <NestStation {...bench} />
+    </ForRight>
+  );
 }

@@ -1,7 +1,13 @@
 'use client';
+import { ForRight } from '../../../../frame/ForRight.tsx';
 import { useBench } from '../../../../parcel/BenchContext.tsx';
 import { RateStation } from '../../../../stations/rate/RateStation.tsx';
 
 export default function Page() {
-  return <RateStation {...useBench()} />;
+  const bench = useBench();
+  return (
+    <ForRight page="/parcels/[id]/rate">
+      <RateStation {...bench} />
+    </ForRight>
+  );
 }

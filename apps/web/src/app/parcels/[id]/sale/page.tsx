@@ -1,7 +1,13 @@
 'use client';
+import { ForRight } from '../../../../frame/ForRight.tsx';
 import { useBench } from '../../../../parcel/BenchContext.tsx';
 import { SaleStation } from '../../../../stations/sale/SaleStation.tsx';
 
 export default function Page() {
-  return <SaleStation {...useBench()} />;
+  const bench = useBench();
+  return (
+    <ForRight page="/parcels/[id]/sale">
+      <SaleStation {...bench} />
+    </ForRight>
+  );
 }

@@ -1,7 +1,13 @@
 'use client';
+import { ForRight } from '../../../../frame/ForRight.tsx';
 import { useBench } from '../../../../parcel/BenchContext.tsx';
 import { WeighStation } from '../../../../stations/weigh/WeighStation.tsx';
 
 export default function Page() {
-  return <WeighStation {...useBench()} />;
+  const bench = useBench();
+  return (
+    <ForRight page="/parcels/[id]/weigh">
+      <WeighStation {...bench} />
+    </ForRight>
+  );
 }

@@ -1,0 +1,1 @@
+export { auditDoor as GET } from '../../../server/doors/people.ts';

@@ -1,0 +1,1 @@
+export { liveDoor as GET } from '../../../server/doors/live.ts';

@@ -1,0 +1,1 @@
+export { peopleDoor as GET, peopleCommandDoor as POST } from '../../../server/doors/people.ts';

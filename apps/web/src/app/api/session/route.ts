@@ -1,0 +1,1 @@
+export { meDoor as GET, sessionDoor as POST } from '../../../server/doors/session.ts';

@@ -1,0 +1,1 @@
+export { signInViewDoor as GET, signInDoor as POST } from '../../../server/doors/signIn.ts';

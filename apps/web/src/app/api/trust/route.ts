@@ -1,0 +1,1 @@
+export { trustDoor as GET } from '../../../server/doors/trust.ts';
