@@ -139,7 +139,8 @@ async function endToEnd(scratch) {
   const report = join(scratch, 'e2e.json');
   const status = await run(process.execPath, [join(root, 'node_modules/@playwright/test/cli.js'), 'test'], {
     cwd: root,
-    env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_FILE: report },
+    // the demo is loaded once, and copied for every application that is tried
+    env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_FILE: report, INCH_NEST_DEMO_COPY: join(scratch, 'demo') },
   });
   const { suites, stats } = JSON.parse(readFileSync(report, 'utf8'));
   const failed = stats.unexpected;

@@ -1,10 +1,11 @@
-import { X509Certificate } from 'node:crypto';
+import { createPrivateKey, KeyObject, webcrypto, X509Certificate } from 'node:crypto';
 import { chmodSync, existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { isIP } from 'node:net';
 import { hostname, networkInterfaces } from 'node:os';
 import { join } from 'node:path';
 import { Stop } from './stop.mjs';
 
+const HOUR_MS = 3_600_000;
 const DAY_MS = 86_400_000;
 const ROOT_DAYS = 3650;
 /** Browsers take no server's certificate that is good for longer. */
@@ -40,39 +41,64 @@ export async function certificateFor(folder, names, own) {
     chmodSync(file(name), 0o600);
   };
   const read = (name) => (existsSync(file(name)) ? readFileSync(file(name), 'utf8') : null);
-  const { generate } = await import('selfsigned');
+  // what the package is put together by wants it first
+  await import('reflect-metadata');
+  const x509 = await import('@peculiar/x509');
   if (!read('root.crt') || !read('root.key')) {
-    const root = await generate([{ name: 'commonName', value: `Inch Nest on ${hostname()}` }], {
-      ...EC,
-      notAfterDate: new Date(Date.now() + ROOT_DAYS * DAY_MS),
-      extensions: [
-        { name: 'basicConstraints', cA: true, pathLenConstraint: 0, critical: true },
-        { name: 'keyUsage', keyCertSign: true, cRLSign: true, critical: true },
-      ],
-    });
-    keep('root.key', root.private);
-    keep('root.crt', root.cert);
+    const pair = await newPair();
+    const made = await x509.X509CertificateGenerator.createSelfSigned(
+      {
+        name: [{ CN: [`Inch Nest on ${hostname()}`] }],
+        ...lasting(ROOT_DAYS),
+        keys: pair,
+        signingAlgorithm: EC,
+        extensions: [
+          new x509.BasicConstraintsExtension(true, 0, true),
+          new x509.KeyUsagesExtension(x509.KeyUsageFlags.keyCertSign | x509.KeyUsageFlags.cRLSign, true),
+          await x509.SubjectKeyIdentifierExtension.create(pair.publicKey, false, webcrypto),
+        ],
+      },
+      webcrypto,
+    );
+    keep('root.key', await privatePem(pair));
+    keep('root.crt', made.toString('pem'));
   }
   const leaf = read('leaf.crt');
   if (!leaf || !read('leaf.key') || !serves(new X509Certificate(leaf), names)) {
-    const made = await generate([{ name: 'commonName', value: names[0] }], {
-      ...EC,
-      notAfterDate: new Date(Date.now() + LEAF_DAYS * DAY_MS),
-      ca: { key: read('root.key'), cert: read('root.crt') },
-      extensions: [
-        { name: 'basicConstraints', cA: false, critical: true },
-        { name: 'keyUsage', digitalSignature: true, critical: true },
-        { name: 'extKeyUsage', serverAuth: true },
-        { name: 'subjectAltName', altNames: names.map((name) => (isIP(name) ? { type: 7, ip: name } : { type: 2, value: name })) },
-      ],
-    });
-    keep('leaf.key', made.private);
-    keep('leaf.crt', made.cert);
+    const [pair, root] = [await newPair(), new x509.X509Certificate(read('root.crt'))];
+    const made = await x509.X509CertificateGenerator.create(
+      {
+        subject: [{ CN: [names[0]] }],
+        issuer: root.subject,
+        ...lasting(LEAF_DAYS),
+        publicKey: pair.publicKey,
+        signingKey: await signingKey(read('root.key')),
+        signingAlgorithm: EC,
+        extensions: [
+          new x509.BasicConstraintsExtension(false, undefined, true),
+          new x509.KeyUsagesExtension(x509.KeyUsageFlags.digitalSignature, true),
+          new x509.ExtendedKeyUsageExtension([x509.ExtendedKeyUsage.serverAuth]),
+          new x509.SubjectAlternativeNameExtension(names.map((name) => ({ type: isIP(name) ? 'ip' : 'dns', value: name }))),
+          await x509.SubjectKeyIdentifierExtension.create(pair.publicKey, false, webcrypto),
+          await x509.AuthorityKeyIdentifierExtension.create(root, false, webcrypto),
+        ],
+      },
+      webcrypto,
+    );
+    keep('leaf.key', await privatePem(pair));
+    keep('leaf.crt', made.toString('pem'));
   }
   return { key: read('leaf.key'), cert: `${read('leaf.crt').trim()}\n${read('root.crt')}`, root: read('root.crt') };
 }
 
-const EC = { keyType: 'ec', curve: 'P-256', algorithm: 'sha256' };
+const EC = { name: 'ECDSA', namedCurve: 'P-256', hash: 'SHA-256' };
+const newPair = () => webcrypto.subtle.generateKey(EC, true, ['sign', 'verify']);
+/** A private key as others read it. */
+const privatePem = async ({ privateKey }) => KeyObject.from(privateKey).export({ type: 'pkcs8', format: 'pem' });
+const signingKey = (pem) =>
+  webcrypto.subtle.importKey('pkcs8', createPrivateKey(pem).export({ type: 'pkcs8', format: 'der' }), EC, false, ['sign']);
+/** Good from a moment ago: other clocks are not ours. */
+const lasting = (days) => ({ notBefore: new Date(Date.now() - HOUR_MS), notAfter: new Date(Date.now() + days * DAY_MS) });
 
 /** Whether a certificate is good for every name, and for a while yet. */
 function serves(certificate, names) {

@@ -45,8 +45,8 @@ export function makeServices(
       counter.port = started.port;
       return started;
     },
-    startWeb: () =>
-      startWeb(root, port, databaseUrl, {
+    startWeb: (at = port) =>
+      startWeb(root, at, databaseUrl, {
         files,
         backups,
         counter,

@@ -1,7 +1,8 @@
-import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
+import { chmodSync, existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { startCluster } from './cluster.mjs';
+import { copyDemo } from './demoCopy.mjs';
 import { freePort } from './ports.mjs';
 import { quiet } from './run.mjs';
 import { makeServices, prepareQuietly, signInCodeCommand } from './services.mjs';
@@ -19,9 +20,11 @@ export async function createThrowAwayApp(root, { byItself = true } = {}) {
     atCounter: (path, init = {}) =>
       fetch(`${app.counter}${path}`, { ...init, headers: { authorization: `Bearer ${running.services.counter.secret}` } }),
     async start() {
-      const cluster = await startCluster(join(folder, 'state'), { fast: true });
+      const state = join(folder, 'state');
+      const isLoaded = existsSync(state) || (await copyDemo(root, process.env.INCH_NEST_DEMO_COPY, state));
+      const cluster = await startCluster(state, { fast: true });
       running = { cluster };
-      const prepared = prepareQuietly(root, cluster.ownerUrl);
+      const prepared = isLoaded ? { ok: true } : prepareQuietly(root, cluster.ownerUrl);
       if (!prepared.ok) throw new Error(prepared.err);
       running.services = makeServices(root, {
         port,
@@ -53,12 +56,16 @@ export async function createThrowAwayApp(root, { byItself = true } = {}) {
       await app.stop();
       rmSync(folder, { recursive: true, force: true });
     },
+    /** One more server process over the same database, files and counter. */
+    async another(at) {
+      return running.services.startWeb(at ?? (await freePort()));
+    },
     /** A code by which somebody of the demo chooses a password. */
     codeFor(name) {
       const { args, env } = signInCodeCommand(running.cluster.url, ['--name', name]);
       const { ok, out, err } = quiet(process.execPath, args, { cwd: root, env });
       if (!ok) throw new Error(err);
-      return out.trim().split(' ').at(-1);
+      return out.trim().split(' ').at(-1) ?? '';
     },
     shelf: async () => (await fetch(`${app.address}/api/shelf`)).json(),
   };

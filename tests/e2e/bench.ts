@@ -19,6 +19,11 @@ export interface App {
   crash(which: 'web' | 'counter'): Promise<void>;
   openCounter(): Promise<void>;
   openWeb(): Promise<void>;
+  /** One more server process over the same database, files and counter. */
+  another(port?: number): Promise<{ address: string; stop(signal?: 'SIGTERM' | 'SIGKILL'): Promise<void> }>;
+  /** A code by which somebody of the demo chooses a password. */
+  codeFor(name: string): string;
+  close(): Promise<void>;
 }
 
 interface Own {

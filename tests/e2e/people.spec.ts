@@ -3,6 +3,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, request as requests, test, type APIRequestContext, type APIResponse } from '@playwright/test';
 import { may, RIGHT_SAYS, type Person, type Role, type ShopView } from '@inch-nest/contracts';
+import type { App } from './bench.ts';
 import { createThrowAwayApp } from '../../scripts/lib/throwAwayApp.mjs';
 import { DOOR_RIGHTS } from '../../apps/web/src/server/people/doorRights.ts';
 import { PAGE_RIGHTS } from '../../apps/web/src/session/pageRights.ts';
@@ -13,8 +14,7 @@ const root = join(import.meta.dirname, '../..');
 const PASSWORD = 'harbour lantern row';
 const STAFF: Readonly<Record<string, Role>> = { Odile: 'owner', Pia: 'planner', Wim: 'packer', Lin: 'lookerOn' };
 
-type SignedApp = Awaited<ReturnType<typeof createThrowAwayApp>>;
-let app: SignedApp;
+let app: App;
 let parcelId: string;
 const at: Record<string, APIRequestContext> = {};
 
@@ -27,7 +27,7 @@ const sessionOf = async (as: APIRequestContext) =>
 
 test.describe.configure({ mode: 'serial' });
 test.beforeAll(async () => {
-  app = await createThrowAwayApp(root, { byItself: false });
+  app = (await createThrowAwayApp(root, { byItself: false }));
   at['Odile'] = await newcomer();
   const came = await signIn(at['Odile'], { act: 'code', name: 'Odile', code: app.codeFor('Odile'), password: PASSWORD });
   expect(came.ok(), await came.text()).toBe(true);

@@ -9,7 +9,6 @@ import { lockNow } from './signIn/Lock.tsx';
 /** Who is here: picked where this machine signs in by itself, and elsewhere whoever signed in, with the way out. */
 export function WhoIsHere() {
   const { shop, person, me, setPerson } = useShop();
-  const router = useRouter();
   if (me.byItself)
     return (
       <Select
@@ -26,6 +25,12 @@ export function WhoIsHere() {
         )}
       />
     );
+  return <SignedIn />;
+}
+
+function SignedIn() {
+  const { person } = useShop();
+  const router = useRouter();
   const off = () =>
     void send('POST', '/api/session', { act: 'off' })
       .catch(() => undefined)
