@@ -27,7 +27,7 @@ const sessionOf = async (as: APIRequestContext) =>
 
 test.describe.configure({ mode: 'serial' });
 test.beforeAll(async () => {
-  app = (await createThrowAwayApp(root, { byItself: false }));
+  app = await createThrowAwayApp(root, { byItself: false });
   at['Odile'] = await newcomer();
   const came = await signIn(at['Odile'], { act: 'code', name: 'Odile', code: app.codeFor('Odile'), password: PASSWORD });
   expect(came.ok(), await came.text()).toBe(true);

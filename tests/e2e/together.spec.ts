@@ -17,7 +17,7 @@ const at: Record<string, APIRequestContext> = {};
 
 test.describe.configure({ mode: 'serial' });
 test.beforeAll(async () => {
-  app = (await createThrowAwayApp(root, { byItself: false }));
+  app = await createThrowAwayApp(root, { byItself: false });
   second = await app.another();
   for (const [name, address] of [
     ['Odile', app.address],

@@ -2,7 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, render, type RenderResult } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { BEDDED_HOUSE } from '@inch-nest/core';
-import type { KeepAnswer, KeptChange, ShopView } from '@inch-nest/contracts';
+import type { KeepAnswer, KeptChange, Me, ShopView } from '@inch-nest/contracts';
 import { CARD, STOCK } from '../../packages/core/tests/sampleRequest.ts';
 import { KeepersProvider } from '../../apps/web/src/session/keeping/useKept.tsx';
 import { SaveStateProvider } from '../../apps/web/src/session/SaveState.tsx';
@@ -36,7 +36,7 @@ export type Answer = (method: string, path: string, body: unknown) => unknown;
 /** Everything a screen stands in, for one of the shop's people; what is asked of the server is answered as told. */
 export async function draw(
   screen: ReactNode,
-  { person = 'odile', answer }: { person?: string; answer?: Answer } = {},
+  { person = 'odile', answer, me = {} }: { person?: string; answer?: Answer; me?: Partial<Me> } = {},
 ): Promise<RenderResult> {
   globalThis.fetch = ((path: string, init: RequestInit = {}) => {
     const body = typeof init.body === 'string' ? (JSON.parse(init.body) as unknown) : null;
@@ -53,7 +53,7 @@ export async function draw(
           <KeepersProvider>
             <ShopProvider
               shop={SHOP}
-              me={{ personId: person, byItself: true, device: null, hasPin: false }}
+              me={{ personId: person, byItself: true, device: null, hasPin: false, ...me }}
               initialKeysOn
               initialTheme="day"
             >

@@ -75,6 +75,30 @@ test('what the server stumbles over holds up its own parcel for three tries and 
   expect(store.items.map(({ id, refused }) => [id, refused])).toEqual([['b', 'something went wrong on our side']]);
 });
 
+test('what somebody else has done waits for her, with what comes after it of its parcel, and holds up no other', async () => {
+  const store = memoryStore();
+  for (const [id, parcel] of [
+    ['a', 'p'],
+    ['b', 'q'],
+    ['c', 'p'],
+  ] as const)
+    await store.add(item(id, parcel));
+  const heard: string[] = [];
+  const send = ({ id }: OutboxItem): Promise<Sent> => {
+    heard.push(id);
+    return Promise.resolve({ kind: id === 'a' ? 'anothers' : 'taken' });
+  };
+  expect(await flushOutbox(store, send)).toBe(false);
+  expect([heard, store.items.map(({ id, refused, stumbles }) => [id, refused, stumbles])]).toEqual([
+    ['a', 'b'],
+    [
+      ['a', null, undefined],
+      ['c', null, undefined],
+    ],
+  ]);
+  expect(await flushOutbox(store, () => Promise.resolve({ kind: 'taken' }))).toBe(true);
+});
+
 test('over a line that fails as it likes everything arrives in order, each counted once', async () => {
   await fc.assert(
     fc.asyncProperty(fc.array(fc.constantFrom('heard', 'lost', 'answerLost'), { maxLength: 60 }), async (line) => {

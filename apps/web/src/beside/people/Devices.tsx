@@ -50,6 +50,9 @@ function Trust({ network }: { network: PeopleView['network'] }) {
   );
 }
 
+/** As a list of choices has it, which knows no null. */
+const NEVER = 0;
+
 function OneDevice({
   device: { id, name, addedBy, addedAt, idleMinutes, here },
   onAsk,
@@ -78,15 +81,15 @@ function OneDevice({
         {addedBy && ` by ${addedBy}`}
       </span>
       <span className="person-role">
-        <Select<(typeof IDLE_CHOICES)[number]>
+        <Select<number>
           aria-label={`When ${name} locks itself`}
-          value={idleMinutes as (typeof IDLE_CHOICES)[number]}
+          value={idleMinutes ?? NEVER}
           popupMatchSelectWidth={false}
           options={IDLE_CHOICES.map((minutes) => ({
-            value: minutes,
+            value: minutes ?? NEVER,
             label: minutes === null ? 'never locks itself' : `locks itself after ${minutes} min`,
           }))}
-          onChange={(minutes) => onAsk({ act: 'idle', deviceId: id, minutes })}
+          onChange={(told) => onAsk({ act: 'idle', deviceId: id, minutes: IDLE_CHOICES.find((one) => one === told) ?? null })}
         />
       </span>
       <span className="person-acts">

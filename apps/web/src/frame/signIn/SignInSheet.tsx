@@ -30,7 +30,11 @@ export function SignInSheet({ view, onIn = startAnew }: { view: SignInView; onIn
     setBusy(true);
     setTrouble(null);
     send<Answer>('POST', '/api/sign-in', command).then(
-      (answer) => (answer.codes ? setCodes(answer.codes) : onIn(answer.personId)),
+      (answer) => {
+        setBusy(false);
+        if (answer.codes) setCodes(answer.codes);
+        else onIn(answer.personId);
+      },
       (error: unknown) => {
         setBusy(false);
         setTrouble(error instanceof Refusal ? error.message : 'the server could not be reached: press again');
@@ -179,9 +183,7 @@ export function SignInSheet({ view, onIn = startAnew }: { view: SignInView; onIn
             />
           </label>
           {way.kind === 'password' && people === null && (
-            <Checkbox name="keepDevice" value="on">
-              This device is the shop’s: from now on a PIN is enough here (an owner may say so)
-            </Checkbox>
+            <Checkbox name="keepDevice">This device is the shop’s: from now on a PIN is enough here (an owner may say so)</Checkbox>
           )}
           <Trouble says={trouble} />
           <Button type="primary" size="large" htmlType="submit" loading={busy}>
