@@ -11,6 +11,12 @@ const ask = (app: App, method: string, path: string, headers: Record<string, str
   new Promise((resolve, reject) => {
     const sent = plainRequest(app.address + path, { method, headers: { origin: app.address, ...headers } }, (response) => {
       let text = '';
+      // what flows for as long as it is listened to has said all that is asked here with its head
+      if (response.headers['content-type'] === 'text/event-stream') {
+        resolve({ status: response.statusCode!, headers: response.headers, text });
+        response.destroy();
+        return;
+      }
       response.on('data', (part) => (text += part));
       response.on('end', () => resolve({ status: response.statusCode!, headers: response.headers, text }));
     });

@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto';
-import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, request as requests, test, type APIRequestContext, type APIResponse } from '@playwright/test';
 import { may, RIGHT_SAYS, type Person, type Role, type ShopView } from '@inch-nest/contracts';
 import type { App } from './bench.ts';
 import { createThrowAwayApp } from '../../scripts/lib/throwAwayApp.mjs';
 import { DOOR_RIGHTS } from '../../apps/web/src/server/people/doorRights.ts';
+import { ALL_DOORS } from './theDoors.ts';
 import { PAGE_RIGHTS } from '../../apps/web/src/session/pageRights.ts';
 
 // Two people's shop that does not sign in by itself, with three more people in it.
@@ -52,17 +52,14 @@ const person = (name: string): Pick<Person, 'role' | 'seesMoney' | 'sends' | 'go
   sends: false,
   gone: false,
 });
-const DOORS = join(root, 'apps/web/src/app/api');
-const routeFiles = readdirSync(DOORS, { recursive: true, encoding: 'utf8' }).filter((file) => file.endsWith('route.ts'));
-const doorsBuilt = routeFiles.flatMap((file) => {
-  const path = `/api/${file.replace('/route.ts', '')}`;
-  const text = readFileSync(join(DOORS, file), 'utf8');
-  return [...text.matchAll(/\b(GET|POST|PUT|PATCH|DELETE)\b/g)].map(([, method]) => ({ path, method: method! }));
-});
+const doorsBuilt = ALL_DOORS.filter(({ page }) => !page).flatMap(({ path, methods }) => methods.map((method) => ({ path, method })));
 
-test('every door there is stands in the table of rights, and nothing else does', () => {
+test('every door and every page there is stands in its table of rights, and nothing else does', () => {
   const listed = Object.entries(DOOR_RIGHTS).flatMap(([path, methods]) => Object.keys(methods).map((method) => `${method} ${path}`));
   expect(listed.sort()).toEqual(doorsBuilt.map(({ path, method }) => `${method} ${path}`).sort());
+  const pages = ALL_DOORS.filter(({ page, path }) => page && path !== '/').map(({ path }) => path);
+  // a parcel's own address is the frame round its stations
+  expect([...pages, '/parcels/[id]'].sort()).toEqual(Object.keys(PAGE_RIGHTS).sort());
 });
 
 const placed = (path: string) => path.replace('[id]', parcelId);

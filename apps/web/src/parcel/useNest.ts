@@ -11,7 +11,9 @@ const NONE: readonly never[] = [];
 
 /** The nest in hand: searched, changed by hand, worked out and kept. What is shown of it is one choice with its own figures. */
 export function useNest({ view, keepNest, keeper }: ParcelUse) {
-  const { shop, person } = useShop();
+  const { shop, person, can } = useShop();
+  // a nest is weighed against what it costs: whoever sees no money packs the one that was kept
+  const plans = can('money');
   const { locks } = view.nest;
   // everything the plan depends on and nothing else, so that a look at the server starts no new search
   const asked = planRequestFor(view, shop, person.system);
@@ -20,6 +22,7 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
   const request = useMemo(() => asked, [facts, shop, person.system]);
   const [state, happened] = useReducer(nestInHand, NOTHING_IN_HAND);
   useEffect(() => {
+    if (!plans) return;
     let stale = false;
     happened({ kind: 'searchBegan' });
     void planner()
@@ -28,7 +31,7 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
     return () => {
       stale = true;
     };
-  }, [request]);
+  }, [plans, request]);
 
   const recommended = recommendedOf(state);
   const chosen = JSON.stringify(view.nest.choice);
@@ -36,7 +39,7 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
   const wished = useMemo(() => view.nest.choice ?? recommended?.choice ?? null, [chosen, recommended]);
   const due = isDue(state, request, wished);
   useEffect(() => {
-    if (!due || !wished) return;
+    if (!plans || !due || !wished) return;
     let stale = false;
     void planner()
       .evaluate(request, wished)
@@ -44,7 +47,7 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
     return () => {
       stale = true;
     };
-  }, [due, request, wished]);
+  }, [plans, due, request, wished]);
 
   // what was chosen a moment ago counts, whether or not it is drawn already
   const latest = useRef({ choice: wished, nest: view.nest });
@@ -93,7 +96,8 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
   const isKept = view.nest.choice !== null;
   const clash: Theirs | null = keeper.pending.find((one) => one.path === 'nest')?.clash ?? null;
   const problem = keeper.pending.find((one) => one.path === 'nest')?.problem ?? null;
-  const { found, searching } = state;
+  const { found } = state;
+  const searching = plans && state.searching;
   const pinned = JSON.stringify(locks);
   return useMemo(() => {
     const { answer } = shown;
