@@ -13,6 +13,9 @@ export interface Moment {
   readonly lines: (table: string) => AsyncGenerator<string, void>;
 }
 
+/** What is of this place and this moment alone: its versions, who is signed in just now, and who guessed wrong a moment ago. */
+const NOT_COPIED = "'migration', 'session', 'sign_in_limit'";
+
 /** So many rows are fetched at a time: a plan has some ten thousand signs. */
 const AT_A_TIME = 200;
 
@@ -39,7 +42,7 @@ export function readMoment<Found>(
       tables,
       columns: await sequelize.query(
         `select table_name as table, column_name as column, data_type as type, is_nullable = 'NO' as needed
-         from information_schema.columns where table_schema = 'public' and table_name <> 'migration' order by table_name, ordinal_position`,
+         from information_schema.columns where table_schema = 'public' and table_name not in (${NOT_COPIED}) order by table_name, ordinal_position`,
         { transaction, type: QueryTypes.SELECT },
       ),
       lines: (table) => tableLines(sequelize, transaction, table, shopId),
@@ -87,7 +90,7 @@ export async function tablesInOrder(sequelize: Sequelize, transaction: Transacti
     `select c.relname as name, coalesce(array_agg(r.relname::text) filter (where r.relname <> c.relname), '{}') as needs
      from pg_class c join pg_namespace n on n.oid = c.relnamespace
      left join pg_constraint k on k.conrelid = c.oid and k.contype = 'f' left join pg_class r on r.oid = k.confrelid
-     where n.nspname = 'public' and c.relkind = 'r' and c.relname <> 'migration' group by c.relname order by c.relname`,
+     where n.nspname = 'public' and c.relkind = 'r' and c.relname not in (${NOT_COPIED}) group by c.relname order by c.relname`,
     { transaction, type: QueryTypes.SELECT },
   );
   const ordered: string[] = [];
