@@ -15,7 +15,6 @@ const VIEWS = [
   { name: 'nest', title: 'puzzle jug', station: 'nest' },
   { name: 'nest-balance', title: 'orrery', station: 'nest', press: 'Open the chart', scroll: '.open-balance' },
   { name: 'nest-drop', title: 'tea urn', station: 'nest', theme: 'night', press: 'drop it', wait: 'It feels' },
-  { name: 'sale', title: 'puzzle jug', station: 'sale' },
   { name: 'new-sale', path: '/new', type: 'stoneware tea urn, 9 x 8 x 14 in, 6 lb 3 oz, sold 84, to 40217, by Friday, 12 lampposts' },
   { name: 'look-over', title: 'Binnacle lamp, copper', station: 'look-over' },
   { name: 'bench', title: 'tea urn', station: 'bench', press: 'Done', wait: 'Step 2 of' },
@@ -27,11 +26,16 @@ const VIEWS = [
   { name: 'stock', path: '/stock?sheet=order' },
   { name: 'box-shop', path: `/boxshop?order=${encodeURIComponent(JSON.stringify(CELLS))}`, wait: 'each cell' },
   { name: 'cards', path: '/cards', wait: 'Try a parcel' },
-  { name: 'past', path: '/past' },
   { name: 'house', path: '/house', press: 'What fills the voids?', wait: 'in all' },
   { name: 'upkeep', path: '/upkeep', press: 'Back up now', wait: 'Made and read back' },
   { name: 'bench-phone', title: 'tea urn', station: 'bench', wait: /^Step \d+ of/, size: { width: 390, height: 844 } },
 ];
+/** Of a shop on its own network, to whose devices people sign in. */
+const SIGNED_VIEWS = [
+  { name: 'people', path: '/people', press: 'Add a phone or tablet', wait: 'It serves once' },
+  { name: 'sign-in', path: '/day', off: true, wait: 'Who is there?' },
+];
+const NETWORK = { address: 'https://192.0.2.2:3443', hosts: ['192.0.2.2:3443'], secret: 'of the pictures', root: null };
 
 await runMain(async () => {
   const folder = process.argv[2] ?? join(root, 'docs/screenshots');
@@ -39,15 +43,28 @@ await runMain(async () => {
   await ensureDebian({ postgres: true, chromium: true });
   await ensureBuild(root);
   const browser = await launchBrowser();
-  const app = await createThrowAwayApp(root).catch(async (error) => {
-    await browser.close();
-    throw error;
-  });
   try {
-    const shelf = await app.shelf();
-    for (const view of VIEWS) {
+    await takeAll(await createThrowAwayApp(root), VIEWS);
+    await takeAll(await createThrowAwayApp(root, { byItself: false, network: NETWORK }), SIGNED_VIEWS, signIn);
+  } finally {
+    await browser.close();
+  }
+
+  /** Takes the pictures of an application, and closes it. */
+  async function takeAll(app, views, comeIn = async () => {}) {
+    try {
+      await take(app, views, comeIn);
+    } finally {
+      await app.close();
+    }
+  }
+
+  async function take(app, views, comeIn) {
+    const shelf = comeIn === signIn ? [] : await app.shelf();
+    for (const view of views) {
       const context = await browser.newContext({ viewport: view.size ?? LAPTOP });
       await context.addCookies([{ name: 'theme', value: view.theme ?? 'day', url: app.address }]);
+      await comeIn(app, context, view);
       const page = await context.newPage();
       const tag = shelf.find((one) => view.title && one.title.includes(view.title));
       await page.goto(app.address + (view.path ?? `/parcels/${tag.id}/${view.station}`));
@@ -62,8 +79,17 @@ await runMain(async () => {
       await page.screenshot({ path: join(folder, `${view.name}.png`) });
       await context.close();
     }
-  } finally {
-    await browser.close();
-    await app.close();
   }
 });
+
+/** Odile comes in at a device that is the shop's from then on, and goes again where that is asked. */
+async function signIn(app, context, { off = false }) {
+  const ask = async (path, data) => {
+    const answer = await context.request.post(app.address + path, { headers: { origin: app.address }, data });
+    if (!answer.ok()) throw new Error(await answer.text());
+  };
+  const password = 'harbour lantern row';
+  await ask('/api/sign-in', { act: 'code', name: 'Odile', code: app.codeFor('Odile'), password });
+  await ask('/api/sign-in', { act: 'password', name: 'Odile', password, keepDevice: true });
+  if (off) await ask('/api/session', { act: 'off' });
+}

@@ -8,7 +8,7 @@ import { quiet } from './run.mjs';
 import { makeServices, prepareQuietly, signInCodeCommand } from './services.mjs';
 
 /** The built application with the demo in it, on a cluster of its own that goes when it is closed. */
-export async function createThrowAwayApp(root, { byItself = true } = {}) {
+export async function createThrowAwayApp(root, { byItself = true, network = null } = {}) {
   const folder = mkdtempSync(join(tmpdir(), 'inch-nest-app-'));
   chmodSync(folder, 0o755);
   const port = await freePort();
@@ -31,6 +31,7 @@ export async function createThrowAwayApp(root, { byItself = true } = {}) {
         databaseUrl: cluster.url,
         files: join(folder, 'files'),
         byItself,
+        network,
         silent: true,
         say: () => {},
       });

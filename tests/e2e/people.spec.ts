@@ -101,7 +101,7 @@ test('each page opens to whom the table says; to a stranger nothing of the shop 
 test('to whoever sees no money no amount of it is sent: no door, no page', async () => {
   const reads = ['/api/shop', '/api/shelf', '/api/day', '/api/past', `/api/parcels/${parcelId}`, '/api/stock'];
   const pages = ['/day', '/past', '/stock', `/parcels/${parcelId}/bench`, `/parcels/${parcelId}/look-over`, `/parcels/${parcelId}/weigh`];
-  const AMOUNT = /\\?"\w*Minor\w*\\?":\s*-?[1-9]/;
+  const AMOUNT = /\\?"\w*[mM]inor\w*\\?":\s*-?[1-9]/;
   for (const path of [...reads, ...pages]) {
     const text = await (await at['Wim']!.get(path)).text();
     expect([path, AMOUNT.exec(text)?.[0], /\$\d+\.\d\d/.exec(text)?.[0]]).toEqual([path, undefined, undefined]);

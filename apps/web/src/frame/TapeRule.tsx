@@ -5,18 +5,21 @@ import { useEffect, useRef } from 'react';
 import type { PlanDocument } from '@inch-nest/core';
 import type { ParcelView } from '@inch-nest/contracts';
 import { useKeys } from '../session/keys.ts';
+import { pageNeeds } from '../session/pageRights.ts';
 import { useShop } from '../session/ShopContext.tsx';
 import { STATIONS, type StationPath } from './stations.ts';
 
 /** The parcel's way as a tape rule; number keys jump. */
 export function TapeRule({ view, plan, here }: { view: ParcelView; plan: PlanDocument | null; here: StationPath }) {
-  const { write, keysOn } = useShop();
+  const { write, keysOn, can } = useShop();
+  // no stop leads where she may not go
+  const stops = STATIONS.filter(({ path }) => can(pageNeeds(`/parcels/${view.id}/${path}`)));
   const router = useRouter();
   const address = (path: string, anchor?: string) => `/parcels/${view.id}/${path}${anchor ? `#${anchor}` : ''}`;
   useKeys(
-    STATIONS.map((station) => station.key),
+    stops.map((station) => station.key),
     (event) => {
-      const station = STATIONS.find((one) => one.key === event.key);
+      const station = stops.find((one) => one.key === event.key);
       if (station) router.push(address(station.path, station.anchor));
     },
     { reach: 'single', on: keysOn },
@@ -29,7 +32,7 @@ export function TapeRule({ view, plan, here }: { view: ParcelView; plan: PlanDoc
   }, [here]);
   return (
     <nav ref={rule} className="rule" aria-label="The parcel’s way">
-      {STATIONS.map((station) => {
+      {stops.map((station) => {
         const state = station.path === here ? 'here' : station.isDone(view) ? 'done' : 'ahead';
         return (
           <Link

@@ -7,6 +7,7 @@ import { answer } from '../answer.ts';
 import { shopData } from '../shopData.ts';
 import { fileDoor } from '../fileDoor.ts';
 import { orderSheet } from '../papers/orderSheet.ts';
+import { forEyes } from '../people/forEyes.ts';
 import { now } from '../now.ts';
 import { shopNow } from '../rooms.ts';
 
@@ -23,7 +24,7 @@ export function stockDoor(request: Request): Promise<Response> {
     const shop = await shopNow();
     const { ahead, today, weeks } = await readStock(await shopData(), shop, buyFor);
     return as === 'csv'
-      ? { bytes: writeOrderCsv(ahead), type: 'text/csv; charset=utf-8', name: `order-${today}.csv` }
+      ? { bytes: writeOrderCsv(await forEyes(ahead)), type: 'text/csv; charset=utf-8', name: `order-${today}.csv` }
       : {
           bytes: await orderSheet(shop, { ahead, today, weeks }, await writersHere(shop)),
           type: 'application/pdf',

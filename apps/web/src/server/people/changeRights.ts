@@ -1,7 +1,11 @@
 import type { Happening } from '@inch-nest/core';
+import { isAmount } from './isAmount.ts';
 import { shopPart, type KeptChange, type Right, type Verdict } from '@inch-nest/contracts';
 
-/** What keeping a part of a shop asks for: her own name and units are anybody's own. */
+/**
+ * What keeping a part of a shop asks for: her own units are anybody's own; what carries a price, alone or as a whole row, is for
+ * whoever sees prices, since she to whom none is sent would keep it as nothing.
+ */
 export function shopChangeNeeds(path: string, personId: string): Right {
   const part = shopPart(path);
   switch (part?.room) {
@@ -11,8 +15,12 @@ export function shopChangeNeeds(path: string, personId: string): Right {
       return 'house';
     case 'people':
       return part.key === personId && part.cell === 'system' ? 'look' : 'people';
-    default:
+    case 'moves':
       return 'count';
+    case 'stock':
+      return 'money';
+    default:
+      return part.cell === null || isAmount(part.cell) ? 'money' : 'count';
   }
 }
 

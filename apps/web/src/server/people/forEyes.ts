@@ -1,5 +1,6 @@
 import 'server-only';
 import { may } from '@inch-nest/contracts';
+import { isAmount } from './isAmount.ts';
 import { asker } from '../shopData.ts';
 
 /** What is taken out whole: carriers' prices. */
@@ -13,7 +14,7 @@ export function withoutMoney<Value>(value: Value): Value {
     return Object.fromEntries(
       Object.entries(one).map(([key, inner]) => {
         if (ALL_MONEY.has(key)) return [key, Array.isArray(inner) ? [] : inner];
-        return [key, /Minor/.test(key) ? nothing(inner) : strip(inner)];
+        return [key, isAmount(key) ? nothing(inner) : strip(inner)];
       }),
     );
   };
