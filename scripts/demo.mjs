@@ -8,7 +8,7 @@ import { makeState, startCluster } from './lib/cluster.mjs';
 import { ensureDebian } from './lib/debian.mjs';
 import { ensureNodePackages } from './lib/nodePackages.mjs';
 import { holdState } from './lib/holdState.mjs';
-import { openNetwork, startFront } from './lib/network.mjs';
+import { openNetwork } from './lib/network.mjs';
 import { isTaken } from './lib/ports.mjs';
 import { run } from './lib/run.mjs';
 import { makeServices, prepareCommand, signInCodeCommand } from './lib/services.mjs';
@@ -47,8 +47,8 @@ await runMain(async () => {
     const keep = async (name, start) => cleanUp.push((await supervise(name, start)).stop);
     await keep('the carriers’ stand-in', services.startCounter);
     await keep('the application', services.startWeb);
-    if (network) await keep('what listens for the network', () => startFront(root, port, network));
-    if (!byItself) await firstCode(url);
+    if (network) await keep('what listens for the network', services.startFront);
+    if (!byItself) await firstCode(url, network);
     console.log(
       `\nInch Nest is ready: http://127.0.0.1:${port}${network ? `, and for the network ${network.hosts.map((host) => `https://${host}`).join(', ')}` : ''}\nCtrl-C stops it; the data stay${process.env.DATABASE_URL ? ' in your database' : ` in ${state}`}.`,
     );
@@ -131,9 +131,9 @@ function readListening({ listen, 'https-port': told, host: hosts, cert, key }) {
   };
 }
 
-/** Where nobody can sign in yet, a code by which the owner does. */
-async function firstCode(url) {
-  const { args, env } = signInCodeCommand(url, ['--if-nobody']);
+/** Where nobody can sign in yet, a code by which the owner does; where there is no shop yet, one by which it is made from another device. */
+async function firstCode(url, network) {
+  const { args, env } = signInCodeCommand(url, ['--if-nobody', ...(network ? ['--first-code', network.firstCode] : [])]);
   await run(process.execPath, args, { cwd: root, env });
 }
 

@@ -24,6 +24,8 @@ export async function openNetwork(folder, { listen, httpsPort, hosts = [], own =
     cert,
     root,
     secret: randomBytes(24).toString('base64url'),
+    // whoever makes the shop from another device shows that she may: it is printed where the machine is kept
+    firstCode: randomBytes(8).toString('hex').toUpperCase(),
     hosts: names.map(at),
     address: `https://${at(names[0])}`,
   };

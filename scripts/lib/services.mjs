@@ -5,6 +5,7 @@ import { APPLICATION } from './cluster.mjs';
 import { startCounter } from './counter.mjs';
 import { giveToUser, userMayRead } from './process.mjs';
 import { quiet, isRoot } from './run.mjs';
+import { startFront } from './network.mjs';
 import { startWeb } from './webServer.mjs';
 
 /**
@@ -45,6 +46,7 @@ export function makeServices(
       counter.port = started.port;
       return started;
     },
+    startFront: () => startFront(root, port, network, { asRoot }),
     startWeb: (at = port) =>
       startWeb(root, at, databaseUrl, {
         files,

@@ -35,6 +35,7 @@ export async function startWeb(
             INCH_NEST_HOSTS: network.hosts.join(','),
             INCH_NEST_FRONT_SECRET: network.secret,
             INCH_NEST_ROOT_CERTIFICATE: network.root ?? '',
+            INCH_NEST_FIRST_CODE: network.firstCode ?? '',
           }
         : {}),
       NODE_ENV: 'production',

@@ -8,6 +8,19 @@ import { quiet } from '../../scripts/lib/run.mjs';
 import { makeServices, prepareCommand } from '../../scripts/lib/services.mjs';
 
 const root = join(import.meta.dirname, '../..');
+const NETWORK = {
+  address: 'https://192.0.2.2:3443',
+  hosts: ['192.0.2.2:3443'],
+  secret: 'of this test',
+  firstCode: 'FEDCBA9876543210',
+};
+const ANOTHER = {
+  facts: { name: 'Another', zone: 'Europe/London', currency: 'USD', originPostcode: '10115', paper: 'a4', lastCutOff: '16:00' },
+  people: [{ name: 'Bram', system: 'metric' }],
+  set: 'bedded',
+  password: 'another one of words',
+  materials: true,
+};
 
 test('a place of one’s own: asked for at the first start, made once, and a first sale planned in it', async ({ page, browser }) => {
   const folder = mkdtempSync(join(tmpdir(), 'inch-nest-own-'));
@@ -16,12 +29,29 @@ test('a place of one’s own: asked for at the first start, made once, and a fir
   const { args, env } = prepareCommand(cluster.ownerUrl, { ownShop: true });
   expect(quiet(process.execPath, args, { cwd: root, env })).toMatchObject({ ok: true });
   const port = (await freePort()) as number;
-  const services = makeServices(root, { port, databaseUrl: cluster.url, files: join(folder, 'files'), silent: true, say: () => {} });
+  const services = makeServices(root, {
+    port,
+    databaseUrl: cluster.url,
+    files: join(folder, 'files'),
+    network: NETWORK as unknown as null,
+    silent: true,
+    say: () => {},
+  });
   const web = await services.startWeb();
   try {
     // whatever is asked for, the shop comes first; its doors say so
     await page.goto(`${web.address}/past`);
     expect((await page.request.get(`${web.address}/api/shelf`)).status()).toBe(401);
+    // whoever reaches it first over the network does not own it by that: the machine printed a code
+    const afar = (code?: string) =>
+      page.request.post(`${web.address}/api/first`, {
+        headers: { origin: 'https://192.0.2.2:3443', host: '192.0.2.2:3443', 'x-inch-nest-front': NETWORK.secret },
+        data: { ...ANOTHER, ...(code ? { code } : {}) },
+      });
+    for (const code of [undefined, '0123456789ABCDEF']) {
+      const refused = await afar(code);
+      expect([refused.status(), await refused.text()]).toEqual([422, expect.stringMatching(/the code that the machine printed/)]);
+    }
     await page.getByLabel('Its name').fill('Fen Lane Finds');
     await page.getByRole('button', { name: /Make it/ }).click();
     await expect(page.getByText(/somebody packs there/)).toBeVisible();
@@ -38,15 +68,12 @@ test('a place of one’s own: asked for at the first start, made once, and a fir
     await expect(page.getByText('Fen Lane Finds')).toBeVisible();
     const again = await page.request.post(`${web.address}/api/first`, {
       headers: { origin: web.address },
-      data: {
-        facts: { name: 'Another', zone: 'Europe/London', currency: 'USD', originPostcode: '10115', paper: 'a4', lastCutOff: '16:00' },
-        people: [{ name: 'Bram', system: 'metric' }],
-        set: 'bedded',
-        password: 'another one of words',
-        materials: true,
-      },
+      data: ANOTHER,
     });
     expect(again.status()).toBe(422);
+    // the right code comes as far as that
+    const late = await afar('fedc-ba98-7654-3210');
+    expect([late.status(), await late.text()]).toEqual([422, expect.stringMatching(/there is a shop here already/)]);
     await page.goto(`${web.address}/new`);
     await page.getByRole('textbox').first().fill('stoneware jug, 20 x 18 x 30 cm, 2.1 kg, sold 84, to 40217, by Friday');
     await page.keyboard.press('Enter');

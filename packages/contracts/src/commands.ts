@@ -17,7 +17,7 @@ import { civilDate, instant, minor, postcode, shortText, sizeIn, triple, uuid, w
 import { PAPER_KINDS } from './papers.ts';
 import { ROLES } from './permissions.ts';
 import type { PERSON_CELLS } from './shopParts.ts';
-import { newPassword } from './signIn.ts';
+import { code, newPassword } from './signIn.ts';
 import { MOST_PIECES } from './plan.ts';
 import type { ShopFacts } from './shopView.ts';
 
@@ -205,6 +205,8 @@ export const firstShop = z.strictObject({
   set: z.enum(READY_SETS.map(({ key }) => key) as [ReadySetKey, ...ReadySetKey[]]),
   /** By which the first of them, who owns it, signs in. */
   password: newPassword,
+  /** What the machine printed, where it is made from another one. */
+  code: code.optional(),
   /** Ordinary wraps and fills are listed, none of them on hand. */
   materials: z.boolean(),
 });

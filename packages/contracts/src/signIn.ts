@@ -21,11 +21,14 @@ export const newPin = z
   .regex(/^\d{4,8}$/, 'four to eight figures')
   .refine((pin) => !'01234567890'.includes(pin) && !'09876543210'.includes(pin) && new Set(pin).size > 1, 'too easily guessed');
 
+/** A code as it is compared: no dashes, no spaces, one case. */
+export const plainCode = (text: string): string => text.toUpperCase().replace(/[^A-Z0-9]/g, '');
+
 /** A code as it is written: groups of letters and figures, in any case, dashes or none. */
 export const code = z
   .string()
   .max(60)
-  .transform((text) => text.toUpperCase().replace(/[^A-Z0-9]/g, ''))
+  .transform(plainCode)
   .refine((text) => text.length >= 8, 'a code as it was printed');
 
 /** What whoever is not signed in may ask. */

@@ -27,6 +27,9 @@ export function networkAccess(): { hosts: readonly string[]; secret: string } | 
   return hosts && secret ? { hosts: hosts.split(','), secret } : null;
 }
 
+/** What whoever makes the shop from another device shows; null where none can. */
+export const firstCode = (): string | null => process.env['INCH_NEST_FIRST_CODE'] || null;
+
 /** The certificate of the shop's own that others are to trust, in PEM; null where it has somebody else's, or none. */
 export const rootCertificate = (): string | null => process.env['INCH_NEST_ROOT_CERTIFICATE'] || null;
 

@@ -1,4 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto';
+import { plainCode } from '@inch-nest/contracts';
 
 /** How what is shown (a session's token, a device's key, a code) is kept: it is long and of chance, so one turn of SHA-256 hides it. */
 export const hashOf = (shown: string): string => createHash('sha256').update(shown).digest('hex');
@@ -15,7 +16,7 @@ const IN_A_GROUP = 5;
 export const newCode = (): string => Array.from({ length: GROUPS }, () => Array.from({ length: IN_A_GROUP }, anySign).join('')).join('-');
 
 /** The hash of a code, however it was typed: dashes and case do not count. */
-export const hashOfCode = (code: string): string => hashOf(code.toUpperCase().replace(/[^A-Z0-9]/g, ''));
+export const hashOfCode = (code: string): string => hashOf(plainCode(code));
 
 function anySign(): string {
   // bytes past the last whole turn of the signs are thrown away, so that each is as likely

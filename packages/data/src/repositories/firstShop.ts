@@ -25,7 +25,7 @@ const LOCK = 4_117_203;
  */
 export async function makeFirstShop(
   database: Database,
-  { facts, people, set, materials }: Omit<FirstShop, 'password'>,
+  { facts, people, set, materials }: Omit<FirstShop, 'password' | 'code'>,
   passwordHash: string,
   now: Date,
 ): Promise<string[]> {

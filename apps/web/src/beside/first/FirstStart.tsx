@@ -12,6 +12,9 @@ const UNITS: { value: UnitSystem; label: string }[] = [
   { value: 'metric', label: 'centimetres and kilograms' },
 ];
 
+/** It is made from another machine than the one that keeps it, which is reached encrypted alone. */
+const fromAfar = typeof window !== 'undefined' && window.location.protocol === 'https:';
+
 /** What this machine tells of where it stands: offered, never taken for granted. */
 const offered = (): FirstShop['facts'] & { system: UnitSystem } => {
   const isAmerican = /-(US|CA)$/.test(navigator.language);
@@ -34,6 +37,7 @@ export function FirstStart({ onMade = () => window.location.assign('/stock') }: 
   const [materials, setMaterials] = useState(true);
   const [problems, setProblems] = useState<readonly { path: string; message: string }[]>([]);
   const [password, setPassword] = useState('');
+  const [code, setCode] = useState('');
   const [codes, setCodes] = useState<readonly string[] | null>(null);
   const [busy, setBusy] = useState(false);
   const fact = (part: Partial<typeof facts & { system: UnitSystem }>) => setFacts((now) => ({ ...now, ...part }));
@@ -44,7 +48,14 @@ export function FirstStart({ onMade = () => window.location.assign('/stock') }: 
   const make = () => {
     setBusy(true);
     setProblems([]);
-    const asked: FirstShop = { facts, people: names.map((name) => ({ name, system })), set, password, materials };
+    const asked: FirstShop = {
+      facts,
+      people: names.map((name) => ({ name, system })),
+      set,
+      password,
+      ...(fromAfar ? { code } : {}),
+      materials,
+    };
     send<{ codes: readonly string[] }>('POST', '/api/first', asked).then(
       (made) => setCodes(made.codes),
       (error: unknown) => {
@@ -61,7 +72,7 @@ export function FirstStart({ onMade = () => window.location.assign('/stock') }: 
       </span>
     ) : null;
   };
-  const known = ['facts.name', 'facts.originPostcode', 'facts.lastCutOff', 'people', 'password'];
+  const known = ['facts.name', 'facts.originPostcode', 'facts.lastCutOff', 'people', 'password', 'code'];
   const others = problems.filter(({ path }) => !known.some((one) => path === one || path.startsWith(`${one}.`)));
   if (codes)
     return (
@@ -102,6 +113,13 @@ export function FirstStart({ onMade = () => window.location.assign('/stock') }: 
           />
           {wrong('password')}
         </label>
+        {fromAfar && (
+          <label>
+            <span>The code that the machine printed as it started</span>
+            <Input value={code} maxLength={60} autoComplete="off" className="numeral" onChange={(event) => setCode(event.target.value)} />
+            {wrong('code')}
+          </label>
+        )}
         <label>
           <span>Sent from, postcode</span>
           <Input value={facts.originPostcode} maxLength={12} onChange={(event) => fact({ originPostcode: event.target.value })} />

@@ -8,10 +8,10 @@ import { shopPart, type KeptChange, type Right, type Verdict } from '@inch-nest/
  */
 export function shopChangeNeeds(path: string, personId: string): Right {
   const part = shopPart(path);
-  switch (part?.room) {
+  if (!part) return 'house';
+  switch (part.room) {
     case 'house':
     case 'facts':
-    case undefined:
       return 'house';
     case 'people':
       return part.key === personId && part.cell === 'system' ? 'look' : 'people';
