@@ -10,7 +10,7 @@ export { loadMoment, NotEmpty } from './moment/loadMoment.ts';
 export { Missing, Refused } from './refusals.ts';
 export { inShop, type ShopDatabase } from './inShop.ts';
 export { endSession, endSessionsOf, findSession, lockSession, openSession, touchSession, type OpenSession } from './access/sessions.ts';
-export { addCodes, credentialOf, dropCodes, keepCredential, noteAccess, spendCode } from './access/credentials.ts';
+export { addCodes, credentialOf, dropCodes, giveCode, keepCredential, noteAccess, spendCode } from './access/credentials.ts';
 export { hashOf, hashOfCode, newCode, newToken } from './access/codes.ts';
 export { comeCodes, type ComeCode } from './access/comeCode.ts';
 export { listenForNotices, tellHere } from './notices.ts';

@@ -1,11 +1,8 @@
 import type { Database } from '../database.ts';
 import { inShop } from '../inShop.ts';
 import { Missing } from '../refusals.ts';
-import { hashOfCode, newCode } from './codes.ts';
-import { addCodes, dropCodes, noteAccess } from './credentials.ts';
+import { giveCode, noteAccess } from './credentials.ts';
 import { personByName, someoneSignsIn } from './readPeople.ts';
-
-const LASTS_MS = 24 * 3_600_000;
 
 /** A code for somebody of a shop, as it is shown this once. */
 export interface ComeCode {
@@ -34,15 +31,7 @@ export async function comeCodes(
       ? await personByName(room, asked.name)
       : await room.models.person.findOne({ where: { role: 'owner', gone: false }, order: [['position', 'asc']] });
     if (!person) continue;
-    const code = newCode();
-    await dropCodes(room, person.id, 'come', now);
-    await addCodes(room, [hashOfCode(code)], {
-      kind: 'come',
-      personId: person.id,
-      madeBy: null,
-      madeAt: now,
-      endsAt: new Date(now.getTime() + LASTS_MS),
-    });
+    const { code } = await giveCode(room, { kind: 'come', personId: person.id, madeBy: null }, now);
     await noteAccess(room, { personId: null, deviceId: null, act: 'codeGiven', about: person.name, at: now });
     made.push({ shop, name: person.name, code });
   }

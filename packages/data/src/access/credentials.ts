@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { hashOfCode, newCode } from './codes.ts';
 import type { ShopDatabase } from '../inShop.ts';
 import type { AccessCodeRow, AccessNoteRow, CredentialRow } from './accessRows.ts';
 
@@ -23,6 +24,21 @@ export const addCodes = (
   hashes: readonly string[],
   about: Pick<AccessCodeRow, 'kind' | 'personId' | 'madeBy' | 'madeAt' | 'endsAt'>,
 ): Promise<void> => models.accessCode.bulkCreate(hashes.map((codeHash) => ({ id: randomUUID(), codeHash, ...about, usedAt: null })));
+
+const LASTS_MS = { come: 24 * 3_600_000, device: 2 * 60_000 } as const;
+
+/** A code as it is shown this once, and until when it serves: for somebody to choose a password by, whose earlier ones serve no more, or for a device. */
+export async function giveCode(
+  room: ShopDatabase,
+  about: Pick<AccessCodeRow, 'personId' | 'madeBy'> & { readonly kind: keyof typeof LASTS_MS },
+  now: Date,
+): Promise<{ readonly code: string; readonly until: Date }> {
+  const code = newCode();
+  const until = new Date(now.getTime() + LASTS_MS[about.kind]);
+  if (about.personId) await dropCodes(room, about.personId, about.kind, now);
+  await addCodes(room, [hashOfCode(code)], { ...about, madeAt: now, endsAt: until });
+  return { code, until };
+}
 
 /** Puts codes of a kind out of use: those printed before, or one given before. */
 export const dropCodes = ({ models }: ShopDatabase, personId: string, kind: AccessCodeRow['kind'], now: Date): Promise<number> =>

@@ -2,12 +2,9 @@ import 'server-only';
 import { toSVG } from 'bwip-js/node';
 import { type AccessAct, auditAsked, peopleCommand, type PeopleAnswer, type PeopleView, type ShownCode } from '@inch-nest/contracts';
 import {
-  addCodes,
   changeDevice,
-  dropCodes,
   endSessionsOf,
-  hashOfCode,
-  newCode,
+  giveCode,
   noteAccess,
   personOf,
   readAudit,
@@ -21,9 +18,6 @@ import { now } from '../now.ts';
 import { networkNow } from './trust.ts';
 import { shopNow } from '../rooms.ts';
 import { asker, shopData } from '../shopData.ts';
-
-const DEVICE_CODE_MS = 2 * 60_000;
-const COME_CODE_MS = 24 * 3_600_000;
 
 /** Who may come in, and on which devices, as the page opens. */
 export async function peopleNow(): Promise<PeopleView> {
@@ -45,8 +39,7 @@ export const peopleCommandDoor = (request: Request): Promise<Response> =>
     switch (asked.act) {
       case 'code': {
         const to = personOf(shop, asked.of);
-        await dropCodes(room, to.id, 'come', now());
-        shown = await showCode(room, { kind: 'come', personId: to.id, madeBy: person.id }, COME_CODE_MS);
+        shown = await showCode(room, { kind: 'come', personId: to.id, madeBy: person.id });
         await note('codeGiven', to.name);
         break;
       }
@@ -55,7 +48,7 @@ export const peopleCommandDoor = (request: Request): Promise<Response> =>
         await note('signedOffEverywhere', personOf(shop, asked.of).name);
         break;
       case 'device': {
-        shown = await showCode(room, { kind: 'device', personId: null, madeBy: person.id }, DEVICE_CODE_MS);
+        shown = await showCode(room, { kind: 'device', personId: null, madeBy: person.id });
         await note('deviceCodeShown', null);
         break;
       }
@@ -79,11 +72,8 @@ export const peopleCommandDoor = (request: Request): Promise<Response> =>
 async function showCode(
   room: ShopDatabase,
   about: { kind: 'come' | 'device'; personId: string | null; madeBy: string },
-  lastsMs: number,
 ): Promise<ShownCode> {
-  const code = newCode();
-  const until = new Date(now().getTime() + lastsMs);
-  await addCodes(room, [hashOfCode(code)], { ...about, madeAt: now(), endsAt: until });
+  const { code, until } = await giveCode(room, about, now());
   const at = about.kind === 'device' ? shopAddress() : null;
   // behind the hash, so that no log and no history keeps it
   const address = at && `${at}/join#${code}`;
