@@ -113,13 +113,22 @@ export async function kept(page: Page): Promise<ParcelView> {
   }, id);
 }
 
+/** How long anything may take to come to rest; looked at with each picture the browser draws, not by a clock that counts in seconds. */
+const PATIENCE = { timeout: 20_000, polling: 'raf' } as const;
+
 /** Waits until everything typed is in the database. */
-export const saved = (page: Page): Promise<void> =>
-  expect(page.getByRole('status').filter({ hasText: 'saved' }).first()).toHaveText('✓ saved');
+export async function saved(page: Page): Promise<void> {
+  const isSaved = () => [...document.querySelectorAll('[role="status"]')].some((one) => one.textContent === '✓ saved');
+  await page.waitForFunction(isSaved, null, PATIENCE);
+}
 
 /** The chance on the slip, once the search has settled. */
 export async function settled(page: Page): Promise<string> {
-  await expect(page.getByRole('complementary', { name: 'Slip' })).toHaveAttribute('aria-busy', 'false', { timeout: 20_000 });
+  await page.waitForFunction(
+    () => document.querySelector('aside[aria-label="Slip"]')?.getAttribute('aria-busy') === 'false',
+    null,
+    PATIENCE,
+  );
   return (await page.locator('.chance').textContent()) ?? '';
 }
 

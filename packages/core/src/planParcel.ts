@@ -16,6 +16,7 @@ import { explainNoPlan, type NoPlan } from './stages/plan/explainNoPlan.ts';
 import { compareBoxes, type OneOrTwo } from './stages/plan/oneOrTwo.ts';
 import { frontierWith, mixFills } from './stages/plan/mixFills.ts';
 import { partThem } from './stages/plan/partThem.ts';
+import { polishNest } from './stages/plan/polishNest.ts';
 import { madeOtherwise, type Otherwise, type OtherwiseMade } from './stages/plan/packedOtherwise.ts';
 import type { PackedParcel } from './stages/plan/boxesToKeep.ts';
 import { nestsOutside, type OutsideNest } from './stages/plan/outsideStock.ts';
@@ -59,21 +60,20 @@ function* planWithin(request: PlanRequest, space: PlanSpace, every: boolean): Ge
   const search = traceFrontier(space, every);
   for (let step = search.next(); ; step = search.next()) {
     if (step.done)
-      return choosePlan(
-        withMixedFill(request, step.value, ceiling),
-        step.value.best ? null : explainNoPlan(request, space),
-        ceiling,
-        cover,
-      );
+      return choosePlan(finished(request, step.value, ceiling), step.value.best ? null : explainNoPlan(request, space), ceiling, cover);
     const { considered, evaluated, found } = step.value;
     yield { considered, evaluated, soFar: () => choosePlan(found(), null, ceiling, cover) };
   }
 }
 
-/** What was found, with board between different bundles, and each place's own fill, where the house has that and it pays. */
-function withMixedFill(request: PlanRequest, traced: Traced, ceiling: number): Traced {
+/**
+ * What was found, with steps finer than the search takes, with board between different bundles, and each place's own fill, where
+ * the house has that and it pays.
+ */
+function finished(request: PlanRequest, traced: Traced, ceiling: number): Traced {
   if (!traced.best) return traced;
-  const best = mixFills(request, partThem(request, traced.best, ceiling), ceiling);
+  const polished = polishNest(request, traced.best, traced.frontier, ceiling);
+  const best = mixFills(request, partThem(request, polished, ceiling), ceiling);
   return best === traced.best ? traced : { ...traced, best, frontier: frontierWith(traced.frontier, best.option) };
 }
 

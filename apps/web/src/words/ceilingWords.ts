@@ -1,19 +1,25 @@
 import { formatChance, type BoxToGet, type OutsideNest } from '@inch-nest/core';
 import type { Writers } from './writers.ts';
 
-/** That no nest of the stockroom stays below the ceiling, and the box that would. */
+/**
+ * That no nest of the stockroom stays below the ceiling, and the box that would.
+ *
+ * @param inTwo what two boxes would come to, where that is safer
+ */
 export function ceilingWords(
   chance: number,
   ceiling: number,
   toGet: BoxToGet | null,
   write: Pick<Writers, 'size' | 'money'>,
+  inTwo: { readonly chance: number; readonly deltaCostMinor: number } | null = null,
 ): { title: string; says: string } {
+  const split = inTwo ? ` In two boxes it is ${formatChance(inTwo.chance)} for ${money(inTwo.deltaCostMinor, write.money)}.` : '';
   const wall = toGet?.wall === 'double' ? ', double wall,' : '';
   return {
     title: `Nothing in the stockroom stays below ${formatChance(ceiling)}.`,
     says: toGet
-      ? `This is the safest there is, ${formatChance(chance)}. A box of ${write.size(toGet.insideIn)}${wall} would make it ${formatChance(toGet.chance)} for ${money(toGet.deltaCostMinor, write.money)}.`
-      : `This is the safest there is, ${formatChance(chance)}, and no larger box alone would mend it.`,
+      ? `This is the safest there is, ${formatChance(chance)}. A box of ${write.size(toGet.insideIn)}${wall} would make it ${formatChance(toGet.chance)} for ${money(toGet.deltaCostMinor, write.money)}.${split}`
+      : `This is the safest there is, ${formatChance(chance)}, and no larger box alone would mend it.${split}`,
   };
 }
 

@@ -1,4 +1,5 @@
 import {
+  boxesOf,
   choiceOfBundle,
   GUARDS,
   HARD_POINTS,
@@ -34,7 +35,7 @@ function wordsFor(change: ChangeKind, request: PlanRequest, choice: PlanChoice |
       return change.face ? `One sheet more of ${name} over the ${change.face}` : `No extra sheet of ${name}`;
     }
     case 'box':
-      return `Box ${named(stock.boxes, change.box)}`;
+      return `Box ${named(boxesOf({ ...request, locks: {} }).boxes, change.box)}`;
     case 'fill':
       return named(stock.fills, change.fill);
     case 'fillApart':

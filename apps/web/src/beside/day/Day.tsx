@@ -8,6 +8,7 @@ import { send } from '../../session/http.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { SidePage } from '../../frame/SidePage.tsx';
 import { shortWords } from '../../words/shortWords.ts';
+import { tornWords } from '../../words/tornWords.ts';
 import { DayOrder } from './DayOrder.tsx';
 import { useTicks } from './useTicks.ts';
 
@@ -91,9 +92,7 @@ export function Day({ initial, shelf }: { initial: DayView; shelf: ShelfTag[] })
                   line(
                     `tear ${roll.key} ${piece.code}`,
                     <>
-                      <b className="numeral">
-                        {piece.count} × {write.tear(piece.lengthIn)}
-                      </b>{' '}
+                      <b className="numeral">{tornWords(piece.count, piece.lengthIn, write)}</b>{' '}
                       <span className="soft">
                         {piece.turns} {piece.turns === 1 ? 'turn' : 'turns'} for <span className="numeral">{piece.code}</span>
                       </span>

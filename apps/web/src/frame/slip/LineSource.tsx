@@ -1,6 +1,7 @@
 'use client';
 import type { Writers } from '../../words/writers.ts';
 import { priceLineWords } from '../../words/priceLineWords.ts';
+import { tornWords } from '../../words/tornWords.ts';
 import { TAPE_OVER_END_IN, type CostLine, type House, type PlanDocument } from '@inch-nest/core';
 
 /** How one line of the cost came about: what it is made of, by which formula, from where. */
@@ -44,7 +45,7 @@ export function LineSource({ line, plan, house, write }: { line: CostLine['key']
           <ul>
             {layers.map((layer) => (
               <li key={layer.key}>
-                {layer.name}: {layer.sheets} × {write.tear(layer.lengthIn)}, {write.money(layer.costMinor)}
+                {layer.name}: {tornWords(layer.sheets, layer.lengthIn, write)}, {write.money(layer.costMinor)}
               </li>
             ))}
           </ul>

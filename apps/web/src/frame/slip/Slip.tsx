@@ -85,8 +85,9 @@ function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse
   const keptMinor = plan.keptMinor + plan.costMinor - costMinor;
   const difference = useDifference({ plan: parcel.view.id, costMinor, chance: plan.chance });
   const { soldMinor, shippingCollectedMinor: collected } = moneyOf(parcel.view);
-  const cheapest = nest.found?.kind === 'planned' ? (nest.found.frontier[0] ?? null) : null;
-  const half = life.sealed ? null : halfAsMany(plan.chance, nest.changes, (change) => changeWords(change, nest), write.money);
+  const frontier = nest.found?.kind === 'planned' ? nest.found.frontier : [];
+  const cheapest = frontier[0] ?? null;
+  const half = life.sealed ? null : halfAsMany(plan, nest.changes, (change) => changeWords(change, nest), write.money, frontier);
   const isSale = parcel.view.sale.job.value === 'sale';
   const folly =
     life.sealed || !isSale ? null : follyWords(plan, soldMinor + collected, nest.request.house.follyShare, cheapest, write.money);

@@ -1,5 +1,6 @@
 import type { DayView, ShopView } from '@inch-nest/contracts';
 import { shortWords } from '../../words/shortWords.ts';
+import { tornWords } from '../../words/tornWords.ts';
 import type { Writers } from '../../words/writers.ts';
 import { drawPages, flow, line, rule, SHEETS, type Block, type Page, type Paper, type SheetSize } from './paper.ts';
 
@@ -29,7 +30,7 @@ export function daySheet(
       title(`${roll.name}, ${write.length(roll.rollWidthIn)} wide: ${write.run(roll.feet)} in all`),
       ...roll.pieces.map((piece) =>
         ticked(
-          `${piece.count} × ${write.tear(piece.lengthIn)} long, ${piece.turns} ${piece.turns === 1 ? 'turn' : 'turns'}, for ${piece.code}`,
+          `${tornWords(piece.count, piece.lengthIn, write)}, ${piece.turns} ${piece.turns === 1 ? 'turn' : 'turns'}, for ${piece.code}`,
         ),
       ),
     ]),

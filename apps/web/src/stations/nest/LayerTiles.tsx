@@ -9,6 +9,7 @@ import { useShop } from '../../session/ShopContext.tsx';
 import type { NestUse } from '../../parcel/useNest.ts';
 import { Pin } from './Pin.tsx';
 import { Stepper } from './Stepper.tsx';
+import { tornWords } from '../../words/tornWords.ts';
 
 type Layer = PlanDocument['layers'][number];
 type LayerChoice = PlanChoice['layers'][number];
@@ -123,8 +124,8 @@ function LayerTile({
         />
       </span>
       <span className="detail">
-        {several > 1 && `${several} times `}
-        {layer.sheets} × {write.tear(layer.lengthIn)} long; then {write.size(layer.bundleIn)}; {layer.tape.name.toLowerCase()},{' '}
+        {several > 1 && `each of ${several}: `}
+        {tornWords(layer.sheets, layer.lengthIn, write)}; then {write.size(layer.bundleIn)}; {layer.tape.name.toLowerCase()},{' '}
         {layer.tape.easyOff ? 'easy off' : 'cut open'}
       </span>
       <details className="placing">

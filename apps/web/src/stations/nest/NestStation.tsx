@@ -13,6 +13,7 @@ import { MovedFigures } from './MovedFigures.tsx';
 import { NestPicture } from './NestPicture.tsx';
 import { NestTiles } from './NestTiles.tsx';
 import { OneOrTwo } from './OneOrTwo.tsx';
+import { useOneOrTwo, type OneOrTwoUse } from './useOneOrTwo.ts';
 import { ShortHere } from './ShortHere.tsx';
 import { titleOf } from '../../words/titleOf.ts';
 import { nestInHandOf, pieceInHand } from '../../parcel/bundleInHand.ts';
@@ -32,6 +33,7 @@ export function NestStation({ parcel: whole, nest }: BenchUse) {
   const { plan } = inHand;
   // the picture and the slip answer first, the tiles and plans a moment after
   const later = useDeferredValue(nest);
+  const oneOrTwo = useOneOrTwo(whole, nest);
   const tiles = nestInHandOf(later, at);
   const archetype = ARCHETYPES[view.piece.archetype.value];
   const figures =
@@ -69,7 +71,9 @@ export function NestStation({ parcel: whole, nest }: BenchUse) {
         </div>
       )}
       {nest.reasons.length > 0 && <NoPlan reasons={nest.reasons} wouldHelp={nest.wouldHelp} />}
-      {nest.found?.kind === 'planned' && nest.found.above && <AboveCeiling found={nest.found} above={nest.found.above} />}
+      {nest.found?.kind === 'planned' && nest.found.above && (
+        <AboveCeiling found={nest.found} above={nest.found.above} inTwo={oneOrTwo.saferInTwo} />
+      )}
       {nest.plan && <FaultBanner plan={nest.plan} parcel={whole} nest={nest} />}
       {nest.plan && !whole.view.life.sealed && <ShortHere plan={nest.plan} nest={nest} />}
       <MovedFigures parcel={whole} nest={nest} />
@@ -78,20 +82,28 @@ export function NestStation({ parcel: whole, nest }: BenchUse) {
       {!plan && nest.reasons.length === 0 && <p className="soft">Looking through the stockroom …</p>}
       {tiles.plan && tiles.choice && <NestTiles plan={tiles.plan} parcel={parcel} nest={tiles} choice={tiles.choice} whole={later} />}
       <MethodBar nest={later} />
-      <OneOrTwo parcel={whole} nest={nest} />
+      <OneOrTwo parcel={whole} nest={nest} use={oneOrTwo} />
       {later.found?.kind === 'planned' && <Balance nest={later} parcel={whole} found={later.found} />}
     </>
   );
 }
 
 /** Nothing stays below the ceiling: the safest is recommended, and what would do better is named. */
-function AboveCeiling({ found, above }: { found: Planned; above: NonNullable<Planned['above']> }) {
+function AboveCeiling({ found, above, inTwo }: { found: Planned; above: NonNullable<Planned['above']>; inTwo: OneOrTwoUse['saferInTwo'] }) {
   const { write } = useShop();
-  const { title, says } = ceilingWords(found.recommended.chance, found.ceiling, above.toGet, write);
+  const { chance, costMinor } = found.recommended;
+  const split = inTwo && { chance: inTwo.chance, deltaCostMinor: inTwo.costMinor - costMinor };
+  const { title, says } = ceilingWords(chance, found.ceiling, above.toGet, write, split);
   return (
     <div className="banner mind" role="status">
       <p>
         <b>{title}</b> {says}
+        {inTwo && (
+          <>
+            {' '}
+            <a href="#one-or-two">Compare them.</a>
+          </>
+        )}
       </p>
     </div>
   );

@@ -1,37 +1,26 @@
 'use client';
 import { Button } from 'antd';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { formatChance, letterOf } from '@inch-nest/core';
 import { heldIn, moneyOf, type MoveBundles, type ParcelView } from '@inch-nest/contracts';
-import { planner } from '../../parcel/planner.ts';
 import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { Trouble } from '../../parts/Trouble.tsx';
 import { send } from '../../session/http.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { listed, titleOfPiece } from '../../words/titleOf.ts';
-import type { BoxedWay, OneOrTwoAnswer } from '../../workers/planner.protocol.ts';
+import type { BoxedWay } from '../../workers/planner.protocol.ts';
+import type { OneOrTwoUse } from './useOneOrTwo.ts';
 
 /** So many ways to split are shown. */
 const SHOWN = 4;
 
 /** One box against two for several pieces: what each comes to in all, and one step to send them in two. */
-export function OneOrTwo({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
+export function OneOrTwo({ parcel, nest, use: { answer, waits, compare } }: { parcel: ParcelUse; nest: NestUse; use: OneOrTwoUse }) {
   const { person, write } = useShop();
   const { view, put } = parcel;
-  const { request } = nest;
-  const [asked, setAsked] = useState<{ of: typeof request; answer: OneOrTwoAnswer | null } | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const held = heldIn(view);
-  // an answer for other pieces than these says nothing
-  const isOfThese = request.pieceIds.join() === held.map(({ pieceId }) => pieceId).join();
-  const answer = asked?.of === request && isOfThese ? asked.answer : null;
-  const waits = asked !== null && asked.of === request && answer === null;
-  const compare = async () => {
-    setAsked({ of: request, answer: null });
-    const found = await planner().oneOrTwo(request);
-    setAsked((now) => (now?.of === request ? { of: request, answer: found } : now));
-  };
   const split = async ({ parts }: BoxedWay) => {
     setProblem(null);
     const command: MoveBundles = {
@@ -47,12 +36,7 @@ export function OneOrTwo({ parcel, nest }: { parcel: ParcelUse; nest: NestUse })
     }
   };
   const frozen = view.life.sealed;
-  // what nobody carries in one box is looked at in two without being asked
   const uncarried = nest.plan?.faults.some(({ kind }) => kind === 'byHand' || kind === 'noService') ?? false;
-  useEffect(() => {
-    if (uncarried && isOfThese && !frozen && !nest.searching && asked?.of !== request) void compare();
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- once for each request
-  }, [uncarried, isOfThese, frozen, nest.searching, request]);
   if (held.length < 2) return null;
   const collected = moneyOf(view).shippingCollectedMinor;
   return (

@@ -1,10 +1,13 @@
 import { screen, waitFor } from '@testing-library/react';
+import { formatChance } from '@inch-nest/core';
 import { request } from '../../../../../packages/core/tests/sampleRequest.ts';
 import { parcelOf } from '../../../../../tests/screens/bench.ts';
 import { draw } from '../../../../../tests/screens/shop.tsx';
 import type { NestUse } from '../../parcel/useNest.ts';
+import type { ParcelUse } from '../../parcel/useParcel.ts';
 import type { BoxedWay } from '../../workers/planner.protocol.ts';
 import { OneOrTwo } from './OneOrTwo.tsx';
+import { useOneOrTwo } from './useOneOrTwo.ts';
 
 const asked: unknown[] = [];
 beforeEach(() => asked.splice(0));
@@ -29,8 +32,21 @@ jest.mock('../../parcel/planner.ts', () => ({
 const one = request();
 const of = { ...one, order: { ...one.order, pieces: [one.order.pieces[0]!, { ...one.order.pieces[0]!, id: 'second', title: 'shade' }] } };
 const both = { ...of, pieceIds: of.order.pieces.map(({ id }) => id) };
-const drawn = (faults: readonly { kind: string }[], life: object = {}) =>
-  draw(<OneOrTwo parcel={parcelOf(both, life)} nest={{ request: both, plan: { faults }, searching: false } as unknown as NestUse} />);
+const found = { kind: 'planned', above: { toGet: null }, recommended: { chance: 1 / 8 } };
+/** The comparison as the station has it, and what it would say above it. */
+function Compared({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
+  const use = useOneOrTwo(parcel, nest);
+  return (
+    <>
+      <p>safer in two: {use.saferInTwo ? formatChance(use.saferInTwo.chance) : 'unknown'}</p>
+      <OneOrTwo parcel={parcel} nest={nest} use={use} />
+    </>
+  );
+}
+const drawn = (faults: readonly { kind: string }[], life: object = {}, more: object = {}) =>
+  draw(
+    <Compared parcel={parcelOf(both, life)} nest={{ request: both, plan: { faults }, searching: false, ...more } as unknown as NestUse} />,
+  );
 
 test('what no service takes in one box is compared in two without being asked, and it says what one box lacks', async () => {
   await drawn([{ kind: 'byHand' }]);
@@ -39,8 +55,20 @@ test('what no service takes in one box is compared in two without being asked, a
   expect(screen.getByRole('button', { name: 'Send in two boxes: A and B' })).toBeTruthy();
 });
 
+test('where one box stays above the ceiling two are compared without being asked, and are told where they are safer', async () => {
+  await drawn([], {}, { found });
+  await waitFor(() => expect(screen.getByText('safer in two: 1 in 68')).toBeTruthy());
+  expect(asked).toEqual([both]);
+});
+
+test('two boxes that break more often are compared, and not told as safer', async () => {
+  await drawn([], {}, { found: { ...found, recommended: { chance: 1 / 90 } } });
+  await waitFor(() => expect(screen.getByRole('button', { name: /^Send in two boxes/ })).toBeTruthy());
+  expect(screen.getByText('safer in two: unknown')).toBeTruthy();
+});
+
 test('what goes in one box is compared when somebody asks; what is sealed stays as it is', async () => {
-  await drawn([]);
+  await drawn([], {}, { found: { ...found, above: null } });
   expect(asked).toEqual([]);
   await drawn([{ kind: 'byHand' }], { sealed: true });
   expect(asked).toEqual([]);

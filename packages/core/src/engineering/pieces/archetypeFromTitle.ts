@@ -2,25 +2,42 @@ import type { ArchetypeKey } from './Archetype.ts';
 import { ARCHETYPES } from './archetypes.ts';
 import { kindByStuff } from './stuffOf.ts';
 
+/** What comes after one of these says what goes with a piece or where it is, not what it is: `lamp with a glass shade`. */
+const BESIDE = /\b(?:with|without|behind|under|on|from|by|for)\b/;
+
 /**
  * The archetype a title suggests: the one with most of its words in it, the last such word deciding a
- * draw, since the noun comes last. Of ware it counts too what it is said to be made of: `pewter jug`.
+ * draw, since the noun comes last. Names of two words are known too: `record player`. What stands before a `with` or a `behind`
+ * decides where a word of it is known. Of ware it counts too what it is said to be made of: `pewter jug`.
  *
  * @returns null when no word is known
  */
 export function archetypeFromTitle(title: string): ArchetypeKey | null {
-  const words =
-    title
-      .toLowerCase()
-      .replace(/\b(cut|pressed) glass\b/g, '$1-glass')
-      .match(/[a-zà-ÿ]+(?:-[a-zà-ÿ]+)*/g) ?? [];
-  let best: { key: ArchetypeKey; hits: number; last: number } | null = null;
-  for (const one of Object.values(ARCHETYPES)) {
-    const hits = words.flatMap((word, i) => (one.words.some((known) => known === word || `${known}s` === word) ? [i] : []));
-    const last = hits.at(-1) ?? -1;
-    if (hits.length > 0 && (!best || hits.length > best.hits || (hits.length === best.hits && last > best.last))) {
-      best = { key: one.key, hits: hits.length, last };
-    }
-  }
-  return best && kindByStuff(best.key, words, best.last);
+  const text = title.toLowerCase();
+  const beside = text.search(BESIDE);
+  return (beside > 0 ? kindOf(text.slice(0, beside), text) : null) ?? kindOf(text, text);
 }
+
+/** The archetype that words suggest; of ware the whole title says what it is made of. */
+function kindOf(some: string, whole: string): ArchetypeKey | null {
+  const words = wordsOf(some);
+  let best: { key: ArchetypeKey; hits: number; last: number } | null = null;
+  for (const { key, words: known } of Object.values(ARCHETYPES)) {
+    const hits = words.map((word, i) => hitsOf(known, word, words[i + 1]));
+    const count = hits.reduce((sum, one) => sum + one, 0);
+    const last = hits.findLastIndex((one) => one > 0);
+    if (count > 0 && (!best || count > best.hits || (count === best.hits && last > best.last))) best = { key, hits: count, last };
+  }
+  return best && kindByStuff(best.key, wordsOf(whole), best.last);
+}
+
+/** 1 for a word that is known, 2 for one that makes a known name with the next. */
+function hitsOf(known: readonly string[], word: string, next: string | undefined): number {
+  if (next !== undefined && known.some((one) => isOneOf(`${word}-${next}`, one))) return 2;
+  return known.some((one) => isOneOf(word, one)) ? 1 : 0;
+}
+
+/** The word itself, or several of it. */
+const isOneOf = (word: string, one: string): boolean => word === one || word === `${one}s` || word === `${one}es`;
+
+const wordsOf = (text: string): string[] => text.replace(/\b(cut|pressed) glass\b/g, '$1-glass').match(/[a-zà-ÿ]+(?:-[a-zà-ÿ]+)*/g) ?? [];

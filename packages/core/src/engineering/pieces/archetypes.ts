@@ -10,7 +10,7 @@ const ALL = [
     [390, 0.5, 6, 0.25],
     [4, 4, 3],
     0.06,
-    'paperweight stone marble prism slab crystal lens-blank kaleidoscope bookend bookends',
+    'paperweight stone marble prism slab lens-blank kaleidoscope bookend obelisk onyx geode alabaster',
     { feel: STURDY, bends: 'glass', harm: { crush: 0.3 } },
   ),
   kind(
@@ -21,7 +21,7 @@ const ALL = [
     [300, 0.5, 8, 0.35],
     [7, 5, 6],
     0.018,
-    'wood wooden resin oak carved bakelite treen',
+    'wood wooden resin oak carved bakelite treen mask puppet decoy nutcracker stool walking-stick cane toy',
     {
       feel: STURDY,
       harm: { crush: 0.3 },
@@ -35,7 +35,7 @@ const ALL = [
     [170, 0.5, 2, 0.25],
     [6, 5, 5],
     0.0133,
-    'bowl vase pot crock jar dial tile ceramic porcelain stoneware dish ramekin',
+    'bowl vase pot crock jar dial tile ceramic porcelain stoneware dish ramekin plate saucer platter planter casserole pottery canister dinner-set dinner-service',
     { feel: THIN_WARE, bends: 'brittle' },
   ),
   kind(
@@ -46,7 +46,7 @@ const ALL = [
     [160, 0.5, 2, 0.25],
     [9, 6, 6],
     0.0068,
-    'jug urn teapot pitcher mug ewer kettle cup tankard',
+    'jug urn teapot pitcher mug ewer kettle cup tankard teacup coffeepot coffee-pot creamer stein tureen gravy-boat tea-set coffee-set',
     {
       feel: THIN_WARE,
       bends: 'brittle',
@@ -64,7 +64,7 @@ const ALL = [
     [190, 0.5, 2, 0.3],
     [4, 4, 8],
     0.008,
-    'glass float flask bottle storm decanter goblet apothecary',
+    'glass glasses float flask bottle storm decanter goblet apothecary wine-glass champagne-flute stemware carafe bauble beaker vial snifter light-bulb',
     { feel: THIN_WARE, bends: 'glass', finish: 'polished', hardPoints: [['rim', 'top']] },
   ),
   kind(
@@ -75,7 +75,7 @@ const ALL = [
     [280, 0.5, 2, 0.3],
     [7, 7, 4],
     0.012,
-    'pressed compote celery salver tumbler tumblers sundae cut-glass',
+    'pressed compote celery salver tumbler sundae cut-glass crystal ashtray cake-stand butter-dish candy-dish punch-bowl',
     { feel: THIN_WARE, bends: 'glass', finish: 'polished', hardPoints: [['rim', 'top']] },
   ),
   kind(
@@ -86,15 +86,25 @@ const ALL = [
     [150, 0.5, 2, 0.35],
     [5, 4, 9],
     0.01,
-    'figure figurine head bust statuette plaster',
+    'figure figurine head bust statuette plaster doll statue sculpture angel shepherdess ballerina',
     { feel: THIN_WARE, bends: 'brittle', keepUpright: true, hardPoints: [['ear', 'left']] },
   ),
-  kind('globeShade', 's', 'large globe or shade', 'ovoid', [160, 0.5, 1.5, 0.25], [12, 12, 12], 0.0025, 'shade globe dome bell-jar', {
-    feel: THIN_WARE,
-    bends: 'glass',
-    keepUpright: true,
-    hardPoints: [['rim', 'bottom']],
-  }),
+  kind(
+    'globeShade',
+    's',
+    'large globe or shade',
+    'ovoid',
+    [160, 0.5, 1.5, 0.25],
+    [12, 12, 12],
+    0.0025,
+    'shade globe dome bell-jar lampshade lamp-shade cloche',
+    {
+      feel: THIN_WARE,
+      bends: 'glass',
+      keepUpright: true,
+      hardPoints: [['rim', 'bottom']],
+    },
+  ),
   kind(
     'glazedFlat',
     'p',
@@ -103,14 +113,24 @@ const ALL = [
     [200, 0.5, 2, 0.35],
     [16, 1.5, 12],
     0.012,
-    'picture mirror framed print pane photograph fern',
+    'picture mirror framed print pane photograph fern watercolour watercolor painting engraving etching lithograph sampler looking-glass',
     { feel: THIN_WARE, bends: 'glass', hardPoints: [['glazing', 'front']] },
   ),
-  kind('fineMetal', 'm', 'metal with a fine face', 'block', [250, 0, 6, 0.35], [6, 4, 4], 0.06, 'lathe gauge micrometer brass lamp level', {
-    feel: STURDY,
-    finish: 'polished',
-    harm: { crush: 0.3, contact: 0.5 },
-  }),
+  kind(
+    'fineMetal',
+    'm',
+    'metal with a fine face',
+    'block',
+    [250, 0, 6, 0.35],
+    [6, 4, 4],
+    0.06,
+    'lathe gauge micrometer brass lamp level caliper vernier candlestick candelabra lantern trophy inkwell reel',
+    {
+      feel: STURDY,
+      finish: 'polished',
+      harm: { crush: 0.3, contact: 0.5 },
+    },
+  ),
   kind(
     'machinedCasting',
     'v',
@@ -119,14 +139,24 @@ const ALL = [
     [250, 0, 8, 0.35],
     [16, 8, 6],
     0.05,
-    'casting pump cylinder-head flywheel lathe-bed bearing manifold carburettor',
+    'casting pump cylinder-head flywheel lathe-bed bearing manifold carburettor engine crankshaft gearbox sewing-machine',
     { feel: CASTING, harm: { crush: 0.1, contact: 0.3 }, hardPoints: [['machinedFace', 'top']] },
   ),
-  kind('brassHorn', 'j', 'sheet-brass horn', 'irregular', [80, 0, 3, 0.3], [24, 12, 10], 0.002, 'horn trumpet cornet bugle tuba foghorn', {
-    feel: THIN_WARE,
-    finish: 'polished',
-    harm: { crush: 0.5 },
-  }),
+  kind(
+    'brassHorn',
+    'j',
+    'sheet-brass horn',
+    'irregular',
+    [80, 0, 3, 0.3],
+    [24, 12, 10],
+    0.002,
+    'horn trumpet cornet bugle tuba foghorn trombone saxophone',
+    {
+      feel: THIN_WARE,
+      finish: 'polished',
+      harm: { crush: 0.5 },
+    },
+  ),
   kind(
     'tubularFrame',
     'l',
@@ -135,7 +165,7 @@ const ALL = [
     [170, 0, 4, 0.35],
     [36, 20, 10],
     0.003,
-    'wheels wheeled bicycle barrow trolley frame pram tricycle',
+    'wheel wheeled bicycle barrow trolley frame pram tricycle',
     { feel: SLEEVE, harm: { crush: 0.3, contact: 0.5 } },
   ),
   kind(
@@ -146,7 +176,7 @@ const ALL = [
     [180, 0, 7, 0.3],
     [14, 10, 6],
     0.012,
-    'radio receiver amplifier electronic console',
+    'radio receiver amplifier electronic console turntable record-player telephone tape-deck cassette-deck speaker synthesizer oscilloscope multimeter television printer computer laptop',
     { feel: STURDY, harm: { crush: 0.3, contact: 0.5 } },
   ),
   kind(
@@ -157,7 +187,7 @@ const ALL = [
     [85, 0, 3, 0.3],
     [8, 6, 10],
     0.02,
-    'clock orrery scale balance barograph metronome music-box',
+    'clock orrery scale balance barograph metronome music-box watch typewriter adding-machine cash-register gramophone phonograph automaton',
     { feel: STURDY, keepUpright: true, hardPoints: [['mechanism', 'top']], harm: { crush: 0.5, contact: 0.5 } },
   ),
   kind(
@@ -168,7 +198,7 @@ const ALL = [
     [115, 0, 6, 0.25],
     [10, 3, 3],
     0.03,
-    'telescope microscope camera binoculars sextant lens rangefinder',
+    'telescope microscope camera binoculars sextant lens rangefinder projector opera-glass spyglass theodolite eyepiece loupe magic-lantern',
     {
       feel: STURDY,
       finish: 'polished',
@@ -186,10 +216,20 @@ const ALL = [
     'barometer case cased instrument chronometer',
     { cased: true, hardPoints: [['hinge', 'back']], harm: { crush: 0.3, contact: 0.2 } },
   ),
-  kind('boxedSet', 'x', 'boxed set', 'block', [150, 0, 5, 0.35], [10, 8, 3], 0.014, 'set hydrometers boxed', {
-    cased: true,
-    harm: { crush: 0.3, contact: 0.2 },
-  }),
+  kind(
+    'boxedSet',
+    'x',
+    'boxed set',
+    'block',
+    [150, 0, 5, 0.35],
+    [10, 8, 3],
+    0.014,
+    'set hydrometers boxed cutlery chess-set train-set drawing-set',
+    {
+      cased: true,
+      harm: { crush: 0.3, contact: 0.2 },
+    },
+  ),
   kind(
     'boxedGoods',
     'q',
@@ -198,13 +238,15 @@ const ALL = [
     [400, 0, 36, 0.35],
     [11, 6, 5],
     0.01,
-    'mixer toaster blender iron-boxed utensils',
+    'mixer toaster blender iron-boxed utensils waffle-iron coffee-maker food-processor board-game jigsaw',
     {
       cased: true,
       harm: { crush: 0.3, contact: 0.2, punch: 0.3 },
     },
   ),
-  kind('shoes', 'y', 'shoes', 'block', null, [12, 8, 5], 0.006, 'shoes boots', { harm: { crush: 0.1, punch: 0, mishap: 0.3 } }),
+  kind('shoes', 'y', 'shoes', 'block', null, [12, 8, 5], 0.006, 'shoe boot sneaker trainer sandal loafer slipper', {
+    harm: { crush: 0.1, punch: 0, mishap: 0.3 },
+  }),
   kind(
     'paperGoods',
     'a',
@@ -213,7 +255,7 @@ const ALL = [
     null,
     [18, 12, 1],
     0.02,
-    'chart charts map poster sign-card documents paper certificate letter letters',
+    'chart map poster sign-card document paper certificate letter sheet-music blueprint photo',
     {
       bends: 'paper',
       flat: true,
@@ -229,19 +271,39 @@ const ALL = [
     null,
     [12, 9, 4],
     0.028,
-    'book books albums magazines ledgers volumes postcard postcards comics journals newspapers stamps',
+    'book album magazine ledger volume postcard comic journal newspaper stamp record vinyl lp manual',
     {
       dampSensitive: true,
       harm: { crush: 0.1, punch: 0, mishap: 0.3 },
     },
   ),
-  kind('textile', 't', 'textile', 'irregular', null, [12, 10, 4], 0.006, 'textile coat quilt flag flags cloth rug', {
-    dampSensitive: true,
-    harm: { crush: 0, punch: 0, mishap: 0.3 },
-  }),
-  kind('rigidMetal', 'r', 'rigid metal', 'block', null, [8, 4, 4], 0.12, 'iron cast weight weights steel anvil enamel sign', {
-    harm: { crush: 0.1, punch: 0.3, mishap: 0.3 },
-  }),
+  kind(
+    'textile',
+    't',
+    'textile',
+    'irregular',
+    null,
+    [12, 10, 4],
+    0.006,
+    'textile coat quilt flag cloth rug jacket dress shirt jumper sweater scarf blanket tapestry curtain tablecloth handbag purse teddy-bear',
+    {
+      dampSensitive: true,
+      harm: { crush: 0, punch: 0, mishap: 0.3 },
+    },
+  ),
+  kind(
+    'rigidMetal',
+    'r',
+    'rigid metal',
+    'block',
+    null,
+    [8, 4, 4],
+    0.12,
+    'iron cast weight steel anvil enamel sign vice vise skillet pan saucepan spanner wrench hammer chisel hand-plane padlock key horseshoe doorknob anchor coin medal spoon number-plate licence-plate',
+    {
+      harm: { crush: 0.1, punch: 0.3, mishap: 0.3 },
+    },
+  ),
 ] as const satisfies readonly Archetype[];
 /** Every kind is among them, or this does not compile. */
 type Missing = Exclude<ArchetypeKey, (typeof ALL)[number]['key']>;

@@ -6,7 +6,7 @@ const STUFF: Readonly<Partial<Record<ArchetypeKey, string>>> = {
     'pewter copper bronze iron cast-iron wrought-iron tin tinplate steel silver silver-plated spelter zinc aluminium brass enamel',
   resinWood: 'wood wooden oak walnut teak mahogany olivewood treen bakelite resin',
   pressedGlass: 'cut-glass pressed-glass',
-  blownGlass: 'glass',
+  blownGlass: 'glass crystal',
 };
 const KIND_OF = new Map(Object.entries(STUFF).flatMap(([kind, words]) => words.split(' ').map((word) => [word, kind as ArchetypeKey])));
 

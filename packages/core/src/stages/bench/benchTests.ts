@@ -58,7 +58,7 @@ export const BENCH_TEST_RULES: Readonly<Record<BenchTestKey, BenchTestRule>> = {
   },
   bundleSize: {
     name: 'Bundle size',
-    passes: 'The bundle measures what the plan says, to half an inch.',
+    passes: 'The bundle measures what the plan says, to a finger’s breadth.',
     remedies: [{ says: 'enter what it measures: box and fill are searched again', does: 'measure' }, byHand('wrap it tighter')],
   },
   touch: {
@@ -91,7 +91,7 @@ export const BENCH_TEST_RULES: Readonly<Record<BenchTestKey, BenchTestRule>> = {
   lidPress: {
     name: 'Lid press',
     passes: 'The closed lid does not sink when you press it with a flat hand.',
-    remedies: [{ says: 'more fill on top, slightly above the rim', does: 'fillMore' }, byHand('a board under the lid')],
+    remedies: [{ says: 'more fill on top, slightly above the edge', does: 'fillMore' }, byHand('a board under the lid')],
   },
   tapeLoad: {
     name: 'Tape load',

@@ -4,7 +4,7 @@ import type { LyingBundle } from '../box/StowedBox.ts';
 import type { WrappedLayer } from '../wrap/WrappedItem.ts';
 import type { BenchTestKey } from './benchTests.ts';
 import { forEach, ofEach, spoken, stackSteps, type Letters } from './severalWords.ts';
-import { act, record, type Part } from './stepParts.ts';
+import { act, capital, record, type Part } from './stepParts.ts';
 
 /**
  * What is done to one bundle, or to each of several that are alike, before any box.
@@ -70,14 +70,16 @@ export function bundleSteps(
       'measure',
       'bundle',
       several ? 'Measure and weigh one bundle' : 'Measure and weigh the bundle',
-      `${several ? 'The largest of them. ' : ''}Long, wide, high as it lies: reckoned ${formatSize(bundle.bundleIn, system)}. What it measures replaces that, and what is still open is searched again.`,
+      `${several ? 'The largest of them. ' : ''}Long, wide, high as it lies: ${isMeasured(bundle) ? 'measured' : 'reckoned'} ${formatSize(bundle.bundleIn, system)}. What it measures replaces that, and what is still open is searched again.`,
       0,
     ),
   ];
   return letters.amongOthers ? spoken(letters, facts.title, parts) : parts;
 }
 
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+/** True where a bundle is not as large as its layers make it: somebody measured it. */
+const isMeasured = ({ wrapped: { layers, piece, bundleIn } }: LyingBundle): boolean =>
+  (layers.at(-1)?.bundleIn ?? piece.sizeIn).join() !== bundleIn.join();
 
 const LAID_WORDS = { straight: '', crossed: ', in strips that cross', diagonal: ', cornerwise' };
 

@@ -2,7 +2,7 @@ import type { FillAmount } from '../fill/FilledBox.ts';
 import { handedOut, handStep, unitsWords } from '../fill/handAmounts.ts';
 import type { BenchStep } from './BenchStep.ts';
 import type { PutIn } from './severalWords.ts';
-import { act, opening, type Part } from './stepParts.ts';
+import { act, capital, opening, type Part } from './stepParts.ts';
 
 /** Only the outer box is drawn as it fills. */
 const shown = (where: string, inBox: BenchStep['picture']['inBox'], parts: readonly Part[]): Part[] =>
@@ -58,7 +58,7 @@ export function fillSteps(
         act(
           `${at}:${place}`,
           title,
-          says.replace('#', `${units === 0 ? 'What is left' : unitsWords(units, stock.unitName)} of ${stock.name.toLowerCase()}`),
+          says.replace('#', `${units === 0 ? 'What is left' : capital(unitsWords(units, stock.unitName))} of ${stock.name.toLowerCase()}`),
           (boughtFt3 * stock.minutesPerFt3 * ft3) / allFt3,
           units > 0 ? [{ what: stock.name, amount: units, unit: stock.unitName, stock: { kind: 'fill', key: stock.key } }] : [],
         ),
@@ -85,7 +85,7 @@ export function fillSteps(
       'top',
       opening(
         where === 'box' ? 'closing' : 'box',
-        step('top', `Top of the ${where}`, onTop.length > 0 ? '#, level: the cross stands on it.' : '#, slightly above the rim.'),
+        step('top', `Top of the ${where}`, onTop.length > 0 ? '#, level: the cross stands on it.' : '#, slightly above the edge.'),
       ),
     ),
     ...shown(where, 'top', onTop),

@@ -1,7 +1,7 @@
 import type { Layout } from '../../engineering/stowage/Block.ts';
 import { letterOf } from '../../engineering/stowage/letterOf.ts';
 import type { Block } from '../box/StowedBox.ts';
-import { act, type Part } from './stepParts.ts';
+import { act, capital, type Part } from './stepParts.ts';
 
 /** The letters that alike bundles bear. */
 export interface Letters {
@@ -117,4 +117,3 @@ const SAID = [
   { face: 'left', says: 'to the right of' },
   { face: 'front', says: 'behind' },
 ] as const;
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -45,3 +45,6 @@ export const test = (key: BenchTestKey, minutes = 0): Part => {
     test: { key, passes, remedies },
   };
 };
+
+/** The same with a capital letter first. */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,6 +1,6 @@
 import type { PieceFacts } from '../sale/Order.ts';
 import { offInOrder } from '../sale/readSale.ts';
-import { act, type Part } from './stepParts.ts';
+import { act, capital, type Part } from './stepParts.ts';
 
 /** Parts that travel by themselves come off first, each after the one before it; what loosens goes into the bag. */
 export const takeOffSteps = (pieces: readonly PieceFacts[]): Part[] =>
@@ -16,5 +16,3 @@ export function bagStep(pieces: readonly PieceFacts[]): Part[] {
   const loose = pieces.flatMap(({ partOf }) => (partOf?.loosens ? [partOf.loosens] : []));
   return loose.length === 0 ? [] : [act(`bag:${loose.length}`, 'Put in: the bag', `With ${loose.join(', ')}; nothing hard against it.`, 0)];
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

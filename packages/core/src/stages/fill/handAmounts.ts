@@ -15,9 +15,12 @@ export const unitsOf = (stock: Pick<FillStock, 'cushion' | 'unitFt3'>, ft3: numb
   return Math.ceil(ft3 / stock.unitFt3 / step - 1e-9) * step;
 };
 
-/** "2.5 scoops", "1 pillow", "3 boxes". */
-export const unitsWords = (units: number, unitName: string): string =>
-  `${units} ${unitName}${units === 1 ? '' : unitName.endsWith('x') ? 'es' : 's'}`;
+/** "half a scoop", "2 1/2 scoops", "1 pillow", "3 boxes". */
+export function unitsWords(units: number, unitName: string): string {
+  if (units === 0.5) return `half ${/^[aeiou]/.test(unitName) ? 'an' : 'a'} ${unitName}`;
+  const said = Number.isInteger(units * 2) && !Number.isInteger(units) ? `${Math.floor(units)} 1/2` : units;
+  return `${said} ${unitName}${units === 1 ? '' : unitName.endsWith('x') ? 'es' : 's'}`;
+}
 
 /**
  * An amount handed out over some places as a hand takes it: whole steps that add up to it, each place as near its share as

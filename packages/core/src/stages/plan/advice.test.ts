@@ -38,6 +38,12 @@ describe('over- and under-packed', () => {
   test('a nest above the ceiling is under-packed where another is below, whatever it expects', () =>
     expect(packedVerdict({ ...hand, chance: 0.05 }, [other(2600, 2700)], CEILING)).toMatchObject({ kind: 'underPacked', byMinor: 0 }));
 
+  test('where all are above the ceiling nothing riskier is better, however much less it expects; what is as safe may be', () => {
+    const risky = { ...hand, chance: 0.12 };
+    expect(packedVerdict(risky, [other(1500, 1900, 0.15)], CEILING).kind).toBe('right');
+    expect(packedVerdict(risky, [other(1500, 1900, 0.12)], CEILING)).toMatchObject({ kind: 'overPacked', byMinor: 500 });
+  });
+
   test('of small money a twentieth is worth a word', () =>
     expect(packedVerdict({ ...hand, nestCostMinor: 300, expectedMinor: 400 }, [other(290, 375)], CEILING).kind).toBe('overPacked'));
 

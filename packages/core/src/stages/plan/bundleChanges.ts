@@ -20,24 +20,8 @@ export function* changesOfBundle(
   yield* turnsOver(choice, facts, at);
   // what is wrapped and measured is not unwrapped for a better figure
   if (measuredAs(bundleLocks(locks, at), own.layers)) return;
-  for (const wrap of stock.wraps.filter((one) => one.role === 'surface' || one.role === 'conform' || one.role === 'cushion')) {
-    const turns = own.layers.find((layer) => layer.material === wrap.key)?.turns ?? 0;
-    for (const next of isTooSmall ? fewer(turns) : oneOrHalf(turns, wrap.cushion !== null)) {
-      if (next >= 0 && next <= 8)
-        yield {
-          change: { kind: 'turns', material: wrap.key, turns: next, ...which },
-          after: withBundle(choice, at, { ...own, layers: withTurns(own.layers, stock.wraps, wrap.key, next) }),
-        };
-    }
-  }
-  for (const layer of own.layers) {
-    const isCushion = stock.wraps.some((wrap) => wrap.key === layer.material && wrap.cushion !== null && wrap.role !== 'surface');
-    for (const face of layer.doubled ? [null] : isCushion && !isTooSmall ? facesToDouble(facts) : [])
-      yield {
-        change: { kind: 'doubled', material: layer.material, face, ...which },
-        after: withBundle(choice, at, { ...own, layers: own.layers.map((one) => (one === layer ? withDoubled(one, face) : one)) }),
-      };
-  }
+  for (const { change, layers } of layerChanges(stock, own.layers, facts, isTooSmall))
+    yield { change: { ...change, ...which }, after: withBundle(choice, at, { ...own, layers }) };
   for (const hollow of facts.hollows.filter((one) => !one.filled))
     yield { change: { kind: 'hollow', hollowId: hollow.id, ...which }, after: choice };
   for (const { id, kind, guard } of facts.hardPoints) {
@@ -45,6 +29,53 @@ export function* changesOfBundle(
     if (guard === null && best) yield { change: { kind: 'guard', hardPointId: id, guard: best.kind, ...which }, after: choice };
   }
 }
+
+/** Layers changed by one step. */
+interface LayerChange {
+  readonly change: Extract<ChangeKind, { readonly kind: 'turns' | 'doubled' }>;
+  readonly layers: BundleChoice['layers'];
+  /** Finer than the search goes, which takes whole turns. */
+  readonly finely: boolean;
+}
+
+/**
+ * One material's turns one more or less, or half of one, and a sheet doubled over a face or not any more.
+ *
+ * @param isTooSmall where the box is too small only less of something helps, however much less
+ * @param without materials nobody wants, by key
+ */
+export function* layerChanges(
+  { wraps }: PlanRequest['stock'],
+  layers: BundleChoice['layers'],
+  facts: PieceFacts,
+  isTooSmall: boolean,
+  without: readonly string[] = [],
+): Generator<LayerChange> {
+  for (const wrap of wraps.filter((one) => one.role === 'surface' || one.role === 'conform' || one.role === 'cushion')) {
+    const turns = layers.find((layer) => layer.material === wrap.key)?.turns ?? 0;
+    if (turns === 0 && without.includes(wrap.key)) continue;
+    for (const next of isTooSmall ? fewer(turns) : oneOrHalf(turns, wrap.cushion !== null)) {
+      if (next >= 0 && next <= MOST_TURNS)
+        yield {
+          change: { kind: 'turns', material: wrap.key, turns: next },
+          layers: withTurns(layers, wraps, wrap.key, next),
+          finely: !Number.isInteger(next),
+        };
+    }
+  }
+  for (const layer of layers) {
+    const isCushion = wraps.some((wrap) => wrap.key === layer.material && wrap.cushion !== null && wrap.role !== 'surface');
+    for (const face of layer.doubled ? [null] : isCushion && !isTooSmall ? facesToDouble(facts) : [])
+      yield {
+        change: { kind: 'doubled', material: layer.material, face },
+        layers: layers.map((one) => (one === layer ? withDoubled(one, face) : one)),
+        finely: true,
+      };
+  }
+}
+
+/** More turns of one material nobody advises. */
+const MOST_TURNS = 8;
 
 /** The bundle lying another way. */
 function* turnsOver(choice: PlanChoice, facts: PieceFacts, at: number): Generator<{ change: ChangeKind; after: PlanChoice }> {

@@ -2,7 +2,11 @@ import type { BoxStock } from '../../engineering/materials/stock.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import type { PlanChoice } from '../frontier/PlanOption.ts';
 import { BY_HAND } from '../rate/byHand.ts';
-import { deriver } from './derivePlan.ts';
+import type { WeighedParcel } from '../weight/WeighedParcel.ts';
+import type { Wraps } from '../wrap/WrappedItem.ts';
+import { waysToStand } from '../box/stowInBox.ts';
+import { deriver, type Deriver } from './derivePlan.ts';
+import { findFaults } from './findFaults.ts';
 import type { PlanRequest } from './PlanRequest.ts';
 import { boxesOf } from './stockFor.ts';
 
@@ -31,16 +35,50 @@ export function inBox(choice: PlanChoice, box: BoxStock, { stock, cards }: Pick<
   return others.length > 0 ? others.map(({ key }) => ({ ...taken, service: key })) : [taken];
 }
 
-/** A choice put into another box by hand, by the service that comes out best where the one in hand does not take that box. */
+/**
+ * A choice put into another box by hand, by the service that comes out best where the one in hand does not take that box.
+ * Different bundles that do not go in as they stand are stood otherwise, where they do then and nobody has pinned how they stand.
+ */
 export function takeBox(request: PlanRequest, choice: PlanChoice, key: string): PlanChoice {
   const box = boxesOf({ ...request, locks: {} }).boxes.find((one) => one.key === key);
   if (!box) return { ...choice, box: key };
   const [first, ...more] = inBox(choice, box, request);
-  if (more.length === 0) return first!;
   const derive = deriver(request);
+  const ways = [first!, ...more].flatMap((one) => stoodToFit(request, one, derive));
+  if (ways.length === 1) return ways[0]!;
   const expected = (one: PlanChoice) => {
     const derived = derive(one);
     return derived.kind === 'plan' && !derived.option.rated.refused ? derived.option.expectedMinor : Infinity;
   };
-  return [first!, ...more].reduce((best, one) => (expected(one) < expected(best) ? one : best));
+  return ways.reduce((best, one) => (expected(one) < expected(best) ? one : best));
 }
+
+/** Ways of standing looked at where what is in hand does not fit. */
+const MOST_STANDS = 24;
+
+/**
+ * The same nest with its bundles stood so that they go into its box.
+ *
+ * @returns itself alone where it fits, where it holds one bundle or nobody may stand it otherwise, and where nothing fits
+ */
+export function stoodToFit(request: PlanRequest, choice: PlanChoice, derive: Deriver): PlanChoice[] {
+  if (!choice.others || request.locks.stand !== undefined) return [choice];
+  const weighed = derive.weighed(choice);
+  if (!weighed || !isTooSmall(weighed, request)) return [choice];
+  const wraps = weighed.filled.stowed.bundles.map(({ wrapped }) => wrapped) as unknown as Wraps;
+  const fitting = waysToStand(wraps, request.locks, MOST_STANDS)
+    .map(({ lies: [own, ...others], stand }): PlanChoice => ({
+      ...choice,
+      ...own,
+      stand,
+      others: choice.others!.map((one, at) => ({ ...one, ...others[at]! })),
+      baseGapIn: null,
+    }))
+    .filter((one) => {
+      const stood = derive.weighed(one);
+      return stood !== null && !isTooSmall(stood, request);
+    });
+  return fitting.length > 0 ? fitting : [choice];
+}
+
+const isTooSmall = (weighed: WeighedParcel, { house }: PlanRequest): boolean => findFaults(weighed, house)[0]?.kind === 'tooSmall';

@@ -4,13 +4,15 @@ import { FILL_PLACES } from '../fill/fillPlaces.ts';
 import { depthWanted, spareDepth } from '../box/shellsFor.ts';
 import { bedding, haveCells } from '../box/stowInBox.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
-import { inBox } from './inBox.ts';
+import { inBox, stoodToFit } from './inBox.ts';
 import { boxesOf } from './stockFor.ts';
 import { stockUsed } from './stockUsed.ts';
 import { shortCounter } from './willNotSuffice.ts';
 import type { ChangeKind } from './ChangeKind.ts';
 import { requestAfter } from './requestAfter.ts';
-import { deriver } from './derivePlan.ts';
+import { deriver, type Deriver } from './derivePlan.ts';
+import type { WeighedParcel } from '../weight/WeighedParcel.ts';
+import { isHeld } from '../wrap/waysToWrap.ts';
 import { ceilingOfAll } from '../frontier/recommend.ts';
 import { faultsOf, findFaults } from './findFaults.ts';
 import { isBetter, isThriftier } from './sideBySide.ts';
@@ -61,14 +63,15 @@ export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextC
   const shortOf = shortCounter(request);
   const countShort = (option: PlanOption) => shortOf(stockUsed(option)).length;
   const shortNow = countShort(now.option);
+  const bareNow = countBare(now.option.rated.weighed);
   const found: NextChange[] = [];
-  for (const { change, after } of singleChanges(request, choice, now.option)) {
+  for (const { change, after } of everyChange(request, choice, now.option, derive)) {
     const changed = requestAfter(request, change);
     const deriveChanged = changed === request ? derive : deriver(changed);
     const weighed = deriveChanged.weighed(after);
     if (!weighed) continue;
     const nested = countFaults(findFaults(weighed, request.house));
-    if (isWorse(nested, faultsNow)) continue;
+    if (isWorse(nested, faultsNow) || countBare(weighed) > bareNow) continue;
     const derived = deriveChanged(after);
     if (derived.kind === 'noPlan') continue;
     const all = faultsOf(derived.option.rated, request.house);
@@ -105,6 +108,9 @@ export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextC
   });
 }
 
+/** Bundles with nothing round them that holds: what the search never takes, and nobody advises. */
+const countBare = ({ filled }: WeighedParcel): number => filled.stowed.bundles.filter(({ wrapped }) => !isHeld(wrapped)).length;
+
 /** Parts of a turn: the search goes by whole ones. */
 const isFine = (change: ChangeKind): boolean => change.kind === 'doubled' || (change.kind === 'turns' && !Number.isInteger(change.turns));
 
@@ -127,6 +133,14 @@ function countFaults(faults: readonly PlanFault[]): Counted {
 /** A change breaks no rule that is kept and brings no caution; what makes the impossible possible may bring some. */
 const isWorse = (after: Counted, now: Counted): boolean =>
   now.impossible ? after.impossible : after.impossible || after.blocking > now.blocking || after.cautions > now.cautions;
+
+/** Single changes, where another box wants different bundles stood otherwise in each such way. */
+function* everyChange(request: PlanRequest, choice: PlanChoice, now: PlanOption, derive: Deriver) {
+  for (const { change, after } of singleChanges(request, choice, now)) {
+    if (change.kind !== 'box') yield { change, after };
+    else for (const stood of stoodToFit(request, after, derive)) yield { change, after: stood };
+  }
+}
 
 function* singleChanges(request: PlanRequest, choice: PlanChoice, now: PlanOption): Generator<{ change: ChangeKind; after: PlanChoice }> {
   const { stock, cards, house } = request;

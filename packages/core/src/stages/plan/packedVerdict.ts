@@ -38,8 +38,9 @@ export function packedVerdict<Other extends Priced>(
   const below = others.filter((one) => one.chance <= ceiling);
   const safer = hand.chance > ceiling ? leastExpected(below) : null;
   if (safer) return { kind: 'underPacked', byMinor: Math.max(0, hand.expectedMinor - safer.expectedMinor), instead: safer };
+  // above the ceiling only what is at least as safe is better
   const better = leastExpected(
-    (below.length > 0 ? below : others).filter(
+    (below.length > 0 ? below : others.filter((one) => one.chance <= hand.chance)).filter(
       (one) => Math.abs(one.nestCostMinor - hand.nestCostMinor) > 0.5 && hand.expectedMinor - one.expectedMinor > least,
     ),
   );

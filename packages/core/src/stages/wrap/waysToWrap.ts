@@ -62,7 +62,7 @@ export function waysToWrap(piece: InspectedPiece, stock: WrapStockroom, house: H
 }
 
 /** Never bare, but in a case: something round every piece, and a cushioning layer round what shock can break. */
-const isHeld = ({ piece: { archetype }, layers }: WrappedItem): boolean =>
+export const isHeld = ({ piece: { archetype }, layers }: WrappedItem): boolean =>
   archetype.cased || (layers.length > 0 && (archetype.fragility === null || layers.some((layer) => layer.cushion !== null)));
 
 /**

@@ -1,0 +1,85 @@
+import { waysToGuard } from '../item/addedTo.ts';
+import { recommend, type Recommendation } from '../frontier/recommend.ts';
+import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
+import { isHeld } from '../wrap/waysToWrap.ts';
+import { layerChanges } from './bundleChanges.ts';
+import { bundleChoice, bundleLocks, piecesOf, withBundle, type PlanRequest } from './PlanRequest.ts';
+import { isBetter } from './sideBySide.ts';
+import { soundOptions } from './soundOptions.ts';
+
+/** Rounds at most, and nests worked out at most: the search has come close already; judgement. */
+const MOST_ROUNDS = 8;
+const MOST_TRIED = 320;
+/** Above the ceiling a nest is safer than another where it breaks so much less often; judgement. */
+const CLEARLY_SAFER = 0.98;
+/** No step that spoils a finish so much more often is taken for safety’s sake; judgement. */
+const SPOILS_MORE = 0.002;
+
+/**
+ * The nest found, with the steps taken that the search does not: half turns and doubled sheets where they are worth more than a
+ * tie, and of several pieces, of which the search looks at a few wraps each, whole turns and guards too. Step by step, each time
+ * the best single one: no promise that no other combination is better still.
+ *
+ * @param frontier nests that were found beside it: what is taken is even with the best of them all
+ * @param ceiling chance above which a nest is recommended only where none is below it
+ */
+export function polishNest(request: PlanRequest, found: Recommendation, frontier: readonly PlanOption[], ceiling: number): Recommendation {
+  const sound = soundOptions(request);
+  const several = piecesOf(request).length > 1;
+  const met: PlanOption[] = [found.option, ...frontier];
+  let best = found;
+  let tried = 0;
+  for (let round = 0; round < MOST_ROUNDS && tried < MOST_TRIED; round++) {
+    const now = best.option;
+    const steps = [...stepsFrom(request, now, several)].slice(0, MOST_TRIED - tried);
+    tried += steps.length;
+    const options = steps.flatMap(({ after, finely }) => {
+      const option = sound(after);
+      if (!option || !option.rated.weighed.filled.stowed.bundles.every(({ wrapped }) => isHeld(wrapped))) return [];
+      if (now.chance > ceiling && option.spoils > now.spoils + SPOILS_MORE) return [];
+      return finely && !isWorthIt(option, now, ceiling) ? [] : [option];
+    });
+    met.push(...options);
+    const next = recommend(several ? met : [now, ...options], ceiling, request.house)!;
+    if (next.option === now) break;
+    best = next;
+  }
+  return best;
+}
+
+/** A step finer than the search’s own: worth more than a tie, or what brings a nest nearer to the ceiling. */
+const isWorthIt = (after: PlanOption, now: PlanOption, ceiling: number): boolean =>
+  now.chance > ceiling ? after.chance < CLEARLY_SAFER * now.chance : after.chance <= ceiling && isBetter(after, now, true);
+
+/** More of what only keeps a surface than anybody lays round it. Common practice, no source. */
+const MOST_ON_SURFACE = 2;
+const isHeaped = (layers: PlanChoice['layers'], { stock }: PlanRequest): boolean =>
+  layers.some(
+    ({ material, turns }) => turns > MOST_ON_SURFACE && stock.wraps.some((wrap) => wrap.key === material && wrap.role === 'surface'),
+  );
+
+interface Step {
+  readonly after: PlanChoice;
+  readonly finely: boolean;
+}
+
+/** Single steps from a nest, bundle after bundle; none of a bundle whose layers are pinned. */
+function* stepsFrom(request: PlanRequest, { choice }: PlanOption, several: boolean): Generator<Step> {
+  for (const [at, facts] of piecesOf(request).entries()) {
+    const locks = bundleLocks(request.locks, at);
+    const own = bundleChoice(choice, at);
+    if (!locks.layers)
+      for (const { layers, finely } of layerChanges(request.stock, own.layers, facts, false, request.locks.without))
+        if ((finely || several) && !isHeaped(layers, request)) yield { after: withBundle(choice, at, { ...own, layers }), finely };
+    if (several && !locks.guards && !locks.filledHollows && !locks.bundle)
+      for (const added of waysToGuard(facts, request.house))
+        if (JSON.stringify(added.guards) !== JSON.stringify(own.guards))
+          yield { after: withBundle(choice, at, { ...withoutAdded(own), ...added }), finely: false };
+  }
+}
+
+const withoutAdded = <Choice extends { readonly guards?: unknown; readonly filledHollows?: unknown }>(choice: Choice): Choice => {
+  const { guards, filledHollows, ...rest } = choice;
+  void [guards, filledHollows];
+  return rest as Choice;
+};
