@@ -97,7 +97,12 @@ module.exports = {
       ['^apps/counter/src/', CORE_DOOR, CONTRACTS_DOOR, CARDS_DOOR, ...npm('zod'), '^(node:)?(crypto|fs|http|net|path|util)$'],
       'the carriers’ stand-in: contracts, and the cards it publishes',
     ),
-    room('workers', web('workers/'), [web('workers/'), CORE_DOOR, CONTRACTS_DOOR, ...npm('comlink')], 'workers: core and contracts'),
+    room(
+      'workers',
+      web('workers/'),
+      [web('workers/'), web('session/answerMemory'), CORE_DOOR, CONTRACTS_DOOR, ...npm('comlink')],
+      'workers: core and contracts',
+    ),
     room(
       'drawings',
       web('drawings/'),
@@ -108,7 +113,7 @@ module.exports = {
     room(
       'session',
       web('session/'),
-      [web('(session|theme|words)/'), CORE_DOOR, CONTRACTS_DOOR, ...INTERFACE],
+      [web('(session|theme|words)/'), CORE_DOOR, CONTRACTS_DOOR, ...INTERFACE, ...npm('idb')],
       'session: shop, person, requests, what is saved',
     ),
     room('parts', web('parts/'), [web('(parts|session|words)/'), CORE_DOOR, CONTRACTS_DOOR, ...INTERFACE], 'parts: ours, over Ant Design'),

@@ -1,7 +1,7 @@
 'use client';
 import { Button, Dropdown, Select } from 'antd';
 import { useRouter } from 'next/navigation';
-import { tellBenchKeeper } from '../session/benchKeeper.ts';
+import { forgetAllHere } from '../session/benchKeeper.ts';
 import { send } from '../session/http.ts';
 import { useShop } from '../session/ShopContext.tsx';
 import { lockNow } from './signIn/Lock.tsx';
@@ -35,7 +35,7 @@ function SignedIn() {
     void send('POST', '/api/session', { act: 'off' })
       .catch(() => undefined)
       .then(() => {
-        tellBenchKeeper({ forget: 'all' });
+        forgetAllHere();
         window.location.assign('/');
       });
   return (

@@ -14,7 +14,7 @@ import {
   type Right,
   type ShopView,
 } from '@inch-nest/contracts';
-import { tellBenchKeeper } from './benchKeeper.ts';
+import { forgetAllHere } from './benchKeeper.ts';
 import { writersFor, type Writers } from '../words/writers.ts';
 import { send } from './http.ts';
 import type { Pending } from './keeping/Keeper.ts';
@@ -87,7 +87,7 @@ export function ShopProvider({
       setPerson: (id) => {
         remember('person', id);
         // whoever signs on finds nothing on this machine that the one before had on the bench
-        tellBenchKeeper({ forget: 'all' });
+        forgetAllHere();
         setChosen(id);
       },
       themeName,

@@ -23,7 +23,8 @@ import {
 } from '@inch-nest/core';
 import { expose } from 'comlink';
 import { packAnswer, type SearchAnswer } from '@inch-nest/contracts';
-import type { BoxedWay, Planner } from './planner.protocol.ts';
+import { openAnswerMemory } from '../session/answerMemory.ts';
+import type { BoxedWay, EnoughAnswer, Planner } from './planner.protocol.ts';
 import { sendAway } from './sendAway.ts';
 
 const SLICE_MS = 8;
@@ -33,6 +34,9 @@ const AGAIN_AFTER_MS = 400;
 /** Changes that are told of a nest; of one that does not go in, every way of making it. */
 const MOST_CHANGES = 12;
 const MOST_THAT_GIVE = 80;
+/** The address of this program holds a hash of it. */
+const memory = openAnswerMemory(self.location.href);
+const isWhole = ({ kind }: { readonly kind: string }): boolean => kind !== 'superseded' && kind !== 'failed';
 let latestSearch = 0;
 let latestReckoning = 0;
 
@@ -112,8 +116,11 @@ const planner: Planner = {
   async search(request, early) {
     const mine = ++latestSearch;
     try {
-      const found = await inSlices(planOrByHand(request), mine, early && tellEarly(request, early));
-      return found ? packAnswer(found.chosen, request, found.uncarried) : { kind: 'superseded' };
+      const answer = await memory.answered<SearchAnswer>(['search', request], isWhole, async () => {
+        const found = await inSlices(planOrByHand(request), mine, early && tellEarly(request, early));
+        return found ? packAnswer(found.chosen, request, found.uncarried) : { kind: 'superseded' };
+      });
+      return mine === latestSearch ? answer : { kind: 'superseded' };
     } catch (error) {
       return failed(error);
     }
@@ -168,8 +175,10 @@ const planner: Planner = {
   async withEnough(request) {
     try {
       const mine = latestSearch;
-      const found = await inSlices(enoughOf(request), mine);
-      return found ? { kind: 'enough', best: found.best } : { kind: 'superseded' };
+      return await memory.answered<EnoughAnswer>(['enough', request], isWhole, async () => {
+        const found = await inSlices(enoughOf(request), mine);
+        return found ? { kind: 'enough', best: found.best } : { kind: 'superseded' };
+      });
     } catch (error) {
       return failed(error);
     }

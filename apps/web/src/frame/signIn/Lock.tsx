@@ -1,7 +1,7 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
 import type { SignInView } from '@inch-nest/contracts';
-import { tellBenchKeeper } from '../../session/benchKeeper.ts';
+import { forgetAllHere } from '../../session/benchKeeper.ts';
 import { send, SHUT_OUT } from '../../session/http.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { SignIn } from './SignIn.tsx';
@@ -31,7 +31,7 @@ export function Lock() {
   if (!view) return null;
   const back = (personId: string | null) => {
     if (personId === me.personId) return setView(null);
-    tellBenchKeeper({ forget: 'all' });
+    forgetAllHere();
     window.location.reload();
   };
   return (
