@@ -1,5 +1,9 @@
 import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
+import { planRequestFor } from '@inch-nest/contracts';
+import { ARCHETYPES, verifyPlan } from '@inch-nest/core';
+import { DEMO_PEOPLE, DEMO_SHOP } from '../../packages/data/src/demo/demoPeople.ts';
+import { inShop, listShelf, readParcel, readShop } from '../../packages/data/src/index.ts';
 import { freshDatabase } from '../../packages/data/tests/freshDatabase.ts';
 import { smallShop } from '../../packages/data/tests/smallShop.ts';
 
@@ -11,16 +15,45 @@ const prepare = (url: string, ...args: string[]) =>
     env: { ...process.env, DATABASE_URL: url },
   });
 
-test('a reset refuses data without the demo’s mark, and drops the demo', async () => {
-  const { database, owner, url, drop } = await freshDatabase();
-  await smallShop(database);
-  const refused = prepare(url, '--reset');
-  expect(refused.status).toBe(3);
-  expect(refused.stderr).toMatch(/not the demo’s/);
-  expect(await database.models.shop.count()).toBe(1);
-  expect(prepare(url).stdout).toMatch(/data kept/);
-  await database.models.shop.update({ demo: true }, { where: {} });
-  expect(prepare(url, '--reset').stdout).toMatch(/demo loaded/);
-  expect(await owner.models.parcel.count()).toBeGreaterThanOrEqual(8);
-  await drop();
+describe('a reset', () => {
+  let fresh: Awaited<ReturnType<typeof freshDatabase>>;
+  beforeAll(async () => {
+    fresh = await freshDatabase();
+    await smallShop(fresh.database);
+  });
+  afterAll(() => fresh.drop());
+
+  test('refuses data without the demo’s mark, and drops the demo', async () => {
+    const { database, owner, url } = fresh;
+    const refused = prepare(url, '--reset');
+    expect(refused.status).toBe(3);
+    expect(refused.stderr).toMatch(/not the demo’s/);
+    expect(await database.models.shop.count()).toBe(1);
+    expect(prepare(url).stdout).toMatch(/data kept/);
+    await database.models.shop.update({ demo: true }, { where: {} });
+    expect(prepare(url, '--reset').stdout).toMatch(/demo loaded/);
+    expect(await owner.models.shop.count()).toBe(1);
+  });
+
+  test('the demo it loads has a parcel at each step it can have come to, of every kind, and every plan in it holds', async () => {
+    const room = inShop(fresh.owner, DEMO_SHOP.id);
+    const shop = await readShop(room, new Date());
+    const shelf = await listShelf(room);
+    expect(shelf.length).toBeGreaterThanOrEqual(8);
+    expect(new Set(shelf.map((tag) => tag.state))).toEqual(
+      new Set(['draft', 'planned', 'weighed', 'rated', 'labelled', 'handedOver', 'damaged']),
+    );
+    expect(shelf.some((tag) => tag.trouble !== null)).toBe(true);
+    const boxes = shop.stock.boxes.filter((box) => box.style === 'slotted');
+    expect(boxes.length).toBeGreaterThanOrEqual(12);
+    expect(boxes.length).toBeLessThanOrEqual(24);
+    expect(shop.cards.map((card) => card.carrier)).toEqual(['Ambry Ground', 'Hawser Freight', 'Quillon Post', 'Skerrow Express']);
+    const kinds = new Set<string>();
+    for (const tag of shelf) {
+      const view = await readParcel(room, tag.id, DEMO_PEOPLE[0]!.id);
+      kinds.add(view.piece.archetype.value);
+      if (view.nest.plan) expect(verifyPlan(view.nest.plan.document, planRequestFor(view, shop))).toEqual([]);
+    }
+    expect(kinds).toEqual(new Set(Object.keys(ARCHETYPES)));
+  });
 });

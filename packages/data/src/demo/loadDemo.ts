@@ -27,7 +27,7 @@ export type Loaded = 'demo loaded' | 'demo loaded anew: an earlier loading was c
  * Loads the demo into an empty database; leaves one that holds a shop as it is, unless that is the demo whose loading was cut
  * short: then it starts over.
  */
-export async function loadDemo(database: Database, now: Date): Promise<Loaded> {
+export async function loadDemo(database: Database, now: Date, parcels: readonly DemoParcel[] = DEMO_PARCELS): Promise<Loaded> {
   const { shop: shops } = database.models;
   const cut = (await shops.destroy({ where: { loading: true, demo: true } })) > 0;
   if ((await shops.count()) > 0) return 'data kept';
@@ -44,8 +44,8 @@ export async function loadDemo(database: Database, now: Date): Promise<Loaded> {
   );
   const room = inShop(database, DEMO_SHOP.id);
   const shop = await readShop(room, now);
-  for (const [i, parcel] of DEMO_PARCELS.entries()) {
-    await loadParcel(room, shop, parcel, new Date(now.getTime() - (DEMO_PARCELS.length - i) * 9 * MINUTE_MS), i);
+  for (const [i, parcel] of parcels.entries()) {
+    await loadParcel(room, shop, parcel, new Date(now.getTime() - (parcels.length - i) * 9 * MINUTE_MS), i);
   }
   await shops.update({ loading: false }, { where: { id: DEMO_SHOP.id } });
   return cut ? 'demo loaded anew: an earlier loading was cut short' : 'demo loaded';

@@ -2,6 +2,7 @@ import { box, finish, FACTS, request, STOCK } from '../../../tests/sampleRequest
 import { ORDINARY_WRAPS } from '../../engineering/materials/ordinaryStock.ts';
 import { planParcel } from '../../planParcel.ts';
 import { evenWithin } from '../frontier/recommend.ts';
+import type { PlanChoice } from '../frontier/PlanOption.ts';
 import type { PieceFacts } from '../sale/Order.ts';
 import { isHeld } from '../wrap/waysToWrap.ts';
 import { derivePlan } from './derivePlan.ts';
@@ -34,7 +35,7 @@ const SHADE: Partial<PieceFacts> = {
   hardPoints: [{ id: 'rim-1', kind: 'rim', face: 'bottom', across: 0.5, up: 0.5, reachIn: 1, guard: null, guardLengthIn: null }],
 };
 const BOXES = [...STOCK.boxes, box([16, 16, 16]), box([20, 16, 14]), box([22, 22, 22]), box([24, 18, 14])];
-const WRAPS = [...STOCK.wraps, { ...ORDINARY_WRAPS.foamSheet, onHandFt2: 100 }];
+const WRAPS = [...STOCK.wraps, { ...ORDINARY_WRAPS.foamSheet16, onHandFt2: 100 }];
 
 const idOf = (at: number) => `00000000-0000-4000-8000-0000000000${20 + at}`;
 function asked(...pieces: Partial<PieceFacts>[]): PlanRequest {
@@ -115,8 +116,8 @@ describe('another box', () => {
   const of = asked(LAMP, SHADE);
   const found = plan(of).recommended.choice;
   // the lamp on its back, its foot against the shade
-  const choice = { ...found, orientation: [2, 1, 0] as const, stand: { along: 0, parts: [0, 1] } as const };
-  const gapsIn = (next: typeof choice, asked: PlanRequest) => {
+  const choice: PlanChoice = { ...found, orientation: [2, 1, 0], stand: { along: 0, parts: [0, 1] } };
+  const gapsIn = (next: PlanChoice, asked: PlanRequest) => {
     const derived = derivePlan(asked, next);
     if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
     return Object.values(derived.option.rated.weighed.filled.stowed.gaps);
