@@ -77,6 +77,31 @@ export function bundleSteps(
   return letters.amongOthers ? spoken(letters, facts.title, parts) : parts;
 }
 
+/** A card is not wound: one is cut for a face, or one for each. */
+function cardStep(
+  {
+    stock,
+    turns,
+    lengthIn,
+    sheets,
+    areaIn2,
+    tape,
+    minutes,
+  }: Pick<WrappedLayer, 'stock' | 'turns' | 'lengthIn' | 'sheets' | 'areaIn2' | 'tape' | 'minutes'>,
+  tear: (inches: number) => string,
+): Part {
+  const size = `${tear(lengthIn)} × ${tear(areaIn2 / (2 * turns) / lengthIn)}`;
+  return act(
+    `layer:${stock.key}:${turns}`,
+    `${stock.name} on ${sheets === 1 ? 'one face' : 'both faces'}`,
+    sheets === 1
+      ? `Cut one card ${size} and lay it on the face that breaks first. Tape it with ${tape.name.toLowerCase()}, not to the face.`
+      : `Cut ${sheets} cards ${size}, one for each face. Tape them to each other round the edges with ${tape.name.toLowerCase()}, not to the face.`,
+    minutes,
+    [{ what: stock.name, amount: turns, unit: 'turns', stock: { kind: 'wrap', key: stock.key } }],
+  );
+}
+
 /** True where a bundle is not as large as its layers make it: somebody measured it. */
 const isMeasured = ({ wrapped: { layers, piece, bundleIn } }: LyingBundle): boolean =>
   (layers.at(-1)?.bundleIn ?? piece.sizeIn).join() !== bundleIn.join();
@@ -84,10 +109,11 @@ const isMeasured = ({ wrapped: { layers, piece, bundleIn } }: LyingBundle): bool
 const LAID_WORDS = { straight: '', crossed: ', in strips that cross', diagonal: ', cornerwise' };
 
 function layerStep(
-  { stock, turns, lengthIn, sheets, doubled, placing, tape, minutes }: WrappedLayer,
+  { stock, turns, lengthIn, sheets, areaIn2, doubled, placing, tape, minutes }: WrappedLayer,
   tear: (inches: number) => string,
 ): Part {
   const times = turns === 1 ? '1 turn' : `${turns} turns`;
+  if (stock.stiff) return cardStep({ stock, turns, lengthIn, sheets, areaIn2, tape, minutes }, tear);
   const pieces = sheets === 1 ? `one piece ${tear(lengthIn)} long` : `${sheets} pieces side by side, each ${tear(lengthIn)} long`;
   return act(
     `layer:${stock.key}:${turns}`,

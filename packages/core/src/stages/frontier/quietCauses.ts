@@ -22,6 +22,7 @@ import { faceLayers, pieceFaceAt } from '../fill/faceLayers.ts';
 import { contactOfOne, knockOfOne, type Touching } from './touching.ts';
 import type { FilledBox, Struck } from '../fill/FilledBox.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
+import { bendsOf } from '../item/bends.ts';
 import { worthSharesOf } from '../item/worthOfAll.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
 import { amongAlike, amongBundles, anyOf, causesWith, either, joinedHappenings, together, type Cause, type Happening } from './causes.ts';
@@ -32,7 +33,7 @@ export type Way = Pick<Quote, 'zone' | 'handlingFactor' | 'crushFactor'>;
 
 /** All judgement. Stress on the board at which a corner may come through, and how unsure that is. */
 const PUNCH = { psi: { single: 200, double: 350 }, boardSpread: 0.25, chance: 0.1, behindWall: 0.2, bareFace: 0.5 };
-const BEND = { thinGlassIn: 0.5, thinIn: 1.1, slender: 15, bare: 0.2, oneCard: 0.02, twoCards: 0.004, inBox: 0.2 };
+const BEND = { bare: 0.2, oneCard: 0.02, twoCards: 0.004, inBox: 0.2 };
 const CREASE = { unstiffened: 0.05, nearCorner: 0.03, nearIn: 0.5 };
 /** Burst beyond the certificate; at an untaped side seam, and by soft or loose fill in a single wall, of a heavy parcel. */
 const BURST = { uncertified: 0.05, openSeam: 0.01, softFill: 0.01, heavyLb: 20 };
@@ -219,11 +220,7 @@ const punchedFrom = (heightIn: number | null, medianIn: number): number =>
 
 /** Something thin and brittle bends until it breaks, less with card on its faces, and less in a box. */
 function bendChance({ piece, layers }: WrappedItem, { box }: Shell): number {
-  const { bends } = piece.archetype;
-  if (bends !== 'glass' && bends !== 'brittle') return 0;
-  const thinIn = Math.min(...piece.sizeIn);
-  const slender = thinIn < BEND.thinIn && thinIn < Math.max(...piece.sizeIn) / BEND.slender;
-  if (!slender && !(bends === 'glass' && thinIn < BEND.thinGlassIn)) return 0;
+  if (bendsOf(piece) !== 'breaks') return 0;
   const cards = stiffSides(layers);
   return (cards === 0 ? BEND.bare : cards === 1 ? BEND.oneCard : BEND.twoCards) * (isEnvelope(box) ? 1 : BEND.inBox);
 }
@@ -237,7 +234,7 @@ const stiffSides = (layers: WrappedItem['layers']): number =>
 
 /** Paper is creased where nothing stiff holds it flat, and at corners near a wall. */
 function creaseChance({ stowed, effectiveGaps: gaps }: FilledBox, { wrapped }: LyingBundle): number {
-  if (wrapped.piece.archetype.bends !== 'paper') return 0;
+  if (bendsOf(wrapped.piece) !== 'creases') return 0;
   const stiff = stowed.shell.box.style === 'stiffened' || stiffSides(wrapped.layers) === 2;
   const nearIn = Math.min(gaps.left, gaps.right, gaps.front, gaps.back);
   return either(stiff ? 0 : CREASE.unstiffened, nearIn < CREASE.nearIn ? CREASE.nearCorner : 0);

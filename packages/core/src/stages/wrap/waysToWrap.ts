@@ -1,4 +1,5 @@
 import type { WrapStock } from '../../engineering/materials/stock.ts';
+import { bendsOf } from '../item/bends.ts';
 import type { InspectedPiece } from '../item/InspectedPiece.ts';
 import type { House } from '../../house/House.ts';
 import { sameContent } from '../../units/index.ts';
@@ -8,6 +9,8 @@ import { wrapItem, type WrapStockroom } from './wrapItem.ts';
 
 const MOST_CONFORM_TURNS = 4;
 const MOST_CUSHION_TURNS = 6;
+/** A card on one face, and one on each. */
+const CARD_TURNS = [0.5, 1];
 
 /** Choices somebody has pinned; the rest is searched. */
 export interface WrapLocks {
@@ -23,8 +26,8 @@ export const measuredAs = ({ layers, bundle }: WrapLocks, now: readonly LayerCho
   bundle && layers && sameContent(layers, now) ? bundle : null;
 
 /**
- * Every way of wrapping the piece that the plan may choose: surface as finish and house ask × conforming
- * turns 0 to 4 × cushioning turns 0 to 6 × a damp barrier where required. Those that break a requirement
+ * Every way of wrapping the piece that the plan may choose: surface as finish and house ask × cards on its faces where it
+ * bends × conforming turns 0 to 4 × cushioning turns 0 to 6 × a damp barrier where required. Those that break a requirement
  * or fail the feel test, or leave the bundle thin or bare, are left out.
  */
 export function waysToWrap(piece: InspectedPiece, stock: WrapStockroom, house: House, locks: WrapLocks = {}): WrappedItem[] {
@@ -40,12 +43,18 @@ export function waysToWrap(piece: InspectedPiece, stock: WrapStockroom, house: H
   const hasSmall = byRole('conform').length > 0;
   const followsParts = (wrapped: WrappedItem) =>
     !hasSmall || house.bubble === 'largeOnly' || partNotFollowed(piece, wrapped.layers) === null;
+  // thin glass and paper lie between cards, where there are any
+  const cards = bendsOf(piece) ? byRole('surface').filter(({ stiff }) => stiff) : [];
+  const between: LayerChoice[][] = [[], ...cards.flatMap(({ key }) => CARD_TURNS.map((turns) => [{ material: key, turns }]))];
   const conforming = house.bubble === 'largeOnly' ? [[]] : turnsOf(byRole('conform'), MOST_CONFORM_TURNS);
-  for (const surface of surfacesFor(piece, byRole('surface'), house)) {
+  const inside = surfacesFor(piece, byRole('surface'), house).flatMap((surface) =>
+    between.map((card) => [...(surface ? [{ material: surface.key, turns: 1 }] : []), ...card]),
+  );
+  for (const surface of inside) {
     for (const conform of conforming) {
       for (const cushion of turnsOf(byRole('cushion'), MOST_CUSHION_TURNS)) {
         if (house.bubble === 'smallThenLarge' && cushion.length > 0 && conform.length === 0 && byRole('conform').length > 0) continue;
-        const choices = [...(surface ? [{ material: surface.key, turns: 1 }] : []), ...conform, ...cushion, ...barrier];
+        const choices = [...surface, ...conform, ...cushion, ...barrier];
         const wrapped = wrapItem(piece, choices, stock, house);
         if (
           followsParts(wrapped) &&

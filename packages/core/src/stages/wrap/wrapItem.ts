@@ -35,10 +35,14 @@ export function wrapItem(
       return layer;
     });
   const total = (of: (layer: WrappedLayer) => number) => layers.reduce((sum, layer) => sum + of(layer), 0);
-  const coverIn = total((layer) => layer.thicknessIn);
-  const coverOnFaceIn = Object.fromEntries(
-    FACES.map((face) => [face, coverIn + total((layer) => (layer.doubled?.face === face ? layer.doubled.thicknessIn : 0))]),
-  ) as Record<Face, number>;
+  const coverIn = total(({ stock: { stiff }, thicknessIn }) => (stiff ? 0 : thicknessIn));
+  const cardedAxis = thinAxis(piece.sizeIn);
+  const onFaceIn = (face: Face, { stock, thicknessIn, doubled }: WrappedLayer) =>
+    (doubled?.face === face ? doubled.thicknessIn : 0) + (stock.stiff && FACE_AXIS[face] === cardedAxis ? thicknessIn : 0);
+  const coverOnFaceIn = Object.fromEntries(FACES.map((face) => [face, coverIn + total((layer) => onFaceIn(face, layer))])) as Record<
+    Face,
+    number
+  >;
   if (measured) bundleIn = measured.sizeIn;
   const wrapsLb = total((layer) => layer.weightLb);
   return {
@@ -72,13 +76,16 @@ function layOn(
   const sheetIn = stock.thicknessIn * (stock.reused ? REUSED_BUBBLE_SHARE : 1);
   const axis = piece.wrapAxis;
   const [second, third] = axis === 0 ? [1, 2] : axis === 1 ? [0, 2] : [0, 1];
-  const amount = wrapLayer(FORMS[piece.form].section, [bundleIn[axis], bundleIn[second]!, bundleIn[third]!], {
-    thicknessIn: sheetIn,
-    turns,
-    rollWidthIn: stock.rollWidthIn,
-  });
+  const amount = stock.stiff
+    ? cardsOn(bundleIn, turns)
+    : wrapLayer(FORMS[piece.form].section, [bundleIn[axis], bundleIn[second]!, bundleIn[third]!], {
+        thicknessIn: sheetIn,
+        turns,
+        rollWidthIn: stock.rollWidthIn,
+      });
   const grows = 2 * turns * sheetIn;
-  const wrappedIn: [number, number, number] = [bundleIn[0] + grows, bundleIn[1] + grows, bundleIn[2] + grows];
+  const thin = thinAxis(piece.sizeIn);
+  const wrappedIn = bundleIn.map((side, at) => (stock.stiff && at !== thin ? side : side + grows)) as [number, number, number];
   const sheetIn2 = doubled ? faceAreaIn2(wrappedIn, doubled) : 0;
   if (doubled) wrappedIn[FACE_AXIS[doubled]] += sheetIn;
   const areaIn2 = amount.areaIn2 + sheetIn2;
@@ -100,6 +107,15 @@ function layOn(
     tapeFt: tapeStripFt(wrappedIn),
     bundleIn: wrappedIn,
   };
+}
+
+/** The axis on which a piece is thinnest: what is stiff lies on its two faces there. */
+const thinAxis = (sizeIn: Triple): 0 | 1 | 2 => sizeIn.indexOf(Math.min(...sizeIn)) as 0 | 1 | 2;
+
+/** Something stiff is not wound: half a turn is a card on one of the largest faces, a turn one on each. */
+function cardsOn(bundleIn: Triple, turns: number): { areaIn2: number; lengthIn: number; sheets: number } {
+  const [, wide, long] = [...bundleIn].sort((a, b) => a - b) as [number, number, number];
+  return { areaIn2: 2 * turns * wide * long, lengthIn: long, sheets: Math.ceil(2 * turns) };
 }
 
 const faceAreaIn2 = (sizeIn: Triple, face: Face): number => (sizeIn[0] * sizeIn[1] * sizeIn[2]) / sizeIn[FACE_AXIS[face]];
