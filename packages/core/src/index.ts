@@ -66,7 +66,7 @@ export { piecesOnLine, readSaleLine, type SaleLine, type SaleLineField, type Sal
 export type { Hollow, Order, PartOf, PieceFacts } from './stages/sale/Order.ts';
 export { guessMissing } from './stages/item/guessMissing.ts';
 export type { Archetype, ArchetypeKey, Finish } from './engineering/pieces/Archetype.ts';
-export { archetypeFromTitle } from './engineering/pieces/archetypeFromTitle.ts';
+export { archetypeFromTitle, breaksSooner } from './engineering/pieces/archetypeFromTitle.ts';
 export { ARCHETYPES } from './engineering/pieces/archetypes.ts';
 export { FORMS, formAxis, type FormKey } from './engineering/pieces/forms.ts';
 export {

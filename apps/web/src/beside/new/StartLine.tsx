@@ -2,7 +2,7 @@
 import { Button, Input } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import { ARCHETYPES, countedTitle, piecesOnLine, readSaleLine, type SaleLine, type SaleLineField } from '@inch-nest/core';
+import { ARCHETYPES, breaksSooner, countedTitle, piecesOnLine, readSaleLine, type SaleLine, type SaleLineField } from '@inch-nest/core';
 import { Refusal, send } from '../../session/http.ts';
 import { LIKE_THIS } from '../../words/likeThis.ts';
 import { useShop } from '../../session/ShopContext.tsx';
@@ -125,9 +125,14 @@ function meaning(line: SaleLine, field: SaleLineField, write: ReturnType<typeof 
 /** What will be guessed until it is known. */
 function guesses(line: SaleLine): string {
   const kind = line.archetype ? `Taken for ${ARCHETYPES[line.archetype].name}.` : 'What kind of piece it is can be picked next.';
+  const beside = line.title ? breaksSooner(line.title) : null;
+  const sooner = beside
+    ? ` The ${beside.words} breaks sooner (${ARCHETYPES[beside.archetype].name}): where it comes off, put it after a + as a piece of its own.`
+    : '';
   const missing = [
     ...(line.sizeIn === undefined ? ['its size'] : line.sizeIn.length < 3 ? ['a side'] : []),
     ...(line.weightLb === undefined ? ['its weight'] : []),
   ];
-  return missing.length > 0 ? `${kind} Until ${missing.join(' and ')} is known, a guess stands in and is drawn dashed.` : kind;
+  const guessed = missing.length > 0 ? ` Until ${missing.join(' and ')} is known, a guess stands in and is drawn dashed.` : '';
+  return `${kind}${sooner}${guessed}`;
 }

@@ -115,7 +115,15 @@ function LayerTile({
       </span>
       <span className="amount-row">
         <span className="numeral amount">
-          {layer.turns} <small>{layer.turns === 1 ? 'turn' : 'turns'}</small>
+          {wrap?.stiff ? (
+            <>
+              {layer.sheets} <small>{layer.sheets === 1 ? 'card' : 'cards'}</small>
+            </>
+          ) : (
+            <>
+              {layer.turns} <small>{layer.turns === 1 ? 'turn' : 'turns'}</small>
+            </>
+          )}
         </span>
         <Stepper
           label={`turns of ${layer.name}`}

@@ -18,6 +18,19 @@ export function archetypeFromTitle(title: string): ArchetypeKey | null {
   return (beside > 0 ? kindOf(text.slice(0, beside), text) : null) ?? kindOf(text, text);
 }
 
+/**
+ * What a title says goes with a piece where that breaks sooner than the piece: `a glass shade`, of a brass lamp.
+ *
+ * @returns null where it names nothing of the sort
+ */
+export function breaksSooner(title: string): { readonly words: string; readonly archetype: ArchetypeKey } | null {
+  const beside = /\b(?:with|under)\b\s+(?:its\s+|an?\s+|the\s+)?(.+)$/i.exec(title);
+  const main = archetypeFromTitle(title);
+  const archetype = beside && kindOf(beside[1]!.toLowerCase(), beside[1]!.toLowerCase());
+  const least = (key: ArchetypeKey) => ARCHETYPES[key].fragility?.referenceG ?? Infinity;
+  return main && archetype && least(archetype) < least(main) ? { words: beside[1]!, archetype } : null;
+}
+
 /** The archetype that words suggest; of ware the whole title says what it is made of. */
 function kindOf(some: string, whole: string): ArchetypeKey | null {
   const words = wordsOf(some);

@@ -1,5 +1,5 @@
 import type { ArchetypeKey } from './Archetype.ts';
-import { archetypeFromTitle } from './archetypeFromTitle.ts';
+import { archetypeFromTitle, breaksSooner } from './archetypeFromTitle.ts';
 import { ARCHETYPES } from './archetypes.ts';
 import { bearingFractions, formAxis, FORMS, type FormKey } from './forms.ts';
 import { FACE_AXIS, GUARDS, guardLengthAdvisedIn, guardsFor, HARD_POINTS, shareLeft } from './hardPoints.ts';
@@ -55,6 +55,17 @@ test.each<[string, ArchetypeKey | null]>([
   ['thing', null],
   ['', null],
 ])('%s is taken for %s', (title, key) => expect(archetypeFromTitle(title)).toBe(key));
+
+test.each<[string, string | null, ArchetypeKey | null]>([
+  ['brass table lamp with a glass shade', 'glass shade', 'globeShade'],
+  ['oak clock under its glass dome', null, null], // the clock itself breaks first
+  ['steel balance with brass pans', null, null],
+  ['iron weight with a porcelain dial', 'porcelain dial', 'compactCeramic'],
+  ['glass jug with a silver lid', null, null],
+  ['brass lamp', null, null],
+])('what goes with %s and breaks sooner: %s', (title, words, archetype) =>
+  expect(breaksSooner(title)).toEqual(words === null ? null : { words, archetype }),
+);
 
 test('each kind has one key of its own, and a typical size and weight', () => {
   const all = Object.values(ARCHETYPES);
