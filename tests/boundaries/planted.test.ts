@@ -84,7 +84,7 @@ const ROWS: Row[] = [
     `${CORE}engineering/pieces/Archetype.ts`,
     "  | 'rigidMetal';",
     "  | 'rigidMetal'\n  | 'carpet';",
-    ['packages/core/src/engineering/pieces/archetypes.ts'],
+    ['packages/core/src/engineering/pieces/archetypes.ts', 'packages/core/src/engineering/pieces/kindWords.ts'],
   ],
   [
     'a bench test',

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { unzipSync, strFromU8 } from 'fflate';
 import type { Download, Locator, Page } from '@playwright/test';
+import type { AuditPage, AuditWhat } from '@inch-nest/contracts';
 import { expect, test } from './bench.ts';
 
 /** Parts of a ZIP that was taken away, by their names. */
@@ -12,6 +13,10 @@ const takenBy = async (page: Page, button: Locator): Promise<Download> => {
   await button.click();
   return taken;
 };
+
+/** What is written down of one kind, the latest first. */
+const audit = async (address: string, of: AuditWhat['of']): Promise<AuditWhat[]> =>
+  ((await (await fetch(`${address}/api/audit?of=${of}`)).json()) as AuditPage).lines.map(({ what }) => what);
 
 test('a backup is made by a press, read through, and taken away whole', async ({ app, page, sell }) => {
   await sell('brass ship’s bell for a backup, 8 x 8 x 9 in, 9 lb, sold 120, to 40217, by Friday', 'sale', false);
@@ -25,6 +30,10 @@ test('a backup is made by a press, read through, and taken away whole', async ({
   expect(taken.suggestedFilename()).toMatch(/^inch-nest-\d{8}-\d{6}-by-hand\.zip$/);
   const parts = partsOf(await taken.path());
   expect(strFromU8(parts['tables/piece.jsonl']!)).toContain('bell for a backup');
+  // both are written down, with whoever did it
+  const written = await audit(app.address, 'access');
+  expect(written).toEqual(expect.arrayContaining([expect.objectContaining({ act: 'backupMade' })]));
+  expect(written).toContainEqual(expect.objectContaining({ act: 'takenAway', about: taken.suggestedFilename() }));
   const { tables } = JSON.parse(strFromU8(parts['manifest.json']!)) as { tables: { name: string; rows: number }[] };
   expect(strFromU8(parts['tables/parcel.jsonl']!).trim().split('\n')).toHaveLength(tables.find(({ name }) => name === 'parcel')!.rows);
 });

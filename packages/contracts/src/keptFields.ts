@@ -94,8 +94,8 @@ export const startOfSale = (originPostcode: string, shipBy: CivilDate): SaleValu
   job: 'sale',
 });
 
-/** How a piece of a kind starts until somebody looks. */
-export const startOfPiece = (archetype: ArchetypeKey): PieceValues => ({
+/** How a piece of a kind starts until somebody looks; what of it depends on its size is as that size has it, where one is known. */
+export const startOfPiece = (archetype: ArchetypeKey, size: PieceValues['size'] = null): PieceValues => ({
   title: ARCHETYPES[archetype].name,
   count: 1,
   stackOf: 1,
@@ -104,7 +104,7 @@ export const startOfPiece = (archetype: ArchetypeKey): PieceValues => ({
   weight: null,
   replacementMinor: null,
   archetype,
-  ...kindPresets(ARCHETYPES[archetype]),
+  ...kindPresets(ARCHETYPES[archetype], size),
   movingParts: 'none',
   steadying: [],
   hollows: [],

@@ -216,7 +216,7 @@ export type { Otherwise, OtherwiseMade } from './stages/plan/packedOtherwise.ts'
 export { depthWanted, spareDepth } from './stages/box/shellsFor.ts';
 export { boxesOf } from './stages/plan/stockFor.ts';
 export { usualHardPoints } from './engineering/pieces/usualHardPoints.ts';
-export { hardPointsOfNewKind, kindPresets, type KindPresets } from './engineering/pieces/kindPresets.ts';
+export { hardPointsOfNewKind, hardPointsOfNewSize, kindPresets, type KindPresets } from './engineering/pieces/kindPresets.ts';
 export { CUSHION_MATERIALS, type CushionKey } from './engineering/cushion/cushionMaterials.ts';
 export { describeProvenance } from './sources/index.ts';
 export { boxFaceOf } from './stages/box/boxFaceOf.ts';

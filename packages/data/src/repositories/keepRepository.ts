@@ -1,4 +1,13 @@
-import { ARCHETYPES, frozenFact, hardPointsOfNewKind, kindPresets, recordParcel, type KindPresets } from '@inch-nest/core';
+import {
+  ARCHETYPES,
+  frozenFact,
+  hardPointsOfNewKind,
+  hardPointsOfNewSize,
+  kindPresets,
+  recordParcel,
+  type Archetype,
+  type KindPresets,
+} from '@inch-nest/core';
 import {
   clashes,
   readField,
@@ -101,7 +110,7 @@ async function keepField(
     by: person.name,
     byId: person.id,
   });
-  const along = name === 'archetype' ? broughtAlong(rows.piece.fields, reading.value as PieceValues['archetype']) : {};
+  const along = entity === 'piece' ? broughtAlong(rows.piece.fields, name, reading.value) : {};
   await writeFields(
     rows,
     entity,
@@ -138,13 +147,33 @@ async function keepField(
 /** Longer than this nothing is kept that cannot be read. */
 const MOST_DRAFT = 2000;
 
+/** What changes with a field of a piece: another kind brings its presets, another size moves what nobody has touched. */
+function broughtAlong(fields: Record<string, KeptField>, name: string, value: unknown): Record<string, Side> {
+  const { archetype, size } = fields as unknown as { [Name in keyof PieceValues]: { value: PieceValues[Name] } };
+  if (name === 'archetype')
+    return broughtByKind(fields, ARCHETYPES[archetype.value], ARCHETYPES[value as PieceValues['archetype']], size.value);
+  const points = fields['hardPoints']!;
+  if (name !== 'size') return {};
+  const moved = hardPointsOfNewSize(
+    points.value as KindPresets['hardPoints'],
+    ARCHETYPES[archetype.value],
+    size.value,
+    value as PieceValues['size'],
+  );
+  return sameContent(moved, points.value) ? {} : { hardPoints: { text: points.text, value: moved } };
+}
+
 /**
  * What another kind brings along: each preset that nobody has set by hand becomes the new kind's, and of the hard
  * points those that the former kind brought and nobody touched.
  */
-function broughtAlong(fields: Record<string, KeptField>, next: PieceValues['archetype']): Record<string, Side> {
-  const former = ARCHETYPES[fields['archetype']!.value as PieceValues['archetype']];
-  const presets = kindPresets(ARCHETYPES[next]);
+function broughtByKind(
+  fields: Record<string, KeptField>,
+  former: Archetype,
+  next: Archetype,
+  size: PieceValues['size'],
+): Record<string, Side> {
+  const presets = kindPresets(next, size);
   const along: Record<string, Side> = {};
   for (const name of Object.keys(presets) as (keyof KindPresets)[]) {
     const field = fields[name]!;
@@ -152,7 +181,7 @@ function broughtAlong(fields: Record<string, KeptField>, next: PieceValues['arch
     const untouched = field.text === '';
     const value =
       name === 'hardPoints'
-        ? hardPointsOfNewKind(field.value as KindPresets['hardPoints'], former, ARCHETYPES[next])
+        ? hardPointsOfNewKind(field.value as KindPresets['hardPoints'], former, next, size)
         : untouched
           ? presets[name]
           : field.value;

@@ -5,8 +5,8 @@ import {
   personAmong,
   readField,
   startOfPiece,
+  type PieceValues,
   startOfSale,
-  type FieldEntity,
   type KeptField,
   type ShopView,
 } from '@inch-nest/contracts';
@@ -145,8 +145,9 @@ const moneyIn = (sale: FieldTexts, { today }: ShopView, { system }: ShopView['pe
 
 /** A piece's fields from what was typed of it. */
 function pieceFields(piece: FieldTexts, shop: ShopView, person: ShopView['people'][number]): Record<string, KeptField> {
-  const start = startOfPiece(readArchetype(piece['archetype']));
   const setting = { today: shop.today, system: person.system };
+  const size = piece['size'] === undefined ? null : readField('piece', 'size', piece['size'], setting);
+  const start = startOfPiece(readArchetype(piece['archetype']), size?.ok ? (size.value as PieceValues['size']) : null);
   return Object.fromEntries(
     Object.entries(start).map(([path, value]) => {
       const typed = piece[path];
@@ -167,23 +168,16 @@ export async function createParcel(database: ShopDatabase, shop: ShopView, wante
   const { models, sequelize } = database;
   const person = personAmong(shop.people, wanted.personId);
   const setting = { today: shop.today, system: person.system };
-  const archetype = readArchetype(wanted.piece['archetype']);
-  const starts = {
-    sale: startOfSale(shop.originPostcode, addDays(shop.today, shop.todayIsOver ? 1 : 0)),
-    piece: startOfPiece(archetype),
-  };
-  const read = (entity: FieldEntity): Record<string, KeptField> =>
-    Object.fromEntries(
-      Object.entries(starts[entity]).map(([path, value]) => {
-        const typed = wanted[entity][path];
-        if (typed === undefined) return [path, kept('', value, person)];
-        const reading = readField(entity, path, typed, setting);
-        if (!reading.ok) throw new Refused([{ path: `${entity}/${path}`, message: reading.problem }]);
-        return [path, kept(path === 'shipBy' ? String(reading.value) : typed, reading.value, person)];
-      }),
-    );
-  const sale = read('sale');
-  const piece = read('piece');
+  const sale = Object.fromEntries(
+    Object.entries(startOfSale(shop.originPostcode, addDays(shop.today, shop.todayIsOver ? 1 : 0))).map(([path, value]) => {
+      const typed = wanted.sale[path];
+      if (typed === undefined) return [path, kept('', value, person)];
+      const reading = readField('sale', path, typed, setting);
+      if (!reading.ok) throw new Refused([{ path: `sale/${path}`, message: reading.problem }]);
+      return [path, kept(path === 'shipBy' ? String(reading.value) : typed, reading.value, person)];
+    }),
+  );
+  const piece = pieceFields(wanted.piece, shop, person);
   const more = (wanted.more ?? []).map((texts) => pieceFields(texts, shop, person));
   await sequelize.transaction(async (transaction) => {
     if (await models.parcel.findByPk(wanted.id, { transaction })) return;

@@ -255,6 +255,19 @@ describe('another kind', () => {
   });
 });
 
+test('another size takes the glazing of a picture to where its pane is then, and one undo takes it back', async () => {
+  const id = await bowl(room, shop);
+  await save(id, field('archetype', JSON.stringify('glazedFlat'), 0));
+  const faces = async () => (await read(id)).piece.hardPoints.value.map(({ face }) => face);
+  const before = await faces();
+  await save(id, field('size', '20 x 16 x 1 in', (await read(id)).piece.size.revision));
+  expect(await faces()).toEqual(['top']);
+  await save(id, field('size', '20 x 1 x 16 in', (await read(id)).piece.size.revision));
+  expect(await faces()).toEqual(['front']);
+  for (let twice = 0; twice < 2; twice++) await takeBack(room, shop, id, { personId: ODILE, direction: 'undo' }, NOW);
+  expect(await faces()).toEqual(before);
+});
+
 describe('events', () => {
   test('append once, in order, never change', async () => {
     const id = await bowl(room, shop);

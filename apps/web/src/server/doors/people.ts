@@ -1,22 +1,13 @@
 import 'server-only';
 import { toSVG } from 'bwip-js/node';
-import { type AccessAct, auditAsked, peopleCommand, type PeopleAnswer, type PeopleView, type ShownCode } from '@inch-nest/contracts';
-import {
-  changeDevice,
-  endSessionsOf,
-  giveCode,
-  noteAccess,
-  personOf,
-  readAudit,
-  readPeople,
-  revokeDevice,
-  type ShopDatabase,
-} from '@inch-nest/data';
+import { auditAsked, peopleCommand, type PeopleAnswer, type PeopleView, type ShownCode } from '@inch-nest/contracts';
+import { changeDevice, endSessionsOf, giveCode, personOf, readAudit, readPeople, revokeDevice, type ShopDatabase } from '@inch-nest/data';
 import { answer, readBody } from '../answer.ts';
 import { shopAddress } from '../environment.ts';
 import { now } from '../now.ts';
 import { networkNow } from './trust.ts';
 import { shopNow } from '../rooms.ts';
+import { noted } from '../people/noted.ts';
 import { asker, shopData } from '../shopData.ts';
 
 /** Who may come in, and on which devices, as the page opens. */
@@ -31,37 +22,35 @@ export const peopleDoor = (request: Request): Promise<Response> => answer(reques
 export const peopleCommandDoor = (request: Request): Promise<Response> =>
   answer(request, async (): Promise<PeopleAnswer> => {
     const asked = await readBody(request, peopleCommand);
-    const [room, shop, { person, session }] = [await shopData(), await shopNow(), await asker()];
-    const note = (act: AccessAct, about: string | null) =>
-      noteAccess(room, { personId: person.id, deviceId: session?.device?.id ?? null, act, about, at: now() });
+    const [room, shop, { person }] = [await shopData(), await shopNow(), await asker()];
     const nameOf = async (deviceId: string) => (await room.models.device.findByPk(deviceId))?.name ?? null;
     let shown: ShownCode | null = null;
     switch (asked.act) {
       case 'code': {
         const to = personOf(shop, asked.of);
         shown = await showCode(room, { kind: 'come', personId: to.id, madeBy: person.id });
-        await note('codeGiven', to.name);
+        await noted('codeGiven', to.name);
         break;
       }
       case 'off':
         await endSessionsOf(room, personOf(shop, asked.of).id);
-        await note('signedOffEverywhere', personOf(shop, asked.of).name);
+        await noted('signedOffEverywhere', personOf(shop, asked.of).name);
         break;
       case 'device': {
         shown = await showCode(room, { kind: 'device', personId: null, madeBy: person.id });
-        await note('deviceCodeShown', null);
+        await noted('deviceCodeShown', null);
         break;
       }
       case 'rename':
         await changeDevice(room, asked.deviceId, { name: asked.name });
-        await note('deviceRenamed', asked.name);
+        await noted('deviceRenamed', asked.name);
         break;
       case 'idle':
         await changeDevice(room, asked.deviceId, { idleMinutes: asked.minutes });
-        await note('deviceIdle', `${await nameOf(asked.deviceId)}: ${asked.minutes === null ? 'never' : `${asked.minutes} min`}`);
+        await noted('deviceIdle', `${await nameOf(asked.deviceId)}: ${asked.minutes === null ? 'never' : `${asked.minutes} min`}`);
         break;
       case 'revoke':
-        await note('deviceRevoked', await nameOf(asked.deviceId));
+        await noted('deviceRevoked', await nameOf(asked.deviceId));
         await revokeDevice(room, asked.deviceId, now());
         break;
     }

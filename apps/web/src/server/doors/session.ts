@@ -1,12 +1,11 @@
 import 'server-only';
-import { sessionCommand, type AccessAct, type Person, type SessionCommand } from '@inch-nest/contracts';
+import { sessionCommand, type Person, type SessionCommand } from '@inch-nest/contracts';
 import {
   credentialOf,
   endSession,
   endSessionsOf,
   keepCredential,
   lockSession,
-  noteAccess,
   Refused,
   touchSession,
   type OpenSession,
@@ -17,6 +16,7 @@ import { now } from '../now.ts';
 import { newRecoveryCodes } from '../people/comeIn.ts';
 import { showFromNow } from '../people/cookies.ts';
 import { countGuess, forgiveGuesses } from '../people/limits.ts';
+import { noted } from '../people/noted.ts';
 import { hashSecret, isSecret } from '../people/passwords.ts';
 import { meOf } from '../people/whoAsks.ts';
 import { asker, shopData } from '../shopData.ts';
@@ -31,8 +31,6 @@ export const sessionDoor = (request: Request): Promise<Response> =>
     const { person, session } = await asker();
     const room = await shopData();
     if (!session) throw new Refused([{ path: '(signIn)', message: 'this machine signs in by itself' }]);
-    const deviceId = session.device?.id ?? null;
-    const note = (act: AccessAct) => noteAccess(room, { personId: person.id, deviceId, act, about: null, at: now() });
     const gone = (answered: object) => new WithCookies(answered, [showFromNow(request.headers, 'session', null)]);
     switch (asked.act) {
       case 'here':
@@ -40,51 +38,45 @@ export const sessionDoor = (request: Request): Promise<Response> =>
         return {};
       case 'lock':
         await lockSession(room, session.id);
-        await note('locked');
+        await noted('locked');
         return {};
       case 'off':
         await endSession(room, session.id);
-        await note('signedOff');
+        await noted('signedOff');
         return gone({});
       case 'offEverywhere':
         await endSessionsOf(room, person.id);
-        await note('signedOffEverywhere');
+        await noted('signedOffEverywhere');
         return gone({});
       default:
         // what follows changes how she comes in: her password is asked, since a device may have been left open
-        return changeAccess(room, person, session, asked, note);
+        return changeAccess(room, person, session, asked);
     }
   });
 
 type Change = Extract<SessionCommand, { password: string }>;
 
-async function changeAccess(
-  room: ShopDatabase,
-  person: Person,
-  session: OpenSession,
-  asked: Change,
-  note: (act: AccessAct) => Promise<unknown>,
-): Promise<object> {
+async function changeAccess(room: ShopDatabase, person: Person, session: OpenSession, asked: Change): Promise<object> {
   const guesser = { deviceId: session.device?.id ?? session.id, address: '', name: person.name };
   await countGuess(guesser);
   if (!(await isSecret((await credentialOf(room, person.id))?.passwordHash, asked.password))) {
-    await note('signInFailed');
+    await noted('signInFailed');
     throw new Refused([{ path: 'password', message: 'that is not your password' }]);
   }
   await forgiveGuesses(guesser);
   switch (asked.act) {
     case 'pin':
       await keepCredential(room, person.id, { pinHash: asked.pin === null ? null : await hashSecret(asked.pin) }, now());
-      await note(asked.pin === null ? 'pinTakenAway' : 'pinChosen');
+      await noted(asked.pin === null ? 'pinTakenAway' : 'pinChosen');
       return {};
     case 'changePassword':
       await keepCredential(room, person.id, { passwordHash: await hashSecret(asked.next) }, now());
       await endSessionsOf(room, person.id, session.id);
-      await note('passwordChosen');
+      await noted('passwordChosen');
       return {};
     case 'codes': {
       const codes = await newRecoveryCodes(room, person.id);
-      await note('codesPrinted');
+      await noted('codesPrinted');
       return { codes };
     }
   }

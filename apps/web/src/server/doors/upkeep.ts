@@ -11,6 +11,7 @@ import { shopData } from '../shopData.ts';
 import { linkDoor, streamDoor } from '../fileDoor.ts';
 import { linkFor } from '../papers/paperPass.ts';
 import { now } from '../now.ts';
+import { noted } from '../people/noted.ts';
 import { backupFolder, makeBackup, passphrase, photoFolder } from '../upkeep/backups.ts';
 import { log } from '../watch/log.ts';
 import { requestNumber } from '../watch/watched.ts';
@@ -31,6 +32,7 @@ export const upkeepCommandDoor = (request: Request): Promise<Response> =>
       throw new Refused([{ path: 'backup', message: `it could not be made: ${(error as Error).message}` }]);
     });
     if (!made) throw new Refused([{ path: 'backup', message: 'one is being made just now: look again in a moment' }]);
+    await noted('backupMade');
     const { pictures, missing } = made.manifest;
     return {
       view: await upkeepNow(),
@@ -62,6 +64,7 @@ export const askTakeAwayDoor = (request: Request): Promise<Response> =>
     if (of !== 'shop') await placeOf(of);
     // buyers' addresses go with it
     log().info({ request: requestNumber(), personId, of }, 'handed over');
+    await noted('takenAway', of === 'shop' ? 'the whole shop' : of);
     return linkFor(FILES, { of }, now());
   });
 

@@ -1,3 +1,4 @@
+import { KIND_WORDS } from './kindWords.ts';
 import { judgement } from '../../sources/index.ts';
 import type { Archetype, ArchetypeKey, FeelRule, HarmShares } from './Archetype.ts';
 import type { FormKey } from './forms.ts';
@@ -23,7 +24,6 @@ export const kind = <Key extends ArchetypeKey>(
   shock: Shock | null,
   typicalSizeIn: Archetype['typicalSizeIn'],
   typicalLbPerIn3: number,
-  words: string,
   { harm, ...extras }: Extras = {},
 ): Archetype & { readonly key: Key } => ({
   key,
@@ -34,7 +34,7 @@ export const kind = <Key extends ArchetypeKey>(
   harm: { crush: 1, contact: 1, punch: 1, mishap: 1, ...harm },
   typicalSizeIn,
   typicalLbPerIn3,
-  words: words.split(' '),
+  words: KIND_WORDS[key].split(' '),
   finish: 'plain',
   feel: null,
   cased: false,
