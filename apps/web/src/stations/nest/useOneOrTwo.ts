@@ -10,7 +10,7 @@ export interface OneOrTwoUse {
   /** Null until it is there, and again once the nest is another. */
   answer: OneOrTwoAnswer | null;
   waits: boolean;
-  compare(): Promise<void>;
+  compare: () => Promise<void>;
   /** The best way in two boxes, where that is safer than the recommended nest in one; null where it is not, or nobody knows yet. */
   saferInTwo: BoxedWay | null;
 }

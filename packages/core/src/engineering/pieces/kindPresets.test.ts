@@ -16,7 +16,10 @@ test.each<[string, (number | null)[] | null, string]>([
 test('a size that turns out otherwise takes the glazing along, and leaves what somebody pinned', () => {
   const brought = kindPresets(PICTURE).hardPoints;
   expect(faceOf(hardPointsOfNewSize(brought, PICTURE, null, [20, 16, 1]))).toEqual(['top']);
-  const pinned = [{ ...brought[0]!, across: 0.2 }, { ...brought[0]!, id: 'own', face: 'left' as const }];
+  const pinned = [
+    { ...brought[0]!, across: 0.2 },
+    { ...brought[0]!, id: 'own', face: 'left' as const },
+  ];
   expect(hardPointsOfNewSize(pinned, PICTURE, null, [20, 16, 1])).toEqual(pinned);
 });
 

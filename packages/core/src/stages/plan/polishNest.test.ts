@@ -117,10 +117,10 @@ describe('another box', () => {
   const found = plan(of).recommended.choice;
   // the lamp on its back, its foot against the shade
   const choice: PlanChoice = { ...found, orientation: [2, 1, 0], stand: { along: 0, parts: [0, 1] } };
-  const gapsIn = (next: PlanChoice, asked: PlanRequest) => {
+  const gapsIn = (next: PlanChoice, asked: PlanRequest): number[] => {
     const derived = derivePlan(asked, next);
     if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
-    return Object.values(derived.option.rated.weighed.filled.stowed.gaps);
+    return Object.values<number>(derived.option.rated.weighed.filled.stowed.gaps);
   };
   test('into which they do not go as they stand: they are stood so that they do', () => {
     expect(Math.min(...gapsIn({ ...choice, box: '22x22x22' }, of))).toBeLessThan(0);
