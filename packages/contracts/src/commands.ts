@@ -15,6 +15,7 @@ import { z } from 'zod';
 import { stockUse } from './stockMoves.ts';
 import { civilDate, instant, minor, postcode, shortText, sizeIn, triple, uuid, weightLb } from './numbers.ts';
 import { PAPER_KINDS } from './papers.ts';
+import { PAST_SORTS } from './parcelView.ts';
 import { ROLES } from './permissions.ts';
 import type { PERSON_CELLS } from './shopParts.ts';
 import { code, newPassword } from './signIn.ts';
@@ -139,6 +140,8 @@ export const pastFilter = z.strictObject({
   tracking: z.string().max(40).optional(),
   from: civilDate.optional(),
   to: civilDate.optional(),
+  sort: z.enum(PAST_SORTS).optional(),
+  down: z.literal('1').optional(),
   after: z.string().max(80).optional(),
 });
 

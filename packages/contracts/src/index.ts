@@ -41,6 +41,7 @@ export type {
   NestView,
   ParcelView,
   PastFilter,
+  PastSort,
   PastPage,
   PhotoOf,
   PhotoView,

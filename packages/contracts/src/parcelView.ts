@@ -159,6 +159,10 @@ export interface ShelfTag {
   trouble: 'mendNest' | 'labelAtRisk' | null;
 }
 
+/** What past parcels may be ordered by; without one they stand as they were sold, the newest first. */
+export const PAST_SORTS = ['code', 'title', 'tag', 'state', 'promised', 'bin'] as const;
+export type PastSort = (typeof PAST_SORTS)[number];
+
 /** What past parcels may be asked for; everything that is said must hold. */
 export interface PastFilter {
   /** Words of a title, the beginning of each enough. */
@@ -172,9 +176,12 @@ export interface PastFilter {
   /** Days, the first and the last. */
   from?: string | undefined;
   to?: string | undefined;
+  sort?: PastSort | undefined;
+  /** The last first. */
+  down?: '1' | undefined;
 }
 
-/** A page of parcels, the newest first, and where the next begins. */
+/** A page of parcels and where the next begins. */
 export interface PastPage {
   tags: ShelfTag[];
   next: string | null;

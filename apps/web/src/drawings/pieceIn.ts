@@ -31,16 +31,24 @@ function outlineOf(plan: PlanDocument, name: NestView['name']): Outline {
   const { orientation } = plan.choice;
   const lies = isInnerTurned(plan) ? [orientation[1], orientation[0], orientation[2]] : orientation;
   const kind = plan.piece.archetype as ArchetypeKey;
-  if (plan.piece.form === ARCHETYPES[kind].form) return outlineSeen(kind, lies[across], lies[up]);
+  const pane = paneTurned(orientation[plan.piece.sizeIn.indexOf(Math.min(...plan.piece.sizeIn))]!);
+  if (plan.piece.form === ARCHETYPES[kind].form)
+    return kind === 'glazedFlat' ? outlineSeen(kind, pane(lies[across]), pane(lies[up])) : outlineSeen(kind, lies[across], lies[up]);
   const { form, sizeIn } = plan.piece;
   if (form === 'ovoid') return ROUND;
-  if (form === 'framed') return outlineSeen('glazedFlat', lies[across], lies[up]);
+  if (form === 'framed') return outlineSeen('glazedFlat', pane(lies[across]), pane(lies[up]));
   if (form === 'irregular') return outlineSeen('resinWood', lies[across], lies[up]);
   if (form !== 'cylinder' && form !== 'tube') return SQUARE;
   // a rod or a tube shows its round end only where its two like sides are drawn
   const apart = [Math.abs(sizeIn[1] - sizeIn[2]), Math.abs(sizeIn[0] - sizeIn[2]), Math.abs(sizeIn[0] - sizeIn[1])];
   return apart.lastIndexOf(Math.min(...apart)) === 3 - across - up ? ROUND : SQUARE;
 }
+
+/** A picture is drawn as it hangs, thin from front to back; told lying or on its side, the axes of its outline change places. */
+const paneTurned =
+  (thin: 0 | 1 | 2) =>
+  (axis: 0 | 1 | 2): 0 | 1 | 2 =>
+    axis === thin ? 1 : axis === 1 ? thin : axis;
 
 const ROUND: Outline = PIECE_OUTLINES.globeShade.above;
 const SQUARE: Outline = PIECE_OUTLINES.paperGoods.front;

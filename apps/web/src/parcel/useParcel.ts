@@ -1,6 +1,6 @@
 'use client';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useMemo } from 'react';
+import { useCallback, useMemo, useRef } from 'react';
 import type { Happening } from '@inch-nest/core';
 import { heldIn, type FieldEntity, type KeptField, type NestChange, type ParcelView } from '@inch-nest/contracts';
 import { send } from '../session/http.ts';
@@ -51,7 +51,9 @@ export function useParcel(initial: ParcelView) {
     keeper.set([{ path: fieldPath(own, entity, name), value: text, seen: field.revision }]);
   };
   const keepNest = (change: NestChange) => keeper.set([{ path: 'nest', value: change, seen: held.nest.revision }]);
-  const report = useCallback(
+  /** The happening that was reported last: the next waits for it, since what is done after rests on what was done before. */
+  const last = useRef<Promise<unknown>>(Promise.resolve());
+  const tell = useCallback(
     async (happening: Happening) => {
       mark('event', 'pending');
       try {
@@ -69,6 +71,14 @@ export function useParcel(initial: ParcelView) {
       }
     },
     [initial.id, mark, person.id, put],
+  );
+  const report = useCallback(
+    (happening: Happening): Promise<void> => {
+      const told = last.current.then(() => tell(happening));
+      last.current = told.catch(() => undefined);
+      return told;
+    },
+    [tell],
   );
   const step = async (direction: 'undo' | 'redo') => {
     // what was typed last is what is taken back

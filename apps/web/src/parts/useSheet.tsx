@@ -1,7 +1,7 @@
 'use client';
 import { Input } from 'antd';
-import { ArrowDown, ArrowUp, ArrowUpDown } from 'lucide-react';
 import { useState, type KeyboardEvent, type ReactNode } from 'react';
+import { SortHead } from './SortHead.tsx';
 
 /** What a column is sorted by. */
 export type SortsBy<Row> = Readonly<Record<string, (row: Row) => string | number>>;
@@ -38,14 +38,10 @@ export function useSheet<Row>(rows: readonly Row[], by: SortsBy<Row>, says: (row
     /** A head: a press sorts, another turns it round, a third leaves the rows as they were. */
     head: (column: string, title: ReactNode) => {
       const own = sorted?.column === column ? sorted : null;
-      const Arrow = own ? (own.down ? ArrowDown : ArrowUp) : ArrowUpDown;
       return (
-        <th key={column} aria-sort={own ? (own.down ? 'descending' : 'ascending') : 'none'}>
-          <button type="button" className="sort-head" onClick={() => sort(column)}>
-            {title}
-            <Arrow size={16} aria-hidden className={own ? 'on' : ''} />
-          </button>
-        </th>
+        <SortHead key={column} way={own ? (own.down ? 'down' : 'up') : null} onSort={() => sort(column)}>
+          {title}
+        </SortHead>
       );
     },
     /** Where a row is looked for by its words; nothing while all of them can be seen. */

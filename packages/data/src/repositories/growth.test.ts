@@ -109,6 +109,31 @@ test('the shelf is what is open; all the rest is past, page by page, each once, 
   expect(seen.slice(1, 4)).toEqual(['G1', 'G2', 'G3']);
 });
 
+test.each(['code', 'title', 'tag', 'state', 'promised', 'bin'] as const)(
+  'by %s: page by page, each once, up and down alike',
+  async (sort) => {
+    const all = async (down: boolean) => {
+      const seen: string[] = [];
+      for (let after: string | null = null, page = 0; page < 100; page++) {
+        const asked: Awaited<ReturnType<typeof listPast>> = await listPast(
+          room,
+          { text: 'bowl', sort, ...(down ? { down: '1' } : {}) },
+          after,
+        );
+        seen.push(...asked.tags.map((tag) => tag.code));
+        after = asked.next;
+        if (!after) break;
+      }
+      return seen;
+    };
+    const up = await all(false);
+    expect(new Set(up).size).toBe(up.length);
+    expect(up.length).toBeGreaterThan(60);
+    expect(await all(true)).toEqual([...up].reverse());
+    if (sort === 'code') expect(up).toEqual([...up].sort());
+  },
+);
+
 test.each<[string, Parameters<typeof listPast>[1], string[]]>([
   ['words of a title, the beginning of each enough', { text: 'BOWL 2999' }, ['G2999']],
   ['a code in small letters', { code: 'g12' }, ['G12']],

@@ -4,6 +4,7 @@ import { col, fn, literal, Op, where as whereIs, type WhereOptions } from 'seque
 import type { ShopDatabase } from '../inShop.ts';
 import type { ParcelRow } from '../rows.ts';
 import { labelsAtRisk } from './labelsAtRisk.ts';
+import { pastOrder } from './pastOrder.ts';
 
 /** More than any shelf holds; what is over is found among past parcels. */
 const MOST_ON_SHELF = 500;
@@ -79,8 +80,8 @@ export async function tagsOf({ models }: ShopDatabase, parcels: readonly ParcelR
 const PAGE = 50;
 
 /**
- * Past and present parcels a page at a time, the newest first, by what is known of them. Each filter is asked of the
- * database through an index of its own.
+ * Past and present parcels a page at a time, the newest first or in the order asked, by what is known of them. Each filter is
+ * asked of the database through an index of its own.
  *
  * @param after where the page before ended
  */
@@ -115,13 +116,15 @@ export async function listPast(database: ShopDatabase, filter: PastFilter, after
     await among(parcelsHolding(database, also(titled)));
   }
   const mark = readMark(after);
-  if (mark)
+  const ordered = pastOrder(filter, mark?.id ?? null);
+  if (ordered?.beyond) where.push(ordered.beyond);
+  if (mark && !ordered)
     where.push({
       [Op.or]: [{ createdAt: { [Op.lt]: mark.at } }, { createdAt: mark.at, id: { [Op.lt]: mark.id } }],
     });
   const parcels = await models.parcel.findAll({
     where: { [Op.and]: where } as WhereOptions<ParcelRow>,
-    order: [
+    order: ordered?.order ?? [
       ['createdAt', 'desc'],
       ['id', 'desc'],
     ],

@@ -4,8 +4,9 @@ import { Button, Input, Select } from 'antd';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useDeferredValue, useEffect, useState } from 'react';
-import type { PastFilter, PastPage, ShelfTag } from '@inch-nest/contracts';
+import type { PastFilter, PastPage, PastSort, ShelfTag } from '@inch-nest/contracts';
 import { SidePage } from '../../frame/SidePage.tsx';
+import { SortHead } from '../../parts/SortHead.tsx';
 import { send } from '../../session/http.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { STATE_WORDS, stateWords } from '../../words/stateWords.ts';
@@ -25,6 +26,19 @@ const TEXTS = [
   { key: 'bin', label: 'Bin', placeholder: 'B4' },
   { key: 'tracking', label: 'Tracking number', placeholder: '' },
 ] as const satisfies { key: keyof PastFilter; label: string; placeholder: string }[];
+
+const HEADS = [
+  { sort: 'code', title: 'Code' },
+  { sort: 'title', title: 'Piece' },
+  { sort: 'tag', title: 'Tag' },
+  { sort: 'state', title: 'State' },
+  { sort: 'promised', title: 'Promised' },
+  { sort: 'bin', title: 'Bin' },
+] as const satisfies { sort: PastSort; title: string }[];
+
+/** A press sorts, another turns it round, a third leaves them as they were sold. */
+const sortedBy = ({ sort, down }: PastFilter, by: PastSort): Pick<PastFilter, 'sort' | 'down'> =>
+  sort !== by ? { sort: by, down: undefined } : down ? { sort: undefined, down: undefined } : { sort: by, down: '1' };
 
 const addressOf = (filter: PastFilter, after?: string): string =>
   String(new URLSearchParams(Object.entries({ ...filter, after }).flatMap(([key, value]) => (value ? [[key, value]] : []))));
@@ -54,11 +68,14 @@ export function PastParcels({ initial, asked, shelf }: { initial: PastPage; aske
   });
   const tags = data?.pages.flatMap((page) => page.tags) ?? [];
   const set = (part: PastFilter) => setFilter((now) => ({ ...now, ...part }));
-  const empty = Object.values(filter).every((value) => !value);
+  const { sort, down, ...said } = filter;
+  const empty = Object.values(said).every((value) => !value);
   return (
     <SidePage shelf={shelf}>
       <h1>Past parcels</h1>
-      <p className="soft sub">Everything that was ever sold here, the newest first. What is still to be done stands on the shelf.</p>
+      <p className="soft sub">
+        Everything that was ever sold here, the newest first unless a column sorts it. What is still to be done stands on the shelf.
+      </p>
       <form className={styles.filter} role="search" aria-label="Find a parcel" onSubmit={(event) => event.preventDefault()}>
         {TEXTS.map(({ key, label, placeholder }) => (
           <label key={key}>
@@ -89,7 +106,7 @@ export function PastParcels({ initial, asked, shelf }: { initial: PastPage; aske
           <span>to</span>
           <Input type="date" value={filter.to ?? ''} onChange={(event) => set({ to: event.target.value })} />
         </label>
-        {!empty && <Button onClick={() => setFilter({})}>Ask for nothing</Button>}
+        {!empty && <Button onClick={() => setFilter({ sort, down })}>Ask for nothing</Button>}
       </form>
       <p className="soft" role="status">
         {isError
@@ -105,12 +122,15 @@ export function PastParcels({ initial, asked, shelf }: { initial: PastPage; aske
           <table className={styles.list}>
             <thead>
               <tr>
-                <th>Code</th>
-                <th>Piece</th>
-                <th>Tag</th>
-                <th>State</th>
-                <th>Promised</th>
-                <th>Bin</th>
+                {HEADS.map(({ sort, title }) => (
+                  <SortHead
+                    key={sort}
+                    way={filter.sort !== sort ? null : filter.down ? 'down' : 'up'}
+                    onSort={() => set(sortedBy(filter, sort))}
+                  >
+                    {title}
+                  </SortHead>
+                ))}
                 <th>Tracking</th>
               </tr>
             </thead>

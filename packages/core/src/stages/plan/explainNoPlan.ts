@@ -1,7 +1,7 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { formatLength, formatSize, type UnitSystem } from '../../units/index.ts';
 import { leastGap } from '../box/gapsAround.ts';
-import { gapsIn, heldBare, stow } from '../box/stowInBox.ts';
+import { bedding, gapsIn, heldBare, stow } from '../box/stowInBox.ts';
 import type { Wraps } from '../wrap/WrappedItem.ts';
 import { wholeShell, isEnvelope } from '../box/makeShell.ts';
 import { whyNot } from '../box/whyNot.ts';
@@ -80,7 +80,8 @@ export function explainNoPlan({ stock, house, locks, units }: PlanRequest, space
 /** The least box that would do, and the bedding with which one on hand would. */
 function boxWanted(smallest: Wraps, { room, house }: PlanSpace, pinned: string | undefined, units?: UnitSystem): string[] {
   const held = heldBare(smallest)[0]!;
-  const wantedIn = held.heldIn.map((side) => side + 2 * house.leastGapIn) as unknown as Triple;
+  const wishIn = bedding(house, held);
+  const wantedIn = held.heldIn.map((side) => side + 2 * wishIn) as unknown as Triple;
   const nearest = room.boxes
     .filter((box) => box.onHand > 0 && !isEnvelope(box) && (pinned === undefined || box.key === pinned))
     .flatMap((box) => heldBare(smallest).map((one) => ({ box, gapIn: leastGap(gapsIn(one, wholeShell(box))) })))
@@ -88,10 +89,8 @@ function boxWanted(smallest: Wraps, { room, house }: PlanSpace, pinned: string |
     .sort((a, b) => b.gapIn - a.gapIn)[0];
   return [
     `a box of at least ${formatSize(wantedIn, units)} inside`,
-    ...(nearest && nearest.gapIn < house.leastGapIn
-      ? [
-          `${formatLength(nearest.gapIn, units)} of bedding instead of ${formatLength(house.leastGapIn, units)}: then ${nearest.box.name} would do`,
-        ]
+    ...(nearest && nearest.gapIn < wishIn
+      ? [`${formatLength(nearest.gapIn, units)} of bedding instead of ${formatLength(wishIn, units)}: then ${nearest.box.name} would do`]
       : []),
     ...(pinned === undefined ? [] : ['letting go of the pinned box']),
   ];

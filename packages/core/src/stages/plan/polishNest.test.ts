@@ -120,7 +120,7 @@ describe('another box', () => {
   const gapsIn = (next: PlanChoice, asked: PlanRequest): number[] => {
     const derived = derivePlan(asked, next);
     if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
-    return Object.values<number>(derived.option.rated.weighed.filled.stowed.gaps);
+    return Object.values(derived.option.rated.weighed.filled.stowed.gaps) as number[];
   };
   test('into which they do not go as they stand: they are stood so that they do', () => {
     expect(Math.min(...gapsIn({ ...choice, box: '22x22x22' }, of))).toBeLessThan(0);
