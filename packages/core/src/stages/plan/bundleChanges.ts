@@ -93,7 +93,7 @@ function* turnsOver(choice: PlanChoice, facts: PieceFacts, at: number): Generato
 const withoutGrid = <Choice extends BundleChoice>(choice: Choice): Choice => without(choice, 'grid');
 
 /** A copy without one of its optional parts. */
-const without = <Of extends object>(of: Of, part: keyof Of): Of =>
+export const without = <Of extends object>(of: Of, part: keyof Of): Of =>
   Object.fromEntries(Object.entries(of).filter(([name]) => name !== part)) as Of;
 
 /** One turn less or more, and half a turn of a cushion that is there. */

@@ -81,4 +81,6 @@ export function stoodToFit(request: PlanRequest, choice: PlanChoice, derive: Der
   return fitting.length > 0 ? fitting : [choice];
 }
 
-const isTooSmall = (weighed: WeighedParcel, { house }: PlanRequest): boolean => findFaults(weighed, house)[0]?.kind === 'tooSmall';
+/** True where what is held does not go into its box. */
+export const isTooSmall = (weighed: WeighedParcel, { house }: Pick<PlanRequest, 'house'>): boolean =>
+  findFaults(weighed, house)[0]?.kind === 'tooSmall';

@@ -4,7 +4,7 @@ import { FILL_PLACES } from '../fill/fillPlaces.ts';
 import { depthWanted, spareDepth } from '../box/shellsFor.ts';
 import { bedding, haveCells } from '../box/stowInBox.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
-import { inBox, stoodToFit } from './inBox.ts';
+import { inBox, isTooSmall, stoodToFit } from './inBox.ts';
 import { boxesOf } from './stockFor.ts';
 import { stockUsed } from './stockUsed.ts';
 import { shortCounter } from './willNotSuffice.ts';
@@ -144,8 +144,8 @@ function* everyChange(request: PlanRequest, choice: PlanChoice, now: PlanOption,
 
 function* singleChanges(request: PlanRequest, choice: PlanChoice, now: PlanOption): Generator<{ change: ChangeKind; after: PlanChoice }> {
   const { stock, cards, house } = request;
-  const isTooSmall = findFaults(now.rated.weighed, house)[0]?.kind === 'tooSmall';
-  for (const [at, facts] of piecesOf(request).entries()) yield* changesOfBundle(request, choice, facts, at, isTooSmall);
+  const tooSmall = isTooSmall(now.rated.weighed, request);
+  for (const [at, facts] of piecesOf(request).entries()) yield* changesOfBundle(request, choice, facts, at, tooSmall);
   for (const box of boxesOf({ stock, cards, locks: {} }).boxes) {
     if (box.key !== choice.box && box.onHand > 0)
       for (const after of inBox(choice, box, { stock, cards })) yield { change: { kind: 'box', box: box.key }, after };

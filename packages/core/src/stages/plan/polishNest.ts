@@ -2,7 +2,7 @@ import { waysToGuard } from '../item/addedTo.ts';
 import { recommend, type Recommendation } from '../frontier/recommend.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { isHeld } from '../wrap/waysToWrap.ts';
-import { layerChanges } from './bundleChanges.ts';
+import { layerChanges, without } from './bundleChanges.ts';
 import { bundleChoice, bundleLocks, piecesOf, withBundle, type PlanRequest } from './PlanRequest.ts';
 import { isBetter } from './sideBySide.ts';
 import { soundOptions } from './soundOptions.ts';
@@ -74,12 +74,6 @@ function* stepsFrom(request: PlanRequest, { choice }: PlanOption, several: boole
     if (several && !locks.guards && !locks.filledHollows && !locks.bundle)
       for (const added of waysToGuard(facts, request.house))
         if (JSON.stringify(added.guards) !== JSON.stringify(own.guards))
-          yield { after: withBundle(choice, at, { ...withoutAdded(own), ...added }), finely: false };
+          yield { after: withBundle(choice, at, { ...without(without(own, 'guards'), 'filledHollows'), ...added }), finely: false };
   }
 }
-
-const withoutAdded = <Choice extends { readonly guards?: unknown; readonly filledHollows?: unknown }>(choice: Choice): Choice => {
-  const { guards, filledHollows, ...rest } = choice;
-  void [guards, filledHollows];
-  return rest as Choice;
-};
