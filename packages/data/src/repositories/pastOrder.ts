@@ -40,7 +40,7 @@ export function pastOrder(
       ['id', direction],
     ],
     beyond: after
-      ? (literal(`(${by}, parcel.id) ${sign} ((select ${by} from parcel where parcel.id = '${after}'), '${after}'::uuid)`))
+      ? literal(`(${by}, parcel.id) ${sign} ((select ${by} from parcel where parcel.id = '${after}'), '${after}'::uuid)`)
       : null,
   };
 }
