@@ -19,17 +19,8 @@ const typed = (project) => bin('typescript/bin/tsc', '-p', project);
 /** Checks that pass or fail as one. */
 const CHECKS = {
   types: async () => {
-    for (const project of [
-      'packages/core',
-      'packages/contracts',
-      'packages/formats',
-      'packages/data',
-      'packages/backup',
-      'apps/cli',
-      'apps/counter',
-      'apps/web',
-      'tsconfig.tests.json',
-    ])
+    // rooms of one kind are one program: what they share is read once, not seven times
+    for (const project of ['tsconfig.pure.json', 'tsconfig.node.json', 'apps/web', 'tsconfig.tests.json'])
       if ((await typed(project)) !== 0) return 1;
     return 0;
   },

@@ -1,7 +1,8 @@
 import { join } from 'node:path';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test as plain, type Page } from '@playwright/test';
-import type { ParcelView, ShelfTag, ShopView } from '@inch-nest/contracts';
+import type { Happening } from '@inch-nest/core';
+import { planRequestFor, type ParcelView, type SearchAnswer, type ShelfTag, type ShopView } from '@inch-nest/contracts';
 import { createThrowAwayApp } from '../../scripts/lib/throwAwayApp.mjs';
 
 const root = join(import.meta.dirname, '../..');
@@ -30,7 +31,7 @@ interface Own {
   /** Opens a demo parcel at a station; returns its address. */
   open: (title: string, station: string) => Promise<string>;
   /** Sells something new, so that no other test meets it, and opens it at a station; with `take`, its recommended nest is kept. */
-  sell: (line: string, station: string, take?: boolean) => Promise<string>;
+  sell: (line: string, station: string | null, take?: boolean) => Promise<string>;
 }
 
 export const test = plain.extend<Own, { app: App }>({
@@ -55,17 +56,24 @@ export const test = plain.extend<Own, { app: App }>({
     await use(async (line, station, take = true) => {
       const shop = (await (await fetch(`${app.address}/api/shop`)).json()) as ShopView;
       const id = crypto.randomUUID();
-      const sold = await page.request.post(`${app.address}/api/parcels`, {
-        headers: { origin: app.address },
-        data: { id, personId: shop.people[0]!.id, line },
-      });
-      expect(sold.ok(), await sold.text()).toBe(true);
+      const personId = shop.people[0]!.id;
+      const ask = async (method: 'post' | 'patch', path: string, data: unknown) => {
+        const answer = await page.request[method](`${app.address}${path}`, { headers: { origin: app.address }, data });
+        expect(answer.ok(), await answer.text()).toBe(true);
+        return (await answer.json()) as unknown;
+      };
+      await ask('post', '/api/parcels', { id, personId, line });
       if (take) {
-        await page.goto(`${app.address}/parcels/${id}/nest`);
-        await settled(page);
-        await page.getByRole('button', { name: /Recommended/ }).click();
-        await saved(page);
+        const view = (await (await fetch(`${app.address}/api/parcels/${id}?person=${personId}`)).json()) as ParcelView;
+        const found = (await ask('post', '/api/plan', planRequestFor(view, shop))) as SearchAnswer;
+        if (found.kind !== 'planned') throw new Error(`no nest for ${line}`);
+        const value = { set: found.recommended.choice, drop: [], pin: {}, unpin: [] };
+        await ask('patch', `/api/parcels/${id}/kept`, {
+          personId,
+          changes: [{ id: crypto.randomUUID(), path: 'nest', value, basedOn: view.nest.revision }],
+        });
       }
+      if (station === null) return id;
       await page.goto(`${app.address}/parcels/${id}/${station}`);
       await settled(page);
       return id;
@@ -130,6 +138,17 @@ export async function settled(page: Page): Promise<string> {
     PATIENCE,
   );
   return (await page.locator('.chance').textContent()) ?? '';
+}
+
+/** Tells the server what happened to a parcel, as a screen would. */
+export async function told(app: App, id: string, happening: Happening): Promise<void> {
+  const { people } = (await (await fetch(`${app.address}/api/shop`)).json()) as ShopView;
+  const answer = await fetch(`${app.address}/api/parcels/${id}/events`, {
+    method: 'POST',
+    headers: { origin: app.address, 'content-type': 'application/json' },
+    body: JSON.stringify({ personId: people[0]!.id, eventId: crypto.randomUUID(), happening }),
+  });
+  expect(answer.ok, await answer.clone().text()).toBe(true);
 }
 
 /** A parcel's papers as their own button asks for them: a form, answered with a link that is followed. */

@@ -19,7 +19,7 @@ const BOWL = 'stoneware bowl, 5 x 5 x 4, 2 lb, sold 60, shipping 14, to 40217, f
 test('from label to the door: bought once, papers, tag matched by scan, handed over, arrived', async ({ page, app, sell }) => {
   test.setTimeout(120_000);
   const before = await charges(app);
-  await rated(page, app, await sell(BOWL, 'nest'));
+  await rated(page, app, await sell(BOWL, null));
   await expectAccessible(page);
   await buy(page);
   await expect(desk(page)).toContainText('✓ bought');
@@ -88,7 +88,7 @@ test('from label to the door: bought once, papers, tag matched by scan, handed o
 
 test('a counter that drops the line after charging: one label, one charge', async ({ page, app, sell }) => {
   const before = await charges(app);
-  await rated(page, app, await sell(BOWL, 'nest'));
+  await rated(page, app, await sell(BOWL, null));
   await tell(app, { drops: true });
   await buy(page);
   await expect(desk(page)).toContainText('asked for, no answer yet', { timeout: 20_000 });
@@ -102,7 +102,7 @@ test('a counter that drops the line after charging: one label, one charge', asyn
 
 test('another price: nothing is bought, both are shown; given back it can be bought anew', async ({ page, app, sell }) => {
   const before = await charges(app);
-  await rated(page, app, await sell(BOWL, 'nest'));
+  await rated(page, app, await sell(BOWL, null));
   await tell(app, { dearerMinor: 35 });
   await buy(page);
   await expect(desk(page)).toContainText('not bought: another price');
@@ -122,7 +122,7 @@ test('another price: nothing is bought, both are shown; given back it can be bou
 test('application and counter killed while a label is bought: afterwards it is known what became of it', async ({ page, app, sell }) => {
   test.setTimeout(120_000);
   const before = await charges(app);
-  const id = await sell(BOWL, 'nest');
+  const id = await sell(BOWL, null);
   await rated(page, app, id);
   await tell(app, { fails: 'afterCharge' });
   await buy(page);
@@ -139,7 +139,7 @@ test('application and counter killed while a label is bought: afterwards it is k
 });
 
 test('nothing is bought for an address that moved after the price was taken', async ({ page, app, sell }) => {
-  const id = await sell(BOWL, 'nest');
+  const id = await sell(BOWL, null);
   await rated(page, app, id);
   await page.goto(`${app.address}/parcels/${id}/sale`);
   await page.getByLabel('To postcode').fill('81350');
@@ -159,7 +159,7 @@ test('on a tablet, abroad: address hidden until asked, customs filled in, what i
 }) => {
   test.setTimeout(150_000);
   await page.setViewportSize({ width: 820, height: 1180 });
-  const id = await sell('stoneware bowl, 5 x 5 x 4, 2 lb, sold 60, shipping 24, to XN-04021, for EV–XN', 'nest');
+  const id = await sell('stoneware bowl, 5 x 5 x 4, 2 lb, sold 60, shipping 24, to XN-04021, for EV–XN', null);
   await page.goto(`${app.address}/parcels/${id}/sale`);
   await expect(page.getByText('abroad, XN: a customs sheet goes with it')).toBeVisible();
   const address = page.getByRole('region', { name: 'Buyer’s address' });
@@ -229,8 +229,8 @@ test('on a tablet, abroad: address hidden until asked, customs filled in, what i
 test('two parcels to one buyer go together: 1 of 2 on the sheets, both numbers in the message', async ({ page, app, sell }) => {
   test.setTimeout(120_000);
   const line = (what: string) => `${what}, 5 x 5 x 4, 2 lb, sold 60, shipping 14, to 40217, for TW–GL`;
-  const first = await sell(line('stoneware bowl'), 'nest');
-  const second = await sell(line('stoneware jug'), 'nest');
+  const first = await sell(line('stoneware bowl'), null);
+  const second = await sell(line('stoneware jug'), null);
   await rated(page, app, second);
   await page.getByRole('button', { name: 'They go together' }).click();
   const set = page.getByRole('region', { name: 'Parcels that go together' });

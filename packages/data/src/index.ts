@@ -18,7 +18,7 @@ export { addDevice, changeDevice, findDevice, revokeDevice } from './access/devi
 export { personByName, readPeople, readSignIn, someoneSignsIn } from './access/readPeople.ts';
 export { readAudit } from './access/readAudit.ts';
 export { makeFirstShop } from './repositories/firstShop.ts';
-export { createShop, readShop, readShopId } from './repositories/shopRepository.ts';
+export { createShop, listPersons, readShop, readShopId } from './repositories/shopRepository.ts';
 export { keepShop } from './repositories/keepShop.ts';
 export { createParcel, fieldsFromLine, saleFromLine, type NewParcel } from './repositories/parcelRepository.ts';
 export { listPast, listShelf } from './repositories/shelfRepository.ts';

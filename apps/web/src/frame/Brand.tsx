@@ -15,7 +15,7 @@ export const Mark = () => (
 export function Brand() {
   const { shop } = useShop();
   return (
-    <Link href="/" className="brand" aria-label={`Inch Nest, ${shop.name}: today`}>
+    <Link prefetch={false} href="/" className="brand" aria-label={`Inch Nest, ${shop.name}: today`}>
       <Mark />
       <span>
         <b>Inch Nest</b>

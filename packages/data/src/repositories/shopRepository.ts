@@ -32,7 +32,7 @@ export async function readShop({ models }: ShopDatabase, now: Date, transaction?
   const { day, time } = localTime(now, shop.zone);
   const inOrder = { order: [['position', 'asc']] as [string, string][], ...within };
   const [people, boxes, materials, cards] = await Promise.all([
-    models.person.findAll(inOrder),
+    listPersons({ models }, transaction),
     models.box.findAll(inOrder),
     models.material.findAll(inOrder),
     models.card.findAll({
@@ -65,7 +65,7 @@ export async function readShop({ models }: ShopDatabase, now: Date, transaction?
     today: day,
     time,
     todayIsOver: time > shop.lastCutOff,
-    people: people.map(({ id, name, system, role, seesMoney, sends, gone }) => ({ id, name, system, role, seesMoney, sends, gone })),
+    people,
     house: house.parse(shop.house),
     stock: stockroom.parse({
       boxes: boxes.map((row) => ({ ...row.properties, key: row.key, name: row.name, onHand: row.onHand }) as BoxStock),
@@ -75,6 +75,12 @@ export async function readShop({ models }: ShopDatabase, now: Date, transaction?
     }),
     cards: newest.map((card) => rateCard.parse(card.document)),
   };
+}
+
+/** The shop's people alone, in their order: for what is asked with every request. */
+export async function listPersons({ models }: Pick<ShopDatabase, 'models'>, transaction?: Transaction): Promise<Person[]> {
+  const rows = await models.person.findAll({ order: [['position', 'asc']], ...(transaction ? { transaction } : {}) });
+  return rows.map(({ id, name, system, role, seesMoney, sends, gone }) => ({ id, name, system, role, seesMoney, sends, gone }));
 }
 
 /** The shop's id alone, for what is asked every few seconds. */

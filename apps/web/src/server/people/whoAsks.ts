@@ -2,7 +2,7 @@ import 'server-only';
 import { cache } from 'react';
 import { cookies, headers } from 'next/headers';
 import { personAmong, type Me } from '@inch-nest/contracts';
-import { credentialOf, findDevice, findSession, hashOf, inShop, Missing, type OpenSession, readShop, readShopId } from '@inch-nest/data';
+import { credentialOf, findDevice, findSession, hashOf, inShop, Missing, listPersons, type OpenSession, readShopId } from '@inch-nest/data';
 import { database } from '../database.ts';
 import { signsInByItself } from '../environment.ts';
 import { now } from '../now.ts';
@@ -23,7 +23,7 @@ export async function whoAsks(asked: Headers): Promise<Asker | Shut> {
     throw error;
   });
   if (!shopId) return 'signedOut';
-  const { people } = await readShop(inShop(database(), shopId), now());
+  const people = await listPersons(inShop(database(), shopId));
   return { shopId, person: personAmong(people, /(?:^|;\s*)person=([\w-]+)/.exec(asked.get('cookie') ?? '')?.[1]), session: null, people };
 }
 
