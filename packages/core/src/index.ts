@@ -130,6 +130,8 @@ export {
 } from './stages/parcel/customs.ts';
 export { WEIGHT_UNITS_LB, type WeightUnit } from './units/index.ts';
 export { TAPE_OVER_END_IN } from './stages/weight/weighParcel.ts';
+export { capital } from './stages/bench/stepParts.ts';
+export { laidOf, laidWords, turnsWords, type Laid } from './stages/wrap/laidWords.ts';
 export { tearList, type RollToTear, type TearList, type TornPiece } from './stages/bench/tearList.ts';
 export { boxesToKeep, type BoxesToKeep, type PackedParcel, type SizeKept } from './stages/plan/boxesToKeep.ts';
 export { shortCounter, willNotSuffice, type ShortStock } from './stages/plan/willNotSuffice.ts';

@@ -1,6 +1,6 @@
 'use client';
 import { useId } from 'react';
-import { CM_PER_IN, planBundles, type PlanDocument } from '@inch-nest/core';
+import { CM_PER_IN, laidOf, planBundles, type PlanDocument } from '@inch-nest/core';
 import { hatchFor, Hatches } from './Hatches.tsx';
 import type { MoveBundle } from './MoveBundles.tsx';
 import { aboveIn, extentOf, nestView, type ViewName } from './nestGeometry.ts';
@@ -129,10 +129,7 @@ function legendOf(plan: PlanDocument): { key: string; name: string }[] {
 
 /** The drawing in words, for those who do not see it. */
 function describe(plan: PlanDocument, write: Props['write']): string {
-  const bundles = planBundles(plan).map(
-    ({ piece, layers }) =>
-      `${piece.title}: ${layers.map((layer) => `${layer.turns} ${layer.turns === 1 ? 'turn' : 'turns'} of ${layer.name}`).join(', ') || 'no wrap'}`,
-  );
+  const bundles = planBundles(plan).map(({ piece, layers }) => `${piece.title}: ${layers.map(laidOf).join(', ') || 'no wrap'}`);
   const { bottom, top, left, front } = plan.gaps;
   return `${bundles.join('; ')}; ${plan.inner ? `inner box ${plan.inner.name}, ` : ''}box ${plan.box.name}; bedding ${write(bottom, true)} below, ${write(top, true)} above, ${write(left, true)} at the ends, ${write(front, true)} at the sides.`;
 }

@@ -1,4 +1,4 @@
-import type { Excess, PlanDocument, PlanFault } from '@inch-nest/core';
+import { capital, type Excess, type PlanDocument, type PlanFault } from '@inch-nest/core';
 import type { Writers } from './writers.ts';
 
 /** A fault as it is said; what is long stands folded under it. */
@@ -107,5 +107,3 @@ const GAP_WORDS = {
   left: 'at the ends',
   right: 'at the ends',
 } as const;
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

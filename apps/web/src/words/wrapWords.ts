@@ -1,4 +1,4 @@
-import { letterOf, planBundles, type PlanBundle, type PlanDocument } from '@inch-nest/core';
+import { laidOf, letterOf, planBundles, type PlanBundle, type PlanDocument, type PlanLayer } from '@inch-nest/core';
 
 /** The letters that bundles bear, by their order: `A`, or `B–D` for several that are alike. */
 export function lettersOf(bundles: readonly Pick<PlanBundle, 'block'>[]): string[] {
@@ -11,10 +11,14 @@ export function lettersOf(bundles: readonly Pick<PlanBundle, 'block'>[]): string
   });
 }
 
+/** Whole turns go without the word: `2 small bubble`. */
+const shortly = (layer: PlanLayer): string =>
+  layer.stiff || layer.turns % 1 !== 0 ? laidOf(layer) : `${layer.turns} ${layer.name.toLowerCase()}`;
+
 /** The wraps of a plan in a few words, of several different bundles each by its letter. */
 export function wrapWords(plan: PlanDocument, none: string): string {
   const bundles = planBundles(plan);
-  const each = bundles.map(({ layers }) => layers.map((layer) => `${layer.turns} ${layer.name.toLowerCase()}`).join(', ') || none);
+  const each = bundles.map(({ layers }) => layers.map(shortly).join(', ') || none);
   if (bundles.length === 1) return each[0]!;
   const letters = lettersOf(bundles);
   return each.map((words, at) => `${letters[at]!}: ${words}`).join('; ');

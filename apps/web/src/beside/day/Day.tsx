@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Checkbox } from 'antd';
 import { Printer } from 'lucide-react';
 import Link from 'next/link';
+import { laidWords } from '@inch-nest/core';
 import type { DayView, ShelfTag } from '@inch-nest/contracts';
 import { send } from '../../session/http.ts';
 import { useShop } from '../../session/ShopContext.tsx';
@@ -94,7 +95,7 @@ export function Day({ initial, shelf }: { initial: DayView; shelf: ShelfTag[] })
                     <>
                       <b className="numeral">{tornWords(piece.count, piece.lengthIn, write)}</b>{' '}
                       <span className="soft">
-                        {piece.turns} {piece.turns === 1 ? 'turn' : 'turns'} for <span className="numeral">{piece.code}</span>
+                        {laidWords(piece)} for <span className="numeral">{piece.code}</span>
                       </span>
                     </>,
                   ),

@@ -1,4 +1,4 @@
-import { takenSide, type House, type PlanDocument } from '@inch-nest/core';
+import { takenSide, turnsWords, type House, type PlanDocument } from '@inch-nest/core';
 
 const WHOLE = 50;
 
@@ -34,11 +34,12 @@ export function buyerSentence(plans: readonly PlanDocument[], money: (minor: num
   if (!first) return '';
   const postage = plans.map((plan) => plan.quote.totalMinor);
   const [low, high] = [Math.min(...postage), Math.max(...postage)];
-  const turns = first.layers.reduce((sum, layer) => sum + layer.turns, 0);
+  const turns = first.layers.reduce((sum, layer) => sum + (layer.stiff ? 0 : layer.turns), 0);
   const how = first.inner
     ? 'boxed twice, the inner box bedded all round'
     : first.box.style === 'slotted'
       ? 'in a sturdy box, bedded all round'
       : 'in a stiff envelope';
-  return `It travels wrapped in ${turns} ${turns === 1 ? 'turn' : 'turns'} and packed ${how}, about ${weight(first.weight.grossLb)} in all; postage is ${low === high ? money(low) : `${money(low)} to ${money(high)}`} depending on where you are.`;
+  const wrapped = turns > 0 ? `wrapped in ${turnsWords(turns)}` : first.layers.length > 0 ? 'between cards' : 'as it is';
+  return `It travels ${wrapped} and packed ${how}, about ${weight(first.weight.grossLb)} in all; postage is ${low === high ? money(low) : `${money(low)} to ${money(high)}`} depending on where you are.`;
 }

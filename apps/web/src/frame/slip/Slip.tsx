@@ -6,6 +6,7 @@ import { useFold } from '../useFold.ts';
 import { moneyOf, type ParcelView } from '@inch-nest/contracts';
 import { decidingBundle } from '../../words/wrapWords.ts';
 import {
+  capital,
   formatChance,
   formatPercent,
   packedVerdict,
@@ -205,7 +206,6 @@ function SetTotal({ view, costMinor }: { view: ParcelView; costMinor: number }) 
 function decides(plan: PlanDocument): string {
   const greatest = [...plan.causes].sort((a, b) => b.chance - a.chance)[0];
   if (!greatest) return 'Nothing known would break it.';
-  const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
   const deciding = decidingBundle(plan);
   if (deciding) {
     const { piece } = deciding.bundle;

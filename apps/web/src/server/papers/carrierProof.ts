@@ -1,7 +1,9 @@
 import {
   BENCH_TEST_RULES,
+  capital,
   FINDING_WORDS,
   formatEdgeCrush,
+  laidOf,
   planBundles,
   SEAL_WORDS,
   type BoxStock,
@@ -120,10 +122,7 @@ function packedWords(plan: PlanDocument, shop: ClaimOf['shop'], { write }: Paper
   return [
     ...planBundles(plan).flatMap(({ piece, layers, bundleIn }) => [
       ...(plan.others ? [`${piece.title}:`] : []),
-      ...layers.map(
-        ({ name, turns, thicknessIn }) =>
-          `${turns} ${turns === 1 ? 'turn' : 'turns'} of ${name.toLowerCase()}, ${write.length(turns * thicknessIn)} thick.`,
-      ),
+      ...layers.map((layer) => `${capital(laidOf(layer))}${layer.stiff ? '' : `, ${write.length(layer.thicknessIn)} thick`}.`),
       `Wrapped it measures ${write.size(bundleIn)}.`,
     ]),
     ...(guarded.length > 0 ? [`Guards on ${guarded.length} of its weak points.`] : []),

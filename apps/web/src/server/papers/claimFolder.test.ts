@@ -215,3 +215,22 @@ test('fill is told with its thickness only where that proves something', () => {
   expect(told(2.25)).toContain('2 1/4 in or more on every side');
   expect(told(0.125)).not.toContain('on every side');
 });
+
+// what the wraps add on both sides is what the bundle measures over the piece, exact
+test('each wrap is told as thick as it lies, so that together they make the bundle', () => {
+  const wound = derivePlan(asked, {
+    ...CHOICE,
+    layers: [
+      { material: 'smallBubble', turns: 2 },
+      { material: 'largeBubble', turns: 1.5 },
+    ],
+  });
+  if (wound.kind === 'noPlan') throw new Error(wound.reasons.join());
+  const document = writePlanDocument(wound.option, asked.house);
+  const lines = carrierProof({ ...claim('carrier'), facts: { ...FACTS, plan: document } }).flatMap((section) => section.lines);
+  expect(lines.filter((text) => text.includes(' thick.'))).toHaveLength(2);
+  const inches = document.layers.reduce((sum, { thicknessIn }) => sum + thicknessIn, 0);
+  expect(document.bundleIn[0] - document.piece.sizeIn[0]).toBeCloseTo(2 * inches, 9);
+  expect(lines.join(' ')).toContain(`2 turns of small bubble, ${FACTS.write.length(document.layers[0]!.thicknessIn)} thick.`);
+  expect(lines.join(' ')).toContain(`1 1/2 turns of large bubble, ${FACTS.write.length(document.layers[1]!.thicknessIn)} thick.`);
+});

@@ -1,3 +1,4 @@
+import { laidWords } from '@inch-nest/core';
 import type { DayView, ShopView } from '@inch-nest/contracts';
 import { shortWords } from '../../words/shortWords.ts';
 import { tornWords } from '../../words/tornWords.ts';
@@ -28,11 +29,7 @@ export function daySheet(
     ...short.map((one): Block => ({ text: shortWords(one, write), size: 13, after: 0.08 })),
     ...tear.rolls.flatMap((roll) => [
       title(`${roll.name}, ${write.length(roll.rollWidthIn)} wide: ${write.run(roll.feet)} in all`),
-      ...roll.pieces.map((piece) =>
-        ticked(
-          `${tornWords(piece.count, piece.lengthIn, write)}, ${piece.turns} ${piece.turns === 1 ? 'turn' : 'turns'}, for ${piece.code}`,
-        ),
-      ),
+      ...roll.pieces.map((piece) => ticked(`${tornWords(piece.count, piece.lengthIn, write)}, ${laidWords(piece)}, for ${piece.code}`)),
     ]),
     ...(tear.guards.length > 0 ? [title('Guards to cut')] : []),
     ...tear.guards.map((guard) => ticked(`${guard.name}, ${write.length(guard.lengthIn)} long, for ${guard.code}`)),

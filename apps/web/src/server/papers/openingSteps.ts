@@ -1,4 +1,4 @@
-import { HARD_POINTS, letterOf, planBundles, type PlanBundle, type PlanDocument } from '@inch-nest/core';
+import { HARD_POINTS, laidOf, letterOf, planBundles, type PlanBundle, type PlanDocument } from '@inch-nest/core';
 import { lettersOf } from '../../words/wrapWords.ts';
 
 /** A card holds so many lines, and with several different bundles so many. */
@@ -42,14 +42,13 @@ function liftWords(bundles: readonly PlanBundle[], count: number): string {
 function unwindSteps({ layers, piece, block }: PlanBundle, whose: string): string[] {
   const count = block.stacks.length;
   const of = count === 1 ? '' : ' from each';
-  const turns = (some: number) => `${some} ${some === 1 ? 'turn' : 'turns'}`;
   const say = (text: string) => (whose ? whose + text.charAt(0).toLowerCase() + text.slice(1) : text);
   return [
     ...[...layers]
       .reverse()
       .map((layer) =>
         say(
-          `Unwind ${turns(layer.turns)} of ${layer.name.toLowerCase()}${of}${layer.tape.easyOff ? '; the tape peels off' : '; cut the tape, away from the piece'}.`,
+          `${layer.stiff ? 'Take off' : 'Unwind'} ${laidOf(layer)}${of}${layer.tape.easyOff ? '; the tape peels off' : '; cut the tape, away from the piece'}.`,
         ),
       ),
     ...piece.hardPoints.filter((point) => point.guard).map((point) => say(`Take the guard off the ${HARD_POINTS[point.kind].name} last.`)),

@@ -1,4 +1,4 @@
-import { formatChance, planBundles } from '@inch-nest/core';
+import { formatChance, laidOf, planBundles } from '@inch-nest/core';
 import { flow, line, rule, type Page, type Paper, type SheetSize } from './paper.ts';
 import type { PaperFacts } from './PaperFacts.ts';
 
@@ -33,7 +33,7 @@ export function recordPage(facts: PaperFacts): Page {
             title('How it is packed'),
             ...planBundles(plan).flatMap(({ piece, layers }) => [
               ...(plan.others ? [said(`${piece.title}:`)] : []),
-              ...layers.map((layer) => said(`${layer.turns} ${layer.turns === 1 ? 'turn' : 'turns'} of ${layer.name.toLowerCase()}`)),
+              ...layers.map((layer) => said(laidOf(layer))),
             ]),
             ...(plan.inner ? [said(`in ${plan.inner.name}`)] : []),
             said(`in ${plan.box.name}`),

@@ -1,6 +1,7 @@
 'use client';
 import { Button, Input } from 'antd';
 import { useCallback, useEffect, useState } from 'react';
+import { laidOf } from '@inch-nest/core';
 import type { ParcelView, TemplateView } from '@inch-nest/contracts';
 import { Refusal, send } from '../../session/http.ts';
 import { useShop } from '../../session/ShopContext.tsx';
@@ -61,7 +62,7 @@ export function LikeBefore({ parcel, nest }: { parcel: ParcelUse; nest: NestUse 
               {one.pieces > 1 && `${one.pieces} pieces · `}
               {one.kind === 'template' ? 'the shop’s template' : (STATE_WORDS[one.arrived ?? ''] ?? 'not yet arrived')}
               {' · '}
-              {one.choice.layers.map((layer) => `${layer.turns} ${nameOf(nest, layer.material)}`).join(', ') || 'no wrap'}
+              {one.choice.layers.map((layer) => laidOf({ ...layer, ...known(nest, layer.material) })).join(', ') || 'no wrap'}
             </span>
             <Button onClick={() => void take(one)}>Pack it so</Button>
           </li>
@@ -92,5 +93,8 @@ export function LikeBefore({ parcel, nest }: { parcel: ParcelUse; nest: NestUse 
   );
 }
 
-const nameOf = (nest: NestUse, material: string): string =>
-  nest.request.stock.wraps.find((wrap) => wrap.key === material)?.name.toLowerCase() ?? material;
+/** A wrap as it is named; what is no longer kept goes by its key. */
+function known(nest: NestUse, material: string): { name: string; stiff: boolean } {
+  const wrap = nest.request.stock.wraps.find(({ key }) => key === material);
+  return { name: wrap?.name ?? material, stiff: wrap?.stiff ?? false };
+}

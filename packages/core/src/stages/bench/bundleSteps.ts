@@ -4,6 +4,7 @@ import type { LyingBundle } from '../box/StowedBox.ts';
 import type { WrappedLayer } from '../wrap/WrappedItem.ts';
 import type { BenchTestKey } from './benchTests.ts';
 import { forEach, ofEach, spoken, stackSteps, type Letters } from './severalWords.ts';
+import { turnsWords } from '../wrap/laidWords.ts';
 import { act, capital, record, type Part } from './stepParts.ts';
 
 /**
@@ -98,7 +99,7 @@ function cardStep(
       ? `Cut one card ${size} and lay it on the face that breaks first. Tape it with ${tape.name.toLowerCase()}, not to the face.`
       : `Cut ${sheets} cards ${size}, one for each face. Tape them to each other round the edges with ${tape.name.toLowerCase()}, not to the face.`,
     minutes,
-    [{ what: stock.name, amount: turns, unit: 'turns', stock: { kind: 'wrap', key: stock.key } }],
+    [{ what: stock.name, amount: sheets, unit: 'cards', stock: { kind: 'wrap', key: stock.key } }],
   );
 }
 
@@ -112,7 +113,7 @@ function layerStep(
   { stock, turns, lengthIn, sheets, areaIn2, doubled, placing, tape, minutes }: WrappedLayer,
   tear: (inches: number) => string,
 ): Part {
-  const times = turns === 1 ? '1 turn' : `${turns} turns`;
+  const times = turnsWords(turns);
   if (stock.stiff) return cardStep({ stock, turns, lengthIn, sheets, areaIn2, tape, minutes }, tear);
   const pieces = sheets === 1 ? `one piece ${tear(lengthIn)} long` : `${sheets} pieces side by side, each ${tear(lengthIn)} long`;
   return act(

@@ -10,6 +10,8 @@ export interface TornPiece {
   readonly lengthIn: number;
   readonly count: number;
   readonly turns: number;
+  /** Cards, which are cut and not wound; left out for what is torn. */
+  readonly stiff?: true;
 }
 
 /** What one roll gives today, longest first, so that what is left of it serves the shorter ones. */
@@ -35,9 +37,9 @@ export function tearList(plans: readonly { readonly code: string; readonly plan:
   const boxes = new Map<string, { name: string; codes: string[] }>();
   for (const { code, plan } of plans) {
     for (const { layers, block } of planBundles(plan)) {
-      for (const { key, name, rollWidthIn, lengthIn, sheets, turns } of layers) {
+      for (const { key, name, rollWidthIn, lengthIn, sheets, turns, stiff } of layers) {
         const roll = rolls.get(key) ?? { key, name, rollWidthIn, pieces: [] };
-        roll.pieces.push({ code, lengthIn, count: sheets * block.stacks.length, turns });
+        roll.pieces.push({ code, lengthIn, count: sheets * block.stacks.length, turns, ...(stiff ? { stiff } : {}) });
         rolls.set(key, roll);
       }
     }

@@ -146,6 +146,9 @@ export interface PlanLayer extends LayerPlacing {
   readonly name: string;
   readonly role: WrapRole;
   readonly turns: number;
+  /** It is not wound but laid as cards, one for each half turn; left out for what is wound. */
+  readonly stiff?: true;
+  /** Of all its turns, on every side. */
   readonly thicknessIn: number;
   /** A face of the piece with one sheet more. */
   readonly doubled: Face | null;

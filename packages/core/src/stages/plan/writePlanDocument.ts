@@ -144,6 +144,7 @@ function writeBundle({ wrapped, orientation, layout, wallIn, bundleIn, atIn }: L
         role: stock.role,
         rollWidthIn: stock.rollWidthIn,
         turns,
+        ...(stock.stiff ? { stiff: true as const } : {}),
         thicknessIn,
         doubled: doubled && doubled.face,
         ...placing,

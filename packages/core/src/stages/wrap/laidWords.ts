@@ -1,0 +1,27 @@
+/** Something wrapped as it is said: turns of a sheet that is wound, or cards of one that is not. */
+export interface Laid {
+  readonly turns: number;
+  /** It is not wound: half a turn is one card. */
+  readonly stiff?: boolean | undefined;
+}
+
+/** Turns as hands count them: `half a turn`, `1 turn`, `1 1/2 turns`. */
+export function turnsWords(turns: number): string {
+  const [whole, half] = [Math.floor(turns), turns % 1 !== 0];
+  if (whole === 0) return half ? 'half a turn' : 'no turn';
+  return half ? `${whole} 1/2 turns` : `${whole} ${whole === 1 ? 'turn' : 'turns'}`;
+}
+
+/** What is laid, without what it is of: `2 turns`, `1 card`. */
+export function laidWords({ turns, stiff }: Laid): string {
+  const cards = Math.round(turns * 2);
+  return stiff ? `${cards} ${cards === 1 ? 'card' : 'cards'}` : turnsWords(turns);
+}
+
+/** What is laid, with what it is of: `2 turns of small bubble`, `1 backing card`, `2 backing cards`. */
+export function laidOf(laid: Laid & { readonly name: string }): string {
+  const name = laid.name.toLowerCase();
+  if (!laid.stiff) return `${turnsWords(laid.turns)} of ${name}`;
+  const cards = Math.round(laid.turns * 2);
+  return name.endsWith('card') ? `${cards} ${name}${cards === 1 ? '' : 's'}` : `${laidWords(laid)} of ${name}`;
+}
