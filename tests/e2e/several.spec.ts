@@ -99,8 +99,13 @@ test('drawn and changed each by itself, stood otherwise, and sent in two boxes i
 
   await page.getByRole('button', { name: 'Compare', exact: true }).click();
   const ways = page.locator('.boxed-way');
-  await expect(ways).toHaveCount(4, { timeout: 60_000 });
-  await ways.nth(1).getByRole('button').click();
+  // in one box, in two by the three ways there are, and each by itself
+  await expect(ways).toHaveCount(5, { timeout: 60_000 });
+  await expect(ways.getByRole('button', { name: 'Send in three boxes: A, B and C' })).toBeVisible();
+  await ways
+    .getByRole('button', { name: /^Send in two boxes/ })
+    .first()
+    .click();
   await expect.poll(async () => (await kept(page)).set.length).toBe(2);
   const view = await kept(page);
   const sibling = view.set.find((one) => one.id !== id)!;

@@ -147,14 +147,20 @@ export const pastFilter = z.strictObject({
 
 /** One more piece for a parcel, as a line; the id is its bundle's. */
 export const addPiece = z.strictObject({ ...by, act: z.literal('add'), id: uuid, line: z.string().trim().min(1).max(1000) });
-/** Bundles go aside, into a parcel of their own, or into another parcel to the same buyer. */
+/** Bundles go aside, or into another parcel to the same buyer. */
 export const moveBundles = z.strictObject({
   ...by,
   act: z.literal('move'),
   bundleIds: z.array(uuid).min(1).max(MOST_PIECES),
-  to: z.union([z.enum(['aside', 'own']), uuid]),
+  to: z.union([z.literal('aside'), uuid]),
 });
-export const regroup = z.discriminatedUnion('act', [addPiece, moveBundles]);
+/** Each lot of bundles goes into a parcel of its own; what is in none stays. */
+export const splitParcel = z.strictObject({
+  ...by,
+  act: z.literal('split'),
+  lots: z.array(z.array(uuid).min(1).max(MOST_PIECES)).min(1).max(MOST_PIECES),
+});
+export const regroup = z.discriminatedUnion('act', [addPiece, moveBundles, splitParcel]);
 
 /** Puts parcels to one buyer together as 1 of n, or takes one out by naming it alone. */
 export const putTogether = z.strictObject({ ...by, parcelIds: z.array(uuid).min(1).max(20) });
@@ -242,5 +248,6 @@ export type ReportEvent = z.infer<typeof reportEvent>;
 export type AddressCommand = z.infer<typeof addressCommand>;
 export type AddPiece = z.infer<typeof addPiece>;
 export type MoveBundles = z.infer<typeof moveBundles>;
+export type SplitParcel = z.infer<typeof splitParcel>;
 export type PutTogether = z.infer<typeof putTogether>;
 export type AskPickup = z.infer<typeof askPickup>;

@@ -3,7 +3,7 @@
 // the flow
 export {
   explainOtherWays,
-  oneBoxOrTwo,
+  oneBoxOrMore,
   outsideStock,
   planCount,
   planOrByHand,
@@ -37,7 +37,7 @@ export { takeBox } from './stages/plan/inBox.ts';
 export { requestAfter } from './stages/plan/requestAfter.ts';
 export type { Struck } from './stages/fill/FilledBox.ts';
 export { verifyPlan } from './stages/plan/verifyPlan.ts';
-export { MOST_SPLIT, type Boxes, type OneOrTwo } from './stages/plan/oneOrTwo.ts';
+export { MOST_SPLIT, type Boxes, type OneOrMore } from './stages/plan/oneOrMore.ts';
 export { choiceOfBundle, partsOfBundle, planOfBundle } from './stages/plan/ofBundle.ts';
 export { writePlanDocument } from './stages/plan/writePlanDocument.ts';
 export { nextBestChanges, type NextChange } from './stages/plan/nextBestChanges.ts';

@@ -13,7 +13,7 @@ import { leastBoxToGet, type BoxToGet } from './stages/plan/boxToGet.ts';
 import { choosePlan, type ChosenPlan } from './stages/plan/choosePlan.ts';
 import { coverFor } from './stages/plan/coverFor.ts';
 import { explainNoPlan, type NoPlan } from './stages/plan/explainNoPlan.ts';
-import { compareBoxes, type OneOrTwo } from './stages/plan/oneOrTwo.ts';
+import { compareBoxes, type OneOrMore } from './stages/plan/oneOrMore.ts';
 import { frontierWith, mixFills } from './stages/plan/mixFills.ts';
 import { partThem } from './stages/plan/partThem.ts';
 import { polishNest } from './stages/plan/polishNest.ts';
@@ -125,8 +125,8 @@ export const packedOtherwise = (
   ways: readonly Otherwise[],
 ): Generator<{ readonly done: number; readonly of: number }, OtherwiseMade[]> => madeOtherwise(parcels, ways, bestOf);
 
-/** One box against two for a parcel of several pieces, each box at its best; pauses as a search does. */
-export const oneBoxOrTwo = (request: PlanRequest): Generator<unknown, OneOrTwo> => compareBoxes(request, bestOf);
+/** One box against two and more for a parcel of several pieces, each box at its best; pauses as a search does. */
+export const oneBoxOrMore = (request: PlanRequest): Generator<unknown, OneOrMore> => compareBoxes(request, bestOf);
 
 /** The plan to recommend alone; null where there is none. */
 function* bestOf(request: PlanRequest): Generator<PlanProgress, PlanOption | null> {

@@ -28,7 +28,7 @@ export { appendEvent } from './repositories/eventRepository.ts';
 export { personOf } from './repositories/personOf.ts';
 export { addressOf, useAddress } from './repositories/addressRepository.ts';
 export { addPiece } from './repositories/addPiece.ts';
-export { moveBundles } from './repositories/bundleRepository.ts';
+export { moveBundles, splitParcel } from './repositories/bundleRepository.ts';
 export { putTogether } from './repositories/setRepository.ts';
 export { keepPickup, listPickups } from './repositories/pickupRepository.ts';
 export { packedOfLate } from './repositories/packedRepository.ts';

@@ -1,19 +1,22 @@
 import { formatChance, type BoxToGet, type OutsideNest } from '@inch-nest/core';
+import { boxesWords } from './boxesWords.ts';
 import type { Writers } from './writers.ts';
 
 /**
  * That no nest of the stockroom stays below the ceiling, and the box that would.
  *
- * @param inTwo what two boxes would come to, where that is safer
+ * @param apart what several boxes would come to, where that is safer
  */
 export function ceilingWords(
   chance: number,
   ceiling: number,
   toGet: BoxToGet | null,
   write: Pick<Writers, 'size' | 'money'>,
-  inTwo: { readonly chance: number; readonly deltaCostMinor: number } | null = null,
+  apart: { readonly chance: number; readonly deltaCostMinor: number; readonly boxes: number } | null = null,
 ): { title: string; says: string } {
-  const split = inTwo ? ` In two boxes it is ${formatChance(inTwo.chance)} for ${money(inTwo.deltaCostMinor, write.money)}.` : '';
+  const split = apart
+    ? ` In ${boxesWords(apart.boxes)} it is ${formatChance(apart.chance)} for ${money(apart.deltaCostMinor, write.money)}.`
+    : '';
   const wall = toGet?.wall === 'double' ? ', double wall,' : '';
   return {
     title: `Nothing in the stockroom stays below ${formatChance(ceiling)}.`,

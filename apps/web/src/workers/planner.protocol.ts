@@ -57,7 +57,7 @@ export interface Planner {
   ): Promise<OtherwiseAnswer>;
   stopReckoning(): Promise<void>;
   /** One box against two; a newer search makes this one answer `superseded`. */
-  oneOrTwo(request: PlanRequest): Promise<OneOrTwoAnswer>;
+  oneOrMore(request: PlanRequest): Promise<OneOrMoreAnswer>;
   /** Every service's price for a parcel as it is. */
   quote(request: PlanRequest, shipment: Shipment): Promise<QuoteAnswer>;
   /** Plays one drop; null where nothing lies on that face. */
@@ -109,7 +109,7 @@ export interface BoxedWay {
   expectedMinor: number;
   minutes: number;
 }
-export type OneOrTwoAnswer =
+export type OneOrMoreAnswer =
   | { kind: 'boxes'; together: BoxedWay | null; splits: readonly BoxedWay[]; every: boolean }
   | { kind: 'superseded' }
   | { kind: 'failed'; message: string };

@@ -8,7 +8,7 @@ import {
   edgeNudges,
   explainOtherWays,
   nextBestChanges,
-  oneBoxOrTwo,
+  oneBoxOrMore,
   outsideStock,
   planOrByHand,
   playDrop,
@@ -235,9 +235,9 @@ const planner: Planner = {
     }
   },
 
-  async oneOrTwo(request) {
+  async oneOrMore(request) {
     try {
-      const found = await inSlices(oneBoxOrTwo(request), latestSearch);
+      const found = await inSlices(oneBoxOrMore(request), latestSearch);
       if (!found) return { kind: 'superseded' };
       return {
         kind: 'boxes',

@@ -6,7 +6,7 @@ import type {
   BoxesAnswer,
   EnoughAnswer,
   EvaluateAnswer,
-  OneOrTwoAnswer,
+  OneOrMoreAnswer,
   OtherwiseAnswer,
   OtherWaysAnswer,
   OutsideAnswer,
@@ -87,7 +87,7 @@ export function createPlannerClient(
       ask((remote) => remote.packedOtherwise(parcels, ways, proxy(heard)) as Promise<OtherwiseAnswer>),
     stopReckoning: () => ask((remote) => remote.stopReckoning()),
     withEnough: (request) => ask((remote) => remote.withEnough(request) as Promise<EnoughAnswer>),
-    oneOrTwo: (request) => ask((remote) => remote.oneOrTwo(request) as Promise<OneOrTwoAnswer>),
+    oneOrMore: (request) => ask((remote) => remote.oneOrMore(request) as Promise<OneOrMoreAnswer>),
     quote: (request, shipment) => ask((remote) => remote.quote(request, shipment)),
     drop: (shock, heightIn, face, steps) => ask((remote) => remote.drop(shock, heightIn, face, steps)),
     sendMany: (request, choice, careful, parcels, seed) =>

@@ -6,7 +6,7 @@ import { inShop, type ShopDatabase } from '../inShop.ts';
 import { useAddress } from '../repositories/addressRepository.ts';
 import { appendEvent } from '../repositories/eventRepository.ts';
 import { beginPurchase, settlePurchase } from '../repositories/labelRepository.ts';
-import { moveBundles } from '../repositories/bundleRepository.ts';
+import { splitParcel } from '../repositories/bundleRepository.ts';
 import { keepParcel } from '../repositories/keepRepository.ts';
 import { createParcel } from '../repositories/parcelRepository.ts';
 import { readParcel } from '../repositories/readParcel.ts';
@@ -138,7 +138,7 @@ async function takeApart(
   if (changes.length > 0) await keepParcel(database, shop, id, { personId, changes }, now);
   const bundleIds = others.flatMap(({ inABoxOfItsOwn }, at) => (inABoxOfItsOwn ? view.others[at]!.bundleId : []));
   if (bundleIds.length === 0) return [];
-  await moveBundles(database, shop, id, { act: 'move', personId, bundleIds, to: 'own' }, now);
+  await splitParcel(database, shop, id, { act: 'split', personId, lots: [bundleIds] }, now);
   return (await readParcel(database, id, personId)).set.filter((one) => one.id !== id).map((one) => one.id);
 }
 

@@ -4,7 +4,8 @@ import { MOST_PIECES, type AddPiece, type KeptField, type KeptFields, type Piece
 import type { Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
 import { Refused } from '../refusals.ts';
-import { mayRegroup, putIn } from './bundleRepository.ts';
+import { putIn } from './bundleRepository.ts';
+import { mayRegroup } from './places.ts';
 import { writeFields } from './keepRepository.ts';
 import { pieceFromLine } from './parcelRepository.ts';
 import { fieldColumns, lockParcel, type LockedParcel } from './parcelRows.ts';

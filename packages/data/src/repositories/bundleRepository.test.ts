@@ -16,6 +16,7 @@ import {
   Refused,
   saleFromLine,
   sealParcel,
+  splitParcel,
   takeBack,
   type ShopDatabase,
 } from '../index.ts';
@@ -37,6 +38,7 @@ const add = (id: string, line: string, bundleId = randomUUID()) =>
   addPiece(room, shop, id, { act: 'add', personId: ODILE, id: bundleId, line }, NOW);
 const move = (id: string, bundleId: string, to: string) =>
   moveBundles(room, shop, id, { act: 'move', personId: ODILE, bundleIds: [bundleId], to }, NOW);
+const split = (id: string, ...lots: string[][]) => splitParcel(room, shop, id, { act: 'split', personId: ODILE, lots }, NOW);
 const step = (id: string, direction: 'undo' | 'redo') => takeBack(room, shop, id, { personId: ODILE, direction }, NOW);
 const titles = async (id: string) => heldIn(await read(id)).map(({ piece }) => piece.title.value);
 const keepRecommended = async (id: string) => {
@@ -130,7 +132,7 @@ describe('taken out', () => {
   test('into a parcel of its own: 1 of 2 and 2 of 2, the money shared to the cent by worth; joined again by one step', async () => {
     const id = await soldTo('PB', 'six jars, 3 x 3 x 6, 11 oz each, sold 100.01 + tray, 12 x 8 x 1, 2 lb, to 40217');
     const { others } = await read(id);
-    await move(id, others[0]!.bundleId, 'own');
+    await split(id, [others[0]!.bundleId]);
     const here = await read(id);
     expect(await titles(id)).toEqual(['jars']);
     expect(here.set).toHaveLength(2);
@@ -150,6 +152,35 @@ describe('taken out', () => {
     expect((await read(id)).share).toEqual(here.share);
   });
 
+  test('in three boxes in one step: a set of three, one step joins them all, one more parts them again', async () => {
+    const id = await soldTo('TR', 'bowl, 6 x 5 x 5, 2 lb, sold 100.01 + tray, 12 x 8 x 1, 2 lb + vase, 5 x 5 x 9, 3 lb, to 40217');
+    const [, tray, vase] = heldIn(await read(id));
+    await split(id, [tray!.bundleId], [vase!.bundleId]);
+    const set = (await read(id)).set;
+    const others = set.filter((one) => one.id !== id);
+    expect(others).toHaveLength(2);
+    expect((await Promise.all(others.map((one) => titles(one.id)))).flat().sort()).toEqual(['tray', 'vase']);
+    const shares = await Promise.all(set.map(async (one) => (await read(one.id)).share!.soldMinor));
+    expect(shares.reduce((sum, one) => sum + one, 0)).toBe(10_001);
+    await step(id, 'undo');
+    expect(await titles(id)).toEqual(['bowl', 'tray', 'vase']);
+    expect((await read(id)).set).toEqual([]);
+    const shelf = await listShelf(room);
+    expect(others.filter((one) => shelf.some((tag) => tag.id === one.id))).toEqual([]);
+    await step(id, 'redo');
+    for (const one of set)
+      expect((await read(one.id)).set.map((member) => member.id).sort()).toEqual(set.map((member) => member.id).sort());
+  });
+
+  test('a bundle goes in one box, not in two, and something stays', async () => {
+    const id = await soldTo('TW', 'bowl, 6 x 5 x 5, 2 lb + tray, 12 x 8 x 1, to 40217');
+    const [bowlIs, tray] = heldIn(await read(id));
+    await expect(split(id, [tray!.bundleId], [tray!.bundleId])).rejects.toThrow(/one box, not in two/);
+    await expect(split(id, [bowlIs!.bundleId], [tray!.bundleId])).rejects.toThrow(/parcel of its own/);
+    await expect(split(id, [randomUUID()])).rejects.toThrow(/no such bundle/);
+    expect(await titles(id)).toEqual(['bowl', 'tray']);
+  });
+
   test('aside it does not go, and the last of a parcel cannot', async () => {
     const id = await bowl(room, shop);
     await add(id, 'tray, 12 x 8 x 1');
@@ -157,7 +188,7 @@ describe('taken out', () => {
     await move(id, others[0]!.bundleId, 'aside');
     expect(await titles(id)).toEqual(['bowl']);
     await expect(move(id, bundleId, 'aside')).rejects.toThrow(/all there is/);
-    await expect(move(id, bundleId, 'own')).rejects.toThrow(/parcel of its own/);
+    await expect(split(id, [bundleId])).rejects.toThrow(/parcel of its own/);
     await expect(move(id, randomUUID(), 'aside')).rejects.toThrow(/no such bundle/);
   });
 });
@@ -181,7 +212,7 @@ describe('two sales to one buyer', () => {
     expect(await titles(first)).toEqual(['bowl']);
     await step(first, 'redo');
     expect(await titles(first)).toEqual(['bowl', 'vase']);
-    await move(first, bundleId, 'own');
+    await split(first, [bundleId]);
     expect((await read(second)).piece.title.value).toBe('vase');
     expect((await read(second)).code).toBe(code);
     expect((await read(second)).share).toBeNull();
@@ -223,7 +254,7 @@ describe('at the bench', () => {
     for (const { test } of bench.ofBundles.filter((one) => one.bundleId !== bundleId))
       await report({ kind: 'testTried', test, result: 'passed' }, others[0]!.bundleId);
     await seal();
-    await expect(move(id, others[0]!.bundleId, 'own')).rejects.toThrow(/sealed/);
+    await expect(split(id, [others[0]!.bundleId])).rejects.toThrow(/sealed/);
     await expect(add(id, 'tray, 12 x 8 x 1')).rejects.toThrow(/sealed/);
     await tell(room, id, { kind: 'sealOpened', reason: 'a tray too' }, NOW);
     await add(id, 'tray, 12 x 8 x 1');

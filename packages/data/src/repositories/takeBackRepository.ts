@@ -6,7 +6,7 @@ import type { ShopDatabase } from '../inShop.ts';
 import { Refused } from '../refusals.ts';
 import { writeFields, type Side } from './keepRepository.ts';
 import { restoreNest } from './nestRepository.ts';
-import { restorePlace, type Place } from './bundleRepository.ts';
+import { restorePlace, type Place } from './places.ts';
 import { eventsOf, lockParcel, rowsOfPiece, type LockedParcel } from './parcelRows.ts';
 import { personOf } from './personOf.ts';
 import { findStep } from './undoSteps.ts';

@@ -4,7 +4,7 @@ import { heldIn, planRequestFor } from '@inch-nest/contracts';
 import { finish } from '../../../core/tests/sampleRequest.ts';
 import { bowl, keepOne, NOW, ODILE, wholeNest } from '../../tests/smallShop.ts';
 import { useSmallShop } from '../../tests/useSmallShop.ts';
-import { addPiece, appendEvent, applyTemplate, keepTemplate, moveBundles, readParcel, takeBack, templatesFor } from '../index.ts';
+import { addPiece, appendEvent, applyTemplate, keepTemplate, readParcel, splitParcel, takeBack, templatesFor } from '../index.ts';
 
 // Templates of one piece and of a set: kept, found, taken.
 
@@ -112,7 +112,7 @@ test('a piece that has left the set since changes nothing of the template', asyn
   const from = await horn();
   const kept = await keep(from, 'still whole');
   const [, part] = heldIn(await read(from));
-  await moveBundles(here.room, here.shop, from, { act: 'move', personId: ODILE, bundleIds: [part!.bundleId], to: 'own' }, NOW);
+  await splitParcel(here.room, here.shop, from, { act: 'split', personId: ODILE, lots: [[part!.bundleId]] }, NOW);
   const next = await bowl(here.room, here.shop);
   await take(next, kept);
   expect(heldIn(await read(next)).map(({ piece }) => piece.title.value)).toEqual(['bowl', 'crook']);

@@ -2,7 +2,7 @@
 import { Button, Dropdown, Input } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { heldIn, type AddPiece, type MoveBundles, type ParcelView } from '@inch-nest/contracts';
+import { heldIn, type AddPiece, type MoveBundles, type ParcelView, type SplitParcel } from '@inch-nest/contracts';
 import { send } from '../../session/http.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
@@ -33,7 +33,9 @@ export function Regroup({ parcel, at, onAdded }: { parcel: ParcelUse; at: number
       one.postcode === view.sale.destinationPostcode.value &&
       UNSEALED.includes(one.state),
   );
-  const ask = async (command: Omit<AddPiece, 'personId'> | Omit<MoveBundles, 'personId'>): Promise<ParcelView | null> => {
+  const ask = async (
+    command: Omit<AddPiece, 'personId'> | Omit<MoveBundles, 'personId'> | Omit<SplitParcel, 'personId'>,
+  ): Promise<ParcelView | null> => {
     setProblem(null);
     try {
       return await send<ParcelView>('POST', `/api/parcels/${view.id}/pieces`, { personId: person.id, ...command });
@@ -51,7 +53,7 @@ export function Regroup({ parcel, at, onAdded }: { parcel: ParcelUse; at: number
     onAdded();
   };
   const move = async (to: string) => {
-    const next = await ask({ act: 'move', bundleIds: [inHand.bundleId], to });
+    const next = await ask(to === 'own' ? { act: 'split', lots: [[inHand.bundleId]] } : { act: 'move', bundleIds: [inHand.bundleId], to });
     if (!next) return;
     if (next.id !== view.id) router.push(`/parcels/${next.id}/look-over`);
     else put(next);

@@ -50,7 +50,7 @@ export function FaultBanner({ plan, parcel, nest }: { plan: PlanDocument; parcel
       )}
       {(fault.kind === 'byHand' || fault.kind === 'noService') && plan.others && (
         <p>
-          <a href="#one-or-two">In two boxes it may go: they are compared below.</a>
+          <a href="#one-or-more">In several boxes it may go: they are compared below.</a>
         </p>
       )}
       {remedy && (

@@ -1,10 +1,11 @@
 'use client';
 import { Button } from 'antd';
 import { useDeferredValue, useState } from 'react';
-import { ARCHETYPES } from '@inch-nest/core';
+import { ARCHETYPES, formatChance } from '@inch-nest/core';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { NestUse } from '../../parcel/useNest.ts';
+import { boxesWords } from '../../words/boxesWords.ts';
 import { ceilingWords } from '../../words/ceilingWords.ts';
 import { Balance } from './balance/Balance.tsx';
 import { FaultBanner } from './FaultBanner.tsx';
@@ -12,8 +13,8 @@ import { MethodBar } from './MethodBar.tsx';
 import { MovedFigures } from './MovedFigures.tsx';
 import { NestPicture } from './NestPicture.tsx';
 import { NestTiles } from './NestTiles.tsx';
-import { OneOrTwo } from './OneOrTwo.tsx';
-import { useOneOrTwo, type OneOrTwoUse } from './useOneOrTwo.ts';
+import { OneOrMore } from './OneOrMore.tsx';
+import { useOneOrMore, type OneOrMoreUse } from './useOneOrMore.ts';
 import { ShortHere } from './ShortHere.tsx';
 import { titleOf } from '../../words/titleOf.ts';
 import { nestInHandOf, pieceInHand } from '../../parcel/bundleInHand.ts';
@@ -33,7 +34,7 @@ export function NestStation({ parcel: whole, nest }: BenchUse) {
   const { plan } = inHand;
   // the picture and the slip answer first, the tiles and plans a moment after
   const later = useDeferredValue(nest);
-  const oneOrTwo = useOneOrTwo(whole, nest);
+  const oneOrMore = useOneOrMore(whole, nest);
   const tiles = nestInHandOf(later, at);
   const archetype = ARCHETYPES[view.piece.archetype.value];
   const figures =
@@ -70,9 +71,9 @@ export function NestStation({ parcel: whole, nest }: BenchUse) {
           )}
         </div>
       )}
-      {nest.reasons.length > 0 && <NoPlan reasons={nest.reasons} wouldHelp={nest.wouldHelp} />}
+      {nest.reasons.length > 0 && <NoPlan reasons={nest.reasons} wouldHelp={nest.wouldHelp} apart={oneOrMore.apart} />}
       {nest.found?.kind === 'planned' && nest.found.above && (
-        <AboveCeiling found={nest.found} above={nest.found.above} inTwo={oneOrTwo.saferInTwo} />
+        <AboveCeiling found={nest.found} above={nest.found.above} apart={oneOrMore.saferApart} />
       )}
       {nest.plan && <FaultBanner plan={nest.plan} parcel={whole} nest={nest} />}
       {nest.plan && !whole.view.life.sealed && <ShortHere plan={nest.plan} nest={nest} />}
@@ -82,26 +83,34 @@ export function NestStation({ parcel: whole, nest }: BenchUse) {
       {!plan && nest.reasons.length === 0 && <p className="soft">Looking through the stockroom …</p>}
       {tiles.plan && tiles.choice && <NestTiles plan={tiles.plan} parcel={parcel} nest={tiles} choice={tiles.choice} whole={later} />}
       <MethodBar nest={later} />
-      <OneOrTwo parcel={whole} nest={nest} use={oneOrTwo} />
+      <OneOrMore parcel={whole} nest={nest} use={oneOrMore} />
       {later.found?.kind === 'planned' && <Balance nest={later} parcel={whole} found={later.found} />}
     </>
   );
 }
 
 /** Nothing stays below the ceiling: the safest is recommended, and what would do better is named. */
-function AboveCeiling({ found, above, inTwo }: { found: Planned; above: NonNullable<Planned['above']>; inTwo: OneOrTwoUse['saferInTwo'] }) {
+function AboveCeiling({
+  found,
+  above,
+  apart,
+}: {
+  found: Planned;
+  above: NonNullable<Planned['above']>;
+  apart: OneOrMoreUse['saferApart'];
+}) {
   const { write } = useShop();
   const { chance, costMinor } = found.recommended;
-  const split = inTwo && { chance: inTwo.chance, deltaCostMinor: inTwo.costMinor - costMinor };
+  const split = apart && { chance: apart.chance, deltaCostMinor: apart.costMinor - costMinor, boxes: apart.parts.length };
   const { title, says } = ceilingWords(chance, found.ceiling, above.toGet, write, split);
   return (
     <div className="banner mind" role="status">
       <p>
         <b>{title}</b> {says}
-        {inTwo && (
+        {apart && (
           <>
             {' '}
-            <a href="#one-or-two">Compare them.</a>
+            <a href="#one-or-more">Compare them.</a>
           </>
         )}
       </p>
@@ -109,7 +118,8 @@ function AboveCeiling({ found, above, inTwo }: { found: Planned; above: NonNulla
   );
 }
 
-function NoPlan({ reasons, wouldHelp }: { reasons: readonly string[]; wouldHelp: readonly string[] }) {
+function NoPlan({ reasons, wouldHelp, apart }: { reasons: readonly string[]; wouldHelp: readonly string[]; apart: OneOrMoreUse['apart'] }) {
+  const { write } = useShop();
   const [first, ...rest] = reasons;
   return (
     <div className="banner wrong" role="alert">
@@ -123,6 +133,12 @@ function NoPlan({ reasons, wouldHelp }: { reasons: readonly string[]; wouldHelp:
           ))}
         </ul>
         {wouldHelp.length > 0 && <p>What would make it possible: {wouldHelp.join('; ')}.</p>}
+        {apart && (
+          <p>
+            In {boxesWords(apart.parts.length)} they go, for {write.money(apart.costMinor)} in all, {formatChance(apart.chance)}.{' '}
+            <a href="#one-or-more">Compare them.</a>
+          </p>
+        )}
       </div>
     </div>
   );

@@ -70,7 +70,10 @@ export function explainNoPlan({ stock, house, locks, units }: PlanRequest, space
   }
   if (uncertified) return none(['no box that fits is certified for the weight'], ['a box of stronger board']);
   if (unfilled) return none(['no fill in the stockroom goes into the gaps'], ['any fill the house trusts']);
-  const misses = whyNot(smallest, space.room.boxes, house, null, units).sort((a, b) => a.shortIn - b.shortIn);
+  const all = whyNot(smallest, space.room.boxes, house, null, units).sort((a, b) => a.shortIn - b.shortIn);
+  // that an envelope does not hold what is not flat is no near miss
+  const boxes = all.filter(({ box }) => !isEnvelope(box));
+  const misses = boxes.length > 0 ? boxes : all;
   return none(
     ['no box on hand holds it', ...misses.slice(0, 3).map(({ box, reason }) => `${box.name}: ${reason}`)],
     boxWanted(smallest, space, locks.box, units),

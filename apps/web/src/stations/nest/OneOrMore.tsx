@@ -2,33 +2,30 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import { formatChance, letterOf } from '@inch-nest/core';
-import { heldIn, moneyOf, type MoveBundles, type ParcelView } from '@inch-nest/contracts';
+import { heldIn, moneyOf, type ParcelView, type SplitParcel } from '@inch-nest/contracts';
 import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { Trouble } from '../../parts/Trouble.tsx';
 import { send } from '../../session/http.ts';
 import { useShop } from '../../session/ShopContext.tsx';
+import { boxesWords } from '../../words/boxesWords.ts';
 import { listed, titleOfPiece } from '../../words/titleOf.ts';
 import type { BoxedWay } from '../../workers/planner.protocol.ts';
-import type { OneOrTwoUse } from './useOneOrTwo.ts';
+import type { OneOrMoreUse } from './useOneOrMore.ts';
 
 /** So many ways to split are shown. */
 const SHOWN = 4;
 
-/** One box against two for several pieces: what each comes to in all, and one step to send them in two. */
-export function OneOrTwo({ parcel, nest, use: { answer, waits, compare } }: { parcel: ParcelUse; nest: NestUse; use: OneOrTwoUse }) {
+/** One box against two and more for several pieces: what each comes to in all, and one step to send them so. */
+export function OneOrMore({ parcel, nest, use: { answer, waits, compare } }: { parcel: ParcelUse; nest: NestUse; use: OneOrMoreUse }) {
   const { person, write } = useShop();
   const { view, put } = parcel;
   const [problem, setProblem] = useState<string | null>(null);
   const held = heldIn(view);
   const split = async ({ parts }: BoxedWay) => {
     setProblem(null);
-    const command: MoveBundles = {
-      personId: person.id,
-      act: 'move',
-      bundleIds: parts[1]!.pieces.map((at) => held[at]!.bundleId),
-      to: 'own',
-    };
+    const [, ...lots] = parts.map(({ pieces }) => pieces.map((at) => held[at]!.bundleId));
+    const command: SplitParcel = { personId: person.id, act: 'split', lots };
     try {
       put(await send<ParcelView>('POST', `/api/parcels/${view.id}/pieces`, command));
     } catch (error) {
@@ -40,9 +37,9 @@ export function OneOrTwo({ parcel, nest, use: { answer, waits, compare } }: { pa
   if (held.length < 2) return null;
   const collected = moneyOf(view).shippingCollectedMinor;
   return (
-    <section id="one-or-two" className="one-or-two" aria-label="One box or two">
+    <section id="one-or-more" className="one-or-more" aria-label="One box or more">
       <div className="section-head">
-        <h2>One box or two</h2>
+        <h2>One box or more</h2>
         <Button loading={waits} onClick={() => void compare()}>
           {answer?.kind === 'boxes' ? 'Compare again' : 'Compare'}
         </Button>
@@ -70,7 +67,7 @@ export function OneOrTwo({ parcel, nest, use: { answer, waits, compare } }: { pa
                   frozen ? null : (
                     <Button
                       onClick={() => void split(way)}
-                      aria-label={`Send in two boxes: ${lettersOf(way.parts[0]!.pieces, held)} and ${lettersOf(way.parts[1]!.pieces, held)}`}
+                      aria-label={`Send in ${boxesWords(way.parts.length)}: ${listed(way.parts.map(({ pieces }) => lettersOf(pieces, held)))}`}
                     >
                       Send them so
                     </Button>
@@ -82,8 +79,8 @@ export function OneOrTwo({ parcel, nest, use: { answer, waits, compare } }: { pa
           <p className="soft">
             {answer.every
               ? 'Every way to split them was looked at.'
-              : 'Looked at: each alone, the heavy from the light, the dear from the rest.'}{' '}
-            {collected > 0 && `The buyer paid ${write.money(collected)} for shipping, in one box or two.`}
+              : 'Looked at: each alone, the heavy from the light, the dear from the rest; the best of those split again.'}{' '}
+            {collected > 0 && `The buyer paid ${write.money(collected)} for shipping, in one box or several.`}
           </p>
         </>
       )}

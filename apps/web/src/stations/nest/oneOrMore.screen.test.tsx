@@ -1,13 +1,13 @@
-import { screen, waitFor } from '@testing-library/react';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { formatChance } from '@inch-nest/core';
 import { request } from '../../../../../packages/core/tests/sampleRequest.ts';
 import { parcelOf } from '../../../../../tests/screens/bench.ts';
-import { draw } from '../../../../../tests/screens/shop.tsx';
+import { draw, type Answer } from '../../../../../tests/screens/shop.tsx';
 import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import type { BoxedWay } from '../../workers/planner.protocol.ts';
-import { OneOrTwo } from './OneOrTwo.tsx';
-import { useOneOrTwo } from './useOneOrTwo.ts';
+import { OneOrMore } from './OneOrMore.tsx';
+import { useOneOrMore } from './useOneOrMore.ts';
 
 const asked: unknown[] = [];
 beforeEach(() => asked.splice(0));
@@ -20,11 +20,13 @@ const way = {
   minutes: 25,
   postageMinor: 4000,
 } as unknown as BoxedWay;
+const ways: BoxedWay[] = [];
+beforeEach(() => ways.splice(0, ways.length, way));
 jest.mock('../../parcel/planner.ts', () => ({
   planner: () => ({
-    oneOrTwo: (of: unknown) => {
+    oneOrMore: (of: unknown) => {
       asked.push(of);
-      return Promise.resolve({ kind: 'boxes', together: null, splits: [way], every: true });
+      return Promise.resolve({ kind: 'boxes', together: null, splits: ways, every: true });
     },
   }),
 }));
@@ -32,20 +34,23 @@ jest.mock('../../parcel/planner.ts', () => ({
 const one = request();
 const of = { ...one, order: { ...one.order, pieces: [one.order.pieces[0]!, { ...one.order.pieces[0]!, id: 'second', title: 'shade' }] } };
 const both = { ...of, pieceIds: of.order.pieces.map(({ id }) => id) };
+const withStand = [...of.order.pieces, { ...of.order.pieces[0]!, id: 'third', title: 'stand' }];
+const three = { ...of, order: { ...of.order, pieces: withStand }, pieceIds: withStand.map(({ id }) => id) };
 const found = { kind: 'planned', above: { toGet: null }, recommended: { chance: 1 / 8 } };
 /** The comparison as the station has it, and what it would say above it. */
 function Compared({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
-  const use = useOneOrTwo(parcel, nest);
+  const use = useOneOrMore(parcel, nest);
   return (
     <>
-      <p>safer in two: {use.saferInTwo ? formatChance(use.saferInTwo.chance) : 'unknown'}</p>
-      <OneOrTwo parcel={parcel} nest={nest} use={use} />
+      <p>safer in two: {use.saferApart ? formatChance(use.saferApart.chance) : 'unknown'}</p>
+      <OneOrMore parcel={parcel} nest={nest} use={use} />
     </>
   );
 }
-const drawn = (faults: readonly { kind: string }[], life: object = {}, more: object = {}) =>
+const drawn = (faults: readonly { kind: string }[], life: object = {}, more: object = {}, asks = both, answer?: Answer) =>
   draw(
-    <Compared parcel={parcelOf(both, life)} nest={{ request: both, plan: { faults }, searching: false, ...more } as unknown as NestUse} />,
+    <Compared parcel={parcelOf(asks, life)} nest={{ request: asks, plan: { faults }, searching: false, ...more } as unknown as NestUse} />,
+    answer ? { answer } : {},
   );
 
 test('what no service takes in one box is compared in two without being asked, and it says what one box lacks', async () => {
@@ -65,6 +70,25 @@ test('two boxes that break more often are compared, and not told as safer', asyn
   await drawn([], {}, { found: { ...found, recommended: { chance: 1 / 90 } } });
   await waitFor(() => expect(screen.getByRole('button', { name: /^Send in two boxes/ })).toBeTruthy());
   expect(screen.getByText('safer in two: unknown')).toBeTruthy();
+});
+
+test('what nothing in the stockroom holds is compared without being asked', async () => {
+  await drawn([], {}, { plan: null, found: { kind: 'noPlan', reasons: ['no box on hand holds it'], wouldHelp: [] } });
+  await waitFor(() => expect(screen.getByText('Nothing in the stockroom holds them all in one box.')).toBeTruthy());
+  expect(asked).toEqual([both]);
+});
+
+test('in three boxes in one step: the lots that leave the first', async () => {
+  const sent: unknown[] = [];
+  ways.splice(0, 1, { ...way, parts: [box(0), box(2), box(1)] });
+  await drawn([{ kind: 'byHand' }], {}, {}, three, (method, path, body) => {
+    if (method === 'POST') sent.push([path, body]);
+    return undefined;
+  });
+  fireEvent.click(await screen.findByRole('button', { name: 'Send in three boxes: A, C and B' }));
+  await waitFor(() =>
+    expect(sent).toEqual([['/api/parcels/parcel/pieces', { personId: 'odile', act: 'split', lots: [['bundle-2'], ['bundle-1']] }]]),
+  );
 });
 
 test('what goes in one box is compared when somebody asks; what is sealed stays as it is', async () => {

@@ -1,0 +1,48 @@
+import { useEffect, useState } from 'react';
+import { heldIn } from '@inch-nest/contracts';
+import { planner } from '../../parcel/planner.ts';
+import type { NestUse } from '../../parcel/useNest.ts';
+import type { ParcelUse } from '../../parcel/useParcel.ts';
+import type { BoxedWay, OneOrMoreAnswer } from '../../workers/planner.protocol.ts';
+
+/** One box against two and more, once it was asked for. */
+export interface OneOrMoreUse {
+  /** Null until it is there, and again once the nest is another. */
+  answer: OneOrMoreAnswer | null;
+  waits: boolean;
+  compare: () => Promise<void>;
+  /** The best way in several boxes; null where there is none, or nobody knows yet. */
+  apart: BoxedWay | null;
+  /** The best way in several boxes, where that is safer than the recommended nest in one; null where it is not, or nobody knows yet. */
+  saferApart: BoxedWay | null;
+}
+
+/**
+ * Compares one box with more when asked to, and by itself where one box is no answer: where none holds them, nobody carries it,
+ * or nothing in the stockroom stays below the ceiling.
+ */
+export function useOneOrMore({ view }: ParcelUse, nest: NestUse): OneOrMoreUse {
+  const { request, found } = nest;
+  const [asked, setAsked] = useState<{ of: typeof request; answer: OneOrMoreAnswer | null } | null>(null);
+  const held = heldIn(view);
+  // an answer for other pieces than these says nothing
+  const isOfThese = request.pieceIds.join() === held.map(({ pieceId }) => pieceId).join();
+  const answer = asked?.of === request && isOfThese ? asked.answer : null;
+  const compare = async () => {
+    setAsked({ of: request, answer: null });
+    const is = await planner().oneOrMore(request);
+    setAsked((now) => (now?.of === request ? { of: request, answer: is } : now));
+  };
+  const uncarried = nest.plan?.faults.some(({ kind }) => kind === 'byHand' || kind === 'noService') ?? false;
+  const isAbove = found?.kind === 'planned' && found.above !== null;
+  const isUnheld = found?.kind === 'noPlan';
+  const byItself =
+    held.length > 1 && (uncarried || isAbove || isUnheld) && isOfThese && !view.life.sealed && !nest.searching && asked?.of !== request;
+  useEffect(() => {
+    if (byItself) void compare();
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once for each request
+  }, [byItself, request]);
+  const apart = (answer?.kind === 'boxes' ? answer.splits[0] : null) ?? null;
+  const saferApart = apart && found?.kind === 'planned' && apart.chance < found.recommended.chance ? apart : null;
+  return { answer, waits: asked !== null && asked.of === request && answer === null, compare, apart, saferApart };
+}

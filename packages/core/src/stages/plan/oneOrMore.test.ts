@@ -1,0 +1,143 @@
+import { box, FACTS, finish, request, STOCK } from '../../../tests/sampleRequest.ts';
+import { oneBoxOrMore, planParcel } from '../../planParcel.ts';
+import type { PlanOption } from '../frontier/PlanOption.ts';
+import type { PieceFacts } from '../sale/Order.ts';
+import { compareBoxes, MOST_SPLIT, ofPart, waysInMore, waysToSplit } from './oneOrMore.ts';
+import { piecesOf, type PlanRequest } from './PlanRequest.ts';
+
+const BOWL: Partial<PieceFacts> = { lengthIn: 6, widthIn: 6, heightIn: 4, weightLb: 2 };
+const JAR: Partial<PieceFacts> = { archetype: 'blownGlass', lengthIn: 3.5, widthIn: 3.5, heightIn: 6, weightLb: 0.7 };
+const idOf = (at: number) => `00000000-0000-4000-8000-0000000000${10 + at}`;
+const narrow = {
+  ...STOCK,
+  boxes: [box([12, 12, 12]), box([16, 14, 12]), box([20, 16, 12])],
+  fills: STOCK.fills.slice(0, 1),
+  wraps: STOCK.wraps.slice(0, 3),
+};
+function asked(pieces: readonly Partial<PieceFacts>[], boxes = narrow.boxes): PlanRequest {
+  const one = request({}, { stock: { ...narrow, boxes }, soldMinor: 9000 });
+  const all = pieces.map((facts, at) => ({ ...FACTS, ...facts, id: idOf(at), replacementMinor: 3000 }));
+  return { ...one, order: { ...one.order, pieces: all }, pieceIds: all.map(({ id }) => id) };
+}
+
+test('two boxes are two parcels: their sums to the cent, as when each is planned by itself', () => {
+  const of = asked([BOWL, JAR]);
+  const { together, splits, every } = finish(oneBoxOrMore(of));
+  expect(every).toBe(true);
+  expect(splits).toHaveLength(1);
+  const alone = [0, 1].map((at) => {
+    const chosen = finish(planParcel(ofPart(of, [at])));
+    if (chosen.kind === 'noPlan') throw new Error('no plan');
+    return chosen.recommended;
+  });
+  const [split] = splits;
+  expect(split!.costMinor).toBeCloseTo(alone[0]!.costMinor + alone[1]!.costMinor, 9);
+  expect(split!.postageMinor).toBe(alone[0]!.rated.quote.totalMinor + alone[1]!.rated.quote.totalMinor);
+  expect(split!.expectedMinor).toBeCloseTo(alone[0]!.expectedMinor + alone[1]!.expectedMinor, 9);
+  // boxes go their own ways
+  expect(split!.chance).toBeCloseTo(1 - (1 - alone[0]!.chance) * (1 - alone[1]!.chance), 12);
+  expect(together!.postageMinor).toBeLessThan(split!.postageMinor);
+});
+
+test('where no box holds them all, two do', () => {
+  const { together, splits } = finish(
+    oneBoxOrMore(
+      asked(
+        [
+          { ...BOWL, lengthIn: 10, widthIn: 10 },
+          { ...BOWL, lengthIn: 9, widthIn: 9, heightIn: 8 },
+        ],
+        [box([12, 12, 12])],
+      ),
+    ),
+  );
+  expect(together).toBeNull();
+  expect(splits.map(({ parts }) => parts)).toEqual([[[0], [1]]]);
+});
+
+// of n things 2ⁿ⁻¹ − 1 pairs of lots: exact
+test.each([2, 3, 4, 5])('every way to split %d is met once', (count) => {
+  const ways = waysToSplit(asked(Array.from({ length: count }, () => BOWL)));
+  expect(ways).toHaveLength(2 ** (count - 1) - 1);
+  expect(new Set(ways.map((parts) => JSON.stringify(parts))).size).toBe(ways.length);
+  for (const parts of ways) expect(parts.flat().sort()).toEqual(Array.from({ length: count }, (_, i) => i));
+});
+
+test('of more than that each goes alone once, the heavy from the light and the dear from the rest', () => {
+  const many = Array.from({ length: MOST_SPLIT + 2 }, (_, i): Partial<PieceFacts> => ({ ...BOWL, weightLb: i === 3 ? 20 : 1 }));
+  const ways = waysToSplit(asked(many));
+  expect(ways.filter((parts) => parts.some((part) => part.length === 1)).length).toBeGreaterThanOrEqual(many.length);
+  expect(ways.some((parts) => JSON.stringify(parts[0]) === '[3]')).toBe(true);
+  expect(ways.length).toBeLessThan(2 * many.length);
+});
+
+// partitions of n things are Bell's numbers 1, 2, 5, 15, 52, 203; in one lot there is one, in two 2ⁿ⁻¹ − 1: exact
+test.each([
+  [3, 5],
+  [4, 15],
+  [5, 52],
+  [6, 203],
+])('every way to put %d in three boxes and more is met once', (count, bell) => {
+  const ways = waysInMore(count);
+  expect(ways).toHaveLength(bell - 1 - (2 ** (count - 1) - 1));
+  expect(new Set(ways.map((boxes) => JSON.stringify(boxes))).size).toBe(ways.length);
+  for (const boxes of ways) expect(boxes.flat().sort()).toEqual(Array.from({ length: count }, (_, i) => i));
+});
+
+test('what goes by itself in each box goes in three, and that is the best there is: no way was left out', () => {
+  const large = { ...BOWL, lengthIn: 9, widthIn: 9, heightIn: 8 };
+  const { together, splits, every } = finish(oneBoxOrMore(asked([large, large, large], [box([12, 12, 12])])));
+  expect(together).toBeNull();
+  expect(every).toBe(true);
+  expect(splits.map(({ parts }) => parts)).toEqual([[[0], [1], [2]]]);
+  const alone = finish(planParcel(ofPart(asked([large], [box([12, 12, 12])]), [0])));
+  if (alone.kind === 'noPlan') throw new Error('no plan');
+  expect(splits[0]!.costMinor).toBeCloseTo(3 * alone.recommended.costMinor, 9);
+  expect(splits[0]!.chance).toBeCloseTo(1 - (1 - alone.recommended.chance) ** 3, 12);
+});
+
+describe('by a price that is known: a box costs 500 and a pound 90, and holds so many pounds', () => {
+  const priced = (most: number) =>
+    function* (of: PlanRequest): Generator<unknown, PlanOption | null> {
+      const pounds = piecesOf(of).reduce((sum, { weightLb }) => sum + weightLb!, 0);
+      const costMinor = 500 + 90 * pounds;
+      const plan = { costMinor, expectedMinor: costMinor, chance: 0.01, minutes: 5, rated: { quote: { totalMinor: costMinor } } };
+      return pounds > most ? null : (plan as unknown as PlanOption);
+    };
+  const of = (pounds: readonly number[]) => asked(pounds.map((weightLb) => ({ ...BOWL, weightLb })));
+
+  // bin packing by hand: 6+4 and 5+5 fill two boxes of 10 and no more is needed; of 7, 6, 5, 4 and 3 three are needed
+  test.each([
+    [[6, 5, 5, 4], 2],
+    [[7, 6, 5, 4, 3], 3],
+    [[9, 8, 7], 3],
+    [[6, 6, 6, 6, 6], 5],
+  ])('%p pounds go in %d boxes of ten', (pounds, boxes) => {
+    const { splits, every } = finish(compareBoxes(of(pounds), priced(10)));
+    expect(every).toBe(true);
+    expect(splits[0]!.parts).toHaveLength(boxes);
+    expect(splits[0]!.costMinor).toBe(500 * boxes + 90 * pounds.reduce((sum, one) => sum + one, 0));
+    for (const { parts } of splits)
+      for (const part of parts) expect(part.reduce((sum, at) => sum + pounds[at]!, 0)).toBeLessThanOrEqual(10);
+  });
+
+  test('of many the best two are split again; where no two hold them each goes alone', () => {
+    const again = finish(compareBoxes(of([9, 1, 1, 1, 1, 1]), priced(13)));
+    expect(again.every).toBe(false);
+    expect(again.together).toBeNull();
+    expect(again.splits[0]!.parts).toHaveLength(2);
+    expect(again.splits.some(({ parts }) => parts.length === 3)).toBe(true);
+    for (const { parts } of again.splits) expect(parts.flat().sort()).toEqual([0, 1, 2, 3, 4, 5]);
+    expect(finish(compareBoxes(of([8, 8, 8, 8, 8, 8]), priced(10))).splits.map(({ parts }) => parts.length)).toEqual([6]);
+  });
+});
+
+test('what no box holds names the boxes that come nearest, not the envelopes', () => {
+  const large = { ...BOWL, lengthIn: 9, widthIn: 9, heightIn: 8 };
+  const envelope = { ...box([13, 10, 1]), key: 'envelope', name: 'stiff envelope', style: 'stiffened' as const };
+  const chosen = finish(planParcel(asked([large, large], [envelope, box([12, 12, 12])])));
+  if (chosen.kind !== 'noPlan') throw new Error('there should be none');
+  expect(chosen.reasons[0]).toBe('no box on hand holds it');
+  expect(chosen.reasons.slice(1).join()).not.toMatch(/envelope/);
+  expect(chosen.reasons.slice(1).join()).toMatch(/12×12×12/);
+});
