@@ -7,6 +7,7 @@ const DUE: BenchTestKey[] = ['feel', 'shake', 'seams'];
 const photo = (of: PhotoView['of'], i: number): PhotoView => ({
   id: `${of}${i}`,
   of,
+  pieceId: of === 'packing' ? null : 'bowl',
   step: null,
   width: 1,
   height: 1,
@@ -46,9 +47,10 @@ const shots = (photos: readonly PhotoView[] = []): PackingShots => {
   const have = photos.filter(({ of }) => of === 'packing').length;
   return { have, wanted: Array.from({ length: 8 }, (_, i) => ({ step: `s${i}`, title: `Step ${i}`, taken: i < have })) };
 };
-const missingOf = (part: Parameters<typeof folder>[0], worth: number) => {
+const BOWL = { id: 'bowl', title: 'bowl' };
+const missingOf = (part: Parameters<typeof folder>[0], worth: number, pieces = [BOWL]) => {
   const whole = folder(part);
-  return claimMissing(whole, DUE, worth, shots(whole.photos));
+  return claimMissing(whole, DUE, worth, shots(whole.photos), pieces);
 };
 
 test('a whole folder lacks nothing', () => expect(missingOf({}, 6000)).toEqual([]));
@@ -57,6 +59,9 @@ test('what is not photographed is named', () =>
   expect(missingOf({ photos: [photo('piece', 1), ...Array.from({ length: 7 }, (_, i) => photo('packing', i))] }, 6000)).toEqual([
     '7 of 8 photographs of the packing; not taken: step 7',
   ]));
+
+test('of several each is to be seen by itself', () =>
+  expect(missingOf({}, 6000, [BOWL, { id: 'stand', title: 'oak stand' }])).toEqual(['no photograph of the oak stand as it was']));
 
 // unphotographed damage claims are mostly refused: common practice, no source
 test.each<[string, Parameters<typeof folder>[0], number, RegExp]>([

@@ -9,15 +9,18 @@ import type { ParcelView } from './parcelView.ts';
  * @param due the tests the nest was due; null where no nest is kept
  * @param worthMinor what the piece was worth
  * @param shots the photographs its steps want
+ * @param pieces what is in it, each by its id and its name
  */
 export function claimMissing(
   { life, photos, labels, nest, events }: Pick<ParcelView, 'life' | 'photos' | 'labels' | 'nest' | 'events'>,
   due: readonly BenchTestKey[] | null,
   worthMinor: number,
   shots: PackingShots,
+  pieces: readonly { readonly id: string; readonly title: string }[],
 ): string[] {
   const packing = photos.filter((photo) => photo.of === 'packing').length;
   const label = labels.find((one) => one.state === 'bought');
+  const unseen = pieces.filter(({ id }) => !photos.some((photo) => photo.of === 'piece' && photo.pieceId === id));
   const untried = (due ?? []).filter((test) => life.tests[test] !== 'passed');
   const coveredMinor = nest.plan?.document.quote.coverMinor ?? 0;
   return [
@@ -32,7 +35,9 @@ export function claimMissing(
               .join(', ')}`,
           ]
         : []),
-    ...(photos.some((photo) => photo.of === 'piece') ? [] : ['no photograph of the piece as it was']),
+    ...(pieces.length === 1
+      ? unseen.map(() => 'no photograph of the piece as it was')
+      : unseen.map(({ title }) => `no photograph of the ${title} as it was`)),
     ...(life.weighing ? [] : ['it was never weighed']),
     ...(due === null ? ['no nest was kept: nothing says how it was packed'] : []),
     ...(untried.length > 0 ? [`tests not passed: ${untried.map((test) => BENCH_TEST_RULES[test].name.toLowerCase()).join(', ')}`] : []),

@@ -3,7 +3,7 @@ import { benchPlanFor } from './benchPlanFor.ts';
 import { orderOf } from './planRequestFor.ts';
 import { claimMissing } from './claimMissing.ts';
 import { packingShots } from './packingShots.ts';
-import type { ParcelView } from './parcelView.ts';
+import { heldIn, type ParcelView } from './parcelView.ts';
 import type { ShopView } from './shopView.ts';
 
 /** What a claim is about: the piece's worth, how far it was covered, the tests its nest was due, and what the folder lacks. */
@@ -24,6 +24,12 @@ export function claimOf(view: ParcelView, shop: ShopView): Claim {
     worthMinor: worth,
     coveredMinor: view.nest.plan?.document.quote.coverMinor ?? 0,
     due: due ?? [],
-    missing: claimMissing(view, due, worth, packingShots(view.photos, bench?.steps ?? [])),
+    missing: claimMissing(
+      view,
+      due,
+      worth,
+      packingShots(view.photos, bench?.steps ?? []),
+      heldIn(view).map(({ pieceId: id, piece }) => ({ id, title: piece.title.value })),
+    ),
   };
 }

@@ -221,7 +221,14 @@ export const firstShop = z.strictObject({
 });
 
 /** What a photograph comes with; the picture itself is the body. */
-export const addPhoto = z.strictObject({ ...by, id: uuid, of: z.enum(['piece', 'packing', 'back']), step: shortText(160).optional() });
+export const addPhoto = z.strictObject({
+  ...by,
+  id: uuid,
+  of: z.enum(['piece', 'packing', 'back']),
+  step: shortText(160).optional(),
+  /** The piece it shows; the parcel's first where it is left out. */
+  pieceId: uuid.optional(),
+});
 export const removePhoto = z.strictObject({ ...by, id: uuid, removed: z.boolean() });
 export const keepTemplate = z.strictObject({ ...by, id: uuid, name: shortText(60) });
 export const useTemplate = z.strictObject({ ...by, templateId: uuid });

@@ -91,6 +91,8 @@ export type PhotoOf = 'piece' | 'packing' | 'back';
 export interface PhotoView {
   id: string;
   of: PhotoOf;
+  /** The piece it shows; null of the packing. */
+  pieceId: string | null;
   /** Key of the step at the bench it was taken at; null where none was. */
   step: string | null;
   width: number;

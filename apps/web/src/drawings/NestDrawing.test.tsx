@@ -84,7 +84,7 @@ test('the legend names each material once, and the whole is said in words', () =
   const markup = draw(766);
   for (const name of ['Piece', 'Small bubble', 'Large bubble', 'Moulded loose fill', 'Single wall'])
     expect(markup.match(new RegExp(`>${name}<`, 'g'))).toHaveLength(1);
-  expect(markup).toMatch(/aria-label="bowl: 2 turns of Small bubble, 1 turn of Large bubble; box 16×14×12; bedding 1\.5 in below/);
+  expect(markup).toMatch(/aria-label="bowl: 2 turns of small bubble, 1 turn of large bubble; box 16×14×12; bedding 1\.5 in below/);
 });
 
 test.each([300, 390, 560, 766, 1200])('nothing is drawn outside of a page %p wide', (width) => {

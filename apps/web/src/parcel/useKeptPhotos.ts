@@ -5,8 +5,12 @@ import { useSaveState } from '../session/SaveState.tsx';
 import { useShop } from '../session/ShopContext.tsx';
 import type { ParcelUse } from './useParcel.ts';
 
-/** Photographs of one sort that a parcel has: added, taken out and put back at once; what was not taken says why. */
-export function useKeptPhotos({ view, put }: ParcelUse, of: PhotoOf) {
+/**
+ * Photographs of one sort that a parcel has: added, taken out and put back at once; what was not taken says why.
+ *
+ * @param whole true for those of every piece, false for those of the piece in hand
+ */
+export function useKeptPhotos({ view, put }: ParcelUse, of: PhotoOf, whole = false) {
   const { person } = useShop();
   const { mark } = useSaveState();
   const [problems, setProblems] = useState<string[]>([]);
@@ -16,7 +20,7 @@ export function useKeptPhotos({ view, put }: ParcelUse, of: PhotoOf) {
     const refused: string[] = [];
     mark('photo', 'pending');
     for (const file of files) {
-      const query = new URLSearchParams({ personId: person.id, id: crypto.randomUUID(), of });
+      const query = new URLSearchParams({ personId: person.id, id: crypto.randomUUID(), of, pieceId: view.pieceId });
       try {
         put(await sendFile<ParcelView>(`${address}?${query}`, file));
       } catch (error) {
@@ -30,5 +34,11 @@ export function useKeptPhotos({ view, put }: ParcelUse, of: PhotoOf) {
     put(await send<ParcelView>('PATCH', address, { personId: person.id, id, removed }));
     setGone(removed ? id : null);
   };
-  return { photos: view.photos.filter((photo) => photo.of === of), problems, gone, add, remove };
+  return {
+    photos: view.photos.filter((photo) => photo.of === of && (whole || photo.pieceId === view.pieceId)),
+    problems,
+    gone,
+    add,
+    remove,
+  };
 }

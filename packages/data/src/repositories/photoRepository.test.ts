@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { useSmallShop } from '../../tests/useSmallShop.ts';
 import { bowl, NOW, ODILE, RATE, TAM } from '../../tests/smallShop.ts';
-import { addPhoto, appendEvent, picturesOf, readParcel, removePhoto } from '../index.ts';
+import { heldIn } from '@inch-nest/contracts';
+import { addPhoto, appendEvent, createParcel, picturesOf, readParcel, removePhoto, saleFromLine, splitParcel, takeBack } from '../index.ts';
 
 const here = useSmallShop();
 
@@ -54,4 +55,31 @@ test('a photograph of another parcel is none of this one’s', async () => {
   const one = await photographed();
   const other = await photographed();
   await expect(put(one.id, other.photo, true)).rejects.toThrow('there is no such photograph');
+});
+
+test('each piece has its own, and they go where it goes', async () => {
+  const sold = saleFromLine('lamp, 6 x 5 x 5, 2 lb, sold 84, to 40217 + stand, 6 x 6 x 3, 1 lb', here.shop, 'imperial');
+  const id = randomUUID();
+  await createParcel(here.room, here.shop, { id, personId: ODILE, sale: sold.sale, piece: sold.piece, more: sold.more! }, NOW);
+  const [lamp, stand] = heldIn(await readParcel(here.room, id, ODILE));
+  const picture = (pieceId: string) =>
+    addPhoto(
+      here.room,
+      here.shop,
+      id,
+      { id: randomUUID(), personId: ODILE, of: 'piece', pieceId },
+      { content: 'c', width: 1, height: 1 },
+      NOW,
+    );
+  await picture(lamp!.pieceId);
+  await picture(stand!.pieceId);
+  await expect(picture(randomUUID())).rejects.toThrow('no such piece');
+  const shown = async (parcel: string) => (await readParcel(here.room, parcel, ODILE)).photos.map(({ pieceId }) => pieceId);
+  expect(await shown(id)).toEqual(expect.arrayContaining([lamp!.pieceId, stand!.pieceId]));
+  await splitParcel(here.room, here.shop, id, { act: 'split', personId: ODILE, lots: [[stand!.bundleId]] }, NOW);
+  const { set } = await readParcel(here.room, id, ODILE);
+  expect(await shown(id)).toEqual([lamp!.pieceId]);
+  expect(await shown(set.find((one) => one.id !== id)!.id)).toEqual([stand!.pieceId]);
+  await takeBack(here.room, here.shop, id, { personId: ODILE, direction: 'undo' }, NOW);
+  expect(await shown(id)).toHaveLength(2);
 });

@@ -5,6 +5,7 @@ import { Missing, Refused } from '../refusals.ts';
 import { appendEvent } from './eventRepository.ts';
 import { lockParcel } from './parcelRows.ts';
 import { personOf } from './personOf.ts';
+import { ofParcel } from './photosOf.ts';
 
 const MOST_PHOTOS = 60;
 
@@ -19,30 +20,33 @@ export interface StoredPicture {
 /**
  * Notes a photograph whose picture lies in the store already. The same id twice counts once.
  *
- * @throws Refused when the parcel has as many as it may have
+ * @throws Refused when the parcel has as many as it may have, or no such piece
  */
 export async function addPhoto(
   database: ShopDatabase,
   shop: ShopView,
   parcelId: string,
-  wanted: { id: string; personId: string; of: PhotoOf; step?: string | undefined },
+  wanted: { id: string; personId: string; of: PhotoOf; step?: string | undefined; pieceId?: string | undefined },
   picture: StoredPicture,
   now: Date,
 ): Promise<void> {
   const person = personOf(shop, wanted.personId);
   const { photo } = database.models;
   await database.sequelize.transaction(async (transaction) => {
-    const { parcel, bundle, piece } = await lockParcel(database, parcelId, transaction);
+    const { parcel, bundle, piece, others } = await lockParcel(database, parcelId, transaction);
     if (await photo.findByPk(wanted.id, { transaction })) return;
-    if ((await photo.count({ where: { parcelId, removed: false }, transaction })) >= MOST_PHOTOS)
+    const kept = { ...(await ofParcel(database, parcelId, transaction)), removed: false };
+    if ((await photo.count({ where: kept, transaction })) >= MOST_PHOTOS)
       throw new Refused([{ path: 'photo', message: `a parcel keeps at most ${MOST_PHOTOS} photographs` }]);
+    const shown = [piece, ...others.map((one) => one.piece)].find(({ id }) => id === (wanted.pieceId ?? piece.id));
+    if (!shown) throw new Refused([{ path: 'pieceId', message: 'this parcel has no such piece' }]);
     await photo.create(
       {
         id: wanted.id,
         parcelId,
         of: wanted.of,
         step: wanted.step ?? null,
-        ...(wanted.of !== 'packing' ? { pieceId: piece.id } : { bundleId: bundle.id }),
+        ...(wanted.of !== 'packing' ? { pieceId: shown.id } : { bundleId: bundle.id }),
         ...picture,
         personId: person.id,
         at: now,
@@ -69,7 +73,10 @@ export async function removePhoto(
   const person = personOf(shop, wanted.personId);
   await database.sequelize.transaction(async (transaction) => {
     await lockParcel(database, parcelId, transaction);
-    const photo = await database.models.photo.findOne({ where: { id: wanted.id, parcelId }, transaction });
+    const photo = await database.models.photo.findOne({
+      where: { ...(await ofParcel(database, parcelId, transaction)), id: wanted.id },
+      transaction,
+    });
     if (!photo) throw new Missing('there is no such photograph');
     if (photo.removed === wanted.removed) return;
     const happening = { kind: wanted.removed ? 'photoRemoved' : 'photoRestored', photoId: photo.id } as const;
@@ -89,13 +96,22 @@ export async function pictureOf({ models }: ShopDatabase, photoId: string): Prom
 export interface KeptPicture {
   readonly content: string;
   readonly of: PhotoOf;
+  /** The piece it shows; null of the packing. */
+  readonly pieceId: string | null;
   /** Key of the step it was taken at. */
   readonly step: string | null;
   readonly at: string;
 }
 
 /** A parcel's photographs with what their pictures are called in the store, the oldest first. */
-export async function picturesOf({ models }: ShopDatabase, parcelId: string): Promise<KeptPicture[]> {
-  const rows = await models.photo.findAll({ where: { parcelId, removed: false }, order: [['at', 'asc']] });
-  return rows.map(({ content, of, step, at }) => ({ content, of, step, at: new Date(at).toISOString() }));
+export async function picturesOf(database: ShopDatabase, parcelId: string): Promise<KeptPicture[]> {
+  const where = { ...(await ofParcel(database, parcelId)), removed: false };
+  const rows = await database.models.photo.findAll({ where, order: [['at', 'asc']] });
+  return rows.map(({ content, of, pieceId, step, at }) => ({
+    content,
+    of,
+    pieceId: pieceId ?? null,
+    step,
+    at: new Date(at).toISOString(),
+  }));
 }

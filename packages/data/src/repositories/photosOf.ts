@@ -1,12 +1,28 @@
 import type { PhotoView } from '@inch-nest/contracts';
-import type { Transaction } from 'sequelize';
+import { Op, type Transaction, type WhereOptions } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
+import type { PhotoRow } from '../rows.ts';
 import { personNames } from './personNames.ts';
 
+/**
+ * Which photographs are a parcel's: those of its packing, and those of the pieces it holds, wherever they were when they were
+ * taken. A photograph is evidence and stays as it was noted; it is the piece that goes elsewhere.
+ */
+export async function ofParcel({ models }: ShopDatabase, parcelId: string, transaction?: Transaction): Promise<WhereOptions<PhotoRow>> {
+  const held = await models.bundle.findAll({ where: { parcelId }, attributes: ['pieceId'], ...(transaction ? { transaction } : {}) });
+  return {
+    [Op.or]: [
+      { parcelId, of: 'packing' },
+      { pieceId: held.map(({ pieceId }) => pieceId), of: ['piece', 'back'] },
+    ],
+  };
+}
+
 /** A parcel's photographs, the earliest first. */
-export async function photosOf({ models }: ShopDatabase, parcelId: string, transaction: Transaction): Promise<PhotoView[]> {
+export async function photosOf(database: ShopDatabase, parcelId: string, transaction: Transaction): Promise<PhotoView[]> {
+  const { models } = database;
   const rows = await models.photo.findAll({
-    where: { parcelId, removed: false },
+    where: { ...(await ofParcel(database, parcelId, transaction)), removed: false },
     order: [
       ['at', 'asc'],
       ['id', 'asc'],
@@ -14,9 +30,10 @@ export async function photosOf({ models }: ShopDatabase, parcelId: string, trans
     transaction,
   });
   const nameOf = await personNames(models, rows, transaction);
-  return rows.map(({ id, of, step, width, height, at, personId }) => ({
+  return rows.map(({ id, of, pieceId, step, width, height, at, personId }) => ({
     id,
     of,
+    pieceId: pieceId ?? null,
     step,
     width,
     height,

@@ -1,9 +1,9 @@
 import 'server-only';
-import { claimAsked, claimOf, claimRequest } from '@inch-nest/contracts';
+import { claimAsked, claimOf, claimRequest, type ParcelView } from '@inch-nest/contracts';
 import { addressOf, picturesOf } from '@inch-nest/data';
 import { shopData } from '../shopData.ts';
 import { fileDoor, linkDoor } from '../fileDoor.ts';
-import { claimPdf, claimZip, type ClaimPhoto } from '../papers/claimFolder.ts';
+import { claimPdf, claimZip, type ClaimPhoto, type ClaimSibling } from '../papers/claimFolder.ts';
 import { actingPerson } from '../actingPerson.ts';
 import { gatherFacts } from '../papers/gatherFacts.ts';
 import { notePapers } from '../papers/notePapers.ts';
@@ -11,7 +11,7 @@ import { linkFor } from '../papers/paperPass.ts';
 import { shopPhotos } from '../photos/shopPhotos.ts';
 import { readId } from '../readId.ts';
 import { now } from '../now.ts';
-import { findParcel, shopNow } from '../rooms.ts';
+import { findParcel, parcelNow, shopNow } from '../rooms.ts';
 
 type Context = { params: Promise<{ id: string }> };
 
@@ -33,14 +33,15 @@ export const claimDoor = (request: Request, context: Context): Promise<Response>
       const view = asked.success ? await findParcel(context.params, shop.people[0]!.id) : null;
       if (!asked.success || !view) return { missing: 'there is no such folder' };
       const { as, for: reader } = asked.data;
-      const photos: ClaimPhoto[] = [];
-      for (const { content, ...picture } of await picturesOf(await shopData(), view.id)) {
-        const jpeg = await shopPhotos().get(content);
-        if (jpeg) photos.push({ ...picture, jpeg });
-      }
-      const address = await addressOf(await shopData(), view.saleId);
-      const facts = gatherFacts(view, shop, address, (await actingPerson()).system);
-      const claim = { view, shop, claim: claimOf(view, shop), facts, photos, reader };
+      const { system } = await actingPerson();
+      const proofOf = async (of: ParcelView): Promise<ClaimSibling> => ({
+        view: of,
+        facts: gatherFacts(of, shop, await addressOf(await shopData(), of.saleId), system),
+        photos: await photosKept(of.id),
+      });
+      const siblings: ClaimSibling[] = [];
+      for (const { id } of view.set) if (id !== view.id) siblings.push(await proofOf(await parcelNow(id, shop.people[0]!.id)));
+      const claim = { ...(await proofOf(view)), shop, claim: claimOf(view, shop), siblings, reader };
       const pdf = await claimPdf(claim);
       const name = `claim-${view.code}${reader === 'shop' ? '-ours' : ''}`;
       return as === 'pdf'
@@ -49,3 +50,13 @@ export const claimDoor = (request: Request, context: Context): Promise<Response>
     },
     { byLink: true },
   );
+
+/** A parcel's photographs with their bytes; one that is no longer there is left out. */
+async function photosKept(parcelId: string): Promise<ClaimPhoto[]> {
+  const photos: ClaimPhoto[] = [];
+  for (const { content, ...picture } of await picturesOf(await shopData(), parcelId)) {
+    const jpeg = await shopPhotos().get(content);
+    if (jpeg) photos.push({ ...picture, jpeg });
+  }
+  return photos;
+}

@@ -5,10 +5,15 @@ import type { PaperFacts } from './PaperFacts.ts';
 export interface ClaimPhoto {
   readonly jpeg: Uint8Array;
   readonly of: PhotoOf;
+  /** The piece it shows; null of the packing. */
+  readonly pieceId: string | null;
   /** Key of the step it was taken at. */
   readonly step: string | null;
   readonly at: string;
 }
+
+/** A parcel that was sent together with the one that is claimed. */
+export type ClaimSibling = Pick<ClaimOf, 'view' | 'facts' | 'photos'>;
 
 /** Everything a claim folder is made of, and whom it is for. */
 export interface ClaimOf {
@@ -19,6 +24,8 @@ export interface ClaimOf {
   readonly facts: PaperFacts;
   /** The earliest first. */
   readonly photos: readonly ClaimPhoto[];
+  /** The other parcels of the set it was sent with, whose proof goes along. */
+  readonly siblings: readonly ClaimSibling[];
   readonly reader: ClaimReader;
 }
 

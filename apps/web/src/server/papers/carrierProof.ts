@@ -11,8 +11,8 @@ import {
 } from '@inch-nest/core';
 import { heldIn, type ParcelView } from '@inch-nest/contracts';
 import { titleOfPiece } from '../../words/titleOf.ts';
-import { writeMoment, type ClaimOf, type ClaimSection } from './ClaimSection.ts';
-import { photoNames } from './photoNames.ts';
+import { writeMoment, type ClaimOf, type ClaimSection, type ClaimSibling } from './ClaimSection.ts';
+import { photosOf } from './photoNames.ts';
 import type { PaperFacts } from './PaperFacts.ts';
 
 const BECAME: Readonly<Record<string, string>> = { damaged: 'Arrived broken', lost: 'Lost on its way', returned: 'Came back' };
@@ -22,7 +22,7 @@ const BECAME: Readonly<Record<string, string>> = { damaged: 'Arrived broken', lo
  * own business (what it expected to break, what it paid and earned, what it tried, what is missing) has no place in it.
  */
 export function carrierProof(claim: ClaimOf): ClaimSection[] {
-  const { view, shop, facts, photos } = claim;
+  const { view, shop, facts } = claim;
   const { life, events } = view;
   const { write } = facts;
   const when = writeMoment(shop);
@@ -83,9 +83,30 @@ export function carrierProof(claim: ClaimOf): ClaimSection[] {
           },
         ]
       : []),
-    { title: 'Photographs', lines: photoNames(claim).map((name, i) => `${i + 1}. ${name}, ${when(photos[i]!.at)}`) },
+    ...claim.siblings.map((sibling) => ({ title: `Parcel ${sibling.facts.code}, sent with it`, lines: siblingWords(sibling, shop) })),
+    { title: 'Photographs', lines: photosOf(claim).map(({ name, photo }, i) => `${i + 1}. ${name}, ${when(photo.at)}`) },
   ];
   return sections.filter(({ lines }) => lines.length > 0);
+}
+
+/** How a parcel of the same set was packed and what became of it: the carrier sees that one hand packed both. */
+function siblingWords({ view, facts }: ClaimSibling, shop: ClaimOf['shop']): string[] {
+  const when = writeMoment(shop);
+  const noted = (kinds: Readonly<Record<string, string>>) => {
+    const event = view.events.findLast(({ kind }) => kind in kinds);
+    return event ? [`${kinds[event.kind]!} ${when(event.at)}.`] : [];
+  };
+  return [
+    ...(facts.plan ? packedWords(facts.plan, shop, facts) : []),
+    ...noted({ sealed: 'Sealed' }),
+    ...noted({ handedOver: 'Handed over' }),
+    ...noted({
+      delivered: 'Arrived: noted',
+      damaged: 'Arrived broken: noted',
+      lost: 'Lost on its way: noted',
+      returned: 'Came back: noted',
+    }),
+  ];
 }
 
 /** What it was worth, and by what that is proved. */

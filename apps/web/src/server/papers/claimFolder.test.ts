@@ -99,9 +99,10 @@ const PIXEL = Buffer.from(
   '/9j/4AAQSkZJRgABAQEAYABgAAD/2wBDAP//////////////////////////////////////////////////////////////////////////////////////wAALCAABAAEBAREA/8QAFAABAAAAAAAAAAAAAAAAAAAAA//EABQQAQAAAAAAAAAAAAAAAAAAAAD/2gAIAQEAAD8AN//Z',
   'base64',
 );
-const at = (key: string | null, of: ClaimPhoto['of'] = 'packing'): ClaimPhoto => ({
+const at = (key: string | null, of: ClaimPhoto['of'] = 'packing', pieceId: string | null = null): ClaimPhoto => ({
   jpeg: PIXEL,
   of,
+  pieceId,
   step: key,
   at: '2026-11-12T10:00:00Z',
 });
@@ -111,6 +112,7 @@ const claim = (reader: ClaimOf['reader'], photos: readonly ClaimPhoto[] = []): C
   claim: { worthMinor: 6000, coveredMinor: 5000, due: ['feel', 'shake'], missing: ['tests not passed: feel'] },
   facts: FACTS,
   photos,
+  siblings: [],
   reader,
 });
 const textOf = async (of: ClaimOf): Promise<string> =>
@@ -195,12 +197,16 @@ test('worth is told by what proves it: the sale, its share of one, or what it co
 });
 
 test('a photograph is called by its step, or by what it is of; a file by letters and figures alone', () => {
-  expect(photoNames({ facts: FACTS, photos: [at('box:top'), at('gone'), at(null), at(null, 'piece')] })).toEqual([
+  expect(photoNames({ view, facts: FACTS, photos: [at('box:top'), at('gone'), at(null), at(null, 'piece')] })).toEqual([
     'Top of the box',
     'The packing',
     'The packing',
     'The piece',
   ]);
+  const stand = { bundleId: 'b', pieceId: 'stand', piece: { ...view.piece, title: field('oak stand'), count: field(1) } };
+  const both = { ...view, others: [stand] } as unknown as ParcelView;
+  const photos = [at(null, 'piece', view.pieceId), at(null, 'piece', 'stand'), at(null, 'back', 'stand')];
+  expect(photoNames({ view: both, facts: FACTS, photos })).toEqual(['Bowl', 'Oak stand', 'What came back: oak stand']);
   expect(fileNameOf('A, jug: Small bubble: 1 1/2 turns')).toBe('a-jug-small-bubble-1-1-2-turns');
   expect(fileNameOf('../é?')).toBe('e');
 });
@@ -233,4 +239,28 @@ test('each wrap is told as thick as it lies, so that together they make the bund
   expect(document.bundleIn[0] - document.piece.sizeIn[0]).toBeCloseTo(2 * inches, 9);
   expect(lines.join(' ')).toContain(`2 turns of small bubble, ${FACTS.write.length(document.layers[0]!.thicknessIn)} thick.`);
   expect(lines.join(' ')).toContain(`1 1/2 turns of large bubble, ${FACTS.write.length(document.layers[1]!.thicknessIn)} thick.`);
+});
+
+test('what was sent with it comes along: how it was packed, what became of it, and its photographs, told apart from its own', async () => {
+  const stand = {
+    view: { ...view, events: events.filter(({ kind }) => kind !== 'damaged') } as ParcelView,
+    facts: { ...FACTS, code: '9TTT', title: 'its stand' },
+    photos: [at('box:base')],
+  };
+  const of = { ...claim('carrier', [at('box:base')]), siblings: [stand] };
+  const text = await textOf(of);
+  for (const said of [
+    'Parcel 9TTT, sent with it',
+    'Sealed November 17, 2026',
+    '1. Base of the box, November 12, 2026',
+    '2. Parcel 9TTT: base of the box, November 12, 2026',
+    'Photograph 2, Parcel 9TTT: base of the box',
+  ])
+    expect(text).toContain(said);
+  // nothing that is the shop's own goes along with a sibling either
+  for (const said of OWN_BUSINESS) expect(text.toLowerCase()).not.toContain(said.toLowerCase());
+  expect(Object.keys(unzipSync(claimZip(of, Buffer.from('pdf')))).filter((name) => name.startsWith('photographs/'))).toEqual([
+    'photographs/01-base-of-the-box.jpg',
+    'photographs/02-parcel-9ttt-base-of-the-box.jpg',
+  ]);
 });

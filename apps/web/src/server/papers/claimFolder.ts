@@ -4,16 +4,16 @@ import { writeMoment, type ClaimOf } from './ClaimSection.ts';
 import { exportedParcel } from './exportedParcel.ts';
 import { drawPages, flow, INCH, line, rule, type Block, type Page, type Paper, type SheetSize } from './paper.ts';
 import { recordPage } from './parcelRecord.ts';
-import { fileNameOf, photoNames } from './photoNames.ts';
+import { fileNameOf, photosOf, type NamedPhoto } from './photoNames.ts';
 import { shopClaim } from './shopClaim.ts';
 
-export type { ClaimOf, ClaimPhoto } from './ClaimSection.ts';
+export type { ClaimOf, ClaimPhoto, ClaimSibling } from './ClaimSection.ts';
 
 const MARGIN = 0.6;
 
 /** The claim as one document: what proves it and every photograph; the shop's own has what is missing and the whole record beside. */
 export function claimPdf(claim: ClaimOf): Promise<Buffer> {
-  const { facts, photos, reader } = claim;
+  const { facts, reader } = claim;
   const ours = reader === 'shop';
   const head = (paper: Paper, [wide]: SheetSize, sheet: number): number => {
     line(paper, `Claim: ${facts.title}`, { x: MARGIN, y: 0.5, width: wide - 2 * MARGIN }, 24, 'head');
@@ -38,21 +38,19 @@ export function claimPdf(claim: ClaimOf): Promise<Buffer> {
     { text: title, size: 15, font: 'head', after: 0.05 },
     ...lines.map((text, i): Block => ({ text, size: 11.5, after: i < lines.length - 1 ? 0.03 : 0.14 })),
   ]);
-  const names = photoNames(claim);
   return drawPages(`Claim: ${facts.title}, parcel ${facts.code}`, [
     flow(facts.sheets.full, blocks, head),
     ...(ours ? [recordPage(facts)] : []),
-    ...photos.map((_, i) => photoPage(claim, i, names[i]!)),
+    ...photosOf(claim).map((one, i) => photoPage(claim, i, one)),
   ]);
 }
 
-const photoPage = ({ facts, photos, shop }: ClaimOf, at: number, name: string): Page => ({
+const photoPage = ({ facts, shop }: ClaimOf, at: number, { photo, name, of }: NamedPhoto): Page => ({
   size: facts.sheets.full,
   draw: (paper, [wide, high]) => {
-    const photo = photos[at]!;
     line(
       paper,
-      `Photograph ${at + 1}, ${name.toLowerCase()}, ${writeMoment(shop)(photo.at)}`,
+      `Photograph ${at + 1}, ${of === null ? name.toLowerCase() : name}, ${writeMoment(shop)(photo.at)}`,
       { x: MARGIN, y: 0.5, width: wide - 2 * MARGIN },
       13,
       'strong',
@@ -63,10 +61,9 @@ const photoPage = ({ facts, photos, shop }: ClaimOf, at: number, name: string): 
 
 /** The same with everything apart: document, photographs, the readings that count as CSV; the shop's own has the parcel as JSON and every reading. */
 export function claimZip(claim: ClaimOf, pdf: Uint8Array): Uint8Array {
-  const { view, photos, reader } = claim;
+  const { view, reader } = claim;
   const weighings = view.events.flatMap((event) => (event.kind === 'weighed' && event.readingsLb.length > 0 ? [event] : []));
   const counted = reader === 'shop' ? weighings : weighings.slice(-1);
-  const names = photoNames(claim);
   return zipFiles([
     { name: 'claim.pdf', bytes: pdf },
     ...(reader === 'shop' ? [{ name: 'parcel.json', bytes: Buffer.from(exportedParcel(view)) }] : []),
@@ -77,9 +74,9 @@ export function claimZip(claim: ClaimOf, pdf: Uint8Array): Uint8Array {
           '\r\n',
       ),
     },
-    ...photos.map(({ jpeg }, i) => ({
-      name: `photographs/${String(i + 1).padStart(2, '0')}-${fileNameOf(names[i]!)}.jpg`,
-      bytes: jpeg,
+    ...photosOf(claim).map(({ photo, name }, i) => ({
+      name: `photographs/${String(i + 1).padStart(2, '0')}-${fileNameOf(name)}.jpg`,
+      bytes: photo.jpeg,
     })),
   ]);
 }

@@ -20,8 +20,8 @@ import { Trouble } from '../../parts/Trouble.tsx';
 export function CameBack({ parcel }: { parcel: ParcelUse }) {
   const { view, report } = parcel;
   const { cameBack, state } = view.life;
-  const sent = useKeptPhotos(parcel, 'piece');
-  const back = useKeptPhotos(parcel, 'back');
+  const sent = useKeptPhotos(parcel, 'piece', true);
+  const back = useKeptPhotos(parcel, 'back', true);
   const [serial, setSerial] = useState(cameBack?.serial ?? '');
   const [seal, setSeal] = useState<SealFound>(cameBack?.seal ?? 'whole');
   const [own, setOwn] = useState<ReturnFinding | null>(cameBack?.finding ?? null);
