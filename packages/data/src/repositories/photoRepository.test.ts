@@ -68,7 +68,7 @@ test('each piece has its own, and they go where it goes', async () => {
       here.shop,
       id,
       { id: randomUUID(), personId: ODILE, of: 'piece', pieceId },
-      { content: 'c', width: 1, height: 1 },
+      { content: 'ef'.repeat(32), width: 1, height: 1 },
       NOW,
     );
   await picture(lamp!.pieceId);
