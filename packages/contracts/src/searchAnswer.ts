@@ -6,6 +6,7 @@ import {
   type NoPlan,
   type PlanDocument,
   type PlanRequest,
+  type Triple,
 } from '@inch-nest/core';
 
 /** A planning as it crosses from worker or server: documents in place of nested results. */
@@ -24,7 +25,7 @@ export type SearchAnswer =
       evaluated: number;
       met: readonly (readonly [number, number])[];
     }
-  | { kind: 'noPlan'; reasons: readonly string[]; wouldHelp: readonly string[] }
+  | { kind: 'noPlan'; reasons: readonly string[]; wouldHelp: readonly string[]; wantedIn?: Triple }
   | { kind: 'superseded' }
   | { kind: 'failed'; message: string };
 

@@ -253,6 +253,7 @@ export { readDrop, type AccelerationSample, type DropReading, type DropReadingOr
 export { cutOf } from './engineering/boxshop/cutOf.ts';
 export type { CutKind, CutOrder } from './engineering/boxshop/CutOrder.ts';
 export { LINER_STRENGTH } from './engineering/boxshop/linerPanels.ts';
+export { boxMade, type BoxMade } from './stages/box/boxMade.ts';
 export { SHEET_SCRAP_SHARE } from './stages/box/madeParts.ts';
 export { shopMinutes } from './engineering/boxshop/shopMinutes.ts';
 export type { CutPart, CutWork, SheetLine } from './engineering/boxshop/CutPart.ts';

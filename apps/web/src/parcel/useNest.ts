@@ -121,6 +121,8 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
       crossOfIn: worked?.crossOfIn ?? null,
       reasons: found?.kind === 'noPlan' ? found.reasons : NONE,
       wouldHelp: found?.kind === 'noPlan' ? found.wouldHelp : NONE,
+      /** Inside of a box that would do, where none on hand does. */
+      wantedIn: found?.kind === 'noPlan' ? (found.wantedIn ?? null) : null,
       recommended,
       locks,
       isKept,

@@ -8,6 +8,7 @@ import { useWidth } from '../../parts/useWidth.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { COLLAR_FIELDS, CUT_KINDS, figureAt, forBox, gradeWith, ofKind, ownCaliper, withFigure, type CutField } from './cutKinds.ts';
 import { sumsOf, type CutSums } from './cutFigures.ts';
+import { BoxFolded } from './BoxFolded.tsx';
 import { ownFigures } from './ownFigures.ts';
 
 /** One order: its kind, its figures, how it is cut and what it comes to. */
@@ -155,6 +156,7 @@ function Made({ order, sums: { work, boardFt2, wasteFt2, minutes, costMinor, bea
         </a>
         <Button href={`/api/boxshop?as=svg&order=${query}`}>SVG</Button>
         <Button href={`/api/boxshop?as=dxf&order=${query}`}>DXF</Button>
+        {order.kind === 'wrapAround' && <BoxFolded order={order} />}
       </p>
       <dl className="cut-figures">
         {work.parts.map((part) => (

@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import { fireEvent, screen, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { cutOf, type CutKind, type CutOrder } from '@inch-nest/core';
 import { cutRequest } from '@inch-nest/contracts';
 import { unreadable } from '../../../../../tests/screens/axe.ts';
-import { draw, SHOP } from '../../../../../tests/screens/shop.tsx';
+import { draw, keeping, SHOP } from '../../../../../tests/screens/shop.tsx';
 import { sumsOf } from './cutFigures.ts';
 import { COLLAR_FIELDS, CUT_KINDS, figureAt, forBox, ofKind, withFigure } from './cutKinds.ts';
 import { CutTable } from './CutTable.tsx';
@@ -97,4 +97,15 @@ test.each(KINDS)('%s can be read by a machine, and its papers are at the link', 
   );
   expect(links.map((asked) => asked.get('as'))).toEqual(['pdf', 'svg', 'dxf']);
   for (const asked of links) expect(JSON.parse(asked.get('order')!)).toMatchObject({ kind });
+});
+
+test('a folded box joins the boxes on hand, and its board leaves the sheets; without board it says so', async () => {
+  const folding: CutOrder = { kind: 'wrapAround', inside: [20, 10, 5], caliper: 0.156 };
+  const { sent, answer } = keeping();
+  await draw(<CutTable order={folding} onChange={() => undefined} />, { answer });
+  fireEvent.click(screen.getByRole('button', { name: /^It is folded/ }));
+  if (!SHOP.stock.linerBoard) throw new Error('the sample has sheet board');
+  await waitFor(() => expect(sent.map(({ path }) => path)).toEqual(expect.arrayContaining([expect.stringMatching(/^boxes\/folded-/)])));
+  expect(sent.some(({ path }) => path.startsWith('stock/linerBoard'))).toBe(true);
+  expect(screen.getByText(/20×10×5, folded here: 1 on hand/)).toBeTruthy();
 });

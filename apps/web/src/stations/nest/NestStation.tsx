@@ -1,5 +1,6 @@
 'use client';
 import { Button } from 'antd';
+import Link from 'next/link';
 import { useDeferredValue, useState } from 'react';
 import { ARCHETYPES, formatChance } from '@inch-nest/core';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
@@ -71,7 +72,7 @@ export function NestStation({ parcel: whole, nest }: BenchUse) {
           )}
         </div>
       )}
-      {nest.reasons.length > 0 && <NoPlan reasons={nest.reasons} wouldHelp={nest.wouldHelp} apart={oneOrMore.apart} />}
+      {nest.reasons.length > 0 && <NoPlan nest={nest} apart={oneOrMore.apart} />}
       {nest.found?.kind === 'planned' && nest.found.above && (
         <AboveCeiling found={nest.found} above={nest.found.above} apart={oneOrMore.saferApart} />
       )}
@@ -118,8 +119,8 @@ function AboveCeiling({
   );
 }
 
-function NoPlan({ reasons, wouldHelp, apart }: { reasons: readonly string[]; wouldHelp: readonly string[]; apart: OneOrMoreUse['apart'] }) {
-  const { write } = useShop();
+function NoPlan({ nest: { reasons, wouldHelp, wantedIn }, apart }: { nest: NestUse; apart: OneOrMoreUse['apart'] }) {
+  const { shop, write } = useShop();
   const [first, ...rest] = reasons;
   return (
     <div className="banner wrong" role="alert">
@@ -133,6 +134,11 @@ function NoPlan({ reasons, wouldHelp, apart }: { reasons: readonly string[]; wou
           ))}
         </ul>
         {wouldHelp.length > 0 && <p>What would make it possible: {wouldHelp.join('; ')}.</p>}
+        {wantedIn && shop.stock.linerBoard && (
+          <p>
+            <Link href={foldingOf(wantedIn, shop.stock.linerBoard.board.caliperIn)}>Fold one from sheet board.</Link>
+          </p>
+        )}
         {apart && (
           <p>
             In {boxesWords(apart.parts.length)} they go, for {write.money(apart.costMinor)} in all, {formatChance(apart.chance)}.{' '}
@@ -154,3 +160,9 @@ function sizeOf({ choice, piece }: NonNullable<NestUse['plan']>): readonly numbe
   choice.orientation.forEach((axis, i) => (standing[axis] = piece.sizeIn[i]!));
   return standing;
 }
+
+/** The box shop with a box of that inside, to the quarter above. */
+const foldingOf = (insideIn: readonly number[], caliper: number): string => {
+  const order = { kind: 'wrapAround', inside: insideIn.map((side) => Math.ceil(side * 4 - 1e-6) / 4), caliper };
+  return `/boxshop?order=${encodeURIComponent(JSON.stringify(order))}`;
+};

@@ -1,11 +1,12 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { formatLength, formatSize, type UnitSystem } from '../../units/index.ts';
 import { leastGap } from '../box/gapsAround.ts';
-import { bedding, gapsIn, heldBare, stow } from '../box/stowInBox.ts';
+import { bedding, beddingNeeded, gapsIn, heldBare, stow } from '../box/stowInBox.ts';
 import type { Wraps } from '../wrap/WrappedItem.ts';
 import { wholeShell, isEnvelope } from '../box/makeShell.ts';
 import { whyNot } from '../box/whyNot.ts';
 import { fillVoids } from '../fill/fillVoids.ts';
+import { leastRoomIn } from '../fill/leastRoom.ts';
 import { certificateHolds } from '../frontier/quietCauses.ts';
 import { everyHeld, fillFinder, shellFinder, type PlanSpace } from '../frontier/PlanSpace.ts';
 import { rateParcel } from '../rate/rateParcel.ts';
@@ -18,6 +19,8 @@ export interface NoPlan {
   readonly kind: 'noPlan';
   readonly reasons: readonly string[];
   readonly wouldHelp: readonly string[];
+  /** Inside of a box that would do, with the bedding the house wishes; left out where a box would not help. */
+  readonly wantedIn?: Triple;
   /** There is a nest, and nobody to carry it. */
   readonly onlyCarriage?: true;
 }
@@ -74,27 +77,40 @@ export function explainNoPlan({ stock, house, locks, units }: PlanRequest, space
   // that an envelope does not hold what is not flat is no near miss
   const boxes = all.filter(({ box }) => !isEnvelope(box));
   const misses = boxes.length > 0 ? boxes : all;
-  return none(
-    ['no box on hand holds it', ...misses.slice(0, 3).map(({ box, reason }) => `${box.name}: ${reason}`)],
-    boxWanted(smallest, space, locks.box, units),
-  );
+  const { wantedIn, helps } = boxWanted(smallest, space, locks.box, units);
+  return {
+    ...none(['no box on hand holds it', ...misses.slice(0, 3).map(({ box, reason }) => `${box.name}: ${reason}`)], helps),
+    wantedIn,
+  };
 }
 
 /** The least box that would do, and the bedding with which one on hand would. */
-function boxWanted(smallest: Wraps, { room, house }: PlanSpace, pinned: string | undefined, units?: UnitSystem): string[] {
+function boxWanted(
+  smallest: Wraps,
+  { room, house, fills }: PlanSpace,
+  pinned: string | undefined,
+  units?: UnitSystem,
+): { wantedIn: Triple; helps: string[] } {
   const held = heldBare(smallest)[0]!;
   const wishIn = bedding(house, held);
-  const wantedIn = held.heldIn.map((side) => side + 2 * wishIn) as unknown as Triple;
+  // round what goes straight into its box there is room for the thinnest fill, and a size is read off a rule to the sixteenth
+  const leastIn = Math.max(wishIn, beddingNeeded(house, held), fills.length > 0 ? Math.min(...fills.map(leastRoomIn)) : 0);
+  const roundIt = (roomIn: number) => held.heldIn.map((side) => Math.ceil((side + 2 * roomIn) * 16 - 1e-6) / 16) as unknown as Triple;
+  // a case may go in snugly; what is in it comes better out of the bedding anything else would have
+  const canBreak = smallest.some(({ piece }) => piece.archetype.fragility !== null);
+  const goodIn = canBreak ? Math.max(leastIn, house.leastGapIn) : leastIn;
+  const wantedIn = roundIt(goodIn);
   const nearest = room.boxes
     .filter((box) => box.onHand > 0 && !isEnvelope(box) && (pinned === undefined || box.key === pinned))
     .flatMap((box) => heldBare(smallest).map((one) => ({ box, gapIn: leastGap(gapsIn(one, wholeShell(box))) })))
     .filter(({ gapIn }) => gapIn >= 0)
     .sort((a, b) => b.gapIn - a.gapIn)[0];
-  return [
-    `a box of at least ${formatSize(wantedIn, units)} inside`,
+  const helps = [
+    `a box of at least ${formatSize(roundIt(leastIn), units)} inside${goodIn > leastIn ? `, better ${formatSize(wantedIn, units)}, ${formatLength(goodIn, units)} wider all round` : ''}`,
     ...(nearest && nearest.gapIn < wishIn
       ? [`${formatLength(nearest.gapIn, units)} of bedding instead of ${formatLength(wishIn, units)}: then ${nearest.box.name} would do`]
       : []),
     ...(pinned === undefined ? [] : ['letting go of the pinned box']),
   ];
+  return { wantedIn, helps };
 }
