@@ -131,7 +131,7 @@ export {
 export { WEIGHT_UNITS_LB, type WeightUnit } from './units/index.ts';
 export { TAPE_OVER_END_IN } from './stages/weight/weighParcel.ts';
 export { capital } from './stages/bench/stepParts.ts';
-export { laidOf, laidWords, turnsWords, type Laid } from './stages/wrap/laidWords.ts';
+export { laidOf, laidWords, turnsWords } from './stages/wrap/laidWords.ts';
 export { tearList, type RollToTear, type TearList, type TornPiece } from './stages/bench/tearList.ts';
 export { boxesToKeep, type BoxesToKeep, type PackedParcel, type SizeKept } from './stages/plan/boxesToKeep.ts';
 export { shortCounter, willNotSuffice, type ShortStock } from './stages/plan/willNotSuffice.ts';
@@ -253,7 +253,7 @@ export { readDrop, type AccelerationSample, type DropReading, type DropReadingOr
 export { cutOf } from './engineering/boxshop/cutOf.ts';
 export type { CutKind, CutOrder } from './engineering/boxshop/CutOrder.ts';
 export { LINER_STRENGTH } from './engineering/boxshop/linerPanels.ts';
-export { boxMade, type BoxMade } from './stages/box/boxMade.ts';
+export { boxMade } from './stages/box/boxMade.ts';
 export { SHEET_SCRAP_SHARE } from './stages/box/madeParts.ts';
 export { shopMinutes } from './engineering/boxshop/shopMinutes.ts';
 export type { CutPart, CutWork, SheetLine } from './engineering/boxshop/CutPart.ts';
@@ -269,8 +269,7 @@ export { spoilingChance, type Cause, type Fate } from './stages/frontier/causes.
 export { shockOnFaces, type FaceStack, type ShockFacts } from './stages/frontier/shockJourney.ts';
 export { ceilingOf, evenWithin } from './stages/frontier/recommend.ts';
 export { isWorthABox } from './stages/frontier/PlanSpace.ts';
-export { boxToGet } from './planParcel.ts';
-export type { PlanProgress } from './planParcel.ts';
+export { boxToGet, type PlanProgress } from './planParcel.ts';
 export type { BoxToGet } from './stages/plan/boxToGet.ts';
 export type { OutsideNest } from './stages/plan/outsideStock.ts';
 export { boxedBeside, eitherSide, isBetter, isThriftier, type Sides } from './stages/plan/sideBySide.ts';

@@ -243,7 +243,7 @@ test('each wrap is told as thick as it lies, so that together they make the bund
 
 test('what was sent with it comes along: how it was packed, what became of it, and its photographs, told apart from its own', async () => {
   const stand = {
-    view: { ...view, events: events.filter(({ kind }) => kind !== 'damaged') } as ParcelView,
+    view: { ...view, events: events.filter(({ kind }) => kind !== 'damaged') },
     facts: { ...FACTS, code: '9TTT', title: 'its stand' },
     photos: [at('box:base')],
   };
