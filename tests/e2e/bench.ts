@@ -122,7 +122,7 @@ export async function kept(page: Page): Promise<ParcelView> {
 }
 
 /** How long anything may take to come to rest; looked at with each picture the browser draws, not by a clock that counts in seconds. */
-const PATIENCE = { timeout: 20_000, polling: 'raf' } as const;
+const PATIENCE = { timeout: 45_000, polling: 'raf' } as const;
 
 /** Waits until everything typed is in the database. */
 export async function saved(page: Page): Promise<void> {

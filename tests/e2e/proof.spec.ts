@@ -126,6 +126,15 @@ test('what came back is looked at beside what was sent; the carrier’s folder p
   await expect(back.getByRole('radio', { name: /^Opened on the other side/ })).toBeChecked();
   await back.getByLabel('Photographs of what came back').setInputFiles(await picture('back.jpg'));
   await expect(back.getByAltText('Photograph 1 of what came back')).toBeVisible();
+  // what is to be seen is shown upon the picture, which stays as it was taken
+  await back.getByRole('button', { name: 'Mark photograph 1 of what came back' }).click();
+  const marks = page.getByRole('dialog');
+  await marks.getByText('word', { exact: true }).click();
+  await marks.getByRole('button', { name: 'Put one in the middle' }).click();
+  await marks.getByLabel('Word 1', { exact: true }).fill('cracked at the foot');
+  await expectAccessible(page);
+  await marks.getByRole('button', { name: 'Keep the marks' }).click();
+  await expect(back.getByAltText('Photograph 1 of what came back, marked')).toBeVisible();
   await back.getByRole('button', { name: 'Note the finding' }).click();
   await expect(back.getByRole('status')).toContainText('Noted: opened on the other side');
   await expectAccessible(page);
@@ -146,6 +155,7 @@ test('what came back is looked at beside what was sent; the carrier’s folder p
     'seal S4',
     'seal broken',
     'Finding: opened',
+    'cracked at the foot',
     'edge crush',
     'Shake: ',
   ])

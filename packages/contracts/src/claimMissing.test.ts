@@ -11,6 +11,7 @@ const photo = (of: PhotoView['of'], i: number): PhotoView => ({
   step: null,
   width: 1,
   height: 1,
+  marks: [],
   at: '2026-11-26T10:00:00Z',
   by: 'Tam',
 });

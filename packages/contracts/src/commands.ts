@@ -1,5 +1,7 @@
 import {
   BENCH_TESTS,
+  MOST_MARK_TEXT,
+  MOST_MARKS,
   OVERRULE_REASONS,
   READY_SETS,
   RETURN_FINDINGS,
@@ -7,6 +9,7 @@ import {
   type BenchTestKey,
   type Happening,
   type OverruleReason,
+  type PictureMark,
   type ReadySet,
   type ReturnFinding,
   type SealFound,
@@ -42,6 +45,15 @@ const rate = z.strictObject({
   coverAdded: z.boolean(),
   signature: z.boolean(),
 });
+
+const share = z.number().min(0).max(1);
+const spot = z.tuple([share, share]);
+/** What is drawn upon a picture. */
+const pictureMark = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('ring'), at: spot, size: spot }),
+  z.strictObject({ kind: z.literal('arrow'), from: spot, to: spot }),
+  z.strictObject({ kind: z.literal('word'), at: spot, text: shortText(MOST_MARK_TEXT) }),
+]) satisfies z.ZodType<PictureMark>;
 
 /** What a screen may report; labels are bought by a command of their own. */
 export const happening = z.discriminatedUnion('kind', [
@@ -84,6 +96,7 @@ export const happening = z.discriminatedUnion('kind', [
     reused: z.array(stockUse.extend({ amount: stockUse.shape.amount.max(10_000) })).max(20),
   }),
   z.strictObject({ kind: z.literal('takenBack') }),
+  z.strictObject({ kind: z.literal('photoMarked'), photoId: uuid, marks: z.array(pictureMark).max(MOST_MARKS) }),
   z.strictObject({ kind: z.enum(['handedOver', 'delivered', 'damaged', 'lost', 'returned']) }),
   z.strictObject({
     kind: z.literal('returnLookedAt'),

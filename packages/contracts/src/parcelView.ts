@@ -1,4 +1,4 @@
-import type { LifeEvent, Locks, ParcelLife, PlanChoice, PlanDocument, StockUse } from '@inch-nest/core';
+import type { LifeEvent, Locks, ParcelLife, PictureMark, PlanChoice, PlanDocument, StockUse } from '@inch-nest/core';
 import type { KeptFields, PieceValues, SaleValues } from './keptFields.ts';
 
 /** A parcel as the screens see it. */
@@ -97,6 +97,8 @@ export interface PhotoView {
   step: string | null;
   width: number;
   height: number;
+  /** What is drawn upon it, kept beside it. */
+  marks: readonly PictureMark[];
   at: string;
   by: string;
 }

@@ -10,6 +10,8 @@ export {
   packedOtherwise,
   planParcel,
   withEnough,
+  boxToGet,
+  type PlanProgress,
 } from './planParcel.ts';
 export {
   bundleChoice,
@@ -26,7 +28,7 @@ export { packedVerdict, type PackedVerdict } from './stages/plan/packedVerdict.t
 export { wayOf, type OtherWay } from './stages/plan/otherWays.ts';
 export { cheapestCrossing } from './stages/plan/cheapestCrossing.ts';
 export { PACKING_WAYS, type PackingWay } from './stages/box/packingWay.ts';
-export { medianDropIn } from './engineering/journey/dropHeights.ts';
+export { dropsPerJourney, medianDropIn } from './engineering/journey/dropHeights.ts';
 export type { Excess } from './engineering/tariff/nearestService.ts';
 export { BY_HAND } from './stages/rate/byHand.ts';
 export { blockingFaults } from './stages/plan/findFaults.ts';
@@ -130,6 +132,7 @@ export {
 } from './stages/parcel/customs.ts';
 export { WEIGHT_UNITS_LB, type WeightUnit } from './units/index.ts';
 export { TAPE_OVER_END_IN } from './stages/weight/weighParcel.ts';
+export * from './stages/parcel/PictureMark.ts';
 export { capital } from './stages/bench/stepParts.ts';
 export { laidOf, laidWords, turnsWords } from './stages/wrap/laidWords.ts';
 export { tearList, type RollToTear, type TearList, type TornPiece } from './stages/bench/tearList.ts';
@@ -229,20 +232,17 @@ export { inspectItem } from './stages/item/inspectItem.ts';
 export { stowPieces } from './engineering/stowage/stowPieces.ts';
 export { verifyStowage } from './engineering/stowage/verifyStowage.ts';
 export type { Placement, StowBox, Stowage, StowPiece } from './engineering/stowage/Stowage.ts';
-export type { CushionCurve, CushionLayer } from './engineering/cushion/cushionCurve.ts';
 export type { Triple } from './engineering/geometry/wrapLayer.ts';
-export type { Orientation } from './engineering/geometry/orientations.ts';
-export { orient, orientationsAllowed, stand } from './engineering/geometry/orientations.ts';
+export { orient, orientationsAllowed, stand, type Orientation } from './engineering/geometry/orientations.ts';
 export { HEAVIEST_LB } from './engineering/journey/dropSchedule.ts';
 
 export { wrapLayer } from './engineering/geometry/wrapLayer.ts';
 export { curveFromBestPoint } from './engineering/cushion/curveFromBestPoint.ts';
 export { GRAVITY_IN_PER_S2, halfSineVelocityInPerS, impactVelocityInPerS } from './engineering/cushion/impact.ts';
 export { ASTM_D4169_DROPS } from './engineering/journey/assuranceLevels.ts';
-export { impliedStrain } from './engineering/cushion/cushionCurve.ts';
+export { impliedStrain, type CushionCurve, type CushionLayer } from './engineering/cushion/cushionCurve.ts';
 export { dropHeightAtG, energyShares } from './engineering/cushion/dropHeight.ts';
 export { isBottomed, peakG } from './engineering/cushion/peakG.ts';
-export { dropsPerJourney } from './engineering/journey/dropHeights.ts';
 export { shockChance as chanceOnJourney } from './engineering/journey/shockChance.ts';
 export { simulateJourneys } from './engineering/journey/simulateJourneys.ts';
 export { seededRandom } from './engineering/numeric/seededRandom.ts';
@@ -269,7 +269,6 @@ export { spoilingChance, type Cause, type Fate } from './stages/frontier/causes.
 export { shockOnFaces, type FaceStack, type ShockFacts } from './stages/frontier/shockJourney.ts';
 export { ceilingOf, evenWithin } from './stages/frontier/recommend.ts';
 export { isWorthABox } from './stages/frontier/PlanSpace.ts';
-export { boxToGet, type PlanProgress } from './planParcel.ts';
 export type { BoxToGet } from './stages/plan/boxToGet.ts';
 export type { OutsideNest } from './stages/plan/outsideStock.ts';
 export { boxedBeside, eitherSide, isBetter, isThriftier, type Sides } from './stages/plan/sideBySide.ts';

@@ -39,7 +39,7 @@ export { findScanned } from './repositories/scanRepository.ts';
 export { keepParcel } from './repositories/keepRepository.ts';
 export { takeBack } from './repositories/takeBackRepository.ts';
 export { applyTemplate, keepTemplate, templatesFor } from './repositories/templateRepository.ts';
-export { addPhoto, pictureOf, picturesOf, removePhoto, type StoredPicture } from './repositories/photoRepository.ts';
+export { addPhoto, markPhoto, pictureOf, picturesOf, removePhoto, type StoredPicture } from './repositories/photoRepository.ts';
 export { addCard, listCards, readCard, withdrawCard } from './repositories/cardRepository.ts';
 export { beginPurchase, orderOfRate, settlePurchase } from './repositories/labelRepository.ts';
 export { noteHandLabel } from './repositories/handLabelRepository.ts';

@@ -1,5 +1,6 @@
-import { letterOf, planBundles, type ArchetypeKey, type PlanDocument, type Triple } from '@inch-nest/core';
+import { letterOf, planBundles, type PlanDocument, type Triple } from '@inch-nest/core';
 import { isInnerTurned } from './nestGeometry.ts';
+import { outlineKeyOf, type OutlineKey } from './pieceOutlines.ts';
 
 /** One thing of a nest as a body in space. */
 export interface PeeledPart {
@@ -11,7 +12,7 @@ export interface PeeledPart {
   /** Its middle, inches from the middle of the outer box. */
   readonly middleIn: Triple;
   /** What is drawn of a piece: its kind, and which of its own axes lies along each direction of the box. */
-  readonly shape?: { readonly kind: ArchetypeKey; readonly axes: readonly [0 | 1 | 2, 0 | 1 | 2, 0 | 1 | 2] };
+  readonly shape?: { readonly kind: OutlineKey; readonly axes: readonly [0 | 1 | 2, 0 | 1 | 2, 0 | 1 | 2] };
   /** What is left open in a fill. */
   readonly hole?: Pick<PeeledPart, 'sizeIn' | 'middleIn'>;
 }
@@ -71,7 +72,7 @@ export function peeledParts(plan: PlanDocument, inHand: PlanDocument = plan): Pe
   return [
     {
       ...held('piece', inHand.piece.title, 'piece', inHand.piece.sizeIn, first),
-      shape: { kind: inHand.piece.archetype as ArchetypeKey, axes },
+      shape: { kind: outlineKeyOf(inHand.piece), axes },
     },
     ...inHand.layers.map((layer) => held(layer.key, layer.name, 'layer', layer.bundleIn, first)),
     ...blocks,

@@ -1,7 +1,7 @@
 import { curveCatmullRomClosed, curveLinearClosed, line } from 'd3-shape';
 import { ARCHETYPES, type ArchetypeKey, type PlanDocument } from '@inch-nest/core';
 import { isInnerTurned, VIEW_AXES, type NestView, type PointMark } from './nestGeometry.ts';
-import { outlineSeen, PIECE_OUTLINES, type Outline, type Share } from './pieceOutlines.ts';
+import { outlineKeyOf, outlineSeen, PIECE_OUTLINES, type Outline, type Share } from './pieceOutlines.ts';
 
 /**
  * The lines of a piece as what it is, to scale, from the side that is drawn and the way it lies: for a screen and for paper.
@@ -33,7 +33,9 @@ function outlineOf(plan: PlanDocument, name: NestView['name']): Outline {
   const kind = plan.piece.archetype as ArchetypeKey;
   const pane = paneTurned(orientation[plan.piece.sizeIn.indexOf(Math.min(...plan.piece.sizeIn))]!);
   if (plan.piece.form === ARCHETYPES[kind].form)
-    return kind === 'glazedFlat' ? outlineSeen(kind, pane(lies[across]), pane(lies[up])) : outlineSeen(kind, lies[across], lies[up]);
+    return kind === 'glazedFlat'
+      ? outlineSeen(kind, pane(lies[across]), pane(lies[up]))
+      : outlineSeen(outlineKeyOf(plan.piece), lies[across], lies[up]);
   const { form, sizeIn } = plan.piece;
   if (form === 'ovoid') return ROUND;
   if (form === 'framed') return outlineSeen('glazedFlat', pane(lies[across]), pane(lies[up]));

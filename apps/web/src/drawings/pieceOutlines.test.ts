@@ -1,9 +1,9 @@
 import { ARCHETYPES, type ArchetypeKey } from '@inch-nest/core';
-import { outlineSeen, PIECE_OUTLINES, type SeenFrom, type Share } from './pieceOutlines.ts';
+import { outlineKeyOf, outlineSeen, PIECE_OUTLINES, type SeenFrom, type Share } from './pieceOutlines.ts';
 
 const KINDS = Object.keys(ARCHETYPES) as ArchetypeKey[];
 const SEEN: SeenFrom[] = ['front', 'side', 'above'];
-const all = KINDS.flatMap((kind) => SEEN.map((seen) => [kind, seen] as const));
+const all = [...KINDS, 'stemmed' as const].flatMap((kind) => SEEN.map((seen) => [kind, seen] as const));
 const reach = (points: readonly Share[], axis: 0 | 1) => {
   const along = points.map((point) => point[axis]);
   return [Math.min(...along), Math.max(...along)] as const;
@@ -37,4 +37,21 @@ test('a piece is seen from the side its third axis looks along, and turned as it
 test('kinds are told apart by their outlines from the front', () => {
   const drawn = KINDS.map((kind) => JSON.stringify([PIECE_OUTLINES[kind].front.body, PIECE_OUTLINES[kind].front.strokes]));
   expect(new Set(drawn).size).toBe(KINDS.length);
+});
+
+test.each([
+  ['blownGlass', 'four crystal wine glasses', 'stemmed'],
+  ['blownGlass', 'Goblet, engraved', 'stemmed'],
+  ['blownGlass', 'storm glass', 'blownGlass'],
+  ['pressedGlass', 'celery vase', 'pressedGlass'],
+  ['brassHorn', 'flute in silver', 'brassHorn'],
+])('%s, %s: drawn as %s', (archetype, title, key) => expect(outlineKeyOf({ archetype, title, hardPoints: [] })).toBe(key));
+
+test('a stem among its weak spots says so too, of glass alone; it is thinner than foot and bowl', () => {
+  const hardPoints = [{ kind: 'stem' }];
+  expect(outlineKeyOf({ archetype: 'pressedGlass', title: 'comport', hardPoints })).toBe('stemmed');
+  expect(outlineKeyOf({ archetype: 'clockwork', title: 'clock', hardPoints })).toBe('clockwork');
+  const wide = (at: number) => PIECE_OUTLINES.stemmed.profile!.find(([up]) => up >= at)![1];
+  expect(wide(0.3)).toBeLessThan(wide(0) / 3);
+  expect(wide(0.3)).toBeLessThan(wide(0.75) / 3);
 });

@@ -76,13 +76,34 @@ const faceted = solid(pts('.1 0, .9 0, 1 .14, 1 .86, .9 1, .1 1, 0 .86, 0 .14'),
 const lumpy = soft(pts('.14 .02, .86 .02, .97 .3, .88 .56, .98 .8, .7 .98, .32 .98, .04 .78, .12 .5, .03 .26'));
 const bell = solid(pts('0 .44, .55 .42, .78 .32, .92 .14, 1 0, 1 1, .92 .86, .78 .68, .55 .58, 0 .56'));
 
+/** Kinds that are drawn, and the shapes of one kind that its title tells apart. */
+export type OutlineKey = ArchetypeKey | 'stemmed';
+
+/** Glass that stands on a stem, by its name. */
+const STEMMED = /\b(?:wine[- ]glass(?:es)?|goblets?|(?:champagne[- ])?flutes?|stemware|snifters?|coupes?)\b/i;
+
+/** What a piece is drawn as: its kind, or what its title or a stem among its weak spots says more of that. */
+export function outlineKeyOf({
+  archetype,
+  title,
+  hardPoints,
+}: {
+  readonly archetype: string;
+  readonly title: string;
+  readonly hardPoints: readonly { readonly kind: string }[];
+}): OutlineKey {
+  const isGlass = archetype === 'blownGlass' || archetype === 'pressedGlass';
+  return isGlass && (STEMMED.test(title) || hardPoints.some(({ kind }) => kind === 'stem')) ? 'stemmed' : (archetype as ArchetypeKey);
+}
+
 /** Each kind of piece in profile, from three sides: ours, drawn within its own length, width and height. */
-export const PIECE_OUTLINES: Readonly<Record<ArchetypeKey, Seen>> = {
+export const PIECE_OUTLINES: Readonly<Record<OutlineKey, Seen>> = {
   denseGlass: { front: faceted, side: faceted, above: faceted },
   resinWood: { front: lumpy, side: lumpy, above: lumpy },
   compactCeramic: turned(pts('0 .52, .04 .56, .22 .86, .5 1, .74 .86, .86 .56, .93 .5, 1 .6'), [0.74, 0.93]),
   handledWare: turned(pts('0 .6, .05 .62, .25 .94, .45 1, .68 .8, .82 .6, .94 .62, 1 .7'), [0.82]),
   blownGlass: turned(pts('0 .66, .03 .7, .2 .96, .42 1, .62 .72, .72 .36, .92 .32, 1 .46'), [0.42, 0.72]),
+  stemmed: turned(pts('0 .74, .03 .76, .06 .3, .12 .12, .4 .1, .46 .24, .52 .62, .62 .9, .78 1, .92 .94, 1 .88'), [0.5]),
   pressedGlass: turned(pts('0 .58, .06 .54, .16 .26, .3 .3, .48 .7, .78 .94, 1 1'), [0.3, 0.78]),
   thinFigure: {
     front: soft(
@@ -221,7 +242,7 @@ const OWN_AXES: Readonly<Record<SeenFrom, readonly [along: 0 | 1 | 2, up: 0 | 1 
  *
  * @returns shares of the drawn rectangle: across from the left, and up from its foot
  */
-export function outlineSeen(kind: ArchetypeKey, across: 0 | 1 | 2, up: 0 | 1 | 2): Outline {
+export function outlineSeen(kind: OutlineKey, across: 0 | 1 | 2, up: 0 | 1 | 2): Outline {
   const seen = SEEN_ALONG[(3 - across - up) as 0 | 1 | 2];
   const { body, smooth, strokes } = PIECE_OUTLINES[kind][seen];
   const place = OWN_AXES[seen][0] === across ? (point: Share): Share => point : ([along, high]: Share): Share => [high, along];

@@ -81,7 +81,7 @@ test.each(names)('%s: the same life, plan, pictures and steps to take back', asy
   // at which step a picture was taken was not kept yet; the piece it shows is the only one there was
   const shown = ({ of }: { of: string }) => (of === 'packing' ? null : view.pieceId);
   expect(view.photos).toEqual(
-    before.photos.map((photo) => ({ ...(photo as { of: string }), pieceId: shown(photo as { of: string }), step: null })),
+    before.photos.map((photo) => ({ ...(photo as { of: string }), pieceId: shown(photo as { of: string }), step: null, marks: [] })),
   );
   expect(view.undo).toBe(before.undo);
   const document = view.nest.plan?.document;

@@ -1,8 +1,20 @@
 import { randomUUID } from 'node:crypto';
 import { useSmallShop } from '../../tests/useSmallShop.ts';
 import { bowl, NOW, ODILE, RATE, TAM } from '../../tests/smallShop.ts';
+import type { PictureMark } from '@inch-nest/core';
 import { heldIn } from '@inch-nest/contracts';
-import { addPhoto, appendEvent, createParcel, picturesOf, readParcel, removePhoto, saleFromLine, splitParcel, takeBack } from '../index.ts';
+import {
+  addPhoto,
+  appendEvent,
+  createParcel,
+  markPhoto,
+  picturesOf,
+  readParcel,
+  removePhoto,
+  saleFromLine,
+  splitParcel,
+  takeBack,
+} from '../index.ts';
 
 const here = useSmallShop();
 
@@ -82,4 +94,21 @@ test('each piece has its own, and they go where it goes', async () => {
   expect(await shown(set.find((one) => one.id !== id)!.id)).toEqual([stand!.pieceId]);
   await takeBack(here.room, here.shop, id, { personId: ODILE, direction: 'undo' }, NOW);
   expect(await shown(id)).toHaveLength(2);
+});
+
+test('what is drawn upon one is kept beside it, the last of it counts, and it goes where the piece goes', async () => {
+  const { id, photo } = await photographed();
+  const draw = (parcelId: string, photoId: string, marks: readonly PictureMark[]) =>
+    markPhoto(here.room, parcelId, { kind: 'photoMarked', photoId, marks }, { eventId: randomUUID(), personId: ODILE, now: NOW });
+  const shown = async (parcelId: string) => (await readParcel(here.room, parcelId, ODILE)).photos.map(({ marks }) => marks);
+  expect(await shown(id)).toEqual([[]]);
+  await draw(id, photo, [{ kind: 'word', at: [0.2, 0.3], text: 'crack' }]);
+  const ring: PictureMark = { kind: 'ring', at: [0.5, 0.5], size: [0.2, 0.1] };
+  await draw(id, photo, [ring]);
+  expect(await shown(id)).toEqual([[ring]]);
+  expect((await picturesOf(here.room, id)).map(({ marks, width, height }) => [marks, width, height])).toEqual([[[ring], 9, 9]]);
+  await expect(draw(await bowl(here.room, here.shop), photo, [])).rejects.toThrow('no such photograph');
+  await draw(id, photo, []);
+  expect(await shown(id)).toEqual([[]]);
+  expect((await told(id)).filter(([kind]) => kind === 'photoMarked')).toHaveLength(3);
 });

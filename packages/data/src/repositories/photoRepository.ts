@@ -1,11 +1,12 @@
 import { randomUUID } from 'node:crypto';
+import type { Happening, PictureMark } from '@inch-nest/core';
 import type { PhotoOf, ShopView } from '@inch-nest/contracts';
 import type { ShopDatabase } from '../inShop.ts';
 import { Missing, Refused } from '../refusals.ts';
 import { appendEvent } from './eventRepository.ts';
 import { lockParcel } from './parcelRows.ts';
 import { personOf } from './personOf.ts';
-import { ofParcel } from './photosOf.ts';
+import { marksUpon, ofParcel } from './photosOf.ts';
 
 const MOST_PHOTOS = 60;
 
@@ -85,6 +86,25 @@ export async function removePhoto(
   });
 }
 
+/**
+ * Notes what is drawn upon a photograph, in place of what was; the picture stays as it was taken.
+ *
+ * @throws Missing when the parcel has no such photograph
+ */
+export async function markPhoto(
+  database: ShopDatabase,
+  parcelId: string,
+  happening: Extract<Happening, { kind: 'photoMarked' }>,
+  { eventId: id, personId, now }: { eventId: string; personId: string; now: Date },
+): Promise<void> {
+  await database.sequelize.transaction(async (transaction) => {
+    await lockParcel(database, parcelId, transaction);
+    const where = { ...(await ofParcel(database, parcelId, transaction)), id: happening.photoId };
+    if (!(await database.models.photo.findOne({ where, transaction }))) throw new Missing('there is no such photograph');
+    await appendEvent(database, { id, parcelId, personId, happening, now, undoOf: null }, transaction);
+  });
+}
+
 /** What a photograph's picture is called in the store. */
 export async function pictureOf({ models }: ShopDatabase, photoId: string): Promise<string> {
   const row = await models.photo.findByPk(photoId);
@@ -100,6 +120,10 @@ export interface KeptPicture {
   readonly pieceId: string | null;
   /** Key of the step it was taken at. */
   readonly step: string | null;
+  readonly width: number;
+  readonly height: number;
+  /** What is drawn upon it. */
+  readonly marks: readonly PictureMark[];
   readonly at: string;
 }
 
@@ -107,11 +131,15 @@ export interface KeptPicture {
 export async function picturesOf(database: ShopDatabase, parcelId: string): Promise<KeptPicture[]> {
   const where = { ...(await ofParcel(database, parcelId)), removed: false };
   const rows = await database.models.photo.findAll({ where, order: [['at', 'asc']] });
-  return rows.map(({ content, of, pieceId, step, at }) => ({
+  const marksOf = await marksUpon(database, rows);
+  return rows.map(({ id, content, of, pieceId, step, width, height, at }) => ({
     content,
     of,
     pieceId: pieceId ?? null,
     step,
+    width,
+    height,
+    marks: marksOf(id),
     at: new Date(at).toISOString(),
   }));
 }

@@ -1,7 +1,8 @@
+import type { PictureMark } from '@inch-nest/core';
 import type { PhotoView } from '@inch-nest/contracts';
 import { Op, type Transaction, type WhereOptions } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
-import type { PhotoRow } from '../rows.ts';
+import type { EventRow, PhotoRow } from '../rows.ts';
 import { personNames } from './personNames.ts';
 
 /**
@@ -30,6 +31,7 @@ export async function photosOf(database: ShopDatabase, parcelId: string, transac
     transaction,
   });
   const nameOf = await personNames(models, rows, transaction);
+  const marksOf = await marksUpon(database, rows, transaction);
   return rows.map(({ id, of, pieceId, step, width, height, at, personId }) => ({
     id,
     of,
@@ -37,7 +39,28 @@ export async function photosOf(database: ShopDatabase, parcelId: string, transac
     step,
     width,
     height,
+    marks: marksOf(id),
     at: new Date(at).toISOString(),
     by: nameOf(personId),
   }));
+}
+
+/** What is drawn upon some photographs: what was noted last of each, in whichever parcel that was. */
+export async function marksUpon(
+  { models }: ShopDatabase,
+  photos: readonly { readonly id: string }[],
+  transaction?: Transaction,
+): Promise<(photoId: string) => readonly PictureMark[]> {
+  if (photos.length === 0) return () => [];
+  const ids = photos.map(({ id }) => id);
+  const events = await models.event.findAll({
+    where: { kind: 'photoMarked', body: { photoId: { [Op.in]: ids } } } as WhereOptions<EventRow>,
+    order: [
+      ['at', 'asc'],
+      ['seq', 'asc'],
+    ],
+    ...(transaction ? { transaction } : {}),
+  });
+  const marks = new Map(events.map(({ body }) => [body['photoId'] as string, body['marks'] as readonly PictureMark[]]));
+  return (photoId) => marks.get(photoId) ?? [];
 }

@@ -1,6 +1,6 @@
 import 'server-only';
 import { reportEvent } from '@inch-nest/contracts';
-import { appendEvent, lockParcel, openSeal, personOf, sealParcel } from '@inch-nest/data';
+import { appendEvent, lockParcel, markPhoto, openSeal, personOf, sealParcel } from '@inch-nest/data';
 import { answer, readBody } from '../answer.ts';
 import { shopData } from '../shopData.ts';
 import { HAPPENING_NEEDS } from '../people/changeRights.ts';
@@ -22,6 +22,7 @@ export const reportEventDoor = (request: Request, context: { params: Promise<{ i
     const person = personOf(shop, personId);
     const told = { eventId, personId: person.id, now: timeOf(at) };
     if (happening.kind === 'sealed') await sealParcel(room, shop, parcelId, told);
+    else if (happening.kind === 'photoMarked') await markPhoto(room, parcelId, happening, told);
     else if (happening.kind === 'sealOpened') await openSeal(room, shop, parcelId, { ...told, ...happening });
     else
       await room.sequelize.transaction(async (transaction) => {

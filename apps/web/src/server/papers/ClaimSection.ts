@@ -1,3 +1,4 @@
+import type { PictureMark } from '@inch-nest/core';
 import type { Claim, ClaimReader, ParcelView, PhotoOf, ShopView } from '@inch-nest/contracts';
 import type { PaperFacts } from './PaperFacts.ts';
 
@@ -9,6 +10,11 @@ export interface ClaimPhoto {
   readonly pieceId: string | null;
   /** Key of the step it was taken at. */
   readonly step: string | null;
+  /** Pixels. */
+  readonly width: number;
+  readonly height: number;
+  /** What is drawn upon it. */
+  readonly marks: readonly PictureMark[];
   readonly at: string;
 }
 

@@ -104,6 +104,9 @@ const at = (key: string | null, of: ClaimPhoto['of'] = 'packing', pieceId: strin
   of,
   pieceId,
   step: key,
+  width: 1,
+  height: 1,
+  marks: [],
   at: '2026-11-12T10:00:00Z',
 });
 const claim = (reader: ClaimOf['reader'], photos: readonly ClaimPhoto[] = []): ClaimOf => ({
@@ -263,4 +266,16 @@ test('what was sent with it comes along: how it was packed, what became of it, a
     'photographs/01-base-of-the-box.jpg',
     'photographs/02-parcel-9ttt-base-of-the-box.jpg',
   ]);
+});
+
+test('what is drawn upon a photograph is drawn in the folder too, and the picture in the ZIP stays as it was taken', async () => {
+  const marks: ClaimPhoto['marks'] = [
+    { kind: 'ring', at: [0.5, 0.5], size: [0.4, 0.2] },
+    { kind: 'arrow', from: [0.1, 0.1], to: [0.4, 0.4] },
+    { kind: 'word', at: [0.2, 0.9], text: 'crack at the rim' },
+  ];
+  const of = claim('carrier', [{ ...at('box:base'), marks }]);
+  expect(await textOf(of)).toContain('crack at the rim');
+  const kept = unzipSync(claimZip(of, Buffer.from('pdf')))['photographs/01-base-of-the-box.jpg']!;
+  expect(Buffer.from(kept).equals(PIXEL)).toBe(true);
 });

@@ -4,6 +4,7 @@ import { writeMoment, type ClaimOf } from './ClaimSection.ts';
 import { exportedParcel } from './exportedParcel.ts';
 import { drawPages, flow, INCH, line, rule, type Block, type Page, type Paper, type SheetSize } from './paper.ts';
 import { recordPage } from './parcelRecord.ts';
+import { marksOnPaper } from './marksOnPaper.ts';
 import { fileNameOf, photosOf, type NamedPhoto } from './photoNames.ts';
 import { shopClaim } from './shopClaim.ts';
 
@@ -55,7 +56,11 @@ const photoPage = ({ facts, shop }: ClaimOf, at: number, { photo, name, of }: Na
       13,
       'strong',
     );
-    paper.image(Buffer.from(photo.jpeg), MARGIN * INCH, 0.9 * INCH, { fit: [(wide - 2 * MARGIN) * INCH, (high - 1.5) * INCH] });
+    const room = [wide - 2 * MARGIN, high - 1.5] as const;
+    paper.image(Buffer.from(photo.jpeg), MARGIN * INCH, 0.9 * INCH, { fit: [room[0] * INCH, room[1] * INCH] });
+    // as large as the picture came out
+    const scale = Math.min(room[0] / photo.width, room[1] / photo.height);
+    marksOnPaper(paper, photo.marks, { x: MARGIN, y: 0.9, width: photo.width * scale, height: photo.height * scale });
   },
 });
 

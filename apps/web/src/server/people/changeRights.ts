@@ -53,6 +53,7 @@ export const HAPPENING_NEEDS: Readonly<Record<Happening['kind'], Right>> = {
   papersAsked: 'pack',
   photoRemoved: 'pack',
   photoRestored: 'pack',
+  photoMarked: 'pack',
   handedOver: 'send',
   delivered: 'send',
   damaged: 'send',

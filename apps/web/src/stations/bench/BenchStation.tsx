@@ -254,7 +254,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
                 <BundleRecord nest={nestInHandOf(nest, step.bundle ?? 0)} log={log} bundle={measured(step)} bundleId={step.bundleId} />
               )}
               {step.records === 'contents' && <ContentsRecord parcel={parcel} log={log} asked={askedIn} onAllIn={allIn} />}
-              {step.records === 'photographs' && <PackingPhotos photos={photos} />}
+              {step.records === 'photographs' && <PackingPhotos parcel={parcel} photos={photos} />}
               {heldBack && pictureDue.length > 0 && (
                 <PictureFirst
                   titles={pictureDue.map(({ title }) => title)}

@@ -3,10 +3,12 @@ import { useEffect, useMemo } from 'react';
 import type { BenchStep } from '@inch-nest/core';
 import { shotWords } from '@inch-nest/contracts';
 import { PhotoPicker } from '../../parcel/fields/PhotoPicker.tsx';
+import { PhotoList } from '../../parcel/photos/PhotoList.tsx';
+import type { ParcelUse } from '../../parcel/useParcel.ts';
 import type { PackingPhotosUse } from './usePackingPhotos.ts';
 
 /** Photographs of the packing, each wanted one by its step: taken here, kept at once, sent when there is somebody to send them to. */
-export function PackingPhotos({ photos }: { photos: PackingPhotosUse }) {
+export function PackingPhotos({ parcel, photos }: { parcel: ParcelUse; photos: PackingPhotosUse }) {
   const { kept, waiting, shots, add } = photos;
   return (
     <div className="packing-photos">
@@ -35,21 +37,13 @@ export function PackingPhotos({ photos }: { photos: PackingPhotosUse }) {
         {shotWords(shots) ?? `${kept.length + waiting.length} photographs`}
       </b>
       <span className="soft">JPEG, PNG or WebP up to 20 MB; where it was taken is not kept</span>
-      <ul className="photos">
-        {kept.map((photo, i) => (
-          <li key={photo.id}>
-            <a href={`/api/photos/${photo.id}`} target="_blank" rel="noreferrer">
-              {/* eslint-disable-next-line @next/next/no-img-element -- already small, and kept by the browser */}
-              <img src={`/api/photos/${photo.id}?small`} alt={`Photograph ${i + 1} of the packing`} height={72} />
-            </a>
-          </li>
-        ))}
+      <PhotoList parcel={parcel} photos={kept} of="the packing" high={72}>
         {waiting.map((item) => (
           <li key={item.id} className="waiting">
             <Waiting picture={item.picture} />
           </li>
         ))}
-      </ul>
+      </PhotoList>
       <Refused problems={photos.problems} />
     </div>
   );

@@ -4,6 +4,7 @@ import { X } from 'lucide-react';
 import { useKeptPhotos } from '../../parcel/useKeptPhotos.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { PhotoPicker } from '../../parcel/fields/PhotoPicker.tsx';
+import { PhotoList } from '../../parcel/photos/PhotoList.tsx';
 
 /** Photographs of the piece as it was sold, from a camera or a file; what was not taken says why. */
 export function PiecePhotos({ parcel }: { parcel: ParcelUse }) {
@@ -11,21 +12,14 @@ export function PiecePhotos({ parcel }: { parcel: ParcelUse }) {
   return (
     <section className="rows" aria-label="Photographs of the piece">
       <h3>Photographs of the piece</h3>
-      <ul className="photos">
-        {photos.map((photo, i) => (
-          <li key={photo.id}>
-            <a href={`/api/photos/${photo.id}`} target="_blank" rel="noreferrer">
-              {/* eslint-disable-next-line @next/next/no-img-element -- already small, and kept by the browser */}
-              <img src={`/api/photos/${photo.id}?small`} alt={`Photograph ${i + 1} of the piece`} height={120} />
-            </a>
-            <Button
-              icon={<X size={20} aria-hidden />}
-              aria-label={`Take photograph ${i + 1} out`}
-              onClick={() => void remove(photo.id, true)}
-            />
-          </li>
-        ))}
-      </ul>
+      <PhotoList
+        parcel={parcel}
+        photos={photos}
+        of="the piece"
+        beside={(photo, name) => (
+          <Button icon={<X size={20} aria-hidden />} aria-label={`Take ${name} out`} onClick={() => void remove(photo.id, true)} />
+        )}
+      />
       <span className="photo-actions">
         <PhotoPicker label="Photographs" onPick={(files) => void add(files)}>
           {photos.length > 0 ? 'Another photograph' : 'Photograph it'}

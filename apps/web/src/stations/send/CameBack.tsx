@@ -12,6 +12,7 @@ import {
 } from '@inch-nest/core';
 import type { PhotoView } from '@inch-nest/contracts';
 import { PhotoPicker } from '../../parcel/fields/PhotoPicker.tsx';
+import { PhotoList } from '../../parcel/photos/PhotoList.tsx';
 import { useKeptPhotos } from '../../parcel/useKeptPhotos.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { Trouble } from '../../parts/Trouble.tsx';
@@ -58,7 +59,12 @@ export function CameBack({ parcel }: { parcel: ParcelUse }) {
             )}
             , {sealSent.value ? `seal ${sealSent.value}` : 'no seal'}
           </p>
-          <Pictures photos={sent.photos} of="the piece as it was sent" none="No photograph of it was taken before it went." />
+          <Pictures
+            parcel={parcel}
+            photos={sent.photos}
+            of="the piece as it was sent"
+            none="No photograph of it was taken before it went."
+          />
         </div>
         <div role="group" aria-label="As it came back">
           <h3>As it came back</h3>
@@ -75,7 +81,7 @@ export function CameBack({ parcel }: { parcel: ParcelUse }) {
               options={SEALS_FOUND.map((one) => ({ value: one, label: `seal ${SEAL_WORDS[one]}` }))}
             />
           )}
-          <Pictures photos={back.photos} of="what came back" none="" />
+          <Pictures parcel={parcel} photos={back.photos} of="what came back" none="" />
           <PhotoPicker label="Photographs of what came back" onPick={(files) => void back.add(files)}>
             {back.photos.length > 0 ? 'Another photograph' : 'Photograph it'}
           </PhotoPicker>
@@ -106,18 +112,7 @@ export function CameBack({ parcel }: { parcel: ParcelUse }) {
   );
 }
 
-function Pictures({ photos, of, none }: { photos: readonly PhotoView[]; of: string; none: string }) {
+function Pictures({ parcel, photos, of, none }: { parcel: ParcelUse; photos: readonly PhotoView[]; of: string; none: string }) {
   if (photos.length === 0) return none ? <p className="soft">{none}</p> : null;
-  return (
-    <ul className="photos">
-      {photos.map((photo, i) => (
-        <li key={photo.id}>
-          <a href={`/api/photos/${photo.id}`} target="_blank" rel="noreferrer">
-            {/* eslint-disable-next-line @next/next/no-img-element -- already small, and kept by the browser */}
-            <img src={`/api/photos/${photo.id}?small`} alt={`Photograph ${i + 1} of ${of}`} height={120} />
-          </a>
-        </li>
-      ))}
-    </ul>
-  );
+  return <PhotoList parcel={parcel} photos={photos} of={of} />;
 }

@@ -7,7 +7,7 @@ import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { CameBack } from './CameBack.tsx';
 
 const field = (value: unknown) => ({ text: '', value, revision: 1, draft: null, by: '' });
-const SENT = { id: 'p1', of: 'piece', pieceId: 'p', step: null, width: 1, height: 1, at: '2026-11-20T10:00:00Z', by: 'Odile' };
+const SENT = { id: 'p1', of: 'piece', pieceId: 'p', step: null, width: 1, height: 1, marks: [], at: '2026-11-20T10:00:00Z', by: 'Odile' };
 
 async function shown(life: object, { serial = 'No 118', seal = 'S4' }: { serial?: string | null; seal?: string | null } = {}) {
   const told: unknown[] = [];

@@ -3,6 +3,7 @@ import type { BenchPhase } from '../bench/BenchStep.ts';
 import { TESTS_OF_BUNDLE, type BenchTestKey } from '../bench/benchTests.ts';
 import type { StockUse } from '../../engineering/stockkeeping/StockMove.ts';
 import type { UsedInstead } from '../plan/stockUsed.ts';
+import type { PictureMark } from './PictureMark.ts';
 import type { ReturnFinding, SealFound } from './returnFinding.ts';
 import type { Minor } from '../../units/index.ts';
 
@@ -84,6 +85,8 @@ export type Happening =
   | { readonly kind: 'papersAsked'; readonly papers: readonly string[] }
   /** A photograph was put aside, or taken back in; the picture itself stays. */
   | { readonly kind: 'photoRemoved' | 'photoRestored'; readonly photoId: string }
+  /** What is drawn upon a photograph from now on, in place of what was; none takes it off. */
+  | { readonly kind: 'photoMarked'; readonly photoId: string; readonly marks: readonly PictureMark[] }
   | { readonly kind: 'handedOver' }
   | { readonly kind: 'delivered' | 'damaged' | 'lost' | 'returned' }
   /** What came back was compared with what was sent. */

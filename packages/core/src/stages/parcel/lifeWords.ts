@@ -119,6 +119,8 @@ export function lifeWords(event: LifeEvent, { money, weight, size, nameOf }: Wri
       return 'a photograph was put aside';
     case 'photoRestored':
       return 'a photograph was taken back in';
+    case 'photoMarked':
+      return event.marks.length > 0 ? 'a photograph was marked' : 'the marks were taken off a photograph';
     case 'handedOver':
       return 'handed over';
     case 'delivered':

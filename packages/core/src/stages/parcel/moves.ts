@@ -40,6 +40,7 @@ export const MOVES: Readonly<Record<Happening['kind'], Move>> = {
   papersAsked: {},
   photoRemoved: { unsealed: true, unclaimed: true },
   photoRestored: {},
+  photoMarked: {},
   handedOver: { from: ['labelled', 'sealed', 'weighed', 'rated'] },
   delivered: { from: [...OUT, 'lost'] },
   damaged: { from: [...OUT, 'delivered'] },

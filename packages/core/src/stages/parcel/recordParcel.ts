@@ -77,6 +77,7 @@ function apply(life: ParcelLife, event: LifeEvent): ParcelLife {
     case 'papersAsked':
     case 'photoRemoved':
     case 'photoRestored':
+    case 'photoMarked':
       return life;
     case 'printed':
       return { ...life, printed: [...new Set([...life.printed, ...event.papers])] };
