@@ -12,7 +12,6 @@ import '../parts/words.css';
 import '../drawings/balance-chart.css';
 import '../drawings/nest-drawing.css';
 import '../drawings/peeled.css';
-import '../drawings/picture-marks.css';
 import '../drawings/pulls.css';
 import '../drawings/six-faces.css';
 import '../devices/scale/scale.css';

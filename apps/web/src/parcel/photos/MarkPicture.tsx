@@ -13,7 +13,7 @@ import {
   type Spot,
 } from '@inch-nest/core';
 import type { PhotoView } from '@inch-nest/contracts';
-import { PictureMarks } from '../../drawings/PictureMarks.tsx';
+import { PictureMarks } from './PictureMarks.tsx';
 import { Trouble } from '../../parts/Trouble.tsx';
 import type { ParcelUse } from '../useParcel.ts';
 

@@ -3,7 +3,7 @@ import { Button } from 'antd';
 import { Pencil } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import type { PhotoView } from '@inch-nest/contracts';
-import { PictureMarks } from '../../drawings/PictureMarks.tsx';
+import { PictureMarks } from './PictureMarks.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { ParcelUse } from '../useParcel.ts';
 import { MarkPicture } from './MarkPicture.tsx';
