@@ -1,12 +1,12 @@
 import { randomUUID } from 'node:crypto';
-import type { Happening, PictureMark } from '@inch-nest/core';
+import type { Happening } from '@inch-nest/core';
 import type { PhotoOf, ShopView } from '@inch-nest/contracts';
 import type { ShopDatabase } from '../inShop.ts';
 import { Missing, Refused } from '../refusals.ts';
 import { appendEvent } from './eventRepository.ts';
 import { lockParcel } from './parcelRows.ts';
 import { personOf } from './personOf.ts';
-import { marksUpon, ofParcel } from './photosOf.ts';
+import { ofParcel, photosKept, type PhotoFacts } from './photosOf.ts';
 
 const MOST_PHOTOS = 60;
 
@@ -113,33 +113,11 @@ export async function pictureOf({ models }: ShopDatabase, photoId: string): Prom
 }
 
 /** A photograph and what its picture is called in the store. */
-export interface KeptPicture {
+export interface KeptPicture extends PhotoFacts {
   readonly content: string;
-  readonly of: PhotoOf;
-  /** The piece it shows; null of the packing. */
-  readonly pieceId: string | null;
-  /** Key of the step it was taken at. */
-  readonly step: string | null;
-  readonly width: number;
-  readonly height: number;
-  /** What is drawn upon it. */
-  readonly marks: readonly PictureMark[];
-  readonly at: string;
 }
 
 /** A parcel's photographs with what their pictures are called in the store, the oldest first. */
 export async function picturesOf(database: ShopDatabase, parcelId: string): Promise<KeptPicture[]> {
-  const where = { ...(await ofParcel(database, parcelId)), removed: false };
-  const rows = await database.models.photo.findAll({ where, order: [['at', 'asc']] });
-  const marksOf = await marksUpon(database, rows);
-  return rows.map(({ id, content, of, pieceId, step, width, height, at }) => ({
-    content,
-    of,
-    pieceId: pieceId ?? null,
-    step,
-    width,
-    height,
-    marks: marksOf(id),
-    at: new Date(at).toISOString(),
-  }));
+  return (await photosKept(database, parcelId)).map(({ row: { content }, facts }) => ({ content, ...facts }));
 }

@@ -21,32 +21,41 @@ export async function ofParcel({ models }: ShopDatabase, parcelId: string, trans
 
 /** A parcel's photographs, the earliest first. */
 export async function photosOf(database: ShopDatabase, parcelId: string, transaction: Transaction): Promise<PhotoView[]> {
-  const { models } = database;
-  const rows = await models.photo.findAll({
+  const photos = await photosKept(database, parcelId, transaction);
+  const nameOf = await personNames(
+    database.models,
+    photos.map(({ row }) => row),
+    transaction,
+  );
+  return photos.map(({ row: { id, personId }, facts }) => ({ id, ...facts, by: nameOf(personId) }));
+}
+
+/** What is known of a photograph wherever it is shown. */
+export type PhotoFacts = Omit<PhotoView, 'id' | 'by'>;
+
+/** A parcel's photographs that were not put aside, the earliest first, each with its row. */
+export async function photosKept(
+  database: ShopDatabase,
+  parcelId: string,
+  transaction?: Transaction,
+): Promise<{ readonly row: PhotoRow; readonly facts: PhotoFacts }[]> {
+  const rows = await database.models.photo.findAll({
     where: { ...(await ofParcel(database, parcelId, transaction)), removed: false },
     order: [
       ['at', 'asc'],
       ['id', 'asc'],
     ],
-    transaction,
+    ...(transaction ? { transaction } : {}),
   });
-  const nameOf = await personNames(models, rows, transaction);
   const marksOf = await marksUpon(database, rows, transaction);
-  return rows.map(({ id, of, pieceId, step, width, height, at, personId }) => ({
-    id,
-    of,
-    pieceId: pieceId ?? null,
-    step,
-    width,
-    height,
-    marks: marksOf(id),
-    at: new Date(at).toISOString(),
-    by: nameOf(personId),
-  }));
+  return rows.map((row) => {
+    const { id, of, pieceId, step, width, height, at } = row;
+    return { row, facts: { of, pieceId: pieceId ?? null, step, width, height, marks: marksOf(id), at: new Date(at).toISOString() } };
+  });
 }
 
 /** What is drawn upon some photographs: what was noted last of each, in whichever parcel that was. */
-export async function marksUpon(
+async function marksUpon(
   { models }: ShopDatabase,
   photos: readonly { readonly id: string }[],
   transaction?: Transaction,
