@@ -1,6 +1,6 @@
 import { join } from 'node:path';
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test as plain, type Page } from '@playwright/test';
+import { expect, test as plain, type BrowserContext, type Page } from '@playwright/test';
 import type { Happening } from '@inch-nest/core';
 import { planRequestFor, type ParcelView, type SearchAnswer, type ShelfTag, type ShopView } from '@inch-nest/contracts';
 import { createThrowAwayApp } from '../../scripts/lib/throwAwayApp.mjs';
@@ -34,7 +34,53 @@ interface Own {
   sell: (line: string, station: string | null, take?: boolean) => Promise<string>;
 }
 
-export const test = plain.extend<Own, { app: App }>({
+/** Where a browser keeps the answers it has worked out before: the same question has the same answer, whoever asks. */
+const ANSWERS = 'inch-nest-answers';
+
+/** Nothing of one test is there for the next but files and answers, which are the same for all. */
+async function forget(context: BrowserContext, address: string): Promise<void> {
+  for (const page of context.pages()) await page.close();
+  await context.unrouteAll();
+  await context.clearCookies();
+  const page = await context.newPage();
+  await page.goto(`${address}/api/health`);
+  await page.evaluate(async (kept) => {
+    localStorage.clear();
+    await Promise.all((await navigator.serviceWorker.getRegistrations()).map((worker) => worker.unregister()));
+    await Promise.all((await caches.keys()).map((name) => caches.delete(name)));
+    const others = (await indexedDB.databases()).flatMap(({ name }) => (name && name !== kept ? name : []));
+    const gone = (name: string) => new Promise((resolve) => (indexedDB.deleteDatabase(name).onsuccess = resolve));
+    await Promise.all(others.map(gone));
+  }, ANSWERS);
+  await page.close();
+}
+
+export const test = plain.extend<Own, { app: App; browsers: Map<string, BrowserContext> }>({
+  browsers: [
+    async ({}, use) => {
+      const browsers = new Map<string, BrowserContext>();
+      await use(browsers);
+      for (const context of browsers.values()) await context.close();
+    },
+    { scope: 'worker' },
+  ],
+  // a browser that has been here before has its files and needs half the time; one for each kind of machine that is tried
+  context: async ({ app, browser, browsers, hasTouch, colorScheme, contextOptions, serviceWorkers, viewport }, use) => {
+    const options = { ...contextOptions, hasTouch: hasTouch ?? false, colorScheme, serviceWorkers };
+    const kind = JSON.stringify(options);
+    const context = browsers.get(kind) ?? (await browser.newContext({ ...options, viewport }));
+    browsers.set(kind, context);
+    await use(context);
+    await forget(context, app.address).catch(async () => {
+      browsers.delete(kind);
+      await context.close();
+    });
+  },
+  page: async ({ context, viewport }, use) => {
+    const page = await context.newPage();
+    if (viewport) await page.setViewportSize(viewport);
+    await use(page);
+  },
   app: [
     async ({}, use) => {
       const app = await createThrowAwayApp(root);
@@ -83,9 +129,13 @@ export const test = plain.extend<Own, { app: App }>({
 
 export { expect };
 
-/** No violation of WCAG 2.2 AA on the page as it stands. */
-export async function expectAccessible(page: Page): Promise<void> {
-  const violations = await lookedThrough(page);
+/**
+ * No violation of WCAG 2.2 AA on the page as it stands.
+ *
+ * @param rules of the checker; all of that standard without
+ */
+export async function expectAccessible(page: Page, rules?: readonly string[]): Promise<void> {
+  const violations = await lookedThrough(page, rules ? { rules } : {});
   const found: string[] = [];
   for (const { id, nodes } of violations) {
     const targets = nodes.map((node) => node.target.join(' '));
@@ -94,12 +144,36 @@ export async function expectAccessible(page: Page): Promise<void> {
   expect(found).toEqual([]);
 }
 
+/** A tablet, a phone, and a page of 1280 enlarged four times. */
+const NARROWER = [
+  [820, 1180],
+  [390, 844],
+  [320, 640],
+] as const;
+/** What of a page depends on how wide it is. */
+const BY_WIDTH = ['target-size', 'scrollable-region-focusable', 'color-contrast'];
+
+/** What reaches beyond a page that is wider than its screen. */
+function runsOff(width: number): string[] {
+  if (document.documentElement.scrollWidth <= width) return [];
+  const far = [...document.querySelectorAll('body *')].filter((one) => one.getBoundingClientRect().right > width + 1);
+  return far.slice(0, 8).map((one) => `${one.tagName}.${one.getAttribute('class') ?? ''} to ${one.getBoundingClientRect().right}`);
+}
+
+/** Nothing runs off the page as it stands on narrower screens, and all of it is reached and read there. */
+export async function expectRoomFor(page: Page): Promise<void> {
+  for (const [width, height] of NARROWER) {
+    await page.setViewportSize({ width, height });
+    // as it comes to rest: a drawing is as wide as its place is once that has been measured
+    await expect.poll(() => page.evaluate(runsOff, width), { message: `${page.url()} at ${width}` }).toEqual([]);
+    await expectAccessible(page, BY_WIDTH);
+  }
+}
+
 /** What a checker finds; no page holds another, and what passes is not told: a third of the time. */
-async function lookedThrough(page: Page, only?: string) {
-  const axe = new AxeBuilder({ page })
-    .options({ resultTypes: ['violations'] })
-    .setLegacyMode(true)
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']);
+async function lookedThrough(page: Page, { rules, only }: { rules?: readonly string[]; only?: string } = {}) {
+  const all = new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).setLegacyMode(true);
+  const axe = rules ? all.withRules([...rules]) : all.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']);
   return (await (only ? axe.include(only) : axe).analyze()).violations;
 }
 
@@ -109,7 +183,7 @@ async function isSmallInFull(page: Page, target: string): Promise<boolean> {
     .locator(target)
     .first()
     .evaluate((one) => one.scrollIntoView({ block: 'center' }));
-  return (await lookedThrough(page, target)).some(({ id }) => id === 'target-size');
+  return (await lookedThrough(page, { rules: ['target-size'], only: target })).some(({ id }) => id === 'target-size');
 }
 
 /** The open parcel as the server keeps it. */

@@ -1,4 +1,4 @@
-import { worthTogether, type BenchTestKey } from '@inch-nest/core';
+import { testState, worthTogether, type BenchTestKey } from '@inch-nest/core';
 import { benchPlanFor } from './benchPlanFor.ts';
 import { orderOf } from './planRequestFor.ts';
 import { claimMissing } from './claimMissing.ts';
@@ -19,7 +19,13 @@ export function claimOf(view: ParcelView, shop: ShopView): Claim {
   const order = orderOf(view, shop);
   const worth = worthTogether(order.pieces, order);
   const bench = benchPlanFor(view, shop);
-  const due = bench && [...new Set([...bench.due, ...bench.ofBundles.map(({ test }) => test)])];
+  const asked: { test: BenchTestKey; bundleId?: string | undefined }[] = [
+    ...(bench?.due ?? []).map((test) => ({ test })),
+    ...(bench?.ofBundles ?? []),
+  ];
+  // a test that packers came to be asked for after this one was sealed was not due of it
+  const wasDue = asked.filter(({ test, bundleId }) => !view.life.sealed || testState(view.life, test, bundleId) !== 'untried');
+  const due = bench && [...new Set(wasDue.map(({ test }) => test))];
   return {
     worthMinor: worth,
     coveredMinor: view.nest.plan?.document.quote.coverMinor ?? 0,

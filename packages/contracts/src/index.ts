@@ -12,6 +12,18 @@ export { STEADYING, type Steadying } from './steadying.ts';
 export type { CardIntake, CardVersionView } from './cardView.ts';
 export type { TemplateView } from './templateView.ts';
 export { countPath, stockAsked, takenBack, toldMove, type MoveView, type StockView, type ToldMove } from './stockMoves.ts';
+export {
+  handsAsked,
+  inTestOrder,
+  PRACTICE_PIECES,
+  practiceRequest,
+  type HandsFound,
+  type HandsView,
+  type Practice,
+  type PracticeKey,
+} from './hands.ts';
+export { requestOfLine } from './requestOfLine.ts';
+export { zonesReached, type ZoneReached } from './zonesReached.ts';
 export { packedParcelOf, type PackedList, type PackedView } from './packedView.ts';
 export { stockroom, boxStock, wrapStock, fillStock } from './stock.ts';
 export { rateCard, service } from './rateCard.ts';

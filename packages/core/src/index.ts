@@ -60,6 +60,7 @@ export {
 export type { CauseKey } from './stages/frontier/causes.ts';
 export type { BundleChoice, CostLine, PlanChoice, PlanOption } from './stages/frontier/PlanOption.ts';
 export { CHOICE_PARTS } from './stages/plan/choiceParts.ts';
+export { askHands, type HandsAnswer, type HandsQuestion, type JudgedAnswer } from './stages/plan/askHands.ts';
 export type { SearchProgress } from './stages/frontier/Trace.ts';
 export type { NoPlan } from './stages/plan/explainNoPlan.ts';
 
@@ -133,7 +134,7 @@ export {
 export { WEIGHT_UNITS_LB, type WeightUnit } from './units/index.ts';
 export { TAPE_OVER_END_IN } from './stages/weight/weighParcel.ts';
 export * from './stages/parcel/PictureMark.ts';
-export { capital } from './stages/bench/stepParts.ts';
+export { capital, lower } from './stages/bench/stepParts.ts';
 export { laidOf, laidWords, turnsWords } from './stages/wrap/laidWords.ts';
 export { tearList, type RollToTear, type TearList, type TornPiece } from './stages/bench/tearList.ts';
 export { boxesToKeep, type BoxesToKeep, type PackedParcel, type SizeKept } from './stages/plan/boxesToKeep.ts';

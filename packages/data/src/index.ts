@@ -31,6 +31,7 @@ export { addPiece } from './repositories/addPiece.ts';
 export { moveBundles, splitParcel } from './repositories/bundleRepository.ts';
 export { putTogether } from './repositories/setRepository.ts';
 export { keepPickup, listPickups } from './repositories/pickupRepository.ts';
+export { handsOfLate } from './repositories/handsRepository.ts';
 export { packedOfLate } from './repositories/packedRepository.ts';
 export { readStock } from './repositories/stockMoves.ts';
 export { openSeal, sealParcel } from './repositories/sealRepository.ts';

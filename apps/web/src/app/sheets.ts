@@ -38,6 +38,7 @@ import '../beside/cards/cards.css';
 import '../beside/day/day.css';
 import '../beside/first/first.css';
 import '../beside/guess/guess.css';
+import '../beside/hands/hands.css';
 import '../beside/house/house.css';
 import '../beside/me/own-access.css';
 import '../beside/new/new.css';

@@ -12,6 +12,7 @@ import { KeepersProvider } from '../session/keeping/useKept.tsx';
 import { Lock } from './signIn/Lock.tsx';
 import { LiveProvider } from '../session/LiveProvider.tsx';
 import { SaveStateProvider } from '../session/SaveState.tsx';
+import { VoiceProvider } from '../session/Voice.tsx';
 import { ShopProvider } from '../session/ShopContext.tsx';
 
 /** What every screen stands in: shop and person, theme, queries, save state. */
@@ -43,7 +44,9 @@ export function Providers({
                   <OutboxProvider>
                     <ScaleProvider>
                       <ScannerProvider>
-                        <LiveProvider>{children}</LiveProvider>
+                        <VoiceProvider>
+                          <LiveProvider>{children}</LiveProvider>
+                        </VoiceProvider>
                       </ScannerProvider>
                       <Lock />
                     </ScaleProvider>

@@ -14,6 +14,7 @@ export const PAGE_RIGHTS = {
   '/parcels/[id]/send': 'send',
   '/new': 'plan',
   '/guess': 'money',
+  '/hands': 'pack',
   '/stock': 'count',
   '/boxshop': 'count',
   '/pickups': 'send',

@@ -3,6 +3,7 @@ import {
   choiceOfBundle,
   GUARDS,
   HARD_POINTS,
+  lower,
   PLACE_NAMES,
   piecesOf,
   type ChangeKind,
@@ -18,7 +19,7 @@ export function changeWords(change: ChangeKind, { request, choice }: { request: 
   const words = wordsFor(change, request, choice && choiceOfBundle(choice, at));
   // told a moment ago of a piece that has left since
   const whose = pieces[at];
-  return whose ? `${whose.title}: ${words.charAt(0).toLowerCase()}${words.slice(1)}` : words;
+  return whose ? `${whose.title}: ${lower(words)}` : words;
 }
 const OF_BUNDLE: readonly ChangeKind['kind'][] = ['turns', 'doubled', 'turned', 'hollow', 'guard'];
 

@@ -1,4 +1,4 @@
-import { capital, type Excess, type PlanDocument, type PlanFault } from '@inch-nest/core';
+import { capital, lower, type Excess, type PlanDocument, type PlanFault } from '@inch-nest/core';
 import type { Writers } from './writers.ts';
 
 /** A fault as it is said; what is long stands folded under it. */
@@ -11,7 +11,7 @@ export interface FaultWords {
 /** What is wrong with a plan as it is said: the fault, its figures, and of which piece where there are several. */
 export function faultWords(fault: PlanFault, plan: PlanDocument, write: Writers): FaultWords {
   const words = wordsFor(fault, plan, write);
-  return fault.of ? { ...words, title: `${fault.of}: ${words.title.charAt(0).toLowerCase()}${words.title.slice(1)}` } : words;
+  return fault.of ? { ...words, title: `${fault.of}: ${lower(words.title)}` } : words;
 }
 
 /** What falls short of something, so that the two never read alike. */

@@ -1,4 +1,4 @@
-import type { NextChange, PlanDocument } from '@inch-nest/core';
+import { lower, type NextChange, type PlanDocument } from '@inch-nest/core';
 
 /** What of a nest is compared here. */
 type Nest = Pick<PlanDocument, 'chance' | 'nestCostMinor' | 'box'>;
@@ -26,6 +26,5 @@ export function halfAsMany(
   const otherDelta = other ? other.nestCostMinor - hand.nestCostMinor : Infinity;
   if (other && otherDelta < (best?.deltaCostMinor ?? Infinity) - 0.5) return said(`in another nest, ${other.box.name}`, otherDelta);
   if (!best) return null;
-  const what = words(best.change);
-  return said(`with ${what.charAt(0).toLowerCase()}${what.slice(1)}`, best.deltaCostMinor);
+  return said(`with ${lower(words(best.change))}`, best.deltaCostMinor);
 }

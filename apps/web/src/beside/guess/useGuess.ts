@@ -1,14 +1,12 @@
 'use client';
 import { useEffect, useState } from 'react';
-import { ARCHETYPES, plainFacts, type PlanDocument, type PlanRequest, type SaleLine } from '@inch-nest/core';
-import type { SearchAnswer, ShopView } from '@inch-nest/contracts';
+import type { PlanDocument, SaleLine } from '@inch-nest/core';
+import { requestOfLine, zonesReached, type SearchAnswer, type ShopView, type ZoneReached } from '@inch-nest/contracts';
 import { planner } from '../../parcel/planner.ts';
-import { zonesReached, type ZoneReached } from './zonesReached.ts';
 
 /** The plan for one zone, or why there is none. */
 export type ZonePlan = ZoneReached & ({ plan: PlanDocument } | { plan: null; why: string });
 
-const ORDER_ID = 'guess';
 const AFTER_TYPING_MS = 250;
 
 /** A piece before it is sold, planned for every zone one after the other; what is known so far. */
@@ -22,7 +20,7 @@ export function useGuess(line: SaleLine, text: string, shop: ShopView): { plans:
       const plans: ZonePlan[] = [];
       for (const reached of zonesReached(shop.cards, shop.originPostcode)) {
         if (stale) return;
-        const found = await planner().search(requestFor(line, shop, reached.postcode));
+        const found = await planner().search(requestOfLine(line, shop, 'guess', reached.postcode));
         if (stale || found.kind === 'superseded') return;
         plans.push(
           found.kind === 'planned' && !found.byHand
@@ -41,38 +39,6 @@ export function useGuess(line: SaleLine, text: string, shop: ShopView): { plans:
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the line follows from the text
   }, [text, ready, shop]);
   return worked.of === text && ready ? worked : { plans: [], busy: ready };
-}
-
-function requestFor(line: SaleLine, shop: ShopView, destinationPostcode: string): PlanRequest {
-  const archetype = ARCHETYPES[line.archetype ?? 'compactCeramic'];
-  const sides = line.sizeIn ?? [];
-  return {
-    order: {
-      id: ORDER_ID,
-      soldMinor: line.soldMinor ?? 0,
-      paidMinor: line.paidMinor ?? 0,
-      shippingCollectedMinor: 0,
-      originPostcode: shop.originPostcode,
-      destinationPostcode,
-      shipDate: shop.today,
-      pieces: [
-        {
-          ...plainFacts(ORDER_ID, archetype.key),
-          title: line.title ?? archetype.name,
-          count: line.count ?? 1,
-          lengthIn: sides[0] ?? null,
-          widthIn: sides[1] ?? null,
-          heightIn: sides[2] ?? null,
-          weightLb: line.weightLb ?? null,
-        },
-      ],
-    },
-    pieceIds: [ORDER_ID],
-    stock: shop.stock,
-    house: shop.house,
-    cards: shop.cards,
-    locks: {},
-  };
 }
 
 const reasonsOf = (found: Exclude<SearchAnswer, { kind: 'failed' | 'superseded' }>): readonly string[] =>

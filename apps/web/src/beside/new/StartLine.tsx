@@ -6,6 +6,7 @@ import { ARCHETYPES, breaksSooner, countedTitle, piecesOnLine, readSaleLine, typ
 import { Refusal, send } from '../../session/http.ts';
 import { LIKE_THIS } from '../../words/likeThis.ts';
 import { useShop } from '../../session/ShopContext.tsx';
+import { useSpoken } from '../../session/Voice.tsx';
 
 const FIELD_WORDS: Readonly<Record<SaleLineField, string>> = {
   title: 'piece',
@@ -34,6 +35,10 @@ export function StartLine() {
   const lines = piecesOnLine(text).map((one) => readSaleLine(one, setting));
   const wrong = lines.flatMap(({ readings }) => readings).filter((reading) => reading.problem !== null);
   const named = lines.every(({ title }) => title);
+  const understood = lines.flatMap((line) =>
+    line.readings.flatMap(({ field }) => (field ? `${FIELD_WORDS[field]}: ${meaning(line, field, write)}` : [])),
+  );
+  useSpoken((wrong.length > 0 ? wrong.map((reading) => `${reading.text}: ${reading.problem}`) : understood).join('; '));
   const type = (next: string) => {
     setText(next);
     setProblem(null);
@@ -70,7 +75,7 @@ export function StartLine() {
         aria-describedby="line-readings"
         onChange={(event) => type(event.target.value)}
       />
-      <ul id="line-readings" className="readings" aria-live="polite">
+      <ul id="line-readings" className="readings">
         {lines.flatMap((line, at) =>
           line.readings.map((reading) => (
             <li key={`${at} ${reading.at.join('-')}`} className={reading.problem ? 'wrong' : reading.doubt ? 'doubt' : ''}>

@@ -27,6 +27,7 @@ import { follyWords } from '../../words/ceilingWords.ts';
 import { Ask } from './Ask.tsx';
 import { costShown } from './costShown.ts';
 import { LineSource } from './LineSource.tsx';
+import { useSpoken } from '../../session/Voice.tsx';
 import { useDifference } from './useDifference.ts';
 
 const LINE_WORDS: Readonly<Record<CostLine['key'], string>> = {
@@ -85,6 +86,7 @@ function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse
   const broken = nest.request.house.care * plan.riskMinor;
   const keptMinor = plan.keptMinor + plan.costMinor - costMinor;
   const difference = useDifference({ plan: parcel.view.id, costMinor, chance: plan.chance });
+  useSpoken(`${formatChance(plan.chance)} breaks, ${write.money(costMinor)} in all`);
   const { soldMinor, shippingCollectedMinor: collected } = moneyOf(parcel.view);
   const frontier = nest.found?.kind === 'planned' ? nest.found.frontier : [];
   const cheapest = frontier[0] ?? null;

@@ -2,6 +2,7 @@
 import { Button, Input, type GetRef, type InputRef } from 'antd';
 import { useEffect, useId, useRef } from 'react';
 import type { FieldEntity, ParcelView } from '@inch-nest/contracts';
+import { useSpoken } from '../../session/Voice.tsx';
 import { DayPick } from '../../parts/DayPick.tsx';
 import type { ParcelUse } from '../useParcel.ts';
 import { useTypedField, type ValueOf } from './useTypedField.ts';
@@ -35,6 +36,8 @@ export function TypedField<Entity extends FieldEntity, Name extends keyof Parcel
 }: Props<Entity, Name>) {
   const { text, value, problem, type, clash, settle } = useTypedField(parcel, entity, path);
   const id = useId();
+  const understood = problem ? `✗ ${problem}` : meaning(value);
+  useSpoken(problem ? `${label}: ${problem}` : understood && `${label}: ${understood}`);
   const input = useRef<InputRef>(null);
   const area = useRef<GetRef<typeof Input.TextArea>>(null);
   useEffect(() => {
@@ -68,8 +71,8 @@ export function TypedField<Entity extends FieldEntity, Name extends keyof Parcel
       ) : (
         <Input ref={input} {...common} />
       )}
-      <div id={`${id}-meaning`} className={problem ? 'meaning wrong' : 'meaning'} aria-live="polite">
-        {problem ? `✗ ${problem}` : meaning(value)}
+      <div id={`${id}-meaning`} className={problem ? 'meaning wrong' : 'meaning'}>
+        {understood}
       </div>
       {clash && (
         <div className="conflict" role="alert">

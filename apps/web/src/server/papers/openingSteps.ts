@@ -1,4 +1,4 @@
-import { HARD_POINTS, laidOf, letterOf, planBundles, type PlanBundle, type PlanDocument } from '@inch-nest/core';
+import { HARD_POINTS, laidOf, letterOf, lower, planBundles, type PlanBundle, type PlanDocument } from '@inch-nest/core';
 import { lettersOf } from '../../words/wrapWords.ts';
 
 /** A card holds so many lines, and with several different bundles so many. */
@@ -42,7 +42,7 @@ function liftWords(bundles: readonly PlanBundle[], count: number): string {
 function unwindSteps({ layers, piece, block }: PlanBundle, whose: string): string[] {
   const count = block.stacks.length;
   const of = count === 1 ? '' : ' from each';
-  const say = (text: string) => (whose ? whose + text.charAt(0).toLowerCase() + text.slice(1) : text);
+  const say = (text: string) => (whose ? whose + lower(text) : text);
   return [
     ...[...layers]
       .reverse()

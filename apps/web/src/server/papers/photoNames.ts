@@ -1,4 +1,4 @@
-import { capital } from '@inch-nest/core';
+import { capital, lower } from '@inch-nest/core';
 import { heldIn, type PhotoOf } from '@inch-nest/contracts';
 import { titleOfPiece } from '../../words/titleOf.ts';
 import type { ClaimOf, ClaimPhoto, ClaimSibling } from './ClaimSection.ts';
@@ -38,10 +38,8 @@ export const photosOf = (claim: Pick<ClaimOf, 'view' | 'facts' | 'photos' | 'sib
 
 function named(from: ClaimSibling, of: string | null): NamedPhoto[] {
   const names = photoNames(from);
-  return from.photos.map((photo, i) => ({ photo, name: of === null ? names[i]! : `Parcel ${of}: ${lowerFirst(names[i]!)}`, of }));
+  return from.photos.map((photo, i) => ({ photo, name: of === null ? names[i]! : `Parcel ${of}: ${lower(names[i]!)}`, of }));
 }
-
-const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** The same as the name of a file: lower case, no spaces, nothing a file system minds. */
 export const fileNameOf = (name: string): string =>

@@ -27,6 +27,7 @@ export const DOOR_RIGHTS: Readonly<Record<string, Partial<Readonly<Record<Method
   '/api/past': { GET: 'look' },
   '/api/scan': { GET: 'look' },
   '/api/plan': { POST: 'pack' },
+  '/api/hands': { GET: 'pack' },
   '/api/labels': { GET: 'count' },
   '/api/boxshop': { GET: 'count' },
   '/api/stock': { GET: 'count' },

@@ -1,9 +1,21 @@
 'use client';
 import { Select } from 'antd';
 import { useRef, useState } from 'react';
-import { GUARDS, HARD_POINTS, type Face, type HardPoint, type HardPointKind, type PlanDocument, type Triple } from '@inch-nest/core';
+import {
+  capital,
+  GUARDS,
+  HARD_POINTS,
+  lower,
+  type Face,
+  type HardPoint,
+  type HardPointKind,
+  type PlanDocument,
+  type Triple,
+} from '@inch-nest/core';
 import { SixFaces } from '../../drawings/SixFaces.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
+import { useVoice } from '../../session/Voice.tsx';
+import { pinWords } from '../../words/pinWords.ts';
 import { useWidth } from '../../parts/useWidth.ts';
 import { writeTenths } from '../../parts/writeTenths.ts';
 import { faceRooms } from './faceRooms.ts';
@@ -30,13 +42,24 @@ export function Weaknesses({
   const width = useWidth(frame);
   const [kind, setKind] = useState<HardPointKind>('rim');
   const [selected, select] = useState<string | null>(null);
+  const say = useVoice();
   const change = (id: string, part: Partial<HardPoint>) =>
     onChange(points.map((point) => (point.id === id ? { ...point, ...part } : point)));
-  const remove = (id: string) => onChange(points.filter((point) => point.id !== id));
+  const remove = (id: string) => {
+    const gone = points.find((point) => point.id === id);
+    if (gone) say(`${capital(HARD_POINTS[gone.kind].name)} taken off the ${gone.face}`, id);
+    onChange(points.filter((point) => point.id !== id));
+  };
+  const move = (id: string, across: number, up: number) => {
+    const moved = points.find((point) => point.id === id);
+    if (moved) say(pinWords({ ...moved, across, up }), id);
+    change(id, { across, up });
+  };
   const pin = (face: Face, across: number, up: number) => {
     if (points.length >= MOST_POINTS) return;
     const id = crypto.randomUUID().slice(0, 8);
     select(id);
+    say(`Pinned: ${lower(pinWords({ kind, face, across, up }))}`, id);
     onChange([...points, { id, kind, face, across, up, reachIn: REACH_AT_FIRST_IN, guard: null, guardLengthIn: null }]);
   };
   return (
@@ -64,7 +87,7 @@ export function Weaknesses({
             nameOf={(point) => `${HARD_POINTS[point.kind].name}${point.guard ? ` with ${GUARDS[point.guard].name}` : ''}`}
             onPin={pin}
             onSelect={select}
-            onMove={(id, across, up) => change(id, { across, up })}
+            onMove={move}
             onRemove={remove}
           />
         )}

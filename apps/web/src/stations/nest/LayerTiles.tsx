@@ -9,6 +9,7 @@ import { useShop } from '../../session/ShopContext.tsx';
 import type { NestUse } from '../../parcel/useNest.ts';
 import { Pin } from './Pin.tsx';
 import { Stepper } from './Stepper.tsx';
+import { dragWords } from '../../words/dragWords.ts';
 import { tornWords } from '../../words/tornWords.ts';
 
 type Layer = PlanDocument['layers'][number];
@@ -36,7 +37,7 @@ export function LayerTiles({ plan, nest, choice }: { plan: PlanDocument; nest: N
   };
   const absent = wraps.filter((wrap) => !choice.layers.some((layer) => layer.material === wrap.key));
   return (
-    <DndContext id={dragId} sensors={sensors} collisionDetection={closestCenter} onDragEnd={moved}>
+    <DndContext id={dragId} sensors={sensors} collisionDetection={closestCenter} accessibility={dragWords(plan.layers)} onDragEnd={moved}>
       <SortableContext items={keys} strategy={rectSortingStrategy}>
         {plan.layers.map((layer) => (
           <LayerTile key={layer.key} layer={layer} several={plan.block.stacks.length} nest={nest} choice={choice} relayer={relayer} />

@@ -118,6 +118,31 @@ test('in the order it is done', () => {
   ]);
 });
 
+// common practice, no source
+test('a touchy surface has its soft layer before the guards, a plain one has the guards on the part itself', () => {
+  const layers = [
+    { material: 'tissue', turns: 1 },
+    { material: 'largeBubble', turns: 2 },
+  ];
+  const orderOf = (finish: 'plain' | 'rubsOff') =>
+    titles({ finish, hardPoints: [point('handle', 'right', { guard: 'foamTube' })] }, { layers }).slice(0, 3);
+  expect(orderOf('rubsOff')).toEqual(['Tissue: 1 turn', 'Guard the handle', 'Large bubble: 2 turns']);
+  expect(orderOf('plain')).toEqual(['Guard the handle', 'Tissue: 1 turn', 'Large bubble: 2 turns']);
+});
+
+// film drawn too tight snaps a stem: common practice, no source
+test.each([
+  [[], /snug, not tight\./],
+  [[point('glazing', 'front')], /snug, not tight\./],
+  [[point('stem', 'top')], /snug, never tight at the stem\./],
+  [
+    [point('stem', 'top'), point('handle', 'right'), point('handle', 'left', { id: 'other' })],
+    /snug, never tight at the stem or the handle\./,
+  ],
+])('how tight a layer may be names the parts it can snap', (hardPoints, says) =>
+  expect(steps({ hardPoints }).list.find(({ key }) => key.includes('layer:'))!.says).toMatch(says),
+);
+
 test('what a nest has, its steps have', () => {
   expect(titles({}, { box: '16x14x16', newDepthIn: 11, liner: true })).toEqual(
     expect.arrayContaining(['Cut the box down', 'Line the box', 'Old labels off']),
@@ -125,6 +150,8 @@ test('what a nest has, its steps have', () => {
   const floated = titles({ lengthIn: 4, widthIn: 4, heightIn: 4 }, { box: '16x14x16', inner: { box: '8x8x8', fill: 'crumpledPaper' } });
   expect(floated.indexOf('Close the inner box')).toBeLessThan(floated.indexOf('Form the box'));
   expect(floated).toContain('Put the inner box in');
+  // what moves in it is found while it is still open
+  expect(floated.indexOf('Inner box shake')).toBe(floated.indexOf('Close the inner box') - 1);
   const flat = titles({ archetype: 'paperGoods', lengthIn: 9, widthIn: 7, heightIn: 0.5, weightLb: 0.5 }, { box: 'flat', fill: null });
   expect(flat).not.toEqual(expect.arrayContaining(['Lid press']));
   expect(flat).not.toContain('Feel');
@@ -204,15 +231,26 @@ test('what the bench must know beside the plan', () => {
 test.each([
   [
     'a brittle piece in a box',
-    { brittle: true, cased: false, envelope: false },
+    { brittle: true, cased: false, envelope: false, inner: false },
     [],
     'feel bundleSize touch fingerGap shake lidPress seams',
   ],
-  ['a case in a box', { brittle: false, cased: true, envelope: false }, [], 'caseShake bundleSize touch fingerGap shake lidPress seams'],
-  ['an envelope', { brittle: false, cased: false, envelope: true }, ['bounce', 'tapeLoad'] as const, 'bundleSize seams'],
+  [
+    'a case in a box',
+    { brittle: false, cased: true, envelope: false, inner: false },
+    [],
+    'caseShake bundleSize touch fingerGap shake lidPress seams',
+  ],
+  [
+    'a brittle piece in a box in a box',
+    { brittle: true, cased: false, envelope: false, inner: true },
+    [],
+    'feel bundleSize innerShake touch fingerGap shake lidPress seams',
+  ],
+  ['an envelope', { brittle: false, cased: false, envelope: true, inner: false }, ['bounce', 'tapeLoad'] as const, 'bundleSize seams'],
   [
     'a house that bounces and lifts',
-    { brittle: true, cased: false, envelope: false },
+    { brittle: true, cased: false, envelope: false, inner: false },
     ['bounce', 'tapeLoad'] as const,
     'feel bundleSize touch fingerGap shake bounce lidPress tapeLoad seams',
   ],

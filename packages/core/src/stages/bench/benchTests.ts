@@ -1,10 +1,11 @@
 /** A packer's tests, in the order they are made; the last two only where the house asks for them. */
 export type BenchTestKey =
-  'caseShake' | 'feel' | 'bundleSize' | 'touch' | 'fingerGap' | 'shake' | 'bounce' | 'lidPress' | 'tapeLoad' | 'seams';
+  'caseShake' | 'feel' | 'bundleSize' | 'innerShake' | 'touch' | 'fingerGap' | 'shake' | 'bounce' | 'lidPress' | 'tapeLoad' | 'seams';
 export const BENCH_TESTS: readonly BenchTestKey[] = [
   'caseShake',
   'feel',
   'bundleSize',
+  'innerShake',
   'touch',
   'fingerGap',
   'shake',
@@ -60,6 +61,11 @@ export const BENCH_TEST_RULES: Readonly<Record<BenchTestKey, BenchTestRule>> = {
     name: 'Bundle size',
     passes: 'The bundle measures what the plan says, to a finger’s breadth.',
     remedies: [{ says: 'enter what it measures: box and fill are searched again', does: 'measure' }, byHand('wrap it tighter')],
+  },
+  innerShake: {
+    name: 'Inner box shake',
+    passes: 'Shut and shaken before it is taped: nothing moves or knocks in the inner box.',
+    remedies: [byHand('more fill where it moved, the corners first'), byHand('what goes along wrapped once more, away from the piece')],
   },
   touch: {
     name: 'Touch',

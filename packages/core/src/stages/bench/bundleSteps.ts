@@ -1,7 +1,7 @@
-import { GUARDS, guardLengthAdvisedIn, HARD_POINTS } from '../../engineering/pieces/hardPoints.ts';
+import { GUARDS, guardLengthAdvisedIn, HARD_POINTS, type HardPoint } from '../../engineering/pieces/hardPoints.ts';
 import { formatSize, formatTear, type UnitSystem } from '../../units/index.ts';
 import type { LyingBundle } from '../box/StowedBox.ts';
-import type { WrappedLayer } from '../wrap/WrappedItem.ts';
+import type { WrappedItem, WrappedLayer } from '../wrap/WrappedItem.ts';
 import type { BenchTestKey } from './benchTests.ts';
 import { forEach, ofEach, spoken, stackSteps, type Letters } from './severalWords.ts';
 import { turnsWords } from '../wrap/laidWords.ts';
@@ -40,6 +40,14 @@ export function bundleSteps(
   );
   const guardMinutes = guardSteps.reduce((sum, step) => sum + step.minutes, 0);
   const hollows = facts.hollows.filter((hollow) => hollow.filled);
+  const tension = tensionWords(facts.hardPoints);
+  const layerSteps = wrapped.layers.map((layer, i) => ({
+    ...layerStep(layer, tension, (inches) => formatTear(inches, system)),
+    shows: { layers: i + 1, ...(layer.doubled ? { about: layer.doubled.face } : {}) },
+    // of several different ones the wrapped bundle is enough
+    ...(letters.amongOthers && i < wrapped.layers.length - 1 ? {} : { shot: true as const }),
+  }));
+  const under = layersUnderGuards(wrapped);
   const parts: Part[] = [
     ...first,
     ...ofEach(letters, due('caseShake')),
@@ -55,16 +63,7 @@ export function bundleSteps(
         ),
       ),
     ),
-    ...forEach(letters, guardSteps),
-    ...forEach(
-      letters,
-      wrapped.layers.map((layer, i) => ({
-        ...layerStep(layer, (inches) => formatTear(inches, system)),
-        shows: { layers: i + 1, ...(layer.doubled ? { about: layer.doubled.face } : {}) },
-        // of several different ones the wrapped bundle is enough
-        ...(letters.amongOthers && i < wrapped.layers.length - 1 ? {} : { shot: true as const }),
-      })),
-    ),
+    ...forEach(letters, [...layerSteps.slice(0, under), ...guardSteps, ...layerSteps.slice(under)]),
     ...ofEach(letters, due('feel')),
     ...ofEach(letters, due('bundleSize')),
     record(
@@ -76,6 +75,24 @@ export function bundleSteps(
     ),
   ];
   return letters.amongOthers ? spoken(letters, facts.title, parts) : parts;
+}
+
+/**
+ * How many layers lie under the guards: those that only keep the surface, where it is one that foam or card would mark.
+ *
+ * Common practice, no source.
+ */
+function layersUnderGuards({ layers, piece }: WrappedItem): number {
+  if (piece.facts.finish === 'plain') return 0;
+  const first = layers.findIndex(({ stock }) => stock.role !== 'surface');
+  return first < 0 ? layers.length : first;
+}
+
+/** How tight a layer may be, with the parts that too tight a wrap can snap. Common practice, no source. */
+function tensionWords(points: readonly HardPoint[]): string {
+  const slender = [...new Set(points.filter(({ kind }) => HARD_POINTS[kind].slender).map(({ kind }) => HARD_POINTS[kind].name))];
+  if (slender.length === 0) return 'snug, not tight';
+  return `snug, never tight at the ${slender.length === 1 ? slender[0] : `${slender.slice(0, -1).join(', ')} or the ${slender.at(-1)}`}`;
 }
 
 /** A card is not wound: one is cut for a face, or one for each. */
@@ -111,6 +128,7 @@ const LAID_WORDS = { straight: '', crossed: ', in strips that cross', diagonal: 
 
 function layerStep(
   { stock, turns, lengthIn, sheets, areaIn2, doubled, placing, tape, minutes }: WrappedLayer,
+  tension: string,
   tear: (inches: number) => string,
 ): Part {
   const times = turnsWords(turns);
@@ -120,7 +138,7 @@ function layerStep(
     `layer:${stock.key}:${turns}`,
     `${stock.name}: ${times}`,
     [
-      `Tear ${pieces}. ${capital(times)}${stock.role === 'conform' || stock.role === 'cushion' ? `, bubbles ${placing.bubblesOut ? 'out' : 'in'}` : ''}${LAID_WORDS[placing.laid ?? 'straight']}, snug, not tight.`,
+      `Tear ${pieces}. ${capital(times)}${stock.role === 'conform' || stock.role === 'cushion' ? `, bubbles ${placing.bubblesOut ? 'out' : 'in'}` : ''}${LAID_WORDS[placing.laid ?? 'straight']}, ${tension}.`,
       'Fold the ends in.',
       doubled ? `One sheet more over the ${doubled.face}, end to end.` : '',
       `One strip of ${tape.name.toLowerCase()}${tape.easyOff ? '' : '; say on the note where to cut'}.`,

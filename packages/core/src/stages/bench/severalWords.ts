@@ -1,7 +1,7 @@
 import type { Layout } from '../../engineering/stowage/Block.ts';
 import { letterOf } from '../../engineering/stowage/letterOf.ts';
 import type { Block } from '../box/StowedBox.ts';
-import { act, capital, type Part } from './stepParts.ts';
+import { act, capital, lower, type Part } from './stepParts.ts';
 
 /** The letters that alike bundles bear. */
 export interface Letters {
@@ -33,7 +33,6 @@ export const spoken = (letters: Letters, title: string, parts: readonly Part[]):
     title: `${lettersText(letters)}, ${lower(part.title)}`,
     ...(i === 0 ? { says: `${title}. ${part.says}` } : {}),
   }));
-const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** A step at the bundle done for each of several alike: one step with a count; for one it stays as it is. */
 export function forEach(letters: Letters, parts: readonly Part[]): Part[] {

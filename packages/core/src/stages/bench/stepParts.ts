@@ -48,3 +48,5 @@ export const test = (key: BenchTestKey, minutes = 0): Part => {
 
 /** The same with a capital letter first. */
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+/** The same within a sentence. */
+export const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);

@@ -58,13 +58,19 @@ export function writeBenchSteps(
       brittle: pieces.some(({ archetype }) => archetype.feel !== null),
       cased: pieces.some(({ facts }) => facts.movingParts !== 'none'),
       envelope: isEnvelope(shell.box),
+      inner: inner !== null,
     },
     house,
   );
   // a test of the bundle is made of each, and shares its time among them
   const ofBundle = bundles.map(({ wrapped: { piece } }) =>
     testsDue(
-      { brittle: piece.archetype.feel !== null, cased: piece.facts.movingParts !== 'none', envelope: isEnvelope(shell.box) },
+      {
+        brittle: piece.archetype.feel !== null,
+        cased: piece.facts.movingParts !== 'none',
+        envelope: isEnvelope(shell.box),
+        inner: inner !== null,
+      },
       house,
     ).filter((key) => TESTS_OF_BUNDLE.includes(key)),
   );
@@ -106,6 +112,7 @@ export function writeBenchSteps(
           ...(within.length > 0 ? fillSteps(within, placed, 'inner box') : []),
           // what goes inside is put inside before it is closed
           ...along.filter(isWithin).map((one) => alongStep(one, system, 'inner')),
+          ...due('innerShake'),
           inner.box.key === OWN_BOX
             ? act('inner:close', 'Close its own box', 'Paper round it, then tape on the paper alone.', STANDING_MINUTES.closeBox)
             : act('inner:close', 'Close the inner box', 'Close and tape it.', STANDING_MINUTES.closeBox),
@@ -171,7 +178,7 @@ const alongStep = (
   );
 const ALONG_WORDS: Readonly<Record<AlongPlace, string>> = {
   bag: 'In a bag of its own, shut, on top of what is packed; nothing hard against it.',
-  inner: 'Beside it in the inner box, wrapped once, so that nothing hard is against it; shake the box before it is closed.',
+  inner: 'Beside it in the inner box, wrapped once, so that nothing hard is against it.',
   beside: 'Beside what is packed, wrapped once, in the fill; nothing hard against it.',
 };
 
@@ -212,12 +219,13 @@ const SEAM_WORDS: Readonly<Record<House['seams'], string>> = {
 
 /** Which tests a nest is due: by what the piece is, what it goes in, and what the house asks for beside. */
 export const testsDue = (
-  { brittle, cased, envelope }: { brittle: boolean; cased: boolean; envelope: boolean },
+  { brittle, cased, envelope, inner }: { brittle: boolean; cased: boolean; envelope: boolean; inner: boolean },
   { extraTests }: Pick<House, 'extraTests'>,
 ): BenchTestKey[] =>
   BENCH_TESTS.filter((key) => {
     if (key === 'caseShake') return cased;
     if (key === 'feel') return brittle;
+    if (key === 'innerShake') return inner;
     if (key === 'bundleSize' || key === 'seams') return true;
     return !envelope && (key === 'bounce' || key === 'tapeLoad' ? extraTests.includes(key) : true);
   });

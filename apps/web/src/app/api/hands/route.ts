@@ -1,0 +1,1 @@
+export { handsDoor as GET } from '../../../server/doors/hands.ts';
