@@ -55,6 +55,17 @@ export const cutRequest = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('tubes'), inside: triple, diameter: sizeIn, gap: sizeIn, ...drawn }),
   z.strictObject({ kind: z.literal('core'), inside: triple, diameter: sizeIn, wall: caliper, ...drawn }),
   z.strictObject({ kind: z.literal('wrapAround'), inside: triple, caliper, ...drawn }),
+  z.strictObject({ kind: z.literal('cap'), inside: sides, reach: sizeIn, caliper, ...drawn }),
+  z.strictObject({ kind: z.literal('spacer'), gap: sizeIn, depth: sizeIn, height: sizeIn, caliper, ...drawn }),
+  z.strictObject({
+    kind: z.literal('rope'),
+    run: sizeIn,
+    part: sizeIn,
+    thick: sizeIn,
+    sheet: sides.default([30, 20]),
+    sheetThick: caliper.default(0.0015),
+    ...drawn,
+  }),
   z
     .strictObject({
       kind: z.literal('collar'),

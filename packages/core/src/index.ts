@@ -252,7 +252,7 @@ export { compressionStrengthLbf, tooShallowForMcKee } from './engineering/board/
 export { curvePoint, fitCurve, type FitOrWhy } from './engineering/dropTest/fitCurve.ts';
 export { readDrop, type AccelerationSample, type DropReading, type DropReadingOrWhy } from './engineering/dropTest/readDrop.ts';
 export { cutOf } from './engineering/boxshop/cutOf.ts';
-export type { CutKind, CutOrder } from './engineering/boxshop/CutOrder.ts';
+export { GUARD_CUTS, type CutKind, type CutOrder } from './engineering/boxshop/CutOrder.ts';
 export { LINER_STRENGTH } from './engineering/boxshop/linerPanels.ts';
 export { boxMade } from './stages/box/boxMade.ts';
 export { SHEET_SCRAP_SHARE } from './stages/box/madeParts.ts';

@@ -14,7 +14,6 @@ export const SIDE_PAGES = [
   { path: '/past', name: 'Past' },
   { path: '/cards', name: 'Carriers' },
   { path: '/house', name: 'House rules' },
-  { path: '/hands', name: 'Practice' },
 ];
 /** Whoever keeps the place goes there; the first of them that is hers stands at the lower edge, where it takes no room from the shelf. */
 export const KEEPING_PAGES = [

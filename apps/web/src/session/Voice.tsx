@@ -3,6 +3,8 @@ import { createContext, useCallback, useContext, useEffect, useId, useRef, useSt
 
 /** What changes while somebody types or pulls is spoken when that rests. */
 const REST_MS = 900;
+/** After so long it has been heard, and is no longer there for whoever reads on. */
+const HEARD_MS = 8000;
 
 /** @param about what it is said of: of one thing only the last is spoken */
 type Say = (words: string, about: string) => void;
@@ -23,6 +25,7 @@ export function VoiceProvider({ children }: { children: ReactNode }) {
     timer.current = setTimeout(() => {
       setSpoken([...waiting.current.values()].join('. '));
       waiting.current.clear();
+      timer.current = setTimeout(() => setSpoken(''), HEARD_MS);
     }, REST_MS);
   }, []);
   useEffect(() => () => clearTimeout(timer.current), []);

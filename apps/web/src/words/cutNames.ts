@@ -11,5 +11,8 @@ export const CUT_NAMES: Readonly<Record<CutKind, string>> = {
   tubes: 'Corner tubes',
   core: 'Rigid core',
   wrapAround: 'Box from one sheet',
+  cap: 'End cap',
+  spacer: 'Spacer between two parts',
+  rope: 'Rope of tissue',
   collar: 'Collar from foam tube',
 };

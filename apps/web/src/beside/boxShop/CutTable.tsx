@@ -1,7 +1,7 @@
 'use client';
 import { Button, Segmented, Select } from 'antd';
 import { useRef } from 'react';
-import { BOARD_GRADES, FACES, SHEET_SCRAP_SHARE, formatCaliper, type CutKind, type CutOrder, type Face } from '@inch-nest/core';
+import { BOARD_GRADES, FACES, GUARD_CUTS, SHEET_SCRAP_SHARE, formatCaliper, type CutKind, type CutOrder, type Face } from '@inch-nest/core';
 import { CutSheet, cutName } from '../../drawings/CutSheet.tsx';
 import { FigureField } from '../../parts/FigureField.tsx';
 import { useWidth } from '../../parts/useWidth.ts';
@@ -31,7 +31,7 @@ export function CutTable({ order, onChange: take }: { order: CutOrder; onChange:
           options={(Object.keys(CUT_KINDS) as CutKind[]).map((kind) => ({ value: kind, label: CUT_KINDS[kind].name }))}
           onChange={(kind) => take(ofKind(kind, order, caliperIn))}
         />
-        {order.kind !== 'collar' && (
+        {!GUARD_CUTS.includes(order.kind) && (
           <>
             <label htmlFor="cut-box" className="label">
               For a box in stock

@@ -1,4 +1,4 @@
-import { BOARD_GRADES, FACES, type BoxStock, type CutKind, type CutOrder, type Stockroom, type Triple } from '@inch-nest/core';
+import { BOARD_GRADES, FACES, GUARD_CUTS, type BoxStock, type CutKind, type CutOrder, type Stockroom, type Triple } from '@inch-nest/core';
 import { CUT_NAMES } from '../../words/cutNames.ts';
 
 /** One figure of an order: where it stands in it, what it is called, what it may be. */
@@ -92,6 +92,31 @@ export const CUT_KINDS: Readonly<Record<CutKind, CutKindSays>> = {
     fields: sides('inside', 'Inside'),
     begin: (inside, caliper) => ({ kind: 'wrapAround', inside, caliper }),
   },
+  cap: {
+    name: CUT_NAMES.cap,
+    says: 'A tray of board over the end of a foot, a finial or a handle, its corners folded round and taped.',
+    fields: [length('inside/0', 'The part, long'), length('inside/1', 'The part, wide'), length('reach', 'Reaches down by')],
+    begin: (_, caliper) => ({ kind: 'cap', inside: [2, 2], reach: 1.5, caliper }),
+  },
+  spacer: {
+    name: CUT_NAMES.spacer,
+    says: 'A strip folded into a square tube that stands between two parts and keeps them apart.',
+    fields: [length('gap', 'Between the parts'), length('depth', 'Along them'), length('height', 'Height')],
+    begin: (_, caliper) => ({ kind: 'spacer', gap: 3, depth: 2, height: 3, caliper }),
+  },
+  rope: {
+    name: CUT_NAMES.rope,
+    says: 'Sheets of tissue drawn out, twisted and wound round a thin part, turn beside turn.',
+    fields: [
+      length('run', 'Length of the part'),
+      length('part', 'The part, thick', 0.05, 12),
+      length('thick', 'The rope, thick', 0.2, 2),
+      length('sheet/0', 'A sheet, long', 4),
+      length('sheet/1', 'A sheet, wide', 4),
+      length('sheetThick', 'A sheet, thick', 0.0005, 0.05),
+    ],
+    begin: () => ({ kind: 'rope', run: 4, part: 0.5, thick: 0.5, sheet: [30, 20], sheetThick: 0.0015 }),
+  },
   collar: {
     name: CUT_NAMES.collar,
     says: 'A tube slit and bent over a handle, a spout or a hoop.',
@@ -122,10 +147,12 @@ export function withFigure(order: CutOrder, path: string, value: number): CutOrd
 export const ofKind = (kind: CutKind, order: CutOrder, caliperIn: number): CutOrder =>
   CUT_KINDS[kind].begin(insideOf(order), 'caliper' in order ? order.caliper : caliperIn);
 
+const isGuard = (kind: CutKind): boolean => GUARD_CUTS.includes(kind);
+
 /** The box an order is for; a foot of one where it says none. */
 export function insideOf(order: CutOrder): Triple {
   if ('box' in order) return order.box;
-  if ('inside' in order) return [order.inside[0], order.inside[1], order.inside.length === 3 ? order.inside[2] : 8];
+  if ('inside' in order && !isGuard(order.kind)) return [order.inside[0], order.inside[1], order.inside.length === 3 ? order.inside[2] : 8];
   return [12, 10, 8];
 }
 

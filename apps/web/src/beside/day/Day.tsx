@@ -6,6 +6,7 @@ import Link from 'next/link';
 import { laidWords } from '@inch-nest/core';
 import type { DayView, ShelfTag } from '@inch-nest/contracts';
 import { send } from '../../session/http.ts';
+import { pageNeeds } from '../../session/pageRights.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { SidePage } from '../../frame/SidePage.tsx';
 import { shortWords } from '../../words/shortWords.ts';
@@ -17,7 +18,7 @@ const LOOK_EVERY_MS = 20_000;
 
 /** What is done before the first parcel: pieces fetched by bin, sheets torn by roll, guards cut, boxes formed. */
 export function Day({ initial, shelf }: { initial: DayView; shelf: ShelfTag[] }) {
-  const { write } = useShop();
+  const { write, can } = useShop();
   const { data } = useQuery({
     queryKey: ['day'],
     queryFn: () => send<DayView>('GET', '/api/day'),
@@ -38,6 +39,11 @@ export function Day({ initial, shelf }: { initial: DayView; shelf: ShelfTag[] })
       <DayOrder shelf={shelf} today={day} />
       <div className="section-head">
         <h2>Pulling and tearing</h2>
+        {can(pageNeeds('/hands')) && (
+          <Link className="link-button" prefetch={false} href="/hands">
+            Practice
+          </Link>
+        )}
         <a className="print-due" href="/api/day/sheet" target="_blank" rel="noreferrer">
           <Printer size={20} aria-hidden /> On paper
         </a>

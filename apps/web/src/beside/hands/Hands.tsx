@@ -12,7 +12,7 @@ export function Hands({ shelf, view }: { shelf: ShelfTag[]; view: HandsView }) {
   const index = PRACTICE_PIECES.findIndex(({ key }) => key === at);
   const next = PRACTICE_PIECES[(index + 1) % PRACTICE_PIECES.length]!.key;
   return (
-    <SidePage shelf={shelf}>
+    <SidePage shelf={shelf} title="Practice">
       <h1>Practice</h1>
       <p className="soft sub">
         Invented pieces, packed from what is in the stockroom now. Say what you would do; then the nest says how that would turn out.

@@ -98,7 +98,7 @@ function Question({ head, question, count, answer, onAnswer }: Asked) {
       <ul className="practice-answers">
         {question.answers.map((one, i) => (
           <li key={answerWords(one.answer)} className={isAnswered ? (isGood(one) ? 'good' : 'poor') : ''}>
-            <Button aria-pressed={answer === i} disabled={isAnswered && answer !== i} onClick={() => !isAnswered && onAnswer(i)}>
+            <Button aria-pressed={answer === i} aria-disabled={isAnswered} onClick={() => !isAnswered && onAnswer(i)}>
               {answerWords(one.answer)}
             </Button>
             {isAnswered && (

@@ -28,6 +28,19 @@ export type CutOrder =
   | { readonly kind: 'tubes'; readonly inside: Triple; readonly diameter: number; readonly gap: number }
   | { readonly kind: 'core'; readonly inside: Triple; readonly diameter: number; readonly wall: number }
   | { readonly kind: 'wrapAround'; readonly inside: Triple; readonly caliper: number }
+  /** Over the end of a part, as far down as it reaches. */
+  | { readonly kind: 'cap'; readonly inside: readonly [number, number]; readonly reach: number; readonly caliper: number }
+  /** Between two parts. */
+  | { readonly kind: 'spacer'; readonly gap: number; readonly depth: number; readonly height: number; readonly caliper: number }
+  /** Round a part, of sheets of tissue. */
+  | {
+      readonly kind: 'rope';
+      readonly run: number;
+      readonly part: number;
+      readonly thick: number;
+      readonly sheet: readonly [number, number];
+      readonly sheetThick: number;
+    }
   | {
       readonly kind: 'collar';
       /** A straight run, or else radius and degrees of an arc. */
@@ -39,3 +52,6 @@ export type CutOrder =
     };
 
 export type CutKind = CutOrder['kind'];
+
+/** What is made for a part of the piece and for no box. */
+export const GUARD_CUTS: readonly CutKind[] = ['collar', 'cap', 'spacer', 'rope'];

@@ -3,12 +3,15 @@ import { cornerTubes } from './cornerTubes.ts';
 import { crossDivider } from './crossDivider.ts';
 import type { CutOrder } from './CutOrder.ts';
 import type { CutWork } from './CutPart.ts';
+import { endCap } from './endCap.ts';
 import { linerPanels } from './linerPanels.ts';
 import { lowerBox } from './lowerBox.ts';
 import { padsFor } from './padsFor.ts';
 import { rigidCore } from './rigidCore.ts';
 import { shortenBox } from './shortenBox.ts';
+import { spacerBlock } from './spacerBlock.ts';
 import { tubeCollar } from './tubeCollar.ts';
+import { woundRope } from './woundRope.ts';
 import { wrapAround } from './wrapAround.ts';
 
 /**
@@ -36,6 +39,12 @@ export function cutOf(order: CutOrder): CutWork {
       return rigidCore(order.inside, order.diameter, order.wall);
     case 'wrapAround':
       return wrapAround(order.inside, order.caliper);
+    case 'cap':
+      return endCap(order.inside, order.reach, order.caliper);
+    case 'spacer':
+      return spacerBlock(order.gap, order.depth, order.height, order.caliper);
+    case 'rope':
+      return woundRope(order.run, order.part, order.thick, order.sheet, order.sheetThick);
     case 'collar': {
       const { run, radius, degrees, diameter, bore } = order;
       return tubeCollar(run === undefined ? { radiusIn: radius!, degrees: degrees! } : { runIn: run }, diameter, bore);

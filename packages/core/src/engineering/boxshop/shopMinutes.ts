@@ -12,6 +12,9 @@ const MINUTES: Readonly<Record<CutKind, { readonly once: number; readonly each: 
   tubes: { once: 0.5, each: 0.5 },
   core: { once: 1, each: 1 },
   wrapAround: { once: 6, each: 0 },
+  cap: { once: 0.5, each: 1 },
+  spacer: { once: 0.5, each: 1 },
+  rope: { once: 0.5, each: 0.75 },
   collar: { once: 0.5, each: 0.5 },
 };
 

@@ -278,10 +278,13 @@ export function shellsRound(held: Held, room: BoxRoom, house: House, locks: BoxL
 /** An envelope takes a flat bundle lying on its face, no thicker than it opens. */
 function envelopesRound({ bundles, inner, heldIn, cells }: Held, box: BoxStock): Shell[] {
   if (cells) return [];
-  const flat = bundles.every(({ wrapped }) => wrapped.piece.archetype.flat) && inner === null && heldIn[2] === Math.min(...heldIn);
+  const flat = goInEnvelopes({ bundles }) && inner === null && heldIn[2] === Math.min(...heldIn);
   const fits = heldIn.every((side, axis) => side <= box.insideIn[axis]! + 1e-9);
   return flat && fits ? [envelopeRound(box, heldIn[2])] : [];
 }
+
+/** Only flat goods are put in an envelope by anybody who is asked; whoever chooses one by hand may. Common practice, no source. */
+export const goInEnvelopes = ({ bundles }: Pick<Block, 'bundles'>): boolean => bundles.every(({ wrapped }) => wrapped.piece.archetype.flat);
 
 /** Room between what is held and a shell. */
 export const gapsIn = ({ inner, heldIn }: Pick<Held, 'inner' | 'heldIn'>, { insideIn }: Shell): Gaps =>

@@ -1,7 +1,7 @@
 import { ceilingOf } from '../frontier/recommend.ts';
 import { box, CHOICE, finish, point, request, STOCK } from '../../../tests/sampleRequest.ts';
 import { boxToGet, explainOtherWays, outsideStock, planParcel } from '../../planParcel.ts';
-import { ORDINARY_FILLS } from '../../engineering/materials/ordinaryStock.ts';
+import { ORDINARY_FILLS, ORDINARY_WRAPS } from '../../engineering/materials/ordinaryStock.ts';
 import type { PieceFacts } from '../sale/Order.ts';
 import { cheapestCrossing } from './cheapestCrossing.ts';
 import { derivePlan } from './derivePlan.ts';
@@ -262,6 +262,24 @@ describe('single changes', () => {
     expect(filled.chance).toBeLessThan(now.kind === 'plan' ? now.option.chance : 0);
   });
 
+  // what a packer would laugh at: common practice, no source
+  test('no card is offered for what does not bend, and no envelope for what is not flat', () => {
+    const card = { ...ORDINARY_WRAPS.backingCard, onHandFt2: 100 };
+    const flat = box([12, 9, 2], { key: 'flat', style: 'stiffened' });
+    const offered = (facts: Partial<PieceFacts>) => {
+      const of = request(facts, { stock: { ...STOCK, boxes: [...STOCK.boxes, flat], wraps: [...STOCK.wraps, card] } });
+      const changes = nextBestChanges(of, plan(of).recommended.choice).map(({ change }) => change);
+      return {
+        card: changes.some((one) => one.kind === 'turns' && one.material === card.key),
+        envelope: changes.some((one) => one.kind === 'box' && one.box === 'flat'),
+      };
+    };
+    expect(offered({ archetype: 'rigidMetal', lengthIn: 8, widthIn: 6, heightIn: 0.25, weightLb: 1 })).toEqual({
+      card: false,
+      envelope: false,
+    });
+    expect(offered({ archetype: 'paperGoods', lengthIn: 8, widthIn: 6, heightIn: 0.25, weightLb: 1 }).card).toBe(true);
+  });
   test('each is what deriving it gives', () => {
     const cut = of('cutDown')!;
     const derived = derivePlan(asked, cut.choice);

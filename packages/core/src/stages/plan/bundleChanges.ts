@@ -13,14 +13,14 @@ export function* changesOfBundle(
   choice: PlanChoice,
   facts: PieceFacts,
   at: number,
-  isTooSmall: boolean,
+  { isTooSmall, takesCards }: { readonly isTooSmall: boolean; readonly takesCards: boolean },
 ): Generator<{ change: ChangeKind; after: PlanChoice }> {
   const own = bundleChoice(choice, at);
   const which = at === 0 ? {} : { bundle: at };
   yield* turnsOver(choice, facts, at);
   // what is wrapped and measured is not unwrapped for a better figure
   if (measuredAs(bundleLocks(locks, at), own.layers)) return;
-  for (const { change, layers } of layerChanges(stock, own.layers, facts, isTooSmall))
+  for (const { change, layers } of layerChanges(stock, own.layers, facts, { isTooSmall, takesCards }))
     yield { change: { ...change, ...which }, after: withBundle(choice, at, { ...own, layers }) };
   for (const hollow of facts.hollows.filter((one) => !one.filled))
     yield { change: { kind: 'hollow', hollowId: hollow.id, ...which }, after: choice };
@@ -42,18 +42,22 @@ interface LayerChange {
  * One material's turns one more or less, or half of one, and a sheet doubled over a face or not any more.
  *
  * @param isTooSmall where the box is too small only less of something helps, however much less
+ * @param takesCards false for what does not bend: no card is laid on it
  * @param without materials nobody wants, by key
  */
 export function* layerChanges(
   { wraps }: PlanRequest['stock'],
   layers: BundleChoice['layers'],
   facts: PieceFacts,
-  isTooSmall: boolean,
-  without: readonly string[] = [],
+  {
+    isTooSmall,
+    takesCards,
+    without = [],
+  }: { readonly isTooSmall: boolean; readonly takesCards: boolean; readonly without?: readonly string[] },
 ): Generator<LayerChange> {
   for (const wrap of wraps.filter((one) => one.role === 'surface' || one.role === 'conform' || one.role === 'cushion')) {
     const turns = layers.find((layer) => layer.material === wrap.key)?.turns ?? 0;
-    if (turns === 0 && without.includes(wrap.key)) continue;
+    if (turns === 0 && (without.includes(wrap.key) || (wrap.stiff && !takesCards))) continue;
     for (const next of isTooSmall ? fewer(turns) : oneOrHalf(turns, wrap.cushion !== null)) {
       if (next >= 0 && next <= MOST_TURNS)
         yield {

@@ -2,7 +2,7 @@ import type { GuardKind } from '../../engineering/pieces/hardPoints.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import { FILL_PLACES } from '../fill/fillPlaces.ts';
 import { depthWanted, spareDepth } from '../box/shellsFor.ts';
-import { bedding, haveCells } from '../box/stowInBox.ts';
+import { bedding, goInEnvelopes, haveCells } from '../box/stowInBox.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { inBox, isTooSmall, stoodToFit } from './inBox.ts';
 import { boxesOf } from './stockFor.ts';
@@ -12,6 +12,7 @@ import type { ChangeKind } from './ChangeKind.ts';
 import { requestAfter } from './requestAfter.ts';
 import { deriver, type Deriver } from './derivePlan.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
+import { bendsOf } from '../item/bends.ts';
 import { isHeld } from '../wrap/waysToWrap.ts';
 import { ceilingOfAll } from '../frontier/recommend.ts';
 import { faultsOf, findFaults } from './findFaults.ts';
@@ -145,9 +146,12 @@ function* everyChange(request: PlanRequest, choice: PlanChoice, now: PlanOption,
 function* singleChanges(request: PlanRequest, choice: PlanChoice, now: PlanOption): Generator<{ change: ChangeKind; after: PlanChoice }> {
   const { stock, cards, house } = request;
   const tooSmall = isTooSmall(now.rated.weighed, request);
-  for (const [at, facts] of piecesOf(request).entries()) yield* changesOfBundle(request, choice, facts, at, tooSmall);
+  for (const [at, facts] of piecesOf(request).entries()) {
+    const takesCards = bendsOf(now.rated.weighed.filled.stowed.bundles[at]!.wrapped.piece) !== null;
+    yield* changesOfBundle(request, choice, facts, at, { isTooSmall: tooSmall, takesCards });
+  }
   for (const box of boxesOf({ stock, cards, locks: {} }).boxes) {
-    if (box.key !== choice.box && box.onHand > 0)
+    if (box.key !== choice.box && box.onHand > 0 && (!isEnvelope(box) || goInEnvelopes(now.rated.weighed.filled.stowed)))
       for (const after of inBox(choice, box, { stock, cards })) yield { change: { kind: 'box', box: box.key }, after };
   }
   for (const fill of stock.fills) {

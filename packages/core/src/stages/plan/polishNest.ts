@@ -1,6 +1,7 @@
 import { waysToGuard } from '../item/addedTo.ts';
 import { recommend, type Recommendation } from '../frontier/recommend.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
+import { bendsOf } from '../item/bends.ts';
 import { isHeld } from '../wrap/waysToWrap.ts';
 import { layerChanges, without } from './bundleChanges.ts';
 import { bundleChoice, bundleLocks, piecesOf, withBundle, type PlanRequest } from './PlanRequest.ts';
@@ -64,12 +65,18 @@ interface Step {
 }
 
 /** Single steps from a nest, bundle after bundle; none of a bundle whose layers are pinned. */
-function* stepsFrom(request: PlanRequest, { choice }: PlanOption, several: boolean): Generator<Step> {
+function* stepsFrom(request: PlanRequest, { choice, rated }: PlanOption, several: boolean): Generator<Step> {
   for (const [at, facts] of piecesOf(request).entries()) {
     const locks = bundleLocks(request.locks, at);
     const own = bundleChoice(choice, at);
+    const takesCards = bendsOf(rated.weighed.filled.stowed.bundles[at]!.wrapped.piece) !== null;
+    const leftOut = request.locks.without;
     if (!locks.layers)
-      for (const { layers, finely } of layerChanges(request.stock, own.layers, facts, false, request.locks.without))
+      for (const { layers, finely } of layerChanges(request.stock, own.layers, facts, {
+        isTooSmall: false,
+        takesCards,
+        ...(leftOut ? { without: leftOut } : {}),
+      }))
         if ((finely || several) && !isHeaped(layers, request)) yield { after: withBundle(choice, at, { ...own, layers }), finely };
     if (several && !locks.guards && !locks.filledHollows && !locks.bundle)
       for (const added of waysToGuard(facts, request.house))
