@@ -167,6 +167,7 @@ module.exports = {
           'react',
           '@types/react',
           'sharp',
+          'heic-decode',
           'pdfkit',
           'fontkit',
           '@types/pdfkit',

@@ -135,8 +135,8 @@ test('a photograph is kept upright and without its notes; what is none is refuse
     .toBuffer();
   const bad: [string, Buffer, RegExp][] = [
     ['empty.jpg', Buffer.alloc(0), /empty/],
-    ['script.jpg', Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>'), /no JPEG, PNG or WebP/],
-    ['words.png', Buffer.from('not a picture at all'), /no JPEG, PNG or WebP/],
+    ['script.jpg', Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>'), /no JPEG, PNG, WebP or HEIC/],
+    ['words.png', Buffer.from('not a picture at all'), /no JPEG, PNG, WebP or HEIC/],
     ['../../cut.jpg', camera.subarray(0, camera.length - 40), /cut short|no JPEG/],
     ['large.png', huge, /megapixels/],
   ];

@@ -3,6 +3,7 @@ import { Button, type ButtonProps } from 'antd';
 import { Camera, Images } from 'lucide-react';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { takePictures } from './droppedPictures.ts';
+import { PHOTO_ACCEPT } from './photoKinds.ts';
 
 /** Takes photographs: with the camera, from what was taken before, dropped on the page or pasted. */
 export function PhotoPicker({
@@ -26,7 +27,7 @@ export function PhotoPicker({
   useEffect(() => takePictures({ at: () => camera.current, take: (files) => pick.current(files) }), []);
   const input = {
     type: 'file',
-    accept: 'image/jpeg,image/png,image/webp',
+    accept: PHOTO_ACCEPT,
     multiple: true,
     className: 'unseen',
     tabIndex: -1,

@@ -1,3 +1,5 @@
+import { isPicture } from './photoKinds.ts';
+
 /** Somewhere pictures go, and where on the page that is. */
 interface Taker {
   readonly at: () => Element | null;
@@ -5,11 +7,9 @@ interface Taker {
 }
 
 const takers = new Set<Taker>();
-const KINDS = ['image/jpeg', 'image/png', 'image/webp'];
 
 /** The pictures among what is dropped or pasted. */
-export const picturesIn = (data: Pick<DataTransfer, 'files'> | null): File[] =>
-  [...(data?.files ?? [])].filter(({ type }) => KINDS.includes(type));
+export const picturesIn = (data: Pick<DataTransfer, 'files'> | null): File[] => [...(data?.files ?? [])].filter(isPicture);
 
 /** Of those who take pictures the one whose part of the page it fell on, else the first of the page. */
 function takerFor(target: EventTarget | null): Taker | undefined {

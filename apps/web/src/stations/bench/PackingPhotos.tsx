@@ -2,6 +2,7 @@
 import { useEffect, useMemo } from 'react';
 import type { BenchStep } from '@inch-nest/core';
 import { shotWords } from '@inch-nest/contracts';
+import { PHOTO_SAYS } from '../../parcel/fields/photoKinds.ts';
 import { PhotoPicker } from '../../parcel/fields/PhotoPicker.tsx';
 import { PhotoList } from '../../parcel/photos/PhotoList.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
@@ -36,7 +37,7 @@ export function PackingPhotos({ parcel, photos }: { parcel: ParcelUse; photos: P
       <b className="numeral" role="status">
         {shotWords(shots) ?? `${kept.length + waiting.length} photographs`}
       </b>
-      <span className="soft">JPEG, PNG or WebP up to 20 MB; where it was taken is not kept</span>
+      <span className="soft">{PHOTO_SAYS}</span>
       <PhotoList parcel={parcel} photos={kept} of="the packing" high={72}>
         {waiting.map((item) => (
           <li key={item.id} className="waiting">

@@ -3,6 +3,7 @@ import { Button } from 'antd';
 import { X } from 'lucide-react';
 import { useKeptPhotos } from '../../parcel/useKeptPhotos.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
+import { PHOTO_SAYS } from '../../parcel/fields/photoKinds.ts';
 import { PhotoPicker } from '../../parcel/fields/PhotoPicker.tsx';
 import { PhotoList } from '../../parcel/photos/PhotoList.tsx';
 
@@ -25,7 +26,7 @@ export function PiecePhotos({ parcel }: { parcel: ParcelUse }) {
           {photos.length > 0 ? 'Another photograph' : 'Photograph it'}
         </PhotoPicker>
         {gone && <Button onClick={() => void remove(gone, false)}>Put it back</Button>}
-        <span className="soft">JPEG, PNG or WebP up to 20 MB; where it was taken is not kept</span>
+        <span className="soft">{PHOTO_SAYS}</span>
       </span>
       {problems.map((problem) => (
         <p key={problem} role="alert" className="meaning wrong">

@@ -9,7 +9,7 @@ import { useShop } from '../../session/ShopContext.tsx';
 import type { NestUse } from '../../parcel/useNest.ts';
 import { Pin } from './Pin.tsx';
 import { Stepper } from './Stepper.tsx';
-import { dragWords } from '../../words/dragWords.ts';
+import { dragWords } from './dragWords.ts';
 import { tornWords } from '../../words/tornWords.ts';
 
 type Layer = PlanDocument['layers'][number];
