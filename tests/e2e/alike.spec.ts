@@ -27,6 +27,15 @@ test('a set of six on one line: read, looked over, wrapped each by itself, stood
   await count.fill('half a dozen');
   await expect.poll(async () => (await kept(page)).piece.count).toMatchObject({ value: 6, draft: null });
 
+  // with one of them broken the rest is worth nothing: more is expected to be lost, and it is not packed with less care
+  const careless = await settled(page);
+  await page.getByText('Worth nothing with one of them broken').click();
+  await expect.poll(async () => (await kept(page)).piece.wholeOrNothing.value).toBe(true);
+  const chance = (said: string) => 1 / Number(/1 in ([\d,]+)/.exec(said)![1]!.replace(',', ''));
+  expect(chance(await settled(page))).toBeLessThanOrEqual(chance(careless) + 1e-4);
+  await page.getByText('Worth nothing with one of them broken').click();
+  await expect.poll(async () => (await kept(page)).piece.wholeOrNothing.value).toBe(false);
+
   await page.goto(`${parcel}nest`);
   await settled(page);
   await page.getByRole('button', { name: /Recommended/ }).click();

@@ -39,6 +39,7 @@ export const FIELDS = {
     partOf: picked(partOf.nullable()),
     storageWrap: picked(z.boolean()),
     irreplaceable: picked(z.boolean()),
+    wholeOrNothing: picked(z.boolean()),
     originalBox: picked(originalBox),
   },
 } as const satisfies { sale: Required<Readers<SaleValues>>; piece: Required<Readers<PieceValues>> };

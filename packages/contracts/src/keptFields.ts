@@ -51,6 +51,8 @@ export interface PieceValues extends KindPresets {
   partOf: PieceFacts['partOf'];
   storageWrap: boolean;
   irreplaceable: boolean;
+  /** Of several alike: with one of them broken the others are worth nothing. */
+  wholeOrNothing: boolean;
   /** How often it may break at most; null goes by the house. */
   mostChance: number | null;
   originalBox: 'none' | 'kept' | 'ofValue';
@@ -114,6 +116,7 @@ export const startOfPiece = (archetype: ArchetypeKey, size: PieceValues['size'] 
   partOf: null,
   storageWrap: false,
   irreplaceable: false,
+  wholeOrNothing: false,
   mostChance: null,
   originalBox: 'none',
   ownBoxIn: null,

@@ -152,6 +152,7 @@ const piece = {
   ownBox: pieceFacts.shape.ownBoxIn,
   value: minor.nullable().default(null),
   irreplaceable: z.boolean().default(false),
+  wholeOrNothing: z.boolean().default(false),
   mostChance: z.number().positive().max(1).nullable().default(null),
 };
 /** A part that comes off and travels by itself: after which other, by its title, and what loosens with it. */

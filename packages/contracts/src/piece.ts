@@ -105,5 +105,6 @@ export const pieceFacts = z.strictObject({
     .default([]),
   replacementMinor: minor.nullable(),
   irreplaceable: z.boolean().default(false),
+  wholeOrNothing: z.boolean().default(false),
   mostChance: z.number().positive().max(1).nullable().default(null),
 }) satisfies z.ZodType<PieceFacts>;

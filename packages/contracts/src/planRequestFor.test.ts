@@ -72,6 +72,7 @@ const PIECE: ParcelView['piece'] = {
   accessories: field([]),
   storageWrap: field(false),
   irreplaceable: field(false),
+  wholeOrNothing: field(false),
   mostChance: field(null),
   partOf: field(null),
   originalBox: field('none'),

@@ -60,6 +60,7 @@ export function pieceFactsOf(id: string, piece: KeptFields<PieceValues>): PieceF
     along: accessories.filter(({ part }) => part === 'apart').map(alongOf),
     replacementMinor: worth.replacementMinor,
     irreplaceable: worth.irreplaceable,
+    wholeOrNothing: worth.wholeOrNothing,
     mostChance: worth.mostChance,
   };
 }

@@ -157,6 +157,7 @@ export const FACTS: PieceFacts = {
   ownBoxIn: null,
   replacementMinor: null,
   irreplaceable: false,
+  wholeOrNothing: false,
   mostChance: null,
 };
 

@@ -77,6 +77,7 @@ function OnePiece({ parcel, nest, whole }: BenchUse & { whole: ParcelUse }) {
   const upright = usePickedField(parcel, 'piece', 'keepUpright');
   const storage = usePickedField(parcel, 'piece', 'storageWrap');
   const irreplaceable = usePickedField(parcel, 'piece', 'irreplaceable');
+  const wholeOrNothing = usePickedField(parcel, 'piece', 'wholeOrNothing');
   const points = usePickedField(parcel, 'piece', 'hardPoints');
   const hollows = usePickedField(parcel, 'piece', 'hollows');
   const goesWith = usePickedField(parcel, 'piece', 'accessories');
@@ -187,6 +188,7 @@ function OnePiece({ parcel, nest, whole }: BenchUse & { whole: ParcelUse }) {
         <Toggle label="Keep this way up" field={upright} />
         <Toggle label="Still in its storage wrap" field={storage} />
         <Toggle label="Cannot be replaced" field={irreplaceable} />
+        {several && <Toggle label="Worth nothing with one of them broken" field={wholeOrNothing} />}
         <TypedField
           parcel={parcel}
           entity="piece"

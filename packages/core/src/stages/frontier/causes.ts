@@ -58,13 +58,16 @@ export const causesWith = (chances: readonly (readonly [CauseKey, number])[]): C
 /**
  * What happens to each of several alike by itself, as a cause of the parcel: that it happens to any of them, and of all their
  * worth the share that is then expected to go.
+ *
+ * @param wholeOrNothing true where with one of them broken all of it goes
  */
-export const amongAlike = (causes: readonly Cause[], count: number): Cause[] =>
+export const amongAlike = (causes: readonly Cause[], count: number, wholeOrNothing: boolean): Cause[] =>
   count === 1
     ? [...causes]
     : causes.map((cause) => {
         const any = breaksWithin(count, cause.chance);
-        return { ...cause, chance: any, shareLost: (cause.shareLost * cause.chance) / any };
+        const all = wholeOrNothing && cause.fate === 'breaks';
+        return { ...cause, chance: any, shareLost: all ? cause.shareLost : (cause.shareLost * cause.chance) / any };
       });
 
 /** What may happen to a parcel, and to each of its bundles by itself. */

@@ -35,6 +35,7 @@ export function judgeParcel(weighed: WeighedParcel, house: House): Judge {
   const quiet = quietCauses(weighed, house);
   const { bundles } = weighed.filled.stowed;
   const worthShares = worthSharesOf(piecesIn(weighed.filled.stowed));
+  const wholeOrNothing = bundles.map(({ wrapped }) => wrapped.piece.facts.wholeOrNothing);
   const journeys = bundles.map((_, at) => shockJourney(weighed.filled, at));
   const known = new Map<string, Happening>();
   const knownShock = new Map<string, Happening>();
@@ -45,6 +46,7 @@ export function judgeParcel(weighed: WeighedParcel, house: House): Judge {
       shockOf(
         journeys.map((journey) => journey && journey(weighed.grossLb, zone, handlingFactor)),
         worthShares,
+        wholeOrNothing,
       );
     knownShock.set(key, found);
     return found;
@@ -85,8 +87,12 @@ export function judgeParcel(weighed: WeighedParcel, house: House): Judge {
 }
 
 /** Shock of all that goes in a parcel; of several each may go by itself. */
-export function shockOf(journeys: readonly (Journey | null)[], worthShares: readonly number[]): Happening {
-  const each = journeys.map((journey) => (journey ? shockCauses(journey) : []));
+export function shockOf(
+  journeys: readonly (Journey | null)[],
+  worthShares: readonly number[],
+  wholeOrNothing: readonly boolean[],
+): Happening {
+  const each = journeys.map((journey, at) => (journey ? shockCauses(journey, wholeOrNothing[at]!) : []));
   if (each.length === 1) return { parcel: each[0]!, each };
   const chances = each.map(([cause]) => cause?.chance ?? 0);
   const struck = journeys.flatMap((journey, at) => (journey ? [{ journey, chance: chances[at]! }] : []));
@@ -100,18 +106,18 @@ export function shockOf(journeys: readonly (Journey | null)[], worthShares: read
   return { parcel: shock ? [{ ...shock, shareLost: lost / any }] : [], each };
 }
 
-/** Shock of one bundle; of several alike each may go by itself. */
-function shockCauses(journey: Journey): Cause[] {
+/** Shock of one bundle; of several alike each may go by itself, unless with one of them all of it goes. */
+function shockCauses(journey: Journey, wholeOrNothing: boolean): Cause[] {
   const any = shockChance(journey);
   const causes = causesWith([['shock', any]]);
-  if ((journey.pieces ?? 1) === 1 || !(any > 0)) return causes;
+  if ((journey.pieces ?? 1) === 1 || !(any > 0) || wholeOrNothing) return causes;
   const each = shockChance({ ...journey, pieces: 1 });
   return causes.map((cause) => ({ ...cause, shareLost: each / any }));
 }
 
 /**
- * What is expected to be lost. Where one of several breaks, its own worth goes, and the postage and the trouble of the whole
- * parcel.
+ * What is expected to be lost. Where one of several breaks, its own worth goes, or that of all where it is whole or nothing, and
+ * the postage and the trouble of the whole parcel.
  */
 function expectedLossMinor({ weighed }: RatedParcel, loss: Minor, causes: readonly Cause[], { kappa }: House): Minor {
   const { stowed } = weighed.filled;

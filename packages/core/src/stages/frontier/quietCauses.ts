@@ -48,6 +48,10 @@ export const LEAST_MISHAP = MISHAP.walled;
 export const mishapChance = ({ liner, box }: Pick<Shell, 'liner' | 'box'>, inner: unknown): number =>
   inner || liner || box.board.wall === 'double' ? MISHAP.walled : MISHAP.chance;
 
+/** What happens to each of several that are alike. */
+const alike = (wrapped: WrappedItem, causes: readonly Cause[]): Cause[] =>
+  amongAlike(causes, countOf(wrapped), wrapped.piece.facts.wholeOrNothing);
+
 /**
  * Every way but shock in which the parcel may fail, each with its chance, whichever way it goes; causes that cannot
  * happen are left out.
@@ -71,7 +75,7 @@ export function quietCauses(weighed: WeighedParcel, house: House): (way: Way) =>
   const burst = burstChance(weighed, house);
   const fixed = joinedHappenings([
     amongBundles(
-      bundles.map(({ wrapped }) => amongAlike(causesWith([['bend', bendChance(wrapped, shell)]]), countOf(wrapped))),
+      bundles.map(({ wrapped }) => alike(wrapped, causesWith([['bend', bendChance(wrapped, shell)]]))),
       worthShares,
     ),
     together(
@@ -87,11 +91,11 @@ export function quietCauses(weighed: WeighedParcel, house: House): (way: Way) =>
       worthShares,
     ),
     amongBundles(
-      bundles.map((bundle) => amongAlike(causesWith([['crease', creaseChance(filled, bundle)]]), countOf(bundle.wrapped))),
+      bundles.map((bundle) => alike(bundle.wrapped, causesWith([['crease', creaseChance(filled, bundle)]]))),
       worthShares,
     ),
     amongBundles(
-      bundles.map(({ wrapped }) => amongAlike(bundleCauses(wrapped, house), countOf(wrapped))),
+      bundles.map(({ wrapped }) => alike(wrapped, bundleCauses(wrapped, house))),
       worthShares,
     ),
   ]);

@@ -84,7 +84,9 @@ export function packer({ house, tapes, innerFills, pieces }: PlanSpace): Packer 
   const least = leastOf(innerFills, house);
   const kappa = house.kappa.value;
   const worthShares = worthSharesOf(pieces);
-  const ownCauses = remembered((wrapped: WrappedItem) => amongAlike(bundleCauses(wrapped, house), countOf(wrapped)));
+  const ownCauses = remembered((wrapped: WrappedItem) =>
+    amongAlike(bundleCauses(wrapped, house), countOf(wrapped), wrapped.piece.facts.wholeOrNothing),
+  );
   const quietOf = ({ bundles }: Held): QuietSums => {
     const [first, ...others] = bundles;
     if (others.length === 0) return quietOfOne(first.wrapped);

@@ -35,6 +35,8 @@ export interface PieceFacts {
   readonly replacementMinor: Minor | null;
   /** No money buys another: it may break less often. */
   readonly irreplaceable: boolean;
+  /** Of several alike: with one of them broken the others are worth nothing. */
+  readonly wholeOrNothing: boolean;
   /** How often it may break at most, where somebody said so for this piece; null goes by the house. */
   readonly mostChance: number | null;
 }

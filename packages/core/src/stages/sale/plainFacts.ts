@@ -23,6 +23,7 @@ export function plainFacts(id: string, kind: ArchetypeKey): PieceFacts {
     along: [],
     replacementMinor: null,
     irreplaceable: false,
+    wholeOrNothing: false,
     mostChance: null,
   };
 }
