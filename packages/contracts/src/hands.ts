@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { BENCH_TESTS, readSaleLine, type BenchTestKey, type HandsQuestion, type PlanRequest } from '@inch-nest/core';
-import { requestOfLine } from './requestOfLine.ts';
+import { requestOfLines } from './requestOfLines.ts';
 import type { ShopView } from './shopView.ts';
 import { zonesReached } from './zonesReached.ts';
 
@@ -47,7 +47,7 @@ export const practiceRequest = (key: PracticeKey, shop: ShopView): PlanRequest =
   const { line } = PRACTICE_PIECES.find((one) => one.key === key)!;
   const read = readSaleLine(line, { today: shop.today, todayIsOver: shop.todayIsOver, system: 'imperial' });
   const zones = zonesReached(shop.cards, shop.originPostcode);
-  return requestOfLine(read, shop, `practice-${key}`, zones[zones.length >> 1]?.postcode ?? shop.originPostcode);
+  return requestOfLines([read], shop, `practice-${key}`, zones[zones.length >> 1]?.postcode ?? shop.originPostcode);
 };
 
 /** Tests in the order they are made. */

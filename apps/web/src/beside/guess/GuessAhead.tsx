@@ -2,7 +2,16 @@
 import { Button, Input } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import { ARCHETYPES, formatChance, POSTCODE, POSTCODE_SAYS, readSaleLine, type PlanDocument } from '@inch-nest/core';
+import {
+  ARCHETYPES,
+  formatChance,
+  piecesOnLine,
+  POSTCODE,
+  POSTCODE_SAYS,
+  readSaleLine,
+  type PlanDocument,
+  type SaleLine,
+} from '@inch-nest/core';
 import type { ShelfTag } from '@inch-nest/contracts';
 import { Refusal, send } from '../../session/http.ts';
 import { LIKE_THIS } from '../../words/likeThis.ts';
@@ -20,25 +29,28 @@ export function GuessAhead({ shelf }: { shelf: ShelfTag[] }) {
   const [text, setText] = useState('');
   const [asked, setAsked] = useState<number | null>(null);
   useEffect(() => setText(localStorage.getItem(DRAFT) ?? ''), []);
-  const line = readSaleLine(text, { today: shop.today, todayIsOver: shop.todayIsOver, system: person.system });
-  const wrong = line.readings.filter((reading) => reading.problem !== null);
-  const { plans, busy } = useGuess(line, text, shop);
+  const setting = { today: shop.today, todayIsOver: shop.todayIsOver, system: person.system };
+  const lines = piecesOnLine(text).map((one) => readSaleLine(one, setting));
+  const wrong = lines.flatMap(({ readings }) => readings).filter((reading) => reading.problem !== null);
+  const { plans, busy } = useGuess(lines, text, shop);
   const found = plans.flatMap((one) => (one.plan ? [one.plan] : []));
   const asking = askFor(found, shop.house);
   const ask = asked ?? asking.shippingMinor;
-  const [soldMinor, paidMinor] = [(line.soldMinor ?? 0) + asking.onPriceMinor, line.paidMinor ?? 0];
+  const sum = (of: (line: SaleLine) => number | undefined) => lines.reduce((all, line) => all + (of(line) ?? 0), 0);
+  const [soldMinor, paidMinor] = [sum((line) => line.soldMinor) + asking.onPriceMinor, sum((line) => line.paidMinor)];
   const losing = plans.filter((one) => one.plan && leftMinor(one.plan, soldMinor, paidMinor, ask) < 0).map((one) => one.zone);
   const type = (next: string) => {
     setText(next);
     localStorage.setItem(DRAFT, next.slice(0, 2000));
   };
   const sentence = buyerSentence(found, write.money, write.weight);
+  const several = lines.length > 1;
   return (
     <SidePage shelf={shelf}>
       <h1>Guess ahead</h1>
       <p className="soft sub">Not sold yet? The whole plan before anybody pays: what to ask for postage, and which zones lose money.</p>
       <label htmlFor="guess-line" className="label">
-        The piece, on one line; “sold” is what you would ask for it
+        The piece, on one line; “sold” is what you would ask for it; a + between several for one parcel
       </label>
       <Input
         id="guess-line"
@@ -50,20 +62,25 @@ export function GuessAhead({ shelf }: { shelf: ShelfTag[] }) {
         status={wrong.length > 0 ? 'error' : ''}
         onChange={(event) => type(event.target.value)}
       />
-      {wrong.map((reading) => (
-        <p key={reading.at.join('-')} className="meaning wrong">
+      {wrong.map((reading, at) => (
+        <p key={`${at} ${reading.at.join('-')}`} className="meaning wrong">
           ✗ {reading.text}: {reading.problem}
         </p>
       ))}
-      {line.title && wrong.length === 0 && (
-        <p className="meaning">
-          {[
-            line.archetype ? ARCHETYPES[line.archetype].name : 'taken for compact ceramic',
-            line.sizeIn ? write.size(line.sizeIn) : 'size guessed',
-            line.weightLb !== undefined ? write.weight(line.weightLb) : 'weight guessed',
-          ].join(' · ')}
-        </p>
-      )}
+      {wrong.length === 0 &&
+        lines.map(
+          (line, at) =>
+            line.title && (
+              <p key={at} className="meaning">
+                {[
+                  ...(several ? [line.title] : []),
+                  line.archetype ? ARCHETYPES[line.archetype].name : 'taken for compact ceramic',
+                  line.sizeIn ? write.size(line.sizeIn) : 'size guessed',
+                  line.weightLb !== undefined ? write.weight(line.weightLb) : 'weight guessed',
+                ].join(' · ')}
+              </p>
+            ),
+        )}
       {found[0] && (
         <>
           <div className="guess-sums">

@@ -1,4 +1,4 @@
-import { takenSide, turnsWords, type House, type PlanDocument } from '@inch-nest/core';
+import { planBundles, takenSide, turnsWords, type House, type PlanDocument } from '@inch-nest/core';
 
 const WHOLE = 50;
 
@@ -34,12 +34,21 @@ export function buyerSentence(plans: readonly PlanDocument[], money: (minor: num
   if (!first) return '';
   const postage = plans.map((plan) => plan.quote.totalMinor);
   const [low, high] = [Math.min(...postage), Math.max(...postage)];
-  const turns = first.layers.reduce((sum, layer) => sum + (layer.stiff ? 0 : layer.turns), 0);
+  const bundles = planBundles(first);
+  const several = bundles.length > 1 || first.block.pieces > 1;
+  const turns = bundles[0].layers.reduce((sum, layer) => sum + (layer.stiff ? 0 : layer.turns), 0);
   const how = first.inner
     ? 'boxed twice, the inner box bedded all round'
     : first.box.style === 'slotted'
       ? 'in a sturdy box, bedded all round'
       : 'in a stiff envelope';
-  const wrapped = turns > 0 ? `wrapped in ${turnsWords(turns)}` : first.layers.length > 0 ? 'between cards' : 'as it is';
-  return `It travels ${wrapped} and packed ${how}, about ${weight(first.weight.grossLb)} in all; postage is ${low === high ? money(low) : `${money(low)} to ${money(high)}`} depending on where you are.`;
+  const wrapped =
+    bundles.length > 1
+      ? 'wrapped by itself'
+      : turns > 0
+        ? `wrapped in ${turnsWords(turns)}`
+        : first.layers.length > 0
+          ? 'between cards'
+          : 'as it is';
+  return `${several ? `Each travels ${wrapped}, all of them` : `It travels ${wrapped} and`} packed ${how}, about ${weight(first.weight.grossLb)} in all; postage is ${low === high ? money(low) : `${money(low)} to ${money(high)}`} depending on where you are.`;
 }

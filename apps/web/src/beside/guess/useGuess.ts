@@ -1,7 +1,7 @@
 'use client';
 import { useEffect, useState } from 'react';
 import type { PlanDocument, SaleLine } from '@inch-nest/core';
-import { requestOfLine, zonesReached, type SearchAnswer, type ShopView, type ZoneReached } from '@inch-nest/contracts';
+import { requestOfLines, zonesReached, type SearchAnswer, type ShopView, type ZoneReached } from '@inch-nest/contracts';
 import { planner } from '../../parcel/planner.ts';
 
 /** The plan for one zone, or why there is none. */
@@ -9,10 +9,10 @@ export type ZonePlan = ZoneReached & ({ plan: PlanDocument } | { plan: null; why
 
 const AFTER_TYPING_MS = 250;
 
-/** A piece before it is sold, planned for every zone one after the other; what is known so far. */
-export function useGuess(line: SaleLine, text: string, shop: ShopView): { plans: readonly ZonePlan[]; busy: boolean } {
+/** A piece before it is sold, or several for one parcel, planned for every zone one after the other; what is known so far. */
+export function useGuess(lines: readonly SaleLine[], text: string, shop: ShopView): { plans: readonly ZonePlan[]; busy: boolean } {
   const [worked, setWorked] = useState<{ of: string; plans: ZonePlan[]; busy: boolean }>({ of: '', plans: [], busy: false });
-  const ready = line.title !== undefined && line.readings.every((reading) => reading.problem === null);
+  const ready = lines.every(({ title, readings }) => title !== undefined && readings.every((reading) => reading.problem === null));
   useEffect(() => {
     if (!ready) return;
     let stale = false;
@@ -20,7 +20,7 @@ export function useGuess(line: SaleLine, text: string, shop: ShopView): { plans:
       const plans: ZonePlan[] = [];
       for (const reached of zonesReached(shop.cards, shop.originPostcode)) {
         if (stale) return;
-        const found = await planner().search(requestOfLine(line, shop, 'guess', reached.postcode));
+        const found = await planner().search(requestOfLines(lines, shop, 'guess', reached.postcode));
         if (stale || found.kind === 'superseded') return;
         plans.push(
           found.kind === 'planned' && !found.byHand
@@ -36,7 +36,7 @@ export function useGuess(line: SaleLine, text: string, shop: ShopView): { plans:
       stale = true;
       clearTimeout(timer);
     };
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the line follows from the text
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the lines follow from the text
   }, [text, ready, shop]);
   return worked.of === text && ready ? worked : { plans: [], busy: ready };
 }
