@@ -7,6 +7,7 @@ import { moneyOf } from '@inch-nest/contracts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { applyChange } from '../../parcel/applyChange.ts';
 import { priceLineWords } from '../../words/priceLineWords.ts';
+import { besideWords } from '../../words/besideWords.ts';
 import { changeWords } from '../../words/changeWords.ts';
 
 /** How near an edge of the price must be to be worth a word: pounds, and inches off the longest side. */
@@ -101,13 +102,15 @@ function Edge({ nudge, own, nest, parcel }: { nudge: EdgeNudge; own: boolean; ne
       </p>
     );
   // before the parcel is weighed the nest can still change
+  const { plan } = nest;
   const crossing = own ? cheapestCrossing(nest.changes) : null;
+  const after = crossing && plan && { nestCostMinor: plan.nestCostMinor + crossing.deltaCostMinor, chance: crossing.chance };
   return (
     <p className="ochre edge">
       ▲ {amount} over the step: {nudge.by === 'weight' ? 'lighter' : 'shorter'} by that saves {write.money(-nudge.deltaMinor!)}.
-      {crossing && (
+      {crossing && plan && after && (
         <Button onClick={() => applyChange(crossing, parcel, nest)}>
-          {changeWords(crossing.change, nest)}, saves {write.money(-crossing.deltaCostMinor)} in all
+          {changeWords(crossing.change, nest)}: {besideWords(after, plan, write.money)}
         </Button>
       )}
     </p>

@@ -309,11 +309,14 @@ describe('single changes', () => {
     expect(crossing.deltaCostMinor).toBe(
       Math.min(
         ...changes
-          .filter((one) => !one.blocks && one.deltaPostageMinor < 0 && one.change.kind !== 'service')
+          .filter((one) => (one.better || one.thriftier) && !one.blocks && one.deltaPostageMinor < 0 && one.change.kind !== 'service')
           .map((one) => one.deltaCostMinor),
       ),
     );
     expect(cheapestCrossing([])).toBeNull();
+    // what only breaks more often is no saving, however much postage it takes off
+    const risky = changes.map((one) => ({ ...one, better: false, thriftier: false, deltaPostageMinor: -900, deltaCostMinor: -900 }));
+    expect(cheapestCrossing(risky)).toBeNull();
   });
 
   test('the fill of an inner box is a change of its own', () => {
