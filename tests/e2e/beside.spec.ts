@@ -155,6 +155,28 @@ test('guess ahead: zone by zone, what to ask, which lose money, a sentence, and 
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('stoneware tea urn');
 });
 
+test('practice: from the day to a piece that is asked about part by part, each answer told how it would turn out', async ({
+  app,
+  page,
+}) => {
+  await page.goto(`${app.address}/day`);
+  await page.getByRole('link', { name: 'Practice' }).click();
+  await page.getByRole('button', { name: 'Stoneware crock' }).click();
+  const piece = page.getByRole('region', { name: 'Stoneware crock' });
+  await expect(piece.getByRole('heading', { level: 2 })).toContainText('1 of', { timeout: 40_000 });
+  const questions = Number(/1 of (\d+)/.exec((await piece.getByRole('heading', { level: 2 }).textContent())!)![1]);
+  for (let at = 1; at <= questions; at++) {
+    await expect(piece.getByRole('heading', { level: 2 })).toContainText(`${at} of ${questions}`);
+    await expect(piece.getByText('As the nest has it')).toHaveCount(0);
+    await piece.getByRole('listitem').getByRole('button').first().click();
+    await expect(piece.getByText('As the nest has it').first()).toBeVisible();
+    await piece.getByRole('button', { name: /Next question|How it went/ }).click();
+  }
+  await expect(piece.getByRole('heading', { name: /as a good packer would/ })).toBeVisible();
+  await piece.getByRole('button', { name: 'The next piece' }).click();
+  await expect(page.getByRole('region', { name: /Mantel clock/ })).toBeVisible({ timeout: 40_000 });
+});
+
 test('rate cards: out and in as files and equal, a new version beside the old, compared, tried; hostile ones refused whole', async ({
   app,
   page,
