@@ -80,13 +80,13 @@ export function Slip({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
 }
 
 function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse; nest: NestUse }) {
-  const { shop, write } = useShop();
+  const { shop, write, can } = useShop();
   const { life } = parcel.view;
   const { lines: shown, costMinor, rated } = costShown(plan, life);
   const broken = nest.request.house.care * plan.riskMinor;
   const keptMinor = plan.keptMinor + plan.costMinor - costMinor;
   const difference = useDifference({ plan: parcel.view.id, costMinor, chance: plan.chance });
-  useSpoken(`${formatChance(plan.chance)} breaks, ${write.money(costMinor)} in all`);
+  useSpoken(`${formatChance(plan.chance)} breaks${can('money') ? `, ${write.money(costMinor)} in all` : ''}`);
   const { soldMinor, shippingCollectedMinor: collected } = moneyOf(parcel.view);
   const frontier = nest.found?.kind === 'planned' ? nest.found.frontier : [];
   const cheapest = frontier[0] ?? null;
