@@ -156,8 +156,14 @@ const BY_WIDTH = ['target-size', 'scrollable-region-focusable', 'color-contrast'
 /** What reaches beyond a page that is wider than its screen. */
 function runsOff(width: number): string[] {
   if (document.documentElement.scrollWidth <= width) return [];
-  const far = [...document.querySelectorAll('body *')].filter((one) => one.getBoundingClientRect().right > width + 1);
-  return far.slice(0, 8).map((one) => `${one.tagName}.${one.getAttribute('class') ?? ''} to ${one.getBoundingClientRect().right}`);
+  const right = (one: Element) => one.getBoundingClientRect().right;
+  const scrolls = (one: Element): boolean =>
+    getComputedStyle(one).overflowX !== 'visible' || (one.parentElement !== null && scrolls(one.parentElement));
+  // what is pushed along in a part of the page widens nothing
+  const far = [...document.querySelectorAll('body *')].filter((one) => right(one) > width + 1 && !scrolls(one.parentElement!));
+  return far
+    .slice(0, 8)
+    .map((one) => `${one.tagName}.${one.getAttribute('class') ?? ''} “${one.textContent.slice(0, 60)}” to ${right(one)}`);
 }
 
 /** Nothing runs off the page as it stands on narrower screens, and all of it is reached and read there. */
