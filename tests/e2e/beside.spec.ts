@@ -143,8 +143,7 @@ test('guess ahead: zone by zone, what to ask, which lose money, a sentence, and 
   await page
     .locator('#guess-line')
     .fill('stoneware tea urn, 9 x 8 x 14 in, 6 lb 3 oz, sold 84, paid 22 + brass lamp, 7 x 7 x 9 in, 2 lb, sold 40, paid 8');
-  await expect(page.getByText('no zone loses money')).toBeVisible({ timeout: 40_000 });
-  await expect(page.locator('.buyer-sentence')).toContainText('Each travels');
+  await expect(page.locator('.buyer-sentence')).toContainText('Each travels', { timeout: 40_000 });
   await page.locator('#guess-line').fill('stoneware tea urn, 9 x 8 x 14 in, 6 lb 3 oz, sold 40, paid 22');
   await page.getByLabel('It sold! To which postcode?').fill('12');
   await page.getByRole('button', { name: 'Make it a sale' }).click();
