@@ -39,14 +39,16 @@ export function Day({ initial, shelf }: { initial: DayView; shelf: ShelfTag[] })
       <DayOrder shelf={shelf} today={day} />
       <div className="section-head">
         <h2>Pulling and tearing</h2>
-        {can(pageNeeds('/hands')) && (
-          <Link className="link-button" prefetch={false} href="/hands">
-            Practice
-          </Link>
-        )}
-        <a className="print-due" href="/api/day/sheet" target="_blank" rel="noreferrer">
-          <Printer size={20} aria-hidden /> On paper
-        </a>
+        <span className="act-row">
+          {can(pageNeeds('/hands')) && (
+            <Link className="link-button" prefetch={false} href="/hands">
+              Practice
+            </Link>
+          )}
+          <a className="print-due" href="/api/day/sheet" target="_blank" rel="noreferrer">
+            <Printer size={20} aria-hidden /> On paper
+          </a>
+        </span>
       </div>
       <p className="soft sub">Due by {write.day(day)} and not packed yet. What is ticked is kept on this device until tomorrow.</p>
       {short.length > 0 && (
