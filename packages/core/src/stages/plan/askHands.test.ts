@@ -70,4 +70,16 @@ test('a box it does not go into cannot be, and why is said', () => {
   expect(least).toMatchObject({ verdict: 'cannot', figures: null, why: 'it does not go into that box' });
 });
 
+// common practice, no source
+test('nothing travels bare, however little it would break', () => {
+  const of = request(
+    { archetype: 'rigidMetal', weightLb: 14, lengthIn: 8, widthIn: 5, heightIn: 5 },
+    { stock: { ...STOCK, boxes: [box([12, 9, 9]), box([14, 12, 12])], wraps: [ORDINARY_WRAPS.largeBubble] } },
+  );
+  const wrapped = { ...CHOICE, layers: [{ material: 'largeBubble', turns: 1 }], box: '14x12x12' };
+  const turns = askHands(of, wrapped).find((one) => one.about.kind === 'turns')!;
+  const none = turns.answers.find(({ answer }) => answer.kind === 'turns' && answer.turns === 0)!;
+  expect(none).toMatchObject({ verdict: 'cannot', why: 'nothing would lie round it' });
+});
+
 test('of a choice that cannot be carried out nothing is asked', () => expect(askHands(asked, { ...CHOICE, box: 'elsewhere' })).toEqual([]));

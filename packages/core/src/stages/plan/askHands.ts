@@ -3,6 +3,7 @@ import type { BoxStock } from '../../engineering/materials/stock.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import { ceilingOfAll, evenWithin } from '../frontier/recommend.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
+import { isHeld } from '../wrap/waysToWrap.ts';
 import { without } from './bundleChanges.ts';
 import { deriver, type Deriver } from './derivePlan.ts';
 import { blockingFaults } from './findFaults.ts';
@@ -75,6 +76,15 @@ interface Offered {
   readonly planned: boolean;
 }
 
+/** Why nobody would pack it so, in a few words; undefined where one may. */
+function refusalOf({ rated }: PlanOption, house: PlanRequest['house']): string | undefined {
+  const [fault] = blockingFaults({ rated }, house);
+  if (fault) return fault;
+  if (!rated.weighed.filled.stowed.bundles.every(({ wrapped }) => isHeld(wrapped))) return BARE;
+  return rated.refused?.refused;
+}
+const BARE = 'nothing would lie round it';
+
 function judgeBeside(request: PlanRequest, planned: PlanOption, derive: Deriver) {
   const { house } = request;
   const pieces = planned.rated.weighed.filled.stowed.bundles.map(({ wrapped }) => wrapped.piece);
@@ -85,10 +95,7 @@ function judgeBeside(request: PlanRequest, planned: PlanOption, derive: Deriver)
     let why: string | null = null;
     for (const way of ways) {
       const derived = derive(way);
-      const refusal =
-        derived.kind === 'noPlan'
-          ? derived.reasons[0]
-          : (blockingFaults(derived.option, house)[0] ?? derived.option.rated.refused?.refused);
+      const refusal = derived.kind === 'noPlan' ? derived.reasons[0] : refusalOf(derived.option, house);
       if (derived.kind === 'noPlan' || refusal) why ??= refusal ?? null;
       else if (!best || derived.option.expectedMinor < best.expectedMinor) best = derived.option;
     }
