@@ -22,7 +22,7 @@ export {
   type Practice,
   type PracticeKey,
 } from './hands.ts';
-export { requestOfLines } from './requestOfLines.ts';
+export { requestOfLines, sumOfLines } from './requestOfLines.ts';
 export { zonesReached, type ZoneReached } from './zonesReached.ts';
 export { packedParcelOf, type PackedList, type PackedView } from './packedView.ts';
 export { stockroom, boxStock, wrapStock, fillStock } from './stock.ts';

@@ -1,6 +1,10 @@
 import { ARCHETYPES, plainFacts, type PieceFacts, type PlanRequest, type SaleLine } from '@inch-nest/core';
 import type { ShopView } from './shopView.ts';
 
+/** What lines say of money, together; a line that says nothing adds nothing. */
+export const sumOfLines = (lines: readonly SaleLine[], amount: 'soldMinor' | 'paidMinor'): number =>
+  lines.reduce((sum, line) => sum + (line[amount] ?? 0), 0);
+
 /**
  * A piece as one line says it, before it is a sale, or several that go in one parcel, a line each, with all that a plan depends
  * on: what a line leaves out is as its kind usually is. What is asked for them is asked together; where each has its own price,
@@ -9,7 +13,6 @@ import type { ShopView } from './shopView.ts';
  * @param id stands for the order, and with its place for each piece
  */
 export function requestOfLines(lines: readonly SaleLine[], shop: ShopView, id: string, destinationPostcode: string): PlanRequest {
-  const sum = (of: (line: SaleLine) => number | undefined) => lines.reduce((all, line) => all + (of(line) ?? 0), 0);
   const eachPriced = lines.length > 1 && lines.every(({ soldMinor }) => soldMinor !== undefined);
   const pieces = lines.map((line, at): PieceFacts => {
     const archetype = ARCHETYPES[line.archetype ?? 'compactCeramic'];
@@ -29,8 +32,8 @@ export function requestOfLines(lines: readonly SaleLine[], shop: ShopView, id: s
   return {
     order: {
       id,
-      soldMinor: sum(({ soldMinor }) => soldMinor),
-      paidMinor: sum(({ paidMinor }) => paidMinor),
+      soldMinor: sumOfLines(lines, 'soldMinor'),
+      paidMinor: sumOfLines(lines, 'paidMinor'),
       shippingCollectedMinor: 0,
       originPostcode: shop.originPostcode,
       destinationPostcode,

@@ -50,7 +50,7 @@ const SAME = { minor: 0.5, share: 0.02 };
  */
 export function judgedWords(judged: JudgedAnswer, planned: JudgedAnswer, { money }: Pick<Writers, 'money'>, seesMoney: boolean): string {
   const { verdict, figures, why } = judged;
-  if (!figures || !planned.figures) return `It cannot be: ${why ?? 'no service takes it so'}.`;
+  if (verdict === 'cannot' || !figures || !planned.figures) return `It cannot be: ${why ?? 'no service takes it so'}.`;
   const more = figures.costMinor - planned.figures.costMinor;
   const price = !seesMoney || Math.abs(more) < SAME.minor ? '' : more > 0 ? `${money(more)} more` : `${money(-more)} less`;
   const chance = `${formatChance(figures.chance)} breaks`;
@@ -65,8 +65,6 @@ export function judgedWords(judged: JudgedAnswer, planned: JudgedAnswer, { money
     case 'dearer':
       if (Math.abs(times - 1) < SAME.share) return `No safer${price ? `, and ${price}` : ', and more work'}.`;
       return `${chance}, which is less${price ? `; but ${price} is more than that is worth` : ', but it takes more than that is worth'}.`;
-    default:
-      return `It cannot be: ${why ?? 'no service takes it so'}.`;
   }
 }
 

@@ -2,17 +2,8 @@
 import { Button, Input } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import {
-  ARCHETYPES,
-  formatChance,
-  piecesOnLine,
-  POSTCODE,
-  POSTCODE_SAYS,
-  readSaleLine,
-  type PlanDocument,
-  type SaleLine,
-} from '@inch-nest/core';
-import type { ShelfTag } from '@inch-nest/contracts';
+import { ARCHETYPES, formatChance, piecesOnLine, POSTCODE, POSTCODE_SAYS, readSaleLine, type PlanDocument } from '@inch-nest/core';
+import { sumOfLines, type ShelfTag } from '@inch-nest/contracts';
 import { Refusal, send } from '../../session/http.ts';
 import { LIKE_THIS } from '../../words/likeThis.ts';
 import { useShop } from '../../session/ShopContext.tsx';
@@ -36,8 +27,7 @@ export function GuessAhead({ shelf }: { shelf: ShelfTag[] }) {
   const found = plans.flatMap((one) => (one.plan ? [one.plan] : []));
   const asking = askFor(found, shop.house);
   const ask = asked ?? asking.shippingMinor;
-  const sum = (of: (line: SaleLine) => number | undefined) => lines.reduce((all, line) => all + (of(line) ?? 0), 0);
-  const [soldMinor, paidMinor] = [sum((line) => line.soldMinor) + asking.onPriceMinor, sum((line) => line.paidMinor)];
+  const [soldMinor, paidMinor] = [sumOfLines(lines, 'soldMinor') + asking.onPriceMinor, sumOfLines(lines, 'paidMinor')];
   const losing = plans.filter((one) => one.plan && leftMinor(one.plan, soldMinor, paidMinor, ask) < 0).map((one) => one.zone);
   const type = (next: string) => {
     setText(next);

@@ -49,7 +49,7 @@ export const mishapChance = ({ liner, box }: Pick<Shell, 'liner' | 'box'>, inner
   inner || liner || box.board.wall === 'double' ? MISHAP.walled : MISHAP.chance;
 
 /** What happens to each of several that are alike. */
-const alike = (wrapped: WrappedItem, causes: readonly Cause[]): Cause[] =>
+export const alike = (wrapped: WrappedItem, causes: readonly Cause[]): Cause[] =>
   amongAlike(causes, countOf(wrapped), wrapped.piece.facts.wholeOrNothing);
 
 /**

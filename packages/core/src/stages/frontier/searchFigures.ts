@@ -3,7 +3,7 @@ import { COARSE_SLICES, FINE_SLICES } from '../../engineering/journey/shockFloor
 import type { BoxStock, FillStock } from '../../engineering/materials/stock.ts';
 import { postageFloors, type PostageFloor } from '../../engineering/tariff/postageFloor.ts';
 import type { House } from '../../house/House.ts';
-import { countOf, overAll, piecesLb, type Held } from '../box/stowInBox.ts';
+import { overAll, piecesLb, type Held } from '../box/stowInBox.ts';
 import type { Shell } from '../box/StowedBox.ts';
 import { decidingOf } from './decidingOf.ts';
 import { effectiveGaps, sinkingPsiOf, type GapLoad } from '../fill/effectiveGaps.ts';
@@ -13,10 +13,10 @@ import { carriageShipment, type Carriage } from '../rate/rateParcel.ts';
 import { bundleSundries, shellSundries } from '../weight/weighParcel.ts';
 import { worthSharesOf } from '../item/worthOfAll.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
-import { amongAlike, amongBundles, type Cause } from './causes.ts';
+import { amongBundles, type Cause } from './causes.ts';
 import { overloadChance } from './crushChance.ts';
 import type { PlanSpace } from './PlanSpace.ts';
-import { bundleCauses, certifiedLb } from './quietCauses.ts';
+import { alike, bundleCauses, certifiedLb } from './quietCauses.ts';
 import {
   ceilingsWithAny,
   gapRanges,
@@ -84,9 +84,7 @@ export function packer({ house, tapes, innerFills, pieces }: PlanSpace): Packer 
   const least = leastOf(innerFills, house);
   const kappa = house.kappa.value;
   const worthShares = worthSharesOf(pieces);
-  const ownCauses = remembered((wrapped: WrappedItem) =>
-    amongAlike(bundleCauses(wrapped, house), countOf(wrapped), wrapped.piece.facts.wholeOrNothing),
-  );
+  const ownCauses = remembered((wrapped: WrappedItem) => alike(wrapped, bundleCauses(wrapped, house)));
   const quietOf = ({ bundles }: Held): QuietSums => {
     const [first, ...others] = bundles;
     if (others.length === 0) return quietOfOne(first.wrapped);

@@ -3,8 +3,8 @@ import type { BoxStock } from '../../engineering/materials/stock.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import { ceilingOfAll, evenWithin } from '../frontier/recommend.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
-import { isHeld } from '../wrap/waysToWrap.ts';
 import { without } from './bundleChanges.ts';
+import { countBare } from './countBare.ts';
 import { deriver, type Deriver } from './derivePlan.ts';
 import { blockingFaults } from './findFaults.ts';
 import { inBox } from './inBox.ts';
@@ -80,7 +80,7 @@ interface Offered {
 function refusalOf({ rated }: PlanOption, house: PlanRequest['house']): string | undefined {
   const [fault] = blockingFaults({ rated }, house);
   if (fault) return fault;
-  if (!rated.weighed.filled.stowed.bundles.every(({ wrapped }) => isHeld(wrapped))) return BARE;
+  if (countBare(rated.weighed) > 0) return BARE;
   return rated.refused?.refused;
 }
 const BARE = 'nothing would lie round it';

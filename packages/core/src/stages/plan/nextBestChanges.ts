@@ -10,10 +10,9 @@ import { stockUsed } from './stockUsed.ts';
 import { shortCounter } from './willNotSuffice.ts';
 import type { ChangeKind } from './ChangeKind.ts';
 import { requestAfter } from './requestAfter.ts';
+import { countBare } from './countBare.ts';
 import { deriver, type Deriver } from './derivePlan.ts';
-import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import { bendsOf } from '../item/bends.ts';
-import { isHeld } from '../wrap/waysToWrap.ts';
 import { ceilingOfAll } from '../frontier/recommend.ts';
 import { faultsOf, findFaults } from './findFaults.ts';
 import { isBetter, isThriftier } from './sideBySide.ts';
@@ -108,9 +107,6 @@ export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextC
     return !met.has(said) && met.add(said);
   });
 }
-
-/** Bundles with nothing round them that holds: what the search never takes, and nobody advises. */
-const countBare = ({ filled }: WeighedParcel): number => filled.stowed.bundles.filter(({ wrapped }) => !isHeld(wrapped)).length;
 
 /** Parts of a turn: the search goes by whole ones. */
 const isFine = (change: ChangeKind): boolean => change.kind === 'doubled' || (change.kind === 'turns' && !Number.isInteger(change.turns));

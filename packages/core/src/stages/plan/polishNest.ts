@@ -2,8 +2,8 @@ import { waysToGuard } from '../item/addedTo.ts';
 import { recommend, type Recommendation } from '../frontier/recommend.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { bendsOf } from '../item/bends.ts';
-import { isHeld } from '../wrap/waysToWrap.ts';
 import { layerChanges, without } from './bundleChanges.ts';
+import { countBare } from './countBare.ts';
 import { bundleChoice, bundleLocks, piecesOf, withBundle, type PlanRequest } from './PlanRequest.ts';
 import { isBetter } from './sideBySide.ts';
 import { soundOptions } from './soundOptions.ts';
@@ -36,7 +36,7 @@ export function polishNest(request: PlanRequest, found: Recommendation, frontier
     tried += steps.length;
     const options = steps.flatMap(({ after, finely }) => {
       const option = sound(after);
-      if (!option || !option.rated.weighed.filled.stowed.bundles.every(({ wrapped }) => isHeld(wrapped))) return [];
+      if (!option || countBare(option.rated.weighed) > 0) return [];
       if (now.chance > ceiling && option.spoils > now.spoils + SPOILS_MORE) return [];
       return finely && !isWorthIt(option, now, ceiling) ? [] : [option];
     });
