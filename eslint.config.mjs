@@ -11,23 +11,8 @@ const ENVIRONMENT = [
 
 export default tseslint.config(
   { ignores: ['**/node_modules/', '**/.next/', '**/next-env.d.ts', 'docs/'] },
-  tseslint.configs.recommendedTypeChecked,
-  {
-    languageOptions: {
-      parserOptions: {
-        project: 'tsconfig.lint.json',
-        tsconfigRootDir: import.meta.dirname,
-      },
-    },
-  },
-  { files: ['**/*.mjs', '**/*.cjs', '**/*.js'], ...tseslint.configs.disableTypeChecked },
-  {
-    files: ['**/*.{ts,tsx}'],
-    rules: {
-      '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
-      '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false } }],
-    },
-  },
+  // rules that ask for types are in .oxlintrc.json: a linter that knows them in a quarter of the time
+  tseslint.configs.recommended,
   {
     files: ['packages/*/src/**/*.ts'],
     ignores: ['**/*.test.ts'],

@@ -76,6 +76,7 @@ export function parcelOf({ order }: PlanRequest, life: object = {}): ParcelUse {
     weightLb,
     partOf,
     keepUpright,
+    wholeOrNothing,
   }: PlanRequest['order']['pieces'][number]) => ({
     title: field(title),
     archetype: field(archetype),
@@ -85,6 +86,7 @@ export function parcelOf({ order }: PlanRequest, life: object = {}): ParcelUse {
     weight: field(weightLb),
     partOf: field(partOf),
     keepUpright: field(keepUpright),
+    wholeOrNothing: field(wholeOrNothing),
     accessories: field([]),
   });
   const view = {

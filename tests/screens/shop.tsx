@@ -45,7 +45,7 @@ export async function draw(
   }) as typeof fetch;
   const client = new QueryClient({ defaultOptions: { queries: { retry: false, refetchInterval: false } } });
   let drawn!: RenderResult;
-  // eslint-disable-next-line @typescript-eslint/require-await -- what is drawn settles within
+  // oxlint-disable-next-line typescript/require-await -- what is drawn settles within
   await act(async () => {
     drawn = render(
       <QueryClientProvider client={client}>

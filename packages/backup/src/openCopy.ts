@@ -7,6 +7,7 @@ import { pipeline } from 'node:stream/promises';
 import { openPromise, type Entry, type ZipFile } from 'yauzl';
 import { BUILD, MANIFEST, manifestSchema, pictureEntry, tableEntry, type Manifest, type Part } from './manifest.ts';
 import { isSealed, NotOpened, opening, SEALED_HEADER, SEALED_MARK } from './sealing.ts';
+import { thenClosed } from './thenClosed.ts';
 
 /** A copy cannot be read at all; the message says why, in words for whoever wants it back. */
 export class Unreadable extends Error {}
@@ -53,7 +54,7 @@ async function unsealed(path: string, passphrase: string | undefined): Promise<{
     throw new Unreadable(`the file cannot be opened (${error.code})`);
   });
   const header = Buffer.alloc(SEALED_HEADER);
-  const { bytesRead } = await file.read(header, 0, SEALED_HEADER, 0).finally(() => file.close());
+  const { bytesRead } = await thenClosed(file.read(header, 0, SEALED_HEADER, 0), file);
   if (bytesRead === 0) throw new Unreadable('the file is empty');
   if (!isSealed(header.subarray(0, SEALED_MARK))) return { place: path, drop: async () => {} };
   if (!passphrase) throw new Unreadable('this copy is sealed: say the file with its passphrase');
@@ -143,5 +144,5 @@ export async function damagesOf(copy: OpenedCopy): Promise<string[]> {
 /** A copy that is opened for it, read through whole and closed: what it says of itself, and what of it is damaged. */
 export async function readThrough(path: string, passphrase?: string): Promise<{ manifest: Manifest; damaged: string[] }> {
   const copy = await openCopy(path, passphrase);
-  return { manifest: copy.manifest, damaged: await damagesOf(copy).finally(() => copy.close()) };
+  return { manifest: copy.manifest, damaged: await thenClosed(damagesOf(copy), copy) };
 }

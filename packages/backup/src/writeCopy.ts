@@ -7,6 +7,7 @@ import { BUILD, FORMAT, MANIFEST, pictureEntry, pictureFile, tableEntry, type Ma
 import { listsOf } from './openLists.ts';
 import { sealing } from './sealing.ts';
 import { zipWriter, type ZipWriter } from './zipFile.ts';
+import { thenClosed } from './thenClosed.ts';
 
 /** What is copied, and how. */
 export interface CopyOrder {
@@ -34,7 +35,7 @@ export async function writeCopy(order: CopyOrder, path: string): Promise<Manifes
     const sealed = order.passphrase ? [await sealing(order.passphrase)] : [];
     const [manifest] = await Promise.all([done, pipeline([stream, ...sealed, createWriteStream(draft, { mode: 0o600 })])]);
     const written = await open(draft, 'r');
-    await written.sync().finally(() => written.close());
+    await thenClosed(written.sync(), written);
     await rename(draft, path);
     return manifest;
   } catch (error) {

@@ -1,5 +1,6 @@
 import {
   BENCH_TESTS,
+  MOST_ALIKE,
   MOST_MARK_TEXT,
   MOST_MARKS,
   OVERRULE_REASONS,
@@ -167,11 +168,13 @@ export const moveBundles = z.strictObject({
   bundleIds: z.array(uuid).min(1).max(MOST_PIECES),
   to: z.union([z.literal('aside'), uuid]),
 });
-/** Each lot of bundles goes into a parcel of its own; what is in none stays. */
+/** What goes of a bundle: so many of its alike pieces, all of them where no count is said. */
+const lotPart = z.strictObject({ bundleId: uuid, count: z.int().min(1).max(MOST_ALIKE).exactOptional() });
+/** Each lot goes into a parcel of its own; what is in none stays. */
 export const splitParcel = z.strictObject({
   ...by,
   act: z.literal('split'),
-  lots: z.array(z.array(uuid).min(1).max(MOST_PIECES)).min(1).max(MOST_PIECES),
+  lots: z.array(z.array(lotPart).min(1).max(MOST_PIECES)).min(1).max(MOST_PIECES),
 });
 export const regroup = z.discriminatedUnion('act', [addPiece, moveBundles, splitParcel]);
 

@@ -11,6 +11,7 @@ import type {
   PlanDocument,
   PlanRequest,
   PlayedDrop,
+  Portion,
   Quote,
   QuoteRefusal,
   SentMany,
@@ -19,6 +20,7 @@ import type {
   Shipment,
   ShockFacts,
   EdgeNudge,
+  WaysLookedAt,
 } from '@inch-nest/core';
 import type { SearchAnswer } from '@inch-nest/contracts';
 
@@ -101,8 +103,8 @@ export type EnoughAnswer =
 
 /** One way to box pieces, in figures. */
 export interface BoxedWay {
-  /** Pieces of each box by their place in the parcel, and the box they go in. */
-  parts: readonly { pieces: readonly number[]; box: string; service: string; grossLb: number }[];
+  /** What each box holds, and the box. */
+  parts: readonly { holds: readonly Portion[]; box: string; service: string; grossLb: number }[];
   costMinor: number;
   postageMinor: number;
   chance: number;
@@ -110,7 +112,7 @@ export interface BoxedWay {
   minutes: number;
 }
 export type OneOrMoreAnswer =
-  | { kind: 'boxes'; together: BoxedWay | null; splits: readonly BoxedWay[]; every: boolean }
+  | { kind: 'boxes'; together: BoxedWay | null; splits: readonly BoxedWay[]; looked: WaysLookedAt }
   | { kind: 'superseded' }
   | { kind: 'failed'; message: string };
 

@@ -76,9 +76,9 @@ async function whileWanted<Step, Result>(
 /** Boxes in figures, without the plans behind them. */
 const figuresOf = ({ parts, plans, ...figures }: Boxes): BoxedWay => ({
   ...figures,
-  parts: parts.map((pieces, i) => {
+  parts: parts.map((holds, i) => {
     const { weighed, quote } = plans[i]!.rated;
-    return { pieces, box: weighed.filled.stowed.shell.box.name, service: quote.serviceName, grossLb: weighed.grossLb };
+    return { holds, box: weighed.filled.stowed.shell.box.name, service: quote.serviceName, grossLb: weighed.grossLb };
   }),
 });
 
@@ -243,7 +243,7 @@ const planner: Planner = {
         kind: 'boxes',
         together: found.together && figuresOf(found.together),
         splits: found.splits.map(figuresOf),
-        every: found.every,
+        looked: found.looked,
       };
     } catch (error) {
       return failed(error);

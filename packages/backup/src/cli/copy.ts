@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { databaseUrl, NewerSchema, NotEmpty, openDatabase } from '@inch-nest/data';
 import { damageWords, makeCopy, openCopy, readThrough, restoreCopy, rowsIn, Unreadable } from '../index.ts';
+import { thenClosed } from '../thenClosed.ts';
 
 /**
  * `make FOLDER`, `check FILE` or `restore FILE` over the database named in DATABASE_URL and the pictures in `--photos`; restoring
@@ -42,7 +43,7 @@ async function check(): Promise<string> {
 
 async function restore(): Promise<string> {
   const copy = await openCopy(where, passphrase);
-  const { at, rows, pictures, missing } = await restoreCopy(copy, database!, values.photos).finally(() => copy.close());
+  const { at, rows, pictures, missing } = await thenClosed(restoreCopy(copy, database!, values.photos), copy);
   return [
     `put back as of ${at}: ${rows.toLocaleString('en')} rows and ${pictures.toLocaleString('en')} pictures, each compared with the copy.`,
     ...(missing.length > 0 ? [`${missing.length} pictures had been missing when it was made.`] : []),

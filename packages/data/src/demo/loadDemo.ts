@@ -138,7 +138,7 @@ async function takeApart(
   if (changes.length > 0) await keepParcel(database, shop, id, { personId, changes }, now);
   const bundleIds = others.flatMap(({ inABoxOfItsOwn }, at) => (inABoxOfItsOwn ? view.others[at]!.bundleId : []));
   if (bundleIds.length === 0) return [];
-  await splitParcel(database, shop, id, { act: 'split', personId, lots: [bundleIds] }, now);
+  await splitParcel(database, shop, id, { act: 'split', personId, lots: [bundleIds.map((bundleId) => ({ bundleId }))] }, now);
   return (await readParcel(database, id, personId)).set.filter((one) => one.id !== id).map((one) => one.id);
 }
 

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { planParcel, verifyPlan, type Happening } from '@inch-nest/core';
-import { benchPlanFor, heldIn, planRequestFor } from '@inch-nest/contracts';
+import { benchPlanFor, heldIn, planRequestFor, type SplitParcel } from '@inch-nest/contracts';
 import { finish } from '../../../core/tests/sampleRequest.ts';
 import { freshDatabase } from '../../tests/freshDatabase.ts';
 import { bowl, keepOne, NOW, ODILE, smallShop, tell, wholeNest } from '../../tests/smallShop.ts';
@@ -38,7 +38,8 @@ const add = (id: string, line: string, bundleId = randomUUID()) =>
   addPiece(room, shop, id, { act: 'add', personId: ODILE, id: bundleId, line }, NOW);
 const move = (id: string, bundleId: string, to: string) =>
   moveBundles(room, shop, id, { act: 'move', personId: ODILE, bundleIds: [bundleId], to }, NOW);
-const split = (id: string, ...lots: string[][]) => splitParcel(room, shop, id, { act: 'split', personId: ODILE, lots }, NOW);
+const split = (id: string, ...lots: string[][]) => portion(id, ...lots.map((lot) => lot.map((bundleId) => ({ bundleId }))));
+const portion = (id: string, ...lots: SplitParcel['lots']) => splitParcel(room, shop, id, { act: 'split', personId: ODILE, lots }, NOW);
 const step = (id: string, direction: 'undo' | 'redo') => takeBack(room, shop, id, { personId: ODILE, direction }, NOW);
 const titles = async (id: string) => heldIn(await read(id)).map(({ piece }) => piece.title.value);
 const keepRecommended = async (id: string) => {
@@ -179,6 +180,58 @@ describe('taken out', () => {
     await expect(split(id, [bowlIs!.bundleId], [tray!.bundleId])).rejects.toThrow(/parcel of its own/);
     await expect(split(id, [randomUUID()])).rejects.toThrow(/no such bundle/);
     expect(await titles(id)).toEqual(['bowl', 'tray']);
+  });
+
+  test('twelve alike in three boxes: four in each, the money shared to the cent, twelve again by one step', async () => {
+    const id = await soldTo('TP', 'twelve plates, 10 x 10 x 1, 1 lb each, sold 100.01, to 40217');
+    const plates = heldIn(await read(id))[0]!;
+    await portion(id, [{ bundleId: plates.bundleId, count: 4 }], [{ bundleId: plates.bundleId, count: 4 }]);
+    const { set } = await read(id);
+    const [here, ...others] = await Promise.all([id, ...set.filter((one) => one.id !== id).map((one) => one.id)].map(read));
+    const counts = [here!, ...others].map((view) => heldIn(view).map(({ piece }) => piece.count.value));
+    expect(counts).toEqual([[4], [4], [4]]);
+    expect(here!.pieceId).toBe(plates.pieceId);
+    expect(others.map(({ piece }) => [piece.title.value, piece.weight.value])).toEqual([
+      ['plates', 1],
+      ['plates', 1],
+    ]);
+    expect([here!, ...others].map(({ share }) => share!.soldMinor).sort()).toEqual([3333, 3334, 3334]);
+    await step(id, 'undo');
+    const again = await read(id);
+    expect(heldIn(again).map(({ pieceId, piece }) => [pieceId, piece.count.value])).toEqual([[plates.pieceId, 12]]);
+    expect([again.set, again.share]).toEqual([[], null]);
+    await step(id, 'redo');
+    expect((await read(id)).piece.count.value).toBe(4);
+    expect((await Promise.all(set.map((one) => read(one.id)))).map(({ piece }) => piece.count.value)).toEqual([4, 4, 4]);
+  });
+
+  test('what is told of alike ones once stays where it is; whoever counts anew meanwhile is heard', async () => {
+    const id = await soldTo('TQ', 'six jars, 3 x 3 x 6, 11 oz each + tray, 12 x 8 x 1, to 40217');
+    const [jars, tray] = heldIn(await read(id));
+    expect(
+      await keepOne(room, shop, id, {
+        path: `piece/${jars!.pieceId}/accessories`,
+        value: JSON.stringify([{ id: 'lids', name: 'lids', count: 6, part: 'apart' }]),
+        basedOn: 0,
+      }),
+    ).toMatchObject({ kind: 'kept' });
+    await expect(portion(id, [{ bundleId: jars!.bundleId, count: 7 }])).rejects.toThrow(/only 6 of it/);
+    await expect(portion(id, [{ bundleId: jars!.bundleId, count: 6 }, { bundleId: tray!.bundleId }])).rejects.toThrow(/parcel of its own/);
+    await portion(id, [{ bundleId: jars!.bundleId, count: 3 }, { bundleId: tray!.bundleId }]);
+    const sibling = (await read(id)).set.find((one) => one.id !== id)!;
+    const there = heldIn(await read(sibling.id));
+    expect(there.map(({ piece }) => [piece.title.value, piece.count.value])).toEqual([
+      ['jars', 3],
+      ['tray', 1],
+    ]);
+    expect([(await read(id)).piece.accessories.value.length, there[0]!.piece.accessories.value.length]).toEqual([1, 0]);
+    const { revision } = (await read(id)).piece.count;
+    await keepOne(room, shop, id, { path: `piece/${jars!.pieceId}/count`, value: '2', basedOn: revision });
+    await step(id, 'undo'); // the count
+    expect((await read(id)).piece.count.value).toBe(3);
+    await step(id, 'undo');
+    expect(await titles(id)).toEqual(['jars', 'tray']);
+    expect((await read(id)).piece.count.value).toBe(6);
   });
 
   test('aside it does not go, and the last of a parcel cannot', async () => {

@@ -1,14 +1,15 @@
 import { randomUUID } from 'node:crypto';
-import { MOST_PIECES, type KeptField, type MoveBundles, type ShopView, type SplitParcel } from '@inch-nest/contracts';
+import type { ArchetypeKey } from '@inch-nest/core';
+import { MOST_PIECES, startOfPiece, type KeptField, type MoveBundles, type ShopView, type SplitParcel } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
 import { Refused } from '../refusals.ts';
-import type { BundleRow, ParcelRow } from '../rows.ts';
+import type { BundleRow, ParcelRow, PieceRow } from '../rows.ts';
 import { appendEvent } from './eventRepository.ts';
 import { freeCode } from './parcelRepository.ts';
 import { fieldColumns, lockParcel, type LockedParcel } from './parcelRows.ts';
 import { personOf } from './personOf.ts';
-import { mayRegroup, moveAndNote, ofTheParcel, together } from './places.ts';
+import { countAnew, countedAs, mayRegroup, moveAndNote, ofTheParcel, together, type Divided } from './places.ts';
 
 /**
  * Puts one more piece into a parcel whose row is locked, as one change that can be taken back.
@@ -59,29 +60,87 @@ export async function moveBundles(database: ShopDatabase, shop: ShopView, parcel
 }
 
 /**
- * Gives each lot of bundles a parcel of its own; what is in no lot stays. They are a set from then on: one step, and one to take
- * it back.
+ * Gives each lot a parcel of its own; what is in no lot stays, and of alike ones as many as no lot asks for. They are a set from
+ * then on: one step, and one to take it back.
  *
- * @throws Refused where the parcel is sealed, a bundle is in two lots, or nothing would be left
+ * @throws Refused where the parcel is sealed, more are asked for than there are, or nothing would be left
  */
 export async function splitParcel(database: ShopDatabase, shop: ShopView, parcelId: string, wanted: SplitParcel, now: Date): Promise<void> {
   const person = personOf(shop, wanted.personId);
   await database.sequelize.transaction(async (transaction) => {
     const rows = await lockParcel(database, parcelId, transaction);
-    if (new Set(wanted.lots.flat()).size < wanted.lots.flat().length)
-      throw new Refused([{ path: 'lots', message: 'a bundle goes in one box, not in two' }]);
-    const bundles = await bundlesOf(database, parcelId, wanted.lots.flat(), transaction);
+    const asked = [...new Set(wanted.lots.flat().map(({ bundleId }) => bundleId))];
+    const bundles = await bundlesOf(database, parcelId, asked, transaction);
     await mayRegroup(database, rows, transaction);
-    if (bundles.length > rows.others.length) throw new Refused([{ path: 'lots', message: 'it is in a parcel of its own' }]);
+    const { lots, divided } = await dealt(database, bundles, wanted.lots, transaction);
+    const goes = new Set(lots.flat().map(({ id }) => id));
+    if ([rows, ...rows.others].every(({ bundle }) => goes.has(bundle.id)))
+      throw new Refused([{ path: 'lots', message: 'it is in a parcel of its own' }]);
     const moves = [];
-    for (const lot of wanted.lots) {
-      const goes = bundles.filter(({ id }) => lot.includes(id));
-      moves.push({ bundles: goes, to: await ownParcel(database, rows, goes[0]!, person.id, now, transaction) });
-    }
-    await moveAndNote(database, rows.parcel, moves, person.id, now, transaction);
+    for (const lot of lots) moves.push({ bundles: lot, to: await ownParcel(database, rows, lot[0]!, person.id, now, transaction) });
+    await moveAndNote(database, rows.parcel, moves, person.id, now, transaction, rows.parcel, divided);
     await together(database, [rows.parcel, ...moves.map(({ to }) => to)], transaction);
   });
 }
+
+/**
+ * The bundles of each lot. Where only some of alike ones go, those are a bundle and a piece of their own from now on; the one
+ * there was stays, or goes with the lot that takes the last of it.
+ */
+async function dealt(
+  { models }: ShopDatabase,
+  bundles: readonly BundleRow[],
+  lots: SplitParcel['lots'],
+  transaction: Transaction,
+): Promise<{ lots: BundleRow[][]; divided: Divided }> {
+  const pieces = new Map(
+    await Promise.all(bundles.map(async ({ id, pieceId }) => [id, (await models.piece.findByPk(pieceId, { transaction }))!] as const)),
+  );
+  const left = new Map(bundles.map(({ id }) => [id, pieces.get(id)!.count]));
+  const divided: Divided = {};
+  const take = async (bundle: BundleRow, wanted: number | undefined): Promise<BundleRow> => {
+    const piece = pieces.get(bundle.id)!;
+    const [there, count] = [left.get(bundle.id)!, wanted ?? piece.count];
+    if (count > there) {
+      const message = wanted === undefined ? 'a bundle goes in one box, not in two' : `there are only ${piece.count} of it`;
+      throw new Refused([{ path: 'lots', message }]);
+    }
+    left.set(bundle.id, there - count);
+    // the lot that takes the last of them takes the bundle there was
+    const stay = count === there ? count : there - count;
+    if (stay < piece.count) divided[piece.id] = { were: piece.count, stay };
+    if (count === there) return bundle;
+    const row = piece.get({ plain: true });
+    const own = { ...row, id: randomUUID() };
+    const fields = { ...row.fields, ...ofNone(row.fields), count: countedAs(row, count) };
+    await models.piece.create({ ...own, fields, ...fieldColumns.piece(fields) }, { transaction });
+    const id = randomUUID();
+    await models.bundle.create({ id, parcelId: null, pieceId: own.id, position: 0 }, { transaction });
+    return (await models.bundle.findByPk(id, { transaction }))!;
+  };
+  const taken: BundleRow[][] = [];
+  for (const lot of lots) {
+    const goes: BundleRow[] = [];
+    for (const { bundleId, count } of lot)
+      goes.push(
+        await take(
+          bundles.find(({ id }) => id === bundleId)!,
+          count,
+        ),
+      );
+    taken.push(goes);
+  }
+  for (const piece of pieces.values()) if (divided[piece.id]) await countAnew(piece, divided[piece.id]!.stay, transaction);
+  return { lots: taken, divided };
+}
+
+/** What is told of alike ones once stays with those that stay. */
+const ofNone = (fields: PieceRow['fields']): Record<string, KeptField> => {
+  const { accessories, serial, seal } = startOfPiece(fields['archetype']!.value as ArchetypeKey);
+  return Object.fromEntries(
+    Object.entries({ accessories, serial, seal }).map(([path, value]) => [path, { ...fields[path]!, text: '', value, draft: null }]),
+  );
+};
 
 /** @throws Refused where a parcel has not all of them */
 async function bundlesOf(

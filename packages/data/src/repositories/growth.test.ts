@@ -117,7 +117,7 @@ test.each(['code', 'title', 'tag', 'state', 'promised', 'bin'] as const)(
       for (let after: string | null = null, page = 0; page < 100; page++) {
         const asked: Awaited<ReturnType<typeof listPast>> = await listPast(
           room,
-          { text: 'bowl', sort, ...(down ? { down: '1' } : {}) },
+          { text: 'bowl 12', sort, ...(down ? { down: '1' } : {}) },
           after,
         );
         seen.push(...asked.tags.map((tag) => tag.code));

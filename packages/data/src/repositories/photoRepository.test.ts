@@ -88,7 +88,7 @@ test('each piece has its own, and they go where it goes', async () => {
   await expect(picture(randomUUID())).rejects.toThrow('no such piece');
   const shown = async (parcel: string) => (await readParcel(here.room, parcel, ODILE)).photos.map(({ pieceId }) => pieceId);
   expect(await shown(id)).toEqual(expect.arrayContaining([lamp!.pieceId, stand!.pieceId]));
-  await splitParcel(here.room, here.shop, id, { act: 'split', personId: ODILE, lots: [[stand!.bundleId]] }, NOW);
+  await splitParcel(here.room, here.shop, id, { act: 'split', personId: ODILE, lots: [[{ bundleId: stand!.bundleId }]] }, NOW);
   const { set } = await readParcel(here.room, id, ODILE);
   expect(await shown(id)).toEqual([lamp!.pieceId]);
   expect(await shown(set.find((one) => one.id !== id)!.id)).toEqual([stand!.pieceId]);

@@ -1,12 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import { frozenFact, recordParcel, type Happening, type ParcelState } from '@inch-nest/core';
-import type { NestValue } from '@inch-nest/contracts';
+import type { KeptField, NestValue } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
 import { Missing, Refused } from '../refusals.ts';
-import type { BundleRow, ParcelRow } from '../rows.ts';
+import type { BundleRow, ParcelRow, PieceRow } from '../rows.ts';
 import { appendEvent } from './eventRepository.ts';
-import { eventsOf, type LockedParcel } from './parcelRows.ts';
+import { eventsOf, fieldColumns, type LockedParcel } from './parcelRows.ts';
 
 /** Where bundles are, with the nests of the parcels they go between; a parcel of null is set aside. */
 export interface Place {
@@ -14,6 +14,8 @@ export interface Place {
   parcels: Record<string, string | null>;
   /** The bundles in the order they had, which a record of the database does not keep; left out in changes from before it was kept. */
   order?: string[];
+  /** How many alike ones there are of a piece while they are there, by its id, where some of them went. */
+  counts?: Record<string, number>;
   /** Nests as they are while they are there, by parcel. */
   nests: Record<string, NestValue>;
 }
@@ -24,11 +26,15 @@ export interface Move {
   readonly to: ParcelRow | null;
 }
 
+/** How many there were of pieces of which some go, and how many stay, by the piece’s id. */
+export type Divided = Record<string, { readonly were: number; readonly stay: number }>;
+
 /**
  * Moves, and notes it as one change that can be taken back; nests of other bundles are no longer nests.
  *
  * @param from the parcel that they leave
  * @param notedOn where it is taken back
+ * @param divided pieces some of whose alike ones went, as they are counted already
  */
 export async function moveAndNote(
   database: ShopDatabase,
@@ -38,6 +44,7 @@ export async function moveAndNote(
   now: Date,
   transaction: Transaction,
   notedOn: ParcelRow = from,
+  divided: Divided = {},
 ): Promise<void> {
   const parcels = [...new Map([from, ...moves.flatMap(({ to }) => to ?? [])].map((parcel) => [parcel.id, parcel])).values()];
   const nestsOf = (of: (parcel: ParcelRow) => NestValue) => Object.fromEntries(parcels.map((parcel) => [parcel.id, of(parcel)]));
@@ -47,14 +54,20 @@ export async function moveAndNote(
     .flatMap(({ bundles }) => bundles)
     .sort((a, b) => a.position - b.position)
     .map(({ id }) => id);
+  const countsOf = (of: (one: Divided[string]) => number): Pick<Place, 'counts'> => {
+    const counts = Object.entries(divided).map(([id, one]) => [id, of(one)] as const);
+    return counts.length > 0 ? { counts: Object.fromEntries(counts) } : {};
+  };
   const before: Place = {
     parcels: placesOf(({ parcelId }) => parcelId),
     order,
+    ...countsOf(({ were }) => were),
     nests: nestsOf(({ nest: { choice, locks } }) => ({ choice, locks })),
   };
   const after: Place = {
     parcels: placesOf((_, to) => to?.id ?? null),
     order,
+    ...countsOf(({ stay }) => stay),
     nests: nestsOf(({ nest: { locks } }) => ({ choice: null, locks: ofTheParcel(locks) })),
   };
   for (const { bundles, to } of moves) for (const bundle of bundles) await place(database, bundle, to?.id ?? null, transaction);
@@ -121,6 +134,12 @@ export async function restorePlace(
       throw new Refused([{ path: 'bundle', message: 'it has been moved since: nothing was taken back' }]);
     await place(database, bundle, parcelId, transaction);
   }
+  for (const [id, count] of Object.entries(wanted.counts ?? {})) {
+    const piece = (await models.piece.findByPk(id, { transaction }))!;
+    if (piece.count !== expected.counts?.[id])
+      throw new Refused([{ path: 'bundle', message: 'how many there are of it has been changed since: nothing was taken back' }]);
+    await countAnew(piece, count, transaction);
+  }
   for (const [id, nest] of Object.entries(wanted.nests)) await writeNestOf(database, id, nest, transaction);
   for (const id of touched) await settleLife(database, id, rows.parcel, now, transaction);
 }
@@ -171,3 +190,15 @@ export async function together({ models }: ShopDatabase, parcels: readonly Parce
   const set = parcels.find((parcel) => parcel.together)?.together ?? randomUUID();
   await models.parcel.update({ together: set }, { where: { id: parcels.map(({ id }) => id) }, transaction });
 }
+
+/** So many of a piece from now on. */
+export async function countAnew(piece: LockedParcel['piece'], count: number, transaction: Transaction): Promise<void> {
+  const fields = { ...piece.fields, count: countedAs(piece, count) };
+  await piece.update({ fields, ...fieldColumns.piece(fields) }, { transaction });
+}
+
+/** A piece's count as kept, after it came to be another. */
+export const countedAs = ({ fields }: Pick<PieceRow, 'fields'>, count: number): KeptField => {
+  const kept = fields['count']!;
+  return { ...kept, text: `${count}`, value: count, revision: kept.revision + 1, draft: null };
+};

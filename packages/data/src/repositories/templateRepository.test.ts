@@ -112,7 +112,7 @@ test('a piece that has left the set since changes nothing of the template', asyn
   const from = await horn();
   const kept = await keep(from, 'still whole');
   const [, part] = heldIn(await read(from));
-  await splitParcel(here.room, here.shop, from, { act: 'split', personId: ODILE, lots: [[part!.bundleId]] }, NOW);
+  await splitParcel(here.room, here.shop, from, { act: 'split', personId: ODILE, lots: [[{ bundleId: part!.bundleId }]] }, NOW);
   const next = await bowl(here.room, here.shop);
   await take(next, kept);
   expect(heldIn(await read(next)).map(({ piece }) => piece.title.value)).toEqual(['bowl', 'crook']);

@@ -16,7 +16,7 @@ beforeEach(() => {
 });
 const fill = (label: string, value: string) => fireEvent.change(screen.getByLabelText(label), { target: { value } });
 const press = async () => {
-  // eslint-disable-next-line @typescript-eslint/require-await -- what is asked settles within
+  // oxlint-disable-next-line typescript/require-await -- what is asked settles within
   await act(async () => {
     fireEvent.click(screen.getByRole('button', { name: /Make it/ }));
   });

@@ -35,7 +35,7 @@ const page = (view: UpkeepView = VIEW) =>
     },
   });
 const press = async (name: string | RegExp) => {
-  // eslint-disable-next-line @typescript-eslint/require-await -- what is asked settles within
+  // oxlint-disable-next-line typescript/require-await -- what is asked settles within
   await act(async () => {
     fireEvent.click(screen.getByRole('button', { name }));
   });

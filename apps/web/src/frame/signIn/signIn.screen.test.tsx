@@ -26,7 +26,7 @@ const KNOWN: SignInView = {
 const draw = (view: SignInView) => render(<SignInSheet view={view} onIn={(id) => came.push(id)} />);
 const fill = (label: string | RegExp, value: string) => fireEvent.change(screen.getByLabelText(label), { target: { value } });
 const press = async (name: string) => {
-  // eslint-disable-next-line @typescript-eslint/require-await -- what is asked settles within
+  // oxlint-disable-next-line typescript/require-await -- what is asked settles within
   await act(async () => {
     fireEvent.click(screen.getByRole('button', { name }));
   });

@@ -53,7 +53,9 @@ export function Regroup({ parcel, at, onAdded }: { parcel: ParcelUse; at: number
     onAdded();
   };
   const move = async (to: string) => {
-    const next = await ask(to === 'own' ? { act: 'split', lots: [[inHand.bundleId]] } : { act: 'move', bundleIds: [inHand.bundleId], to });
+    const next = await ask(
+      to === 'own' ? { act: 'split', lots: [[{ bundleId: inHand.bundleId }]] } : { act: 'move', bundleIds: [inHand.bundleId], to },
+    );
     if (!next) return;
     if (next.id !== view.id) router.push(`/parcels/${next.id}/look-over`);
     else put(next);

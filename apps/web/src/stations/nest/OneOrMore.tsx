@@ -1,17 +1,17 @@
 'use client';
 import { Button } from 'antd';
 import { useState } from 'react';
-import { formatChance, letterOf } from '@inch-nest/core';
-import { heldIn, moneyOf, type ParcelView, type SplitParcel } from '@inch-nest/contracts';
+import { countedTitle, formatChance, letterOf, MOST_SHARED, type Portion, type WaysLookedAt } from '@inch-nest/core';
+import { heldIn, moneyOf, type HeldPiece, type ParcelView, type SplitParcel } from '@inch-nest/contracts';
 import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { Trouble } from '../../parts/Trouble.tsx';
 import { send } from '../../session/http.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { boxesWords } from '../../words/boxesWords.ts';
-import { listed, titleOfPiece } from '../../words/titleOf.ts';
+import { listed } from '../../words/titleOf.ts';
 import type { BoxedWay } from '../../workers/planner.protocol.ts';
-import type { OneOrMoreUse } from './useOneOrMore.ts';
+import { isSeveral, type OneOrMoreUse } from './useOneOrMore.ts';
 
 /** So many ways to split are shown. */
 const SHOWN = 4;
@@ -24,7 +24,7 @@ export function OneOrMore({ parcel, nest, use: { answer, waits, compare } }: { p
   const held = heldIn(view);
   const split = async ({ parts }: BoxedWay) => {
     setProblem(null);
-    const [, ...lots] = parts.map(({ pieces }) => pieces.map((at) => held[at]!.bundleId));
+    const [, ...lots] = parts.map(({ holds }) => holds.map(({ at, count }) => ({ bundleId: held[at]!.bundleId, count })));
     const command: SplitParcel = { personId: person.id, act: 'split', lots };
     try {
       put(await send<ParcelView>('POST', `/api/parcels/${view.id}/pieces`, command));
@@ -34,7 +34,7 @@ export function OneOrMore({ parcel, nest, use: { answer, waits, compare } }: { p
   };
   const frozen = view.life.sealed;
   const uncarried = nest.plan?.faults.some(({ kind }) => kind === 'byHand' || kind === 'noService') ?? false;
-  if (held.length < 2) return null;
+  if (!isSeveral(view)) return null;
   const collected = moneyOf(view).shippingCollectedMinor;
   return (
     <section id="one-or-more" className="one-or-more" aria-label="One box or more">
@@ -59,7 +59,7 @@ export function OneOrMore({ parcel, nest, use: { answer, waits, compare } }: { p
             )}
             {answer.splits.slice(0, SHOWN).map((way) => (
               <Way
-                key={JSON.stringify(way.parts.map(({ pieces }) => pieces))}
+                key={JSON.stringify(way.parts.map(({ holds }) => holds))}
                 way={way}
                 best={answer.together}
                 held={held}
@@ -67,7 +67,7 @@ export function OneOrMore({ parcel, nest, use: { answer, waits, compare } }: { p
                   frozen ? null : (
                     <Button
                       onClick={() => void split(way)}
-                      aria-label={`Send in ${boxesWords(way.parts.length)}: ${listed(way.parts.map(({ pieces }) => lettersOf(pieces, held)))}`}
+                      aria-label={`Send in ${boxesWords(way.parts.length)}: ${listed(way.parts.map(({ holds }) => lettersOf(holds, held)))}`}
                     >
                       Send them so
                     </Button>
@@ -77,10 +77,7 @@ export function OneOrMore({ parcel, nest, use: { answer, waits, compare } }: { p
             ))}
           </ul>
           <p className="soft">
-            {answer.every
-              ? 'Every way to split them was looked at.'
-              : 'Looked at: each alone, the heavy from the light, the dear from the rest; the best of those split again.'}{' '}
-            {collected > 0 && `The buyer paid ${write.money(collected)} for shipping, in one box or several.`}
+            {LOOKED[answer.looked]} {collected > 0 && `The buyer paid ${write.money(collected)} for shipping, in one box or several.`}
           </p>
         </>
       )}
@@ -89,31 +86,37 @@ export function OneOrMore({ parcel, nest, use: { answer, waits, compare } }: { p
   );
 }
 
-/** Letters of pieces by their place. */
-function lettersOf(pieces: readonly number[], held: readonly ParcelView['others'][number][]): string {
+const LOOKED: Readonly<Record<WaysLookedAt, string>> = {
+  every: 'Every way to split them was looked at.',
+  evenly: `They were shared out evenly among two to ${MOST_SHARED} boxes.`,
+  halves: 'Every way to split them was looked at, alike ones together or in halves.',
+  some: 'Looked at: each alone, the heavy from the light, the dear from the rest; the best of those split again.',
+};
+
+/** Letters of pieces by their place; of some of alike ones how many, and that alone where there is nothing else. */
+function lettersOf(holds: readonly Portion[], held: readonly HeldPiece[]): string {
+  if (held.length === 1) return holds.map(({ count }) => `${count}`).join();
   const firsts = held.reduce<number[]>((all, { piece }) => [...all, all.at(-1)! + Math.ceil(piece.count.value / piece.stackOf.value)], [0]);
-  return pieces.map((at) => letterOf(firsts[at]!)).join(', ');
+  return holds.map(({ at, count }) => (count < held[at]!.piece.count.value ? `${count} of ` : '') + letterOf(firsts[at]!)).join(', ');
 }
 
-function Way({
-  way,
-  best,
-  held,
-  act,
-}: {
-  way: BoxedWay;
-  best: BoxedWay | null;
-  held: readonly ParcelView['others'][number][];
-  act: React.ReactNode;
-}) {
+/** Boxes that hold the same once, with how many there are. */
+const likeOnes = (parts: BoxedWay['parts']): [BoxedWay['parts'][number], number][] =>
+  [...new Map(parts.map((part) => [JSON.stringify(part.holds), part])).entries()].map(([key, part]) => [
+    part,
+    parts.filter(({ holds }) => JSON.stringify(holds) === key).length,
+  ]);
+
+function Way({ way, best, held, act }: { way: BoxedWay; best: BoxedWay | null; held: readonly HeldPiece[]; act: React.ReactNode }) {
   const { write } = useShop();
   const dearer = best && best !== way ? way.expectedMinor - best.expectedMinor : null;
   return (
     <li className="boxed-way">
       <div>
-        {way.parts.map((part) => (
-          <p key={part.pieces.join()}>
-            <b>{listed(part.pieces.map((at) => titleOfPiece(held[at]!)))}</b>{' '}
+        {likeOnes(way.parts).map(([part, boxes]) => (
+          <p key={JSON.stringify(part.holds)}>
+            <b>{listed(part.holds.map(({ at, count }) => countedTitle({ title: held[at]!.piece.title.value, count })))}</b>{' '}
+            {boxes > 1 && `in each of ${boxesWords(boxes)} `}
             <span className="soft">
               {part.box}, {part.service}, {write.weight(part.grossLb)}
             </span>

@@ -1,5 +1,5 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
-import { formatChance } from '@inch-nest/core';
+import { formatChance, type PlanRequest } from '@inch-nest/core';
 import { request } from '../../../../../packages/core/tests/sampleRequest.ts';
 import { parcelOf } from '../../../../../tests/screens/bench.ts';
 import { draw, type Answer } from '../../../../../tests/screens/shop.tsx';
@@ -11,7 +11,7 @@ import { useOneOrMore } from './useOneOrMore.ts';
 
 const asked: unknown[] = [];
 beforeEach(() => asked.splice(0));
-const box = (at: number) => ({ pieces: [at], box: `box ${at}`, service: 'Ground', grossLb: 2 + at });
+const box = (at: number) => ({ holds: [{ at, count: 1 }], box: `box ${at}`, service: 'Ground', grossLb: 2 + at });
 const way = {
   parts: [box(0), box(1)],
   costMinor: 5690,
@@ -26,7 +26,7 @@ jest.mock('../../parcel/planner.ts', () => ({
   planner: () => ({
     oneOrMore: (of: unknown) => {
       asked.push(of);
-      return Promise.resolve({ kind: 'boxes', together: null, splits: ways, every: true });
+      return Promise.resolve({ kind: 'boxes', together: null, splits: ways, looked: 'every' });
     },
   }),
 }));
@@ -47,7 +47,7 @@ function Compared({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
     </>
   );
 }
-const drawn = (faults: readonly { kind: string }[], life: object = {}, more: object = {}, asks = both, answer?: Answer) =>
+const drawn = (faults: readonly { kind: string }[], life: object = {}, more: object = {}, asks: PlanRequest = both, answer?: Answer) =>
   draw(
     <Compared parcel={parcelOf(asks, life)} nest={{ request: asks, plan: { faults }, searching: false, ...more } as unknown as NestUse} />,
     answer ? { answer } : {},
@@ -87,7 +87,12 @@ test('in three boxes in one step: the lots that leave the first', async () => {
   });
   fireEvent.click(await screen.findByRole('button', { name: 'Send in three boxes: A, C and B' }));
   await waitFor(() =>
-    expect(sent).toEqual([['/api/parcels/parcel/pieces', { personId: 'odile', act: 'split', lots: [['bundle-2'], ['bundle-1']] }]]),
+    expect(sent).toEqual([
+      [
+        '/api/parcels/parcel/pieces',
+        { personId: 'odile', act: 'split', lots: [[{ bundleId: 'bundle-2', count: 1 }], [{ bundleId: 'bundle-1', count: 1 }]] },
+      ],
+    ]),
   );
 });
 
@@ -96,4 +101,27 @@ test('what goes in one box is compared when somebody asks; what is sealed stays 
   expect(asked).toEqual([]);
   await drawn([{ kind: 'byHand' }], { sealed: true });
   expect(asked).toEqual([]);
+});
+
+test('six alike are shared out: boxes that hold the same are one line, and go by their count', async () => {
+  const sent: unknown[] = [];
+  const alike = { ...one.order.pieces[0]!, title: 'plate', count: 6 };
+  const six = { ...one, order: { ...one.order, pieces: [alike] } };
+  const two = (at: number) => ({ holds: [{ at: 0, count: 2 }], box: 'small box', service: 'Ground', grossLb: 2 + at });
+  ways.splice(0, 1, { ...way, parts: [two(0), two(0), two(0)] });
+  await drawn([], {}, { found }, six, (method, path, body) => {
+    if (method === 'POST') sent.push([path, body]);
+    return undefined;
+  });
+  expect(await screen.findByText(/in each of three boxes/)).toBeTruthy();
+  fireEvent.click(screen.getByRole('button', { name: 'Send in three boxes: 2, 2 and 2' }));
+  const lot = [{ bundleId: 'bundle-0', count: 2 }];
+  await waitFor(() => expect(sent).toEqual([['/api/parcels/parcel/pieces', { personId: 'odile', act: 'split', lots: [lot, lot] }]]));
+});
+
+test('a pair that is worth nothing with one of them broken is one thing', async () => {
+  const pair = { ...one.order.pieces[0]!, count: 2, wholeOrNothing: true };
+  await drawn([{ kind: 'byHand' }], {}, {}, { ...one, order: { ...one.order, pieces: [pair] } });
+  expect(asked).toEqual([]);
+  expect(screen.queryByRole('region', { name: 'One box or more' })).toBeNull();
 });

@@ -17,6 +17,10 @@ export interface OneOrMoreUse {
   saferApart: BoxedWay | null;
 }
 
+/** What can go in more than one box: several pieces, or several alike that are worth something one by one. */
+export const isSeveral = (view: ParcelUse['view']): boolean =>
+  heldIn(view).reduce((sum, { piece }) => sum + (piece.wholeOrNothing.value ? 1 : piece.count.value), 0) > 1;
+
 /**
  * Compares one box with more when asked to, and by itself where one box is no answer: where none holds them, nobody carries it,
  * or nothing in the stockroom stays below the ceiling.
@@ -37,7 +41,7 @@ export function useOneOrMore({ view }: ParcelUse, nest: NestUse): OneOrMoreUse {
   const isAbove = found?.kind === 'planned' && found.above !== null;
   const isUnheld = found?.kind === 'noPlan';
   const byItself =
-    held.length > 1 && (uncarried || isAbove || isUnheld) && isOfThese && !view.life.sealed && !nest.searching && asked?.of !== request;
+    isSeveral(view) && (uncarried || isAbove || isUnheld) && isOfThese && !view.life.sealed && !nest.searching && asked?.of !== request;
   useEffect(() => {
     if (byItself) void compare();
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once for each request

@@ -21,8 +21,10 @@ export function* searchEvery(space: PlanSpace): Generator<TraceProgress, Traced>
   const shellsOf = shellFinder(space);
   const fills = fillFinder(space);
   let batch = 0;
+  let boxedToo: boolean | null = null;
   for (const held of everyHeld(space)) {
-    if (held.inner && !looksAtBoxed(space, trace.isBelowCeiling())) break;
+    // whether a box in a box is looked at is settled by what travels without one
+    if (held.inner && !(boxedToo ??= looksAtBoxed(space, trace.isBelowCeiling()))) break;
     for (const shell of shellsOf(held)) {
       const stowed = stow(held, shell);
       for (const innerFill of fills.inner(held)) {

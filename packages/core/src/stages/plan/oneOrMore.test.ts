@@ -2,11 +2,14 @@ import { box, FACTS, finish, request, STOCK } from '../../../tests/sampleRequest
 import { oneBoxOrMore, planParcel } from '../../planParcel.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
 import type { PieceFacts } from '../sale/Order.ts';
-import { compareBoxes, MOST_SPLIT, ofPart, waysInMore, waysToSplit } from './oneOrMore.ts';
+import { compareBoxes, MOST_SHARED, MOST_SPLIT, ofPart, waysInMore, waysToSplit } from './oneOrMore.ts';
+import { worthMinor } from '../sale/worth.ts';
 import { piecesOf, type PlanRequest } from './PlanRequest.ts';
 
 const BOWL: Partial<PieceFacts> = { lengthIn: 6, widthIn: 6, heightIn: 4, weightLb: 2 };
 const JAR: Partial<PieceFacts> = { archetype: 'blownGlass', lengthIn: 3.5, widthIn: 3.5, heightIn: 6, weightLb: 0.7 };
+const ones = (...places: number[]) => places.map((at) => ({ at, count: 1 }));
+const splitsOf = (of: PlanRequest) => waysToSplit(ones(...of.pieceIds.keys()), piecesOf(of));
 const idOf = (at: number) => `00000000-0000-4000-8000-0000000000${10 + at}`;
 const narrow = {
   ...STOCK,
@@ -22,11 +25,11 @@ function asked(pieces: readonly Partial<PieceFacts>[], boxes = narrow.boxes): Pl
 
 test('two boxes are two parcels: their sums to the cent, as when each is planned by itself', () => {
   const of = asked([BOWL, JAR]);
-  const { together, splits, every } = finish(oneBoxOrMore(of));
-  expect(every).toBe(true);
+  const { together, splits, looked } = finish(oneBoxOrMore(of));
+  expect(looked).toBe('every');
   expect(splits).toHaveLength(1);
   const alone = [0, 1].map((at) => {
-    const chosen = finish(planParcel(ofPart(of, [at])));
+    const chosen = finish(planParcel(ofPart(of, ones(at))));
     if (chosen.kind === 'noPlan') throw new Error('no plan');
     return chosen.recommended;
   });
@@ -52,12 +55,12 @@ test('where no box holds them all, two do', () => {
     ),
   );
   expect(together).toBeNull();
-  expect(splits.map(({ parts }) => parts)).toEqual([[[0], [1]]]);
+  expect(splits.map(({ parts }) => parts)).toEqual([[ones(0), ones(1)]]);
 });
 
 // of n things 2ⁿ⁻¹ − 1 pairs of lots: exact
 test.each([2, 3, 4, 5])('every way to split %d is met once', (count) => {
-  const ways = waysToSplit(asked(Array.from({ length: count }, () => BOWL)));
+  const ways = splitsOf(asked(Array.from({ length: count }, () => BOWL)));
   expect(ways).toHaveLength(2 ** (count - 1) - 1);
   expect(new Set(ways.map((parts) => JSON.stringify(parts))).size).toBe(ways.length);
   for (const parts of ways) expect(parts.flat().sort()).toEqual(Array.from({ length: count }, (_, i) => i));
@@ -65,7 +68,7 @@ test.each([2, 3, 4, 5])('every way to split %d is met once', (count) => {
 
 test('of more than that each goes alone once, the heavy from the light and the dear from the rest', () => {
   const many = Array.from({ length: MOST_SPLIT + 2 }, (_, i): Partial<PieceFacts> => ({ ...BOWL, weightLb: i === 3 ? 20 : 1 }));
-  const ways = waysToSplit(asked(many));
+  const ways = splitsOf(asked(many));
   expect(ways.filter((parts) => parts.some((part) => part.length === 1)).length).toBeGreaterThanOrEqual(many.length);
   expect(ways.some((parts) => JSON.stringify(parts[0]) === '[3]')).toBe(true);
   expect(ways.length).toBeLessThan(2 * many.length);
@@ -86,24 +89,26 @@ test.each([
 
 test('what goes by itself in each box goes in three, and that is the best there is: no way was left out', () => {
   const large = { ...BOWL, lengthIn: 9, widthIn: 9, heightIn: 8 };
-  const { together, splits, every } = finish(oneBoxOrMore(asked([large, large, large], [box([12, 12, 12])])));
+  const { together, splits, looked } = finish(oneBoxOrMore(asked([large, large, large], [box([12, 12, 12])])));
   expect(together).toBeNull();
-  expect(every).toBe(true);
-  expect(splits.map(({ parts }) => parts)).toEqual([[[0], [1], [2]]]);
-  const alone = finish(planParcel(ofPart(asked([large], [box([12, 12, 12])]), [0])));
+  expect(looked).toBe('every');
+  expect(splits.map(({ parts }) => parts)).toEqual([[ones(0), ones(1), ones(2)]]);
+  const alone = finish(planParcel(ofPart(asked([large], [box([12, 12, 12])]), ones(0))));
   if (alone.kind === 'noPlan') throw new Error('no plan');
   expect(splits[0]!.costMinor).toBeCloseTo(3 * alone.recommended.costMinor, 9);
   expect(splits[0]!.chance).toBeCloseTo(1 - (1 - alone.recommended.chance) ** 3, 12);
 });
 
+/** Plans by a price that is known: a box costs 500 and a pound 90, and holds so many pounds. */
+const priced = (most: number) =>
+  function* (of: PlanRequest): Generator<unknown, PlanOption | null> {
+    const pounds = piecesOf(of).reduce((sum, { weightLb, count }) => sum + weightLb! * count, 0);
+    const costMinor = 500 + 90 * pounds;
+    const plan = { costMinor, expectedMinor: costMinor, chance: 0.01, minutes: 5, rated: { quote: { totalMinor: costMinor } } };
+    return pounds > most ? null : (plan as unknown as PlanOption);
+  };
+
 describe('by a price that is known: a box costs 500 and a pound 90, and holds so many pounds', () => {
-  const priced = (most: number) =>
-    function* (of: PlanRequest): Generator<unknown, PlanOption | null> {
-      const pounds = piecesOf(of).reduce((sum, { weightLb }) => sum + weightLb!, 0);
-      const costMinor = 500 + 90 * pounds;
-      const plan = { costMinor, expectedMinor: costMinor, chance: 0.01, minutes: 5, rated: { quote: { totalMinor: costMinor } } };
-      return pounds > most ? null : (plan as unknown as PlanOption);
-    };
   const of = (pounds: readonly number[]) => asked(pounds.map((weightLb) => ({ ...BOWL, weightLb })));
 
   // bin packing by hand: 6+4 and 5+5 fill two boxes of 10 and no more is needed; of 7, 6, 5, 4 and 3 three are needed
@@ -113,22 +118,100 @@ describe('by a price that is known: a box costs 500 and a pound 90, and holds so
     [[9, 8, 7], 3],
     [[6, 6, 6, 6, 6], 5],
   ])('%p pounds go in %d boxes of ten', (pounds, boxes) => {
-    const { splits, every } = finish(compareBoxes(of(pounds), priced(10)));
-    expect(every).toBe(true);
+    const { splits, looked } = finish(compareBoxes(of(pounds), priced(10)));
+    expect(looked).toBe('every');
     expect(splits[0]!.parts).toHaveLength(boxes);
     expect(splits[0]!.costMinor).toBe(500 * boxes + 90 * pounds.reduce((sum, one) => sum + one, 0));
     for (const { parts } of splits)
-      for (const part of parts) expect(part.reduce((sum, at) => sum + pounds[at]!, 0)).toBeLessThanOrEqual(10);
+      for (const part of parts) expect(part.reduce((sum, { at }) => sum + pounds[at]!, 0)).toBeLessThanOrEqual(10);
   });
 
   test('of many the best two are split again; where no two hold them each goes alone', () => {
     const again = finish(compareBoxes(of([9, 1, 1, 1, 1, 1]), priced(13)));
-    expect(again.every).toBe(false);
+    expect(again.looked).toBe('some');
     expect(again.together).toBeNull();
     expect(again.splits[0]!.parts).toHaveLength(2);
     expect(again.splits.some(({ parts }) => parts.length === 3)).toBe(true);
-    for (const { parts } of again.splits) expect(parts.flat().sort()).toEqual([0, 1, 2, 3, 4, 5]);
+    for (const { parts } of again.splits)
+      expect(
+        parts
+          .flat()
+          .map(({ at }) => at)
+          .sort(),
+      ).toEqual([0, 1, 2, 3, 4, 5]);
     expect(finish(compareBoxes(of([8, 8, 8, 8, 8, 8]), priced(10))).splits.map(({ parts }) => parts.length)).toEqual([6]);
+  });
+});
+
+describe('alike ones, by a price that is known: a box costs 500 and a pound 90, and holds so many pounds', () => {
+  const row = (...counts: number[]) => asked(counts.map((count) => ({ ...BOWL, weightLb: 1, count })));
+  const counts = (way: { parts: readonly (readonly { count: number }[])[] }) => way.parts.map((part) => part.map(({ count }) => count));
+
+  // shared out evenly, no box has more than one above another: n = q·boxes + r, r boxes with q + 1
+  test.each(Array.from({ length: 24 }, (_, i) => i + 2))('%d of a sort are shared out evenly among two boxes and more', (count) => {
+    const { splits, looked } = finish(compareBoxes(row(count), priced(60)));
+    expect(looked).toBe(count <= 3 ? 'every' : 'evenly');
+    expect(splits.map(({ parts }) => parts.length)).toEqual(Array.from({ length: Math.min(count, MOST_SHARED) - 1 }, (_, i) => i + 2));
+    for (const way of splits) {
+      const each = counts(way).flat();
+      expect(each.reduce((sum, one) => sum + one, 0)).toBe(count);
+      expect(Math.max(...each) - Math.min(...each)).toBeLessThanOrEqual(1);
+    }
+  });
+
+  test('twelve in boxes of five pounds go in three, the fewest that hold them', () => {
+    const { together, splits } = finish(compareBoxes(row(12), priced(5)));
+    expect(together).toBeNull();
+    expect(counts(splits[0]!)).toEqual([[4], [4], [4]]);
+    expect(splits[0]!.costMinor).toBe(3 * 500 + 12 * 90);
+  });
+
+  test('of two sorts each goes whole or in halves, every way once, and none is lost', () => {
+    const { splits, looked } = finish(compareBoxes(row(6, 5), priced(60)));
+    expect(looked).toBe('halves');
+    // partitions of four halves are Bell’s 15; two of the first sort are alike and meet as one where exchanged
+    const keys = splits.map(({ parts }) =>
+      parts
+        .map((part) => JSON.stringify(part))
+        .sort()
+        .join(),
+    );
+    expect(new Set(keys).size).toBe(keys.length);
+    for (const { parts } of splits)
+      expect([0, 1].map((at) => parts.flat().reduce((sum, one) => sum + (one.at === at ? one.count : 0), 0))).toEqual([6, 5]);
+    expect(
+      splits.some(
+        (way) =>
+          JSON.stringify(way.parts) ===
+          JSON.stringify([
+            [
+              { at: 0, count: 3 },
+              { at: 1, count: 3 },
+            ],
+            [
+              { at: 0, count: 3 },
+              { at: 1, count: 2 },
+            ],
+          ]),
+      ),
+    ).toBe(true);
+  });
+
+  test('what is worth nothing with one of them broken stays together', () => {
+    const of = asked([{ ...BOWL, count: 2, wholeOrNothing: true }]);
+    expect(finish(compareBoxes(of, priced(60))).splits).toEqual([]);
+  });
+
+  test('some of alike ones are worth their share, and the whole of what was pinned is forgotten', () => {
+    const one = row(12);
+    const of = {
+      ...one,
+      order: { ...one.order, soldMinor: 12_000, pieces: one.order.pieces.map((piece) => ({ ...piece, replacementMinor: null })) },
+    };
+    const part = ofPart(of, [{ at: 0, count: 5 }]);
+    expect(piecesOf(part).map(({ count }) => count)).toEqual([5]);
+    expect(worthMinor(piecesOf(part)[0], part.order)).toBe(5000);
+    expect(part.order.pieces.reduce((sum, { count }) => sum + count, 0)).toBe(12);
   });
 });
 

@@ -1,14 +1,26 @@
 import type { PlanOption } from '../frontier/PlanOption.ts';
 import { either } from '../frontier/causes.ts';
+import type { PieceFacts } from '../sale/Order.ts';
 import { piecesOf, type PlanRequest } from './PlanRequest.ts';
 
-/** So many bundles are split in every way there is; more of them by weight, by worth, and one by one. */
+/** So many portions are split in every way there is; more of them by weight, by worth, and one by one. */
 export const MOST_SPLIT = 5;
+
+/** Alike ones are shared out among so many boxes at most. */
+export const MOST_SHARED = 6;
+
+/** Some of a parcel's pieces that are alike. */
+export interface Portion {
+  /** The piece, by its place in the parcel. */
+  readonly at: number;
+  /** So many of it, at least one. */
+  readonly count: number;
+}
 
 /** Pieces in one box, or in each of several, with what that comes to in all. */
 export interface Boxes {
-  /** Pieces of each box, by their place in the parcel. */
-  readonly parts: readonly (readonly number[])[];
+  /** What each box holds. */
+  readonly parts: readonly (readonly Portion[])[];
   /** The best plan of each box. */
   readonly plans: readonly PlanOption[];
   readonly costMinor: number;
@@ -19,21 +31,27 @@ export interface Boxes {
   readonly minutes: number;
 }
 
+/**
+ * Which ways were looked at: `every` one there is; alike ones shared out `evenly` among two boxes and more; every way of the
+ * pieces where alike ones go together or in `halves`; only `some`.
+ */
+export type WaysLookedAt = 'every' | 'evenly' | 'halves' | 'some';
+
 /** One box against two and more. */
 export interface OneOrMore {
   /** Null where nothing holds them all. */
   readonly together: Boxes | null;
   /** Two boxes and more, the way that expects least first. */
   readonly splits: readonly Boxes[];
-  /** Every way to split was looked at, into however many boxes. */
-  readonly every: boolean;
+  readonly looked: WaysLookedAt;
 }
 
 /**
- * Compares a parcel in one box with every way to send its pieces in two and more, each box at its best; each lot of pieces is
- * planned once, and once every split in two is known three boxes and more need no further plan. Above five bundles only some are
- * looked at: each alone, the heavy from the light, the dear from the rest; and where two boxes are better than one, the larger
- * of the best two split again, or a box for each where no two hold them.
+ * Compares a parcel in one box with ways to send its pieces in two and more, each box at its best; each lot of pieces is
+ * planned once, and once every split in two is known three boxes and more need no further plan. Of one sort of piece the alike
+ * ones are shared out evenly, as hands do it; of several, each lot of alike ones goes whole or in halves. Above five bundles only
+ * some are looked at: each alone, the heavy from the light, the dear from the rest; and where two boxes are better than one, the
+ * larger of the best two split again, or a box for each where no two hold them.
  *
  * Money is counted once for all: postage, boxes, material and minutes of each, and what is expected to be lost of any.
  *
@@ -44,15 +62,15 @@ export function* compareBoxes(
   plan: (asked: PlanRequest) => Generator<unknown, PlanOption | null>,
 ): Generator<unknown, OneOrMore> {
   const facts = piecesOf(request);
-  const all = facts.map((_, at) => at);
+  const whole = facts.map(({ count }, at) => ({ at, count }));
   const known = new Map<string, PlanOption | null>();
-  const best = function* (part: readonly number[]): Generator<unknown, PlanOption | null> {
-    const key = part.join();
+  const best = function* (part: readonly Portion[]): Generator<unknown, PlanOption | null> {
+    const key = JSON.stringify(part);
     let found = known.get(key);
     if (found === undefined) known.set(key, (found = yield* plan(ofPart(request, part))));
     return found;
   };
-  const boxed = function* (parts: readonly (readonly number[])[]): Generator<unknown, Boxes | null> {
+  const boxed = function* (parts: readonly (readonly Portion[])[]): Generator<unknown, Boxes | null> {
     const plans: PlanOption[] = [];
     for (const part of parts) {
       const found = yield* best(part);
@@ -61,36 +79,96 @@ export function* compareBoxes(
     }
     return summed(parts, plans);
   };
-  const together = yield* boxed([all]);
+  const together = yield* boxed([whole]);
   const splits: Boxes[] = [];
-  const look = function* (ways: readonly (readonly (readonly number[])[])[]): Generator<unknown, void> {
-    for (const parts of ways) {
+  const met = new Set<string>();
+  const look = function* (ways: readonly (readonly (readonly Portion[])[])[]): Generator<unknown, void> {
+    for (const way of ways) {
+      const parts = way.map(gathered);
+      const key = parts
+        .map((part) => JSON.stringify(part))
+        .sort()
+        .join();
+      if (met.has(key)) continue;
+      met.add(key);
       const found = yield* boxed(parts);
       if (found) splits.push(found);
     }
     splits.sort((a, b) => a.expectedMinor - b.expectedMinor || a.chance - b.chance);
   };
-  yield* look(waysToSplit(request));
-  const every = facts.length <= MOST_SPLIT;
+  const [only] = facts;
+  if (facts.length === 1) {
+    yield* look(sharedOut(only));
+    return { together, splits, looked: only.count <= 3 ? 'every' : 'evenly' };
+  }
+  const portions = inHalves(facts);
+  const of = (ways: readonly (readonly (readonly number[])[])[]) => ways.map((parts) => parts.map((part) => part.map((i) => portions[i]!)));
+  yield* look(of(waysToSplit(portions, facts)));
   const [least] = splits;
-  if (every) yield* look(waysInMore(facts.length));
-  else if (!least) yield* look([all.map((at) => [at])]);
-  else if (!together || least.expectedMinor < together.expectedMinor) yield* look(splitAgain(request, least.parts));
-  return { together, splits, every };
+  if (portions.length <= MOST_SPLIT) yield* look(of(waysInMore(portions.length)));
+  else if (!least) yield* look([whole.map((one) => [one])]);
+  else if (!together || least.expectedMinor < together.expectedMinor) yield* look(splitAgain(least.parts, facts));
+  const isHalved = facts.some(({ count }) => count > 1);
+  return { together, splits, looked: portions.length > MOST_SPLIT ? 'some' : isHalved ? 'halves' : 'every' };
 }
 
 /** A request for some of a parcel's pieces; what is pinned of the whole parcel no longer holds. */
-export function ofPart(request: PlanRequest, part: readonly number[]): PlanRequest {
-  if (part.length === request.pieceIds.length) return request;
+export function ofPart(request: PlanRequest, part: readonly Portion[]): PlanRequest {
+  const facts = piecesOf(request);
+  const isLess = ({ at, count }: Portion) => count < facts[at]!.count;
+  if (part.length === facts.length && !part.some(isLess)) return request;
   const { method, without } = request.locks;
+  // what stays of alike ones stays in the order, so that each is worth what it was
+  const pieces = part.filter(isLess).reduce<readonly PieceFacts[]>((all, { at, count }) => {
+    const { id, count: of } = facts[at]!;
+    return all.flatMap((one) =>
+      one.id === id
+        ? [
+            { ...one, count },
+            { ...one, id: `${id} left`, count: of - count },
+          ]
+        : [one],
+    );
+  }, request.order.pieces);
   return {
     ...request,
-    pieceIds: part.map((at) => request.pieceIds[at]!),
+    order: { ...request.order, pieces },
+    pieceIds: part.map(({ at }) => request.pieceIds[at]!),
     locks: { ...(method ? { method } : {}), ...(without ? { without } : {}) },
   };
 }
 
-const summed = (parts: readonly (readonly number[])[], plans: readonly PlanOption[]): Boxes => {
+/** Portions of one piece that go together are one. */
+const gathered = (part: readonly Portion[]): Portion[] =>
+  [...new Set(part.map(({ at }) => at))]
+    .sort((a, b) => a - b)
+    .map((at) => ({ at, count: part.reduce((sum, one) => sum + (one.at === at ? one.count : 0), 0) }));
+
+/** Alike ones shared out evenly among two boxes and more; what is worth nothing with one of them broken stays together. */
+const sharedOut = ({ count, wholeOrNothing }: PieceFacts): Portion[][][] =>
+  wholeOrNothing
+    ? []
+    : Array.from({ length: Math.max(0, Math.min(count, MOST_SHARED) - 1) }, (_, i) => i + 2).map((boxes) =>
+        Array.from({ length: boxes }, (_, i) => [{ at: 0, count: Math.floor((count + boxes - 1 - i) / boxes) }]),
+      );
+
+/** Pieces whole; of alike ones two halves, the largest lots first, while all ways can still be looked at. */
+function inHalves(facts: readonly PieceFacts[]): Portion[] {
+  let left = MOST_SPLIT - facts.length;
+  const halved = new Set<number>();
+  const byCount = facts.map(({ count, wholeOrNothing }, at) => ({ at, count, wholeOrNothing })).sort((a, b) => b.count - a.count);
+  for (const { at, count, wholeOrNothing } of byCount) if (count > 1 && !wholeOrNothing && left-- > 0) halved.add(at);
+  return facts.flatMap(({ count }, at) =>
+    halved.has(at)
+      ? [
+          { at, count: Math.ceil(count / 2) },
+          { at, count: Math.floor(count / 2) },
+        ]
+      : [{ at, count }],
+  );
+}
+
+const summed = (parts: Boxes['parts'], plans: readonly PlanOption[]): Boxes => {
   const sum = (of: (plan: PlanOption) => number) => plans.reduce((total, plan) => total + of(plan), 0);
   return {
     parts,
@@ -103,27 +181,27 @@ const summed = (parts: readonly (readonly number[])[], plans: readonly PlanOptio
   };
 };
 
-/** Ways to split a parcel in two; parts go with the whole they come off only where somebody splits them. */
-export function waysToSplit(request: PlanRequest): number[][][] {
-  const facts = piecesOf(request);
-  const count = facts.length;
-  const all = facts.map((_, at) => at);
-  const split = (inFirst: (at: number) => boolean) => [all.filter(inFirst), all.filter((at) => !inFirst(at))];
+/** Ways to split portions in two, by their place; parts go with the whole they come off only where somebody splits them. */
+export function waysToSplit(portions: readonly Portion[], facts: readonly PieceFacts[]): number[][][] {
+  const count = portions.length;
+  const all = portions.map((_, i) => i);
+  const split = (inFirst: (i: number) => boolean) => [all.filter(inFirst), all.filter((i) => !inFirst(i))];
   if (count <= MOST_SPLIT)
-    // the first piece stays in the first box, so that each split is met once
-    return Array.from({ length: 2 ** (count - 1) - 1 }, (_, set) => split((at) => at === 0 || (set & (1 << (at - 1))) !== 0));
-  const half = (of: (at: number) => number) => {
-    const byIt = [...all].sort((a, b) => of(b) - of(a) || a - b);
+    // the first stays in the first box, so that each split is met once
+    return Array.from({ length: 2 ** (count - 1) - 1 }, (_, set) => split((i) => i === 0 || (set & (1 << (i - 1))) !== 0));
+  const half = (of: (facts: PieceFacts) => number | null) => {
+    const amount = (i: number) => (of(facts[portions[i]!.at]!) ?? 0) * portions[i]!.count;
+    const byIt = [...all].sort((a, b) => amount(b) - amount(a) || a - b);
     const heavy = new Set<number>();
     let sum = 0;
-    const whole = all.reduce((total, at) => total + of(at), 0);
-    for (const at of byIt) if (sum < whole / 2) [sum] = [sum + of(at), heavy.add(at)];
-    return split((at) => heavy.has(at));
+    const whole = all.reduce((total, i) => total + amount(i), 0);
+    for (const i of byIt) if (sum < whole / 2) [sum] = [sum + amount(i), heavy.add(i)];
+    return split((i) => heavy.has(i));
   };
   const found = [
-    ...all.map((one) => split((at) => at !== one)),
-    half((at) => (facts[at]!.weightLb ?? 0) * facts[at]!.count),
-    half((at) => (facts[at]!.replacementMinor ?? 0) * facts[at]!.count),
+    ...all.map((one) => split((i) => i !== one)),
+    half(({ weightLb }) => weightLb),
+    half(({ replacementMinor }) => replacementMinor),
   ].filter((parts) => parts.every((part) => part.length > 0));
   return [...new Map(found.map((parts) => [JSON.stringify(parts), parts])).values()];
 }
@@ -141,9 +219,9 @@ export function waysInMore(count: number): number[][][] {
 }
 
 /** The larger of some boxes split in two, in the ways it is split. */
-function splitAgain(request: PlanRequest, parts: readonly (readonly number[])[]): number[][][] {
+function splitAgain(parts: Boxes['parts'], facts: readonly PieceFacts[]): Portion[][][] {
   const largest = parts.reduce((most, part) => (part.length > most.length ? part : most));
   if (largest.length === 1) return [];
   const rest = parts.filter((part) => part !== largest).map((part) => [...part]);
-  return waysToSplit(ofPart(request, largest)).map((ways) => [...rest, ...ways.map((part) => part.map((at) => largest[at]!))]);
+  return waysToSplit(largest, facts).map((ways) => [...rest, ...ways.map((part) => part.map((i) => largest[i]!))]);
 }
