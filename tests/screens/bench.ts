@@ -97,6 +97,7 @@ export function parcelOf({ order }: PlanRequest, life: object = {}): ParcelUse {
     pieceId: order.pieces[0]!.id,
     others: order.pieces.slice(1).map((piece, at) => ({ bundleId: `bundle-${at + 1}`, pieceId: piece.id, piece: pieceFields(piece) })),
     share: null,
+    elsewhere: [],
     address: { kept: false, revision: 0 },
     set: [],
     sale: {

@@ -1,4 +1,4 @@
-import type { LifeEvent, Locks, ParcelLife, PictureMark, PlanChoice, PlanDocument, StockUse } from '@inch-nest/core';
+import type { Elsewhere, LifeEvent, Locks, ParcelLife, PictureMark, PlanChoice, PlanDocument, StockUse } from '@inch-nest/core';
 import type { KeptFields, PieceValues, SaleValues } from './keptFields.ts';
 
 /** A parcel as the screens see it. */
@@ -16,6 +16,8 @@ export interface ParcelView {
   others: HeldPiece[];
   /** What of the money is this parcel's; null where it holds one whole sale. */
   share: MoneyShare | null;
+  /** What of its sales travels in other boxes; empty for all of it here. */
+  elsewhere: readonly Elsewhere[];
   nest: NestView;
   /** What the kept nests of parcels that go before it keep of the stock, each thing once. */
   reserved: StockUse[];
@@ -47,7 +49,7 @@ export interface MoneyShare {
 }
 
 /** What planning needs of a parcel. */
-export type HeldView = Pick<ParcelView, 'saleId' | 'bundleId' | 'pieceId' | 'sale' | 'piece' | 'others' | 'share'>;
+export type HeldView = Pick<ParcelView, 'saleId' | 'bundleId' | 'pieceId' | 'sale' | 'piece' | 'others' | 'share' | 'elsewhere'>;
 
 /** What of the sale's money is a parcel's: its share, or all of it. */
 export const moneyOf = ({ share, sale }: Pick<ParcelView, 'share' | 'sale'>): MoneyShare =>

@@ -162,6 +162,10 @@ export const order = z.strictObject({
   destinationPostcode: destination,
   shipDate: civilDate,
   pieces: z.array(pieceFacts).min(1).max(100),
+  elsewhere: z
+    .array(z.strictObject({ id: uuid, partOf: pieceFacts.shape.partOf, worthMinor: minor }))
+    .max(100)
+    .exactOptional(),
 }) satisfies z.ZodType<Order>;
 
 /** Everything a planning depends on, as it crosses to the worker, the server or the command line. */

@@ -89,6 +89,7 @@ const view = (
   piece: PIECE,
   others: [],
   share: null,
+  elsewhere: [],
   nest: { revision: 0, choice: null, locks: {}, reasons: [], plan: null },
   ...more,
 });

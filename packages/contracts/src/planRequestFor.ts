@@ -87,6 +87,7 @@ export function orderOf(view: HeldView, shop: Pick<ShopView, 'originPostcode' | 
     destinationPostcode,
     shipDate: shipBy > shop.today ? shipBy : shop.today,
     pieces: heldIn(view).map(({ pieceId, piece }) => pieceFactsOf(pieceId, piece)),
+    ...(view.elsewhere.length > 0 ? { elsewhere: view.elsewhere } : {}),
   };
 }
 

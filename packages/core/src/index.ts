@@ -66,7 +66,7 @@ export type { NoPlan } from './stages/plan/explainNoPlan.ts';
 
 // the sale and the piece
 export { piecesOnLine, readSaleLine, type SaleLine, type SaleLineField, type SaleLineReading } from './stages/sale/readSaleLine.ts';
-export type { Hollow, Order, PartOf, PieceFacts } from './stages/sale/Order.ts';
+export type { Elsewhere, Hollow, Order, PartOf, PieceFacts } from './stages/sale/Order.ts';
 export { guessMissing } from './stages/item/guessMissing.ts';
 export type { Archetype, ArchetypeKey, Finish } from './engineering/pieces/Archetype.ts';
 export { archetypeFromTitle, breaksSooner } from './engineering/pieces/archetypeFromTitle.ts';
@@ -119,7 +119,7 @@ export { OWN_BOX, ownBoxOf } from './stages/box/ownBox.ts';
 export { plainFacts } from './stages/sale/plainFacts.ts';
 export { countedTitle } from './stages/sale/countedTitle.ts';
 export { apportion } from './stages/sale/apportion.ts';
-export { worthMinor, worthTogether } from './stages/sale/worth.ts';
+export { worthBeside, worthMinor, worthTogether } from './stages/sale/worth.ts';
 export { aboutOf } from './stages/parcel/LifeEvent.ts';
 export { STANDING, statesThat, staysBehind, type Standing } from './stages/parcel/standing.ts';
 export {

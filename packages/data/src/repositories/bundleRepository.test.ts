@@ -144,9 +144,13 @@ describe('taken out', () => {
     expect(money.reduce((sum, { soldMinor }) => sum + soldMinor, 0)).toBe(10_001);
     // seven pieces, worth alike for want of anything better
     expect(money.map(({ soldMinor }) => soldMinor)).toEqual([8572, 1429]);
+    // what goes in the other box is known by what it is worth, since the pieces may be nothing without each other
+    expect(there.elsewhere).toEqual([{ id: here.pieceId, partOf: null, worthMinor: 8572 }]);
+    expect(here.elsewhere.map(({ id }) => id)).toEqual([there.pieceId]);
     await step(id, 'undo');
     expect(await titles(id)).toEqual(['jars', 'tray']);
     expect((await read(id)).share).toBeNull();
+    expect((await read(id)).elsewhere).toEqual([]);
     expect((await listShelf(room)).some((tag) => tag.id === sibling.id)).toBe(false);
     await step(id, 'redo');
     expect((await read(id)).set.map((one) => one.id).sort()).toEqual([id, sibling.id].sort());

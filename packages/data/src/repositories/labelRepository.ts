@@ -76,7 +76,7 @@ export async function noteLabel(
 export function orderFor(
   shop: ShopView,
   rate: RatedFor,
-  rows: Pick<LockedParcel, 'sale' | 'bundle' | 'piece' | 'others' | 'share'>,
+  rows: Parameters<typeof factsView>[0],
 ): LabelOrder {
   const order = orderOf(factsView(rows), shop);
   return {

@@ -1,4 +1,4 @@
-import { apportion, worthMinor, type LifeEvent } from '@inch-nest/core';
+import { apportion, worthMinor, type Elsewhere, type LifeEvent } from '@inch-nest/core';
 import {
   pieceColumns,
   saleColumns,
@@ -33,32 +33,36 @@ export async function belongingTo(models: ShopDatabase['models'], parcel: Parcel
   const pieces = await models.piece.findAll({ where: { id: bundles.map(({ pieceId }) => pieceId) }, transaction });
   const held = bundles.map((bundle) => ({ bundle, piece: pieces.find(({ id }) => id === bundle.pieceId)! }));
   const [first, ...others] = held as [(typeof held)[number], ...typeof held];
-  return { sale, ...first, others, share: await shareOf(models, pieces, sale, transaction) };
+  return { sale, ...first, others, ...(await amongSold(models, pieces, sale, transaction)) };
 }
 
-/** What of the sales' money belongs to some of their pieces, by what those are worth; null for all the pieces of one sale. */
-async function shareOf(
+/** What of the sales' money belongs to some of their pieces, by what those are worth, and what travels elsewhere; null for all the pieces of one sale. */
+async function amongSold(
   models: ShopDatabase['models'],
   here: readonly PieceRow[],
   sale: SaleRow,
   transaction: Transaction,
-): Promise<ParcelView['share']> {
+): Promise<Pick<ParcelView, 'share' | 'elsewhere'>> {
   const saleIds = [...new Set(here.map(({ saleId }) => saleId))];
   const sold = await models.piece.findAll({ where: { saleId: saleIds }, order: [['id', 'asc']], transaction });
   const kept = await models.bundle.findAll({ where: { pieceId: sold.map(({ id }) => id), parcelId: { [Op.ne]: null } }, transaction });
   const all = sold.filter(({ id }) => kept.some(({ pieceId }) => pieceId === id));
-  if (saleIds.length === 1 && saleIds[0] === sale.id && all.length === here.length) return null;
+  if (saleIds.length === 1 && saleIds[0] === sale.id && all.length === here.length) return { share: null, elsewhere: [] };
   const sales = await models.sale.findAll({ where: { id: saleIds }, transaction });
   const share = { soldMinor: 0, paidMinor: 0, shippingCollectedMinor: 0 };
+  const elsewhere: Elsewhere[] = [];
   for (const one of sales) {
     const own = all.filter(({ saleId }) => saleId === one.id);
     const weights = own.map(({ fields }) => weightOf(fields as KeptFields<PieceValues>, one, own));
+    for (const [at, { id, fields }] of own.entries())
+      if (!here.some((one) => one.id === id))
+        elsewhere.push({ id, partOf: (fields as KeptFields<PieceValues>).partOf.value, worthMinor: weights[at]! });
     for (const money of MONEY)
       apportion(one[money], weights).forEach((due, at) => {
         if (here.some(({ id }) => id === own[at]!.id)) share[money] += due;
       });
   }
-  return share;
+  return { share, elsewhere };
 }
 const MONEY = ['soldMinor', 'paidMinor', 'shippingCollectedMinor'] as const;
 
@@ -102,7 +106,8 @@ export const factsView = ({
   piece,
   others,
   share,
-}: Pick<LockedParcel, 'sale' | 'bundle' | 'piece' | 'others' | 'share'>): HeldView => ({
+  elsewhere,
+}: Pick<LockedParcel, 'sale' | 'bundle' | 'piece' | 'others' | 'share' | 'elsewhere'>): HeldView => ({
   saleId: sale.id,
   bundleId: bundle.id,
   pieceId: piece.id,
@@ -110,6 +115,7 @@ export const factsView = ({
   piece: piece.fields as KeptFields<PieceValues>,
   others: others.map((one) => ({ bundleId: one.bundle.id, pieceId: one.piece.id, piece: one.piece.fields as KeptFields<PieceValues> })),
   share,
+  elsewhere,
 });
 
 /** The rows as they are for one of its pieces: that one in the place of the first. */

@@ -23,6 +23,7 @@ import { usePickedField } from '../../parcel/fields/usePickedField.ts';
 import { Cautions } from './Cautions.tsx';
 import { LIKE_THIS } from '../../words/likeThis.ts';
 import { cautionsFor } from '../../words/cautionsFor.ts';
+import { wholeWords } from '../../words/wholeWords.ts';
 import { Choice, Toggle } from './Choice.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { ComesOff } from './ComesOff.tsx';
@@ -86,6 +87,7 @@ function OnePiece({ parcel, nest, whole }: BenchUse & { whole: ParcelUse }) {
   const data = ARCHETYPES[archetype.value];
   const guess = guessMissing(facts, data);
   const several = facts.count > 1;
+  const goesWithIt = wholeWords(facts, nest.request.order);
   const worth = worthMinor(facts, nest.request.order);
   const soldWords = `as sold, ${write.money(Math.round(worth / facts.count))}${several ? ' each' : ''}`;
   return (
@@ -188,7 +190,7 @@ function OnePiece({ parcel, nest, whole }: BenchUse & { whole: ParcelUse }) {
         <Toggle label="Keep this way up" field={upright} />
         <Toggle label="Still in its storage wrap" field={storage} />
         <Toggle label="Cannot be replaced" field={irreplaceable} />
-        {several && <Toggle label="Worth nothing with one of them broken" field={wholeOrNothing} />}
+        {goesWithIt && <Toggle label={goesWithIt} field={wholeOrNothing} />}
         <TypedField
           parcel={parcel}
           entity="piece"

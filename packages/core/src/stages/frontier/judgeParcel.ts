@@ -67,7 +67,7 @@ export function judgeParcel(weighed: WeighedParcel, house: House): Judge {
     const nestCostMinor =
       costMinor - lines.filter(({ key }) => CHOSEN_AFTERWARDS.has(key)).reduce((sum, line) => sum + line.amountMinor, 0);
     const loss = lossMinor(rated, house);
-    const riskMinor = expectedLossMinor(rated, loss, causes, house);
+    const riskMinor = expectedLossMinor(rated, loss, causes, house) + besideMinor(rated, each, house);
     return {
       rated,
       choice: choiceOf(rated, baseGapIn),
@@ -130,6 +130,17 @@ function expectedLossMinor({ weighed }: RatedParcel, loss: Minor, causes: readon
   const worth = worthOfAll(piecesIn(stowed));
   return worth * ofWorth + (loss - worth) * ofParcel;
 }
+
+/**
+ * What else is worth nothing with one of the bundles broken, as expected: each by itself, so that what two of them take with them
+ * counts twice where both break, which is at most the product of their chances.
+ */
+const besideMinor = ({ weighed }: RatedParcel, each: Happening['each'], { kappa }: House): Minor =>
+  weighed.filled.stowed.bundles.reduce(
+    (sum, { wrapped }, at) =>
+      sum + (wrapped.piece.besideMinor > 0 ? wrapped.piece.besideMinor * breakingChance(each[at]!, kappa.value) : 0),
+    0,
+  );
 
 /** Cover and signature are chosen for a nest that stands; they have no say in which nest it is. */
 const CHOSEN_AFTERWARDS: ReadonlySet<CostLine['key']> = new Set(['cover', 'signature']);

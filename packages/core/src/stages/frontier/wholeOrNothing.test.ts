@@ -1,8 +1,8 @@
-import { box, CHOICE, finish, request, STOCK } from '../../../tests/sampleRequest.ts';
+import { box, CHOICE, FACTS, finish, request, STOCK } from '../../../tests/sampleRequest.ts';
 import { planParcel } from '../../planParcel.ts';
 import { derivePlan } from '../plan/derivePlan.ts';
 import type { PlanRequest } from '../plan/PlanRequest.ts';
-import { amongAlike, causesWith } from './causes.ts';
+import { amongAlike, breakingChance, causesWith } from './causes.ts';
 import type { PlanOption } from './PlanOption.ts';
 
 // A pair of bookends, one of which is worth nothing: exact mathematics of two that break by themselves.
@@ -57,4 +57,55 @@ test('the search finds what the exhaustive one finds, and never packs such a pai
   const whole = pick(asked(true), false);
   expect(whole.expectedMinor).toBeCloseTo(pick(asked(true), true).expectedMinor, 9);
   expect(whole.chance).toBeLessThanOrEqual(pick(asked(false), false).chance + 1e-12);
+});
+
+describe('a shade without which its lamp is nothing', () => {
+  const LAMP = { ...FACTS, id: '00000000-0000-4000-8000-000000000021', archetype: 'rigidMetal', replacementMinor: 15_000 } as const;
+  const SHADE = {
+    ...FACTS,
+    id: '00000000-0000-4000-8000-000000000022',
+    archetype: 'blownGlass',
+    lengthIn: 5,
+    widthIn: 5,
+    heightIn: 5,
+    weightLb: 1,
+    replacementMinor: 4000,
+    partOf: { pieceId: LAMP.id, after: null, loosens: '' },
+  } as const;
+  const lampAnd = (wholeOrNothing: boolean, here: readonly string[] = [LAMP.id, SHADE.id]): PlanRequest => {
+    const one = request({}, { stock: { ...STOCK, boxes: BOXES } });
+    return { ...one, order: { ...one.order, pieces: [LAMP, { ...SHADE, wholeOrNothing }] }, pieceIds: here };
+  };
+  const best = (request: PlanRequest): PlanOption => {
+    const chosen = finish(planParcel(request));
+    if (chosen.kind === 'noPlan') throw new Error(chosen.reasons.join());
+    return chosen.recommended;
+  };
+  const same = (request: PlanRequest, like: PlanOption): PlanOption => {
+    const derived = derivePlan(request, like.choice);
+    if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
+    return derived.option;
+  };
+
+  // expectation is linear: what goes with the shade, times how often the shade breaks
+  test.each([
+    ['in one box', undefined],
+    ['in a box of its own', [SHADE.id]],
+  ])('%s: the lamp’s worth goes as often as the shade breaks, and nothing breaks more often', (_, here) => {
+    const apart = best(lampAnd(false, here));
+    const whole = same(lampAnd(true, here), apart);
+    const at = apart.bundleCauses.length - 1;
+    const breaks = breakingChance(apart.bundleCauses[at]!, lampAnd(true).house.kappa.value);
+    expect(whole.riskMinor - apart.riskMinor).toBeCloseTo(15_000 * breaks, 6);
+    expect([whole.chance, whole.costMinor]).toEqual([apart.chance, apart.costMinor]);
+    expect(breaks).toBeGreaterThan(0);
+  });
+
+  test('is packed with no less care, and the search finds what the exhaustive one finds', () => {
+    const whole = best(lampAnd(true, [SHADE.id]));
+    const every = finish(planParcel(lampAnd(true, [SHADE.id]), true));
+    if (every.kind === 'noPlan') throw new Error('no plan');
+    expect(whole.expectedMinor).toBeCloseTo(every.recommended.expectedMinor, 9);
+    expect(whole.chance).toBeLessThanOrEqual(best(lampAnd(false, [SHADE.id])).chance + 1e-12);
+  });
 });

@@ -38,4 +38,6 @@ export interface InspectedPiece {
   readonly along: { readonly weightLb: number; readonly roomIn3: number; readonly withinIn3: number };
   /** Worth of all that are alike. */
   readonly replacementMinor: Minor;
+  /** What else is worth nothing once it is broken. */
+  readonly besideMinor: Minor;
 }

@@ -35,7 +35,7 @@ export interface PieceFacts {
   readonly replacementMinor: Minor | null;
   /** No money buys another: it may break less often. */
   readonly irreplaceable: boolean;
-  /** Of several alike: with one of them broken the others are worth nothing. */
+  /** With it broken what it belongs with is worth nothing: the others of several alike, the whole it comes off, its parts. */
   readonly wholeOrNothing: boolean;
   /** How often it may break at most, where somebody said so for this piece; null goes by the house. */
   readonly mostChance: number | null;
@@ -84,4 +84,11 @@ export interface Order {
   readonly destinationPostcode: string;
   readonly shipDate: CivilDate;
   readonly pieces: readonly PieceFacts[];
+  /** What of it travels in other boxes; nothing where it is left out. */
+  readonly elsewhere?: readonly Elsewhere[];
+}
+
+/** A piece in another box: what it comes off, and what it is worth, all that are alike together. */
+export interface Elsewhere extends Pick<PieceFacts, 'id' | 'partOf'> {
+  readonly worthMinor: Minor;
 }

@@ -1,5 +1,5 @@
 import type { Minor } from '../../units/index.ts';
-import type { Order, PieceFacts } from './Order.ts';
+import type { Elsewhere, Order, PieceFacts } from './Order.ts';
 
 /**
  * What a piece is worth, all that are alike together: what somebody said one of them would cost to replace, else their share
@@ -17,3 +17,21 @@ export const worthMinor = (
 /** What some pieces of an order are worth together. */
 export const worthTogether = (pieces: readonly Parameters<typeof worthMinor>[0][], order: Parameters<typeof worthMinor>[1]): Minor =>
   pieces.reduce((sum, piece) => sum + worthMinor(piece, order), 0);
+
+/**
+ * What else is worth nothing once a piece is broken: the whole it comes off, with that one’s parts, wherever they travel. Nothing
+ * unless somebody said so of it.
+ */
+export function worthBeside(facts: PieceFacts, order: Order): Minor {
+  if (!facts.wholeOrNothing) return 0;
+  const all: Elsewhere[] = [
+    ...order.pieces.map((piece) => ({ id: piece.id, partOf: piece.partOf, worthMinor: worthMinor(piece, order) })),
+    ...(order.elsewhere ?? []),
+  ];
+  const wholeOf = (id: string, seen: readonly string[] = []): string => {
+    const whole = all.find((one) => one.id === id)?.partOf?.pieceId;
+    return whole === undefined || seen.includes(whole) ? id : wholeOf(whole, [...seen, id]);
+  };
+  const whole = wholeOf(facts.id);
+  return all.reduce((sum, one) => sum + (one.id !== facts.id && wholeOf(one.id) === whole ? one.worthMinor : 0), 0);
+}

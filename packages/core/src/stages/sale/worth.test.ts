@@ -1,0 +1,57 @@
+import { FACTS, request } from '../../../tests/sampleRequest.ts';
+import type { Order, PieceFacts } from './Order.ts';
+import { worthBeside, worthMinor } from './worth.ts';
+
+const piece = (id: string, worth: number | null, more: Partial<PieceFacts> = {}): PieceFacts => ({
+  ...FACTS,
+  id,
+  replacementMinor: worth,
+  ...more,
+});
+const off = (pieceId: string) => ({ pieceId, after: null, loosens: '' });
+const order = (...pieces: PieceFacts[]): Order => ({ ...request().order, soldMinor: 12_000, pieces });
+const bound = { wholeOrNothing: true };
+
+test('what is worth something by itself is by itself, whatever it comes off', () => {
+  const [lamp, shade] = [piece('lamp', 9000), piece('shade', 3000, { partOf: off('lamp') })];
+  expect([lamp, shade].map((one) => worthBeside(one, order(lamp, shade)))).toEqual([0, 0]);
+});
+
+test('a shade without which the lamp is nothing takes the lamp with it, not the other way round; a stranger stays out of it', () => {
+  const lamp = piece('lamp', 9000);
+  const shade = piece('shade', 3000, { partOf: off('lamp'), ...bound });
+  const bowl = piece('bowl', 5000, { count: 2 });
+  const of = order(lamp, shade, bowl);
+  expect([lamp, shade, bowl].map((one) => worthBeside(one, of))).toEqual([0, 9000, 0]);
+  expect(worthBeside({ ...lamp, ...bound }, of)).toBe(3000);
+  expect(worthBeside({ ...bowl, ...bound }, of)).toBe(0);
+});
+
+test('parts of parts, and parts of one whole, are of one whole; all that are alike count', () => {
+  const all = [
+    piece('lamp', 9000),
+    piece('burner', 1000, { partOf: off('lamp') }),
+    piece('chimney', 500, { partOf: off('burner'), count: 2, ...bound }),
+    piece('shade', 3000, { partOf: off('lamp') }),
+  ];
+  expect(worthBeside(all[2]!, order(...all))).toBe(9000 + 1000 + 3000);
+});
+
+test('what travels in another box is worth nothing all the same', () => {
+  const shade = piece('shade', 3000, { partOf: off('lamp'), ...bound });
+  const elsewhere = [{ id: 'lamp', partOf: null, worthMinor: 9000 }];
+  expect(worthBeside(shade, { ...order(shade), elsewhere })).toBe(9000);
+  // the whole is in neither: its parts know each other by it
+  expect(worthBeside(shade, { ...order(shade), elsewhere: [{ id: 'burner', partOf: off('lamp'), worthMinor: 1000 }] })).toBe(1000);
+});
+
+test('what was sold together at one price is worth its share, and that goes with it', () => {
+  const [lamp, shade] = [piece('lamp', null), piece('shade', null, { partOf: off('lamp'), ...bound })];
+  expect(worthBeside(shade, order(lamp, shade))).toBe(worthMinor(lamp, order(lamp, shade)));
+  expect(worthBeside(shade, order(lamp, shade))).toBe(6000);
+});
+
+test('pieces that come off each other in a ring are counted once', () => {
+  const [a, b] = [piece('a', 100, { partOf: off('b'), ...bound }), piece('b', 200, { partOf: off('a') })];
+  expect(worthBeside(a, order(a, b))).toBeLessThanOrEqual(200);
+});
