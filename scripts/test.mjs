@@ -102,7 +102,7 @@ async function unitTests(suites, scratch) {
       ],
       {
         cwd: root,
-        env: { ...process.env, ...(cluster ? { TEST_DATABASE_URL: cluster.ownerUrl, TEST_APPLICATION_URL: cluster.url } : {}) },
+        env: { ...demoOnce(scratch), ...(cluster ? { TEST_DATABASE_URL: cluster.ownerUrl, TEST_APPLICATION_URL: cluster.url } : {}) },
       },
     );
     const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites, testResults } = JSON.parse(readFileSync(report, 'utf8'));
@@ -119,6 +119,9 @@ async function unitTests(suites, scratch) {
   }
 }
 
+/** Surroundings in which whoever loads the demo takes over what was chosen for it before. */
+const demoOnce = (scratch) => ({ ...process.env, INCH_NEST_DEMO_CHOICES: join(scratch, 'choices') });
+
 /** Playwright against the production build. */
 async function endToEnd(scratch) {
   console.log('\n— e2e');
@@ -126,7 +129,7 @@ async function endToEnd(scratch) {
   const status = await run(process.execPath, [join(root, 'node_modules/@playwright/test/cli.js'), 'test'], {
     cwd: root,
     // the demo is loaded once, and copied for every application that is tried
-    env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_FILE: report, INCH_NEST_DEMO_COPY: join(scratch, 'demo') },
+    env: { ...demoOnce(scratch), PLAYWRIGHT_JSON_OUTPUT_FILE: report, INCH_NEST_DEMO_COPY: join(scratch, 'demo') },
   });
   const { suites, stats } = JSON.parse(readFileSync(report, 'utf8'));
   const failed = stats.unexpected;

@@ -8,3 +8,6 @@ export function databaseUrl(): string {
 
 /** Role that the application works under, where it is another than the tables' owner. */
 export const applicationRole = (): string | null => process.env['INCH_NEST_ROLE'] || null;
+
+/** Folder where the demo’s choices are kept from one loading to the next; null where each searches. */
+export const demoChoices = (): string | null => process.env['INCH_NEST_DEMO_CHOICES'] || null;

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { addDays, BEDDED_HOUSE, planParcel, writePlanDocument, type Happening, type PlanDocument } from '@inch-nest/core';
 import { benchPlanFor, type KeptChange, planRequestFor, type ShopView } from '@inch-nest/contracts';
 import type { Database } from '../database.ts';
+import { demoChoices } from '../environment.ts';
 import { inShop, type ShopDatabase } from '../inShop.ts';
 import { useAddress } from '../repositories/addressRepository.ts';
 import { appendEvent } from '../repositories/eventRepository.ts';
@@ -12,6 +13,7 @@ import { createParcel } from '../repositories/parcelRepository.ts';
 import { readParcel } from '../repositories/readParcel.ts';
 import { createShop, readShop } from '../repositories/shopRepository.ts';
 import { DEMO_CARDS } from './cards/index.ts';
+import { chosenBefore } from './chosenBefore.ts';
 import { REACHED, type DemoParcel, type Reached } from './DemoParcel.ts';
 import { demoMoves } from './demoMoves.ts';
 import { DEMO_PARCELS } from './demoParcels.ts';
@@ -156,12 +158,15 @@ async function keepRecommended(
   now: Date,
 ): Promise<void> {
   const view = await readParcel(database, id, personId);
-  const search = planParcel(planRequestFor(view, shop));
-  let step = search.next();
-  while (!step.done) step = search.next();
-  if (step.value.kind === 'noPlan')
-    throw new Error(`no plan for the demo’s ${String(parcel.piece['title'])}: ${step.value.reasons.join('; ')}`);
-  const { choice } = writePlanDocument(step.value.recommended, shop.house);
+  const request = planRequestFor(view, shop);
+  const choice = chosenBefore(demoChoices(), request, () => {
+    const search = planParcel(request);
+    let step = search.next();
+    while (!step.done) step = search.next();
+    if (step.value.kind === 'noPlan')
+      throw new Error(`no plan for the demo’s ${String(parcel.piece['title'])}: ${step.value.reasons.join('; ')}`);
+    return writePlanDocument(step.value.recommended, shop.house).choice;
+  });
   const taken = parcel.by ? parcel.by(choice) : choice;
   const [verdict] = await keepParcel(
     database,
