@@ -161,6 +161,8 @@ export interface ShelfTag {
   state: string;
   minutes: number | null;
   tracking: string | null;
+  /** Which of how many of its set it is; null where it goes alone. */
+  ofSet: { place: number; of: number } | null;
   /** What keeps it from being packed, as a key. */
   trouble: 'mendNest' | 'labelAtRisk' | null;
 }

@@ -7,6 +7,7 @@ import { useState, type FormEvent } from 'react';
 import type { ShelfTag } from '@inch-nest/contracts';
 import { useShelfFrom } from '../parcel/useShelf.ts';
 import { stillHere } from '../words/nextUp.ts';
+import { placeWords } from '../words/behindWords.ts';
 import { stateWords } from '../words/stateWords.ts';
 import { useKeys } from '../session/keys.ts';
 import { pageNeeds } from '../session/pageRights.ts';
@@ -126,6 +127,7 @@ export function Shelf({ initial, openId, station }: { initial: ShelfTag[]; openI
                 <span className="numeral">
                   {stateWords(tag.state)}
                   {tag.minutes !== null && ` · ${Math.round(tag.minutes)} min`}
+                  {tag.ofSet && ` · ${placeWords(tag.ofSet)}`}
                 </span>
                 <OthersHere parcelId={tag.id} />
                 {tag.trouble && <span className="trouble">⚠ {TROUBLE_WORDS[tag.trouble]}</span>}

@@ -21,6 +21,7 @@ const tag = (id: string, shipBy: string, more: Partial<ShelfTag> = {}): ShelfTag
   state: 'planned',
   minutes: 20,
   tracking: null,
+  ofSet: null,
   trouble: null,
   ...more,
 });
@@ -49,6 +50,13 @@ test('what is due today is counted with its minutes, what is wrong is said, the 
   expect(screen.getByText(/Today: 2 to go, 0 h 40/)).toBeTruthy();
   expect(screen.getByText(/mend the nest first/)).toBeTruthy();
   expect(screen.getByRole('link', { name: /the urn/ }).getAttribute('aria-current')).toBe('true');
+});
+
+test('one of a set says which of how many it is', async () => {
+  const both = [tag('lamp', '2026-11-22', { ofSet: { place: 1, of: 2 } }), tag('stand', '2026-11-22', { ofSet: { place: 2, of: 2 } })];
+  await draw(<Shelf initial={both} openId="lamp" station="bench" />, { answer: (_, path) => (path === '/api/shelf' ? both : undefined) });
+  expect(screen.getByRole('link', { name: /the lamp/ }).textContent).toMatch(/20 min · 1 of 2/);
+  expect(screen.getByRole('link', { name: /the stand/ }).textContent).toMatch(/2 of 2/);
 });
 
 test('on a wide bench it is open, folds, and is found as it was left', async () => {

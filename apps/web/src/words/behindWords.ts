@@ -1,5 +1,5 @@
 import { staysBehind, type ParcelState } from '@inch-nest/core';
-import type { ParcelView, WaitingParcel } from '@inch-nest/contracts';
+import type { ParcelView, ShelfTag, WaitingParcel } from '@inch-nest/contracts';
 import { stateWords } from './stateWords.ts';
 import { listed } from './titleOf.ts';
 
@@ -13,9 +13,12 @@ export function behindWords({ id, set }: Pick<ParcelView, 'id' | 'set'>): { titl
   };
 }
 
+/** Which of how many of its set: `1 of 2`. */
+export const placeWords = ({ place, of }: NonNullable<ShelfTag['ofSet']>): string => `${place} of ${of}`;
+
 /** The same in a list of what waits to be fetched: `1 of 2`, and who is not there yet; null where it goes alone. */
 export const ofSetWords = (set: WaitingParcel['set']): { place: string; behind: string | null } | null =>
   set && {
-    place: `${set.place} of ${set.of}`,
+    place: placeWords(set),
     behind: set.behind.length > 0 ? `${listed(set.behind)} would stay behind` : null,
   };

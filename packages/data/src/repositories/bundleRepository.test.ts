@@ -147,7 +147,11 @@ describe('taken out', () => {
     // what goes in the other box is known by what it is worth, since the pieces may be nothing without each other
     expect(there.elsewhere).toEqual([{ id: here.pieceId, partOf: null, worthMinor: 8572 }]);
     expect(here.elsewhere.map(({ id }) => id)).toEqual([there.pieceId]);
+    const placeOf = async (one: string) => (await listShelf(room)).find((tag) => tag.id === one)?.ofSet ?? null;
+    expect([await placeOf(id), await placeOf(sibling.id)].map((place) => place?.of)).toEqual([2, 2]);
+    expect((await placeOf(id))!.place + (await placeOf(sibling.id))!.place).toBe(3);
     await step(id, 'undo');
+    expect(await placeOf(id)).toBeNull();
     expect(await titles(id)).toEqual(['jars', 'tray']);
     expect((await read(id)).share).toBeNull();
     expect((await read(id)).elsewhere).toEqual([]);

@@ -7,6 +7,7 @@ import { eventOf } from './parcelRows.ts';
 import type { ParcelRow } from '../rows.ts';
 import { personNames } from './personNames.ts';
 import { personOf } from './personOf.ts';
+import { membersOf, placeAmong } from './setRepository.ts';
 
 /** Every labelled parcel that has not gone, by carrier and by the cut-off it must make. */
 export async function listPickups(database: ShopDatabase, shop: ShopView): Promise<PickupList> {
@@ -24,8 +25,7 @@ export async function listPickups(database: ShopDatabase, shop: ShopView): Promi
     ]);
     const pieces = await models.piece.findAll({ where: { id: bundles.map((bundle) => bundle.pieceId) }, transaction });
     const sales = await models.sale.findAll({ where: { id: parcels.map((parcel) => parcel.saleId) }, transaction });
-    const sets = [...new Set(parcels.flatMap(({ together }) => together ?? []))];
-    const members = await models.parcel.findAll({ where: { together: sets }, order: [['code', 'asc']], transaction });
+    const sets = await membersOf(database, parcels, transaction);
     const nameOf = await personNames(models, pickups, transaction);
     const waiting = parcels.flatMap((parcel): (WaitingParcel & { cardId: string })[] => {
       const label = labels.find((one) => one.parcelId === parcel.id);
@@ -50,10 +50,7 @@ export async function listPickups(database: ShopDatabase, shop: ShopView): Promi
           day: card && service ? collectionDay(service, card.holidays, day, time) : null,
           matched: life.tagMatched,
           moved: atRisk.get(parcel.id) ?? [],
-          set: placeInSet(
-            parcel,
-            members.filter(({ together }) => together === parcel.together),
-          ),
+          set: placeInSet(parcel, parcel.together ? sets.get(parcel.together) : []),
         },
       ];
     });
@@ -79,14 +76,10 @@ function withoutCard({ id, code, tag, title, serviceName, tracking, cutOff, day,
 }
 
 /** @param members of its set, in the order of their codes */
-const placeInSet = (parcel: ParcelRow, members: readonly ParcelRow[]): WaitingParcel['set'] =>
-  parcel.together === null || members.length < 2
-    ? null
-    : {
-        place: members.findIndex(({ id }) => id === parcel.id) + 1,
-        of: members.length,
-        behind: members.filter(({ state }) => staysBehind(state as ParcelState)).map(({ code }) => code),
-      };
+function placeInSet(parcel: ParcelRow, members: readonly ParcelRow[] = []): WaitingParcel['set'] {
+  const place = placeAmong(parcel, members);
+  return place && { ...place, behind: members.filter(({ state }) => staysBehind(state as ParcelState)).map(({ code }) => code) };
+}
 
 const first = ({ parcels }: PickupOfCarrier): string => `${parcels[0]?.day ?? '~'} ${parcels[0]?.cutOff ?? ''}`;
 

@@ -165,6 +165,7 @@ describe('a nest', () => {
     expect(life).toMatchObject({ state: 'planned', planId: nest.plan!.id });
     expect((await listShelf(room)).find((tag) => tag.id === id)).toMatchObject({
       state: 'planned',
+      ofSet: null,
       trouble: null,
       minutes: expect.any(Number) as number,
     });

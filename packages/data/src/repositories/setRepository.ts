@@ -4,7 +4,31 @@ import type { PutTogether, SetMember, ShopView } from '@inch-nest/contracts';
 import { literal, type Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
 import { Missing, Refused } from '../refusals.ts';
+import type { ParcelRow } from '../rows.ts';
 import { personOf } from './personOf.ts';
+
+/** The parcels of each set that some parcels belong to, in the order of their codes. */
+export async function membersOf(
+  { models }: ShopDatabase,
+  parcels: readonly ParcelRow[],
+  transaction?: Transaction,
+): Promise<Map<string, ParcelRow[]>> {
+  const sets = [...new Set(parcels.flatMap(({ together }) => together ?? []))];
+  const found = new Map<string, ParcelRow[]>(sets.map((set) => [set, []]));
+  if (sets.length === 0) return found;
+  const members = await models.parcel.findAll({
+    where: { together: sets },
+    attributes: ['id', 'code', 'state', 'together'],
+    order: [['code', 'asc']],
+    ...(transaction ? { transaction } : {}),
+  });
+  for (const member of members) found.get(member.together!)!.push(member);
+  return found;
+}
+
+/** Which of how many it is; null where it goes alone. */
+export const placeAmong = ({ id }: Pick<ParcelRow, 'id'>, members: readonly ParcelRow[] = []): { place: number; of: number } | null =>
+  members.length < 2 ? null : { place: members.findIndex((member) => member.id === id) + 1, of: members.length };
 
 /** The parcels of one sending in the order of their codes; none where a parcel goes alone. */
 export async function setOf({ models }: ShopDatabase, together: string | null, transaction: Transaction): Promise<SetMember[]> {

@@ -5,6 +5,7 @@ import type { ShopDatabase } from '../inShop.ts';
 import type { ParcelRow } from '../rows.ts';
 import { labelsAtRisk } from './labelsAtRisk.ts';
 import { pastOrder } from './pastOrder.ts';
+import { membersOf, placeAmong } from './setRepository.ts';
 
 /** More than any shelf holds; what is over is found among past parcels. */
 const MOST_ON_SHELF = 500;
@@ -28,9 +29,10 @@ export async function listShelf(database: ShopDatabase): Promise<ShelfTag[]> {
 }
 
 /** Tags of some parcels, in their order; only their own rows are read. */
-export async function tagsOf({ models }: ShopDatabase, parcels: readonly ParcelRow[]): Promise<ShelfTag[]> {
+export async function tagsOf(database: ShopDatabase, parcels: readonly ParcelRow[]): Promise<ShelfTag[]> {
+  const { models } = database;
   const ids = parcels.map((parcel) => parcel.id);
-  const [sales, bundles, plans, labels] = await Promise.all([
+  const [sales, bundles, plans, labels, sets] = await Promise.all([
     models.sale.findAll({
       where: { id: parcels.map((parcel) => parcel.saleId) },
       attributes: ['id', 'buyer', 'destinationPostcode', 'shipBy'],
@@ -46,6 +48,7 @@ export async function tagsOf({ models }: ShopDatabase, parcels: readonly ParcelR
       ],
     }),
     models.label.findAll({ where: { parcelId: ids, state: 'bought' }, attributes: ['parcelId', 'tracking'] }),
+    membersOf(database, parcels),
   ]);
   const pieces = await models.piece.findAll({
     where: { id: bundles.map((bundle) => bundle.pieceId) },
@@ -72,6 +75,7 @@ export async function tagsOf({ models }: ShopDatabase, parcels: readonly ParcelR
       state: parcel.state,
       minutes: (of('minutes') as number | null | undefined) ?? null,
       tracking: trackingOf.get(parcel.id) ?? null,
+      ofSet: placeAmong(parcel, parcel.together ? sets.get(parcel.together) : []),
       trouble: of('blocked') === true || parcel.nest.reasons.length > 0 ? 'mendNest' : null,
     };
   });

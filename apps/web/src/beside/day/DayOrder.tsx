@@ -6,6 +6,7 @@ import type { ShelfTag } from '@inch-nest/contracts';
 import { lastInHand, type InHand } from '../../parcel/inHand.ts';
 import { useShelfFrom } from '../../parcel/useShelf.ts';
 import { useShop } from '../../session/ShopContext.tsx';
+import { placeWords } from '../../words/behindWords.ts';
 import { stillHere, takenUp } from '../../words/nextUp.ts';
 
 /** The day's parcels in the order they are done, each with what is next for it; the one in hand is where it was left. */
@@ -44,6 +45,7 @@ export function DayOrder({ shelf, today }: { shelf: ShelfTag[]; today: string })
                 <span className="soft">
                   {tag.tag} · <span className="numeral">{tag.code}</span> · {tag.shipBy < today ? 'late' : write.day(tag.shipBy)}
                   {tag.minutes !== null && ` · ${Math.round(tag.minutes)} min`}
+                  {tag.ofSet && ` · ${placeWords(tag.ofSet)}`}
                 </span>
               </span>
               {next && (

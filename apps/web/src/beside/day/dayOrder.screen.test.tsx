@@ -16,6 +16,7 @@ const tag = (id: string, shipBy: string, state: string, more: Partial<ShelfTag> 
   state,
   minutes: 12,
   tracking: null,
+  ofSet: null,
   trouble: null,
   ...more,
 });

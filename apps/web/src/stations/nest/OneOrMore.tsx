@@ -88,7 +88,7 @@ export function OneOrMore({ parcel, nest, use: { answer, waits, compare } }: { p
 
 const LOOKED: Readonly<Record<WaysLookedAt, string>> = {
   every: 'Every way to split them was looked at.',
-  evenly: `They were shared out evenly among two to ${MOST_SHARED} boxes.`,
+  evenly: `They were shared out evenly among two to ${boxesWords(MOST_SHARED)}.`,
   halves: 'Every way to split them was looked at, alike ones together or in halves.',
   some: 'Looked at: each alone, the heavy from the light, the dear from the rest; the best of those split again.',
 };

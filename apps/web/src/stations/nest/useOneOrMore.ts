@@ -32,10 +32,12 @@ export function useOneOrMore({ view }: ParcelUse, nest: NestUse): OneOrMoreUse {
   // an answer for other pieces than these says nothing
   const isOfThese = request.pieceIds.join() === held.map(({ pieceId }) => pieceId).join();
   const answer = asked?.of === request && isOfThese ? asked.answer : null;
-  const compare = async () => {
+  const compare = async (again = false) => {
     setAsked({ of: request, answer: null });
     const is = await planner().oneOrMore(request);
-    setAsked((now) => (now?.of === request ? { of: request, answer: is } : now));
+    // what nobody asked for is asked again when the search that took its place is done
+    const next = is.kind === 'superseded' && again ? null : { of: request, answer: is };
+    setAsked((now) => (now?.of === request ? next : now));
   };
   const uncarried = nest.plan?.faults.some(({ kind }) => kind === 'byHand' || kind === 'noService') ?? false;
   const isAbove = found?.kind === 'planned' && found.above !== null;
@@ -43,10 +45,10 @@ export function useOneOrMore({ view }: ParcelUse, nest: NestUse): OneOrMoreUse {
   const byItself =
     isSeveral(view) && (uncarried || isAbove || isUnheld) && isOfThese && !view.life.sealed && !nest.searching && asked?.of !== request;
   useEffect(() => {
-    if (byItself) void compare();
+    if (byItself) void compare(true);
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once for each request
   }, [byItself, request]);
   const apart = (answer?.kind === 'boxes' ? answer.splits[0] : null) ?? null;
   const saferApart = apart && found?.kind === 'planned' && apart.chance < found.recommended.chance ? apart : null;
-  return { answer, waits: asked !== null && asked.of === request && answer === null, compare, apart, saferApart };
+  return { answer, waits: asked !== null && asked.of === request && answer === null, compare: () => compare(), apart, saferApart };
 }
