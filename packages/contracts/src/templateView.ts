@@ -5,8 +5,9 @@ export interface TemplateView {
   id: string;
   kind: 'template' | 'parcel';
   name: string;
-  /** How many different pieces it is of. */
+  /** How many different pieces it is of, in all of its boxes. */
   pieces: number;
+  boxes: number;
   /** State of the earlier parcel; null for a template. */
   arrived: string | null;
   choice: PlanChoice;

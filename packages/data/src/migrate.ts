@@ -21,6 +21,7 @@ import { up as photoStep } from './migrations/018-photo-step.ts';
 import { up as people } from './migrations/019-people.ts';
 import { up as photosOfPieces } from './migrations/020-photos-of-pieces.ts';
 import { up as wholeOrNothing } from './migrations/021-whole-or-nothing.ts';
+import { up as templatesOfBoxes } from './migrations/022-templates-of-boxes.ts';
 import { runWithin, type RunSql } from './migrations/RunSql.ts';
 
 /** A step from one version's tables to the next one's. */
@@ -51,6 +52,7 @@ export const MIGRATIONS: readonly Migration[] = [
   { name: '019-people', up: people },
   { name: '020-photos-of-pieces', up: photosOfPieces },
   { name: '021-whole-or-nothing', up: wholeOrNothing },
+  { name: '022-templates-of-boxes', up: templatesOfBoxes },
 ];
 const LOCK = 4_117_201;
 

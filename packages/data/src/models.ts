@@ -173,6 +173,7 @@ export function defineModels(sequelize: Sequelize): Models {
       others: json,
       choice: json,
       locks: json,
+      boxes: json,
       personId: { ...id, primaryKey: false },
       at: instant,
     }),

@@ -70,8 +70,16 @@ export interface TemplateRow {
   others: Record<string, KeptField>[];
   choice: PlanChoice;
   locks: Locks;
+  /** What goes in further boxes of the same sale; places go on counting. */
+  boxes: TemplateBox[];
   personId: string;
   at: Date;
+}
+/** One further box of a template. */
+export interface TemplateBox {
+  readonly pieces: readonly Record<string, KeptField>[];
+  readonly choice: PlanChoice;
+  readonly locks: Locks;
 }
 export interface PhotoRow {
   id: string;

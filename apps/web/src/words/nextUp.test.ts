@@ -14,6 +14,7 @@ const tag = (id: string, state: ParcelState, trouble: ShelfTag['trouble'] = null
   state,
   minutes: 10,
   tracking: null,
+  ofSet: null,
   trouble,
 });
 const STATES = Object.keys(STATE_WORDS) as ParcelState[];

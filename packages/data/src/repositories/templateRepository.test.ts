@@ -117,3 +117,57 @@ test('a piece that has left the set since changes nothing of the template', asyn
   await take(next, kept);
   expect(heldIn(await read(next)).map(({ piece }) => piece.title.value)).toEqual(['bowl', 'crook']);
 });
+
+describe('a lamp and its stand, each in a box of its own', () => {
+  /** The lamp's parcel of a sale in two boxes, both with a nest. */
+  async function inTwo(): Promise<string> {
+    const id = await bowl(here.room, here.shop);
+    await add(id, 'stand, 7 x 5 x 3, 2 lb');
+    const [lamp, stand] = heldIn(await read(id));
+    const value = JSON.stringify({ pieceId: lamp!.pieceId, after: null, loosens: '' });
+    await keepOne(here.room, here.shop, id, { path: `piece/${stand!.pieceId}/partOf`, value, basedOn: 0 });
+    await splitParcel(here.room, here.shop, id, { act: 'split', personId: ODILE, lots: [[{ bundleId: stand!.bundleId }]] }, NOW);
+    for (const { id: one } of (await read(id)).set) expect(await keepRecommended(one)).toMatchObject({ kind: 'kept' });
+    return id;
+  }
+
+  test('are kept as one template, and the next one comes to the same two parcels, the second with its nest', async () => {
+    const from = await inTwo();
+    const kept = await keep(from, 'lamp and stand');
+    const next = await bowl(here.room, here.shop);
+    expect((await templatesFor(here.room, here.shop, next)).find(({ id }) => id === kept)).toMatchObject({ pieces: 2, boxes: 2 });
+    await take(next, kept);
+    const view = await read(next);
+    expect(view.set).toHaveLength(2);
+    expect(heldIn(view).map(({ piece }) => piece.title.value)).toEqual(['bowl']);
+    const there = await read(view.set.find(({ id }) => id !== next)!.id);
+    expect(heldIn(there).map(({ piece }) => piece.title.value)).toEqual(['stand']);
+    expect(there.piece.partOf.value).toEqual({ pieceId: view.pieceId, after: null, loosens: '' });
+    const sibling = await read((await read(from)).set.find(({ id }) => id !== from)!.id);
+    expect(there.nest.choice).toEqual(sibling.nest.choice);
+    expect(there.nest.plan).not.toBeNull();
+    // one step joins them again
+    await takeBack(here.room, here.shop, next, { personId: ODILE, direction: 'undo' }, NOW);
+    expect(heldIn(await read(next)).map(({ piece }) => piece.title.value)).toEqual(['bowl', 'stand']);
+  });
+
+  test('taken once more for what goes in two boxes already, it makes no third', async () => {
+    const kept = await keep(await inTwo(), 'lamp and stand again');
+    const next = await bowl(here.room, here.shop);
+    await take(next, kept);
+    await take(next, kept);
+    expect((await read(next)).set).toHaveLength(2);
+    expect(heldIn(await read(next))).toHaveLength(1);
+  });
+
+  test('a box without a nest is left out of it', async () => {
+    const id = await bowl(here.room, here.shop);
+    await add(id, 'stand, 7 x 5 x 3, 2 lb');
+    const [, stand] = heldIn(await read(id));
+    await splitParcel(here.room, here.shop, id, { act: 'split', personId: ODILE, lots: [[{ bundleId: stand!.bundleId }]] }, NOW);
+    await keepRecommended(id);
+    const kept = await keep(id, 'the lamp alone');
+    const next = await bowl(here.room, here.shop);
+    expect((await templatesFor(here.room, here.shop, next)).find((one) => one.id === kept)).toMatchObject({ pieces: 1, boxes: 1 });
+  });
+});

@@ -79,6 +79,7 @@ beforeAll(async () => {
     name: 'bowl',
     piece: {},
     others: [],
+    boxes: [],
     choice: {} as never,
     locks: {},
     personId: me,

@@ -8,6 +8,7 @@ import { useShop } from '../../session/ShopContext.tsx';
 import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { planWords } from '../../parcel/plans.ts';
+import { boxesWords } from '../../words/boxesWords.ts';
 
 const STATE_WORDS: Readonly<Record<string, string>> = {
   delivered: 'arrived whole',
@@ -36,7 +37,7 @@ export function LikeBefore({ parcel, nest }: { parcel: ParcelUse; nest: NestUse 
     try {
       if (one.kind === 'template') put(await send<ParcelView>('PUT', address, { personId: person.id, templateId: one.id }));
       nest.take(one.choice);
-      setSaid({ wrong: false, text: `Packed as ${one.name}.` });
+      setSaid({ wrong: false, text: `Packed as ${one.name}${one.boxes > 1 ? `, in ${boxesWords(one.boxes)}` : ''}.` });
     } catch (error) {
       tell(error);
     }
@@ -59,7 +60,7 @@ export function LikeBefore({ parcel, nest }: { parcel: ParcelUse; nest: NestUse 
           <li key={one.id}>
             <b>{one.name}</b>
             <span className="soft">
-              {one.pieces > 1 && `${one.pieces} pieces · `}
+              {one.pieces > 1 && `${one.pieces} pieces${one.boxes > 1 ? ` in ${boxesWords(one.boxes)}` : ''} · `}
               {one.kind === 'template' ? 'the shop’s template' : (STATE_WORDS[one.arrived ?? ''] ?? 'not yet arrived')}
               {' · '}
               {one.choice.layers.map((layer) => laidOf({ ...layer, ...known(nest, layer.material) })).join(', ') || 'no wrap'}
@@ -75,7 +76,7 @@ export function LikeBefore({ parcel, nest }: { parcel: ParcelUse; nest: NestUse 
           if (name.trim()) void keep();
         }}
       >
-        <label htmlFor="template-name">Keep {view.others.length > 0 ? 'these pieces and their' : 'this piece and its'} nest as</label>
+        <label htmlFor="template-name">Keep {keptWords(view)} as</label>
         <Input id="template-name" value={name} maxLength={60} placeholder="small jugs" onChange={(event) => setName(event.target.value)} />
         <Button htmlType="submit" disabled={name.trim() === '' || !nest.isKept}>
           Keep the template
@@ -92,6 +93,10 @@ export function LikeBefore({ parcel, nest }: { parcel: ParcelUse; nest: NestUse 
     </section>
   );
 }
+
+/** What goes into the template. */
+const keptWords = ({ set, others }: ParcelView): string =>
+  set.length > 1 ? 'all of this sale, box by box,' : others.length > 0 ? 'these pieces and their nest' : 'this piece and its nest';
 
 /** A wrap as it is named; what is no longer kept goes by its key. */
 function known(nest: NestUse, material: string): { name: string; stiff: boolean } {
