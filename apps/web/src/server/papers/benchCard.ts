@@ -1,7 +1,7 @@
 import type { PlanDocument } from '@inch-nest/core';
 import { wrapWords } from '../../words/wrapWords.ts';
 import { nestOnPaper } from './nestOnPaper.ts';
-import { flow, INCH, line, rule, type Page, type Paper, type SheetSize } from './paper.ts';
+import { flow, line, picture, rule, type Page, type Paper, type SheetSize } from './paper.ts';
 import type { PaperFacts } from './PaperFacts.ts';
 import { qr } from './symbol.ts';
 
@@ -18,7 +18,7 @@ export async function benchPages(facts: PaperFacts): Promise<Page[]> {
       { x: MARGIN, y: 0.9, width: wide - 2.6 },
       12,
     );
-    paper.image(code, (wide - MARGIN - 0.9) * INCH, 0.4 * INCH, { width: 0.9 * INCH });
+    picture(paper, code, `code of parcel ${facts.code}`, { x: wide - MARGIN - 0.9, y: 0.4 }, { width: 0.9 });
     rule(paper, 1.35, MARGIN, wide - MARGIN);
     return page === 1 && facts.plan ? seen(paper, facts, facts.plan, wide) : 1.5;
   };

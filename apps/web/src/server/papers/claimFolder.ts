@@ -2,7 +2,7 @@ import { zipFiles } from '@inch-nest/formats';
 import { carrierProof } from './carrierProof.ts';
 import { writeMoment, type ClaimOf } from './ClaimSection.ts';
 import { exportedParcel } from './exportedParcel.ts';
-import { drawPages, flow, INCH, line, rule, type Block, type Page, type Paper, type SheetSize } from './paper.ts';
+import { drawPages, flow, line, picture, rule, type Block, type Page, type Paper, type SheetSize } from './paper.ts';
 import { recordPage } from './parcelRecord.ts';
 import { marksOnPaper } from './marksOnPaper.ts';
 import { fileNameOf, photosOf, type NamedPhoto } from './photoNames.ts';
@@ -57,7 +57,7 @@ const photoPage = ({ facts, shop }: ClaimOf, at: number, { photo, name, of }: Na
       'strong',
     );
     const room = [wide - 2 * MARGIN, high - 1.5] as const;
-    paper.image(Buffer.from(photo.jpeg), MARGIN * INCH, 0.9 * INCH, { fit: [room[0] * INCH, room[1] * INCH] });
+    picture(paper, Buffer.from(photo.jpeg), name, { x: MARGIN, y: 0.9 }, { fit: room });
     // as large as the picture came out
     const scale = Math.min(room[0] / photo.width, room[1] / photo.height);
     marksOnPaper(paper, photo.marks, { x: MARGIN, y: 0.9, width: photo.width * scale, height: photo.height * scale });

@@ -3,6 +3,7 @@ import type { ShopView } from '@inch-nest/contracts';
 import { CUT_NAMES } from '../../words/cutNames.ts';
 import { writersFor } from '../../words/writers.ts';
 import { drawPages, INCH, line, rule, SHEETS, type Page, type Paper, type SheetSize } from './paper.ts';
+import { readAs } from './readAs.ts';
 
 const MARGIN = 0.6;
 /** Sheets of one part overlap by so much, inches, to be taped together. */
@@ -103,7 +104,15 @@ function tilePage(part: CutPart, { fromIn, place }: Tile, size: SheetSize, lengt
 }
 
 /** A part with its upper left corner there. */
-function drawPart(sheet: Paper, { lengthIn, heightIn, knife, score }: CutPart, x: number, y: number, scale: number): void {
+const drawPart = (sheet: Paper, part: CutPart, x: number, y: number, scale: number): void =>
+  readAs(
+    sheet,
+    'Figure',
+    () => drawLines(sheet, part, x, y, scale),
+    `drawing of ${part.name}: ${part.knife.length} cuts, ${part.score.length} folds`,
+  );
+
+function drawLines(sheet: Paper, { lengthIn, heightIn, knife, score }: CutPart, x: number, y: number, scale: number): void {
   const draw = ({ from, to }: SheetLine, dashed: boolean) => {
     sheet
       .moveTo((x + from[0] * scale) * INCH, (y + (heightIn - from[1]) * scale) * INCH)

@@ -1,4 +1,5 @@
 import { INCH, line, type Paper } from './paper.ts';
+import { readAs } from './readAs.ts';
 
 // Handling marks after ISO 780, in our own drawing: this way up, fragile, keep dry.
 
@@ -83,11 +84,14 @@ export function handlingMarks(paper: Paper, kinds: readonly HandlingMark[], x: n
   kinds.forEach((kind, i) => {
     const [draw, word] = MARKS[kind];
     const left = x + i * (side + 0.25);
-    paper
-      .rect(left * INCH, y * INCH, side * INCH, side * INCH)
-      .lineWidth(1)
-      .stroke('#000000');
-    draw(paper, left, y, side);
+    const drawn = () => {
+      paper
+        .rect(left * INCH, y * INCH, side * INCH, side * INCH)
+        .lineWidth(1)
+        .stroke('#000000');
+      draw(paper, left, y, side);
+    };
+    readAs(paper, 'Figure', drawn, `mark: ${word}`);
     line(paper, word, { x: left, y: y + side + 0.04, width: side + 0.2 }, 9);
   });
 }

@@ -2,6 +2,7 @@ import type { PlanDocument } from '@inch-nest/core';
 import { extentOf, nestView, nestViews, type Rect, type ViewName } from '../../drawings/nestGeometry.ts';
 import { pieceIn } from '../../drawings/pieceIn.ts';
 import { INCH, line, type Paper } from './paper.ts';
+import { readAs } from './readAs.ts';
 
 /** Room on the sheet, inches. */
 export interface Room {
@@ -13,6 +14,12 @@ export interface Room {
 
 /** A gap so narrow has no room for its figure, inches on paper. */
 const LEAST_FIGURE_IN = 0.2;
+
+/** The same in words: the box, and the gap on each side that is seen. */
+function sectionWords(plan: PlanDocument, name: ViewName, length: (inches: number) => string): string {
+  const { left, right, top, bottom } = nestView(plan, name).gaps;
+  return `section of the nest in ${plan.box.name}: ${length(left)} left, ${length(right)} right, ${length(top)} at the top, ${length(bottom)} at the bottom of the drawing`;
+}
 
 /**
  * A section of the nest in lines: box, what is in it with its layers and the piece's own outline, letters where there are
@@ -33,25 +40,28 @@ export function nestOnPaper(paper: Paper, plan: PlanDocument, name: ViewName, ro
       .lineWidth(weight)
       .stroke('#000000');
   };
-  paper.save().translate(left * INCH, top * INCH);
-  box({ x: 0, y: 0, ...main.inside }, 2.2);
-  if (main.inner) box(main.inner.outside, 1.4);
-  for (const wall of main.cells) paper.rect(wall.x * points, wall.y * points, wall.w * points, wall.h * points).fill('#000000');
-  const each = nestViews(plan, name);
-  const several = each.reduce((sum, one) => sum + one.plan.block.at.length, 0) > 1;
   const letters: { readonly text: string; readonly x: number; readonly y: number }[] = [];
-  for (const { view, plan: own } of each) {
-    const { body, strokes } = pieceIn(view, own, points);
-    for (const { letter, dx, dy } of view.seen) {
-      paper.save().translate(dx * points, dy * points);
-      for (const layer of view.layers) box(layer, 0.5, 4);
-      paper.path(body).lineWidth(1.2).stroke('#000000');
-      for (const stroke of strokes) paper.path(stroke).lineWidth(0.6).stroke('#000000');
-      paper.restore();
-      if (several) letters.push({ text: letter, x: (view.bundle.x + dx) * k + 0.06, y: (view.bundle.y + view.bundle.h + dy) * k - 0.26 });
+  const shapes = () => {
+    paper.save().translate(left * INCH, top * INCH);
+    box({ x: 0, y: 0, ...main.inside }, 2.2);
+    if (main.inner) box(main.inner.outside, 1.4);
+    for (const wall of main.cells) paper.rect(wall.x * points, wall.y * points, wall.w * points, wall.h * points).fill('#000000');
+    const each = nestViews(plan, name);
+    const several = each.reduce((sum, one) => sum + one.plan.block.at.length, 0) > 1;
+    for (const { view, plan: own } of each) {
+      const { body, strokes } = pieceIn(view, own, points);
+      for (const { letter, dx, dy } of view.seen) {
+        paper.save().translate(dx * points, dy * points);
+        for (const layer of view.layers) box(layer, 0.5, 4);
+        paper.path(body).lineWidth(1.2).stroke('#000000');
+        for (const stroke of strokes) paper.path(stroke).lineWidth(0.6).stroke('#000000');
+        paper.restore();
+        if (several) letters.push({ text: letter, x: (view.bundle.x + dx) * k + 0.06, y: (view.bundle.y + view.bundle.h + dy) * k - 0.26 });
+      }
     }
-  }
-  paper.restore();
+    paper.restore();
+  };
+  readAs(paper, 'Figure', shapes, sectionWords(plan, name, length));
   for (const { text, x, y } of letters) line(paper, text, { x: left + x, y: top + y, width: 0.4 }, 15, 'strong');
   const middle = (from: number, over: number) => (from + over / 2) * k;
   const figures = [

@@ -1,6 +1,6 @@
 import type { UnitSystem } from '@inch-nest/core';
 import { handlingMarks, type HandlingMark } from './handlingMarks.ts';
-import { INCH, line, rule, type Page, type Paper } from './paper.ts';
+import { INCH, line, picture, rule, type Page, type Paper } from './paper.ts';
 import type { PaperFacts } from './PaperFacts.ts';
 import { code128, qr } from './symbol.ts';
 
@@ -31,10 +31,10 @@ export const labelPage = (facts: PaperFacts, label: NonNullable<PaperFacts['labe
     line(paper, facts.tag, { x: MARGIN, y: 2.33, width: 2.2 }, 15, 'strong');
     if (signature) line(paper, 'SIGNATURE', { x: 2.6, y: 2.33, width: 1.2 }, 15, 'head');
     rule(paper, 2.62, MARGIN, LABEL[0] - MARGIN);
-    paper.image(await code128(tracking), MARGIN * INCH, 2.75 * INCH, { width: width * INCH, height: 1.15 * INCH });
+    picture(paper, await code128(tracking), `bars of ${tracking}`, { x: MARGIN, y: 2.75 }, { width, height: 1.15 });
     line(paper, tracking, { x: MARGIN + 0.9, y: 3.95, width: 2.4 }, 15, 'strong');
     rule(paper, 4.28, MARGIN, LABEL[0] - MARGIN);
-    paper.image(await qr(tracking), MARGIN * INCH, 4.4 * INCH, { width: 1.35 * INCH });
+    picture(paper, await qr(tracking), `code of ${tracking}`, { x: MARGIN, y: 4.4 }, { width: 1.35 });
     line(paper, facts.code, { x: 1.75, y: 4.5, width: 2 }, 34, 'head');
     line(paper, 'the parcel’s own code', { x: 1.75, y: 5, width: 2 }, 9);
     if (facts.keepUpright) handlingMarks(paper, ['thisWayUp'], 3.15, 5.05, 0.55);
@@ -57,7 +57,7 @@ export const tagPage = (facts: PaperFacts): Page => ({
     line(paper, facts.title, { x: MARGIN, y: 0.86, width: 2.3 }, 13, 'strong');
     line(paper, facts.weight, { x: MARGIN, y: 1.2, width: 2.3 }, 15);
     line(paper, facts.size, { x: MARGIN, y: 1.46, width: 2.3 }, 15);
-    paper.image(await qr(`P:${facts.code}`), 2.6 * INCH, 0.2 * INCH, { width: 1.2 * INCH });
+    picture(paper, await qr(`P:${facts.code}`), `code of parcel ${facts.code}`, { x: 2.6, y: 0.2 }, { width: 1.2 });
     line(paper, facts.code, { x: 2.75, y: 1.42, width: 1.1 }, 24, 'head');
     if (facts.set) line(paper, `${facts.set.number} of ${facts.set.parcels.length}`, { x: 2.75, y: 1.8, width: 1.1 }, 15, 'strong');
     if (facts.photographs) line(paper, facts.photographs, { x: MARGIN, y: 1.72, width: 2.3 }, 11);
@@ -107,7 +107,7 @@ export const testPage = ({ shopName, write }: PaperFacts): Page => ({
         .lineTo((x + (i % long === 0 ? 0.25 : 0.13)) * INCH, y)
         .stroke('#000000');
     }
-    paper.image(await code128('TEST 12345'), 1.05 * INCH, 1.5 * INCH, { width: 2.75 * INCH, height: 0.9 * INCH });
+    picture(paper, await code128('TEST 12345'), 'bars of TEST 12345', { x: 1.05, y: 1.5 }, { width: 2.75, height: 0.9 });
     handlingMarks(paper, ['thisWayUp', 'fragile', 'keepDry'], 1.05, 2.9, 0.7);
     line(paper, shopName, { x: 1.05, y: 4.4, width: 2.75 }, 13);
   },

@@ -1,5 +1,6 @@
 import PDFDocument from 'pdfkit';
 import { FACES, faceFor, fileOf, type Font } from './faces.ts';
+import { endReading, headingOr, readAs, startPage, startReading } from './readAs.ts';
 
 /** Points an inch. */
 export const INCH = 72;
@@ -37,16 +38,21 @@ export async function drawPages(title: string, pages: readonly Page[]): Promise<
     // whoever reads it aloud is told its language, and its title rather than the name of its file
     lang: 'en',
     displayTitle: true,
+    tagged: true,
+    pdfVersion: '1.7',
     font: fileOf('text'),
   });
   for (const face of FACES) paper.registerFont(face, fileOf(face));
   const parts: Buffer[] = [];
   paper.on('data', (part: Buffer) => parts.push(part));
   const done = new Promise<void>((resolve, reject) => paper.on('end', resolve).on('error', reject));
+  startReading(paper);
   for (const { size, draw } of pages) {
     paper.addPage({ size: [size[0] * INCH, size[1] * INCH], margin: 0 });
+    startPage(paper);
     await draw(paper, size);
   }
+  endReading(paper);
   paper.end();
   await done;
   return Buffer.concat(parts);
@@ -57,17 +63,35 @@ export function line(paper: Paper, text: string, at: { x: number; y: number; wid
   let fits = size;
   paper.font(faceFor(font, text)).fontSize(fits);
   while (fits > 6 && paper.widthOfString(text) > at.width * INCH) paper.fontSize((fits -= 0.5));
-  paper.text(text, at.x * INCH, at.y * INCH, { lineBreak: false });
+  readAs(paper, headingOr(paper, font === 'head'), () => paper.text(text, at.x * INCH, at.y * INCH, { lineBreak: false }));
 }
 
 /** Running text in a column; returns where it ends, inches from the top. */
 export function column(paper: Paper, text: string, at: { x: number; y: number; width: number }, size: number, font: Font = 'text'): number {
-  paper
-    .font(faceFor(font, text))
-    .fontSize(size)
-    .text(text, at.x * INCH, at.y * INCH, { width: at.width * INCH, lineGap: size * 0.18 });
+  paper.font(faceFor(font, text)).fontSize(size);
+  readAs(paper, 'P', () => paper.text(text, at.x * INCH, at.y * INCH, { width: at.width * INCH, lineGap: size * 0.18 }));
   return paper.y / INCH;
 }
+
+/** A picture, at inches from the upper left corner, with words for whoever has it read aloud. */
+export const picture = (
+  paper: Paper,
+  content: Buffer,
+  words: string,
+  at: { x: number; y: number },
+  { width, height, fit }: { width?: number; height?: number; fit?: readonly [number, number] },
+): void =>
+  void readAs(
+    paper,
+    'Figure',
+    () =>
+      paper.image(content, at.x * INCH, at.y * INCH, {
+        ...(width === undefined ? {} : { width: width * INCH }),
+        ...(height === undefined ? {} : { height: height * INCH }),
+        ...(fit === undefined ? {} : { fit: [fit[0] * INCH, fit[1] * INCH] }),
+      }),
+    words,
+  );
 
 /** How high running text will be, inches. */
 const columnHeight = (paper: Paper, text: string, width: number, size: number, font: Font = 'text'): number =>

@@ -134,6 +134,35 @@ test.each<[(typeof PAPER_KINDS)[number], string[]]>([
   for (const words of said) expect(text).toContain(words);
 });
 
+// tagged PDF, ISO 32000-1, 14.8; read by an independent reader
+describe.each(PAPER_KINDS)('%s read aloud', (kind) => {
+  let bytes: Buffer;
+  let structure: string;
+  beforeAll(async () => {
+    bytes = (await drawPapers([kind], FACTS))!;
+    structure = execFileSync('pdfinfo', ['-struct-text', '-'], { input: bytes, encoding: 'utf8' });
+  });
+
+  test('is tagged, in its language, by its title', () => {
+    const info = execFileSync('pdfinfo', ['-'], { input: bytes, encoding: 'utf8' });
+    expect(info).toMatch(/Tagged: +yes/);
+    expect(info).toMatch(/Title: +\S/);
+    expect(bytes.toString('latin1')).toMatch(/\/Lang \(en\)/);
+  });
+
+  test('every word that is printed is read, once', () => {
+    const words = (text: string) => text.split(/\s+/).filter(Boolean).sort();
+    const read = [...structure.matchAll(/^ *"([\s\S]*?)"$/gm)].map(([, text]) => text!).join(' ');
+    expect(words(read)).toEqual(words(execFileSync('pdftotext', ['-raw', '-', '-'], { input: bytes, encoding: 'utf8' })));
+  });
+
+  test('what is drawn has words for it', async () => {
+    const plain = execFileSync('pdfinfo', ['-struct', '-'], { input: bytes, encoding: 'utf8' });
+    const figures = plain.split('\n').filter((one) => /^ *Figure/.test(one)).length;
+    expect(bytes.toString('latin1').match(/\/Alt \(/g)?.length ?? 0).toBe(figures);
+  });
+});
+
 test.each([
   [null, true, ['this way up', 'fragile']],
   ['arrows', false, ['this way up', 'this way up']],

@@ -1,4 +1,4 @@
-import { drawPages, INCH, line, type Page } from './paper.ts';
+import { drawPages, line, picture, type Page } from './paper.ts';
 import { code128, qr } from './symbol.ts';
 
 const SIZE: readonly [number, number] = [4, 6];
@@ -21,9 +21,9 @@ export function shelfLabels(labels: readonly ShelfLabel[]): Promise<Buffer> {
         for (const [i, { name, code }] of sheet.entries()) {
           const y = 0.15 + i * 1.95;
           line(paper, name, { x: 0.2, y, width: 2.1 }, 40, 'head');
-          paper.image(await code128(code), 0.15 * INCH, (y + 0.75) * INCH, { width: 2.2 * INCH, height: 0.7 * INCH });
+          picture(paper, await code128(code), `bars of ${code}`, { x: 0.15, y: y + 0.75 }, { width: 2.2, height: 0.7 });
           line(paper, code, { x: 0.3, y: y + 1.5, width: 2 }, 11);
-          paper.image(await qr(code), 2.5 * INCH, y * INCH, { width: 1.4 * INCH });
+          picture(paper, await qr(code), `code of ${code}`, { x: 2.5, y }, { width: 1.4 });
         }
       },
     })),
