@@ -52,6 +52,11 @@ function plausible({ shop, shelf }: Known, parcel: string): Readonly<Record<stri
   const change = (path: string, value: unknown) => ({ id: crypto.randomUUID(), path, value, basedOn: 0 });
   return {
     'POST /api/parcels': { personId, id: crypto.randomUUID(), line: 'stoneware jug, 9 x 8 x 14 in, 6 lb, sold 84, to 40217' },
+    'POST /api/parcels/file': {
+      personId,
+      id: crypto.randomUUID(),
+      file: JSON.stringify({ format: 'inch-nest-parcel', version: 1, parcel: { pieceId: id, sale: {}, piece: {}, others: [] } }),
+    },
     'POST /api/upkeep': { kind: 'check', personId, name: 'inch-nest-20261123-020000.zip' },
     'PATCH /api/parcels/[id]/kept': {
       personId,

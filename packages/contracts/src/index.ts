@@ -10,6 +10,7 @@ export { readShopPart, setShopPart, shopChangesBetween, shopPart, type KeptShop 
 export { pieceFacts, hardPoint, type Accessory } from './piece.ts';
 export { STEADYING, type Steadying } from './steadying.ts';
 export type { CardIntake, CardVersionView } from './cardView.ts';
+export { openParcelFile, parcelFile, typedAgain, type NestOfFile, type ParcelFile } from './parcelFile.ts';
 export type { TemplateView } from './templateView.ts';
 export { countPath, stockAsked, takenBack, toldMove, type MoveView, type StockView, type ToldMove } from './stockMoves.ts';
 export {

@@ -20,6 +20,7 @@ export { readAudit } from './access/readAudit.ts';
 export { makeFirstShop } from './repositories/firstShop.ts';
 export { createShop, listPersons, readShop, readShopId } from './repositories/shopRepository.ts';
 export { keepShop } from './repositories/keepShop.ts';
+export { openParcelFile } from './repositories/openParcelFile.ts';
 export { createParcel, fieldsFromLine, saleFromLine, type NewParcel } from './repositories/parcelRepository.ts';
 export { listPast, listShelf } from './repositories/shelfRepository.ts';
 export { lockParcel } from './repositories/parcelRows.ts';

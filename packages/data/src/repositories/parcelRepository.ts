@@ -32,6 +32,8 @@ export interface NewParcel {
   piece: FieldTexts;
   /** Further pieces that go in the same parcel. */
   more?: readonly FieldTexts[];
+  /** Ids of the pieces in their order, where what is typed of one names another. */
+  pieceIds?: readonly string[];
 }
 
 /**
@@ -181,7 +183,7 @@ export async function createParcel(database: ShopDatabase, shop: ShopView, wante
   const more = (wanted.more ?? []).map((texts) => pieceFields(texts, shop, person));
   await sequelize.transaction(async (transaction) => {
     if (await models.parcel.findByPk(wanted.id, { transaction })) return;
-    const [saleId, pieceId] = [randomUUID(), randomUUID()];
+    const [saleId, pieceId] = [randomUUID(), wanted.pieceIds?.[0] ?? randomUUID()];
     await models.sale.create({ id: saleId, ...fieldColumns.sale(sale), fields: sale }, { transaction });
     await models.piece.create({ id: pieceId, saleId, ...fieldColumns.piece(piece), fields: piece }, { transaction });
     const code = await freeCode(database, transaction);
@@ -200,7 +202,7 @@ export async function createParcel(database: ShopDatabase, shop: ShopView, wante
     );
     await models.bundle.create({ id: randomUUID(), parcelId: wanted.id, pieceId, position: 1 }, { transaction });
     for (const [at, fields] of more.entries()) {
-      const id = randomUUID();
+      const id = wanted.pieceIds?.[at + 1] ?? randomUUID();
       await models.piece.create({ id, saleId, ...fieldColumns.piece(fields), fields }, { transaction });
       await models.bundle.create({ id: randomUUID(), parcelId: wanted.id, pieceId: id, position: 2 + at }, { transaction });
     }

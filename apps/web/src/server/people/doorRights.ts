@@ -40,6 +40,7 @@ export const DOOR_RIGHTS: Readonly<Record<string, Partial<Readonly<Record<Method
   '/api/upkeep': { GET: 'upkeep', POST: 'upkeep' },
   '/api/upkeep/files': { GET: 'upkeep', POST: 'upkeep' },
   '/api/parcels': { POST: 'plan' },
+  '/api/parcels/file': { POST: 'plan' },
   '/api/parcels/[id]': { GET: 'look' },
   '/api/parcels/[id]/kept': { PATCH: 'pack' },
   '/api/parcels/[id]/events': { POST: 'pack' },

@@ -1,0 +1,1 @@
+export { openParcelFileDoor as POST } from '../../../../server/doors/openParcelFile.ts';
