@@ -65,7 +65,14 @@ module.exports = {
     room(
       'data',
       '^packages/data/src/',
-      ['^packages/data/src/', CORE_DOOR, CONTRACTS_DOOR, ...npm('sequelize', 'pg', '@types/pg', 'umzug'), '^node:', '^(crypto|util|fs|path)$'],
+      [
+        '^packages/data/src/',
+        CORE_DOOR,
+        CONTRACTS_DOOR,
+        ...npm('sequelize', 'pg', '@types/pg', 'umzug'),
+        '^node:',
+        '^(crypto|util|fs|path)$',
+      ],
       'data: core, contracts, sequelize, pg, umzug',
     ),
     room(

@@ -73,11 +73,7 @@ export async function noteLabel(
 }
 
 /** What is asked of the counter for a rate. */
-export function orderFor(
-  shop: ShopView,
-  rate: RatedFor,
-  rows: Parameters<typeof factsView>[0],
-): LabelOrder {
+export function orderFor(shop: ShopView, rate: RatedFor, rows: Parameters<typeof factsView>[0]): LabelOrder {
   const order = orderOf(factsView(rows), shop);
   return {
     service: rate.service,

@@ -156,7 +156,7 @@ describe.each(PAPER_KINDS)('%s read aloud', (kind) => {
     expect(words(read)).toEqual(words(execFileSync('pdftotext', ['-raw', '-', '-'], { input: bytes, encoding: 'utf8' })));
   });
 
-  test('what is drawn has words for it', async () => {
+  test('what is drawn has words for it', () => {
     const plain = execFileSync('pdfinfo', ['-struct', '-'], { input: bytes, encoding: 'utf8' });
     const figures = plain.split('\n').filter((one) => /^ *Figure/.test(one)).length;
     expect(bytes.toString('latin1').match(/\/Alt \(/g)?.length ?? 0).toBe(figures);

@@ -1,5 +1,3 @@
-import type { Paper } from './paper.ts';
-
 /** What something on paper is to whoever has it read aloud. */
 export type ReadAs = 'H1' | 'P' | 'Figure';
 
@@ -9,27 +7,27 @@ interface Reading {
   headed: boolean;
   within: boolean;
 }
-const READINGS = new WeakMap<Paper, Reading>();
+const READINGS = new WeakMap<PDFKit.PDFDocument, Reading>();
 
 /** Lines, squares and frames are for the eye: whatever is not said to be read is passed over. */
-const forTheEye = (paper: Paper) => paper.markContent('Artifact', { type: 'Layout' });
+const forTheEye = (paper: PDFKit.PDFDocument) => paper.markContent('Artifact', { type: 'Layout' });
 
 /** From here on what is drawn is kept in the order in which it is read (ISO 32000-1, 14.8: tagged PDF). */
-export function startReading(paper: Paper): void {
+export function startReading(paper: PDFKit.PDFDocument): void {
   const whole = paper.struct('Document');
   paper.addStructure(whole);
   READINGS.set(paper, { whole, headed: false, within: false });
 }
 
-export function startPage(paper: Paper): void {
+export function startPage(paper: PDFKit.PDFDocument): void {
   READINGS.get(paper)!.headed = false;
   forTheEye(paper);
 }
 
-export const endReading = (paper: Paper): void => READINGS.get(paper)!.whole.end();
+export const endReading = (paper: PDFKit.PDFDocument): void => READINGS.get(paper)!.whole.end();
 
 /** A page's first large line is its heading. */
-export function headingOr(paper: Paper, isHead: boolean): ReadAs {
+export function headingOr(paper: PDFKit.PDFDocument, isHead: boolean): ReadAs {
   const reading = READINGS.get(paper);
   if (!reading || reading.headed || !isHead) return 'P';
   reading.headed = true;
@@ -41,7 +39,7 @@ export function headingOr(paper: Paper, isHead: boolean): ReadAs {
  *
  * @param words for a picture
  */
-export function readAs<Drawn>(paper: Paper, as: ReadAs, draw: () => Drawn, words?: string): Drawn {
+export function readAs<Drawn>(paper: PDFKit.PDFDocument, as: ReadAs, draw: () => Drawn, words?: string): Drawn {
   const reading = READINGS.get(paper);
   if (!reading || reading.within) return draw();
   reading.within = true;
