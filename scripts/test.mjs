@@ -120,7 +120,9 @@ async function unitTests(suites, scratch) {
 }
 
 /** Surroundings in which whoever loads the demo takes over what was chosen for it before. */
-const demoOnce = (scratch) => ({ ...process.env, INCH_NEST_DEMO_CHOICES: join(scratch, 'choices') });
+function demoOnce(scratch) {
+  return { ...process.env, INCH_NEST_DEMO_CHOICES: join(scratch, 'choices') };
+}
 
 /** Playwright against the production build. */
 async function endToEnd(scratch) {

@@ -28,10 +28,16 @@ export const KEY_MAP: readonly KeyGroup[] = [
     name: 'In the nest',
     on: atStation('nest'),
     keys: [
+      ['t', 'Takes the recommended nest'],
       ['← → on an edge', 'Another box, or another gap, as if it were pulled'],
       ['↑ ↓ on the bundle', 'More or less bedding under it'],
       ['Space on ⠿', 'Picks a layer up; arrows move it, Space puts it down'],
     ],
+  },
+  {
+    name: 'Among the services',
+    on: atStation('rate'),
+    keys: [['c', 'Chooses the service that the nest was planned with, the first where that is gone']],
   },
   { name: 'Along the way', on: atParcel, keys: STATIONS.map(({ key, name }) => [key, name] as const) },
   {

@@ -56,3 +56,27 @@ export function leadingCount(title: string, most: number): LeadingCount | null {
   const told = set !== undefined || /[x×]|of/i.test(sign) || /pair|couple|dozen/i.test(said);
   return told || PLURAL.test(rest) ? { count, rest } : null;
 }
+
+const BEHIND = /^(?:(?:an?\s+)?(?<pair>pair|couple)(?:\s+of(?:\s+them)?)?|(?:an?\s+)?set\s+of\s+(?<set>\w+)|(?<all>\w+)\s+of\s+them)$/i;
+const BRACKETED = /^(?<title>.*\S)\s*\((?<said>[^()]+)\)$/;
+
+/**
+ * The count that stands behind what it counts: `candlesticks, pair of`, `goblets, set of 4`; null where a part is none.
+ *
+ * @param part one part between commas
+ * @param title what it would be of
+ * @param most above it no count is meant
+ */
+export function countBehind(part: string, title: string, most: number): number | null {
+  const { pair, set, all } = BEHIND.exec(part.trim())?.groups ?? {};
+  const said = pair ?? set ?? all;
+  const count = said === undefined ? null : parseCount(said);
+  return count === null || count < 2 || count > most || (set !== undefined && IN_ITS_BOX.test(title)) ? null : count;
+}
+
+/** The same in brackets at the end of a title: `candlesticks (pair)`. */
+export function bracketedCount(title: string, most: number): LeadingCount | null {
+  const { title: rest, said } = BRACKETED.exec(title.trim())?.groups ?? {};
+  const count = rest === undefined || said === undefined ? null : countBehind(said, rest, most);
+  return count === null ? null : { count, rest: rest! };
+}

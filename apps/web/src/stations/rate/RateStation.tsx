@@ -4,6 +4,7 @@ import { BY_HAND, piecesOf, type Quote, type Shipment } from '@inch-nest/core';
 import type { QuoteAnswer } from '../../workers/planner.protocol.ts';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { useLocalClock } from '../../session/useLocalClock.ts';
+import { useKeys } from '../../session/keys.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { planner } from '../../parcel/planner.ts';
 import { type NestUse } from '../../parcel/useNest.ts';
@@ -16,7 +17,7 @@ import { titleOf } from '../../words/titleOf.ts';
 
 /** Every service with the lines of its price, or why it cannot; one is chosen. */
 export function RateStation({ parcel, nest }: BenchUse) {
-  const { write } = useShop();
+  const { write, keysOn } = useShop();
   const { life } = parcel.view;
   const { plan, request } = nest;
   const weighed = life.weighing && !life.weighingStale ? life.weighing : null;
@@ -69,6 +70,8 @@ export function RateStation({ parcel, nest }: BenchUse) {
       setTrouble((error as Error).message);
     }
   };
+  const planned = answer?.quotes.find(({ quote }) => quote.service === plan?.choice.service) ?? answer?.quotes[0];
+  useKeys('c', () => planned && void choose(planned.quote), { reach: 'single', on: keysOn });
   return (
     <>
       <h1 dir="auto">{titleOf(parcel.view)}</h1>

@@ -1,5 +1,7 @@
 import { cutOf } from '../../engineering/boxshop/cutOf.ts';
+import type { BoxStock } from '../../engineering/materials/stock.ts';
 import { formatSize, type UnitSystem } from '../../units/index.ts';
+import { isFolded } from '../box/boxMade.ts';
 import type { MadePart, MadePartKey } from '../box/madeParts.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import type { Shell } from '../box/StowedBox.ts';
@@ -67,12 +69,16 @@ export function shellSteps(shell: Shell, length: (inches: number) => string, sys
     act(
       'box:form',
       isEnvelope(box) ? 'Open the envelope' : 'Form the box',
-      `${box.name} (${formatSize(box.insideIn, system)} inside)${isEnvelope(box) ? '' : ': form and tape the bottom'}.`,
+      `${box.name} (${formatSize(box.insideIn, system)} inside)${formed(box)}.`,
       STANDING_MINUTES.formBox,
     ),
     ...steps('liner'),
   ];
 }
+
+/** What hands do to a box before anything goes in. One that is folded round its foot has no bottom to close. */
+const formed = (box: BoxStock): string =>
+  isEnvelope(box) ? '' : isFolded(box) ? ': fold the four sides up and tape the corners' : ': form and tape the bottom';
 
 /** What goes on the fill, under the lid. */
 export const onTheFill = (shell: Shell, length: (inches: number) => string): Part[] =>

@@ -1,5 +1,6 @@
 import { finish, request, STOCK } from '../../../tests/sampleRequest.ts';
 import { planParcel } from '../../planParcel.ts';
+import { writeBenchSteps } from '../bench/writeBenchSteps.ts';
 import { boxMade } from './boxMade.ts';
 
 const SHEET = { board: STOCK.boxes[0]!.board, minorPerFt2: 60, onHandFt2: 40 };
@@ -50,4 +51,16 @@ test('a case may go in snugly, and is told of the box it comes better in', () =>
   // two inches all round, and a quarter for a sheet of paper
   expect(none.wantedIn).toEqual([35.5, 14.5, 9.5]);
   expect(none.wouldHelp[0]).toMatch(/^a box of at least .* in inside, better 35 1\/2 × 14 1\/2 × 9 1\/2 in, 2 in wider all round$/);
+});
+
+test('folded round its foot it has no bottom to tape: its sides go up and its corners are taped', () => {
+  const { box } = boxMade({ ...order, inside: [12, 12, 12] }, stock, 1800);
+  const says = (boxes: typeof stock.boxes) => {
+    const asked = request({}, { stock: { ...STOCK, boxes } });
+    const chosen = finish(planParcel(asked));
+    if (chosen.kind === 'noPlan') throw new Error(chosen.reasons.join());
+    return writeBenchSteps(chosen.recommended, asked.house).find(({ key }) => key === 'box:form')!.says;
+  };
+  expect(says([box])).toMatch(/fold the four sides up and tape the corners/);
+  expect(says([{ ...box, key: '12x12x12' }])).toMatch(/form and tape the bottom/);
 });

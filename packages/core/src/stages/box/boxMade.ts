@@ -7,6 +7,10 @@ import type { BoxStock, SheetBoard, Stockroom } from '../../engineering/material
 import { IN2_PER_FT2 } from '../../units/index.ts';
 import { SHEET_SCRAP_SHARE } from './madeParts.ts';
 
+/** Boxes folded here are known by the beginning of their key. */
+const FOLDED = 'folded-';
+export const isFolded = ({ key }: Pick<BoxStock, 'key'>): boolean => key.startsWith(FOLDED);
+
 /** A box folded from the stockroom's sheet board, and the stockroom once it stands there. */
 export interface BoxMade {
   readonly box: BoxStock;
@@ -38,7 +42,7 @@ export function boxMade(
   const box: BoxStock = known
     ? { ...known, onHand: known.onHand + 1 }
     : {
-        key: `folded-${insideIn.map((side) => Math.round(side * 16)).join('-')}-${board.edgeCrushLbPerIn}`,
+        key: `${FOLDED}${insideIn.map((side) => Math.round(side * 16)).join('-')}-${board.edgeCrushLbPerIn}`,
         name,
         insideIn,
         measuredOutsideIn: lyingFlat(work.outsideIn),

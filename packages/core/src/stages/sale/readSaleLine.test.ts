@@ -86,6 +86,17 @@ describe('several alike on one line', () => {
     ['lot of 120 postcards', undefined, 'lot of 120 postcards'],
     ['a set of hydrometers', undefined, 'a set of hydrometers'],
     ['set of 4 hydrometers in their box', undefined, 'set of 4 hydrometers in their box'],
+    // said behind it, as lists of sales have it
+    ['brass candlesticks, pair of', 2, 'brass candlesticks'],
+    ['brass candlesticks, a pair', 2, 'brass candlesticks'],
+    ['Brass Candlesticks (Pair)', 2, 'Brass Candlesticks'],
+    ['cut glass goblets, set of 4, 1 lb', 4, 'cut glass goblets'],
+    ['goblets (set of six), 1 lb', 6, 'goblets'],
+    ['goblets, six of them', 6, 'goblets'],
+    ['hydrometers in their box, set of 4', undefined, 'hydrometers in their box, set of 4'],
+    ['six goblets, pair of', 6, 'goblets, pair of'],
+    ['jug (repaired)', undefined, 'jug (repaired)'],
+    ['jug, one of them', undefined, 'jug, one of them'],
     // a title may begin with a number
     ['3 legged stool', undefined, '3 legged stool'],
     ['1920s desk clock', undefined, '1920s desk clock'],

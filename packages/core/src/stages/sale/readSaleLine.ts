@@ -3,6 +3,8 @@ import type { Job } from './jobs.ts';
 import { MOST_ALIKE } from './readSale.ts';
 import { archetypeFromTitle } from '../../engineering/pieces/archetypeFromTitle.ts';
 import {
+  bracketedCount,
+  countBehind,
   leadingCount,
   parseDay,
   parseMoney,
@@ -141,7 +143,8 @@ export const piecesOnLine = (text: string): string[] => text.split(/\s+\+\s+/);
  * Reads a whole sale from one line: `stoneware tea urn, 9 x 8 x 14 in, 6 lb 3 oz, sold 84, to 40217, by Friday`.
  *
  * Parts stand between commas (a comma between digits is part of a number); the first that is neither
- * size, weight nor led by a word of its own is the title, which may begin with a count: `six apothecary jars`.
+ * size, weight nor led by a word of its own is the title, which may begin with a count, `six apothecary jars`, or have it behind,
+ * `candlesticks, pair of`.
  * A weight is then of all of them unless `each` stands after it. Nothing is thrown: what is not understood joins the
  * title, with a doubt where it looks like something else.
  *
@@ -209,7 +212,14 @@ function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Readi
     return told('sizeIn');
   }
   if (quantity.kind !== 'notUnderstood') return { field: null, problem: 'said twice' };
-  const counted = line.title === undefined ? leadingCount(text, MOST_ALIKE) : null;
+  if (line.title !== undefined && line.count === undefined) {
+    const count = countBehind(text, line.title, MOST_ALIKE);
+    if (count !== null) {
+      line.count = count;
+      return { field: 'title', problem: null };
+    }
+  }
+  const counted = line.title === undefined ? (leadingCount(text, MOST_ALIKE) ?? bracketedCount(text, MOST_ALIKE)) : null;
   if (counted) {
     line.count = counted.count;
     return joinTitle(line, counted.rest);

@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { boxedBeside, eitherSide, formatChance, isWorthABox, piecesOf, type PlanDocument } from '@inch-nest/core';
 import { sameContent, type SearchAnswer } from '@inch-nest/contracts';
+import { useKeys } from '../../../session/keys.ts';
 import { useShop } from '../../../session/ShopContext.tsx';
 import type { NestUse } from '../../../parcel/useNest.ts';
 import type { ParcelUse } from '../../../parcel/useParcel.ts';
@@ -21,9 +22,10 @@ type Found = Extract<SearchAnswer, { kind: 'planned' }>;
 
 /** Cost against breakage: three plans in words, or the whole chart; and why other ways of packing lost. */
 export function Balance({ nest, parcel, found }: { nest: NestUse; parcel: ParcelUse; found: Found }) {
-  const { write } = useShop();
+  const { write, keysOn } = useShop();
   const [open, setOpen] = useState(false);
   const { frontier, recommended } = found;
+  useKeys('t', () => nest.take(recommended.choice), { reach: 'single', on: keysOn });
   const { thriftier, moreCareful, halved } = eitherSide(recommended, frontier, nest.request.house.care);
   const irreplaceable = piecesOf(nest.request).some((piece) => piece.irreplaceable);
   const dear = isWorthABox(irreplaceable, worthOf(nest.request), nest.request.house);

@@ -45,6 +45,12 @@ test('thriftier is cheaper and clearly riskier, more careful dearer and clearly 
   expect(frontier.concat(recommended).map((plan) => plan.choice)).toContainEqual(taken[0]);
 });
 
+test('t takes the recommended nest', async () => {
+  const { found, taken } = await shown();
+  fireEvent.keyDown(document.body, { key: 't', code: 'KeyT' });
+  expect(taken).toEqual([found.recommended.choice]);
+});
+
 test('the recommended one is pressed where it is the one in hand, with its own cost and chance', async () => {
   const { found } = await shown();
   const button = planButton('Recommended')!;

@@ -1,0 +1,39 @@
+import { fireEvent, screen } from '@testing-library/react';
+import type { Happening } from '@inch-nest/core';
+import { request } from '../../../../../packages/core/tests/sampleRequest.ts';
+import { nestOf, parcelOf } from '../../../../../tests/screens/bench.ts';
+import { draw } from '../../../../../tests/screens/shop.tsx';
+import { RateStation } from './RateStation.tsx';
+
+const quote = (service: string, totalMinor: number) => ({
+  quote: { service, serviceName: service, carrier: 'Ambry Ground', cardId: 'card', cardVersion: 1, totalMinor, lines: [], zone: 5 },
+  nudges: [],
+});
+let quotes: ReturnType<typeof quote>[] = [];
+jest.mock('../../parcel/planner.ts', () => ({ planner: () => ({ quote: () => Promise.resolve({ quotes, refused: [] }) }) }));
+jest.mock('./ServiceRow.tsx', () => ({ ServiceRow: ({ quote: one }: { quote: { service: string } }) => <li>{one.service}</li> }));
+jest.mock('./Extras.tsx', () => ({ Extras: () => null }));
+
+const shown = async () => {
+  const told: Happening[] = [];
+  const asked = request();
+  const { nest } = nestOf(asked);
+  const parcel = { ...parcelOf(asked), report: (happening: Happening) => (told.push(happening), Promise.resolve()) };
+  await draw(<RateStation parcel={parcel as never} nest={nest} />);
+  await screen.findByText(quotes[0]!.quote.service);
+  return told;
+};
+
+test('c chooses the service that the nest was planned with', async () => {
+  quotes = [quote('cheaper', 700), quote('ground', 900)];
+  const told = await shown();
+  fireEvent.keyDown(document.body, { key: 'c', code: 'KeyC' });
+  expect(told).toMatchObject([{ kind: 'rated', rate: { service: 'ground', priceMinor: 900 } }]);
+});
+
+test('and the first of them where that is gone', async () => {
+  quotes = [quote('cheaper', 700), quote('dearer', 900)];
+  const told = await shown();
+  fireEvent.keyDown(document.body, { key: 'c', code: 'KeyC' });
+  expect(told).toMatchObject([{ kind: 'rated', rate: { service: 'cheaper' } }]);
+});
