@@ -19,7 +19,7 @@ const shown = async () => {
   const asked = request();
   const { nest } = nestOf(asked);
   const parcel = { ...parcelOf(asked), report: (happening: Happening) => (told.push(happening), Promise.resolve()) };
-  await draw(<RateStation parcel={parcel as never} nest={nest} />);
+  await draw(<RateStation parcel={parcel} nest={nest} />);
   await screen.findByText(quotes[0]!.quote.service);
   return told;
 };
