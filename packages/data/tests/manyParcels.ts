@@ -11,6 +11,8 @@ export async function manyParcels({ sequelize }: Database, parcelId: string, cou
       create temporary table grown on commit drop as
         select n, gen_random_uuid() as parcel, gen_random_uuid() as sale, gen_random_uuid() as piece, $1::uuid as origin
         from generate_series(1, $2::int) n`);
+    // a code made by chance may be one of those that follow; none is made with a U in it
+    await sequelize.query(`update parcel set code = 'U' || substr(code, 2) where code ~ '^G[0-9]+$'`, { transaction });
     await sequelize.query(
       `insert into sale (id, shop_id, buyer, destination_postcode, sold_minor, paid_minor, shipping_collected_minor, ship_by, fields)
          select g.sale, s.shop_id, 'B' || g.n, s.destination_postcode, s.sold_minor, s.paid_minor, s.shipping_collected_minor,

@@ -6,6 +6,7 @@ import {
   markBetween,
   MARK_KINDS,
   markMoved,
+  markSized,
   MOST_MARK_TEXT,
   MOST_MARKS,
   type MarkKind,
@@ -25,6 +26,8 @@ const MOVES: Readonly<Record<string, Spot>> = {
   ArrowUp: [0, -STEP],
   ArrowDown: [0, STEP],
 };
+/** What Shift does with them. */
+const SIZED: Readonly<Record<MarkKind, string>> = { ring: ', size with Shift', arrow: ', its tip with Shift', word: '' };
 /** Where a mark begins that no hand has pulled. */
 const MIDDLE: readonly [Spot, Spot] = [
   [0.35, 0.35],
@@ -77,7 +80,8 @@ export function MarkPicture({
     if (!by) return;
     event.preventDefault();
     event.stopPropagation();
-    change(at, markMoved(marks[at]!, by));
+    // up and to the right is larger
+    change(at, event.shiftKey ? markSized(marks[at]!, [by[0], marks[at]!.kind === 'ring' ? -by[1] : by[1]]) : markMoved(marks[at]!, by));
   };
   return (
     <Modal
@@ -131,8 +135,8 @@ export function MarkPicture({
                 onChange={({ target }) => change(i, { ...mark, text: target.value })}
               />
             )}
-            <Button onKeyDown={nudge(i)} title="The arrow keys move it">
-              {mark.kind} {i + 1}: move by the arrow keys
+            <Button onKeyDown={nudge(i)}>
+              {mark.kind} {i + 1}: move by the arrow keys{SIZED[mark.kind]}
             </Button>
             <Button icon={<X size={20} aria-hidden />} aria-label={`Take ${mark.kind} ${i + 1} off`} onClick={() => change(i, null)} />
           </li>

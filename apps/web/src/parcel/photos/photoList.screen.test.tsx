@@ -38,13 +38,16 @@ test('by keys alone: a ring in the middle, moved, kept beside the picture', asyn
   fireEvent.click(within(dialog).getByRole('button', { name: 'Put one in the middle' }));
   fireEvent.keyDown(within(dialog).getByRole('button', { name: /^ring 1: move/ }), { key: 'ArrowRight' });
   fireEvent.keyDown(within(dialog).getByRole('button', { name: /^ring 1: move/ }), { key: 'ArrowUp' });
+  // larger to the right and up, smaller to the left
+  for (const key of ['ArrowRight', 'ArrowRight', 'ArrowUp', 'ArrowLeft'])
+    fireEvent.keyDown(within(dialog).getByRole('button', { name: /^ring 1: move/ }), { key, shiftKey: true });
   keep();
   await waitFor(() => expect(told).toHaveLength(1));
   const [happening] = told;
   if (happening?.kind !== 'photoMarked') throw new Error('no mark was told');
   expect(happening.photoId).toBe(PHOTO.id);
   expect(happening.marks).toEqual([
-    { kind: 'ring', at: [expect.closeTo(0.52, 9), expect.closeTo(0.48, 9)], size: [expect.closeTo(0.3, 9), expect.closeTo(0.3, 9)] },
+    { kind: 'ring', at: [expect.closeTo(0.52, 9), expect.closeTo(0.48, 9)], size: [expect.closeTo(0.32, 9), expect.closeTo(0.32, 9)] },
   ]);
 });
 

@@ -1,4 +1,4 @@
-import { arrowHead, MARK_KINDS, markBetween, markMoved, type PictureMark } from './PictureMark.ts';
+import { arrowHead, MARK_KINDS, markBetween, markMoved, markSized, type PictureMark } from './PictureMark.ts';
 
 test('a ring fills the room between two spots, whichever way it was drawn', () => {
   const one = markBetween('ring', [0.2, 0.3], [0.6, 0.5]);
@@ -23,6 +23,20 @@ test.each(MARK_KINDS)('a %s is moved, there and back, and never off the picture'
   expect(JSON.stringify(markMoved(there, [-0.1, 0.2]), rounded)).toBe(JSON.stringify(mark, rounded));
   const far = JSON.stringify(markMoved(mark, [5, 5]));
   expect(far).not.toMatch(/[2-9]\.|1\.\d/);
+});
+
+test.each(MARK_KINDS)('a %s is sized, there and back, stays where it is and can always be seen', (kind) => {
+  const mark = markBetween(kind, [0.4, 0.4], [0.6, 0.6]);
+  const there = markSized(mark, [0.1, -0.04]);
+  expect(JSON.stringify(markSized(there, [-0.1, 0.04]), rounded)).toBe(JSON.stringify(mark, rounded));
+  if (there.kind === 'ring') {
+    expect(there.at).toEqual((mark as typeof there).at);
+    expect(there.size.map((side) => Math.round(side * 1e9) / 1e9)).toEqual([0.3, 0.16]);
+  }
+  if (there.kind === 'arrow') expect(there.from).toEqual((mark as typeof there).from);
+  const least = markSized(mark, [-5, -5]);
+  if (least.kind === 'ring') for (const side of least.size) expect(side).toBeGreaterThan(0);
+  expect(JSON.stringify(markSized(mark, [5, 5]))).not.toMatch(/[2-9]\.|1\.\d/);
 });
 const rounded = (_: string, value: unknown) => (typeof value === 'number' ? Math.round(value * 1e9) / 1e9 : value) as PictureMark;
 

@@ -41,6 +41,19 @@ export function markMoved(mark: PictureMark, by: Spot): PictureMark {
       return { ...mark, from: moved(mark.from), to: moved(mark.to) };
   }
 }
+/** A mark made wider and higher by so much: a ring about its middle, an arrow at its tip; a word is as long as it is. */
+export function markSized(mark: PictureMark, by: Spot): PictureMark {
+  const grown = (side: number, more: number): number => Math.min(1, Math.max(LEAST, side + more));
+  switch (mark.kind) {
+    case 'ring':
+      return { ...mark, size: [grown(mark.size[0], by[0]), grown(mark.size[1], by[1])] };
+    case 'arrow':
+      return { ...mark, to: [held(mark.to[0] + by[0]), held(mark.to[1] + by[1])] };
+    case 'word':
+      return mark;
+  }
+}
+
 const held = (share: number): number => Math.min(1, Math.max(0, share));
 
 /** A line that makes the head of an arrow, in the picture's own units: both barbs with the tip between them. */
