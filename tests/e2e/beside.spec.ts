@@ -27,7 +27,12 @@ test('house rules: a school taken moves every plan and can be taken back; a chan
   await saved(page);
   await back();
   const weighedUp = page.locator('.three').getByText(/nests weighed up/);
-  const before = (await weighedUp.textContent())!;
+  /** What was weighed up, once the search is through. */
+  const whole = async () => {
+    await expect(weighedUp).not.toContainText('so far', { timeout: 45_000 });
+    return weighedUp.textContent();
+  };
+  const before = await whole();
   await page.goto(`${app.address}/house`);
   await page.getByRole('button', { name: /What fills the voids/ }).click();
   await expect(page.getByRole('group', { name: 'What fills the voids?' })).toContainText('·', { timeout: 20_000 });
@@ -53,7 +58,7 @@ test('house rules: a school taken moves every plan and can be taken back; a chan
   await expect(page.getByRole('row', { name: /optics/ })).toContainText('115 g');
   await expectAccessible(page);
   await back();
-  expect(await weighedUp.textContent()).toBe(before);
+  expect(await whole()).toBe(before);
 });
 
 test('stock: counts move the plan’s warnings; CSV goes out and comes back equal, a bad one is refused by line', async ({

@@ -40,7 +40,7 @@ for (const [width, height, most] of [
 ] as const)
   test(`at ${width}: little above the work, Done in reach, shelf and slip laid over it when they are wanted`, async ({ page, open }) => {
     await page.setViewportSize({ width, height });
-    await open('tea urn', 'bench');
+    await open('urn with a tap', 'bench');
     await settled(page);
     const top = (await page.getByRole('main').boundingBox())!.y;
     expect(top).toBeLessThanOrEqual(most);
@@ -75,7 +75,7 @@ for (const [width, height, most] of [
   });
 
 test('on a wide bench the shelf folds to a strip and stays so', async ({ page, open }) => {
-  await open('tea urn', 'bench');
+  await open('urn with a tap', 'bench');
   await settled(page);
   const wide = (await page.getByRole('main').boundingBox())!.width;
   await page.getByRole('button', { name: 'Fold the shelf' }).click();
@@ -94,7 +94,7 @@ test('on a wide bench the shelf folds to a strip and stays so', async ({ page, o
 test.describe('a machine that is dark', () => {
   test.use({ colorScheme: 'dark' });
   test('is followed from the first paint, until somebody says otherwise here', async ({ page, open }) => {
-    await open('tea urn', 'nest');
+    await open('urn with a tap', 'nest');
     const theme = () => page.evaluate(() => document.documentElement.dataset['theme']);
     await expect.poll(theme).toBe('night');
     await page.emulateMedia({ colorScheme: 'light' });

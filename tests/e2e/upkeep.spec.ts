@@ -23,7 +23,7 @@ test('a backup is made by a press, read through, and taken away whole', async ({
   await page.goto(`${app.address}/upkeep`);
   await page.getByRole('button', { name: 'Back up now' }).click();
   // all of it is written and read through again: on a slow machine that takes its time
-  await expect(page.getByText(/Made and read back: \d+ rows/)).toBeVisible({ timeout: 90_000 });
+  await expect(page.getByText(/Made and read back: [\d,]+ rows/)).toBeVisible({ timeout: 90_000 });
   const row = page.getByRole('row', { name: /by hand, stays/ }).first();
   await row.getByRole('button', { name: /^Check/ }).click();
   await expect(page.getByText('Read through: all of it is as it was written.')).toBeVisible();
