@@ -41,10 +41,7 @@ await runMain(async () => {
   if (copied !== 0) return copied;
   console.log('\nIn the browser:\n');
   await ensureBuild(root);
-  const looked = await run(process.execPath, [join(root, 'benches/inBrowser.mjs')], { cwd: root, env: process.env });
-  if (looked !== 0) return looked;
-  console.log('\nBy keys alone:\n');
-  return run(process.execPath, [join(root, 'benches/keys.mjs')], { cwd: root, env: process.env });
+  return run(process.execPath, [join(root, 'benches/inBrowser.mjs')], { cwd: root, env: process.env });
 });
 
 /** What the database is asked, on a cluster that goes afterwards. */
