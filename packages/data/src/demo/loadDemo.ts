@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { addDays, BEDDED_HOUSE, planParcel, writePlanDocument, type Happening, type PlanDocument } from '@inch-nest/core';
-import { benchPlanFor, type KeptChange, planRequestFor, type ShopView } from '@inch-nest/contracts';
+import { benchPlanFor, planRequestFor, type ShopView } from '@inch-nest/contracts';
 import type { Database } from '../database.ts';
 import { demoChoices } from '../environment.ts';
 import { inShop, type ShopDatabase } from '../inShop.ts';
@@ -9,6 +9,7 @@ import { appendEvent } from '../repositories/eventRepository.ts';
 import { beginPurchase, settlePurchase } from '../repositories/labelRepository.ts';
 import { splitParcel } from '../repositories/bundleRepository.ts';
 import { keepParcel } from '../repositories/keepRepository.ts';
+import { wholeNestChange } from '../repositories/nestRepository.ts';
 import { createParcel } from '../repositories/parcelRepository.ts';
 import { readParcel } from '../repositories/readParcel.ts';
 import { createShop, readShop } from '../repositories/shopRepository.ts';
@@ -178,7 +179,7 @@ async function keepRecommended(
         {
           id: randomUUID(),
           path: 'nest',
-          value: JSON.parse(JSON.stringify({ set: taken, drop: [], pin: {}, unpin: [] })) as KeptChange['value'],
+          value: wholeNestChange(taken),
           basedOn: 0,
         },
       ],

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { derivePlan, verifyPlan, writePlanDocument, type PlanChoice } from '@inch-nest/core';
+import { derivePlan, verifyPlan, writePlanDocument, type Locks, type PlanChoice } from '@inch-nest/core';
 import {
   applyNestChange,
   clashes,
@@ -85,6 +85,10 @@ export async function keepNest(
 }
 
 /** The value of a part as `nestParts` names it. */
+/** A nest kept as a whole: all that is chosen, and what of it is pinned. */
+export const wholeNestChange = (choice: PlanChoice, locks: Locks = {}): KeptChange['value'] =>
+  JSON.parse(JSON.stringify({ set: choice, drop: [], pin: locks, unpin: [] })) as KeptChange['value'];
+
 const partOf = ({ choice, locks }: NestValue, part: string): unknown =>
   part.startsWith('pin:') ? (locks as Record<string, unknown>)[part.slice(4)] : (choice as Record<string, unknown> | null)?.[part];
 

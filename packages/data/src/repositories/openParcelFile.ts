@@ -6,7 +6,6 @@ import {
   planRequestFor,
   typedAgain,
   type FieldEntity,
-  type KeptChange,
   type NestOfFile,
   type ParcelFile,
   type ShopView,
@@ -14,6 +13,7 @@ import {
 import type { ShopDatabase } from '../inShop.ts';
 import { Refused } from '../refusals.ts';
 import { keepParcel } from './keepRepository.ts';
+import { wholeNestChange } from './nestRepository.ts';
 import { createParcel, type FieldTexts } from './parcelRepository.ts';
 import { readParcel } from './readParcel.ts';
 
@@ -55,8 +55,7 @@ export async function openParcelFile(
   // what this stockroom cannot make is not kept for somebody to mend
   const there = await readParcel(database, id, personId);
   if (derivePlan({ ...planRequestFor(there, shop), locks }, choice).kind === 'noPlan') return { id, nest: 'left' };
-  const value = { set: choice, drop: [], pin: locks, unpin: [] } as unknown as KeptChange['value'];
-  const changes = [{ id: randomUUID(), path: 'nest', value, basedOn: 0 }];
+  const changes = [{ id: randomUUID(), path: 'nest', value: wholeNestChange(choice, locks), basedOn: 0 }];
   const [verdict] = await keepParcel(database, shop, id, { personId, changes }, now);
   return { id, nest: verdict?.kind === 'kept' ? 'kept' : 'left' };
 }

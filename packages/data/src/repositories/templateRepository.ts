@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { countedTitle, type Locks, type PlanChoice } from '@inch-nest/core';
-import type { KeptChange, KeptField, ShopView, TemplateView } from '@inch-nest/contracts';
+import type { KeptField, ShopView, TemplateView } from '@inch-nest/contracts';
 import { Op, type Transaction, type WhereOptions } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
 import { Missing, Refused } from '../refusals.ts';
@@ -8,6 +8,7 @@ import { personOf } from './personOf.ts';
 import { putIn, splitParcel } from './bundleRepository.ts';
 import type { NestJson, ParcelRow, PieceRow } from '../rows.ts';
 import { keepParcel, writeFields } from './keepRepository.ts';
+import { wholeNestChange } from './nestRepository.ts';
 import { pieceFromLine } from './parcelRepository.ts';
 import { lockParcel } from './parcelRows.ts';
 
@@ -213,12 +214,11 @@ async function inBoxes(
   for (const { choice, locks, pieceIds } of boxes) {
     const bundle = (await models.bundle.findOne({ where: { pieceId: pieceIds[0]! } }))!;
     const { revision } = (await models.parcel.findByPk(bundle.parcelId!))!.nest;
-    const value = { set: choice, drop: [], pin: locks, unpin: [] } as unknown as KeptChange['value'];
     await keepParcel(
       database,
       shop,
       bundle.parcelId!,
-      { personId, changes: [{ id: randomUUID(), path: 'nest', value, basedOn: revision }] },
+      { personId, changes: [{ id: randomUUID(), path: 'nest', value: wholeNestChange(choice, locks), basedOn: revision }] },
       now,
     );
   }

@@ -71,7 +71,8 @@ export function RateStation({ parcel, nest }: BenchUse) {
     }
   };
   const planned = answer?.quotes.find(({ quote }) => quote.service === plan?.choice.service) ?? answer?.quotes[0];
-  useKeys('c', () => planned && void choose(planned.quote), { reach: 'single', on: keysOn });
+  const isChosen = (service: string) => life.rate?.service === service && !life.rateStale;
+  useKeys('c', () => planned && !isChosen(planned.quote.service) && void choose(planned.quote), { reach: 'single', on: keysOn });
   return (
     <>
       <h1 dir="auto">{titleOf(parcel.view)}</h1>
@@ -92,7 +93,7 @@ export function RateStation({ parcel, nest }: BenchUse) {
           <ServiceRow
             key={one.quote.service}
             {...one}
-            on={life.rate?.service === one.quote.service && !life.rateStale}
+            on={isChosen(one.quote.service)}
             weightLb={shipment!.weightLb}
             parcel={parcel}
             nest={nest}
@@ -101,7 +102,7 @@ export function RateStation({ parcel, nest }: BenchUse) {
         ))}
         {answer && shipment && (answer.quotes.length === 0 || plan?.choice.service === BY_HAND) && (
           <HandPrice
-            agreedMinor={life.rate?.service === BY_HAND && !life.rateStale ? life.rate.priceMinor : null}
+            agreedMinor={life.rate && isChosen(BY_HAND) ? life.rate.priceMinor : null}
             reckonedMinor={plan?.choice.service === BY_HAND ? plan.quote.totalMinor : null}
             onAgree={(priceMinor) =>
               void choose({ service: BY_HAND, serviceName: 'Price by hand', cardId: BY_HAND, cardVersion: 0, totalMinor: priceMinor })
