@@ -79,7 +79,7 @@ test('what lies beside the way speaks metric', async ({ app, page }) => {
     expect(strange(await words(page)), path).toEqual([]);
   }
   await page.goto(`${app.address}/stock`);
-  for (const sheet of ['Wraps', 'Fills', 'Tapes', 'Guards']) {
+  for (const sheet of ['Wraps', 'Fills', 'Tapes, board', 'Guards']) {
     await page.getByText(sheet, { exact: true }).first().click();
     expect(strange(await words(page)), sheet).toEqual([]);
   }

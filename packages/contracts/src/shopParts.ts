@@ -14,7 +14,7 @@ export interface KeptShop {
 export const STOCK_LISTS = ['boxes', 'wraps', 'fills'] as const satisfies (keyof Stockroom)[];
 export type StockList = (typeof STOCK_LISTS)[number];
 /** The single things of a stockroom. */
-export const STOCK_SINGLES = ['innerTape', 'outerTape', 'linerBoard'] as const satisfies Exclude<keyof Stockroom, StockList>[];
+export const STOCK_SINGLES = ['innerTape', 'outerTape', 'linerBoard', 'offcuts'] as const satisfies Exclude<keyof Stockroom, StockList>[];
 
 /** What is kept of somebody, each by itself. */
 export const PERSON_CELLS = ['name', 'system', 'role', 'seesMoney', 'sends', 'gone'] as const satisfies (keyof Person)[];

@@ -89,4 +89,8 @@ export const stockroom = z.strictObject({
     })
     .nullable()
     .default(null),
+  offcuts: z
+    .array(z.strictObject({ lengthIn: sizeIn, widthIn: sizeIn, count: z.int().min(1).max(999) }))
+    .max(60)
+    .optional(),
 }) satisfies z.ZodType<Stockroom>;

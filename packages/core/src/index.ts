@@ -252,6 +252,7 @@ export { compressionStrengthLbf, tooShallowForMcKee } from './engineering/board/
 export { curvePoint, fitCurve, type FitOrWhy } from './engineering/dropTest/fitCurve.ts';
 export { readDrop, type AccelerationSample, type DropReading, type DropReadingOrWhy } from './engineering/dropTest/readDrop.ts';
 export { cutOf } from './engineering/boxshop/cutOf.ts';
+export { cutFromOffcuts, offcutsFt2, type Offcut, type OffcutsUsed } from './engineering/boxshop/offcuts.ts';
 export { GUARD_CUTS, type CutKind, type CutOrder } from './engineering/boxshop/CutOrder.ts';
 export { LINER_STRENGTH } from './engineering/boxshop/linerPanels.ts';
 export { boxMade } from './stages/box/boxMade.ts';

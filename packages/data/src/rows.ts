@@ -24,7 +24,7 @@ export interface ShopRow {
   lastCutOff: string;
   paper?: 'letter' | 'a4';
   house: House;
-  tapes: Pick<Stockroom, 'innerTape' | 'outerTape'> & Partial<Pick<Stockroom, 'linerBoard'>>;
+  tapes: Pick<Stockroom, 'innerTape' | 'outerTape'> & Partial<Pick<Stockroom, 'linerBoard' | 'offcuts'>>;
   demo: boolean;
   /** True until the demo's last parcel is in it. */
   loading: boolean;

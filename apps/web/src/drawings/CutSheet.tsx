@@ -1,3 +1,4 @@
+import { cutName } from '../words/cutNames.ts';
 import type { CutPart, SheetLine } from '@inch-nest/core';
 
 const EDGE = { x: 8, top: 26, between: 30, bottom: 6 };
@@ -71,7 +72,3 @@ export function CutSheet({
     </svg>
   );
 }
-
-/** How many of which part. */
-export const cutName = ({ name, count }: Pick<CutPart, 'name' | 'count'>, times = 1): string =>
-  count * times === 1 ? name : `${count * times} × ${name}`;

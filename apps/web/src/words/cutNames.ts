@@ -1,4 +1,4 @@
-import type { CutKind } from '@inch-nest/core';
+import type { CutKind, CutPart } from '@inch-nest/core';
 
 /** What the box shop makes, as packers call it. */
 export const CUT_NAMES: Readonly<Record<CutKind, string>> = {
@@ -16,3 +16,7 @@ export const CUT_NAMES: Readonly<Record<CutKind, string>> = {
   rope: 'Rope of tissue',
   collar: 'Collar from foam tube',
 };
+
+/** How many of which part. */
+export const cutName = ({ name, count }: Pick<CutPart, 'name' | 'count'>, times = 1): string =>
+  count * times === 1 ? name : `${count * times} × ${name}`;

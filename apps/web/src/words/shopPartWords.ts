@@ -10,6 +10,7 @@ const WORDS: Readonly<Record<string, string>> = {
   priceMinor: 'price',
   earlierUses: 'uses',
   linerBoard: 'sheet board',
+  offcuts: 'offcuts of sheet board',
 };
 
 const spelt = (key: string): string =>

@@ -87,4 +87,10 @@ export const DEMO_STOCK: Stockroom = {
   innerTape: ORDINARY_TAPES.paper,
   outerTape: ORDINARY_TAPES.clear,
   linerBoard: ORDINARY_LINER_BOARD,
+  offcuts: [
+    { lengthIn: 24, widthIn: 13, count: 1 },
+    { lengthIn: 18, widthIn: 11.5, count: 2 },
+    { lengthIn: 16, widthIn: 6, count: 3 },
+    { lengthIn: 9, widthIn: 8, count: 4 },
+  ],
 };

@@ -73,9 +73,9 @@ export async function keepShop(database: ShopDatabase, shop: ShopView, { personI
     if (after !== before) {
       await writeShop(database, before, after, transaction);
       await noteMoves(database, moves, transaction);
-      const { innerTape, outerTape, linerBoard } = after.stock;
+      const { innerTape, outerTape, linerBoard, offcuts } = after.stock;
       await row.update(
-        { house: after.house, ...after.facts, tapes: { innerTape, outerTape, linerBoard }, marks, revision },
+        { house: after.house, ...after.facts, tapes: { innerTape, outerTape, linerBoard, offcuts }, marks, revision },
         { transaction },
       );
     }

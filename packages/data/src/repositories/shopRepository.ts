@@ -115,9 +115,9 @@ export async function createShop(
   const { sequelize } = database;
   const room = inShop(database, shop.id);
   const { models } = room;
-  const { innerTape, outerTape, linerBoard } = stock;
+  const { innerTape, outerTape, linerBoard, offcuts } = stock;
   await sequelize.transaction(async (transaction) => {
-    await models.shop.create({ loading: false, ...shop, tapes: { innerTape, outerTape, linerBoard } }, { transaction });
+    await models.shop.create({ loading: false, ...shop, tapes: { innerTape, outerTape, linerBoard, offcuts } }, { transaction });
     await models.person.bulkCreate(
       people.map((person, position) => ({ ...person, position })),
       { transaction },

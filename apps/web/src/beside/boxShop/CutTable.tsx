@@ -2,13 +2,16 @@
 import { Button, Segmented, Select } from 'antd';
 import { useRef } from 'react';
 import { BOARD_GRADES, FACES, GUARD_CUTS, SHEET_SCRAP_SHARE, formatCaliper, type CutKind, type CutOrder, type Face } from '@inch-nest/core';
-import { CutSheet, cutName } from '../../drawings/CutSheet.tsx';
+import { CutSheet } from '../../drawings/CutSheet.tsx';
 import { FigureField } from '../../parts/FigureField.tsx';
+import { fromOffcuts } from '../../parts/FromOffcuts.tsx';
 import { useWidth } from '../../parts/useWidth.ts';
 import { useShop } from '../../session/ShopContext.tsx';
+import { cutName } from '../../words/cutNames.ts';
 import { COLLAR_FIELDS, CUT_KINDS, figureAt, forBox, gradeWith, ofKind, ownCaliper, withFigure, type CutField } from './cutKinds.ts';
 import { sumsOf, type CutSums } from './cutFigures.ts';
 import { BoxFolded } from './BoxFolded.tsx';
+import { CutFromThem } from './CutFromThem.tsx';
 import { ownFigures } from './ownFigures.ts';
 
 /** One order: its kind, its figures, how it is cut and what it comes to. */
@@ -144,6 +147,7 @@ function Made({ order, sums: { work, boardFt2, wasteFt2, minutes, costMinor, bea
   const width = useWidth(frame);
   const { linerBoard } = shop.stock;
   const query = encodeURIComponent(JSON.stringify(order));
+  const used = fromOffcuts([{ order, times: 1 }], shop.stock);
   const short = boardFt2 > 0 && linerBoard !== null && boardFt2 * (1 + SHEET_SCRAP_SHARE) > linerBoard.onHandFt2;
   return (
     <>
@@ -158,6 +162,7 @@ function Made({ order, sums: { work, boardFt2, wasteFt2, minutes, costMinor, bea
         <Button href={`/api/boxshop?as=dxf&order=${query}`}>DXF</Button>
         {order.kind === 'wrapAround' && <BoxFolded order={order} />}
       </p>
+      {used && <CutFromThem key={query} used={used} />}
       <dl className="cut-figures">
         {work.parts.map((part) => (
           <Figure key={part.name} says={cutName(part)} value={`${write.length(part.lengthIn)} × ${write.length(part.heightIn)}`} />

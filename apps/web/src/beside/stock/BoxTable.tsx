@@ -73,7 +73,8 @@ export function BoxTable({ boxes, onChange }: { boxes: readonly BoxStock[]; onCh
             {shown.map((box) => (
               <tr key={box.key} id={`box-${box.key}`} className={box.onHand <= 0 ? 'out' : ''}>
                 <th scope="row">
-                  <SizeField
+                  <SizeField<3>
+                    count={3}
                     id={`inside-${box.key}`}
                     label={`Inside of ${box.name}`}
                     value={box.insideIn}
@@ -140,7 +141,8 @@ export function BoxTable({ boxes, onChange }: { boxes: readonly BoxStock[]; onCh
                   />
                 </td>
                 <td>
-                  <SizeField
+                  <SizeField<3>
+                    count={3}
                     id={`built-${box.key}`}
                     label={`Built outside of ${box.name}`}
                     value={box.measuredOutsideIn}

@@ -1,32 +1,41 @@
 'use client';
 import { Input } from 'antd';
 import { useState } from 'react';
-import { parseQuantity, type Triple } from '@inch-nest/core';
+import { parseQuantity } from '@inch-nest/core';
 import { LIKE_THIS } from '../../words/likeThis.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 
 /** The longest side any carrier takes. */
 const MOST_IN = 108;
 
-/** Three sides as people write them; emptied where none need be known. */
-export function SizeField({
+const SAID = { 2: ['two sides', 'sheet'], 3: ['three sides', 'size'] } as const;
+
+/** So many numbers, one for each side. */
+export type Sides<Count extends 2 | 3> = Count extends 2 ? readonly [number, number] : readonly [number, number, number];
+
+/** Two or three sides as people write them; emptied where none need be known. */
+export function SizeField<Count extends 2 | 3>({
   id,
   label,
   value,
   placeholder,
+  count,
   onKeep,
 }: {
   id: string;
   label: string;
-  value: Triple | null;
+  value: Sides<Count> | null;
   placeholder?: string;
-  onKeep: (value: Triple | null) => void;
+  count: Count;
+  onKeep: (value: Sides<Count> | null) => void;
 }) {
   const { person, write } = useShop();
   const [text, setText] = useState<string | null>(null);
   const mayBeEmpty = placeholder !== undefined;
   const quantity = text !== null && text.trim() !== '' ? parseQuantity(text, person.system) : null;
-  const sides = quantity?.kind === 'dimensions' && quantity.inches.length === 3 ? ([...quantity.inches] as unknown as Triple) : null;
+  const [wanted, like] = SAID[count];
+  const sides =
+    quantity?.kind === 'dimensions' && quantity.inches.length === count ? ([...quantity.inches] as unknown as Sides<Count>) : null;
   const beyond = sides?.some((side) => side > MOST_IN || side <= 0) ?? false;
   const problem =
     text === null || (text.trim() === '' && mayBeEmpty)
@@ -34,7 +43,7 @@ export function SizeField({
       : !sides
         ? quantity?.kind === 'notUnderstood'
           ? quantity.problem
-          : `three sides, like ${LIKE_THIS[person.system].size}`
+          : `${wanted}, like ${LIKE_THIS[person.system][like]}`
         : beyond
           ? `a side is at most ${write.length(MOST_IN)}`
           : null;

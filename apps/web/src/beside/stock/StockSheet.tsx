@@ -19,6 +19,7 @@ import { FillTable, WrapTable } from './MaterialTables.tsx';
 import { MaterialsSheet } from './MaterialsSheet.tsx';
 import { MoveForm } from './MoveForm.tsx';
 import { MovesSheet } from './MovesSheet.tsx';
+import { OffcutTable } from './OffcutTable.tsx';
 import { OrderSheet } from './OrderSheet.tsx';
 import { SizesSheet } from './SizesSheet.tsx';
 import { TakeOver } from './TakeOver.tsx';
@@ -29,7 +30,7 @@ const SHEETS = [
   { value: 'boxes', label: 'Boxes' },
   { value: 'wraps', label: 'Wraps' },
   { value: 'fills', label: 'Fills' },
-  { value: 'tapes', label: 'Tapes' },
+  { value: 'tapes', label: 'Tapes, board' },
   { value: 'guards', label: 'Guards' },
   { value: 'moves', label: 'Came and went' },
   { value: 'sizes', label: 'Which sizes' },
@@ -136,6 +137,9 @@ export function StockSheet({ shelf, asked = 'boxes' }: { shelf: ShelfTag[]; aske
       {sheet === 'fills' && <FillTable fills={stock.fills} onChange={(fills) => keep({ fills })} />}
       {listed && <TakeOver key={listed} kind={listed} stock={stock} onTake={keep} />}
       {sheet === 'tapes' && <TapeTable stock={stock} onChange={keep} />}
+      {sheet === 'tapes' && stock.linerBoard && (
+        <OffcutTable offcuts={stock.offcuts ?? []} sheet={stock.linerBoard} onChange={(offcuts) => keep({ offcuts })} />
+      )}
       {sheet === 'guards' && (
         <table className="stock-table">
           <thead>

@@ -16,6 +16,7 @@ test.each([
   ['fills/paper/minorPerFt3', 'money'],
   ['boxes/cube12', 'money'],
   ['stock/innerTape', 'money'],
+  ['stock/offcuts', 'count'],
   [`moves/${ME}`, 'count'],
 ])('keeping %s asks for %s', (path, right) => expect(shopChangeNeeds(path, ME)).toBe(right));
 

@@ -18,7 +18,7 @@ export function shopChangeNeeds(path: string, personId: string): Right {
     case 'moves':
       return 'count';
     case 'stock':
-      return 'money';
+      return part.key === 'offcuts' ? 'count' : 'money';
     default:
       return part.cell === null || isAmount(part.cell) ? 'money' : 'count';
   }

@@ -6,6 +6,7 @@ import { cutOf, type BenchStep, type PlanDocument, type StepAmount, type UsedIns
 import { CutSheet } from '../../drawings/CutSheet.tsx';
 import { StepDrawing } from '../../drawings/StepDrawing.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
+import { fromOffcuts, FromOffcuts } from '../../parts/FromOffcuts.tsx';
 import { useWidth } from '../../parts/useWidth.ts';
 import { writeTenths } from '../../parts/writeTenths.ts';
 import { stretchCard } from './stretch.ts';
@@ -32,12 +33,13 @@ export function StepCard({
   onUse: (used: UsedInstead[]) => void;
   children: ReactNode;
 }) {
-  const { person, write } = useShop();
+  const { shop, person, write } = useShop();
   const frame = useRef<HTMLDivElement>(null);
   const width = useWidth(frame);
   const [first, ...more] = stretch;
   if (!first) return null;
   const step = stretchCard([first, ...more]);
+  const offcuts = step.cuts ? fromOffcuts(step.cuts, shop.stock) : null;
   return (
     <section className={`step-card ${step.kind}`} aria-label="The step in hand" aria-live="polite">
       <p className="soft step-place">
@@ -55,6 +57,7 @@ export function StepCard({
           ))}
         </ol>
       )}
+      {offcuts && <FromOffcuts used={offcuts} />}
       <Amounts amounts={step.amounts} used={used} onUse={onUse} />
       {children}
       <div ref={frame} className="step-frame">

@@ -1,3 +1,4 @@
+import type { Offcut } from '../boxshop/offcuts.ts';
 import type { CushionKey } from '../cushion/cushionMaterials.ts';
 import type { Triple } from '../geometry/wrapLayer.ts';
 import type { Minor } from '../../units/index.ts';
@@ -97,4 +98,6 @@ export interface Stockroom {
   readonly outerTape: TapeStock;
   /** What liners are cut from; null where there is none. */
   readonly linerBoard: SheetBoard | null;
+  /** What of that board is in pieces that were left over from others. */
+  readonly offcuts?: readonly Offcut[] | undefined;
 }
