@@ -37,6 +37,16 @@ interface Own {
 /** Where a browser keeps the answers it has worked out before: the same question has the same answer, whoever asks. */
 const ANSWERS = 'inch-nest-answers';
 
+/** Goes to a page as a link would, which takes a quarter of the time that opening it anew does; anew where none is open yet. */
+async function go(page: Page, address: string): Promise<void> {
+  if (!page.url().startsWith(new URL(address).origin)) {
+    await page.goto(address);
+    return;
+  }
+  await page.evaluate((to) => (window as unknown as { next: { router: { push(to: string): void } } }).next.router.push(to), address);
+  await page.waitForURL(address);
+}
+
 /** Nothing of one test is there for the next but files and answers, which are the same for all. */
 async function forget(context: BrowserContext, address: string): Promise<void> {
   for (const page of context.pages()) await page.close();
@@ -94,7 +104,7 @@ export const test = plain.extend<Own, { app: App; browsers: Map<string, BrowserC
       const tag = (await app.shelf()).find((one) => one.title.includes(title));
       if (!tag) throw new Error(`no ${title} on the shelf`);
       const address = `${app.address}/parcels/${tag.id}/${station}`;
-      await page.goto(address);
+      await go(page, address);
       return address;
     });
   },
@@ -151,7 +161,9 @@ const NARROWER = [
   [320, 640],
 ] as const;
 /** What of a page depends on how wide it is. */
-const BY_WIDTH = ['target-size', 'scrollable-region-focusable', 'color-contrast'];
+const BY_WIDTH = ['target-size', 'scrollable-region-focusable'];
+/** Where things stand otherwise than on a wide one, and some in other colours. */
+const PHONE = 390;
 
 /** What reaches beyond a page that is wider than its screen. */
 function runsOff(width: number): string[] {
@@ -172,7 +184,7 @@ export async function expectRoomFor(page: Page): Promise<void> {
     await page.setViewportSize({ width, height });
     // as it comes to rest: a drawing is as wide as its place is once that has been measured
     await expect.poll(() => page.evaluate(runsOff, width), { message: `${page.url()} at ${width}` }).toEqual([]);
-    await expectAccessible(page, BY_WIDTH);
+    await expectAccessible(page, width === PHONE ? [...BY_WIDTH, 'color-contrast'] : BY_WIDTH);
   }
 }
 

@@ -11,6 +11,7 @@ import { ScannerProvider } from '../devices/scanner/ScannerProvider.tsx';
 import { KeepersProvider } from '../session/keeping/useKept.tsx';
 import { Lock } from './signIn/Lock.tsx';
 import { LiveProvider } from '../session/LiveProvider.tsx';
+import { useEscapeLeaves } from '../session/keys.ts';
 import { SaveStateProvider } from '../session/SaveState.tsx';
 import { VoiceProvider } from '../session/Voice.tsx';
 import { ShopProvider } from '../session/ShopContext.tsx';
@@ -32,6 +33,7 @@ export function Providers({
   followsSystem: boolean;
   children: ReactNode;
 }) {
+  useEscapeLeaves();
   const [client] = useState(() => new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true } } }));
   return (
     <AntdRegistry>

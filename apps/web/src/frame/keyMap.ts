@@ -17,7 +17,7 @@ export const KEY_MAP: readonly KeyGroup[] = [
     name: 'At the bench',
     on: atStation('bench'),
     keys: [
-      ['Space', 'Done, or it passes, while no button has the focus; a pedal may send it'],
+      ['Space', 'Done, or it passes, and Seal it in the end, while no button has the focus; a pedal may send it'],
       ['Backspace', 'One step back'],
       ['f', 'The test fails'],
       ['p', 'Pause, and go on'],

@@ -1,6 +1,7 @@
 import { planBundles, type PlanDocument } from '@inch-nest/core';
 import type { Writers } from '../words/writers.ts';
-import { heldIn, type ParcelView } from '@inch-nest/contracts';
+import type { ParcelView } from '@inch-nest/contracts';
+import { isLookedOver } from '../parcel/isLookedOver.ts';
 
 /** A station of the parcel's way; three of them share the one nest sheet. */
 export interface Station {
@@ -44,7 +45,7 @@ export const STATIONS: readonly Station[] = [
             )
             .join(' + ')
         : '',
-    isDone: (view) => heldIn(view).every(({ piece }) => piece.size.value !== null && piece.weight.value !== null),
+    isDone: isLookedOver,
   },
   {
     key: '3',

@@ -1,6 +1,7 @@
-import { fireEvent, screen } from '@testing-library/react';
+import { act, fireEvent, screen } from '@testing-library/react';
+import { useState } from 'react';
 import { draw } from '../../../../tests/screens/shop.tsx';
-import { useKeys, type KeyReach } from './keys.ts';
+import { useEscapeLeaves, useKeys, type KeyReach } from './keys.ts';
 
 const said: string[] = [];
 beforeEach(() => said.splice(0));
@@ -66,4 +67,54 @@ test('nothing acts behind an open dialog', async () => {
   );
   press(document.body, '3');
   expect(said).toEqual([]);
+});
+
+describe('Escape', () => {
+  const kept: string[] = [];
+  beforeEach(() => kept.splice(0));
+  function Fields({ dialog = false }: { dialog?: boolean }) {
+    useEscapeLeaves();
+    const [text, setText] = useState<string | null>(null);
+    return (
+      <>
+        <input aria-label="Plain" />
+        <input
+          aria-label="Gives up"
+          value={text ?? 'as it was'}
+          onChange={(event) => setText(event.target.value)}
+          onBlur={() => text !== null && kept.push(text)}
+          onKeyDown={(event) => event.key === 'Escape' && setText(null)}
+        />
+        <input aria-label="A list" role="combobox" aria-expanded="true" aria-controls="none" />
+        <button type="button">A button</button>
+        {dialog && <div role="dialog" aria-modal="true" aria-label="A question" />}
+      </>
+    );
+  }
+  const escapes = async (field: HTMLElement) => {
+    field.focus();
+    fireEvent.keyDown(field, { key: 'Escape', code: 'Escape' });
+    await act(() => new Promise((resolve) => setTimeout(resolve)));
+    return document.activeElement !== field;
+  };
+
+  test('leaves a field; a list is shut first, and a button keeps the focus', async () => {
+    await draw(<Fields />);
+    expect(await escapes(screen.getByLabelText('Plain'))).toBe(true);
+    expect(await escapes(screen.getByLabelText('A list'))).toBe(false);
+    expect(await escapes(screen.getByRole('button', { name: 'A button' }))).toBe(false);
+  });
+
+  test('what a field gives up by it is not kept by leaving', async () => {
+    await draw(<Fields />);
+    const field = screen.getByLabelText('Gives up');
+    fireEvent.change(field, { target: { value: 'half typed' } });
+    expect(await escapes(field)).toBe(true);
+    expect(kept).toEqual([]);
+  });
+
+  test('in front of it a dialog is shut first', async () => {
+    await draw(<Fields dialog />);
+    expect(await escapes(screen.getByLabelText('Plain'))).toBe(false);
+  });
 });

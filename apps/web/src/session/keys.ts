@@ -1,10 +1,12 @@
 'use client';
+import { useEffect } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 
 /** Controls that take letters and digits; a slider, a tick box or a key of a choice does not. */
 const TYPED_INTO = ['text', 'search', 'number', 'email', 'tel', 'url', 'password', 'date', 'time', 'datetime-local', 'month', 'week'];
 
-const isTextField = (target: EventTarget | null): boolean =>
+/** Something that is typed into. */
+export const isTextField = (target: EventTarget | null): boolean =>
   target instanceof HTMLTextAreaElement
     ? !target.readOnly
     : target instanceof HTMLInputElement
@@ -53,4 +55,22 @@ export function useKeys(
     ...(sign ? { useKey: true, ignoreModifiers: true } : {}),
     ignoreEventWhen: (event) => keepsItsKey(event, reach) || (sign && (event.ctrlKey || event.metaKey)),
   });
+}
+
+/**
+ * Escape leaves a field, so that the keys of the page are in reach again. A list that is open is shut first, a dialog closes itself,
+ * and what a field does of its own with Escape it has done before.
+ */
+export function useEscapeLeaves(): void {
+  useEffect(() => {
+    const leave = (event: KeyboardEvent) => {
+      const { target } = event;
+      if (event.key !== 'Escape' || !isTextField(target) || isOpenList(target) || isDialogOpen()) return;
+      // after the field has been drawn as its own key left it
+      setTimeout(() => document.activeElement === target && (target as HTMLElement).blur());
+    };
+    // before the list has heard of it and is shut
+    document.addEventListener('keydown', leave, true);
+    return () => document.removeEventListener('keydown', leave, true);
+  }, []);
 }

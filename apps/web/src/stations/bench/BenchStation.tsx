@@ -3,7 +3,16 @@ import { Button } from 'antd';
 import Link from 'next/link';
 import { ArrowLeft, Pause, Play, Volume2, VolumeX } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
-import { blockingFaults, SHEET_BOARD, stockUsed, testState, type BenchStep, type Remedy, type UsedInstead } from '@inch-nest/core';
+import {
+  blockingFaults,
+  sealGate,
+  SHEET_BOARD,
+  stockUsed,
+  testState,
+  type BenchStep,
+  type Remedy,
+  type UsedInstead,
+} from '@inch-nest/core';
 import { benchPlanFor, heldIn } from '@inch-nest/contracts';
 import { useBenchLog } from '../../parcel/useBenchLog.ts';
 import { useScan } from '../../devices/scanner/ScannerProvider.tsx';
@@ -42,7 +51,8 @@ export function BenchStation({ parcel, nest }: BenchUse) {
   const [gone, goTo] = useState<string | null>(null);
   const [paused, setPaused] = useState(false);
   const [used, setUsed] = useState<readonly UsedInstead[]>([]);
-  const [askedIn, setAskedIn] = useState(false);
+  // what is missing was named: the same key once more goes on without it
+  const [asked, setAsked] = useState(false);
   const [heldBack, setHeldBack] = useState<(() => void) | null>(null);
   const [aloud, setAloud] = useKeptChoice('inch-nest-aloud', 'off');
   const [calm, setCalm] = useKeptChoice('inch-nest-calm', 'off');
@@ -78,7 +88,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
   const stepKey = step?.key;
   useEffect(() => {
     setUsed([]);
-    setAskedIn(false);
+    setAsked(false);
     setHeldBack(null);
   }, [stepKey]);
   useEffect(() => {
@@ -145,12 +155,24 @@ export function BenchStation({ parcel, nest }: BenchUse) {
     void log.log({ kind: 'takenBack' }, last.eventId);
     if (tried) void log.log({ kind: 'takenBack' }, tried.id);
   };
+  const seal = () => {
+    if (bench && unticked(parcel, life).length === 0 && sealGate(life, bench.due, bench.ofBundles).length === 0)
+      void log.log({ kind: 'sealed' });
+  };
+  const lacks = !step
+    ? false
+    : step.records === 'contents'
+      ? unticked(parcel, life).length > 0
+      : step.records === 'bundle' && !measured(step);
   const main = () => {
-    if (!step || paused || life.sealed) return;
-    if (step.test) {
+    if (paused || life.sealed) return;
+    if (!step) {
+      if (allDone) seal();
+    } else if (step.test) {
       if (['untried', 'remedied'].includes(stateOf(step))) unlessHeld(() => pass(...stretch));
-    } else if (step.records === 'contents' && unticked(parcel, life).length > 0) setAskedIn(true);
-    else if (step.records !== 'bundle' || measured(step)) unlessHeld(() => finish(...stretch));
+    } else if (lacks && !asked) setAsked(true);
+    else if (lacks && step.records === 'contents') allIn();
+    else unlessHeld(() => finish(...stretch));
   };
   // its own tag, scanned: on it goes
   useScan((code) => {
@@ -159,7 +181,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
     goTo(null);
     return true;
   });
-  useBenchKeys(step?.key ?? '', {
+  useBenchKeys(`${step?.key ?? ''} ${asked ? 'asked' : ''}`, {
     pedal,
     on: keysOn,
     done: main,
@@ -253,7 +275,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
               {step.records === 'bundle' && (
                 <BundleRecord nest={nestInHandOf(nest, step.bundle ?? 0)} log={log} bundle={measured(step)} bundleId={step.bundleId} />
               )}
-              {step.records === 'contents' && <ContentsRecord parcel={parcel} log={log} asked={askedIn} onAllIn={allIn} />}
+              {step.records === 'contents' && <ContentsRecord parcel={parcel} log={log} asked={asked} onAllIn={allIn} />}
               {step.records === 'photographs' && <PackingPhotos parcel={parcel} photos={photos} />}
               {heldBack && pictureDue.length > 0 && (
                 <PictureFirst
@@ -292,12 +314,12 @@ export function BenchStation({ parcel, nest }: BenchUse) {
                 </TestActs>
               ) : (
                 <div className="step-acts">
-                  <Button
-                    type="primary"
-                    className="big-act"
-                    disabled={paused || (step.records === 'bundle' && !measured(step))}
-                    onClick={main}
-                  >
+                  {asked && lacks && step.records === 'bundle' && (
+                    <p className="banner mind" role="alert">
+                      Not measured yet. Measure it, or press Done once more: then the plan goes on by what was reckoned.
+                    </p>
+                  )}
+                  <Button type="primary" className="big-act" disabled={paused} onClick={main}>
                     Done
                   </Button>
                   {step.records === 'bundle' && !measured(step) && (
@@ -320,6 +342,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
               photos={photos}
               steps={steps}
               onGo={goTo}
+              onSeal={seal}
             />
           )}
           <div className="act-row">

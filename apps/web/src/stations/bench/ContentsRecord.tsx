@@ -68,7 +68,8 @@ export function ContentsRecord({
       {asked && missing.length > 0 && (
         <div className="banner mind act-row" role="alert">
           <span>
-            <b>Not ticked:</b> {missing.map(({ name }) => name).join(', ')}. Look for it, and tick it when it is in.
+            <b>Not ticked:</b> {missing.map(({ name }) => name).join(', ')}. Look for it, and tick it when it is in; Done once more says
+            that all is in.
           </span>
           <Button size="large" onClick={onAllIn}>
             {missing.length === 1 ? 'It is in' : missing.length === 2 ? 'Both are in' : `All ${missing.length} are in`}

@@ -5,6 +5,7 @@ import { BENCH_TEST_RULES, sealGate, testState, type BenchStep, type BenchTestKe
 import { shotWords } from '@inch-nest/contracts';
 import type { BenchLog } from '../../parcel/useBenchLog.ts';
 import { NextParcel } from '../../parcel/NextParcel.tsx';
+import { Onward } from '../../parcel/Onward.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { unticked } from './ContentsRecord.tsx';
 import type { PackingPhotosUse } from './usePackingPhotos.ts';
@@ -19,6 +20,7 @@ export function FinalList({
   photos,
   steps,
   onGo,
+  onSeal,
 }: {
   parcel: ParcelUse;
   log: BenchLog;
@@ -30,14 +32,16 @@ export function FinalList({
   steps: readonly BenchStep[];
   /** Goes to the step where it is put right. */
   onGo: (key: string) => void;
+  onSeal: () => void;
 }) {
   const { life } = log;
+  const [wasSealed] = useState(life.sealed);
   const shots = shotWords(photos.shots);
   const enough = photos.shots.have >= photos.shots.wanted.length;
   const missing = unticked(parcel, life);
   const shut = sealGate(life, due, ofBundles);
   const skipped = due.filter((test) => life.tests[test] === 'skipped');
-  if (life.sealed) return <Sealed log={log} uses={uses} parcel={parcel} />;
+  if (life.sealed) return <Sealed log={log} uses={uses} parcel={parcel} justNow={!wasSealed} />;
   const stepOf = (is: (step: BenchStep) => boolean) => steps.find(is)?.key;
   const contents = stepOf(({ records }) => records === 'contents');
   const tried = (step: BenchStep) => step.test && ['passed', 'skipped'].includes(testState(life, step.test.key, step.bundleId));
@@ -82,12 +86,7 @@ export function FinalList({
           </li>
         ))}
       </ul>
-      <Button
-        type="primary"
-        className="big-act"
-        disabled={shut.length > 0 || missing.length > 0}
-        onClick={() => void log.log({ kind: 'sealed' })}
-      >
+      <Button type="primary" className="big-act" disabled={shut.length > 0 || missing.length > 0} onClick={onSeal}>
         Seal it
       </Button>
       {(shut.length > 0 || missing.length > 0) && (
@@ -102,14 +101,27 @@ export function FinalList({
 }
 
 /** A sealed parcel can be opened again: for a reason, and with what of it can be used again. */
-function Sealed({ log, uses, parcel }: { log: BenchLog; uses: readonly (StockUse & { name: string })[]; parcel: ParcelUse }) {
+function Sealed({
+  log,
+  uses,
+  parcel,
+  justNow,
+}: {
+  log: BenchLog;
+  uses: readonly (StockUse & { name: string })[];
+  parcel: ParcelUse;
+  justNow: boolean;
+}) {
   const [reason, setReason] = useState<string | null>(null);
   const [again, setAgain] = useState<readonly string[]>([]);
   const nameOf = (use: StockUse) => `${use.kind} ${use.key}`;
   return (
     <section className="final-list" aria-label="Sealed">
       <h2>✓ Sealed</h2>
-      <NextParcel but={parcel.view.id} onward={{ href: `/parcels/${parcel.view.id}/weigh`, says: 'Weigh it' }} />
+      <NextParcel
+        but={parcel.view.id}
+        onward={<Onward parcelId={parcel.view.id} here="bench" done takesOver={justNow ? 'now' : 'never'} />}
+      />
       {reason === null ? (
         <Button onClick={() => setReason('')}>Open it again …</Button>
       ) : (

@@ -17,6 +17,8 @@ import {
 import { pieceFactsOf } from '@inch-nest/contracts';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
+import { isLookedOver } from '../../parcel/isLookedOver.ts';
+import { Onward } from '../../parcel/Onward.tsx';
 import { PickedClash } from '../../parcel/fields/PickedClash.tsx';
 import { TypedField } from '../../parcel/fields/TypedField.tsx';
 import { usePickedField } from '../../parcel/fields/usePickedField.ts';
@@ -60,6 +62,7 @@ export function LookOverStation({ parcel, nest }: BenchUse) {
     <div className="look-over">
       <h1 dir="auto">{titleOf(parcel.view)}</h1>
       <p className="soft sub">Look it over. Size and weight make a plan; everything below makes it a better one.</p>
+      <Onward parcelId={parcel.view.id} here="look-over" done={isLookedOver(parcel.view)} />
       <PieceRow view={parcel.view} at={at} onPick={setPicked} />
       <Regroup parcel={parcel} at={at} onAdded={() => setPicked(parcel.view.others.length + 1)} />
       <OnePiece key={inHand.view.bundleId} parcel={inHand} nest={nestInHandOf(nest, at)} whole={parcel} />

@@ -12,6 +12,7 @@ import { Extras } from './Extras.tsx';
 import { HandPrice } from './HandPrice.tsx';
 import { ServiceRow } from './ServiceRow.tsx';
 import { worthOf } from '../../parcel/worthOf.ts';
+import { Onward } from '../../parcel/Onward.tsx';
 import { Trouble } from '../../parts/Trouble.tsx';
 import { titleOf } from '../../words/titleOf.ts';
 
@@ -86,6 +87,7 @@ export function RateStation({ parcel, nest }: BenchUse) {
         </p>
       )}
       <Trouble says={trouble} />
+      <Onward parcelId={parcel.view.id} here="rate" done={life.rate !== null && !life.rateStale} takesOver="onceDone" />
       {!shipment && <p className="soft">A nest or a weighing comes first.</p>}
       {plan && <Extras nest={nest} parcel={parcel} />}
       <ul className="services">

@@ -7,6 +7,7 @@ import { useBenchLog } from '../../parcel/useBenchLog.ts';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { NestUse } from '../../parcel/useNest.ts';
+import { Onward } from '../../parcel/Onward.tsx';
 import { Rejected } from '../../parcel/Rejected.tsx';
 import { ScaleReading } from '../../devices/scale/ScaleReading.tsx';
 import { LIKE_THIS } from '../../words/likeThis.ts';
@@ -50,6 +51,8 @@ export function WeighStation({ parcel, nest }: BenchUse) {
   const keep = async () => {
     if (wrong || pounds.length === 0) return;
     setTrouble(null);
+    // whoever has typed the last reading goes on from here
+    (document.activeElement as HTMLElement | null)?.blur();
     try {
       await log.log({
         kind: 'weighed',
@@ -145,9 +148,12 @@ export function WeighStation({ parcel, nest }: BenchUse) {
       >
         Weighed open, before lid and tape
       </Checkbox>
-      <Button type="primary" htmlType="submit" size="large" disabled={wrong || pounds.length === 0 || !dirty}>
-        {dirty || !weighing ? 'Keep this weight' : 'Kept'}
-      </Button>
+      <div className="act-row">
+        <Button type="primary" htmlType="submit" size="large" disabled={wrong || pounds.length === 0 || !dirty}>
+          {dirty || !weighing ? 'Keep this weight' : 'Kept'}
+        </Button>
+        <Onward parcelId={view.id} here="weigh" done={weighing !== null && !dirty} takesOver="onceDone" />
+      </div>
       {trouble && (
         <p role="alert" className="risk">
           ✗ {trouble}
