@@ -163,7 +163,7 @@ export const order = z.strictObject({
   shipDate: civilDate,
   pieces: z.array(pieceFacts).min(1).max(100),
   elsewhere: z
-    .array(z.strictObject({ id: uuid, partOf: pieceFacts.shape.partOf, worthMinor: minor }))
+    .array(z.strictObject({ id: uuid, partOf: pieceFacts.shape.partOf, worthMinor: minor, isOfSet: z.boolean().exactOptional() }))
     .max(100)
     .exactOptional(),
 }) satisfies z.ZodType<Order>;

@@ -119,7 +119,7 @@ export { OWN_BOX, ownBoxOf } from './stages/box/ownBox.ts';
 export { plainFacts } from './stages/sale/plainFacts.ts';
 export { countedTitle } from './stages/sale/countedTitle.ts';
 export { apportion } from './stages/sale/apportion.ts';
-export { worthBeside, worthMinor, worthTogether } from './stages/sale/worth.ts';
+export { isOfSet, worthBeside, worthMinor, worthTogether } from './stages/sale/worth.ts';
 export { aboutOf } from './stages/parcel/LifeEvent.ts';
 export { STANDING, statesThat, staysBehind, type Standing } from './stages/parcel/standing.ts';
 export {
@@ -142,6 +142,7 @@ export { shortCounter, willNotSuffice, type ShortStock } from './stages/plan/wil
 export { stockUsed, type UsedInstead } from './stages/plan/stockUsed.ts';
 export { countedStock, type CountedItem } from './engineering/stockkeeping/countedStock.ts';
 export { movedStock } from './engineering/stockkeeping/movedStock.ts';
+export { stockInHand, type InHand } from './engineering/stockkeeping/stockInHand.ts';
 export { stockAhead, stockValue, USUAL_WEEKS, type StockAhead } from './engineering/stockkeeping/reorder.ts';
 export {
   MOVE_REASONS,

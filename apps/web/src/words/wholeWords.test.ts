@@ -5,11 +5,15 @@ const lamp = { ...FACTS, id: 'lamp' };
 const shade = { ...FACTS, id: 'shade', partOf: { pieceId: 'lamp', after: null, loosens: '' } };
 const order = { ...request().order, pieces: [lamp, shade] };
 
-test('is asked of several alike, of a part and of the whole it comes off, and of nothing else', () => {
+test('is asked of several alike, of a part and of the whole it comes off, of what may be one of a set, and of nothing else', () => {
   expect(wholeWords({ ...lamp, count: 2 }, order)).toMatch(/one of them broken/);
   expect(wholeWords(shade, order)).toMatch(/the rest of it/);
   expect(wholeWords(lamp, order)).toMatch(/the rest of it/);
-  expect(wholeWords(lamp, { ...order, pieces: [lamp, { ...shade, partOf: null }] })).toBeNull();
+  expect(wholeWords(lamp, { ...order, pieces: [lamp, { ...shade, partOf: null }] })).toMatch(/^One of a set/);
+  expect(wholeWords(lamp, { ...order, pieces: [lamp] })).toBeNull();
+  // beside a lamp with its shade a bowl has no other that could be of its set
+  const bowl = { ...FACTS, id: 'bowl' };
+  expect(wholeWords(bowl, { ...order, pieces: [lamp, shade, bowl] })).toBeNull();
 });
 
 test('the part may go in another box', () =>

@@ -1,4 +1,4 @@
-import { apportion, worthMinor, type Elsewhere, type LifeEvent } from '@inch-nest/core';
+import { apportion, isOfSet, worthMinor, type Elsewhere, type LifeEvent } from '@inch-nest/core';
 import {
   pieceColumns,
   saleColumns,
@@ -56,7 +56,7 @@ async function amongSold(
     const weights = own.map(({ fields }) => weightOf(fields as KeptFields<PieceValues>, one, own));
     for (const [at, { id, fields }] of own.entries())
       if (!here.some((one) => one.id === id))
-        elsewhere.push({ id, partOf: (fields as KeptFields<PieceValues>).partOf.value, worthMinor: weights[at]! });
+        elsewhere.push(elsewhereOf(id, fields as KeptFields<PieceValues>, weights[at]!));
     for (const money of MONEY)
       apportion(one[money], weights).forEach((due, at) => {
         if (here.some(({ id }) => id === own[at]!.id)) share[money] += due;
@@ -64,6 +64,15 @@ async function amongSold(
   }
   return { share, elsewhere };
 }
+
+/** A piece as those in other boxes need to know it. */
+const elsewhereOf = (id: string, { partOf, wholeOrNothing, count }: KeptFields<PieceValues>, worthMinor: number): Elsewhere => ({
+  id,
+  partOf: partOf.value,
+  worthMinor,
+  ...(isOfSet({ wholeOrNothing: wholeOrNothing.value, count: count.value }) ? { isOfSet: true } : {}),
+});
+
 const MONEY = ['soldMinor', 'paidMinor', 'shippingCollectedMinor'] as const;
 
 /** What a piece is worth beside the others of its sale. */

@@ -91,4 +91,6 @@ export interface Order {
 /** A piece in another box: what it comes off, and what it is worth, all that are alike together. */
 export interface Elsewhere extends Pick<PieceFacts, 'id' | 'partOf'> {
   readonly worthMinor: Minor;
+  /** It is one, and worth nothing without the others that say so too. */
+  readonly isOfSet?: boolean;
 }

@@ -51,6 +51,29 @@ test('what was sold together at one price is worth its share, and that goes with
   expect(worthBeside(shade, order(lamp, shade))).toBe(6000);
 });
 
+describe('a set of pieces neither of which comes off the other', () => {
+  const [cup, saucer, spoon] = [piece('cup', 4000, bound), piece('saucer', 2500, bound), piece('spoon', 700)];
+
+  test('a cup takes its saucer with it and the saucer the cup; what is not said to be of the set stays out of it', () => {
+    const of = order(cup, saucer, spoon);
+    expect([cup, saucer, spoon].map((one) => worthBeside(one, of))).toEqual([2500, 4000, 0]);
+  });
+
+  test('of the set are single pieces, no row of alike ones, and nothing that has parts', () => {
+    const bowls = piece('bowls', 9000, { count: 2, ...bound });
+    const lamp = piece('lamp', 9000, bound);
+    const shade = piece('shade', 3000, { partOf: off('lamp'), ...bound });
+    const of = order(cup, bowls, lamp, shade);
+    expect([cup, bowls, lamp, shade].map((one) => worthBeside(one, of))).toEqual([0, 0, 3000, 9000]);
+  });
+
+  test('in another box it is worth nothing all the same', () => {
+    const saucerElsewhere = { id: 'saucer', partOf: null, worthMinor: 2500 };
+    expect(worthBeside(cup, { ...order(cup), elsewhere: [{ ...saucerElsewhere, isOfSet: true }] })).toBe(2500);
+    expect(worthBeside(cup, { ...order(cup), elsewhere: [saucerElsewhere] })).toBe(0);
+  });
+});
+
 test('pieces that come off each other in a ring are counted once', () => {
   const [a, b] = [piece('a', 100, { partOf: off('b'), ...bound }), piece('b', 200, { partOf: off('a') })];
   expect(worthBeside(a, order(a, b))).toBeLessThanOrEqual(200);

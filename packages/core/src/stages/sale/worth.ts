@@ -18,20 +18,33 @@ export const worthMinor = (
 export const worthTogether = (pieces: readonly Parameters<typeof worthMinor>[0][], order: Parameters<typeof worthMinor>[1]): Minor =>
   pieces.reduce((sum, piece) => sum + worthMinor(piece, order), 0);
 
+/** True of a piece that somebody said is worth nothing without others, as a cup is without its saucer: one, and no row of alike ones. */
+export const isOfSet = ({ wholeOrNothing, count }: Pick<PieceFacts, 'wholeOrNothing' | 'count'>): boolean => wholeOrNothing && count === 1;
+
 /**
- * What else is worth nothing once a piece is broken: the whole it comes off, with that one’s parts, wherever they travel. Nothing
- * unless somebody said so of it.
+ * What else is worth nothing once a piece is broken: the whole it comes off, with that one’s parts, wherever they travel; of a piece
+ * that comes off nothing, the others of which the same is said. Nothing unless somebody said so of it.
  */
 export function worthBeside(facts: PieceFacts, order: Order): Minor {
   if (!facts.wholeOrNothing) return 0;
   const all: Elsewhere[] = [
-    ...order.pieces.map((piece) => ({ id: piece.id, partOf: piece.partOf, worthMinor: worthMinor(piece, order) })),
+    ...order.pieces.map((piece) => ({
+      id: piece.id,
+      partOf: piece.partOf,
+      worthMinor: worthMinor(piece, order),
+      isOfSet: isOfSet(piece),
+    })),
     ...(order.elsewhere ?? []),
   ];
   const wholeOf = (id: string, seen: readonly string[] = []): string => {
     const whole = all.find((one) => one.id === id)?.partOf?.pieceId;
     return whole === undefined || seen.includes(whole) ? id : wholeOf(whole, [...seen, id]);
   };
+  const sumOf = (some: readonly Elsewhere[]) => some.reduce((sum, one) => sum + one.worthMinor, 0);
+  const others = all.filter(({ id }) => id !== facts.id);
   const whole = wholeOf(facts.id);
-  return all.reduce((sum, one) => sum + (one.id !== facts.id && wholeOf(one.id) === whole ? one.worthMinor : 0), 0);
+  const ofOneWhole = others.filter(({ id }) => wholeOf(id) === whole);
+  if (ofOneWhole.length > 0 || !isOfSet(facts)) return sumOf(ofOneWhole);
+  const standsAlone = ({ id, partOf }: Elsewhere) => !partOf && !all.some((one) => one.partOf?.pieceId === id);
+  return sumOf(others.filter((one) => one.isOfSet === true && standsAlone(one)));
 }
