@@ -46,13 +46,15 @@ test('practised hands do a stretch at once: fewer cards, every step still noted,
   const sealed = page.getByRole('region', { name: 'Before it is sealed' });
   while ((await card.count()) > 0 && actions < 40) {
     const place = (await card.locator('.step-place').textContent())!;
-    const act = card.getByRole('button', { name: /^(Done|It passes|All pass|Leave it as reckoned)$/ });
+    const act = card.getByRole('button', { name: /^(Done|It passes|All pass)$/ });
     const tick = card.getByRole('checkbox', { checked: false });
     if ((await tick.count()) > 0) {
       await tick.first().click();
       actions++;
     }
-    await act.and(page.locator(':enabled')).first().click();
+    // what is not measured is left as it was reckoned
+    const reckoned = card.getByRole('button', { name: 'Leave it as reckoned' });
+    await ((await reckoned.count()) > 0 ? reckoned : act.and(page.locator(':enabled')).first()).click();
     actions++;
     await expect(page.locator('.step-place', { hasText: place })).toHaveCount(0);
   }

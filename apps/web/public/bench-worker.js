@@ -23,6 +23,13 @@ const isPage = (url) => /^\/parcels\/[\w-]+\/(bench|weigh)$/.test(url.pathname);
 const isData = (url) => /^\/api\/parcels\/[\w-]+$/.test(url.pathname);
 const isPicture = (url) => /^\/api\/photos\/[\w-]+$/.test(url.pathname);
 
+let turn = Promise.resolve();
+/** What is kept and what is let go of takes turns, so that nothing is put back behind a forgetting. */
+const inTurn = (act) => (turn = turn.then(act, act));
+/** How often each parcel, or all, was let go of. */
+const letGo = new Map();
+const timesLetGo = (parcelId) => (letGo.get(parcelId) ?? 0) + (letGo.get('all') ?? 0);
+
 /** The parcels that are kept: those whose bench page is. */
 async function keptParcels(store) {
   const pages = (await store.keys()).map((request) => new URL(request.url)).filter(isPage);
@@ -48,7 +55,10 @@ async function networkFirst(request, keeps) {
   const kept = await store.match(request.url);
   try {
     const answer = await fetch(request, kept ? { signal: AbortSignal.timeout(PATIENCE_MS) } : {});
-    if (answer.ok && !answer.redirected && (await keeps(store))) await store.put(request.url, answer.clone());
+    if (answer.ok && !answer.redirected) {
+      const copy = answer.clone();
+      await inTurn(async () => (await keeps(store)) && store.put(request.url, copy));
+    }
     return answer;
   } catch (error) {
     if (kept) return kept;
@@ -77,16 +87,19 @@ async function ofKept(store, clientId) {
 async function keepPage(path) {
   const url = new URL(path, self.location.origin);
   if (!isPage(url)) return;
+  const times = timesLetGo(parcelOf(url));
   const answer = await fetch(url, { headers: KEEPING }).catch(() => null);
   if (!answer?.ok || answer.redirected) return;
   const text = await answer.clone().text();
-  await (await caches.open(STORE)).put(url.href, answer);
+  const store = await caches.open(STORE);
+  await inTurn(() => timesLetGo(parcelOf(url)) === times && store.put(url.href, answer));
   const parts = new Set(text.match(/\/_next\/static\/[^"'\\\s)]+\.(?:js|css|woff2)/g) ?? []);
   await Promise.all([...parts].map((part) => keptFirst(new Request(new URL(part, url))).catch(() => undefined)));
 }
 
 /** Lets go of one parcel, or of all of them; what the application is built of stays. */
 async function forget(parcelId) {
+  letGo.set(parcelId, (letGo.get(parcelId) ?? 0) + 1);
   const store = await caches.open(STORE);
   for (const request of await store.keys()) {
     const url = new URL(request.url);
@@ -98,5 +111,5 @@ async function forget(parcelId) {
 self.addEventListener('message', (event) => {
   const { keep, forget: gone } = event.data ?? {};
   if (Array.isArray(keep)) event.waitUntil(Promise.all(keep.map(keepPage)));
-  if (typeof gone === 'string') event.waitUntil(forget(gone));
+  if (typeof gone === 'string') event.waitUntil(inTurn(() => forget(gone)));
 });
