@@ -21,6 +21,8 @@ interface OutboxUse {
   put: (item: OutboxItem) => Promise<void>;
   /** Lets go of what was refused. */
   drop: (place: number) => Promise<void>;
+  /** Sends what waits, and is through once that is heard or nobody hears it. */
+  flush: () => Promise<void>;
 }
 
 const Context = createContext<OutboxUse | null>(null);
@@ -32,7 +34,9 @@ export function OutboxProvider({ children }: { children: ReactNode }) {
   const signedIn = me.byItself ? null : me.personId;
   const client = useQueryClient();
   const store = useRef<OutboxStore | null>(null);
-  const sending = useRef(false);
+  const running = useRef<Promise<void> | null>(null);
+  /** Something was put in since the last look. */
+  const more = useRef(false);
   const [items, setItems] = useState<readonly OutboxItem[]>([]);
   const look = useCallback(async () => {
     store.current ??= openOutbox();
@@ -43,27 +47,32 @@ export function OutboxProvider({ children }: { children: ReactNode }) {
     mark('outbox', refused ? 'failed' : waits ? 'pending' : 'done');
     return waits;
   }, [mark]);
-  const flush = useCallback(async () => {
-    if (sending.current) return;
-    sending.current = true;
+  const sendAll = useCallback(async () => {
     try {
       // one page at a time sends, however many are open
       await navigator.locks.request('inch-nest-outbox', async () => {
-        store.current ??= openOutbox();
-        await flushOutbox(store.current, async (item) => {
-          if (signedIn !== null && item.personId !== signedIn) return { kind: 'anothers' };
-          const sent = await deliver(item, (view) => {
-            client.setQueriesData({ queryKey: ['parcel', view.id] }, view);
-            void client.invalidateQueries({ queryKey: ['shelf'] });
+        const outbox = (store.current ??= openOutbox());
+        let heard: boolean;
+        do {
+          more.current = false;
+          heard = await flushOutbox(outbox, async (item) => {
+            if (signedIn !== null && item.personId !== signedIn) return { kind: 'anothers' };
+            return deliver(item, (view) => {
+              client.setQueriesData({ queryKey: ['parcel', view.id] }, view);
+              void client.invalidateQueries({ queryKey: ['shelf'] });
+            });
           });
-          return sent;
-        });
+        } while (heard && more.current);
       });
     } finally {
-      sending.current = false;
+      running.current = null;
       await look();
     }
   }, [client, look, signedIn]);
+  const flush = useCallback((): Promise<void> => {
+    more.current = true;
+    return (running.current ??= sendAll());
+  }, [sendAll]);
   useEffect(() => {
     const again = () => void look().then((waits) => (waits ? flush() : undefined));
     again();
@@ -94,7 +103,7 @@ export function OutboxProvider({ children }: { children: ReactNode }) {
     },
     [look],
   );
-  const use = useMemo(() => ({ items, put, drop }), [items, put, drop]);
+  const use = useMemo(() => ({ items, put, drop, flush }), [items, put, drop, flush]);
   return <Context.Provider value={use}>{children}</Context.Provider>;
 }
 
@@ -131,3 +140,8 @@ export function useOutbox(): OutboxUse {
   if (!use) throw new Error('useOutbox outside of OutboxProvider');
   return use;
 }
+
+const nothingWaits = (): Promise<void> => Promise.resolve();
+
+/** Sends what waits and is through once that is heard, or nobody hears it; where there is no outbox nothing waits. */
+export const useHeard = (): (() => Promise<void>) => useContext(Context)?.flush ?? nothingWaits;

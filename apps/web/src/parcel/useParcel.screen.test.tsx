@@ -4,6 +4,9 @@ import { parcelOf } from '../../../../tests/screens/bench.ts';
 import { draw } from '../../../../tests/screens/shop.tsx';
 import { useParcel } from './useParcel.ts';
 
+let outbox: Promise<void> = Promise.resolve();
+jest.mock('../outbox/OutboxProvider.tsx', () => ({ useHeard: () => () => outbox }));
+
 const { view } = parcelOf(request());
 /** Two presses one right after the other, as on a slow line. */
 function Two() {
@@ -40,4 +43,16 @@ test.each([
   expect(server.heard).toEqual(['tagMatched']);
   server.let(ok);
   await waitFor(() => expect(server.heard).toEqual(['tagMatched', 'handedOver']));
+});
+
+test('and until what was done at the bench has been heard', async () => {
+  let through!: () => void;
+  outbox = new Promise((resolve) => (through = resolve));
+  await draw(<Two />, { answer: () => view });
+  const server = slowServer();
+  fireEvent.click(screen.getByRole('button', { name: 'match, and hand over' }));
+  await new Promise((resolve) => setTimeout(resolve, 50));
+  expect(server.heard).toEqual([]);
+  through();
+  await waitFor(() => expect(server.heard).toEqual(['tagMatched']));
 });

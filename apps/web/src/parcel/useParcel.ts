@@ -3,6 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useMemo, useRef } from 'react';
 import type { Happening } from '@inch-nest/core';
 import { heldIn, type FieldEntity, type KeptField, type NestChange, type ParcelView } from '@inch-nest/contracts';
+import { useHeard } from '../outbox/OutboxProvider.tsx';
 import { send } from '../session/http.ts';
 import { useKept } from '../session/keeping/useKept.tsx';
 import { useSaveState } from '../session/SaveState.tsx';
@@ -51,11 +52,14 @@ export function useParcel(initial: ParcelView) {
     keeper.set([{ path: fieldPath(own, entity, name), value: text, seen: field.revision }]);
   };
   const keepNest = (change: NestChange) => keeper.set([{ path: 'nest', value: change, seen: held.nest.revision }]);
+  const heard = useHeard();
   /** The happening that was reported last: the next waits for it, since what is done after rests on what was done before. */
   const last = useRef<Promise<unknown>>(Promise.resolve());
   const tell = useCallback(
     async (happening: Happening) => {
       mark('event', 'pending');
+      // what was done at the bench came first, however slow the line
+      await heard();
       try {
         put(
           await send<ParcelView>('POST', `/api/parcels/${initial.id}/events`, {
@@ -70,7 +74,7 @@ export function useParcel(initial: ParcelView) {
         throw error;
       }
     },
-    [initial.id, mark, person.id, put],
+    [heard, initial.id, mark, person.id, put],
   );
   const report = useCallback(
     (happening: Happening): Promise<void> => {

@@ -3,6 +3,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { BY_HAND, piecesOf, type Quote, type Shipment } from '@inch-nest/core';
 import type { QuoteAnswer } from '../../workers/planner.protocol.ts';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
+import { useBenchLog } from '../../parcel/useBenchLog.ts';
 import { useLocalClock } from '../../session/useLocalClock.ts';
 import { useKeys } from '../../session/keys.ts';
 import { useShop } from '../../session/ShopContext.tsx';
@@ -19,7 +20,8 @@ import { titleOf } from '../../words/titleOf.ts';
 /** Every service with the lines of its price, or why it cannot; one is chosen. */
 export function RateStation({ parcel, nest }: BenchUse) {
   const { write, keysOn } = useShop();
-  const { life } = parcel.view;
+  // with the weighing, though the server may not have heard of it yet
+  const { life } = useBenchLog(parcel);
   const { plan, request } = nest;
   const weighed = life.weighing && !life.weighingStale ? life.weighing : null;
   const weightLb = weighed?.weightLb ?? plan?.weight.grossLb ?? null;

@@ -11,6 +11,8 @@ const quote = (service: string, totalMinor: number) => ({
 });
 let quotes: ReturnType<typeof quote>[] = [];
 jest.mock('../../parcel/planner.ts', () => ({ planner: () => ({ quote: () => Promise.resolve({ quotes, refused: [] }) }) }));
+const waiting: object[] = [];
+jest.mock('../../outbox/OutboxProvider.tsx', () => ({ useOutbox: () => ({ items: waiting }) }));
 jest.mock('./ServiceRow.tsx', () => ({ ServiceRow: ({ quote: one }: { quote: { service: string } }) => <li>{one.service}</li> }));
 jest.mock('./Extras.tsx', () => ({ Extras: () => null }));
 
@@ -18,7 +20,12 @@ const shown = async () => {
   const told: Happening[] = [];
   const asked = request();
   const { nest } = nestOf(asked);
-  const parcel = { ...parcelOf(asked), report: (happening: Happening) => (told.push(happening), Promise.resolve()) };
+  const own = parcelOf(asked);
+  const parcel = {
+    ...own,
+    view: { ...own.view, events: [] },
+    report: (happening: Happening) => (told.push(happening), Promise.resolve()),
+  };
   await draw(<RateStation parcel={parcel} nest={nest} />);
   await screen.findByText(quotes[0]!.quote.service);
   return told;
@@ -36,4 +43,16 @@ test('and the first of them where that is gone', async () => {
   const told = await shown();
   fireEvent.keyDown(document.body, { key: 'c', code: 'KeyC' });
   expect(told).toMatchObject([{ kind: 'rated', rate: { service: 'cheaper' } }]);
+});
+
+test('what was weighed a moment ago counts, though the server has not heard of it', async () => {
+  quotes = [quote('ground', 900)];
+  const happening: Happening = { kind: 'weighed', readingsLb: [7, 7.125], outsideIn: [12, 11, 10] };
+  const event = { kind: 'event', happening, undoOf: null, id: 'w', parcelId: 'parcel', personId: 'odile', at: '2026-11-23T10:00:00Z' };
+  waiting.push({ ...event, refused: null });
+  const told = await shown();
+  expect(screen.getByText(/^Weighed 7 lb 2 oz/)).toBeTruthy();
+  fireEvent.keyDown(document.body, { key: 'c', code: 'KeyC' });
+  expect(told).toMatchObject([{ kind: 'rated', rate: { weightLb: 7.125, outsideIn: [12, 11, 10] } }]);
+  waiting.splice(0);
 });
