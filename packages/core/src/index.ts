@@ -164,7 +164,7 @@ export {
   type ReturnFinding,
   type SealFound,
 } from './stages/parcel/returnFinding.ts';
-export { lifeWords } from './stages/parcel/lifeWords.ts';
+export { isToldBetter, lifeWords } from './stages/parcel/lifeWords.ts';
 export { CLAIMED, frozenFact, moveGate, MOVES } from './stages/parcel/moves.ts';
 export { recordParcel, testState } from './stages/parcel/recordParcel.ts';
 export type { DoneStep, ParcelLife, ParcelState, TestState, Weighing } from './stages/parcel/ParcelLife.ts';

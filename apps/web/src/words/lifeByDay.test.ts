@@ -28,14 +28,14 @@ test('what was done over and over is one line with its count and its span; each 
       kept('2026-11-27T07:00:00Z'),
     ]),
   ).toEqual([
-    ['Thu, November 26, 2026', '08:00 sold, Odile', '09:14 to 09:20 a nest was kept, 3 times, Odile', '09:21 a nest was kept, Tam'],
-    ['Fri, November 27, 2026', '07:00 a nest was kept, Odile'],
+    ['Thu, 26 November 2026', '08:00 sold, Odile', '09:14 to 09:20 a nest was kept, 3 times, Odile', '09:21 a nest was kept, Tam'],
+    ['Fri, 27 November 2026', '07:00 a nest was kept, Odile'],
   ]);
 });
 
 test('days and times are the shop’s own', () =>
   expect(told([event('2026-11-26T23:30:00Z', { kind: 'sealed' })], 'Asia/Tokyo')).toEqual([
-    ['Fri, November 27, 2026', '08:30 sealed, Odile'],
+    ['Fri, 27 November 2026', '08:30 sealed, Odile'],
   ]));
 
 test('what was taken back stands by itself', () => {
@@ -64,4 +64,16 @@ test('nothing is lost by folding', () => {
       expect(new Set(days.map(({ day }) => day)).size).toBe(days.length);
     }),
   );
+});
+
+test('a test is told once, by its result; a measuring by its figures, and left undone by no figure', () => {
+  const step = (at: string, key: string) =>
+    event(at, { kind: 'stepDone', step: key, phase: 'bench', seconds: 5, used: [] } as unknown as Happening);
+  const [feel] = [event('2026-11-26T09:00:00Z', { kind: 'testTried', test: 'feel', result: 'passed' })];
+  expect(told([feel!, step('2026-11-26T09:01:00Z', 'test:feel'), step('2026-11-26T09:02:00Z', 'measure')])[0]!.slice(1)).toEqual([
+    '09:00 feel test passed, Odile',
+    '09:02 done: the bundle’s measures seen to, Odile',
+  ]);
+  const measured = event('2026-11-26T09:01:30Z', { kind: 'bundleMeasured', sizeIn: [8, 7, 6], weightLb: null });
+  expect(told([measured, step('2026-11-26T09:02:00Z', 'measure')])[0]!.slice(1)).toEqual(['09:01 bundle measured, 8 × 7 × 6 in, Odile']);
 });

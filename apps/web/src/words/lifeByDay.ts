@@ -1,4 +1,4 @@
-import { lifeWords, type LifeEvent } from '@inch-nest/core';
+import { isToldBetter, lifeWords, type LifeEvent } from '@inch-nest/core';
 import { nameAmong, type ShopView } from '@inch-nest/contracts';
 
 /** One thing that happened, or the same thing several times in a row. */
@@ -26,11 +26,12 @@ export function lifeByDay(
   { zone, people }: Pick<ShopView, 'zone' | 'people'>,
   write: Parameters<typeof lifeWords>[1],
 ): LifeDay[] {
-  const dayOf = new Intl.DateTimeFormat('en', { timeZone: zone, weekday: 'short', day: 'numeric', month: 'long', year: 'numeric' });
+  const dayOf = new Intl.DateTimeFormat('en-GB', { timeZone: zone, weekday: 'short', day: 'numeric', month: 'long', year: 'numeric' });
   const timeOf = new Intl.DateTimeFormat('en-GB', { timeZone: zone, hour: '2-digit', minute: '2-digit' });
   const undone = new Set(events.flatMap(({ undoOf }) => undoOf ?? []));
   const days: { day: string; lines: LifeLine[] }[] = [];
   for (const event of events) {
+    if (isToldBetter(event, events)) continue;
     const [day, time] = [dayOf.format(new Date(event.at)), timeOf.format(new Date(event.at))];
     const line = { says: lifeWords(event, write), who: nameAmong(people, event.personId), takenBack: undone.has(event.id) };
     if (days.at(-1)?.day !== day) days.push({ day, lines: [] });

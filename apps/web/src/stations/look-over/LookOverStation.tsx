@@ -60,9 +60,11 @@ export function LookOverStation({ parcel, nest }: BenchUse) {
   const inHand = pieceInHand(parcel, at);
   return (
     <div className="look-over">
-      <h1 dir="auto">{titleOf(parcel.view)}</h1>
+      <div className="section-head">
+        <h1 dir="auto">{titleOf(parcel.view)}</h1>
+        <Onward parcelId={parcel.view.id} here="look-over" done={isLookedOver(parcel.view)} />
+      </div>
       <p className="soft sub">Look it over. Size and weight make a plan; everything below makes it a better one.</p>
-      <Onward parcelId={parcel.view.id} here="look-over" done={isLookedOver(parcel.view)} />
       <PieceRow view={parcel.view} at={at} onPick={setPicked} />
       <Regroup parcel={parcel} at={at} onAdded={() => setPicked(parcel.view.others.length + 1)} />
       <OnePiece key={inHand.view.bundleId} parcel={inHand} nest={nestInHandOf(nest, at)} whole={parcel} />

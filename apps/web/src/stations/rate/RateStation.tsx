@@ -78,7 +78,10 @@ export function RateStation({ parcel, nest }: BenchUse) {
   useKeys('c', () => planned && !isChosen(planned.quote.service) && void choose(planned.quote), { reach: 'single', on: keysOn });
   return (
     <>
-      <h1 dir="auto">{titleOf(parcel.view)}</h1>
+      <div className="section-head">
+        <h1 dir="auto">{titleOf(parcel.view)}</h1>
+        <Onward parcelId={parcel.view.id} here="rate" done={life.rate !== null && !life.rateStale} takesOver="onceDone" />
+      </div>
       <p className="soft sub">
         {shipment &&
           `${weighed ? 'Weighed' : 'Reckoned, not yet weighed:'} ${write.weight(shipment.weightLb)}, ${write.size(shipment.sizeIn)} outside, to ${shipment.destinationPostcode}.`}
@@ -89,7 +92,6 @@ export function RateStation({ parcel, nest }: BenchUse) {
         </p>
       )}
       <Trouble says={trouble} />
-      <Onward parcelId={parcel.view.id} here="rate" done={life.rate !== null && !life.rateStale} takesOver="onceDone" />
       {!shipment && <p className="soft">A nest or a weighing comes first.</p>}
       {plan && <Extras nest={nest} parcel={parcel} />}
       <ul className="services">

@@ -13,7 +13,7 @@ interface Writers {
 /** Steps that are called by their place, in a packer's words. */
 const PLACES: Readonly<Record<string, string>> = {
   unwrap: 'storage wrap off',
-  measure: 'bundle measured and weighed',
+  measure: 'the bundle’s measures seen to',
   'inner:form': 'inner box formed',
   'inner:base': 'base of the inner box',
   'inner:in': 'put into the inner box',
@@ -39,10 +39,10 @@ const PLACES: Readonly<Record<string, string>> = {
   'case:takeOut': 'taken out of its case',
   marks: 'box marked',
   papers: 'papers inside',
-  photographs: 'photographs',
+  photographs: 'photographs seen to',
   labelsOff: 'old labels off',
   close: 'closed and taped',
-  weigh: 'weighed and measured',
+  weigh: 'weight and size seen to',
 };
 
 /** Steps by what their keys begin with, whatever ids and counts follow. */
@@ -55,10 +55,24 @@ const KINDS: Readonly<Record<string, string>> = {
   stack: 'stacked',
 };
 
+/** A step's key without its bundle's id, with which one at the bundle begins. */
+const ownKey = (key: string): string => /^(?:[0-9a-f-]{36}|bundle\d*):(.*)$/.exec(key)?.[1] ?? key;
+
+/** True of a step that something else of the same parcel tells better: a test with its result, a measuring with its figures. */
+export function isToldBetter(event: LifeEvent, events: readonly LifeEvent[]): boolean {
+  if (event.kind !== 'stepDone' || event.used.length > 0) return false;
+  const [kind, what] = ownKey(event.step).split(':');
+  return events.some((other) => {
+    if (other.bundleId !== event.bundleId) return false;
+    if (kind === 'measure') return other.kind === 'bundleMeasured';
+    return kind === 'test' && (other.kind === 'testTried' || other.kind === 'testSkipped') && other.test === what;
+  });
+}
+
 /** A step by its key, as `writeBenchSteps` gives them. */
 export function stepWords(key: string, nameOf: (key: string) => string = (name) => name): string {
-  // a step at the bundle begins with its bundle's id; what is done for several, or twice, ends in a count
-  const [, own = key] = /^(?:[0-9a-f-]{36}|bundle\d*):(.*)$/.exec(key) ?? [];
+  const own = ownKey(key);
+  // what is done for several, or twice, ends in a count
   const [kind, what = '', amount = ''] = own.split(':');
   if (kind === 'layer') return `${nameOf(what).toLowerCase()}, ${amount} ${amount === '1' ? 'turn' : 'turns'}`;
   if (Object.hasOwn(KINDS, kind!)) return KINDS[kind!]!;
