@@ -57,7 +57,6 @@ export {
   type PlanHardPoint,
   type PlanLayer,
 } from './stages/plan/PlanDocument.ts';
-export type { CauseKey } from './stages/frontier/causes.ts';
 export type { BundleChoice, CostLine, PlanChoice, PlanOption } from './stages/frontier/PlanOption.ts';
 export { CHOICE_PARTS } from './stages/plan/choiceParts.ts';
 export { askHands, type HandsAnswer, type HandsQuestion, type JudgedAnswer } from './stages/plan/askHands.ts';
@@ -66,7 +65,7 @@ export type { NoPlan } from './stages/plan/explainNoPlan.ts';
 
 // the sale and the piece
 export { piecesOnLine, readSaleLine, type SaleLine, type SaleLineField, type SaleLineReading } from './stages/sale/readSaleLine.ts';
-export type { Elsewhere, Hollow, Order, PartOf, PieceFacts } from './stages/sale/Order.ts';
+export type { Along, AlongPlace, Elsewhere, Hollow, Order, PartOf, PieceFacts } from './stages/sale/Order.ts';
 export { guessMissing } from './stages/item/guessMissing.ts';
 export type { Archetype, ArchetypeKey, Finish } from './engineering/pieces/Archetype.ts';
 export { archetypeFromTitle, breaksSooner } from './engineering/pieces/archetypeFromTitle.ts';
@@ -113,7 +112,6 @@ export { evenStacks, gridsFor, type Grid } from './engineering/stowage/Block.ts'
 export { membersOf, rowOf, standIn, standsAll, type Stand } from './engineering/stowage/Stand.ts';
 export { movedBeside, standsFor, swapped } from './engineering/stowage/standsFor.ts';
 export { letterOf } from './engineering/stowage/letterOf.ts';
-export type { Along, AlongPlace } from './stages/sale/Order.ts';
 export { JOBS, type Job } from './stages/sale/jobs.ts';
 export { OWN_BOX, ownBoxOf } from './stages/box/ownBox.ts';
 export { plainFacts } from './stages/sale/plainFacts.ts';
@@ -131,7 +129,6 @@ export {
   type CustomsLine,
   type CustomsPurpose,
 } from './stages/parcel/customs.ts';
-export { WEIGHT_UNITS_LB, type WeightUnit } from './units/index.ts';
 export { TAPE_OVER_END_IN } from './stages/weight/weighParcel.ts';
 export * from './stages/parcel/PictureMark.ts';
 export { capital, lower } from './stages/bench/stepParts.ts';
@@ -225,7 +222,6 @@ export { boxesOf } from './stages/plan/stockFor.ts';
 export { usualHardPoints } from './engineering/pieces/usualHardPoints.ts';
 export { hardPointsOfNewKind, hardPointsOfNewSize, kindPresets, type KindPresets } from './engineering/pieces/kindPresets.ts';
 export { CUSHION_MATERIALS, type CushionKey } from './engineering/cushion/cushionMaterials.ts';
-export { describeProvenance } from './sources/index.ts';
 export { boxFaceOf } from './stages/box/boxFaceOf.ts';
 export { wrapItem } from './stages/wrap/wrapItem.ts';
 export { inspectItem } from './stages/item/inspectItem.ts';
@@ -234,11 +230,10 @@ export { inspectItem } from './stages/item/inspectItem.ts';
 export { stowPieces } from './engineering/stowage/stowPieces.ts';
 export { verifyStowage } from './engineering/stowage/verifyStowage.ts';
 export type { Placement, StowBox, Stowage, StowPiece } from './engineering/stowage/Stowage.ts';
-export type { Triple } from './engineering/geometry/wrapLayer.ts';
 export { orient, orientationsAllowed, stand, type Orientation } from './engineering/geometry/orientations.ts';
 export { HEAVIEST_LB } from './engineering/journey/dropSchedule.ts';
 
-export { wrapLayer } from './engineering/geometry/wrapLayer.ts';
+export { wrapLayer, type Triple } from './engineering/geometry/wrapLayer.ts';
 export { curveFromBestPoint } from './engineering/cushion/curveFromBestPoint.ts';
 export { GRAVITY_IN_PER_S2, halfSineVelocityInPerS, impactVelocityInPerS } from './engineering/cushion/impact.ts';
 export { ASTM_D4169_DROPS } from './engineering/journey/assuranceLevels.ts';
@@ -268,7 +263,7 @@ export { judgePacking, PACKING_MATERIALS, type JudgedPacking, type Packing, type
 export { PRACTICE_BANDS } from './stages/plan/practiceBands.ts';
 export type { PracticeBand } from './stages/plan/practicePacking.ts';
 export { guardsFor, shareLeft } from './engineering/pieces/hardPoints.ts';
-export { spoilingChance, type Cause, type Fate } from './stages/frontier/causes.ts';
+export { spoilingChance, type Cause, type CauseKey, type Fate } from './stages/frontier/causes.ts';
 export { shockOnFaces, type FaceStack, type ShockFacts } from './stages/frontier/shockJourney.ts';
 export { ceilingOf, evenWithin } from './stages/frontier/recommend.ts';
 export { isWorthABox } from './stages/frontier/PlanSpace.ts';

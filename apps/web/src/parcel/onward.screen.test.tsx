@@ -11,7 +11,7 @@ function Room({ at, takesOver }: { at: boolean; takesOver: Parameters<typeof Onw
       <button type="button" onClick={() => setDone(!done)}>
         Do it
       </button>
-      <Onward parcelId="p1" here="weigh" done={done} takesOver={takesOver!} />
+      <Onward parcelId="p1" here="weigh" done={done} takesOver={takesOver} />
     </>
   );
 }

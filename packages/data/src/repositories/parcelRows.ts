@@ -55,8 +55,7 @@ async function amongSold(
     const own = all.filter(({ saleId }) => saleId === one.id);
     const weights = own.map(({ fields }) => weightOf(fields as KeptFields<PieceValues>, one, own));
     for (const [at, { id, fields }] of own.entries())
-      if (!here.some((one) => one.id === id))
-        elsewhere.push(elsewhereOf(id, fields as KeptFields<PieceValues>, weights[at]!));
+      if (!here.some((one) => one.id === id)) elsewhere.push(elsewhereOf(id, fields as KeptFields<PieceValues>, weights[at]!));
     for (const money of MONEY)
       apportion(one[money], weights).forEach((due, at) => {
         if (here.some(({ id }) => id === own[at]!.id)) share[money] += due;
