@@ -1,44 +1,6 @@
 import fc from 'fast-check';
 import { flushOutbox, type Sent } from './flushOutbox.ts';
-import type { OutboxItem, OutboxStore } from './outboxStore.ts';
-
-/** The store as a list in memory. */
-function memoryStore(): OutboxStore & { items: OutboxItem[] } {
-  const items: OutboxItem[] = [];
-  let places = 0;
-  return {
-    items,
-    all: () => Promise.resolve([...items]),
-    add: (item) => Promise.resolve(void items.push({ ...item, place: ++places })),
-    refuse: (place, why) => {
-      const at = items.findIndex((item) => item.place === place);
-      items[at] = { ...items[at]!, refused: why };
-      return Promise.resolve();
-    },
-    stumble: (place) => {
-      const at = items.findIndex((item) => item.place === place);
-      items[at] = { ...items[at]!, stumbles: (items[at]!.stumbles ?? 0) + 1 };
-      return Promise.resolve(items[at].stumbles!);
-    },
-    remove: (place) =>
-      Promise.resolve(
-        void items.splice(
-          items.findIndex((item) => item.place === place),
-          1,
-        ),
-      ),
-  };
-}
-const item = (id: string, parcelId = 'p'): OutboxItem => ({
-  id,
-  parcelId,
-  personId: 'o',
-  at: '2026-11-26T10:00:00Z',
-  refused: null,
-  kind: 'event',
-  happening: { kind: 'contentChanged', what: id },
-  undoOf: null,
-});
+import { item, memoryStore } from '../../../../tests/screens/outbox.ts';
 
 test('what is refused stays with its reason and does not hold up the rest', async () => {
   const store = memoryStore();

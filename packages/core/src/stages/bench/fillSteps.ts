@@ -2,6 +2,7 @@ import type { FillAmount } from '../fill/FilledBox.ts';
 import { handedOut, handStep, unitsWords } from '../fill/handAmounts.ts';
 import type { BenchStep } from './BenchStep.ts';
 import type { PutIn } from './severalWords.ts';
+import { PRESSED_DOWN, type SidesWithRoom } from './sidesWithRoom.ts';
 import { act, capital, opening, type Part } from './stepParts.ts';
 
 /** Only the outer box is drawn as it fills. */
@@ -40,11 +41,16 @@ function handfuls(amounts: readonly FillAmount[]): Handful[] {
   });
 }
 
-/** Base, piece, four sides, top, each with its fill and its share of it. */
+/**
+ * Base, piece, four sides, top, each with its fill and its share of it.
+ *
+ * @param room on which sides there is any
+ */
 export function fillSteps(
   amounts: readonly FillAmount[],
   put: readonly PutIn[],
   where: 'box' | 'inner box',
+  room: SidesWithRoom,
   before: readonly Part[] = [],
   onBase: readonly Part[] = [],
   onTop: readonly Part[] = [],
@@ -75,7 +81,7 @@ export function fillSteps(
       })),
     ),
     ...shown(where, 'sides', [
-      ...step('sides', `Sides of the ${where}`, '#, pressed down all round.'),
+      ...step('sides', `Sides of the ${where}`, `#, ${PRESSED_DOWN[room ?? 'all']}.`),
       ...step('frontBack', `Front and back of the ${where}`, '#, pressed down along both.'),
       ...step('leftRight', `Left and right of the ${where}`, '#, pressed down at both ends.'),
     ]),

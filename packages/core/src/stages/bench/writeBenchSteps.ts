@@ -15,6 +15,7 @@ import { letterOf } from '../../engineering/stowage/letterOf.ts';
 import { bagStep, takeOffSteps } from './takeOffSteps.ts';
 import { inOrder, lettersOf, placesInTurn, placeWords } from './severalWords.ts';
 import { fillSteps } from './fillSteps.ts';
+import { FINGERS_GO, sidesWithRoom } from './sidesWithRoom.ts';
 import { onTheBase, onTheFill, shellSteps } from './shellSteps.ts';
 import { firstSteps, markSteps, weighStep } from './houseSteps.ts';
 import { withShots } from './shots.ts';
@@ -97,6 +98,8 @@ export function writeBenchSteps(
     STANDING_MINUTES.papers,
     'closing',
   );
+  const room = sidesWithRoom(stowed.gaps);
+  const tryFingers = (part: Part): Part => ({ ...part, says: part.says.replace(FINGERS_GO.all, FINGERS_GO[room ?? 'all']) });
   const parts: Part[] = [
     ...takeOffSteps(facts),
     ...inOrder(stowed).flatMap((at) => {
@@ -109,7 +112,7 @@ export function writeBenchSteps(
           inner.box.key === OWN_BOX
             ? act('inner:form', 'Open its own box', 'Lay its own lining back in; no tape on what is printed.', STANDING_MINUTES.formBox)
             : act('inner:form', 'Form the inner box', `${inner.box.name}: form and tape the bottom.`, STANDING_MINUTES.formBox),
-          ...(within.length > 0 ? fillSteps(within, placed, 'inner box') : []),
+          ...(within.length > 0 ? fillSteps(within, placed, 'inner box', sidesWithRoom(inner.gaps)) : []),
           // what goes inside is put inside before it is closed
           ...along.filter(isWithin).map((one) => alongStep(one, system, 'inner')),
           ...due('innerShake'),
@@ -124,7 +127,8 @@ export function writeBenchSteps(
           outer,
           inner ? [{ who: 'the inner box', where: placeWords(ONE) }] : placed,
           'box',
-          [...putIn, ...due('touch'), ...due('fingerGap'), papers],
+          room,
+          [...putIn, ...due('touch'), ...due('fingerGap').map(tryFingers), papers],
           onTheBase(shell, length),
           onTheFill(shell, length),
         )
