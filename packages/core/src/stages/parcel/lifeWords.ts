@@ -104,7 +104,7 @@ export function lifeWords(event: LifeEvent, { money, weight, size, nameOf }: Wri
     case 'stepDone':
       return `done: ${stepWords(event.step, nameOf)}${event.used.length > 0 ? `, with ${event.used.map((one) => `${one.amount} for ${one.planned}`).join(', ')}` : ''}`;
     case 'contentsTicked':
-      return `${event.items.length} ticked off`;
+      return `${event.items.length === 1 ? 'one thing' : `${event.items.length} things`} ticked as in`;
     case 'bundleMeasured':
       return `bundle measured, ${size(event.sizeIn)}${event.weightLb === null ? '' : `, ${weight(event.weightLb)}`}`;
     case 'brokenAtBench':
