@@ -214,7 +214,7 @@ export { lengthPlusGirthIn } from './engineering/tariff/girth.ts';
 export type { Gaps, BoxRefusal } from './stages/box/StowedBox.ts';
 export { whyNot } from './stages/box/whyNot.ts';
 export { builtOutsideIn, isEnvelope } from './stages/box/makeShell.ts';
-export { unitsWords } from './stages/fill/handAmounts.ts';
+export { unitsOf, unitsWords } from './stages/fill/handAmounts.ts';
 export { FILL_PLACES, PLACE_NAMES, type ByPlace, type FillPlace } from './stages/fill/fillPlaces.ts';
 export type { Otherwise, OtherwiseMade } from './stages/plan/packedOtherwise.ts';
 export { depthWanted, spareDepth } from './stages/box/shellsFor.ts';

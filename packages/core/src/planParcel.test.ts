@@ -120,6 +120,11 @@ describe('the search', () => {
 
   test.each<[string, PlanRequest, RegExp]>([
     ['too large', request({ lengthIn: 40, widthIn: 30, heightIn: 30 }), /no box on hand holds it.*too little/],
+    [
+      'in the box that is chosen',
+      request({ lengthIn: 9, widthIn: 9, heightIn: 9 }, { locks: { box: '8x8x8' } }),
+      /^the box that is chosen does not hold it; 8×8×8: [^;]*$/,
+    ],
     ['too heavy for any service', request({ archetype: 'rigidMetal', weightLb: 140 }), /no service carries it.*at most 70 lb|certified/],
     ['nothing to wrap it in', request({}, { stock: { wraps: [] } }), /feel test/],
     ['nowhere to send it', request({}, { to: '99999' }), /no service carries it.*does not go/],

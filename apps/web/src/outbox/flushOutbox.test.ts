@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { flushOutbox, type Sent } from './flushOutbox.ts';
+import type { OutboxItem } from './outboxStore.ts';
 import { item, memoryStore } from '../../../../tests/screens/outbox.ts';
 
 test('what is refused stays with its reason and does not hold up the rest', async () => {

@@ -25,7 +25,7 @@ function server({ away = false } = {}) {
     const answer = { ok: true, status: 200, json: () => Promise.resolve({ id: 'p' }) } as Response;
     return new Promise<Response>((resolve) => waiting.push(() => resolve(answer)));
   }) as typeof fetch;
-  return { heard, let: () => act(async () => waiting.shift()!()) };
+  return { heard, let: () => act(() => Promise.resolve(waiting.shift()!())) };
 }
 const shown = async (of: Parameters<typeof server>[0] = {}) => {
   store.items.splice(0);

@@ -2,14 +2,24 @@
 import { Button, Modal, Select } from 'antd';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
-import { formatChance, shortCounter, stockInHand, unitsWords, type BoxStock, type InHand, type PlanDocument } from '@inch-nest/core';
+import {
+  formatChance,
+  shortCounter,
+  stockInHand,
+  unitsOf,
+  unitsWords,
+  type BoxStock,
+  type FillStock,
+  type InHand,
+  type PlanDocument,
+  type ShortStock,
+} from '@inch-nest/core';
 import { nestChangeBetween, planRequestFor, type ParcelView, type ShelfTag } from '@inch-nest/contracts';
 import { send } from '../../session/http.ts';
 import { useKeepElsewhere } from '../../session/keeping/useKept.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import { planner } from '../../parcel/planner.ts';
 import { FigureField } from '../../parts/FigureField.tsx';
-import { freeWords } from '../../words/shortWords.ts';
 
 interface Fit {
   readonly tag: ShelfTag;
@@ -24,6 +34,10 @@ const NOT_YET_PACKED = ['draft', 'planned'];
 const NOTHING_ELSE: InHand = { fills: [], wraps: [] };
 /** So many of a unit, until somebody has counted them. */
 const A_HANDFUL = 6;
+
+/** More of a fill than is in the hand, in what a hand takes of it. */
+const lackWords = ({ wanted }: Pick<ShortStock, 'wanted'>, fill: FillStock): string =>
+  `it takes ${unitsWords(unitsOf(fill, wanted), fill.unitName)} of ${fill.name.toLowerCase()}, and ${unitsWords(fill.onHandFt3 / fill.unitFt3, fill.unitName)} ${fill.onHandFt3 > fill.unitFt3 ? 'are' : 'is'} in the hand`;
 
 /** Starts from what is in the hand, the box and whatever else: which of the pieces still to be packed it would do for, each with its best nest. */
 export function BoxFits({ box, onClose }: { box: BoxStock; onClose: () => void }) {
@@ -52,7 +66,13 @@ export function BoxFits({ box, onClose }: { box: BoxStock; onClose: () => void }
         const fit =
           found.kind === 'planned'
             ? short && hand.fills.some(({ key }) => key === short.key)
-              ? { plan: null, why: freeWords(short, write) }
+              ? {
+                  plan: null,
+                  why: lackWords(
+                    short,
+                    stock.fills.find(({ key }) => key === short.key)!,
+                  ),
+                }
               : { plan: found.recommended, why: '' }
             : { plan: null, why: found.kind === 'noPlan' ? (found.reasons[1] ?? found.reasons[0] ?? 'it does not go in') : found.message };
         setFits((all) => [...all, { tag, view, ...fit }]);

@@ -50,6 +50,6 @@ test('with a fill in the hand there is no other and no more of it; what it lacks
   fireEvent.change(amount, { target: { value: '0.5' } });
   fireEvent.blur(amount);
   const piece = (await screen.findByText('Stoneware crock')).closest('li')!;
-  await within(piece).findByText(/^no: .* wanted, .* free$/);
+  await within(piece).findByText(/^no: it takes 5 .*, and half an? .* is in the hand$/);
   expect(asked.at(-1)!.stock.fills[0]!.onHandFt3).toBeCloseTo(fill!.unitFt3 / 2, 9);
 });

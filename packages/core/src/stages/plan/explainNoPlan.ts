@@ -76,10 +76,13 @@ export function explainNoPlan({ stock, house, locks, units }: PlanRequest, space
   const all = whyNot(smallest, space.room.boxes, house, null, units).sort((a, b) => a.shortIn - b.shortIn);
   // that an envelope does not hold what is not flat is no near miss
   const boxes = all.filter(({ box }) => !isEnvelope(box));
-  const misses = boxes.length > 0 ? boxes : all;
+  // whoever has chosen a box asks after that one
+  const chosen = all.filter(({ box }) => box.key === locks.box);
+  const misses = chosen.length > 0 ? chosen : boxes.length > 0 ? boxes : all;
+  const first = chosen.length > 0 ? 'the box that is chosen does not hold it' : 'no box on hand holds it';
   const { wantedIn, helps } = boxWanted(smallest, space, locks.box, units);
   return {
-    ...none(['no box on hand holds it', ...misses.slice(0, 3).map(({ box, reason }) => `${box.name}: ${reason}`)], helps),
+    ...none([first, ...misses.slice(0, 3).map(({ box, reason }) => `${box.name}: ${reason}`)], helps),
     wantedIn,
   };
 }
