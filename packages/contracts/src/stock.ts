@@ -75,6 +75,9 @@ const tapeStock = z.strictObject({
   easyOff: z.boolean(),
 }) satisfies z.ZodType<TapeStock>;
 
+/** So many sizes of offcuts at most. */
+export const MOST_OFFCUTS = 60;
+
 export const stockroom = z.strictObject({
   wraps: z.array(wrapStock).max(60),
   fills: z.array(fillStock).max(40),
@@ -91,6 +94,6 @@ export const stockroom = z.strictObject({
     .default(null),
   offcuts: z
     .array(z.strictObject({ lengthIn: sizeIn, widthIn: sizeIn, count: z.int().min(1).max(999) }))
-    .max(60)
+    .max(MOST_OFFCUTS)
     .optional(),
 }) satisfies z.ZodType<Stockroom>;

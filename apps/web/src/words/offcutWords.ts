@@ -1,8 +1,6 @@
-import type { OffcutsUsed } from '@inch-nest/core';
+import { capital, type OffcutsUsed } from '@inch-nest/core';
 import { cutName } from './cutNames.ts';
 import type { Writers } from './writers.ts';
-
-const upper = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Which offcut each part is cut from, alike ones once, and what needs a new sheet. */
 export function offcutWords({ taken, lacking }: OffcutsUsed, write: Pick<Writers, 'length'>): string[] {
@@ -17,10 +15,10 @@ export function offcutWords({ taken, lacking }: OffcutsUsed, write: Pick<Writers
     lines.set(key, { ...line, count: (lines.get(key)?.count ?? 0) + 1 });
   }
   return [
-    ...[...lines.values()].map(({ count, name, from }) => `${upper(cutName({ name, count }))}: ${from}`),
+    ...[...lines.values()].map(({ count, name, from }) => `${capital(cutName({ name, count }))}: ${from}`),
     ...lacking.map(({ part, count }) => {
       const name = `${part.name}, ${sheet(part.lengthIn, part.heightIn)}`;
-      return `${upper(cutName({ name, count }))}: no offcut is large enough, cut ${count === 1 ? 'it' : 'them'} from a new sheet`;
+      return `${capital(cutName({ name, count }))}: no offcut is large enough, cut ${count === 1 ? 'it' : 'them'} from a new sheet`;
     }),
   ];
 }

@@ -84,11 +84,11 @@ export async function keepNest(
   return { path, kind: 'kept', revision: rows.parcel.nest.revision };
 }
 
-/** The value of a part as `nestParts` names it. */
 /** A nest kept as a whole: all that is chosen, and what of it is pinned. */
 export const wholeNestChange = (choice: PlanChoice, locks: Locks = {}): KeptChange['value'] =>
   JSON.parse(JSON.stringify({ set: choice, drop: [], pin: locks, unpin: [] })) as KeptChange['value'];
 
+/** The value of a part as `nestParts` names it. */
 const partOf = ({ choice, locks }: NestValue, part: string): unknown =>
   part.startsWith('pin:') ? (locks as Record<string, unknown>)[part.slice(4)] : (choice as Record<string, unknown> | null)?.[part];
 

@@ -62,18 +62,18 @@ export function BoxFits({ box, onClose }: { box: BoxStock; onClose: () => void }
         const request = { ...asked, ...held, locks: { ...asked.locks, box: box.key } };
         const found = await planner().search(request);
         if (stale || found.kind === 'superseded') return;
-        const [short] = found.kind === 'planned' ? shortCounter(request)(found.recommended.uses ?? []) : [];
-        const fit =
-          found.kind === 'planned'
-            ? short && hand.fills.some(({ key }) => key === short.key)
-              ? {
-                  plan: null,
-                  why: lackWords(
-                    short,
-                    stock.fills.find(({ key }) => key === short.key)!,
-                  ),
-                }
-              : { plan: found.recommended, why: '' }
+        const short = found.kind === 'planned' ? shortCounter(request)(found.recommended.uses ?? []) : [];
+        const lacks = hand.fills.flatMap(({ key }) => short.find((one) => one.key === key) ?? []).at(0);
+        const fit = lacks
+          ? {
+              plan: null,
+              why: lackWords(
+                lacks,
+                stock.fills.find(({ key }) => key === lacks.key)!,
+              ),
+            }
+          : found.kind === 'planned'
+            ? { plan: found.recommended, why: '' }
             : { plan: null, why: found.kind === 'noPlan' ? (found.reasons[1] ?? found.reasons[0] ?? 'it does not go in') : found.message };
         setFits((all) => [...all, { tag, view, ...fit }]);
       }
@@ -83,7 +83,7 @@ export function BoxFits({ box, onClose }: { box: BoxStock; onClose: () => void }
     return () => {
       stale = true;
     };
-  }, [box.key, hand, person.id, person.system, shop, write]);
+  }, [box.key, hand, person.id, person.system, shop]);
   const pack = async ({ tag, view, plan }: Fit) => {
     if (!plan) return;
     const [fill, ...more] = hand.fills;

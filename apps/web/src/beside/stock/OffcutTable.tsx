@@ -3,12 +3,14 @@ import { Button } from 'antd';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { offcutsFt2, type Offcut, type SheetBoard } from '@inch-nest/core';
+import { MOST_OFFCUTS } from '@inch-nest/contracts';
 import { FigureField } from '../../parts/FigureField.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import { LIKE_THIS } from '../../words/likeThis.ts';
 import { SizeField } from './SizeField.tsx';
 
-const MOST_KINDS = 60;
+/** The longer side first. */
+const sized = (sides: readonly [number, number]) => ({ lengthIn: Math.max(...sides), widthIn: Math.min(...sides) });
 
 /** Board that is left over from other parts, with its sizes: the box shop and the bench say which of them will do. */
 export function OffcutTable({
@@ -54,7 +56,7 @@ export function OffcutTable({
                   id={`offcut-${i}`}
                   label={`Size of offcut ${i + 1}`}
                   value={[offcut.lengthIn, offcut.widthIn]}
-                  onKeep={(sides) => sides && put(i, { lengthIn: Math.max(...sides), widthIn: Math.min(...sides) })}
+                  onKeep={(sides) => sides && put(i, sized(sides))}
                 />
               </td>
               <td>
@@ -79,7 +81,7 @@ export function OffcutTable({
               </td>
             </tr>
           ))}
-          {offcuts.length < MOST_KINDS && (
+          {offcuts.length < MOST_OFFCUTS && (
             <tr>
               <td>
                 <SizeField<2>
@@ -91,7 +93,7 @@ export function OffcutTable({
                   value={null}
                   onKeep={(sides) => {
                     if (!sides) return;
-                    onChange([...offcuts, { lengthIn: Math.max(...sides), widthIn: Math.min(...sides), count: 1 }]);
+                    onChange([...offcuts, { ...sized(sides), count: 1 }]);
                     setAdded(added + 1);
                   }}
                 />

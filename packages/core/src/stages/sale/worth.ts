@@ -21,6 +21,10 @@ export const worthTogether = (pieces: readonly Parameters<typeof worthMinor>[0][
 /** True of a piece that somebody said is worth nothing without others, as a cup is without its saucer: one, and no row of alike ones. */
 export const isOfSet = ({ wholeOrNothing, count }: Pick<PieceFacts, 'wholeOrNothing' | 'count'>): boolean => wholeOrNothing && count === 1;
 
+/** True of a piece that comes off nothing and has nothing that comes off it. */
+export const standsAlone = ({ id, partOf }: Pick<PieceFacts, 'id' | 'partOf'>, all: readonly Pick<PieceFacts, 'partOf'>[]): boolean =>
+  !partOf && !all.some((one) => one.partOf?.pieceId === id);
+
 /**
  * What else is worth nothing once a piece is broken: the whole it comes off, with that one’s parts, wherever they travel; of a piece
  * that comes off nothing, the others of which the same is said. Nothing unless somebody said so of it.
@@ -45,6 +49,5 @@ export function worthBeside(facts: PieceFacts, order: Order): Minor {
   const whole = wholeOf(facts.id);
   const ofOneWhole = others.filter(({ id }) => wholeOf(id) === whole);
   if (ofOneWhole.length > 0 || !isOfSet(facts)) return sumOf(ofOneWhole);
-  const standsAlone = ({ id, partOf }: Elsewhere) => !partOf && !all.some((one) => one.partOf?.pieceId === id);
-  return sumOf(others.filter((one) => one.isOfSet === true && standsAlone(one)));
+  return sumOf(others.filter((one) => one.isOfSet === true && standsAlone(one, all)));
 }
