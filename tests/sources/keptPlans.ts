@@ -6,28 +6,35 @@ import type { planDemo } from './demoNests.ts';
 /** Where plans are kept from before a parcel could hold several pieces. */
 export const KEPT_PLANS = join(__dirname, 'keptPlans.json');
 
-/** A plan for one piece, and a digest of every figure and step of it. */
+/** A plan for one piece, a digest of every figure of it and one of its steps: a change of words alone leaves the first. */
 export interface KeptPlan {
   readonly title: string;
   readonly box: string;
   readonly costMinor: number;
   readonly chance: number;
-  /** SHA-256 of its document and its bench steps, to the bit. */
-  readonly digest: string;
+  /** SHA-256 of its document, to the bit. */
+  readonly figures: string;
+  /** SHA-256 of its bench steps. */
+  readonly steps: string;
 }
 
 /** What a document and its steps have gained since the plans were kept. */
 const GAINED: ReadonlySet<string> = new Set(['block', 'uses', 'cuts', 'shot', 'about']);
 
+function digest(told: unknown): string {
+  const text = JSON.stringify(told, (key, value: unknown) => (GAINED.has(key) ? undefined : value));
+  return createHash('sha256').update(text).digest('hex');
+}
+
 function keep(option: PlanOption, { house }: PlanRequest): KeptPlan {
   const document = writePlanDocument(option, house);
-  const text = JSON.stringify([document, writeBenchSteps(option, house)], (key, value: unknown) => (GAINED.has(key) ? undefined : value));
   return {
     title: document.piece.title,
     box: document.box.name,
     costMinor: document.costMinor,
     chance: document.chance,
-    digest: createHash('sha256').update(text).digest('hex'),
+    figures: digest(document),
+    steps: digest(writeBenchSteps(option, house)),
   };
 }
 
