@@ -6,10 +6,18 @@ import type { Least } from './Trace.ts';
 /** The least that plans can cost, break and be expected to cost. */
 export type Floor = Least;
 
+/** The least chance of breaking, and the least share expected to go. */
+export interface Risk {
+  readonly chance: number;
+  readonly share: number;
+}
+
 /** A bundle in a shell, fill and carriage still open, with its floor. */
 export interface Stowed extends Floor, OpenShell {
   readonly packed: Packed;
   readonly voidFt3: number;
+  /** In whatever fill, by the easiest way. */
+  readonly easily: Risk;
 }
 
 /** A shell round something held: the gaps, and what may fill them. */
@@ -44,8 +52,8 @@ export interface PlanFloors {
    * @param rulesOut true for floors with which nothing can be gained: they are answered as beaten
    */
   stowed(packed: Packed, open: OpenShell, rulesOut: (floor: Floor) => boolean): Stowed | 'beaten' | null;
-  /** The shell filled; null where its board is not certified for the weight. */
-  filled(stowed: Stowed, fill: FillStock | null): Filled | null;
+  /** The shell filled; null where its board is not certified for the weight, or where it is ruled out by its cost and the least risk of any fill. */
+  filled(stowed: Stowed, fill: FillStock | null, rulesOut: (floor: Floor) => boolean): Filled | null;
   /** Floor of every carriage that is not ruled out, shock coarsely; null where all are. */
   coarse(filled: Filled, rulesOut: (floor: Floor) => boolean): Floor | null;
   /** The floor of each carriage by its place in the space, shock finely; null where all are ruled out. */

@@ -14,7 +14,7 @@ import type { PlanSpace } from './PlanSpace.ts';
 import { either } from './causes.ts';
 import { crushedOf, LEAST_MISHAP, mishapChance } from './quietCauses.ts';
 import { knockChance, mixedContact } from './touching.ts';
-import type { Filled, Floor, PlanFloors } from './Floors.ts';
+import type { Filled, Floor, PlanFloors, Risk } from './Floors.ts';
 import { fillMinorPerFt3, leastOf, servicesOf, type Packed, type ShellFigures } from './searchFigures.ts';
 import { shellsRange, voidRound } from './shellsRange.ts';
 import { leastPostage, scratchFor, type Scratch } from './floorScratch.ts';
@@ -23,12 +23,6 @@ import { groupFills, logHeightsAt, withAnyFill, type GapRange, type ShockCeiling
 /** Floors are lowered by this share, so that no rounding makes one a lie. */
 const SLACK = 1e-7;
 const UNDER = 1 - SLACK;
-
-/** The least chance of breaking, and the least share expected to go. */
-interface Risk {
-  readonly chance: number;
-  readonly share: number;
-}
 
 /** What goes out, whichever way. */
 interface Going {
@@ -208,23 +202,22 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
       if (rulesOut(floor(cost + postage, postage, risk(packed, crush, mishap, 0)))) return 'beaten';
       const mostLb = emptyLb + voidFt3 * bought * mostLbPerFt3;
       const shock = isEnvelope(shell.box) ? NO_SHOCK : shockWhatever(packed, gaps, mostLb);
-      const least = floor(cost + postage, postage, risk(packed, crush, mishap, shock(easiest.drops, easiest.handling)));
+      const easily = risk(packed, crush, mishap, shock(easiest.drops, easiest.handling));
+      const least = floor(cost + postage, postage, easily);
       return !rulesOut(least) && goingAny(cost, { packed, figures, weightLb: leastLb, crush, mishap }, shock, rulesOut)
-        ? { packed, figures, gaps, fills, voidFt3, ...least }
+        ? { packed, figures, gaps, fills, voidFt3, easily, ...least }
         : 'beaten';
     },
-    filled(stowed, fill) {
+    filled(stowed, fill, rulesOut) {
       const { packed, figures } = stowed;
       const boughtFt3 = stowed.voidFt3 * bought;
       const grossLb = packed.weightLb + figures.weightLb + (fill ? boughtFt3 * fill.lbPerFt3 : 0);
       if (grossLb * UNDER > HEAVIEST_LB || grossLb * UNDER > figures.certifiedLb) return null;
-      return {
-        stowed,
-        fill,
-        gaps: fill ? effectiveGaps(stowed.gaps, loadOf(packed, figures), CUSHION_MATERIALS[fill.cushion]) : stowed.gaps,
-        grossLb,
-        costMinor: packed.costMinor + figures.costMinor + (fill ? boughtFt3 * fillMinorPerFt3(fill, house) : 0),
-      };
+      const costMinor = packed.costMinor + figures.costMinor + (fill ? boughtFt3 * fillMinorPerFt3(fill, house) : 0);
+      const postage = cheapest(figures, grossLb * UNDER);
+      if (rulesOut(floor(costMinor + postage, postage, stowed.easily))) return null;
+      const gaps = fill ? effectiveGaps(stowed.gaps, loadOf(packed, figures), CUSHION_MATERIALS[fill.cushion]) : stowed.gaps;
+      return { stowed, fill, gaps, grossLb, costMinor };
     },
     coarse(filled, rulesOut) {
       const {

@@ -30,7 +30,8 @@ interface FilledFloor extends Floor {
  * (board and bundle; shock as a lower sum over slices of the fragility, with ceilings on what any fill
  * takes). Whatever a kept plan beats even at its floors, and whose expected cost at its floors is no better
  * than the best, falls out: by shell, then by fill, then by carriage with finer slices. What is left is
- * worked out in order of its expected cost, after a few seeds. Nothing else is ever skipped.
+ * worked out in order of its expected cost, after a few seeds; all of this first among a few bundles from all over the list,
+ * so that most of the others fall out early. Nothing else is ever skipped.
  */
 export function* searchPruned(space: PlanSpace): Generator<TraceProgress, Traced> {
   const trace = startTrace(space.house, ceilingOfAll(space.pieces, space.house));
@@ -39,18 +40,25 @@ export function* searchPruned(space: PlanSpace): Generator<TraceProgress, Traced
   const stow = stower(space, floors, trace);
   const judge = judgeOnce(space, floors, trace);
   const bare = [...everyBare(space)];
-  yield* judgeSeeds(judge, floors, trace, yield* stow(sampleOf(bare)));
-  trace.considered = 0;
-  yield* searchAmong(judge, floors, trace, yield* stow(bare));
+  const [few, rest] = sampleOf(bare);
+  for (const some of [few, rest]) yield* searchAmong(judge, floors, trace, yield* stow(some));
   if (looksAtBoxed(space, trace.isBelowCeiling())) yield* searchAmong(judge, floors, trace, yield* stow(everyBoxed(space)));
   return trace.found();
 }
 
-/** So many bundles stand for all when the first few plans are sought. */
-const SAMPLED = 24;
+/** One bundle of so many is searched first, and no fewer than the least: what is found among them rules out most of the others early. */
+const SAMPLE = { oneOf: 32, least: 24 };
+/** Steps of it fall evenly however a list repeats itself. */
+const GOLDEN = (Math.sqrt(5) - 1) / 2;
 
-/** A few bundles from all over the list. */
-const sampleOf = (bare: readonly Held[]): Held[] => bare.filter((_, i) => i % Math.max(1, Math.floor(bare.length / SAMPLED)) === 0);
+/** A few bundles from all over the list, and the others. */
+function sampleOf(bare: readonly Held[]): [few: Held[], rest: Held[]] {
+  const share = Math.max(1 / SAMPLE.oneOf, SAMPLE.least / bare.length);
+  const few: Held[] = [];
+  const rest: Held[] = [];
+  bare.forEach((held, i) => ((i * GOLDEN) % 1 < share ? few : rest).push(held));
+  return [few, rest];
+}
 
 /** Works out the few that look best, each at another price of breakage, in the fillings that look best. */
 function* judgeSeeds(judge: JudgeOnce, floors: PlanFloors, trace: Trace, stowed: readonly Stowed[]): Generator<TraceProgress, void> {
@@ -162,7 +170,7 @@ function pickSeeds<One extends Floor>(all: readonly One[]): Set<One> {
 function fillings(floors: PlanFloors, trace: Trace, stowed: Stowed): FilledFloor[] {
   const found: FilledFloor[] = [];
   for (const fill of stowed.fills) {
-    const filled = floors.filled(stowed, fill);
+    const filled = floors.filled(stowed, fill, trace.rulesOut);
     const floor = filled && floors.coarse(filled, trace.rulesOut);
     if (filled && floor) found.push({ filled, ...floor });
   }
