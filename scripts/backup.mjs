@@ -15,7 +15,7 @@ import { runMain, Stop } from './lib/stop.mjs';
 const root = dirname(dirname(fileURLToPath(import.meta.url)));
 
 await runMain(async () => {
-  const { state, to, check, passphraseFile } = readOptions();
+  const { state, to, check, passphraseFile, store } = readOptions();
   await ensureNodePackages(root);
   if (check) return copy(null, ['check', resolve(check)], passphraseFile);
   await ensureDebian({ postgres: !process.env.DATABASE_URL });
@@ -27,8 +27,9 @@ await runMain(async () => {
     const status = await copy(reached.url, ['make', folder, '--photos', join(state, 'files/photos')], passphraseFile);
     // the application lists them, and takes old ones away
     giveToUser(folder, { whole: true });
-    if (status === 0) console.log(`It lies in ${folder}. Put it back with: npm run restore -- FILE --state AN-EMPTY-FOLDER`);
-    return status;
+    if (status !== 0) return status;
+    console.log(`It lies in ${folder}. Put it back with: npm run restore -- FILE --state AN-EMPTY-FOLDER`);
+    return store ? copy(null, ['away', folder, '--store', store]) : 0;
   } finally {
     await reached.close();
   }
@@ -47,12 +48,15 @@ function readOptions() {
         to: { type: 'string' },
         check: { type: 'string' },
         'passphrase-file': { type: 'string' },
+        store: { type: 'string' },
       },
     });
     const passphraseFile = values['passphrase-file'] && resolve(values['passphrase-file']);
     if (passphraseFile && !existsSync(passphraseFile)) throw new Error(`there is no file ${passphraseFile} with a passphrase`);
-    return { ...values, state: resolve(values.state), passphraseFile };
+    const store = values.store && resolve(values.store);
+    if (store && !existsSync(store)) throw new Error(`there is no file ${store} about a store`);
+    return { ...values, state: resolve(values.state), passphraseFile, store };
   } catch (error) {
-    throw new Stop(`${error.message}. Known: --to FOLDER, --check FILE, --state DIR, --passphrase-file FILE.`);
+    throw new Stop(`${error.message}. Known: --to FOLDER, --check FILE, --state DIR, --passphrase-file FILE, --store FILE.`);
   }
 }

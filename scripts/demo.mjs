@@ -1,3 +1,4 @@
+import { existsSync } from 'node:fs';
 import { isIP } from 'node:net';
 import { dirname, join, resolve } from 'node:path';
 import { createInterface } from 'node:readline/promises';
@@ -80,6 +81,7 @@ function readOptions() {
         backups: { type: 'string' },
         archive: { type: 'string' },
         'passphrase-file': { type: 'string' },
+        'backup-store': { type: 'string' },
         listen: { type: 'string' },
         'https-port': { type: 'string', default: '3443' },
         host: { type: 'string', multiple: true, default: [] },
@@ -90,11 +92,13 @@ function readOptions() {
     const port = Number(values.port);
     if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Error(`--port ${values.port} is not a port`);
     const passphraseFile = values['passphrase-file'] && resolve(values['passphrase-file']);
+    const storeFile = values['backup-store'] && resolve(values['backup-store']);
+    if (storeFile && !existsSync(storeFile)) throw new Error(`there is no file ${storeFile} about a store`);
     const ownShop = values['own-shop'];
     if (ownShop && values.reset) throw new Error('a shop of your own is never reset');
     // what is sold for a living never lies beside what is made up
     const state = resolve(values.state ?? `${defaultState()}${ownShop ? '-shop' : ''}`);
-    const backups = { folder: resolve(values.backups ?? join(state, 'backups')), passphraseFile };
+    const backups = { folder: resolve(values.backups ?? join(state, 'backups')), passphraseFile, storeFile };
     return {
       ...values,
       port,
@@ -106,7 +110,7 @@ function readOptions() {
     };
   } catch (error) {
     throw new Stop(
-      `${error.message}. Known: --port N, --reset, --yes, --state DIR, --own-shop, --backups DIR, --archive DIR, --passphrase-file FILE, --listen ADDRESS, --https-port N, --host NAME, --cert FILE, --key FILE.`,
+      `${error.message}. Known: --port N, --reset, --yes, --state DIR, --own-shop, --backups DIR, --archive DIR, --passphrase-file FILE, --backup-store FILE, --listen ADDRESS, --https-port N, --host NAME, --cert FILE, --key FILE.`,
     );
   }
 }

@@ -1,4 +1,5 @@
-import { existsSync } from 'node:fs';
+import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
@@ -16,13 +17,23 @@ import { runMain, Stop } from './lib/stop.mjs';
 const root = dirname(dirname(fileURLToPath(import.meta.url)));
 
 await runMain(async () => {
-  const { file, state, passphraseFile } = readOptions();
+  const { file: named, state, passphraseFile, store } = readOptions();
   await ensureNodePackages(root);
   const more = passphraseFile ? ['--passphrase-file', passphraseFile] : [];
   const copy = (url, args) => {
     const command = copyCommand(url, [...args, ...more]);
     return run(process.execPath, command.args, { cwd: root, env: command.env });
   };
+  const fetched = store ? join(mkdtempSync(join(tmpdir(), 'inch-nest-restore-')), 'copy.zip') : null;
+  try {
+    if (fetched && (await copy(null, ['fetch', named, fetched, '--store', store])) !== 0) return 1;
+    return await putBack(copy, fetched ?? named, state);
+  } finally {
+    if (fetched) rmSync(dirname(fetched), { recursive: true, force: true });
+  }
+});
+
+async function putBack(copy, file, state) {
   // what cannot be read makes no database
   if ((await copy(null, ['check', file])) !== 0) return 1;
   const { DATABASE_OWNER_URL, DATABASE_URL } = process.env;
@@ -46,20 +57,23 @@ await runMain(async () => {
   }
   console.log(`Start it with: npm run demo -- --state ${state}`);
   return 0;
-});
+}
 
 function readOptions() {
   try {
     const { values, positionals } = parseArgs({
       allowPositionals: true,
-      options: { state: { type: 'string', default: defaultState() }, 'passphrase-file': { type: 'string' } },
+      options: { state: { type: 'string', default: defaultState() }, 'passphrase-file': { type: 'string' }, store: { type: 'string' } },
     });
-    if (positionals.length !== 1) throw new Error('name one backup: npm run restore -- FILE');
+    if (positionals.length !== 1) throw new Error('name one backup: npm run restore -- FILE, or NAME --store FILE');
     const passphraseFile = values['passphrase-file'] && resolve(values['passphrase-file']);
-    for (const file of [positionals[0], ...(passphraseFile ? [passphraseFile] : [])])
-      if (!existsSync(file)) throw new Error(`there is no file ${file}`);
-    return { file: resolve(positionals[0]), state: resolve(values.state), passphraseFile };
+    const store = values.store && resolve(values.store);
+    // of what lies in a store the name alone is told
+    const file = store ? positionals[0] : resolve(positionals[0]);
+    for (const one of [store ?? file, ...(passphraseFile ? [passphraseFile] : [])])
+      if (!existsSync(one)) throw new Error(`there is no file ${one}`);
+    return { file, state: resolve(values.state), passphraseFile, store };
   } catch (error) {
-    throw new Stop(`${error.message}. Known: --state DIR, --passphrase-file FILE.`);
+    throw new Stop(`${error.message}. Known: --state DIR, --passphrase-file FILE, --store FILE.`);
   }
 }

@@ -14,6 +14,8 @@ const config: NextConfig = {
     'bwip-js',
     'yauzl',
     'yazl',
+    '@aws-sdk/client-s3',
+    '@aws-sdk/lib-storage',
     'pino',
     'prom-client',
   ],

@@ -6,13 +6,13 @@ import { startCounter } from './counter.mjs';
 import { giveToUser, userMayRead } from './process.mjs';
 import { quiet, isRoot } from './run.mjs';
 import { startFront } from './network.mjs';
-import { startWeb } from './webServer.mjs';
+import { QUIET_STORE, startWeb } from './webServer.mjs';
 
 /**
  * Counter and application over a database that is ready, each startable again on its own port.
  *
  * @param options.files folder for photographs and the counter's book; made and given to the unprivileged user
- * @param options.backups folder for backups, `backups` beside those files without one, and the file with their passphrase
+ * @param options.backups folder for backups, `backups` beside those files without one, and the files with their passphrase and about the store they go to besides
  * @param options.say takes a sentence a person should know
  */
 export function makeServices(
@@ -75,7 +75,7 @@ export function prepareQuietly(root, ownerUrl) {
 /** Makes, checks or puts back a copy of everything; the program's own report. */
 export const copyCommand = (url, args) => ({
   args: ['--import', 'tsx', 'packages/backup/src/cli/copy.ts', ...args],
-  env: { ...process.env, ...(url ? { DATABASE_URL: url } : {}) },
+  env: { ...process.env, ...QUIET_STORE, ...(url ? { DATABASE_URL: url } : {}) },
 });
 
 /** Prints a code by which somebody chooses a password; the program's own report. */

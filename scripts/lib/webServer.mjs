@@ -3,12 +3,14 @@ import { startProcess } from './process.mjs';
 import { Stop } from './stop.mjs';
 
 const READY_MS = 30_000;
+/** The package that speaks to a store would say at each start which Node its editions of 2027 want. */
+export const QUIET_STORE = { AWS_SDK_JS_NODE_VERSION_SUPPORT_WARNING_DISABLED: 'true' };
 
 /**
  * Starts the built application on loopback and waits until it answers.
  *
  * @param options.files where photographs lie
- * @param options.backups where backups go, and the file they are sealed with
+ * @param options.backups where backups go, the file they are sealed with, and the one about the store they go to besides
  * @param options.network how others on the network reach it, where they do
  * @param options.byItself whoever sits at this machine says who she is; only ever for a demo that nothing else reaches
  * @param options.logs folder for what it writes down, in files that take turns; without one nothing is kept
@@ -27,7 +29,14 @@ export async function startWeb(
       DATABASE_URL: databaseUrl,
       INCH_NEST_FILES: files,
       ...(counter ? { INCH_NEST_COUNTER: counter.address, INCH_NEST_COUNTER_SECRET: counter.secret } : {}),
-      ...(backups ? { INCH_NEST_BACKUPS: backups.folder, INCH_NEST_BACKUP_PASSPHRASE_FILE: backups.passphraseFile ?? '' } : {}),
+      ...(backups
+        ? {
+            INCH_NEST_BACKUPS: backups.folder,
+            INCH_NEST_BACKUP_PASSPHRASE_FILE: backups.passphraseFile ?? '',
+            INCH_NEST_BACKUP_STORE_FILE: backups.storeFile ?? '',
+          }
+        : {}),
+      ...QUIET_STORE,
       INCH_NEST_SIGN_IN: byItself ? 'itself' : '',
       ...(network
         ? {

@@ -82,6 +82,7 @@ module.exports = {
         '^packages/backup/src/',
         DATA_DOOR,
         ...npm('zod', 'papaparse', '@types/papaparse', 'yauzl', '@types/yauzl', 'yazl', '@types/yazl'),
+        ...npm('@aws-sdk/client-s3', '@aws-sdk/lib-storage'),
         '^(node:)?(crypto|events|fs|fs/promises|os|path|readline|stream|stream/promises|util)$',
       ],
       'backup: data and files',

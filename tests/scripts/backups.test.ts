@@ -1,7 +1,9 @@
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
+import { text } from 'node:stream/consumers';
 import { chmodSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { BUCKET, bucketStandIn, KEY } from '../../packages/backup/tests/bucketStandIn.ts';
 
 const root = join(__dirname, '../..');
 let folder: string;
@@ -92,8 +94,50 @@ test('while the place is in use it is made all the same', () => {
   expect(readdirSync(join(folder, 'here/backups'))).toHaveLength(1);
 });
 
+test('put into a store elsewhere too, and put back from there when this machine’s disk is gone', async () => {
+  const bucket = await bucketStandIn();
+  const store = join(folder, 'store.json');
+  writeFileSync(store, JSON.stringify({ endpoint: bucket.address, bucket: BUCKET, ...KEY }));
+  // the bucket answers from this process, which must not stand still meanwhile
+  const going = async (script: string, ...args: string[]) => {
+    const child = spawn(process.execPath, [`scripts/${script}.mjs`, ...args, '--store', store], {
+      cwd: root,
+      stdio: ['ignore', 'pipe', 'pipe'],
+    });
+    const ended = new Promise<number | null>((resolve) => child.on('close', resolve));
+    const [out, err] = await Promise.all([text(child.stdout), text(child.stderr)]);
+    return { status: await ended, said: out + err };
+  };
+  try {
+    const lost = join(folder, 'lost');
+    const kept = await going('backup', '--state', join(folder, 'here'), '--to', lost);
+    expect(kept).toMatchObject({
+      status: 0,
+      said: expect.stringMatching(/was put into fen-lane at .* and came back the same\.\nIt is the only one there/) as string,
+    });
+    const [name] = [...bucket.objects.keys()];
+    rmSync(lost, { recursive: true });
+    const there = join(folder, 'from-store');
+    expect(await going('restore', 'newest', '--state', there)).toMatchObject({
+      status: 0,
+      said: expect.stringMatching(
+        new RegExp(`${name!.replaceAll('.', '\\.')} came from fen-lane[\\s\\S]*each compared with the copy`),
+      ) as string,
+    });
+    expect(listedIn(there)).toBe(listedIn(join(folder, 'here')));
+    expect(await going('restore', 'inch-nest-20200101-020000.zip', '--state', join(folder, 'none'))).toMatchObject({
+      status: 1,
+      said: expect.stringMatching(/there is none of that name/) as string,
+    });
+  } finally {
+    await bucket.close();
+  }
+}, 180_000);
+
 test.each([
   ['restore', [], /name one backup: npm run restore -- FILE/],
+  ['restore', ['newest', '--store', '/nowhere.json'], /there is no file \/nowhere\.json/],
+  ['backup', ['--store', '/nowhere.json'], /there is no file \/nowhere\.json about a store/],
   ['restore', ['/nowhere.zip'], /there is no file \/nowhere\.zip/],
   ['backup', ['--state', '/nowhere'], /there are no data in \/nowhere: name another folder with --state/],
   ['backup', ['--copy'], /Known: --to FOLDER, --check FILE/],

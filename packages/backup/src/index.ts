@@ -6,3 +6,7 @@ export { damageWords, restoreCopy, type Restored } from './restoreCopy.ts';
 export { listCopies, readCopyName, type KeptCopy } from './copyFolder.ts';
 export { KEPT } from './rotation.ts';
 export { rowsIn, type Manifest } from './manifest.ts';
+export { readStoreSettings, StoreUnknown, type StoreSettings } from './store/StoreSettings.ts';
+export { StoreTrouble, type CopyStore } from './store/CopyStore.ts';
+export { openStore } from './store/openStore.ts';
+export { keepInStep, type InStep } from './store/keepInStep.ts';

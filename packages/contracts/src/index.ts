@@ -68,7 +68,7 @@ export { heldIn, moneyOf } from './parcelView.ts';
 export { nameAmong, personAmong } from './among.ts';
 export type { Person, ShopFacts, ShopView } from './shopView.ts';
 export type { HealthView } from './healthView.ts';
-export { takeAwayRequest, upkeepCommand, type BackupView, type UpkeepAnswer, type UpkeepView } from './upkeepView.ts';
+export { takeAwayRequest, upkeepCommand, type BackupStoreView, type BackupView, type UpkeepAnswer, type UpkeepView } from './upkeepView.ts';
 export * from './counter.ts';
 export { quoteOrder } from './quoteOrder.ts';
 export * from './commands.ts';

@@ -13,6 +13,20 @@ export interface BackupView {
   readonly bytes: number;
 }
 
+/** What is known of the store elsewhere that backups go to besides their folder. */
+export interface BackupStoreView {
+  /** The bucket and its machine, without what opens it; null until its file could be read. */
+  readonly where: string | null;
+  /** Names of what lay there when it was last asked, newest first. */
+  readonly there: readonly string[];
+  /** When it last was as it should be, an ISO instant; null where that has not been so since the start. */
+  readonly lookedAt: string | null;
+  /** Something is being brought there now. */
+  readonly busy: boolean;
+  /** Why it is not as it should be. */
+  readonly trouble: string | null;
+}
+
 /** What runs, what waits, and what there is against a dead disk. */
 export interface UpkeepView {
   /** Backups, newest first; null where no folder is named for them. */
@@ -26,6 +40,8 @@ export interface UpkeepView {
   readonly nextAt: string | null;
   /** Why the last one that was to make itself did not. */
   readonly trouble: string | null;
+  /** Null where no store is named. */
+  readonly store: BackupStoreView | null;
   readonly runs: HealthView & {
     /** The database server, and bytes of what is in it. */
     readonly server: string;

@@ -9,10 +9,13 @@ export function filesFolder(): string {
   return folder;
 }
 
-/** Where backups go, and the file with the passphrase they are sealed with; null where no folder is named for them. */
-export function backupAccess(): { folder: string; passphraseFile: string | null } | null {
+/** Where backups go, the files with the passphrase they are sealed with and about the store they go to besides; null where no folder is named for them. */
+export function backupAccess(): { folder: string; passphraseFile: string | null; storeFile: string | null } | null {
   const folder = process.env['INCH_NEST_BACKUPS'];
-  return folder ? { folder, passphraseFile: process.env['INCH_NEST_BACKUP_PASSPHRASE_FILE'] || null } : null;
+  const file = (name: string) => process.env[name] || null;
+  return folder
+    ? { folder, passphraseFile: file('INCH_NEST_BACKUP_PASSPHRASE_FILE'), storeFile: file('INCH_NEST_BACKUP_STORE_FILE') }
+    : null;
 }
 
 /**

@@ -1,5 +1,5 @@
 import { localTime } from '@inch-nest/core';
-import type { UpkeepAnswer } from '@inch-nest/contracts';
+import type { BackupStoreView, BackupView, UpkeepAnswer } from '@inch-nest/contracts';
 import type { Writers } from './writers.ts';
 
 const SIZES = ['B', 'kB', 'MB', 'GB', 'TB'];
@@ -24,6 +24,20 @@ export const madeWords = ({ rows, pictures, missing }: NonNullable<UpkeepAnswer[
   `Made and read back: ${counted(rows, 'row')} and ${counted(pictures, 'picture')}.${
     missing > 0 ? ` ${counted(missing, 'picture')} ${missing === 1 ? 'is' : 'are'} named and lie nowhere.` : ''
   }`;
+
+/** What is known of the store elsewhere that backups go to besides. */
+export function storeWords({ where, there, lookedAt, busy }: BackupStoreView, moment: (at: string) => string): string {
+  const named = where ?? 'the store elsewhere';
+  if (busy) return `What ${named} lacks is being put there.`;
+  if (!lookedAt) return `They go to ${named} as well; it was not asked yet since the start.`;
+  return `They go to ${named} as well: ${counted(there.length, 'backup')} ${there.length === 1 ? 'lies' : 'lie'} there, as of ${moment(lookedAt)}.`;
+}
+
+/** How a backup came about, and where it lies besides. */
+export const madeHow = ({ name, byHand, sealed }: Pick<BackupView, 'name' | 'byHand' | 'sealed'>, store: BackupStoreView | null): string =>
+  [byHand ? 'by hand, stays' : 'by itself', ...(sealed ? ['sealed'] : []), ...(store?.there.includes(name) ? ['elsewhere too'] : [])].join(
+    ', ',
+  );
 
 /** What waits to become certain at the carriers' counter. */
 export function waitsWords({ purchases, returns }: { readonly purchases: number; readonly returns: number }): string {

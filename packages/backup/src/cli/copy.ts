@@ -1,26 +1,42 @@
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { databaseUrl, NewerSchema, NotEmpty, openDatabase } from '@inch-nest/data';
-import { damageWords, makeCopy, openCopy, readThrough, restoreCopy, rowsIn, Unreadable } from '../index.ts';
+import {
+  damageWords,
+  keepInStep,
+  makeCopy,
+  openCopy,
+  openStore,
+  readStoreSettings,
+  readThrough,
+  restoreCopy,
+  rowsIn,
+  StoreTrouble,
+  StoreUnknown,
+  Unreadable,
+  type CopyStore,
+} from '../index.ts';
 import { thenClosed } from '../thenClosed.ts';
 
 /**
  * `make FOLDER`, `check FILE` or `restore FILE` over the database named in DATABASE_URL and the pictures in `--photos`; restoring
- * as the owner of its tables. A sealed copy goes by the passphrase in `--passphrase-file`. Exit 3 with one sentence when it
- * cannot be done.
+ * as the owner of its tables. A sealed copy goes by the passphrase in `--passphrase-file`. `away FOLDER` brings the store of
+ * `--store` level with a folder, `fetch NAME FILE` brings one from there (`newest` for its newest). Exit 3 with one sentence when
+ * it cannot be done.
  */
 const { positionals, values } = parseArgs({
   allowPositionals: true,
-  options: { photos: { type: 'string', default: '' }, 'passphrase-file': { type: 'string' } },
+  options: { photos: { type: 'string', default: '' }, 'passphrase-file': { type: 'string' }, store: { type: 'string', default: '' } },
 });
-const [what, where] = positionals as [string, string];
+const [what, where, into] = positionals as [keyof typeof COMMANDS, string, string];
+const COMMANDS = { make, check, restore, away, fetch };
 const passphrase = values['passphrase-file'] ? readFileSync(values['passphrase-file'], 'utf8').trim() : undefined;
-const database = what === 'check' ? null : openDatabase(databaseUrl());
+const database = what === 'make' || what === 'restore' ? openDatabase(databaseUrl()) : null;
 try {
-  console.log(what === 'make' ? await make() : what === 'check' ? await check() : await restore());
+  console.log(await COMMANDS[what]());
 } catch (error) {
-  const known = error instanceof Unreadable || error instanceof NotEmpty || error instanceof NewerSchema;
-  console.error(known ? error.message : `it could not be done: ${(error as Error).message}`);
+  const known = [Unreadable, NotEmpty, NewerSchema, StoreTrouble, StoreUnknown].some((kind) => error instanceof kind);
+  console.error(known ? (error as Error).message : `it could not be done: ${(error as Error).message}`);
   process.exitCode = 3;
 } finally {
   await database?.sequelize.close();
@@ -33,6 +49,35 @@ async function make(): Promise<string> {
     ...(manifest.missing.length > 0 ? [`${manifest.missing.length} pictures that rows name were not where pictures lie.`] : []),
     ...gone.map((name) => `${name} need not be kept any more and went.`),
   ].join('\n');
+}
+
+async function inStore<Made>(work: (store: CopyStore) => Promise<Made>): Promise<Made> {
+  const store = openStore(await readStoreSettings(values.store));
+  try {
+    return await work(store);
+  } finally {
+    store.close();
+  }
+}
+
+function away(): Promise<string> {
+  return inStore(async (store) => {
+    const { put, gone, there } = await keepInStep(store, where);
+    return [
+      ...put.map((name) => `${name} was put into ${store.says} and came back the same.`),
+      ...gone.map((name) => `${name} need not be kept any more and went from there.`),
+      there.length === 1 ? 'It is the only one there.' : `${there.length.toLocaleString('en')} lie there now.`,
+    ].join('\n');
+  });
+}
+
+function fetch(): Promise<string> {
+  return inStore(async (store) => {
+    const name = where === 'newest' ? (await store.list())[0]?.name : where;
+    if (!name) throw new StoreTrouble(`nothing lies in ${store.says} yet`);
+    await store.fetch(name, into);
+    return `${name} came from ${store.says}.`;
+  });
 }
 
 async function check(): Promise<string> {

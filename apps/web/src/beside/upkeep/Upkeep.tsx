@@ -10,9 +10,11 @@ import { AskForFile } from '../../parts/AskForFile.tsx';
 import { Trouble } from '../../parts/Trouble.tsx';
 import { Refusal, send } from '../../session/http.ts';
 import { useShop } from '../../session/ShopContext.tsx';
-import { bytesWords, madeWords, momentWords, waitsWords } from '../../words/upkeepWords.ts';
+import { bytesWords, madeHow, madeWords, momentWords, storeWords, waitsWords } from '../../words/upkeepWords.ts';
 
 const LOOK_EVERY_MS = 30_000;
+/** While a backup is on its way elsewhere. */
+const LOOK_SOON_MS = 2_000;
 
 /** What runs, what waits, and what there is against a dead disk: backups, made at night and by a press, and the shop to take away. */
 export function Upkeep({ initial, shelf }: { initial: UpkeepView; shelf: ShelfTag[] }) {
@@ -21,7 +23,7 @@ export function Upkeep({ initial, shelf }: { initial: UpkeepView; shelf: ShelfTa
     queryKey: ['upkeep'],
     queryFn: () => send<UpkeepView>('GET', '/api/upkeep'),
     initialData: initial,
-    refetchInterval: LOOK_EVERY_MS,
+    refetchInterval: ({ state }) => (state.data?.store?.busy ? LOOK_SOON_MS : LOOK_EVERY_MS),
   });
   const took = (answer: UpkeepAnswer) => client.setQueryData(['upkeep'], answer.view);
   return (
@@ -41,7 +43,7 @@ function Backups({ view, onAnswer }: { view: UpkeepView; onAnswer: (answer: Upke
   const [busy, setBusy] = useState<string | null>(null);
   const [says, setSays] = useState<string | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const { backups, folder, nextAt, onSameDisk, sealed } = view;
+  const { backups, folder, nextAt, onSameDisk, sealed, store } = view;
   const moment = (at: string) => momentWords(at, shop.zone, write);
   const ask = (command: { kind: 'backup' } | { kind: 'check'; name: string }) => {
     setBusy(command.kind === 'check' ? command.name : 'backup');
@@ -91,9 +93,17 @@ function Backups({ view, onAnswer }: { view: UpkeepView; onAnswer: (answer: Upke
         </p>
       )}
       {view.trouble && <Trouble says={`The backup of this night was not made: ${view.trouble}`} />}
-      {folder && onSameDisk && (
+      {store && <p>{storeWords(store, moment)}</p>}
+      {store?.trouble && <Trouble says={`The store is not as it should be, and is asked again within ten minutes: ${store.trouble}`} />}
+      {store && !sealed && (
         <p className="ochre">
-          They lie on the disk they are to make up for. Name a folder on another one: <code>--backups DIR</code>, or take one away by hand.
+          Buyers’ addresses are in them, and whoever keeps that store can read them. Seal them: <code>--passphrase-file FILE</code>.
+        </p>
+      )}
+      {folder && onSameDisk && !store?.lookedAt && (
+        <p className="ochre">
+          They lie on the disk they are to make up for. Name a folder on another one: <code>--backups DIR</code>, or a store elsewhere:{' '}
+          <code>--backup-store FILE</code>; or take one away by hand.
         </p>
       )}
       <p role="status">{busy === 'backup' ? 'Writing it and reading it back …' : says}</p>
@@ -110,13 +120,10 @@ function Backups({ view, onAnswer }: { view: UpkeepView; onAnswer: (answer: Upke
               </tr>
             </thead>
             <tbody>
-              {backups.map(({ name, at, byHand, bytes, sealed: shut }) => (
+              {backups.map(({ name, at, bytes, ...made }) => (
                 <tr key={name}>
                   <th scope="row">{moment(at)}</th>
-                  <td>
-                    {byHand ? 'by hand, stays' : 'by itself'}
-                    {shut && ', sealed'}
-                  </td>
+                  <td>{madeHow({ name, ...made }, store)}</td>
                   <td className="numeral">{bytesWords(bytes)}</td>
                   <td>
                     <span className="upkeep-acts">
@@ -138,8 +145,13 @@ function Backups({ view, onAnswer }: { view: UpkeepView; onAnswer: (answer: Upke
         <summary>How a backup is put back</summary>
         <p>
           Into an empty place, never over what is there, each row and picture compared with the backup:{' '}
-          <code>npm run restore -- FILE --state AN-EMPTY-FOLDER</code>. Of those that made themselves seven days, five weeks and twelve
-          months are kept.
+          <code>npm run restore -- FILE --state AN-EMPTY-FOLDER</code>
+          {store && (
+            <>
+              ; from the store by its name: <code>npm run restore -- NAME --store FILE --state AN-EMPTY-FOLDER</code>
+            </>
+          )}
+          . Of those that made themselves seven days, five weeks and twelve months are kept.
         </p>
       </details>
     </section>

@@ -14,6 +14,7 @@ const VIEW: UpkeepView = {
   sealed: false,
   nextAt: '2026-11-24T02:00:00.000Z',
   trouble: null,
+  store: null,
   runs: { database: true, counter: true, server: 'PostgreSQL 15.18', databaseBytes: 10_200_000, since: '2026-11-23T09:00:00.000Z' },
   waits: { purchases: 1, returns: 0 },
   disk: { freeBytes: 400e9, ofBytes: 500e9 },
@@ -78,6 +79,35 @@ test('on the same disk, or not made last night, or with no room left, it says so
   expect(screen.getByText(/on the disk they are to make up for/)).toBeTruthy();
   expect(screen.getByRole('alert').textContent).toContain('not made: no space left on the disk');
   expect(screen.getByText(/1\.0 GB free of 500 GB: make room/)).toBeTruthy();
+});
+
+describe('a store elsewhere', () => {
+  const store = { where: 'fen-lane at store.example', there: [NAME], lookedAt: '2026-11-23T09:30:00.000Z', busy: false, trouble: null };
+
+  test('what lies there is told, row by row too; the disk alone is no worry then, what is not sealed is', async () => {
+    await page({ ...VIEW, onSameDisk: true, store });
+    expect(screen.getByText('They go to fen-lane at store.example as well: 1 backup lies there, as of today, 09:30.')).toBeTruthy();
+    expect(screen.getByRole('row', { name: /today, 02:00/ }).textContent).toContain('by itself, elsewhere too');
+    expect(screen.queryByText(/on the disk they are to make up for/)).toBeNull();
+    expect(screen.getByText(/whoever keeps that store can read them/)).toBeTruthy();
+  });
+
+  test('where it could not be reached since the start the disk is a worry again, and why is said', async () => {
+    await page({
+      ...VIEW,
+      onSameDisk: true,
+      sealed: true,
+      store: { ...store, there: [], lookedAt: null, trouble: 'nobody answers there' },
+    });
+    expect(screen.getByRole('alert').textContent).toContain('asked again within ten minutes: nobody answers there');
+    expect(screen.getByText(/on the disk they are to make up for/)).toBeTruthy();
+    expect(screen.queryByText(/whoever keeps that store can read them/)).toBeNull();
+  });
+
+  test('while something is on its way it says so', async () => {
+    await page({ ...VIEW, store: { ...store, busy: true } });
+    expect(screen.getByText('What fen-lane at store.example lacks is being put there.')).toBeTruthy();
+  });
 });
 
 test('without a folder for them nothing is promised', async () => {

@@ -12,6 +12,7 @@ import { linkDoor, streamDoor } from '../fileDoor.ts';
 import { linkFor } from '../papers/paperPass.ts';
 import { now } from '../now.ts';
 import { noted } from '../people/noted.ts';
+import { keepStoreInStep } from '../upkeep/backupStore.ts';
 import { backupFolder, makeBackup, passphrase, photoFolder } from '../upkeep/backups.ts';
 import { log } from '../watch/log.ts';
 import { requestNumber } from '../watch/watched.ts';
@@ -33,6 +34,8 @@ export const upkeepCommandDoor = (request: Request): Promise<Response> =>
     });
     if (!made) throw new Refused([{ path: 'backup', message: 'one is being made just now: look again in a moment' }]);
     await noted('backupMade');
+    // it may take long: the page asks how far it is
+    void keepStoreInStep();
     const { pictures, missing } = made.manifest;
     return {
       view: await upkeepNow(),

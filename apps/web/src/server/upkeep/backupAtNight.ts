@@ -3,6 +3,7 @@ import { listCopies } from '@inch-nest/backup';
 import { backupAccess } from '../environment.ts';
 import { now } from '../now.ts';
 import { isBackupDue, makeBackup } from './backups.ts';
+import { keepStoreInStep } from './backupStore.ts';
 
 const FIRST_MS = 60_000;
 const EVERY_MS = 10 * 60_000;
@@ -11,7 +12,7 @@ const EVERY_MS = 10 * 60_000;
 const kept = globalThis as { inchNestBackupTrouble?: string | null };
 export const backupTrouble = (): string | null => kept.inchNestBackupTrouble ?? null;
 
-/** Has a backup make itself once a night, or when the machine is next on. */
+/** Has a backup make itself once a night, or when the machine is next on, and the store elsewhere hold what the folder holds. */
 export function backupAtNight(): void {
   const access = backupAccess();
   if (!access) return;
@@ -23,6 +24,7 @@ export function backupAtNight(): void {
       kept.inchNestBackupTrouble = (error as Error).message;
       console.error(`the backup of this night was not made: ${(error as Error).message}`);
     }
+    await keepStoreInStep();
   };
   setTimeout(() => void look(), FIRST_MS).unref();
   setInterval(() => void look(), EVERY_MS).unref();

@@ -8,6 +8,7 @@ import { healthNow } from '../doors/health.ts';
 import { backupAccess, filesFolder } from '../environment.ts';
 import { now } from '../now.ts';
 import { backupTrouble } from './backupAtNight.ts';
+import { backupStore } from './backupStore.ts';
 import { dueTimes, isBackupDue } from './backups.ts';
 
 const SOON_MS = 10 * 60_000;
@@ -31,6 +32,7 @@ export async function upkeepNow(): Promise<UpkeepView> {
     sealed: Boolean(access?.passphraseFile),
     nextAt: access && (due ? new Date(now().getTime() + SOON_MS) : dueTimes(now()).next).toISOString(),
     trouble: backupTrouble(),
+    store: backupStore(),
     runs: { ...health, ...server, since: new Date(now().getTime() - process.uptime() * 1000).toISOString() },
     waits: { purchases: bought.length, returns: returned.length },
     disk: { freeBytes: disk.bavail * disk.bsize, ofBytes: disk.blocks * disk.bsize },
