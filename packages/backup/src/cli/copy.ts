@@ -52,7 +52,7 @@ async function make(): Promise<string> {
 }
 
 async function inStore<Made>(work: (store: CopyStore) => Promise<Made>): Promise<Made> {
-  const store = openStore(await readStoreSettings(values.store));
+  const store = await openStore(await readStoreSettings(values.store));
   try {
     return await work(store);
   } finally {

@@ -3,8 +3,6 @@ import { createReadStream, createWriteStream } from 'node:fs';
 import { rm } from 'node:fs/promises';
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
-import { DeleteObjectCommand, GetObjectCommand, paginateListObjectsV2, S3Client } from '@aws-sdk/client-s3';
-import { Upload } from '@aws-sdk/lib-storage';
 import { readCopyName, type KeptCopy } from '../copyFolder.ts';
 import { StoreTrouble, type CopyStore } from './CopyStore.ts';
 import type { StoreSettings } from './StoreSettings.ts';
@@ -19,7 +17,20 @@ const WAIT_MS = { connect: 10_000, answer: 120_000 };
  *
  * Every method throws `StoreTrouble` with one sentence.
  */
-export function openStore({ endpoint, region, bucket, prefix, accessKeyId, secretAccessKey, pathStyle }: StoreSettings): CopyStore {
+export async function openStore({
+  endpoint,
+  region,
+  bucket,
+  prefix,
+  accessKeyId,
+  secretAccessKey,
+  pathStyle,
+}: StoreSettings): Promise<CopyStore> {
+  // a quarter of a second that nobody without a store waits for
+  const [{ DeleteObjectCommand, GetObjectCommand, paginateListObjectsV2, S3Client }, { Upload }] = await Promise.all([
+    import('@aws-sdk/client-s3'),
+    import('@aws-sdk/lib-storage'),
+  ]);
   const client = new S3Client({
     endpoint,
     region,

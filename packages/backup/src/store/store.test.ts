@@ -19,7 +19,7 @@ beforeEach(async () => {
   folder = mkdtempSync(join(tmpdir(), 'inch-nest-store-'));
   mkdirSync(join(folder, 'copies'));
   bucket = await bucketStandIn();
-  store = openStore(settings());
+  store = await openStore(settings());
 });
 afterEach(async () => {
   store.close();
@@ -72,7 +72,7 @@ describe('a store that speaks the S3 protocol', () => {
     ['another bucket', { bucket: 'elsewhere' }, /there is no such bucket/],
     ['nobody there', { endpoint: 'http://127.0.0.1:9' }, /nobody answers there/],
   ])('%s: said in one sentence that tells no secret', async (_, other, says) => {
-    const wrong = openStore({ ...settings(), ...other });
+    const wrong = await openStore({ ...settings(), ...other });
     const trouble = await wrong.list().catch((error: unknown) => error as Error);
     wrong.close();
     expect(trouble).toBeInstanceOf(StoreTrouble);

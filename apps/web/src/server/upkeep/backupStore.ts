@@ -21,7 +21,7 @@ export async function keepStoreInStep(): Promise<void> {
   const known = (more: Partial<BackupStoreView>) => (kept.inchNestBackupStore = { ...before, ...kept.inchNestBackupStore, ...more });
   known({ busy: true });
   try {
-    const store = openStore(await readStoreSettings(access.storeFile));
+    const store = await openStore(await readStoreSettings(access.storeFile));
     try {
       known({ where: store.says });
       const { there, put, gone } = await keepInStep(store, access.folder);
