@@ -5,6 +5,7 @@ import {
   GUARDS,
   HARD_POINTS,
   MOST_ALIKE,
+  MOST_UNDER_GUARD,
   ORDINARY_FILLS,
   type ArchetypeKey,
   type Face,
@@ -37,6 +38,7 @@ export const hardPoint = z.strictObject({
   reachIn: z.number().min(0).max(60),
   guard: keysOf<GuardKind>(GUARDS).nullable(),
   guardLengthIn: sizeIn.nullable(),
+  guardOver: z.int().min(0).max(MOST_UNDER_GUARD).nullable().exactOptional(),
 }) satisfies z.ZodType<HardPoint>;
 
 export const hollow = z.strictObject({

@@ -262,7 +262,7 @@ export * from './sources/index.ts';
 export { judgePacking, PACKING_MATERIALS, type JudgedPacking, type Packing, type PackingMaterial } from './stages/plan/judgePacking.ts';
 export { PRACTICE_BANDS } from './stages/plan/practiceBands.ts';
 export type { PracticeBand } from './stages/plan/practicePacking.ts';
-export { guardsFor, shareLeft } from './engineering/pieces/hardPoints.ts';
+export { guardsFor, MOST_UNDER_GUARD, shareLeft } from './engineering/pieces/hardPoints.ts';
 export { spoilingChance, type Cause, type CauseKey, type Fate } from './stages/frontier/causes.ts';
 export { shockOnFaces, type FaceStack, type ShockFacts } from './stages/frontier/shockJourney.ts';
 export { ceilingOf, evenWithin } from './stages/frontier/recommend.ts';

@@ -7,6 +7,7 @@ import {
   guardLengthAdvisedIn,
   GUARDS,
   HARD_POINTS,
+  MOST_UNDER_GUARD,
   parseQuantity,
   shareLeft,
   type Face,
@@ -26,6 +27,13 @@ const FACE_OPTIONS = FACES.map((face) => ({ value: face, label: face }));
 const GUARD_OPTIONS: { value: GuardKind | 'none'; label: string }[] = [
   { value: 'none', label: 'bare' },
   ...Object.values(GUARDS).map((one) => ({ value: one.kind, label: one.name })),
+];
+
+const AS_ASKED = -1;
+const OVER_OPTIONS = [
+  { value: AS_ASKED, label: 'where the finish asks' },
+  { value: 0, label: 'on the part itself' },
+  ...Array.from({ length: MOST_UNDER_GUARD }, (_, i) => ({ value: i + 1, label: `over ${i + 1} ${i === 0 ? 'layer' : 'layers'}` })),
 ];
 
 /** The weak spots: what, on which face, how far it stands out, and its guard. */
@@ -67,6 +75,15 @@ export function HardPointList({
             onChange={(guard) => onChange(point.id, { guard: guard === 'none' ? null : guard })}
           />
           <GuardLength point={point} label={`Length of the guard of hard point ${i + 1}`} onChange={(part) => onChange(point.id, part)} />
+          {point.guard && (
+            <Select<number>
+              aria-label={`Under the guard of hard point ${i + 1}`}
+              className="guard-over"
+              value={point.guardOver ?? AS_ASKED}
+              options={OVER_OPTIONS}
+              onChange={(over) => onChange(point.id, { guardOver: over === AS_ASKED ? null : over })}
+            />
+          )}
           <span className="soft">
             {point.guard ? 'guarded' : 'bare'}: the piece keeps {Math.round(shareLeft(point) * 100)}% of its strength
           </span>

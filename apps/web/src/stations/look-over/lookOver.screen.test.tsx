@@ -13,6 +13,12 @@ const type = (label: string, text: string) => {
   fireEvent.blur(field);
 };
 
+const choose = (label: string, option: string) => {
+  fireEvent.mouseDown(screen.getByLabelText(label));
+  const found = [...document.querySelectorAll('.ant-select-item-option-content')].find(({ textContent }) => textContent === option);
+  fireEvent.click(found!);
+};
+
 describe('what goes with a piece', () => {
   const PANS: Accessory = { id: 'pans', name: 'brass pan', count: 2, part: 'apart' };
   const LID: Accessory = { id: 'lid', name: 'lid', count: 1, part: 'off' };
@@ -189,6 +195,21 @@ describe('a hard point', () => {
     expect(screen.getByText('⚠ shorter than the spout runs: 2 in is wanted')).toBeTruthy();
     type(GUARD_LENGTH, '');
     expect(said).toContainEqual(['spout', { guardLengthIn: null }]);
+  });
+
+  test('a guard goes where the finish asks, or over as many layers as somebody says', async () => {
+    const UNDER = 'Under the guard of hard point 1';
+    const { unmount } = await shown('odile');
+    expect(screen.queryByLabelText(UNDER)).toBeNull();
+    unmount();
+    const { unmount: again } = await shown('odile', { ...SPOUT, guard: 'foamTube' });
+    expect(screen.getByText('where the finish asks')).toBeTruthy();
+    choose(UNDER, 'over 1 layer');
+    expect(said).toContainEqual(['spout', { guardOver: 1 }]);
+    again();
+    await shown('odile', { ...SPOUT, guard: 'foamTube', guardOver: 1 });
+    choose(UNDER, 'where the finish asks');
+    expect(said).toContainEqual(['spout', { guardOver: null }]);
   });
 
   test('a cap is cut to no length', async () => {

@@ -89,7 +89,12 @@ export interface HardPoint {
   readonly guard: GuardKind | null;
   /** Length of the guard as made; null when cut as advised. */
   readonly guardLengthIn: number | null;
+  /** So many layers lie under the guard, as far as there are so many; as the finish asks where nobody said. Only the order moves. */
+  readonly guardOver?: number | null;
 }
+
+/** No guard lies over more layers than this. */
+export const MOST_UNDER_GUARD = 6;
 
 export type GuardKind = 'foamTube' | 'cardTube' | 'tissueRope' | 'cardFace' | 'cone' | 'cap' | 'spacer';
 

@@ -1,4 +1,5 @@
 import { box, CHOICE, point, request } from '../../../tests/sampleRequest.ts';
+import type { HardPoint, HardPointKind } from '../../engineering/pieces/hardPoints.ts';
 import type { House } from '../../house/House.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { derivePlan } from '../plan/derivePlan.ts';
@@ -128,6 +129,28 @@ test('a touchy surface has its soft layer before the guards, a plain one has the
     titles({ finish, hardPoints: [point('handle', 'right', { guard: 'foamTube' })] }, { layers }).slice(0, 3);
   expect(orderOf('rubsOff')).toEqual(['Tissue: 1 turn', 'Guard the handle', 'Large bubble: 2 turns']);
   expect(orderOf('plain')).toEqual(['Guard the handle', 'Tissue: 1 turn', 'Large bubble: 2 turns']);
+});
+
+// a packer who puts the tube outside the first bubble says so; common practice, no source
+test('a guard comes after so many layers as somebody says, each by itself, and after all where there are no more', () => {
+  const layers = [
+    { material: 'tissue', turns: 1 },
+    { material: 'largeBubble', turns: 1 },
+  ];
+  const guarded = (kind: HardPointKind, guardOver: number | null) => point(kind, 'right', { id: kind, guard: 'foamTube', guardOver });
+  const asked = (...points: HardPoint[]) =>
+    steps({ finish: 'plain', hardPoints: points }, { layers }).list.slice(0, layers.length + points.length);
+  expect(asked(guarded('handle', 1), guarded('spout', 0), guarded('finial', 5)).map(({ title }) => title)).toEqual([
+    'Guard the spout',
+    'Tissue: 1 turn',
+    'Guard the handle',
+    'Large bubble: 1 turn',
+    'Guard the finial',
+  ]);
+  expect(asked(guarded('handle', 2))[2]!.says).toMatch(
+    /^Foam-tube collar on the handle, right, over the tissue and the large bubble; it reaches beyond the part/,
+  );
+  expect(asked(guarded('handle', null))[0]!.says).toMatch(/^Foam-tube collar on the handle, right; it reaches/);
 });
 
 // film drawn too tight snaps a stem: common practice, no source

@@ -22,22 +22,25 @@ export function bundleSteps(
   const { wrapped, layout } = bundle;
   const { facts, guards } = wrapped.piece;
   const several = layout.count > 1;
-  const guardSteps = facts.hardPoints.flatMap((point) =>
-    point.guard
+  const asAsked = layersUnderGuards(wrapped);
+  const guardSteps = facts.hardPoints.flatMap((point) => {
+    const over = Math.min(point.guardOver ?? asAsked, wrapped.layers.length);
+    return point.guard
       ? [
           {
-            shows: { about: point.face },
+            over,
+            shows: { about: point.face, ...(over > 0 ? { layers: over } : {}) },
             ...act(
               `guard:${point.id}:${point.guard}`,
               `Guard the ${HARD_POINTS[point.kind].name}`,
-              `${capital(GUARDS[point.guard].name)} on the ${HARD_POINTS[point.kind].name}, ${point.face}; it reaches beyond the part and is not glued.`,
+              `${capital(GUARDS[point.guard].name)} on the ${HARD_POINTS[point.kind].name}, ${point.face}${underWords(wrapped.layers.slice(0, over))}; it reaches beyond the part and is not glued.`,
               GUARDS[point.guard].minutes,
               [{ what: GUARDS[point.guard].name, amount: point.guardLengthIn ?? guardLengthAdvisedIn(point), unit: 'inches long' }],
             ),
           },
         ]
-      : [],
-  );
+      : [];
+  });
   const guardMinutes = guardSteps.reduce((sum, step) => sum + step.minutes, 0);
   const hollows = facts.hollows.filter((hollow) => hollow.filled);
   const tension = tensionWords(facts.hardPoints);
@@ -47,7 +50,8 @@ export function bundleSteps(
     // of several different ones the wrapped bundle is enough
     ...(letters.amongOthers && i < wrapped.layers.length - 1 ? {} : { shot: true as const }),
   }));
-  const under = layersUnderGuards(wrapped);
+  const wraps = layerSteps.flatMap((step, i) => [...guardSteps.filter(({ over }) => over === i), step]);
+  const outermost = guardSteps.filter(({ over }) => over === layerSteps.length);
   const parts: Part[] = [
     ...first,
     ...ofEach(letters, due('caseShake')),
@@ -63,7 +67,7 @@ export function bundleSteps(
         ),
       ),
     ),
-    ...forEach(letters, [...layerSteps.slice(0, under), ...guardSteps, ...layerSteps.slice(under)]),
+    ...forEach(letters, [...wraps, ...outermost]),
     ...ofEach(letters, due('feel')),
     ...ofEach(letters, due('bundleSize')),
     record(
@@ -77,8 +81,12 @@ export function bundleSteps(
   return letters.amongOthers ? spoken(letters, facts.title, parts) : parts;
 }
 
+/** What a guard lies over. */
+const underWords = (layers: readonly WrappedLayer[]): string =>
+  layers.length === 0 ? '' : `, over the ${layers.map(({ stock }) => stock.name.toLowerCase()).join(' and the ')}`;
+
 /**
- * How many layers lie under the guards: those that only keep the surface, where it is one that foam or card would mark.
+ * How many layers lie under a guard of which nobody said: those that only keep the surface, where it is one that foam or card would mark.
  *
  * Common practice, no source.
  */

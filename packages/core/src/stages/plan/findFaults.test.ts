@@ -3,6 +3,7 @@ import { BOARD_GRADES } from '../../engineering/materials/boardGrades.ts';
 import type { PlanChoice } from '../frontier/PlanOption.ts';
 import { derivePlan } from './derivePlan.ts';
 import { boxFaceOf } from '../box/boxFaceOf.ts';
+import { blockingFaults } from './findFaults.ts';
 import { writePlanDocument } from './writePlanDocument.ts';
 
 const NEST: PlanChoice = {
@@ -47,6 +48,17 @@ test.each<[string, Parameters<typeof faults>, string, boolean]>([
   ],
 ])('%s: said, and blocking or not', (_, asked, kind, blocks) => {
   expect(faults(...asked).find((fault) => fault.kind === kind)).toMatchObject({ blocks });
+});
+
+test('what must be mended before it is sealed names each part, and no words twice', () => {
+  const asked = request({ hardPoints: [point('handle', 'right'), point('spout', 'left'), point('spout', 'right', { id: 'other' })] });
+  const derived = derivePlan(asked, { ...NEST, layers: [{ material: 'smallBubble', turns: 1 }] });
+  if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
+  const said = blockingFaults(derived.option, asked.house);
+  expect(said).toEqual(
+    expect.arrayContaining(['the handle would still be felt through the wrap', 'the spout would still be felt through the wrap']),
+  );
+  expect(new Set(said).size).toBe(said.length);
 });
 
 test('an inner box heavier than half the piece deserves a word', () => {

@@ -26,17 +26,20 @@ export const faultsOf = ({ weighed, refused, lacking }: RatedParcel, house: Hous
   return [...first, { kind: 'byHand', blocks: false, ...lacking }, ...faults.slice(first.length)];
 };
 
-/** What of a nest must be mended before it is sealed, as few words each; who carries it is another matter. */
-export const blockingFaults = ({ rated }: Pick<PlanOption, 'rated'>, house: House): string[] =>
-  findFaults(rated.weighed, house).flatMap((fault) => (fault.blocks ? [BLOCKED[fault.kind]] : []));
+/** What of a nest must be mended before it is sealed, as few words each, none twice; who carries it is another matter. */
+export const blockingFaults = ({ rated }: Pick<PlanOption, 'rated'>, house: House): string[] => [
+  ...new Set(findFaults(rated.weighed, house).flatMap((fault) => (fault.blocks ? [blockedWords(fault)] : []))),
+];
+
+const blockedWords = (fault: PlanFault): string =>
+  fault.kind === 'feel' ? `${fault.where} would still be felt through the wrap` : BLOCKED[fault.kind];
 
 /** A new fault says here what it is, or does not compile. */
-const BLOCKED: Readonly<Record<PlanFault['kind'], string>> = {
+const BLOCKED: Readonly<Record<Exclude<PlanFault['kind'], 'feel'>, string>> = {
   tooSmall: 'it does not go into that box',
   noService: 'no service takes it',
   byHand: 'its price is agreed by hand',
   bareTogether: 'bare pieces would share a wrap',
-  feel: 'a part would still be felt through the wrap',
   gap: 'less bedding than the house demands',
   hollowGap: 'nothing goes into one of the gaps',
   certificate: 'the box is not certified for the weight',
