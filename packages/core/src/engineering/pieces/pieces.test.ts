@@ -52,6 +52,14 @@ test.each<[string, ArchetypeKey | null]>([
   ['teddy bear', 'textile'],
   ['glass ashtray', 'pressedGlass'],
   ['copper tea kettle', 'rigidMetal'],
+  // of metal until it is said to be of something else
+  ['pressed glass candlesticks', 'pressedGlass'],
+  ['porcelain candlestick', 'compactCeramic'],
+  ['turned oak candlesticks', 'resinWood'],
+  ['glass inkwell', 'blownGlass'],
+  ['silver candlesticks', 'fineMetal'],
+  ['pewter candelabra', 'fineMetal'],
+  ['brass lamp, red glass', 'fineMetal'],
   ['thing', null],
   ['', null],
 ])('%s is taken for %s', (title, key) => expect(archetypeFromTitle(title)).toBe(key));

@@ -10,6 +10,14 @@ const STUFF: Readonly<Partial<Record<ArchetypeKey, string>>> = {
 };
 const KIND_OF = new Map(Object.entries(STUFF).flatMap(([kind, words]) => words.split(' ').map((word) => [word, kind as ArchetypeKey])));
 
+/** Things that are of metal until they are said to be of something else, and what else they may be. Judgement. */
+const METAL_UNTIL_SAID = ['candlestick', 'candelabra', 'inkwell', 'lamp'];
+const CERAMICS = ['porcelain', 'ceramic', 'stoneware', 'earthenware', 'pottery', 'china', 'majolica'];
+const ELSE_OF_METAL = new Map<string, ArchetypeKey>([
+  ...[...KIND_OF].filter(([, kind]) => kind !== 'rigidMetal'),
+  ...CERAMICS.map((word) => [word, 'compactCeramic'] as const),
+]);
+
 /** Kinds whose nouns name a shape that is made of many things: a jug is ceramic until it is said to be pewter. */
 const SHAPES: readonly ArchetypeKey[] = ['compactCeramic', 'handledWare', 'blownGlass'];
 
@@ -20,7 +28,11 @@ const SHAPES: readonly ArchetypeKey[] = ['compactCeramic', 'handledWare', 'blown
  * @param at where that noun stands among the words
  */
 export function kindByStuff(kind: ArchetypeKey, words: readonly string[], at: number): ArchetypeKey {
+  const said = (some: readonly string[], known: ReadonlyMap<string, ArchetypeKey> = KIND_OF) =>
+    some.flatMap((word) => known.get(word) ?? []);
+  const isOf = (noun: string) => [noun, `${noun}s`].includes(words[at]!);
+  // what stands before it says so: `brass lamp, red glass` is of brass
+  if (kind === 'fineMetal' && METAL_UNTIL_SAID.some(isOf)) return said(words.slice(0, at), ELSE_OF_METAL).at(-1) ?? kind;
   if (!SHAPES.includes(kind)) return kind;
-  const said = (some: readonly string[]) => some.flatMap((word) => KIND_OF.get(word) ?? []);
   return said(words.slice(0, at + 1)).at(-1) ?? said(words.slice(at + 1))[0] ?? kind;
 }

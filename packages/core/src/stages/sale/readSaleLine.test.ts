@@ -116,6 +116,22 @@ describe('several alike on one line', () => {
     const all = readSaleLine('six jars, 3 1/2 x 3 1/2 x 6 in, 4 lb 2 oz, sold 72', setting);
     expect(all.weightLb).toBeCloseTo(66 / 16 / 6, 12);
     expect(all.soldMinor).toBe(7200);
+    // as others say it: the word before the amount
+    for (const text of [
+      'pair of candlesticks, each 4 x 4 x 9 in, each 2 lb, each sold 44',
+      'pair of candlesticks each 4 x 4 x 9 in, 2 lb each, sold 88',
+      'pair of candlesticks, Each 4 x 4 x 9, each 2 lb, each sold 44',
+      'pair of candlesticks, each about 4 x 4 x 9 in, about 2 lb each, sold 88',
+      'pair of candlesticks about 4 x 4 x 9 in, ~2 lb each, sold 88',
+    ])
+      expect(readSaleLine(text, setting)).toMatchObject({
+        title: 'candlesticks',
+        count: 2,
+        sizeIn: [4, 4, 9],
+        weightLb: 2,
+        soldMinor: 8800,
+      });
+    expect(readSaleLine('pair of jugs, each in its box', setting)).toMatchObject({ title: 'jugs, each in its box' });
     // of one alone each says nothing new
     expect(readSaleLine('jar, 11 oz each, sold 12 each', setting)).toMatchObject({ weightLb: 11 / 16, soldMinor: 1200 });
   });

@@ -176,9 +176,10 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
 
 /** Where a size begins that stands behind a name without a comma: `stand 30 x 6 x 6`; null where none does. */
 function sizeBehind(part: string, { system }: SaleLineSetting): number | null {
-  if (parseQuantity(part.replace(EACH, ''), system).kind !== 'notUnderstood') return null;
-  for (const match of part.matchAll(/(?<=[\p{L})]{2,}\s+)(?=[\d.])/gu)) {
-    const read = parseQuantity(part.slice(match.index).replace(EACH, ''), system);
+  const bare = (text: string) => text.replace(EACH, '').replace(EACH_FIRST, '').replace(ABOUT, '');
+  if (parseQuantity(bare(part), system).kind !== 'notUnderstood') return null;
+  for (const match of part.matchAll(/(?<=[\p{L})]{2,}\s+)(?=(?:each\s+)?(?:about\s+|approx\.?\s+|~\s*)?[\d.])/giu)) {
+    const read = parseQuantity(bare(part.slice(match.index)), system);
     if (read.kind === 'dimensions' && read.inches.length > 1) return match.index;
   }
   return null;
@@ -188,11 +189,15 @@ type Reading = Omit<SaleLineReading, 'at' | 'text'>;
 /** The word for it may stand behind an amount: `paid 14 shipping`. */
 const BEHIND = /^(?:paid\s+)?(\S+)\s+(?:for\s+)?(?:shipping|postage)$/i;
 const EACH = /\s+(?:each|apiece)$/i;
+/** Nothing is told by it: an amount is as good as it was measured. */
+const ABOUT = /^(?:about|approximately|approx\.?|ca\.?|~)\s*(?=[\d.])/i;
+/** Before an amount too: `each 4 x 4 x 9`. */
+const EACH_FIRST = /^each\s+(?=(?:(?:about|approx\.?|weigh(?:s|ing)?|sold|at)\s+)*[^\p{L}\s])/iu;
 
 /** Reads one part; what is not understood joins the title. */
 function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Reading {
-  const each = EACH.test(text);
-  const part = text.replace(EACH, '').replace(BEHIND, 'shipping $1');
+  const each = EACH.test(text) || EACH_FIRST.test(text);
+  const part = text.replace(EACH, '').replace(EACH_FIRST, '').replace(BEHIND, 'shipping $1');
   const told = (field: SaleLineField, said = part): Reading => ({ field, problem: null, said, ...(each ? { each } : {}) });
   for (const [lead, field, fill] of KEYWORDS) {
     const match = lead.exec(part);
@@ -202,7 +207,7 @@ function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Readi
     const problem = fill(line, rest, setting);
     return problem ? joinTitle(line, text, problem) : told(field, rest);
   }
-  const quantity = parseQuantity(part, setting.system);
+  const quantity = parseQuantity(part.replace(ABOUT, ''), setting.system);
   if (quantity.kind === 'weight' && line.weightLb === undefined) {
     line.weightLb = quantity.pounds;
     return told('weightLb');
