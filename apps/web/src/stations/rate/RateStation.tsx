@@ -51,9 +51,12 @@ export function RateStation({ parcel, nest }: BenchUse) {
   );
   const answer = useQuotes(nest, shipment);
   const [trouble, setTrouble] = useState<string | null>(null);
+  // on a slow line what was done at the bench is told first
+  const [choosing, setChoosing] = useState<string | null>(null);
   const choose = async (quote: Pick<Quote, 'service' | 'serviceName' | 'cardId' | 'cardVersion' | 'totalMinor'>) => {
-    if (!shipment) return;
+    if (!shipment || choosing !== null) return;
     setTrouble(null);
+    setChoosing(quote.service);
     try {
       await parcel.report({
         kind: 'rated',
@@ -72,6 +75,7 @@ export function RateStation({ parcel, nest }: BenchUse) {
     } catch (error) {
       setTrouble((error as Error).message);
     }
+    setChoosing(null);
   };
   const planned = answer?.quotes.find(({ quote }) => quote.service === plan?.choice.service) ?? answer?.quotes[0];
   const isChosen = (service: string) => life.rate?.service === service && !life.rateStale;
@@ -100,6 +104,7 @@ export function RateStation({ parcel, nest }: BenchUse) {
             key={one.quote.service}
             {...one}
             on={isChosen(one.quote.service)}
+            busy={choosing === one.quote.service}
             weightLb={shipment!.weightLb}
             parcel={parcel}
             nest={nest}

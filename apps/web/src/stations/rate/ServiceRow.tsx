@@ -20,11 +20,13 @@ interface Props {
   weightLb: number;
   parcel: ParcelUse;
   nest: NestUse;
+  /** It is being chosen. */
+  busy: boolean;
   onChoose: () => void;
 }
 
 /** One service: its price with every line, when it arrives, what is left, and the edges of its price. */
-export function ServiceRow({ quote, nudges, on, weightLb, parcel, nest, onChoose }: Props) {
+export function ServiceRow({ quote, nudges, on, busy, weightLb, parcel, nest, onChoose }: Props) {
   const { write } = useShop();
   const { sale, life } = parcel.view;
   const { plan } = nest;
@@ -84,7 +86,7 @@ export function ServiceRow({ quote, nudges, on, weightLb, parcel, nest, onChoose
             parcel={parcel}
           />
         ))}
-      <Button type={on ? 'default' : 'primary'} disabled={on} onClick={onChoose}>
+      <Button type={on ? 'default' : 'primary'} disabled={on} loading={busy} onClick={onChoose}>
         {on ? '✓ Chosen' : `Choose ${quote.serviceName}`}
       </Button>
     </li>

@@ -1,4 +1,4 @@
-import { fireEvent, screen } from '@testing-library/react';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
 import type { Happening } from '@inch-nest/core';
 import { request } from '../../../../../packages/core/tests/sampleRequest.ts';
 import { nestOf, parcelOf } from '../../../../../tests/screens/bench.ts';
@@ -13,10 +13,12 @@ let quotes: ReturnType<typeof quote>[] = [];
 jest.mock('../../parcel/planner.ts', () => ({ planner: () => ({ quote: () => Promise.resolve({ quotes, refused: [] }) }) }));
 const waiting: object[] = [];
 jest.mock('../../outbox/OutboxProvider.tsx', () => ({ useOutbox: () => ({ items: waiting }) }));
-jest.mock('./ServiceRow.tsx', () => ({ ServiceRow: ({ quote: one }: { quote: { service: string } }) => <li>{one.service}</li> }));
+jest.mock('./ServiceRow.tsx', () => ({
+  ServiceRow: ({ quote: one, busy }: { quote: { service: string }; busy: boolean }) => <li aria-busy={busy}>{one.service}</li>,
+}));
 jest.mock('./Extras.tsx', () => ({ Extras: () => null }));
 
-const shown = async () => {
+const shown = async (heard: Promise<void> = Promise.resolve()) => {
   const told: Happening[] = [];
   const asked = request();
   const { nest } = nestOf(asked);
@@ -24,7 +26,7 @@ const shown = async () => {
   const parcel = {
     ...own,
     view: { ...own.view, events: [] },
-    report: (happening: Happening) => (told.push(happening), Promise.resolve()),
+    report: (happening: Happening) => (told.push(happening), heard),
   };
   await draw(<RateStation parcel={parcel} nest={nest} />);
   await screen.findByText(quotes[0]!.quote.service);
@@ -36,6 +38,17 @@ test('c chooses the service that the nest was planned with', async () => {
   const told = await shown();
   fireEvent.keyDown(document.body, { key: 'c', code: 'KeyC' });
   expect(told).toMatchObject([{ kind: 'rated', rate: { service: 'ground', priceMinor: 900 } }]);
+});
+
+test('until it is heard it says that it is being chosen, and a second press asks nothing more', async () => {
+  quotes = [quote('ground', 900)];
+  let hear = () => {};
+  const told = await shown(new Promise((resolve) => (hear = resolve)));
+  for (const _ of [1, 2]) fireEvent.keyDown(document.body, { key: 'c', code: 'KeyC' });
+  expect(screen.getByText('ground').getAttribute('aria-busy')).toBe('true');
+  expect(told).toHaveLength(1);
+  hear();
+  await waitFor(() => expect(screen.getByText('ground').getAttribute('aria-busy')).toBe('false'));
 });
 
 test('and the first of them where that is gone', async () => {

@@ -10,6 +10,9 @@ import { useShop } from '../../session/ShopContext.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { useLabel } from './useLabel.ts';
 
+/** A question’s buttons are as large as any other: left alone they are small. */
+const UNDER_A_THUMB = { okButtonProps: { size: 'middle' }, cancelButtonProps: { size: 'middle' } } as const;
+
 const STATE_WORDS: Readonly<Record<LabelState, string>> = {
   pending: '… asked for, no answer yet',
   bought: '✓ bought',
@@ -39,6 +42,7 @@ export function LabelDesk({ parcel }: { parcel: ParcelUse }) {
       {!open && rate?.service === BY_HAND && <HandLabel busy={busy} onNote={(tracking) => void act({ act: 'byHand', tracking })} />}
       {!open && rate && rate.service !== BY_HAND && (
         <Popconfirm
+          {...UNDER_A_THUMB}
           title={`Buy it for ${write.money(rate.priceMinor)}?`}
           description="This alone cannot be undone; it can be given back."
           okText="Buy it"
@@ -77,6 +81,7 @@ export function LabelDesk({ parcel }: { parcel: ParcelUse }) {
             )}
             {label.state === 'bought' && life.state === 'labelled' && (
               <Popconfirm
+                {...UNDER_A_THUMB}
                 title="Give this label back?"
                 okText="Give it back"
                 cancelText="Keep it"
