@@ -27,7 +27,8 @@ const VIEWS = [
   { name: 'box-shop', path: `/boxshop?order=${encodeURIComponent(JSON.stringify(CELLS))}`, wait: 'each cell' },
   { name: 'cards', path: '/cards', wait: 'Try a parcel' },
   { name: 'house', path: '/house', press: 'What fills the voids?', wait: 'in all' },
-  { name: 'upkeep', path: '/upkeep', press: 'Back up now', wait: 'Made and read back' },
+  // the folder of these pictures is nobody’s
+  { name: 'upkeep', path: '/upkeep', press: 'Back up now', wait: 'Made and read back', said: '/var/lib/inch-nest-shop/backups' },
   { name: 'bench-phone', title: 'tea urn', station: 'bench', wait: /^Step \d+ of/, size: { width: 390, height: 844 } },
 ];
 /** Of a shop on its own network, to whose devices people sign in. */
@@ -76,6 +77,11 @@ await runMain(async () => {
       if (view.wait) await page.getByText(view.wait).first().waitFor();
       if (view.scroll) await page.locator(view.scroll).evaluate((part) => part.scrollIntoView({ block: 'start' }));
       await page.waitForTimeout(700);
+      if (view.said)
+        await page
+          .locator('main code')
+          .first()
+          .evaluate((part, text) => (part.textContent = text), view.said);
       await page.screenshot({ path: join(folder, `${view.name}.png`) });
       await context.close();
     }

@@ -119,6 +119,8 @@ export function BalanceChart(props: Props) {
 
 type Scale = (value: number) => number;
 
+/** Where a word stands to its mark: the recommended one below, where no other mark is better and dearer ones stand above. */
+const WORD_DY = { above: -10, below: 22 };
 /** Room that a letter needs beside its mark, px. */
 const LETTER_W = 8;
 
@@ -138,11 +140,18 @@ function Mark({
   word: string;
 }) {
   const [cx, cy] = [x(plan.nestCostMinor), y(plan.chance)];
-  const leftward = cx + 12 + word.length * LETTER_W > width;
+  const room = 12 + word.length * LETTER_W;
+  const below = kind === 'recommended' && cy + WORD_DY.below < HEIGHT - EDGE.bottom;
+  const leftward = below ? cx - room > EDGE.left : cx + room > width;
   return (
     <g className={kind}>
       {kind === 'in-hand' ? <rect x={cx - 6} y={cy - 6} width={12} height={12} /> : <circle cx={cx} cy={cy} r={7} />}
-      <text x={leftward ? cx - 12 : cx + 12} y={cy - 10} textAnchor={leftward ? 'end' : 'start'} fontSize={15}>
+      <text
+        x={leftward ? cx - 12 : cx + 12}
+        y={cy + (below ? WORD_DY.below : WORD_DY.above)}
+        textAnchor={leftward ? 'end' : 'start'}
+        fontSize={15}
+      >
         {word}
       </text>
     </g>

@@ -29,19 +29,21 @@ export function bundleSteps(
       ? [
           {
             over,
-            shows: { about: point.face, ...(over > 0 ? { layers: over } : {}) },
-            ...act(
-              `guard:${point.id}:${point.guard}`,
-              `Guard the ${HARD_POINTS[point.kind].name}`,
-              `${capital(GUARDS[point.guard].name)} on the ${HARD_POINTS[point.kind].name}, ${point.face}${underWords(wrapped.layers.slice(0, over))}; it reaches beyond the part and is not glued.`,
-              GUARDS[point.guard].minutes,
-              [{ what: GUARDS[point.guard].name, amount: point.guardLengthIn ?? guardLengthAdvisedIn(point), unit: 'inches long' }],
-            ),
+            step: {
+              shows: { about: point.face, ...(over > 0 ? { layers: over } : {}) },
+              ...act(
+                `guard:${point.id}:${point.guard}`,
+                `Guard the ${HARD_POINTS[point.kind].name}`,
+                `${capital(GUARDS[point.guard].name)} on the ${HARD_POINTS[point.kind].name}, ${point.face}${underWords(wrapped.layers.slice(0, over))}; it reaches beyond the part and is not glued.`,
+                GUARDS[point.guard].minutes,
+                [{ what: GUARDS[point.guard].name, amount: point.guardLengthIn ?? guardLengthAdvisedIn(point), unit: 'inches long' }],
+              ),
+            },
           },
         ]
       : [];
   });
-  const guardMinutes = guardSteps.reduce((sum, step) => sum + step.minutes, 0);
+  const guardMinutes = guardSteps.reduce((sum, { step }) => sum + step.minutes, 0);
   const hollows = facts.hollows.filter((hollow) => hollow.filled);
   const tension = tensionWords(facts.hardPoints);
   const layerSteps = wrapped.layers.map((layer, i) => ({
@@ -50,8 +52,8 @@ export function bundleSteps(
     // of several different ones the wrapped bundle is enough
     ...(letters.amongOthers && i < wrapped.layers.length - 1 ? {} : { shot: true as const }),
   }));
-  const wraps = layerSteps.flatMap((step, i) => [...guardSteps.filter(({ over }) => over === i), step]);
-  const outermost = guardSteps.filter(({ over }) => over === layerSteps.length);
+  const guardsOver = (count: number) => guardSteps.flatMap(({ over, step }) => (over === count ? [step] : []));
+  const wraps = [...layerSteps.flatMap((step, i) => [...guardsOver(i), step]), ...guardsOver(layerSteps.length)];
   const parts: Part[] = [
     ...first,
     ...ofEach(letters, due('caseShake')),
@@ -67,7 +69,7 @@ export function bundleSteps(
         ),
       ),
     ),
-    ...forEach(letters, [...wraps, ...outermost]),
+    ...forEach(letters, wraps),
     ...ofEach(letters, due('feel')),
     ...ofEach(letters, due('bundleSize')),
     record(
