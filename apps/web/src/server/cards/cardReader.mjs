@@ -5,4 +5,5 @@ import { register } from 'tsx/esm/api';
 // this one runs from the sources.
 register();
 const { readRateCardFiles } = await import('@inch-nest/formats');
+parentPort.postMessage('begun');
 parentPort.postMessage(readRateCardFiles(workerData));

@@ -2,6 +2,7 @@ import { parentPort, workerData } from 'node:worker_threads';
 import { all } from 'heic-decode';
 
 // Unpacks a picture as telephones write them, upright already, on a thread of its own: it takes a second or two.
+parentPort.postMessage('begun');
 const { bytes, mostPixels } = workerData;
 const images = await all({ buffer: bytes });
 const [first] = images;
