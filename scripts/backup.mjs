@@ -1,8 +1,9 @@
-import { existsSync, mkdirSync } from 'node:fs';
+import { mkdirSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
 import { ensureDebian } from './lib/debian.mjs';
+import { namedFile } from './lib/namedFile.mjs';
 import { ensureNodePackages } from './lib/nodePackages.mjs';
 import { giveToUser } from './lib/process.mjs';
 import { reachCluster } from './lib/reachCluster.mjs';
@@ -51,10 +52,8 @@ function readOptions() {
         store: { type: 'string' },
       },
     });
-    const passphraseFile = values['passphrase-file'] && resolve(values['passphrase-file']);
-    if (passphraseFile && !existsSync(passphraseFile)) throw new Error(`there is no file ${passphraseFile} with a passphrase`);
-    const store = values.store && resolve(values.store);
-    if (store && !existsSync(store)) throw new Error(`there is no file ${store} about a store`);
+    const passphraseFile = namedFile(values['passphrase-file'], 'with a passphrase');
+    const store = namedFile(values.store, 'about a store');
     return { ...values, state: resolve(values.state), passphraseFile, store };
   } catch (error) {
     throw new Stop(`${error.message}. Known: --to FOLDER, --check FILE, --state DIR, --passphrase-file FILE, --store FILE.`);

@@ -1,4 +1,3 @@
-import { existsSync } from 'node:fs';
 import { isIP } from 'node:net';
 import { dirname, join, resolve } from 'node:path';
 import { createInterface } from 'node:readline/promises';
@@ -7,6 +6,7 @@ import { parseArgs } from 'node:util';
 import { archiveSettings, makeArchive } from './lib/archive.mjs';
 import { makeState, startCluster } from './lib/cluster.mjs';
 import { ensureDebian } from './lib/debian.mjs';
+import { namedFile } from './lib/namedFile.mjs';
 import { ensureNodePackages } from './lib/nodePackages.mjs';
 import { holdState } from './lib/holdState.mjs';
 import { openNetwork } from './lib/network.mjs';
@@ -92,8 +92,7 @@ function readOptions() {
     const port = Number(values.port);
     if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Error(`--port ${values.port} is not a port`);
     const passphraseFile = values['passphrase-file'] && resolve(values['passphrase-file']);
-    const storeFile = values['backup-store'] && resolve(values['backup-store']);
-    if (storeFile && !existsSync(storeFile)) throw new Error(`there is no file ${storeFile} about a store`);
+    const storeFile = namedFile(values['backup-store'], 'about a store');
     const ownShop = values['own-shop'];
     if (ownShop && values.reset) throw new Error('a shop of your own is never reset');
     // what is sold for a living never lies beside what is made up

@@ -44,11 +44,17 @@ export async function listCopies(folder: string): Promise<KeptCopy[]> {
   return copies.filter(({ bytes }) => bytes >= 0).sort((a, b) => b.at.getTime() - a.at.getTime());
 }
 
+/** Which of some copies stay: of those that made themselves what the rotation keeps, and all by hand; in their order. */
+export function copiesThatStay(copies: readonly KeptCopy[]): KeptCopy[] {
+  const kept = new Set(copiesToKeep(copies.filter(({ byHand }) => !byHand).map(({ at }) => at)));
+  return copies.filter(({ byHand, at }) => byHand || kept.has(at));
+}
+
 /** Takes away what need not be kept of the copies that made themselves; those by hand stay. */
 export async function rotateCopies(folder: string): Promise<string[]> {
-  const own = (await listCopies(folder)).filter(({ byHand }) => !byHand);
-  const kept = new Set(copiesToKeep(own.map(({ at }) => at)));
-  const gone = own.filter(({ at }) => !kept.has(at));
+  const all = await listCopies(folder);
+  const stay = new Set(copiesThatStay(all));
+  const gone = all.filter((one) => !stay.has(one));
   for (const { name } of gone) await rm(join(folder, name), { force: true });
   return gone.map(({ name }) => name);
 }

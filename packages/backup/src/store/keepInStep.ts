@@ -1,6 +1,5 @@
 import { join } from 'node:path';
-import { listCopies } from '../copyFolder.ts';
-import { copiesToKeep } from '../rotation.ts';
+import { copiesThatStay, listCopies } from '../copyFolder.ts';
 import type { CopyStore } from './CopyStore.ts';
 
 /** What was brought to a store and taken from it. */
@@ -20,24 +19,13 @@ export interface InStep {
  */
 export async function keepInStep(store: CopyStore, folder: string): Promise<InStep> {
   const [here, away] = [await listCopies(folder), await store.list()];
-  const all = [...new Map([...here, ...away].map((copy) => [copy.name, copy])).values()];
-  const kept = new Set(copiesToKeep(all.filter(({ byHand }) => !byHand).map(({ at }) => at)).map(Number));
-  const stays = new Set(all.filter(({ byHand, at }) => byHand || kept.has(at.getTime())).map(({ name }) => name));
+  const all = [...new Map([...away, ...here].map((copy) => [copy.name, copy])).values()].sort((a, b) => b.at.getTime() - a.at.getTime());
+  const there = copiesThatStay(all).map(({ name }) => name);
+  const sizes = new Map(away.map(({ name, bytes }) => [name, bytes]));
   // one that came there in part counts as not there
-  const whole = new Set(
-    away.filter(({ name, bytes }) => here.every((one) => one.name !== name || one.bytes === bytes)).map(({ name }) => name),
-  );
-  const put = here.filter(({ name }) => stays.has(name) && !whole.has(name)).map(({ name }) => name);
+  const put = here.filter(({ name, bytes }) => there.includes(name) && sizes.get(name) !== bytes).map(({ name }) => name);
   for (const name of put) await store.put(join(folder, name), name);
-  const gone = away.filter(({ name }) => !stays.has(name)).map(({ name }) => name);
+  const gone = away.map(({ name }) => name).filter((name) => !there.includes(name));
   for (const name of gone) await store.remove(name);
-  const there = new Set([...away.map(({ name }) => name), ...put]);
-  return {
-    put,
-    gone,
-    there: all
-      .filter(({ name }) => there.has(name) && stays.has(name))
-      .sort((a, b) => b.at.getTime() - a.at.getTime())
-      .map(({ name }) => name),
-  };
+  return { put, gone, there };
 }

@@ -16,9 +16,8 @@ export const backupStore = (): BackupStoreView | null => (backupAccess()?.storeF
 /** Brings the store level with the folder of backups. Never throws: what went wrong is kept for the page, and the next time goes on. */
 export async function keepStoreInStep(): Promise<void> {
   const access = backupAccess();
-  const before = backupStore();
-  if (!access?.storeFile || !before || before.busy) return;
-  const known = (more: Partial<BackupStoreView>) => (kept.inchNestBackupStore = { ...before, ...kept.inchNestBackupStore, ...more });
+  if (!access?.storeFile || backupStore()?.busy) return;
+  const known = (more: Partial<BackupStoreView>) => (kept.inchNestBackupStore = { ...UNASKED, ...kept.inchNestBackupStore, ...more });
   known({ busy: true });
   try {
     const store = await openStore(await readStoreSettings(access.storeFile));
