@@ -13,6 +13,8 @@ export const house = z.strictObject({
   leastGapIn: gap,
   leastInnerBoxGapIn: gap,
   snugGapIn: gap,
+  betweenIn: gap.default(0),
+  betweenDenseIn: gap.default(2),
   overfillShare: share,
   scrapShare: share,
   innerBoxes: z.boolean(),

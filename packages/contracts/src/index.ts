@@ -26,7 +26,7 @@ export {
 export { requestOfLines, sumOfLines } from './requestOfLines.ts';
 export { zonesReached, type ZoneReached } from './zonesReached.ts';
 export { packedParcelOf, type PackedList, type PackedView } from './packedView.ts';
-export { MOST_OFFCUTS, stockroom, boxStock, wrapStock, fillStock } from './stock.ts';
+export { MOST_DROP_TESTS, MOST_OFFCUTS, stockroom, boxStock, wrapStock, fillStock } from './stock.ts';
 export { rateCard, service } from './rateCard.ts';
 export { house } from './house.ts';
 export { readOwnField, type FieldReading, type FieldSetting } from './typedFields.ts';

@@ -1,8 +1,9 @@
 import {
+  ALL_PLACES,
   FACES,
-  FILL_PLACES,
   GUARDS,
   MOST_ALIKE,
+  MOST_FOLDS,
   PLAN_FORMAT,
   READY_SETS,
   type Face,
@@ -52,6 +53,7 @@ const OPTIONAL = {
   filledHollows: true,
   others: true,
   stand: true,
+  between: true,
 } satisfies Record<OptionalPart, true>;
 /** Parts of a choice that may be left out; one that is forgotten here does not compile. */
 export const OPTIONAL_PARTS = Object.keys(OPTIONAL) as [OptionalPart, ...OptionalPart[]];
@@ -78,6 +80,17 @@ const bundleParts = { ...added, layers, orientation, grid: grid.exactOptional() 
 /** Height of a cross under the lid; 0 for none. */
 const crossIn = z.union([z.literal(0), sizeIn]);
 
+const at = z
+  .int()
+  .min(0)
+  .max(MOST_PIECES - 1);
+/** Folds of wrap between two bundles, each pair once. */
+const between = z
+  .array(z.strictObject({ pair: z.tuple([at, at]), material: key, folds: z.int().min(1).max(MOST_FOLDS) }))
+  .max((MOST_PIECES * (MOST_PIECES - 1)) / 2)
+  .refine((all) => all.every(({ pair: [one, other] }) => one !== other), 'a fold is between two different bundles')
+  .refine((all) => new Set(all.map(({ pair }) => [...pair].sort((a, b) => a - b).join())).size === all.length, 'each two bundles once');
+
 /** Each part of a choice by itself. */
 const choiceParts = {
   ...bundleParts,
@@ -92,10 +105,11 @@ const choiceParts = {
   crossIn: crossIn.exactOptional(),
   liner: z.boolean(),
   fill: key.nullable(),
-  fillApart: z.partialRecord(z.enum(FILL_PLACES), key).exactOptional(),
+  fillApart: z.partialRecord(z.enum(ALL_PLACES), key).exactOptional(),
   baseGapIn: z.number().min(0).max(60).nullable(),
   board: z.boolean(),
   cells: z.boolean().exactOptional(),
+  between: between.exactOptional(),
   extraFill: z.number().min(0).max(2).exactOptional(),
   service: key,
   coverAdded: z.boolean(),
@@ -132,6 +146,7 @@ const lockParts = z
     crossIn,
     liner: z.boolean(),
     cells: z.boolean(),
+    between,
     fill: key.nullable(),
     service: key,
     coverAdded: z.boolean(),

@@ -96,19 +96,26 @@ export function shopChangesBetween(before: KeptShop, after: Partial<KeptShop>): 
       if (value !== undefined && !sameContent((one as Record<string, unknown>)[key] ?? null, value))
         changes.push({ path: `${at}/${key}`, value });
   };
+  // of the stockroom, what one has and the other is without is taken off it
+  const differWhole = (at: string, one: object, other: object) => {
+    differ(at, one, other);
+    for (const [key, value] of Object.entries(one))
+      if ((value ?? null) !== null && (other as Record<string, unknown>)[key] === undefined)
+        changes.push({ path: `${at}/${key}`, value: null });
+  };
   if (after.house) differ('house', before.house, after.house);
   if (after.facts) differ('facts', before.facts, after.facts);
   const { stock } = after;
   if (stock) {
     const singles = (of: Stockroom) => Object.fromEntries(STOCK_SINGLES.map((key) => [key, of[key]]));
-    differ('stock', singles(before.stock), singles(stock));
+    differWhole('stock', singles(before.stock), singles(stock));
     for (const list of STOCK_LISTS) {
       const [was, is] = [rowsOf(before.stock, list), rowsOf(stock, list)];
       const at = (key: string) => `${list}/${encodeURIComponent(key)}`;
       for (const row of was) if (!is.some((one) => one.key === row.key)) changes.push({ path: at(row.key), value: null });
       for (const row of is) {
         const own = was.find((one) => one.key === row.key);
-        if (own) differ(at(row.key), own, row);
+        if (own) differWhole(at(row.key), own, row);
         else changes.push({ path: at(row.key), value: row });
       }
     }

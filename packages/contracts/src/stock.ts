@@ -1,4 +1,4 @@
-import type { BoardGrade, BoxStock, FillStock, Stockroom, TapeStock, WrapStock } from '@inch-nest/core';
+import type { BoardGrade, BoxStock, DropTest, FillStock, Stockroom, TapeStock, WrapStock } from '@inch-nest/core';
 import { z } from 'zod';
 import { key, minor, shortText, sizeIn, triple } from './numbers.ts';
 
@@ -17,11 +17,24 @@ const cushionKey = z.enum([
   'corrugatedPad',
 ]);
 
+/** So many drops of one material at most. */
+export const MOST_DROP_TESTS = 50;
+const positive = z.number().positive();
+const dropTest = z.strictObject({
+  weightLb: positive.max(500),
+  areaIn2: positive.max(10_000),
+  thicknessIn: positive.max(24),
+  heightIn: positive.max(120),
+  peakG: positive.max(2_000),
+}) satisfies z.ZodType<DropTest>;
+const dropTests = z.array(dropTest).max(MOST_DROP_TESTS).nullable().optional();
+
 export const wrapStock = z.strictObject({
   key,
   name: shortText(60),
   role: z.enum(['surface', 'conform', 'cushion', 'skin', 'barrier']),
   cushion: cushionKey.nullable(),
+  dropTests,
   thicknessIn: z.number().positive().max(4),
   rollWidthIn: sizeIn,
   rollLengthIn: z.number().positive().max(100_000),
@@ -38,6 +51,7 @@ export const fillStock = z.strictObject({
   key,
   name: shortText(60),
   cushion: cushionKey,
+  dropTests,
   lbPerFt3: share,
   minorPerFt3: minor,
   minutesPerFt3: share,
@@ -95,5 +109,6 @@ export const stockroom = z.strictObject({
   offcuts: z
     .array(z.strictObject({ lengthIn: sizeIn, widthIn: sizeIn, count: z.int().min(1).max(999) }))
     .max(MOST_OFFCUTS)
+    .nullable()
     .optional(),
 }) satisfies z.ZodType<Stockroom>;

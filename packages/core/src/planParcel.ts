@@ -1,4 +1,5 @@
 import type { House } from './house/House.ts';
+import { foldsAsChosen } from './stages/box/folds.ts';
 import { waysToStand } from './stages/box/stowInBox.ts';
 import { sheetsSuffice } from './stages/wrap/sheetsSuffice.ts';
 import type { WrappedItem, Wraps } from './stages/wrap/WrappedItem.ts';
@@ -177,6 +178,7 @@ function planSpace(request: PlanRequest, free: PlanRequest['stock'] | null = nul
     tapes: stock,
     house,
     locks,
+    folds: foldsAsChosen(locks.between, stock.wraps, house),
     way: null,
     free,
   };

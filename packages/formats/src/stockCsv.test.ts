@@ -21,6 +21,31 @@ test.each([
   expect(reading).toEqual({ ok: true, items });
 });
 
+const TESTED = {
+  ...ORDINARY_WRAPS.mediumBubble,
+  dropTests: [
+    { weightLb: 5, areaIn2: 36, thicknessIn: 2, heightIn: 24, peakG: 61.5 },
+    { weightLb: 5, areaIn2: 36, thicknessIn: 2, heightIn: 36, peakG: 88 },
+  ],
+};
+
+test('drops on a material come back too; a file without that column leaves them as they are', () => {
+  const csv = writeStockCsv('wraps', [TESTED]);
+  expect(readStockCsv('wraps', csv)).toEqual({ ok: true, items: [TESTED] });
+  const older = csv
+    .replace(',drop tests', '')
+    .split('\n')
+    .map((line) => line.replace(/,5\/36.*$/, ''))
+    .join('\n');
+  expect(older).not.toContain('5/36');
+  expect(readStockCsv('wraps', older, [TESTED])).toEqual({ ok: true, items: [TESTED] });
+  expect(readStockCsv('wraps', older)).toMatchObject({ ok: true, items: [{ key: TESTED.key }] });
+  expect(readStockCsv('wraps', csv.replace('5/36/2/24/61.5', '5/36/2/24'))).toMatchObject({
+    problems: [{ path: 'wraps.csv:2:drop tests', message: expect.stringMatching(/height\/peak g/) as string }],
+  });
+  expect(readStockCsv('wraps', csv.replace('5/36/2/24/61.5', '5/36/2/-24/61.5')).ok).toBe(false);
+});
+
 test('a formula in a name does not reach a spreadsheet as one, and comes back as it was', () => {
   const csv = writeStockCsv('boxes', [box([12, 10, 8], { name: '=1+1' })]);
   expect(csv).toContain("'=1+1");

@@ -1,4 +1,4 @@
-import { BOARD_GRADES, type BoardGrade, type BoxStock, type FillStock, type WrapStock } from '@inch-nest/core';
+import { BOARD_GRADES, type BoardGrade, type BoxStock, type DropTest, type FillStock, type WrapStock } from '@inch-nest/core';
 import { parseQuantity } from '@inch-nest/core/units';
 import { boxStock, fillStock, wrapStock, type Problem } from '@inch-nest/contracts';
 import { readTable, writeTable } from './readTable.ts';
@@ -20,6 +20,8 @@ interface Column {
   /** @returns the property's value, or a string that says what is wanted */
   readonly read: (cell: string) => { value: unknown } | { wanted: string };
   readonly path: string;
+  /** A file may be without it. */
+  readonly optional?: true;
 }
 
 const MOST: Readonly<Record<StockKind, number>> = { boxes: 400, wraps: 60, fills: 40 };
@@ -57,6 +59,27 @@ const board = (cell: string) => {
     ? { value: { name, edgeCrushLbPerIn: Number(crush), caliperIn: Number(caliper), lbPerFt2: Number(weight), wall } }
     : { wanted: `a board grade: ${Object.keys(BOARD_GRADES).join(', ')}` };
 };
+/** Drops on a material, each weight/area/thickness/height/peak. */
+const drops = (tests: readonly DropTest[] | null | undefined) =>
+  (tests ?? [])
+    .map(({ weightLb, areaIn2, thicknessIn, heightIn, peakG }) => [weightLb, areaIn2, thicknessIn, heightIn, peakG].join('/'))
+    .join('; ');
+const readDrops: Column['read'] = (cell) => {
+  if (cell === '') return { value: undefined };
+  const read = cell.split(';').map((drop) => drop.trim().split('/'));
+  return read.every((figures) => figures.length === 5 && figures.every((one) => one.trim() !== '' && Number.isFinite(Number(one))))
+    ? {
+        value: read.map((figures) => {
+          const [weightLb, areaIn2, thicknessIn, heightIn, peakG] = figures.map(Number);
+          return { weightLb, areaIn2, thicknessIn, heightIn, peakG };
+        }),
+      }
+    : { wanted: 'drops as pounds/square inches/thickness/height/peak g, with ; between' };
+};
+const dropColumn: Column = {
+  ...column<WrapStock | FillStock>('drop tests', 'dropTests', ({ dropTests }) => drops(dropTests), readDrops),
+  optional: true,
+};
 
 const COLUMNS: Readonly<Record<StockKind, readonly Column[]>> = {
   boxes: [
@@ -90,6 +113,7 @@ const COLUMNS: Readonly<Record<StockKind, readonly Column[]>> = {
     column<WrapStock>('stiff', 'stiff', (wrap) => yesNo(wrap.stiff), flag),
     column<WrapStock>('reused', 'reused', (wrap) => yesNo(wrap.reused), flag),
     column<WrapStock>('on hand ft2', 'onHandFt2', (wrap) => wrap.onHandFt2, number),
+    dropColumn,
   ],
   fills: [
     column<FillStock>('key', 'key', (fill) => fill.key, text),
@@ -101,6 +125,7 @@ const COLUMNS: Readonly<Record<StockKind, readonly Column[]>> = {
     column<FillStock>('unit', 'unitName', (fill) => fill.unitName, text),
     column<FillStock>('ft3 per unit', 'unitFt3', (fill) => fill.unitFt3, number),
     column<FillStock>('on hand ft3', 'onHandFt3', (fill) => fill.onHandFt3, number),
+    dropColumn,
   ],
 };
 const SCHEMAS = { boxes: boxStock, wraps: wrapStock, fills: fillStock };
@@ -112,14 +137,23 @@ export const writeStockCsv = <Kind extends StockKind>(kind: Kind, items: readonl
     items.map((item) => Object.fromEntries(COLUMNS[kind].map(({ name, write }) => [name, write(item as never)]))),
   );
 
-/** Reads one list of the stockroom from CSV: all of it, or every problem by line and column. */
-export function readStockCsv<Kind extends StockKind>(kind: Kind, csv: string): StockReading<StockLists[Kind]> {
+/**
+ * Reads one list of the stockroom from CSV: all of it, or every problem by line and column.
+ *
+ * @param kept the list as it is: what a file has no column for stays as it stands there
+ */
+export function readStockCsv<Kind extends StockKind>(
+  kind: Kind,
+  csv: string,
+  kept: readonly StockLists[Kind][] = [],
+): StockReading<StockLists[Kind]> {
   const file = `${kind}.csv`;
   const columns = COLUMNS[kind];
   const table = readTable(
     file,
     csv,
-    columns.map(({ name }) => name),
+    columns.filter(({ optional }) => !optional).map(({ name }) => name),
+    columns.filter(({ optional }) => optional).map(({ name }) => name),
   );
   if (!table.ok) return table;
   const problems: Problem[] = [];
@@ -128,11 +162,16 @@ export function readStockCsv<Kind extends StockKind>(kind: Kind, csv: string): S
     const raw: Record<string, unknown> = {};
     let broken = false;
     for (const { name, path, read } of columns) {
-      const reading = read(cells[name]!);
+      if (cells[name] === undefined) {
+        const own = kept.find(({ key }) => key === cells['key']) as Readonly<Record<string, unknown>> | undefined;
+        if (own?.[path] !== undefined) raw[path] = own[path];
+        continue;
+      }
+      const reading = read(cells[name]);
       if ('wanted' in reading) {
         wrong(name, `${reading.wanted} is wanted, not ${cells[name] || 'nothing'}`);
         broken = true;
-      } else raw[path] = reading.value;
+      } else if (reading.value !== undefined) raw[path] = reading.value;
     }
     if (broken) return [];
     const parsed = SCHEMAS[kind].safeParse(raw);

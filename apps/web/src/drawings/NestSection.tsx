@@ -86,6 +86,15 @@ export function NestSection({ view, at, k, prefix, plan, write, leastGapIn, pull
       {view.cells.map((wallOfCell, i) => (
         <rect key={i} data-part="cell" {...box(wallOfCell)} style={{ fill: fill('board'), stroke: 'var(--ink)', strokeWidth: 0.5 }} />
       ))}
+      {view.folds.map((fold, i) => (
+        <rect
+          key={`fold ${i}`}
+          data-part="fold"
+          {...box(fold)}
+          rx={Math.min(4, (fold.upright ? scale(fold.w) : scale(fold.h)) / 2)}
+          style={{ fill: fill(fold.key), stroke: 'var(--ink)', strokeWidth: 0.8 }}
+        />
+      ))}
       <SeenBundles plan={plan} name={view.name} k={k} prefix={prefix} />
       {(plan.piece.guessedSides || plan.piece.guessedWeight) && (
         <rect {...box(view.piece)} style={{ fill: 'none', stroke: 'var(--ochre)', strokeWidth: 1.6, strokeDasharray: '6 4' }} />

@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import { boxFaceOf, FILL_PLACES, planOfBundle, type FillPlace, type PlanDocument, type StepPicture } from '@inch-nest/core';
+import { ALL_PLACES, boxFaceOf, planOfBundle, type FillPlace, type PlanDocument, type StepPicture } from '@inch-nest/core';
 import { Dimension } from './Dimension.tsx';
 import { FillPlaces } from './FillPlaces.tsx';
 import { mainFill } from './fillPlacesIn.ts';
@@ -15,8 +15,8 @@ const FILLED_SO_FAR: Readonly<Record<StepPicture['inBox'], readonly FillPlace[]>
   no: [],
   base: ['base'],
   in: ['base'],
-  sides: ['base', 'frontBack', 'leftRight'],
-  top: FILL_PLACES,
+  sides: ALL_PLACES.filter((place) => place !== 'top'),
+  top: ALL_PLACES,
 };
 
 /** Views in which a face of the box lies on an edge. */

@@ -26,6 +26,22 @@ test.each(['above', 'front', 'side'] as const)('the places seen from %s make up 
   );
 });
 
+test.each(['above', 'front', 'side'] as const)('each side and the corners from %s: the whole of the gap too, nothing twice', (name) => {
+  const plan = planWith({ fillApart: { front: second!.key, left: second!.key, corners: second!.key, base: second!.key } });
+  const view = nestView(plan, name);
+  const seen = fillPlacesIn(plan, view);
+  const { w, h } = view.inside;
+  expect(area(seen.flatMap(({ rects }) => rects))).toBeCloseTo(w * h - view.block.w * view.block.h, 9);
+  const places = seen.map(({ place }) => place);
+  expect(places).toEqual(
+    {
+      above: ['front', 'back', 'left', 'right', 'corners'],
+      front: ['base', 'top', 'left', 'right'],
+      side: ['base', 'top', 'front', 'back'],
+    }[name],
+  );
+});
+
 test('one fill throughout has no places, and is what the box is drawn with', () => {
   const plan = planWith({});
   expect(fillPlacesIn(plan, nestView(plan, 'front'))).toEqual([]);

@@ -47,6 +47,8 @@ export interface NestView {
   readonly seen: readonly SeenBundle[];
   /** Board between bundles that are alike. */
   readonly cells: readonly Rect[];
+  /** Folds of wrap between bundles that are not. */
+  readonly folds: readonly (Rect & { readonly key: string; readonly upright: boolean })[];
   /** From the outermost sheet inward. */
   readonly layers: readonly LayerRect[];
   readonly piece: Rect;
@@ -125,6 +127,7 @@ export function nestView(whole: PlanDocument, name: ViewName, which = 0): NestVi
     bundle,
     seen,
     cells: cellWalls(whole, name, block),
+    folds: foldRects(whole, name, block),
     layers,
     piece,
     points: marks(plan, piece, faces, turned),
@@ -151,6 +154,17 @@ function seenFrom(
     if (!known || nearer * at[toward] > nearer * known.at[toward]) nearest.set(line, { letter: letterOf(before + i), at });
   });
   return [...nearest.values()].map(({ letter, at }) => ({ letter, across: at[across], up: at[up] }));
+}
+
+/** Folds between neighbours, as a section cuts them, with the way their sheets stand. */
+function foldRects(whole: PlanDocument, name: ViewName, block: Rect): NestView['folds'] {
+  const [across, up] = VIEW_AXES[name];
+  return (whole.folds ?? []).flatMap(({ atIn, sizeIn, thicknessIn, material }) => {
+    const thin = sizeIn.findIndex((side) => Math.abs(side - thicknessIn) < 1e-9);
+    if (thin !== across && thin !== up) return [];
+    const rect = { x: block.x + atIn[across], y: block.y + block.h - atIn[up] - sizeIn[up], w: sizeIn[across], h: sizeIn[up] };
+    return [{ ...rect, key: material, upright: thin === across }];
+  });
 }
 
 /** Strips and sheets between neighbours, as a section cuts them. */

@@ -6,7 +6,7 @@ import { LIKE_THIS } from '../words/likeThis.ts';
 import { measureOf, type MeasureKey } from '../words/measures.ts';
 import { useShop } from '../session/ShopContext.tsx';
 
-export type FigureKind = 'number' | 'percent' | 'length' | 'money';
+export type FigureKind = 'number' | 'percent' | 'length' | 'weight' | 'money';
 
 /** What a rule does not show is told in decimals: a film is not 0 in thick. */
 const THIN_IN = 1 / 32;
@@ -41,6 +41,7 @@ export function FigureField({
   const shown = {
     money: () => ((value * factor) / 100).toFixed(2),
     length: () => (value > 0 && value < THIN_IN ? formatCaliper(value, person.system) : write.length(value)),
+    weight: () => write.weight(value),
     percent: () => `${Number((value * 100).toFixed(3))}%`,
     number: () => String(Number((value * factor).toFixed(factor === 1 ? 4 : 2))),
   }[kind]();
@@ -58,12 +59,26 @@ export function FigureField({
           ? quantity.problem
           : `one length, like ${LIKE_THIS[person.system].length}`;
     }
+    if (kind === 'weight') {
+      const quantity = parseQuantity(typed, person.system, 'weight');
+      return quantity.kind === 'weight'
+        ? quantity.pounds
+        : quantity.kind === 'notUnderstood'
+          ? quantity.problem
+          : `a weight, like ${LIKE_THIS[person.system].weight}`;
+    }
     const number = Number(typed.replace(',', '.').replace(/\s*%$/, ''));
     if (typed.trim() === '' || Number.isNaN(number)) return 'a number';
     return kind === 'percent' ? number / 100 : number / factor;
   };
   const boundary = (edge: number) =>
-    kind === 'length' ? write.length(edge) : kind === 'money' ? write.money(edge * factor) : Number((edge * factor).toPrecision(6));
+    kind === 'length'
+      ? write.length(edge)
+      : kind === 'weight'
+        ? write.weight(edge)
+        : kind === 'money'
+          ? write.money(edge * factor)
+          : Number((edge * factor).toPrecision(6));
   const reading = text === null ? value : read(text);
   const beyond = typeof reading === 'number' && (reading < least || reading > most);
   const problem = typeof reading === 'string' ? reading : beyond ? `between ${boundary(least)} and ${boundary(most)} it must be` : null;
@@ -80,7 +95,7 @@ export function FigureField({
       <Input
         id={id}
         className="numeral"
-        inputMode={kind === 'length' ? 'text' : 'decimal'}
+        inputMode={kind === 'length' || kind === 'weight' ? 'text' : 'decimal'}
         status={problem ? 'error' : ''}
         value={text ?? shown}
         maxLength={40}

@@ -9,9 +9,9 @@ const SAME_CALIPER_IN = 0.002;
 /** What of some orders would come of the offcuts there are; null where none are noted, or the board is another. */
 export function fromOffcuts(
   orders: readonly { readonly order: CutOrder; readonly times: number }[],
-  { linerBoard, offcuts = [] }: Pick<Stockroom, 'linerBoard' | 'offcuts'>,
+  { linerBoard, offcuts }: Pick<Stockroom, 'linerBoard' | 'offcuts'>,
 ): OffcutsUsed | null {
-  if (!linerBoard || offcuts.length === 0) return null;
+  if (!linerBoard || !offcuts || offcuts.length === 0) return null;
   const own = ({ order }: { order: CutOrder }) =>
     'caliper' in order && Math.abs(order.caliper - linerBoard.board.caliperIn) < SAME_CALIPER_IN;
   const parts = orders.filter(own).flatMap(({ order, times }): CutPart[] => {

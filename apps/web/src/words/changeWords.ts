@@ -1,5 +1,6 @@
 import {
   boxesOf,
+  capital,
   choiceOfBundle,
   GUARDS,
   HARD_POINTS,
@@ -70,6 +71,11 @@ function wordsFor(change: ChangeKind, request: PlanRequest, choice: PlanChoice |
         : change.cells
           ? 'Cells of board between them'
           : 'Without cells between them';
+    case 'between': {
+      const between = change.pair.map((at) => piecesOf(request)[at]?.title ?? '?').join(' and ');
+      const name = named(stock.wraps, change.material).toLowerCase();
+      return change.folds === 0 ? `No fold between ${between}` : `${capital(name)} folded ${change.folds} thick between ${between}`;
+    }
     case 'hollow': {
       const hollow = order.pieces.flatMap((piece) => piece.hollows).find((one) => one.id === change.hollowId);
       return `Fill ${hollow?.name ?? 'the hollow'}`;

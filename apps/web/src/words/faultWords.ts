@@ -76,6 +76,14 @@ function wordsFor(fault: PlanFault, plan: PlanDocument, write: Writers): FaultWo
       };
     case 'thin':
       return { title: 'Thinly wrapped.', says: `The bundle is only ${write.length(fault.growsIn)} larger than the piece.` };
+    case 'apart':
+      return {
+        title: `${capital(fault.one)} beside ${lower(fault.other)}.`,
+        says:
+          fault.apartIn > 0
+            ? `${write.length(fault.apartIn)} is between them; the house wishes ${write.length(fault.wantedIn)}.`
+            : `Only their wraps are between them; the house wishes ${write.length(fault.wantedIn)}: fold bubble between.`,
+      };
     case 'heavyInner':
       return { title: 'The inner box is heavy for the piece.', says: 'It pushes as it lands; the chance counts that.' };
     case 'shallow':

@@ -9,6 +9,7 @@ const WORDS: Readonly<Record<string, string>> = {
   measuredOutsideIn: 'built outside',
   priceMinor: 'price',
   earlierUses: 'uses',
+  dropTests: 'drops',
   linerBoard: 'sheet board',
   offcuts: 'offcuts of sheet board',
 };

@@ -14,6 +14,9 @@ export interface House {
   readonly leastInnerBoxGapIn: number;
   /** Least room between a bundle and the inner box round it. */
   readonly snugGapIn: number;
+  /** Least between two bundles of a parcel, and between something dense and something delicate. */
+  readonly betweenIn: number;
+  readonly betweenDenseIn: number;
   /** Fill above the rim, pressed down by the lid, as a share of the inside depth. */
   readonly overfillShare: number;
   /** Wrap lost to offcuts. */
@@ -104,6 +107,8 @@ export const BEDDED_HOUSE: House = {
   leastGapIn: 2,
   leastInnerBoxGapIn: 2,
   snugGapIn: 0,
+  betweenIn: 0,
+  betweenDenseIn: 2,
   overfillShare: 0.06,
   scrapShare: 0.08,
   innerBoxes: true,

@@ -161,6 +161,25 @@ describe('taken out', () => {
     expect((await read(id)).share).toEqual(here.share);
   });
 
+  test('what was collected for sending goes by what each box costs once all are planned, to the cent; by worth until then', async () => {
+    const id = await soldTo('PC', 'urn, 9 x 8 x 14, 9 lb, sold 90 + dish, 5 x 4 x 1, 8 oz, sold 10, shipping 24.01, to 40217');
+    await split(id, [(await read(id)).others[0]!.bundleId]);
+    const sibling = (await read(id)).set.find((one) => one.id !== id)!.id;
+    const collected = async () => [(await read(id)).share!, (await read(sibling)).share!].map((share) => share.shippingCollectedMinor);
+    const [whole] = await collected();
+    expect(await collected()).toEqual([2161, 240]);
+    await keepRecommended(id);
+    expect(await collected()).toEqual([whole, 240]);
+    await keepRecommended(sibling);
+    const [urn, dish] = (await read(id)).set.sort((a) => (a.id === id ? -1 : 1)).map((one) => one.costMinor!);
+    const shared = await collected();
+    expect(shared[0]! + shared[1]!).toBe(2401);
+    expect(shared[0]).toBe(Math.round((2401 * urn!) / (urn! + dish!)));
+    expect(shared[1]).toBeGreaterThan(240);
+    // what they were sold for stays by worth
+    expect((await read(sibling)).share!.soldMinor).toBe(1000);
+  });
+
   test('in three boxes in one step: a set of three, one step joins them all, one more parts them again', async () => {
     const id = await soldTo('TR', 'bowl, 6 x 5 x 5, 2 lb, sold 100.01 + tray, 12 x 8 x 1, 2 lb + vase, 5 x 5 x 9, 3 lb, to 40217');
     const [, tray, vase] = heldIn(await read(id));

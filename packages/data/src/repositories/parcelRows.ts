@@ -12,8 +12,9 @@ import {
 } from '@inch-nest/contracts';
 import { Op, type Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
-import type { EventRow, ParcelRow, PieceRow, SaleRow } from '../rows.ts';
+import type { BundleRow, EventRow, ParcelRow, PieceRow, SaleRow } from '../rows.ts';
 import { Missing } from '../refusals.ts';
+import { plannedCosts } from './plannedCosts.ts';
 
 /** The rows of one parcel: what is kept of it, whom it was sold to, and what is in its first bundle. */
 export type LockedParcel = Awaited<ReturnType<typeof lockParcel>>;
@@ -56,12 +57,34 @@ async function amongSold(
     const weights = own.map(({ fields }) => weightOf(fields as KeptFields<PieceValues>, one, own));
     for (const [at, { id, fields }] of own.entries())
       if (!here.some((one) => one.id === id)) elsewhere.push(elsewhereOf(id, fields as KeptFields<PieceValues>, weights[at]!));
+    const byCost = await costWeights(models, own, kept, weights, transaction);
     for (const money of MONEY)
-      apportion(one[money], weights).forEach((due, at) => {
+      apportion(one[money], money === 'shippingCollectedMinor' ? byCost : weights).forEach((due, at) => {
         if (here.some(({ id }) => id === own[at]!.id)) share[money] += due;
       });
   }
   return { share, elsewhere };
+}
+
+/**
+ * What is collected for sending goes by what sending costs: each piece of a sale weighs as much as its part of its parcel's nest,
+ * all pieces in a parcel alike; by worth while any of those parcels has no nest yet.
+ */
+async function costWeights(
+  models: ShopDatabase['models'],
+  own: readonly PieceRow[],
+  kept: readonly Pick<BundleRow, 'pieceId' | 'parcelId'>[],
+  byWorth: readonly number[],
+  transaction: Transaction,
+): Promise<readonly number[]> {
+  const parcelOf = new Map(kept.map(({ pieceId, parcelId }) => [pieceId, parcelId!]));
+  const parcels = await models.parcel.findAll({ where: { id: [...new Set(own.map(({ id }) => parcelOf.get(id)!))] }, transaction });
+  if (parcels.length < 2) return byWorth;
+  const costOf = await plannedCosts(models, parcels, transaction);
+  if (parcels.some((parcel) => costOf(parcel) === null)) return byWorth;
+  const bundles = await models.bundle.findAll({ where: { parcelId: parcels.map(({ id }) => id) }, attributes: ['parcelId'], transaction });
+  const each = new Map(parcels.map((parcel) => [parcel.id, costOf(parcel)! / bundles.filter((one) => one.parcelId === parcel.id).length]));
+  return own.map(({ id }) => each.get(parcelOf.get(id)!)!);
 }
 
 /** A piece as those in other boxes need to know it. */

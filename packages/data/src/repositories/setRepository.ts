@@ -1,11 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import { countedTitle } from '@inch-nest/core';
 import type { PutTogether, SetMember, ShopView } from '@inch-nest/contracts';
-import { literal, type Transaction } from 'sequelize';
+import type { Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
 import { Missing, Refused } from '../refusals.ts';
 import type { ParcelRow } from '../rows.ts';
 import { personOf } from './personOf.ts';
+import { plannedCosts } from './plannedCosts.ts';
 
 /** The parcels of each set that some parcels belong to, in the order of their codes. */
 export async function membersOf(
@@ -38,13 +39,7 @@ export async function setOf({ models }: ShopDatabase, together: string | null, t
   const labels = await models.label.findAll({ where: { parcelId: ids, state: 'bought' }, transaction });
   const bundles = await models.bundle.findAll({ where: { parcelId: ids }, order: [['position', 'asc']], transaction });
   const pieces = await models.piece.findAll({ where: { id: bundles.map((bundle) => bundle.pieceId) }, transaction });
-  const plans = await models.plan.findAll({
-    where: { id: parcels.flatMap(({ planId }) => planId ?? []) },
-    attributes: ['id', [literal("(document ->> 'costMinor')::float"), 'costMinor']],
-    transaction,
-  });
-  const costOf = (planId: string | null) =>
-    (plans.find((plan) => plan.id === planId)?.get('costMinor' as never) as number | undefined) ?? null;
+  const costOf = await plannedCosts(models, parcels, transaction);
   return parcels.map(({ id, code, planId, state }) => ({
     id,
     code,
@@ -54,7 +49,7 @@ export async function setOf({ models }: ShopDatabase, together: string | null, t
       .join(', '),
     tracking: labels.find((label) => label.parcelId === id)?.tracking ?? null,
     state,
-    costMinor: costOf(planId),
+    costMinor: costOf({ planId }),
   }));
 }
 

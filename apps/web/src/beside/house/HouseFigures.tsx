@@ -78,6 +78,15 @@ const FIGURES: readonly Figure[] = [
     from: 'common practice, no source',
   },
   { name: 'snugGapIn', says: 'Least room inside an inner box', kind: 'length', least: 0, most: 12, from: JUDGEMENT },
+  { name: 'betweenIn', says: 'Least between two bundles in one box', kind: 'length', least: 0, most: 12, from: JUDGEMENT },
+  {
+    name: 'betweenDenseIn',
+    says: 'Least between something dense and something delicate',
+    kind: 'length',
+    least: 0,
+    most: 12,
+    from: 'common practice, no source',
+  },
   { name: 'overfillShare', says: 'Fill above the rim, pressed down by the lid', kind: 'percent', least: 0, most: 1, from: JUDGEMENT },
   { name: 'scrapShare', says: 'Wrap lost to offcuts', kind: 'percent', least: 0, most: 1, from: JUDGEMENT },
   {

@@ -2,12 +2,14 @@
 import {
   ARCHETYPES,
   CUSHION_MATERIALS,
+  cushionOf,
   describeProvenance,
   GUARDS,
   guardsFor,
   HARD_POINTS,
   shareLeft,
   type HardPointKind,
+  type Stockroom,
 } from '@inch-nest/core';
 import { measureOf } from '../../words/measures.ts';
 import { useShop } from '../../session/ShopContext.tsx';
@@ -18,7 +20,7 @@ const percent = (share: number): string => `${Math.round(share * 100)}%`;
 
 /** The numbers below the house rules: what pieces stand, what parts take from that, how cushions behave; each with its source. */
 export function ModelConstants() {
-  const { write, person } = useShop();
+  const { write, person, shop } = useShop();
   const load = measureOf('pressure', person.system);
   return (
     <section aria-label="The model’s own numbers">
@@ -93,27 +95,39 @@ export function ModelConstants() {
             </tr>
           </thead>
           <tbody>
-            {Object.values(CUSHION_MATERIALS).map(({ key, curve, settleShare, sinks, deflates, provenance }) => (
-              <tr key={key}>
-                <th scope="row">{key.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`)}</th>
-                <td className="numeral">{Math.round(curve.a * curve.b * Math.E * STATED_RATIO)}</td>
-                <td className="numeral">
-                  {((1 / (curve.b * STATED_RATIO)) * load.of).toFixed(2)} {load.unit}
-                </td>
-                <td className="numeral">
-                  {percent(settleShare)}
-                  {sinks && ', flows away'}
-                  {deflates && ', empties'}
-                </td>
-                <td className="soft">{describeProvenance(provenance)}</td>
-              </tr>
-            ))}
+            {[...Object.values(CUSHION_MATERIALS).map((one) => ({ ...one, name: spelt(one.key) })), ...byOwnDrops(shop.stock)].map(
+              ({ name, curve, settleShare, sinks, deflates, provenance }) => (
+                <tr key={name}>
+                  <th scope="row">{name}</th>
+                  <td className="numeral">{Math.round(curve.a * curve.b * Math.E * STATED_RATIO)}</td>
+                  <td className="numeral">
+                    {((1 / (curve.b * STATED_RATIO)) * load.of).toFixed(2)} {load.unit}
+                  </td>
+                  <td className="numeral">
+                    {percent(settleShare)}
+                    {sinks && ', flows away'}
+                    {deflates && ', empties'}
+                  </td>
+                  <td className="soft">{describeProvenance(provenance)}</td>
+                </tr>
+              ),
+            )}
           </tbody>
         </table>
       </details>
     </section>
   );
 }
+
+const spelt = (key: string): string => key.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
+
+/** What of the stockroom has a curve by the shop’s own drops. */
+const byOwnDrops = ({ wraps, fills }: Stockroom) =>
+  [...wraps, ...fills].flatMap(({ name, cushion, dropTests }) => {
+    if (cushion === null) return [];
+    const own = cushionOf({ cushion, dropTests });
+    return own === CUSHION_MATERIALS[cushion] ? [] : [{ ...own, name }];
+  });
 
 /** What is left at a hard point in the guard that gives back most; bare where none does. */
 function bestGuarded(kind: HardPointKind): { share: number; guard: string } {

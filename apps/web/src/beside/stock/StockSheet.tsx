@@ -15,6 +15,7 @@ import { useShop } from '../../session/ShopContext.tsx';
 import { SidePage } from '../../frame/SidePage.tsx';
 import { useSaveShop } from '../../session/useSaveShop.ts';
 import { BoxTable } from './BoxTable.tsx';
+import { DropSheet } from './DropSheet.tsx';
 import { FillTable, WrapTable } from './MaterialTables.tsx';
 import { MaterialsSheet } from './MaterialsSheet.tsx';
 import { MoveForm } from './MoveForm.tsx';
@@ -32,6 +33,7 @@ const SHEETS = [
   { value: 'fills', label: 'Fills' },
   { value: 'tapes', label: 'Tapes, board' },
   { value: 'guards', label: 'Guards' },
+  { value: 'drops', label: 'Own drops' },
   { value: 'moves', label: 'Came and went' },
   { value: 'sizes', label: 'Which sizes' },
   { value: 'materials', label: 'Which materials' },
@@ -140,6 +142,7 @@ export function StockSheet({ shelf, asked = 'boxes' }: { shelf: ShelfTag[]; aske
       {sheet === 'tapes' && stock.linerBoard && (
         <OffcutTable offcuts={stock.offcuts ?? []} sheet={stock.linerBoard} onChange={(offcuts) => keep({ offcuts })} />
       )}
+      {sheet === 'drops' && <DropSheet stock={stock} onChange={keep} />}
       {sheet === 'guards' && (
         <table className="stock-table">
           <thead>

@@ -23,7 +23,7 @@ export function TakeOver({ kind, stock, onTake }: { kind: StockKind; stock: Stoc
   const [read, setRead] = useState<Read | null>(null);
   const file = useRef<HTMLInputElement>(null);
   const look = (text: string) => {
-    const reading = readStockCsv(kind, text);
+    const reading = readStockCsv(kind, text, stock[kind] as never);
     if (!reading.ok) {
       setRead(null);
       return setProblems(reading.problems.map(({ path, message }) => `${path}: ${message}`));

@@ -6,6 +6,7 @@ import { BoxTiles } from './BoxTiles.tsx';
 import { FillTile } from './FillTile.tsx';
 import { GuardTile } from './GuardTile.tsx';
 import { LayerTiles } from './LayerTiles.tsx';
+import { BetweenTile } from './BetweenTile.tsx';
 import { StandTile } from './StandTile.tsx';
 import { TogetherTile } from './TogetherTile.tsx';
 
@@ -36,6 +37,7 @@ export function NestTiles({
       </h2>
       {plan.block.stacks.length > 1 && <TogetherTile plan={plan} nest={nest} among={(whole.plan?.others?.length ?? 0) > 0} />}
       {whole.plan?.others && <StandTile plan={whole.plan} nest={whole} />}
+      {whole.plan?.others && <BetweenTile plan={whole.plan} nest={whole} />}
       <BoxTiles plan={plan} nest={nest} choice={choice} />
       <h2 id="fill" className="unseen">
         Fill

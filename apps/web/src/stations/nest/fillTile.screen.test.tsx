@@ -43,6 +43,25 @@ test('each fill is told with its own amount, a place goes back to the rest, and 
   expect(taken.at(-1)!.fillApart).toEqual({});
 });
 
+test('each side by itself goes before its pair, and back to it', async () => {
+  const { container, taken } = await tile({ fillApart: { frontBack: second!.key } });
+  expect(screen.queryByLabelText('Fill at the front')).toBeNull();
+  fireEvent.click(screen.getByRole('button', { name: 'Each side by itself …' }));
+  expect(await unreadable(container)).toEqual([]);
+  // the front has what its pair has, until it is told otherwise
+  pick('Fill at the front', first!.name);
+  expect(taken.at(-1)!.fillApart).toEqual({ frontBack: second!.key, front: first!.key });
+  pick('Fill in the corners', second!.name);
+  expect(taken.at(-1)!.fillApart).toMatchObject({ corners: second!.key });
+});
+
+test('a side that is apart is shown, and told as its pair it is apart no more', async () => {
+  const { taken } = await tile({ fillApart: { frontBack: second!.key, front: first!.key } });
+  expect(screen.queryByRole('button', { name: 'Each side by itself …' })).toBeNull();
+  pick('Fill at the front', 'as its pair');
+  expect(taken.at(-1)!.fillApart).toEqual({ frontBack: second!.key });
+});
+
 test('what a place may have instead is advised in words where the house mixes', () => {
   const nest = { request: deep, choice: null };
   expect(changeWords({ kind: 'fillApart', place: 'base', fill: second!.key }, nest)).toBe(`${second!.name} under it`);

@@ -1,5 +1,6 @@
 import type { Offcut } from '../boxshop/offcuts.ts';
 import type { CushionKey } from '../cushion/cushionMaterials.ts';
+import type { DropTest } from '../dropTest/testedCurve.ts';
 import type { Triple } from '../geometry/wrapLayer.ts';
 import type { Minor } from '../../units/index.ts';
 
@@ -13,6 +14,8 @@ export interface WrapStock {
   readonly role: WrapRole;
   /** Null for what protects a finish but not against shock. */
   readonly cushion: CushionKey | null;
+  /** The shop’s own drops on it, which make its curve; left out where there are none. */
+  readonly dropTests?: readonly DropTest[] | null | undefined;
   /** Effective thickness of one turn under light tension. */
   readonly thicknessIn: number;
   readonly rollWidthIn: number;
@@ -34,6 +37,8 @@ export interface FillStock {
   readonly key: string;
   readonly name: string;
   readonly cushion: CushionKey;
+  /** The shop’s own drops on it, as of a wrap. */
+  readonly dropTests?: readonly DropTest[] | null | undefined;
   readonly lbPerFt3: number;
   readonly minorPerFt3: Minor;
   readonly minutesPerFt3: number;
@@ -99,5 +104,5 @@ export interface Stockroom {
   /** What liners are cut from; null where there is none. */
   readonly linerBoard: SheetBoard | null;
   /** What of that board is in pieces that were left over from others. */
-  readonly offcuts?: readonly Offcut[] | undefined;
+  readonly offcuts?: readonly Offcut[] | null | undefined;
 }

@@ -25,68 +25,111 @@ export interface Stood {
   readonly at: readonly Triple[];
 }
 
+/** Room between neighbours, inches: the same everywhere, or by those that stand on either side. */
+export type Apart = number | ((one: readonly number[], other: readonly number[]) => number);
+
 /**
  * Where each stands.
  *
  * @param sizes of the bundles as they lie, inches, by their place in the list
- * @param apartIn room between neighbours, as thick as the board that parts them; 0 where they stand against one another
+ * @param apart room between neighbours, as thick as what parts them; 0 where they stand against one another
  */
-export function standIn(stand: Stand, sizes: readonly Triple[], apartIn = 0): Stood {
+export function standIn(stand: Stand, sizes: readonly Triple[], apart: Apart = 0): Stood {
   const at: Triple[] = sizes.map(() => ORIGIN);
-  const place = (one: Stand, from: Triple): void => {
-    if (typeof one === 'number') {
-      at[one] = from;
-      return;
-    }
-    let corner = from;
-    for (const part of one.parts) {
-      place(part, corner);
-      corner = moved(corner, one.along, sizeOf(part, sizes, apartIn)[one.along] + apartIn);
-    }
-  };
-  place(stand, ORIGIN);
-  return { sizeIn: sizeOf(stand, sizes, apartIn), at };
+  walk(stand, sizes, apart, (one, from) => {
+    at[one] = from;
+  });
+  return { sizeIn: sizeOf(stand, sizes, apart), at };
 }
 
-/** A board between two neighbours: where it stands, and its sides, inches. */
+/** What is between two neighbours: where it stands, and its sides, inches. */
 export interface Between {
   readonly atIn: Triple;
   readonly sizeIn: Triple;
 }
 
+/** The room between two neighbouring parts, as large as the smaller of them is there, and who stands on either side. */
+export interface Joint extends Between {
+  readonly along: 0 | 1 | 2;
+  readonly sides: readonly [readonly number[], readonly number[]];
+}
+
+/** Every joint of a stand. */
+export function jointsIn(stand: Stand, sizes: readonly Triple[], apart: Apart): Joint[] {
+  const joints: Joint[] = [];
+  walk(
+    stand,
+    sizes,
+    apart,
+    () => undefined,
+    (joint) => joints.push(joint),
+  );
+  return joints;
+}
+
 /** Boards between neighbours that stand so far apart, each as large as the smaller of the two is there. */
-export function boardsIn(stand: Stand, sizes: readonly Triple[], apartIn: number): Between[] {
-  const boards: Between[] = [];
+export const boardsIn = (stand: Stand, sizes: readonly Triple[], apartIn: number): Between[] =>
+  boardsAt(jointsIn(stand, sizes, apartIn), apartIn);
+
+/** A board of a thickness at the near side of every joint, inches. */
+export const boardsAt = (joints: readonly Joint[], boardIn: number): Between[] =>
+  joints.map(({ along, atIn, sizeIn }) => ({
+    atIn,
+    sizeIn: sizeIn.map((side, axis) => (axis === along ? boardIn : side)) as unknown as Triple,
+  }));
+
+/** Goes through a stand from its near lower corner: every bundle, and the room between every two parts. */
+function walk(
+  stand: Stand,
+  sizes: readonly Triple[],
+  apart: Apart,
+  met: (bundle: number, from: Triple) => void,
+  joined: (joint: Joint) => void = () => undefined,
+): void {
   const place = (one: Stand, from: Triple): void => {
-    if (typeof one === 'number') return;
+    if (typeof one === 'number') return met(one, from);
+    const { along } = one;
     let corner = from;
     one.parts.forEach((part, i) => {
       place(part, corner);
-      const size = sizeOf(part, sizes, apartIn);
+      const size = sizeOf(part, sizes, apart);
       const next = one.parts[i + 1];
-      const atIn = moved(corner, one.along, size[one.along]);
-      if (next !== undefined) {
-        const other = sizeOf(next, sizes, apartIn);
-        boards.push({
-          atIn,
-          sizeIn: size.map((side, axis) => (axis === one.along ? apartIn : Math.min(side, other[axis]!))) as unknown as Triple,
-        });
-      }
-      corner = moved(atIn, one.along, apartIn);
+      if (next === undefined) return;
+      const other = sizeOf(next, sizes, apart);
+      const apartIn = apartOf(part, next, apart);
+      const atIn = moved(corner, along, size[along]);
+      joined({
+        along,
+        sides: [membersOf(part), membersOf(next)],
+        atIn,
+        sizeIn: size.map((side, axis) => (axis === along ? apartIn : Math.min(side, other[axis]!))) as unknown as Triple,
+      });
+      corner = moved(atIn, along, apartIn);
     });
   };
   place(stand, ORIGIN);
-  return boards;
 }
 
 const ORIGIN: Triple = [0, 0, 0];
 const moved = (at: Triple, axis: 0 | 1 | 2, byIn: number): Triple =>
   at.map((one, i) => (i === axis ? one + byIn : one)) as unknown as Triple;
 
+const apartOf = (one: Stand, other: Stand, apart: Apart): number =>
+  typeof apart === 'number' ? apart : apart(membersOf(one), membersOf(other));
+
 /** Outside of what stands together. */
-function sizeOf(stand: Stand, sizes: readonly Triple[], apartIn: number): Triple {
+function sizeOf(stand: Stand, sizes: readonly Triple[], apart: Apart): Triple {
   if (typeof stand === 'number') return sizes[stand]!;
-  return stand.parts.map((part) => sizeOf(part, sizes, apartIn)).reduce((one, other) => joined(one, other, stand.along, apartIn));
+  const [first, ...rest] = stand.parts;
+  let before = first!;
+  return rest.reduce(
+    (all, part) => {
+      const apartIn = apartOf(before, part, apart);
+      before = part;
+      return joined(all, sizeOf(part, sizes, apart), stand.along, apartIn);
+    },
+    sizeOf(first!, sizes, apart),
+  );
 }
 
 /** Outside of two that stand next to each other. */

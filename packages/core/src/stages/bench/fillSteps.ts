@@ -1,4 +1,5 @@
 import type { FillAmount } from '../fill/FilledBox.ts';
+import type { FillPlace } from '../fill/fillPlaces.ts';
 import { handedOut, handStep, unitsWords } from '../fill/handAmounts.ts';
 import type { BenchStep } from './BenchStep.ts';
 import type { PutIn } from './severalWords.ts';
@@ -10,7 +11,7 @@ const shown = (where: string, inBox: BenchStep['picture']['inBox'], parts: reado
   parts.map((part) => (where === 'box' ? { ...part, shows: { inBox, ...part.shows } } : part));
 
 /** A place as it is filled, and what of each fill goes there. */
-type FilledPlace = 'base' | 'sides' | 'frontBack' | 'leftRight' | 'top';
+type FilledPlace = FillPlace | 'sides';
 const ALL_ONE = ['base', 'sides', 'top'] as const;
 
 /** So much of one fill for one place, as a hand takes it. */
@@ -82,8 +83,13 @@ export function fillSteps(
     ),
     ...shown(where, 'sides', [
       ...step('sides', `Sides of the ${where}`, `#, ${PRESSED_DOWN[room ?? 'all']}.`),
+      ...step('corners', `Corners of the ${where}`, '#, one lot upright in each of the four.'),
       ...step('frontBack', `Front and back of the ${where}`, '#, pressed down along both.'),
+      ...step('front', `Front of the ${where}`, '#, pressed down along the front alone.'),
+      ...step('back', `Back of the ${where}`, '#, pressed down along the back alone.'),
       ...step('leftRight', `Left and right of the ${where}`, '#, pressed down at both ends.'),
+      ...step('left', `Left end of the ${where}`, '#, pressed down at the left end alone.'),
+      ...step('right', `Right end of the ${where}`, '#, pressed down at the right end alone.'),
     ]),
     ...before,
     ...shown(

@@ -1,5 +1,6 @@
 import type { Layout } from '../../engineering/stowage/Block.ts';
 import { letterOf } from '../../engineering/stowage/letterOf.ts';
+import { foldMet } from '../box/folds.ts';
 import type { Block } from '../box/StowedBox.ts';
 import { act, capital, lower, type Part } from './stepParts.ts';
 
@@ -103,13 +104,20 @@ export function placesInTurn(block: Block, letters: readonly Letters[]): PutIn[]
       const on = block.resting[face].on[at]!.filter((support) => put.includes(support.at));
       return on.length > 0 ? [`${says} ${on.map((support) => name(support.at)).join(' and ')}`] : [];
     });
-    put.push(at);
     const place = next.length > 0 ? capital(next.join(', ')) : 'On the base, in the near left corner of the block';
     const [along, across, up] = layout.grid;
     const together = layout.count === 1 ? '' : ` ${along} along and ${across} across${up === 1 ? '' : `, ${up} upon one another`}.`;
-    const between = block.boards.length === 0 ? 'wraps touching' : next.length > 0 ? 'a board between' : 'its board beside it';
+    const between = betweenWords(block, at, next.length > 0 ? put : []);
+    put.push(at);
     return { who: name(at), where: `${place}, ${between}, its heavy side down.${together}`, at };
   });
+}
+/** What stands between one bundle and those that are in already. */
+function betweenWords({ boards, folds }: Block, at: number, others: readonly number[]): string {
+  const folded = others.flatMap((other) => foldMet(folds, at, other) ?? [])[0];
+  const board = boards.length === 0 ? null : others.length > 0 ? 'a board between' : 'its board beside it';
+  const fold = folded ? `the fold of ${folded.stock.name.toLowerCase()} between` : null;
+  return [board, fold].filter(Boolean).join(', ') || 'wraps touching';
 }
 const SAID = [
   { face: 'bottom', says: 'upon' },

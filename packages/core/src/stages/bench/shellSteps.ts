@@ -8,18 +8,25 @@ import type { Shell } from '../box/StowedBox.ts';
 import { STANDING_MINUTES } from '../weight/standingMinutes.ts';
 import { act, type Part } from './stepParts.ts';
 
+/** How lengths and bundles are said. */
+export interface Say {
+  readonly length: (inches: number) => string;
+  /** A bundle by its place in the list, as it bears its letters. */
+  readonly nameOf: (bundle: number) => string;
+}
+
 /** How each thing made for a box is said and done; what a plan makes has its words here, or does not compile. */
-const MADE_STEPS: Readonly<Record<MadePartKey, (part: MadePart, shell: Shell, length: (inches: number) => string) => Part>> = {
-  cutDown: ({ minutes }, { newDepthIn }, length) =>
+const MADE_STEPS: Readonly<Record<MadePartKey, (part: MadePart, shell: Shell, say: Say) => Part>> = {
+  cutDown: ({ minutes }, { newDepthIn }, { length }) =>
     act(
       'box:cutDown',
       'Cut the box down',
       `New fold line at ${length(newDepthIn ?? 0)}; slit the corners to it; trim the flaps to meet.`,
       minutes,
     ),
-  liner: ({ minutes, orders }, _, length) =>
+  liner: ({ minutes, orders }, _, { length }) =>
     act('box:liner', 'Line the box', `A panel of board on all six faces, the lid’s last: ${panelsOf(orders, length)}.`, minutes),
-  cells: ({ minutes, orders, takenFt2 }, _, length) =>
+  cells: ({ minutes, orders, takenFt2 }, _, { length }) =>
     act(
       'box:cells',
       orders.some(({ order }) => order.kind === 'cells') ? 'Cut the cells' : 'Cut the boards between',
@@ -29,7 +36,15 @@ const MADE_STEPS: Readonly<Record<MadePartKey, (part: MadePart, shell: Shell, le
       minutes,
       [{ what: 'sheet board', amount: Math.round(takenFt2 * 10) / 10, unit: 'square feet' }],
     ),
-  cross: ({ minutes, orders, takenFt2 }, { crossIn }, length) =>
+  folds: ({ minutes, folds = [] }, _, { length, nameOf }) =>
+    act(
+      'box:folds',
+      folds.length === 1 ? 'Make the fold between' : 'Make the folds between',
+      `${folds.map(({ name, count, sidesIn: [one, other], pair }) => `${name} folded ${count} thick, ${length(one)} × ${length(other)}, between ${pair.map(nameOf).join(' and ')}`).join('; ')}. Tape each shut; it goes in with them.`,
+      minutes,
+      folds.map(({ name, count }) => ({ what: name, amount: count, unit: 'thicknesses' })),
+    ),
+  cross: ({ minutes, orders, takenFt2 }, { crossIn }, { length }) =>
     act(
       'box:cross',
       'Stand the cross on the fill',
@@ -37,7 +52,7 @@ const MADE_STEPS: Readonly<Record<MadePartKey, (part: MadePart, shell: Shell, le
       minutes,
       [{ what: 'sheet board', amount: Math.round(takenFt2 * 10) / 10, unit: 'square feet' }],
     ),
-  board: ({ minutes, orders, takenFt2 }, _, length) =>
+  board: ({ minutes, orders, takenFt2 }, _, { length }) =>
     act('box:board', 'Lay the board in', `A pad of board ${panelsOf(orders, length)}, flat on the base: on it nothing sinks.`, minutes, [
       { what: 'sheet board', amount: Math.round(takenFt2 * 10) / 10, unit: 'square feet' },
     ]),
@@ -55,15 +70,15 @@ function panelsOf(orders: MadePart['orders'], length: (inches: number) => string
 }
 
 /** A step with what the box shop cuts for it. */
-const madeStep = (part: MadePart, shell: Shell, length: (inches: number) => string): Part => ({
-  ...MADE_STEPS[part.key](part, shell, length),
-  cuts: part.orders,
+const madeStep = (part: MadePart, shell: Shell, say: Say): Part => ({
+  ...MADE_STEPS[part.key](part, shell, say),
+  ...(part.orders.length > 0 ? { cuts: part.orders } : {}),
 });
 
 /** Making the outer box ready: cut down, formed, lined. */
-export function shellSteps(shell: Shell, length: (inches: number) => string, system: UnitSystem): Part[] {
+export function shellSteps(shell: Shell, say: Say, system: UnitSystem): Part[] {
   const { box, made } = shell;
-  const steps = (...keys: MadePartKey[]) => made.filter(({ key }) => keys.includes(key)).map((part) => madeStep(part, shell, length));
+  const steps = (...keys: MadePartKey[]) => made.filter(({ key }) => keys.includes(key)).map((part) => madeStep(part, shell, say));
   return [
     ...steps('cutDown'),
     act(
@@ -81,10 +96,20 @@ const formed = (box: BoxStock): string =>
   isEnvelope(box) ? '' : isFolded(box) ? ': fold the four sides up and tape the corners' : ': form and tape the bottom';
 
 /** What goes on the fill, under the lid. */
-export const onTheFill = (shell: Shell, length: (inches: number) => string): Part[] =>
-  shell.made.filter(({ key }) => key === 'cross').map((part) => madeStep(part, shell, length));
+export const onTheFill = (shell: Shell, say: Say): Part[] => madeSteps('cross', shell, say);
 
-/** What goes in on the base, before what lies on it or stands in it: the board, then the cells. */
-export const onTheBase = (shell: Shell, length: (inches: number) => string): Part[] =>
-  BASE_KEYS.flatMap((key) => shell.made.filter((part) => part.key === key).map((part) => madeStep(part, shell, length)));
-const BASE_KEYS = ['board', 'cells'] as const;
+/** What goes in on the base, before what lies on it or stands in it: the board, then the cells, unless those go into an inner box. */
+export const onTheBase = (shell: Shell, inner: unknown, say: Say): Part[] => [
+  ...madeSteps('board', shell, say),
+  ...(inner ? [] : partingSteps(shell, say)),
+];
+
+/** What goes into an inner box on its base, before what stands in it. */
+export const onTheInnerBase = (shell: Shell, say: Say): Part[] =>
+  partingSteps(shell, say).map((part) => ({ ...part, key: part.key.replace('box:', 'inner:') }));
+
+/** What parts the bundles: cells or boards, then folds. */
+const partingSteps = (shell: Shell, say: Say): Part[] => [...madeSteps('cells', shell, say), ...madeSteps('folds', shell, say)];
+
+const madeSteps = (key: MadePartKey, shell: Shell, say: Say): Part[] =>
+  shell.made.filter((part) => part.key === key).map((part) => madeStep(part, shell, say));

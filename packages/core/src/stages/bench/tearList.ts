@@ -1,5 +1,6 @@
 import { GUARDS, guardLengthAdvisedIn } from '../../engineering/pieces/hardPoints.ts';
 import { IN_PER_FT } from '../../units/index.ts';
+import { foldSides } from '../box/folds.ts';
 import { OWN_BOX } from '../box/ownBox.ts';
 import { planBundles, type PlanDocument } from '../plan/PlanDocument.ts';
 
@@ -10,6 +11,8 @@ export interface TornPiece {
   readonly lengthIn: number;
   readonly count: number;
   readonly turns: number;
+  /** For a fold between two bundles: `turns` are its thicknesses. */
+  readonly folded?: true;
   /** Cards, which are cut and not wound; left out for what is torn. */
   readonly stiff?: true;
 }
@@ -42,6 +45,12 @@ export function tearList(plans: readonly { readonly code: string; readonly plan:
         roll.pieces.push({ code, lengthIn, count: sheets * block.stacks.length, turns, ...(stiff ? { stiff } : {}) });
         rolls.set(key, roll);
       }
+    }
+    for (const { material: key, name, rollWidthIn, folds, thicknessIn, sizeIn } of plan.folds ?? []) {
+      const roll = rolls.get(key) ?? { key, name, rollWidthIn, pieces: [] };
+      const [long, short] = foldSides(sizeIn, thicknessIn);
+      roll.pieces.push({ code, lengthIn: folds * long, count: Math.ceil(short / rollWidthIn - 1e-9), turns: folds, folded: true });
+      rolls.set(key, roll);
     }
     for (const box of [plan.box, ...(plan.inner && plan.inner.key !== OWN_BOX ? [plan.inner] : [])]) {
       const known = boxes.get(box.key) ?? { name: box.name, codes: [] };

@@ -13,10 +13,10 @@ import { bundleSteps } from './bundleSteps.ts';
 import { ONE } from '../../engineering/stowage/Block.ts';
 import { letterOf } from '../../engineering/stowage/letterOf.ts';
 import { bagStep, takeOffSteps } from './takeOffSteps.ts';
-import { inOrder, lettersOf, placesInTurn, placeWords } from './severalWords.ts';
+import { inOrder, lettersOf, lettersText, placesInTurn, placeWords } from './severalWords.ts';
 import { fillSteps } from './fillSteps.ts';
 import { FINGERS_GO, sidesWithRoom } from './sidesWithRoom.ts';
-import { onTheBase, onTheFill, shellSteps } from './shellSteps.ts';
+import { onTheBase, onTheFill, onTheInnerBase, shellSteps } from './shellSteps.ts';
 import { firstSteps, markSteps, weighStep } from './houseSteps.ts';
 import { withShots } from './shots.ts';
 import { act, opening, record, test, type Part } from './stepParts.ts';
@@ -50,7 +50,10 @@ export function writeBenchSteps(
   const letters = lettersOf(bundles);
   const count = countOfAll(stowed);
   const all = count > 1 ? `A to ${letterOf(count - 1)}` : 'the bundle';
-  const length = (inches: number) => formatLength(inches, system);
+  const say = {
+    length: (inches: number) => formatLength(inches, system),
+    nameOf: (bundle: number) => lettersText(letters[bundle]!),
+  };
   const within = filled.amounts.filter((one) => one.where === 'inner');
   const outer = filled.amounts.filter((one) => one.where === 'outer');
   const pieces = bundles.map(({ wrapped }) => wrapped.piece);
@@ -112,7 +115,9 @@ export function writeBenchSteps(
           inner.box.key === OWN_BOX
             ? act('inner:form', 'Open its own box', 'Lay its own lining back in; no tape on what is printed.', STANDING_MINUTES.formBox)
             : act('inner:form', 'Form the inner box', `${inner.box.name}: form and tape the bottom.`, STANDING_MINUTES.formBox),
-          ...(within.length > 0 ? fillSteps(within, placed, 'inner box', sidesWithRoom(inner.gaps)) : []),
+          ...(within.length > 0
+            ? fillSteps(within, placed, 'inner box', sidesWithRoom(inner.gaps), [], onTheInnerBase(shell, say))
+            : onTheInnerBase(shell, say)),
           // what goes inside is put inside before it is closed
           ...along.filter(isWithin).map((one) => alongStep(one, system, 'inner')),
           ...due('innerShake'),
@@ -121,7 +126,7 @@ export function writeBenchSteps(
             : act('inner:close', 'Close the inner box', 'Close and tape it.', STANDING_MINUTES.closeBox),
         ])
       : []),
-    ...opening('box', shellSteps(shell, length, system)),
+    ...opening('box', shellSteps(shell, say, system)),
     ...(outer.length > 0
       ? fillSteps(
           outer,
@@ -129,8 +134,8 @@ export function writeBenchSteps(
           'box',
           room,
           [...putIn, ...due('touch'), ...due('fingerGap').map(tryFingers), papers],
-          onTheBase(shell, length),
-          onTheFill(shell, length),
+          onTheBase(shell, inner, say),
+          onTheFill(shell, say),
         )
       : [act('box:in', bundles.length > 1 ? `Put ${all} in` : 'Put it in', 'Flat, its face down, stiff side out.', 0), ...putIn, papers]),
     ...(inner

@@ -4,6 +4,7 @@ import type { Layout } from '../../engineering/stowage/Block.ts';
 import type { RestingByFace } from '../../engineering/stowage/resting.ts';
 import type { Between, Stand } from '../../engineering/stowage/Stand.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
+import type { PlacedFold } from './folds.ts';
 import type { MadePart } from './madeParts.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
 
@@ -73,6 +74,8 @@ export interface Block {
   readonly cells: MadePart | null;
   /** Boards between neighbours that are not alike, from the near lower corner of them all. */
   readonly boards: readonly Between[];
+  /** Folds of wrap between neighbours that are not alike, from the same corner. */
+  readonly folds: readonly PlacedFold[];
   /** Outside of all bundles, and what is empty within that. */
   readonly blockIn: Triple;
   readonly emptyIn3: number;

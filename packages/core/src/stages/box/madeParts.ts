@@ -7,9 +7,10 @@ import { FACES } from '../../engineering/pieces/hardPoints.ts';
 import { blockSizeIn, type Layout } from '../../engineering/stowage/Block.ts';
 import type { Between } from '../../engineering/stowage/Stand.ts';
 import { IN2_PER_FT2 } from '../../units/index.ts';
+import { foldSides, type PlacedFold } from './folds.ts';
 
-/** What is made at the bench for a box: cut into it, or cut from sheet board and put into it. */
-export type MadePartKey = 'cutDown' | 'liner' | 'board' | 'cells' | 'cross';
+/** What is made at the bench for a box: cut into it, cut from sheet board or folded of wrap, and put into it. */
+export type MadePartKey = 'cutDown' | 'liner' | 'board' | 'cells' | 'folds' | 'cross';
 
 /** A part made for a box, and all that follows from it. */
 export interface MadePart {
@@ -20,8 +21,20 @@ export interface MadePart {
   readonly weightLb: number;
   readonly costMinor: number;
   readonly minutes: number;
+  /** What is folded of wrap for it; left out where nothing is. */
+  readonly folds?: readonly MadeFold[];
   /** How the box shop cuts it, and how often. */
   readonly orders: readonly MadeOrder[];
+}
+
+/** A fold of wrap: of what, how thick and large, and between which two bundles. */
+export interface MadeFold {
+  readonly key: string;
+  readonly name: string;
+  readonly count: number;
+  readonly sidesIn: readonly [number, number];
+  readonly ft2: number;
+  readonly pair: readonly [number, number];
 }
 
 /** One thing for the box shop, so many times. */
@@ -30,8 +43,8 @@ export interface MadeOrder {
   readonly times: number;
 }
 
-/** Minutes to make each; judgement, the board as the model's page on boxes has it. Of cells for one strip or sheet. */
-export const MADE_MINUTES: Readonly<Record<MadePartKey, number>> = { cutDown: 3, liner: 4, board: 1, cells: 0.75, cross: 2 };
+/** Minutes to make each; judgement, the board as the model's page on boxes has it. Of cells for one strip or sheet, of folds for one. */
+export const MADE_MINUTES: Readonly<Record<MadePartKey, number>> = { cutDown: 3, liner: 4, board: 1, cells: 0.75, folds: 0.5, cross: 2 };
 /** Sheet board lost to offcuts; judgement. */
 export const SHEET_SCRAP_SHARE = 0.1;
 
@@ -129,4 +142,26 @@ export function cellsPart(
   const areaIn2 = cut.reduce((sum, { work, times }) => sum + times * work.boardUsedIn2, 0);
   const count = cut.reduce((sum, { work, times }) => sum + times * work.parts.reduce((all, part) => all + part.count, 0), 0);
   return ofSheet('cells', areaIn2, sheet, orders, MADE_MINUTES.cells * count);
+}
+
+/** Folds of wrap between bundles, all of a parcel’s together. */
+export function foldsPart(folds: readonly PlacedFold[]): MadePart {
+  const sum = (of: (fold: PlacedFold) => number) => folds.reduce((all, fold) => all + of(fold), 0);
+  return {
+    key: 'folds',
+    boardFt2: 0,
+    takenFt2: 0,
+    weightLb: sum(({ areaIn2, stock }) => (areaIn2 / IN2_PER_FT2) * stock.lbPerFt2),
+    costMinor: sum(({ areaIn2, minorPerIn2 }) => areaIn2 * minorPerIn2),
+    minutes: MADE_MINUTES.folds * folds.length,
+    folds: folds.map(({ stock, areaIn2, folds: count, pair, thicknessIn, sizeIn }) => ({
+      key: stock.key,
+      name: stock.name,
+      count,
+      sidesIn: foldSides(sizeIn, thicknessIn),
+      ft2: areaIn2 / IN2_PER_FT2,
+      pair,
+    })),
+    orders: [],
+  };
 }

@@ -4,7 +4,7 @@ import { linerPanels } from '../../engineering/boxshop/linerPanels.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
 import { FACES } from '../../engineering/pieces/hardPoints.ts';
-import { boardPart, crossPart, cutDownPart, linerPart, type MadePart } from './madeParts.ts';
+import { boardPart, crossPart, cutDownPart, foldsPart, linerPart, type MadePart } from './madeParts.ts';
 import type { Block, Shell } from './StowedBox.ts';
 
 /** Outside of a whole box as it is rated: what the stockroom measured, else built from its board. */
@@ -75,7 +75,10 @@ export function boarded(shell: Shell, sheet: SheetBoard): Shell {
 const boardedOf = new WeakMap<Shell, { readonly sheet: SheetBoard; readonly shell: Shell }>();
 
 /** The same shell with what parts the bundles in it, where anything does. */
-export const celled = (shell: Shell, { cells }: Pick<Block, 'cells'>): Shell => (cells ? withPart(shell, cells) : shell);
+export function celled(shell: Shell, { cells, folds }: Pick<Block, 'cells' | 'folds'>): Shell {
+  const ready = cells ? withPart(shell, cells) : shell;
+  return folds.length > 0 ? withPart(ready, foldsPart(folds)) : ready;
+}
 
 /** True for a shell with a board in it. */
 export const hasBoard = ({ made }: Pick<Shell, 'made'>): boolean => made.some(({ key }) => key === 'board');

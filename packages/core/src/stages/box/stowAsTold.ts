@@ -2,6 +2,7 @@ import { orient, type Orientation } from '../../engineering/geometry/orientation
 import type { Grid } from '../../engineering/stowage/Block.ts';
 import { rowOf, standsAll, type Stand } from '../../engineering/stowage/Stand.ts';
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
+import type { Fold } from './folds.ts';
 import { gapsAround } from './gapsAround.ts';
 import { boarded, celled, crossed, cutDown, envelopeRound, isEnvelope, lined, wholeShell } from './makeShell.ts';
 import { blockOf, gridIn, innerBox, stow, waysToStand } from './stowInBox.ts';
@@ -31,6 +32,8 @@ export interface Told extends LiesAsTold {
   readonly board: boolean;
   /** Board between bundles, where there are several. */
   readonly cells?: boolean;
+  /** Folds of wrap between those that are not alike. */
+  readonly folds?: readonly Fold[];
   /** What liners and boards are cut from. */
   readonly sheet: SheetBoard | null;
 }
@@ -46,7 +49,7 @@ export function stowAsTold(wraps: Wraps, told: Told): StowedBox | null {
     const wrapped = wraps[at]!;
     return { orientation, grid: gridIn(grid, wrapped, orient(wrapped.bundleIn, orientation), insideIn) };
   });
-  const block = blockOf(wraps, { lies, stand: standAsTold(wraps, told) }, told.cells ? told.sheet : null);
+  const block = blockOf(wraps, { lies, stand: standAsTold(wraps, told) }, told.cells ? told.sheet : null, told.folds);
   const inner = told.inner && innerBox(told.inner, gapsAround(block.blockIn, told.inner.insideIn));
   const heldIn = inner ? inner.outsideIn : block.blockIn;
   const bare = shellAsTold(told, heldIn[2]);

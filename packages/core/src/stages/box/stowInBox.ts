@@ -2,7 +2,7 @@ import { orient, orientationsAllowed, type Orientation } from '../../engineering
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { blockSizeIn, emptyCellsIn3, gridsFor, layoutOf, type Grid } from '../../engineering/stowage/Block.ts';
 import { ALONE, restingOf } from '../../engineering/stowage/resting.ts';
-import { boardsIn, standIn, standsAll, type Between, type Stand } from '../../engineering/stowage/Stand.ts';
+import { boardsAt, jointsIn, standIn, standsAll, type Between, type Stand } from '../../engineering/stowage/Stand.ts';
 import { standsFor } from '../../engineering/stowage/standsFor.ts';
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
 import { IN2_PER_FT2 } from '../../units/index.ts';
@@ -12,6 +12,7 @@ import type { WrappedItem, Wraps } from '../wrap/WrappedItem.ts';
 import { isUsable, usableBoxes, type BoxLocks, type BoxRoom } from './BoxChoices.ts';
 import { gapsAround, gapsAroundInner, leastGap } from './gapsAround.ts';
 import { boarded, builtOutsideIn, celled, envelopeRound, hasBoard, isEnvelope, wholeShell } from './makeShell.ts';
+import { foldBetween, placedFolds, type Fold, type PlacedFold } from './folds.ts';
 import { cellsPart } from './madeParts.ts';
 import { shellMaker, shellsFor, type ShellMaker } from './shellsFor.ts';
 import { ownBoxOf } from './ownBox.ts';
@@ -44,14 +45,16 @@ export const heldBare = (
   locks: BoxLocks = {},
   ways: readonly Way[] = waysToStand(wraps, locks),
   cellsOf: readonly (SheetBoard | null)[] = NO_CELLS,
+  folds: readonly Fold[] = NO_FOLDS,
 ): Held[] =>
   ways.flatMap((way) =>
     (haveCells(wraps) ? cellsOf : NO_CELLS).map((sheet) => {
-      const block = blockOf(wraps, way, sheet);
+      const block = blockOf(wraps, way, sheet, folds);
       return { ...block, inner: null, heldIn: block.blockIn };
     }),
   );
 const NO_CELLS = [null];
+const NO_FOLDS: readonly PlacedFold[] = [];
 
 /** Cells part what is alike: several of one piece, and nothing else. */
 export const haveCells = (wraps: Wraps): boolean => wraps.length === 1 && countOf(wraps[0]) > 1;
@@ -108,8 +111,9 @@ const waysToLie = (wrapped: WrappedItem, locks: Pick<BoxLocks, 'orientation' | '
  * Bundles as they stand together.
  *
  * @param sheet what parts them is cut from, cells and boards; null where they stand against one another
+ * @param folds of wrap between those that are not alike
  */
-export function blockOf(wraps: Wraps, { lies, stand }: Way, sheet: SheetBoard | null = null): Block {
+export function blockOf(wraps: Wraps, { lies, stand }: Way, sheet: SheetBoard | null = null, folds: readonly Fold[] = NO_FOLDS): Block {
   const lying = wraps.map((wrapped, at): Omit<LyingBundle, 'atIn'> => {
     const { orientation, grid } = lies[at]!;
     const bundleIn = orient(wrapped.bundleIn, orientation);
@@ -121,22 +125,39 @@ export function blockOf(wraps: Wraps, { lies, stand }: Way, sheet: SheetBoard | 
   if (lying.length === 1) {
     const emptyIn3 = emptyCellsIn3(first.layout, first.bundleIn);
     const cells = sheet && haveCells(wraps) ? cellsPart([first], NO_BOARDS, sheet) : null;
-    return { bundles: [{ ...first, atIn: NEAR }], stand: 0, resting: ALONE, cells, boards: NO_BOARDS, blockIn: first.sizeIn, emptyIn3 };
+    return {
+      bundles: [{ ...first, atIn: NEAR }],
+      stand: 0,
+      resting: ALONE,
+      cells,
+      boards: NO_BOARDS,
+      folds: NO_FOLDS,
+      blockIn: first.sizeIn,
+      emptyIn3,
+    };
   }
   const sizes = lying.map(({ sizeIn }) => sizeIn);
-  const apartIn = sheet ? sheet.board.caliperIn : 0;
-  const { sizeIn: blockIn, at } = standIn(stand, sizes, apartIn);
-  const boards = sheet ? boardsIn(stand, sizes, apartIn) : NO_BOARDS;
+  const boardIn = sheet ? sheet.board.caliperIn : 0;
+  const apart =
+    folds.length === 0
+      ? boardIn
+      : (one: readonly number[], other: readonly number[]) => boardIn + (foldBetween(folds, one, other)?.thicknessIn ?? 0);
+  const { sizeIn: blockIn, at } = standIn(stand, sizes, apart);
+  const joints = sheet || folds.length > 0 ? jointsIn(stand, sizes, apart) : [];
+  const boards = sheet ? boardsAt(joints, boardIn) : NO_BOARDS;
+  const placed = placedFolds(joints, folds, boardIn);
   const cells = sheet ? cellsPart(lying, boards, sheet) : null;
   const bundles = lying.map((one, i): LyingBundle => ({ ...one, atIn: at[i]! })) as unknown as Block['bundles'];
-  const boardIn3 = cells ? cells.boardFt2 * IN2_PER_FT2 * apartIn : 0;
-  const takenIn3 = boardIn3 + bundles.reduce((sum, { layout, bundleIn: [l, w, h] }) => sum + layout.count * l * w * h, 0);
+  const boardIn3 = cells ? cells.boardFt2 * IN2_PER_FT2 * boardIn : 0;
+  const foldsIn3 = placed.reduce((sum, { sizeIn: [l, w, h] }) => sum + l * w * h, 0);
+  const takenIn3 = boardIn3 + foldsIn3 + bundles.reduce((sum, { layout, bundleIn: [l, w, h] }) => sum + layout.count * l * w * h, 0);
   return {
     bundles,
     stand,
     resting: restingOf(bundles, blockIn),
     cells,
     boards,
+    folds: placed,
     blockIn,
     emptyIn3: Math.max(0, blockIn[0] * blockIn[1] * blockIn[2] - takenIn3),
   };
@@ -196,12 +217,14 @@ export function* heldInBoxes(
   house: House,
   locks: BoxLocks = {},
   ways: readonly Way[] = waysToStand(wraps, locks),
+  cellsOf: readonly (SheetBoard | null)[] = NO_CELLS,
+  folds: readonly Fold[] = NO_FOLDS,
 ): Generator<Held> {
   // a box of its own holds its own piece alone
   const own = wraps.length === 1 ? ownBoxOf(wraps[0].piece.facts) : null;
   const inners = usableBoxes(boxes, locks.inner ?? undefined).filter((box) => !isEnvelope(box) && box.container === null);
   const bySize = smallestFirst(inners);
-  for (const bare of heldBare(wraps, locks, ways)) {
+  for (const bare of heldBare(wraps, locks, ways, cellsOf, folds)) {
     const put = (box: BoxStock): Held | null => {
       const gaps = gapsAround(bare.blockIn, box.insideIn);
       if (leastGap(gaps) < Math.max(HAIR_IN, house.snugGapIn) - 1e-9) return null;
@@ -276,8 +299,8 @@ export function shellsRound(held: Held, room: BoxRoom, house: House, locks: BoxL
 }
 
 /** An envelope takes a flat bundle lying on its face, no thicker than it opens. */
-function envelopesRound({ bundles, inner, heldIn, cells }: Held, box: BoxStock): Shell[] {
-  if (cells) return [];
+function envelopesRound({ bundles, inner, heldIn, cells, folds }: Held, box: BoxStock): Shell[] {
+  if (cells || folds.length > 0) return [];
   const flat = goInEnvelopes({ bundles }) && inner === null && heldIn[2] === Math.min(...heldIn);
   const fits = heldIn.every((side, axis) => side <= box.insideIn[axis]! + 1e-9);
   return flat && fits ? [envelopeRound(box, heldIn[2])] : [];

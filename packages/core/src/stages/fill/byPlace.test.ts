@@ -12,6 +12,7 @@ import { stockUsed } from '../plan/stockUsed.ts';
 import { verifyPlan } from '../plan/verifyPlan.ts';
 import { writePlanDocument } from '../plan/writePlanDocument.ts';
 import { effectiveGaps, type GapLoad } from './effectiveGaps.ts';
+import { ALL_PLACES } from './fillPlaces.ts';
 import { handedOut, handStep, unitsOf } from './handAmounts.ts';
 
 const { mouldedFill, crumpledPaper, foldedBubble, airPillows } = ORDINARY_FILLS;
@@ -110,6 +111,74 @@ describe('a fill for each place', () => {
       const said = steps.flatMap((step) => step.amounts).filter(({ what }) => what === stock.name);
       expect(said.reduce((sum, { amount }) => sum + amount, 0)).toBeCloseTo(units, 9);
     }
+  });
+
+  test('a side may have its own beside the other of its pair: its room is its gap’s, the whole stays the whole', () => {
+    const whole = ft3(derive({}));
+    const option = derive({ fillApart: { frontBack: 'crumpledPaper', front: 'foldedBubble' }, orientation: [0, 1, 2] });
+    const { blockIn, shell, gaps } = option.rated.weighed.filled.stowed;
+    const placesOf = (key: string) => amounts(option).find(({ stock }) => stock.key === key)!.places!;
+    // exact geometry: the front is as long as the box, as high as what is held and as deep as its gap
+    expect(placesOf('foldedBubble').front).toBeCloseTo((shell.insideIn[0] * gaps.front * blockIn[2]) / 1728, 10);
+    expect(placesOf('crumpledPaper')).toEqual({ back: expect.closeTo((shell.insideIn[0] * gaps.back * blockIn[2]) / 1728, 10) as number });
+    expect(ft3(option)).toBeCloseTo(whole, 10);
+    // what is the same on both sides is told as their pair, and is the same nest
+    const [pair, each] = [{ leftRight: 'airPillows' }, { left: 'airPillows', right: 'airPillows' }].map((fillApart) =>
+      derive({ fillApart }),
+    );
+    expect(amounts(each!)).toEqual(amounts(pair!));
+    expect([each!.chance, each!.costMinor]).toEqual([pair!.chance, pair!.costMinor]);
+  });
+
+  test('corners are the four between the sides: exact geometry; they cushion no face', () => {
+    const option = derive({ fillApart: { corners: 'crumpledPaper' } });
+    const { blockIn, gaps } = option.rated.weighed.filled.stowed;
+    const paper = amounts(option).find(({ stock }) => stock.key === 'crumpledPaper')!;
+    const corners = (gaps.front + gaps.back) * (gaps.left + gaps.right) * blockIn[2];
+    expect(paper.places).toEqual({ corners: expect.closeTo(corners / 1728, 10) as number });
+    expect(ft3(option)).toBeCloseTo(ft3(derive({})), 10);
+    const light = { ...crumpledPaper, lbPerFt3: mouldedFill.lbPerFt3, key: 'feather' };
+    const of = { ...asked(), stock: { ...asked().stock, fills: [...FILLS, light] } };
+    const chanceOf = (fillApart: PlanChoice['fillApart']) => {
+      const derived = derivePlan(of, { ...CHOICE, box: '12x12x12', fill: 'mouldedFill', ...(fillApart ? { fillApart } : {}) });
+      return derived.kind === 'noPlan' ? null : derived.option.chance;
+    };
+    expect(chanceOf({ corners: 'feather' })).toBeCloseTo(chanceOf(undefined)!, 12);
+    expect(chanceOf({ front: 'feather' })).not.toBe(chanceOf(undefined));
+  });
+
+  const anyFill = fc.option(fc.constantFrom(...FILLS.map(({ key }) => key)), { nil: undefined });
+  test('however places are told, fills make up the room, and steps hand out all that is bought', () => {
+    fc.assert(
+      fc.property(fc.record(Object.fromEntries(ALL_PLACES.map((place) => [place, anyFill]))), (told) => {
+        const fillApart = Object.fromEntries(Object.entries(told).filter(([, key]) => key !== undefined));
+        const option = derive({ fillApart });
+        expect(ft3(option)).toBeCloseTo(ft3(derive({})), 9);
+        const steps = writeBenchSteps(option, asked().house).filter(({ key }) => /^box:/.test(key));
+        for (const { stock, units } of amounts(option)) {
+          const said = steps.flatMap((step) => step.amounts).filter(({ what }) => what === stock.name);
+          expect(said.reduce((sum, { amount }) => sum + amount, 0)).toBeCloseTo(units, 9);
+        }
+        expect(verifyPlan(writePlanDocument(option, asked().house), asked())).toEqual([]);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  test('the bench says which side, and where the corners come', () => {
+    const option = derive({ fillApart: { corners: 'crumpledPaper', left: 'foldedBubble' } });
+    const steps = writeBenchSteps(option, asked().house).filter(({ key }) =>
+      /^box:(base|corners|sides|[a-z]+Back|left|right|top)/.test(key),
+    );
+    expect(steps.map(({ title }) => title)).toEqual([
+      'Base of the box',
+      'Corners of the box',
+      'Front and back of the box',
+      'Left end of the box',
+      'Right end of the box',
+      'Top of the box',
+    ]);
+    expect(steps[1]!.says).toMatch(/crumpled paper, tight, one lot upright in each of the four/);
   });
 
   test('a fill nobody has is refused in words', () => {

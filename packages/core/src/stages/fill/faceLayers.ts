@@ -5,9 +5,11 @@ import { FACE_AXIS, FACES, type Face } from '../../engineering/pieces/hardPoints
 import type { Orientation } from '../../engineering/geometry/orientations.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { Column } from '../../engineering/stowage/Block.ts';
+import { cushionOf } from '../../engineering/materials/cushionOf.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import { loadsOf } from '../../engineering/stowage/resting.ts';
 import type { Block, Gaps, LyingBundle } from '../box/StowedBox.ts';
+import { foldLayer, foldMet } from '../box/folds.ts';
 import type { FilledBox, Struck } from './FilledBox.ts';
 import { fillAt } from './fillPlaces.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
@@ -100,7 +102,7 @@ function wayOut(block: Block, at: number, face: Struck, column: Column): Way {
  * Formula: a layer that carries k times the piece's weight withstands, for it, `A·t·ε(k·F/A)/(k·W)`: it is laid down with A/k.
  * Of several things beneath the one that carries most of it is followed, with its share of the load alone.
  */
-function makeWayOut({ bundles, resting }: Block, at: number, face: Struck, { beyond: others, behind }: Column): Way {
+function makeWayOut({ bundles, resting, folds }: Block, at: number, face: Struck, { beyond: others, behind }: Column): Way {
   const bundle = bundles[at]!;
   const { wrapped, orientation } = bundle;
   const own = wrapLayersOn(wrapped, orientation, face);
@@ -122,6 +124,11 @@ function makeWayOut({ bundles, resting }: Block, at: number, face: Struck, { bey
   let last = bundle;
   let from = at;
   for (let next = loads && resting[face].on[from]![0]; next; next = resting[face].on[from]![0]) {
+    const fold = foldMet(folds, from, next.at);
+    if (fold) {
+      layers.push(...carrying(carried * next.share, [foldLayer(fold, outside)]));
+      outside = beyond(outside, fold.thicknessIn);
+    }
     from = next.at;
     last = bundles[from]!;
     const within = wrapLayersOn(last.wrapped, last.orientation, face);
@@ -220,7 +227,7 @@ const padding = (outside: LoadFront): CushionLayer => ({
   areaIn2: wrapAreaIn2(outside, PADDING.thicknessIn),
 });
 
-const gapLayer = (outside: LoadFront, thicknessIn: number, { cushion }: FillStock): CushionLayer => {
-  const { curve, bearingShare } = CUSHION_MATERIALS[cushion];
+const gapLayer = (outside: LoadFront, thicknessIn: number, fill: FillStock): CushionLayer => {
+  const { curve, bearingShare } = cushionOf(fill);
   return { thicknessIn, curve, areaIn2: fillAreaIn2(outside, thicknessIn, bearingShare) };
 };

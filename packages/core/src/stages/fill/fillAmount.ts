@@ -3,7 +3,7 @@ import type { FillStock } from '../../engineering/materials/stock.ts';
 import { IN3_PER_FT3 } from '../../units/index.ts';
 import type { Gaps } from '../box/StowedBox.ts';
 import type { FillAmount } from './FilledBox.ts';
-import { FILL_PLACES, type ByPlace, type FillPlace } from './fillPlaces.ts';
+import { placesFilled, type ByPlace, type FillPlace } from './fillPlaces.ts';
 import { unitsOf } from './handAmounts.ts';
 
 /**
@@ -56,36 +56,62 @@ export function dividedAmounts(
   insideIn: Triple,
   gaps: Gaps,
 ): FillAmount[] {
-  // front and back run the whole length of the box, left and right between them
-  const alongFt3 = insideIn[0] * Math.max(0, gaps.front + gaps.back);
-  const acrossFt3 = heldIn[1] * Math.max(0, gaps.left + gaps.right);
-  const shareAlong = alongFt3 + acrossFt3 > 0 ? alongFt3 / (alongFt3 + acrossFt3) : 0;
-  const rooms: Readonly<Record<FillPlace, number>> = {
-    base: baseFt3,
-    frontBack: sidesFt3 * shareAlong,
-    leftRight: sidesFt3 * (1 - shareAlong),
-    top: topFt3,
-  };
+  const filled = placesFilled(stock, apart);
+  const rooms = roomsOf(
+    { baseFt3, sidesFt3, topFt3 },
+    heldIn,
+    insideIn,
+    gaps,
+    filled.some(({ place }) => place === 'corners'),
+  );
   const pressed = boughtFt3 / (baseFt3 + sidesFt3 + topFt3 || 1);
-  const fills = [...new Set(FILL_PLACES.map((place) => apart[place] ?? stock))];
-  return fills.flatMap((one) => {
-    const own = FILL_PLACES.filter((place) => (apart[place] ?? stock) === one && rooms[place] > 0);
+  return [...new Set(filled.map(({ fill }) => fill))].flatMap((one) => {
+    const own = filled.filter(({ fill, place }) => fill === one && rooms[place] > 0).map(({ place }) => place);
     const room = own.reduce((sum, place) => sum + rooms[place], 0);
     if (room === 0) return [];
-    const of = (...places: FillPlace[]) => own.filter((place) => places.includes(place)).reduce((sum, place) => sum + rooms[place], 0);
+    const of = (isOne: (place: FillPlace) => boolean) => own.filter(isOne).reduce((sum, place) => sum + rooms[place], 0);
     return [
       {
         stock: one,
         where,
-        baseFt3: of('base'),
-        sidesFt3: of('frontBack', 'leftRight'),
-        topFt3: of('top'),
+        baseFt3: of((place) => place === 'base'),
+        sidesFt3: of((place) => place !== 'base' && place !== 'top'),
+        topFt3: of((place) => place === 'top'),
         boughtFt3: room * pressed,
         units: unitsOf(one, room * pressed),
         places: Object.fromEntries(own.map((place) => [place, rooms[place]])),
       },
     ];
   });
+}
+
+/** Room of every place there may be, cubic feet: front and back run the whole length of the box, unless corners are apart. */
+function roomsOf(
+  { baseFt3, sidesFt3, topFt3 }: Pick<FillAmount, 'baseFt3' | 'sidesFt3' | 'topFt3'>,
+  heldIn: Triple,
+  insideIn: Triple,
+  gaps: Gaps,
+  cornered: boolean,
+): Readonly<Record<FillPlace, number>> {
+  const gap = (face: keyof Gaps) => Math.max(0, gaps[face]);
+  const alongIn2 = insideIn[0] * Math.max(0, gaps.front + gaps.back);
+  const acrossIn2 = heldIn[1] * Math.max(0, gaps.left + gaps.right);
+  const shareAlong = alongIn2 + acrossIn2 > 0 ? alongIn2 / (alongIn2 + acrossIn2) : 0;
+  const cornersShare = cornered ? Math.min(1, (gap('left') + gap('right')) / insideIn[0]) : 0;
+  const frontBack = sidesFt3 * shareAlong * (1 - cornersShare);
+  const leftRight = sidesFt3 * (1 - shareAlong);
+  const shareOf = (one: keyof Gaps, other: keyof Gaps) => (gap(one) + gap(other) > 0 ? gap(one) / (gap(one) + gap(other)) : 0);
+  return {
+    base: baseFt3,
+    frontBack,
+    front: frontBack * shareOf('front', 'back'),
+    back: frontBack * shareOf('back', 'front'),
+    leftRight,
+    left: leftRight * shareOf('left', 'right'),
+    right: leftRight * shareOf('right', 'left'),
+    corners: sidesFt3 * shareAlong * cornersShare,
+    top: topFt3,
+  };
 }
 
 /** Amounts with so much taken away, from the first as far as it goes, then from the next. */

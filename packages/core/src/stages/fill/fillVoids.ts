@@ -1,12 +1,13 @@
-import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts';
+import { cushionOf } from '../../engineering/materials/cushionOf.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
 import type { Block, Gaps, InnerBox, StowedBox } from '../box/StowedBox.ts';
+import { standingAreaIn2 } from '../box/folds.ts';
 import { overAll } from '../box/stowInBox.ts';
 import { driftChance, effectiveGaps, sinkingPsiOf, standsInBox } from './effectiveGaps.ts';
 import { dividedAmounts, fillAmount } from './fillAmount.ts';
-import { FILL_PLACES, fillAt, type ByPlace } from './fillPlaces.ts';
+import { fillAt, placesFilled, type ByPlace } from './fillPlaces.ts';
 import type { FillAmount, FilledBox } from './FilledBox.ts';
 
 /** All bundles with their guards, before any box. */
@@ -61,10 +62,10 @@ export function fillVoids(
   const heldIn = inner ? inner.outsideIn : stowed.blockIn;
   const outer = fill && outerFill(fill, stowed, heldIn, shell.insideIn, stowed.gaps, house, extraShare);
   const within = inner && innerFill ? innerFillOf(innerFill, stowed, inner) : null;
-  const isMixed = fill !== null && FILL_PLACES.some((place) => fillApart[place] && fillApart[place] !== fill);
+  const isMixed = fill !== null && placesFilled(fill, fillApart).some((one) => one.fill !== fill);
   const outers = outer ? (isMixed ? dividedAmounts(outer, fillApart, heldIn, shell.insideIn, stowed.gaps) : [outer]) : [];
   const amounts = [...(within ? [within] : []), ...outers];
-  const materialAt = (face: keyof Gaps) => CUSHION_MATERIALS[fillAt(fill!, fillApart, face).cushion];
+  const materialAt = (face: keyof Gaps) => cushionOf(fillAt(fill!, fillApart, face));
   const ownLb = bundleLb(stowed);
   const heldLb = ownLb + (inner ? inner.tareLb : 0) + (within ? within.boughtFt3 * within.stock.lbPerFt3 : 0);
   const gaps = fill
@@ -72,13 +73,13 @@ export function fillVoids(
         stowed.gaps,
         {
           weightLb: heldLb,
-          baseAreaIn2: heldIn[0] * heldIn[1],
+          baseAreaIn2: inner ? heldIn[0] * heldIn[1] : standingAreaIn2(stowed),
           insideDepthIn: shell.insideIn[2],
           overfillShare: house.overfillShare,
           onBoard: stowed.board,
           sinkingPsi: sinkingPsiOf(stowed),
         },
-        isMixed ? materialAt : CUSHION_MATERIALS[fill.cushion],
+        isMixed ? materialAt : cushionOf(fill),
       )
     : stowed.gaps;
   const innerGaps: Gaps | null =
@@ -87,13 +88,13 @@ export function fillVoids(
           inner.gaps,
           {
             weightLb: ownLb,
-            baseAreaIn2: stowed.blockIn[0] * stowed.blockIn[1],
+            baseAreaIn2: standingAreaIn2(stowed),
             insideDepthIn: inner.box.insideIn[2],
             overfillShare: 0,
             onBoard: false,
             sinkingPsi: sinkingPsiOf({ bundles: stowed.bundles, inner: null }),
           },
-          CUSHION_MATERIALS[innerFill.cushion],
+          cushionOf(innerFill),
         )
       : null;
   return {

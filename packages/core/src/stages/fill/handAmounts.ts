@@ -1,4 +1,4 @@
-import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts';
+import { cushionOf } from '../../engineering/materials/cushionOf.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 
 /**
@@ -7,7 +7,7 @@ import type { FillStock } from '../../engineering/materials/stock.ts';
  * Common practice, no source: nobody cuts a pillow.
  */
 export const handStep = ({ cushion }: Pick<FillStock, 'cushion'>): number =>
-  CUSHION_MATERIALS[cushion].deflates || cushion === 'foamInPlace' ? 1 : 0.5;
+  cushionOf({ cushion }).deflates || cushion === 'foamInPlace' ? 1 : 0.5;
 
 /** So much of a fill in what a hand takes, rounded up. */
 export const unitsOf = (stock: Pick<FillStock, 'cushion' | 'unitFt3'>, ft3: number): number => {

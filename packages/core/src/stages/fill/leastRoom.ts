@@ -1,4 +1,4 @@
-import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts';
+import { cushionOf } from '../../engineering/materials/cushionOf.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import type { Gaps } from '../box/StowedBox.ts';
 
@@ -9,7 +9,7 @@ const TIGHT = { bareIn: 0.1, wrappedIn: 0.2, wrapIn: 0.45 };
 export const tightGapIn = (coverIn: number): number => (coverIn >= TIGHT.wrapIn - 1e-9 ? TIGHT.wrappedIn : TIGHT.bareIn);
 
 /** Room a fill needs to be put in at all, inches. */
-export const leastRoomIn = (fill: Pick<FillStock, 'cushion'>): number => CUSHION_MATERIALS[fill.cushion].leastRoomIn;
+export const leastRoomIn = (fill: Room): number => cushionOf(fill).leastRoomIn;
 
 const FACES_OF: readonly (keyof Gaps)[] = ['bottom', 'top', 'front', 'back', 'left', 'right'];
 

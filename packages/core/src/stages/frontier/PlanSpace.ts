@@ -1,7 +1,8 @@
 import type { FillStock, Stockroom } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
 import { cellChoices, type BoxLocks, type BoxRoom } from '../box/BoxChoices.ts';
-import { isEnvelope } from '../box/makeShell.ts';
+import type { Fold } from '../box/folds.ts';
+import { celled, isEnvelope } from '../box/makeShell.ts';
 import { gapsIn, heldBare, heldInBoxes, shellsRound, type Held, type waysToStand } from '../box/stowInBox.ts';
 import { worthOfAll } from '../item/worthOfAll.ts';
 import type { Wraps } from '../wrap/WrappedItem.ts';
@@ -27,6 +28,8 @@ export interface PlanSpace {
   readonly tapes: Pick<Stockroom, 'outerTape'>;
   readonly house: House;
   readonly locks: BoxLocks & { readonly fill?: string | null };
+  /** Folds of wrap that somebody has put between different bundles. */
+  readonly folds: readonly Fold[];
   /** One way of packing alone; null for all. */
   readonly way: PackingWay | null;
   /** What is free for this parcel, where more than that is not to be taken; null where nobody counts. */
@@ -63,16 +66,17 @@ export const isWorthABox = (irreplaceable: boolean, worthMinor: Minor, house: Pi
   irreplaceable || worthMinor >= house.boxInBoxFromMinor;
 
 /** Every bundle as it may lie without an inner box. */
-export function* everyBare({ wraps, ways, house, locks, room }: PlanSpace): Generator<Held> {
+export function* everyBare({ wraps, ways, house, locks, room, folds }: PlanSpace): Generator<Held> {
   if (locks.inner || house.floats) return;
   const cells = cellChoices(house, room, locks);
-  for (const each of wraps) yield* heldBare(each, locks, ways ?? undefined, cells);
+  for (const each of wraps) yield* heldBare(each, locks, ways ?? undefined, cells, folds);
 }
 
 /** Every bundle as it may lie, in every inner box that takes it. */
-export function* everyBoxed({ wraps, ways, room, house, locks }: PlanSpace): Generator<Held> {
+export function* everyBoxed({ wraps, ways, room, house, locks, folds }: PlanSpace): Generator<Held> {
+  const cells = cellChoices(house, room, locks);
   if (locks.inner !== null && (house.innerBoxes || locks.inner !== undefined))
-    for (const each of wraps) yield* heldInBoxes(each, room.boxes, house, locks, ways ?? undefined);
+    for (const each of wraps) yield* heldInBoxes(each, room.boxes, house, locks, ways ?? undefined, cells, folds);
 }
 
 /**
@@ -82,16 +86,20 @@ export function* everyBoxed({ wraps, ways, room, house, locks }: PlanSpace): Gen
 export function shellFinder({ room, house, locks, way, free }: PlanSpace): (held: Held) => readonly Shell[] {
   const boardFt2 = free && !PINS_BOARD.some((lock) => locks[lock]) ? Math.max(0, free.linerBoard?.onHandFt2 ?? 0) : Infinity;
   const wanted = (held: Held, shells: Shell[]) =>
-    shells.filter((shell) => (way === null || packingWay(shell, held.inner) === way) && boardTaken(held, shell) <= boardFt2 + 1e-9);
+    shells.filter((shell) => (way === null || packingWay(shell, held.inner) === way) && boardTaken(shell) <= boardFt2 + 1e-9);
   const roundInner = new Map<string, readonly Shell[]>();
   const make = shellMaker(room);
   return (held) => {
     if (!held.inner) return wanted(held, shellsRound(held, room, house, locks, make));
-    const known = roundInner.get(held.inner.box.key);
-    if (known) return known;
-    const found = wanted(held, shellsRound(held, room, house, locks, make));
-    roundInner.set(held.inner.box.key, found);
-    return found;
+    const known =
+      roundInner.get(held.inner.box.key) ?? wanted(held, shellsRound({ ...held, cells: null, folds: [] }, room, house, locks, make));
+    roundInner.set(held.inner.box.key, known);
+    return held.cells || held.folds.length > 0
+      ? wanted(
+          held,
+          known.map((shell) => celled(shell, held)),
+        )
+      : known;
   };
 }
 
@@ -99,8 +107,7 @@ export function shellFinder({ room, house, locks, way, free }: PlanSpace): (held
 const PINS_BOARD = ['liner', 'cells', 'crossIn'] as const;
 
 /** Sheet board that goes into a shell, square feet. */
-const boardTaken = ({ cells }: Held, { made }: Shell): number =>
-  [...made, ...(cells ? [cells] : [])].reduce((sum, { takenFt2 }) => sum + takenFt2, 0);
+const boardTaken = ({ made }: Shell): number => made.reduce((sum, { takenFt2 }) => sum + takenFt2, 0);
 
 /** What may fill the rooms of a space, box after box. */
 export interface FillFinder {

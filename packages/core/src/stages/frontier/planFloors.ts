@@ -1,8 +1,9 @@
-import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts';
+import { cushionOf } from '../../engineering/materials/cushionOf.ts';
 import { dropsPerJourney, medianDropIn } from '../../engineering/journey/dropHeights.ts';
 import { HEAVIEST_LB } from '../../engineering/journey/dropSchedule.ts';
 import { addStruckFloors, COARSE_SLICES, FINE_SLICES, shockFloor, takeLogs } from '../../engineering/journey/shockFloor.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
+import { standingAreaIn2 } from '../box/folds.ts';
 import { hasBoard, isEnvelope } from '../box/makeShell.ts';
 import type { Struck } from '../fill/FilledBox.ts';
 import type { Gaps } from '../box/StowedBox.ts';
@@ -117,7 +118,7 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
   const mishapOf = ({ held }: Packed, { shell }: ShellFigures): number => mishapChance(shell, held.inner) * harm.mishap;
   const loadOf = ({ held, heldLb }: Packed, { shell }: ShellFigures): GapLoad => ({
     weightLb: heldLb,
-    baseAreaIn2: held.heldIn[0] * held.heldIn[1],
+    baseAreaIn2: held.inner ? held.heldIn[0] * held.heldIn[1] : standingAreaIn2(held),
     insideDepthIn: shell.insideIn[2],
     overfillShare: house.overfillShare,
     onBoard: hasBoard(shell),
@@ -137,12 +138,11 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
     });
     return shockFloor(slices, all, easiest.drops);
   };
-  const driftOf = ({ held }: Packed, fill: FillStock | null): number =>
-    fill ? driftChance(CUSHION_MATERIALS[fill.cushion], standsInBox(held)) : 0;
+  const driftOf = ({ held }: Packed, fill: FillStock | null): number => (fill ? driftChance(cushionOf(fill), standsInBox(held)) : 0);
   /** Shock floor of one filled shell, drifted or not: what lies below has half of its gap then. */
   const mixedShock = (ceilings: ShockCeilings, { stowed: { packed }, fill, gaps, grossLb }: Filled, { others, all, starts }: Scratch) => {
     const { slices, faces, known } = ceilings;
-    const cushion = fill && fill.cushion;
+    const cushion = fill && cushionOf(fill);
     const drift = driftOf(packed, fill);
     for (let face = 0; face < faces.length; face++) starts[face] = logHeightsAt(ceilings, face, gaps[faces[face]!.face], cushion);
     const below = drift > 0 ? logHeightsAt(ceilings, 0, driftedGaps(gaps).bottom, cushion) : -1;
@@ -216,7 +216,7 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
       const costMinor = packed.costMinor + figures.costMinor + (fill ? boughtFt3 * fillMinorPerFt3(fill, house) : 0);
       const postage = cheapest(figures, grossLb * UNDER);
       if (rulesOut(floor(costMinor + postage, postage, stowed.easily))) return null;
-      const gaps = fill ? effectiveGaps(stowed.gaps, loadOf(packed, figures), CUSHION_MATERIALS[fill.cushion]) : stowed.gaps;
+      const gaps = fill ? effectiveGaps(stowed.gaps, loadOf(packed, figures), cushionOf(fill)) : stowed.gaps;
       return { stowed, fill, gaps, grossLb, costMinor };
     },
     coarse(filled, rulesOut) {

@@ -1,5 +1,5 @@
 import { certificateFor } from '../../engineering/board/certificate.ts';
-import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts';
+import { cushionOf } from '../../engineering/materials/cushionOf.ts';
 import { dropHeightAtG } from '../../engineering/cushion/dropHeight.ts';
 import {
   breaksWithin,
@@ -186,7 +186,7 @@ function burstChance(weighed: WeighedParcel, { seams }: House): number {
   const { box } = filled.stowed.shell;
   if (isEnvelope(box)) return 0;
   const heavy = grossLb > BURST.heavyLb;
-  const fill = filled.fill && CUSHION_MATERIALS[fillAt(filled.fill, filled.fillApart, 'bottom').cushion];
+  const fill = filled.fill && cushionOf(fillAt(filled.fill, filled.fillApart, 'bottom'));
   const soft = fill !== null && (fill.sinks || fill.deflates) && box.board.wall === 'single';
   return either(
     certificateHolds(weighed) ? 0 : BURST.uncertified,

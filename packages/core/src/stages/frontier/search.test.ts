@@ -1,11 +1,20 @@
 import fc from 'fast-check';
+import { dropsOn } from '../../../tests/sampleDrops.ts';
 import { box, CARD, finish, point, request, SERVICE, STOCK } from '../../../tests/sampleRequest.ts';
+import { CUSHION_MATERIALS, type CushionKey } from '../../engineering/cushion/cushionMaterials.ts';
 import { ORDINARY_FILLS, ORDINARY_WRAPS } from '../../engineering/materials/ordinaryStock.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { alikeChance } from '../../engineering/pareto/alikeChance.ts';
 import { planCount, planParcel } from '../../planParcel.ts';
 import { verifyPlan } from '../plan/verifyPlan.ts';
 import { writePlanDocument } from '../plan/writePlanDocument.ts';
+
+/** A material with drops on it, as if it were so many times as stiff as what it is like. */
+const ownCurve = <Item extends { readonly cushion: CushionKey | null }>(item: Item, stiffer: number): Item => {
+  if (stiffer === 0 || item.cushion === null) return item;
+  const { curve } = CUSHION_MATERIALS[item.cushion];
+  return { ...item, dropTests: dropsOn({ ...curve, a: curve.a * stiffer }, [24, 36, 48], 60) };
+};
 
 const anyRequest = fc
   .record({
@@ -35,6 +44,8 @@ const anyRequest = fc
     mostChance: fc.constantFrom(1, 0.02, 0.002),
     strictGaps: fc.boolean(),
     crush: fc.constantFrom(1, 1.6),
+    // curves by drops of the shop’s own, stiffer or softer than what the material is like; 0 where there are none
+    tested: fc.constantFrom(0, 0, 0.8, 1.5),
   })
   .map(
     ({
@@ -53,6 +64,7 @@ const anyRequest = fc
       mostChance,
       strictGaps,
       crush,
+      tested,
     }) =>
       request(
         {
@@ -69,8 +81,8 @@ const anyRequest = fc
               ...boxes.map((inside, i) => box(inside, { priceMinor: prices[i]! })),
               box([12, 10, 2], { key: 'stiff', style: 'stiffened', priceMinor: 60 }),
             ],
-            fills,
-            wraps: [ORDINARY_WRAPS.largeBubble, ORDINARY_WRAPS.dampBag],
+            fills: fills.map((fill) => ownCurve(fill, tested)),
+            wraps: [ownCurve(ORDINARY_WRAPS.largeBubble, tested), ORDINARY_WRAPS.dampBag],
           },
           cards: [
             {

@@ -1,8 +1,9 @@
-import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts';
+import { cushionOf } from '../../engineering/materials/cushionOf.ts';
 import { COARSE_SLICES, FINE_SLICES } from '../../engineering/journey/shockFloor.ts';
 import type { BoxStock, FillStock } from '../../engineering/materials/stock.ts';
 import { postageFloors, type PostageFloor } from '../../engineering/tariff/postageFloor.ts';
 import type { House } from '../../house/House.ts';
+import { standingAreaIn2 } from '../box/folds.ts';
 import { overAll, piecesLb, type Held } from '../box/stowInBox.ts';
 import type { Shell } from '../box/StowedBox.ts';
 import { decidingOf } from './decidingOf.ts';
@@ -167,7 +168,7 @@ export const leastOf = (fills: readonly FillStock[], house: House) => {
 
 const innerLoad = (held: Held): GapLoad => ({
   weightLb: bundleLb(held),
-  baseAreaIn2: held.blockIn[0] * held.blockIn[1],
+  baseAreaIn2: standingAreaIn2(held),
   insideDepthIn: held.inner!.box.insideIn[2],
   overfillShare: 0,
   onBoard: false,
@@ -178,7 +179,7 @@ function fillInner(held: Held, fill: FillStock): Within & { readonly weightLb: n
   const inner = held.inner!;
   const boughtFt3 = boughtWithin(held, fill);
   const weightLb = boughtFt3 * fill.lbPerFt3;
-  const gaps = effectiveGaps(inner.gaps, innerLoad(held), CUSHION_MATERIALS[fill.cushion]);
+  const gaps = effectiveGaps(inner.gaps, innerLoad(held), cushionOf(fill));
   return { weightLb, boughtFt3, gaps, fill, massRatio: (inner.tareLb + weightLb) / piecesLb(held) };
 }
 

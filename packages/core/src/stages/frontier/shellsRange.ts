@@ -2,6 +2,7 @@ import { HEAVIEST_LB } from '../../engineering/journey/dropSchedule.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
 import { IN3_PER_FT3 } from '../../units/index.ts';
+import { standingAreaIn2 } from '../box/folds.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import { gapsIn, type Held } from '../box/stowInBox.ts';
 import type { Shell } from '../box/StowedBox.ts';
@@ -55,7 +56,7 @@ export function shellsRange(
           gapsIn(held, shell),
           {
             weightLb,
-            baseAreaIn2: held.heldIn[0] * held.heldIn[1],
+            baseAreaIn2: held.inner ? held.heldIn[0] * held.heldIn[1] : standingAreaIn2(held),
             insideDepthIn: shell.insideIn[2],
             overfillShare: house.overfillShare,
             onBoard: false,

@@ -1,5 +1,6 @@
 import type { CushionLayer } from '../../engineering/cushion/cushionCurve.ts';
-import { CUSHION_MATERIALS, type CushionKey } from '../../engineering/cushion/cushionMaterials.ts';
+import type { CushionMaterial } from '../../engineering/cushion/cushionMaterials.ts';
+import { cushionOf } from '../../engineering/materials/cushionOf.ts';
 import { energyCeiling, forceCeiling, type EnergyCeiling, type ForceCeiling } from '../../engineering/cushion/energyCeiling.ts';
 import { innerMassDivisor } from '../../engineering/cushion/fragility.ts';
 import { beyond, fillAreaIn2, throughWall, type LoadFront } from '../../engineering/cushion/loadPatch.ts';
@@ -157,15 +158,24 @@ const outsideBox = (ceilings: ShockCeilings, outside: Triple, gapIn: (face: Stru
 /** Adds to each face what a gap and its fill bring there. */
 function addGap(ceilings: ShockCeilings, gaps: Gaps, fill: FillStock, into: Float64Array): void {
   const count = ceilings.forces.length;
-  ceilings.faces.forEach(({ face }, i) => addGapOnFace(ceilings, i, gaps[face], fill.cushion, into.subarray(i * count, (i + 1) * count)));
+  ceilings.faces.forEach(({ face }, i) =>
+    addGapOnFace(ceilings, i, gaps[face], cushionOf(fill), into.subarray(i * count, (i + 1) * count)),
+  );
 }
 
 /** Gaps are told apart by so much, each taken as the widest of its like: a ceiling stays one. */
 const LIKE_IN = 1 / 2048;
 /** No box has wider gaps. */
 const MOST_LIKE = 2 ** 21;
-const CUSHIONS = Object.keys(CUSHION_MATERIALS) as CushionKey[];
-const CUSHION_PLACES = new Map(CUSHIONS.map((key, at) => [key, at]));
+/** Materials by the order in which they were met; 0 is for what is none. */
+const materialPlaces = new WeakMap<CushionMaterial, number>();
+let materialsMet = 0;
+function placeOf(material: CushionMaterial): number {
+  const known = materialPlaces.get(material);
+  if (known !== undefined) return known;
+  materialPlaces.set(material, ++materialsMet);
+  return materialsMet;
+}
 
 /**
  * Where in `known.logs` the logarithms of the heights on one face begin, with a gap of a thickness there and what cushions in
@@ -178,12 +188,12 @@ export function logHeightsAt(
   ceilings: ShockCeilings,
   face: number,
   gapIn: number,
-  cushion: CushionKey | null | readonly FillGroup[],
+  cushion: CushionMaterial | null | readonly FillGroup[],
 ): number {
   const { known, faces, heights, forces } = ceilings;
-  const isOne = typeof cushion === 'string';
+  const isOne = cushion !== null && 'curve' in cushion;
   const like = cushion === null ? 0 : Math.ceil(Math.max(0, gapIn) / LIKE_IN);
-  const kind = isOne ? CUSHION_PLACES.get(cushion)! : CUSHIONS.length;
+  const kind = isOne ? placeOf(cushion) : 0;
   const key = (kind * faces.length + face) * MOST_LIKE + like;
   const found = known.at.get(key);
   if (found !== undefined) return found;
@@ -213,11 +223,10 @@ function addGapOnFace(
   { logForces, weightLb, loads }: ShockCeilings,
   face: number,
   t: number,
-  cushion: CushionKey,
+  { curve, bearingShare }: CushionMaterial,
   into: Float64Array,
 ): void {
   if (!(t > 0)) return;
-  const { curve, bearingShare } = CUSHION_MATERIALS[cushion];
   addLayer(into, logForces, weightLb, fillAreaIn2(loads[face]!, t, bearingShare), t, energyCeiling(curve));
 }
 
@@ -257,7 +266,7 @@ export const gapRanges = (gaps: Gaps, load: GapLoad, groups: readonly FillGroup[
 
 /** All fills of a search in two groups: those that flow from under a heavy bundle and those that stay. */
 export function groupFills(fills: readonly FillStock[]): FillGroup[] {
-  const materials = [...new Set(fills.map((fill) => CUSHION_MATERIALS[fill.cushion]))];
+  const materials = [...new Set(fills.map(cushionOf))];
   return [true, false].flatMap((sinks) => {
     const group = materials.filter((one) => one.sinks === sinks);
     if (group.length === 0) return [];

@@ -2,6 +2,7 @@ import { breaksWithin, FACE_CHANCES } from '../../engineering/journey/dropHeight
 import { normalCdf } from '../../engineering/numeric/normal.ts';
 import { GUARDS, HARD_POINTS } from '../../engineering/pieces/hardPoints.ts';
 import { boxFaceOf } from '../box/boxFaceOf.ts';
+import { foldMet } from '../box/folds.ts';
 import type { Gaps, StowedBox } from '../box/StowedBox.ts';
 import { driftedGaps } from '../fill/effectiveGaps.ts';
 import { emptyBefore, pieceFaceAt } from '../fill/faceLayers.ts';
@@ -13,7 +14,7 @@ import { anyOf, either } from './causes.ts';
 const CONTACT = { gapIn: 0.5, gapSpreadIn: 0.15, coverIn: 0.7, coverSpreadIn: 0.2, chance: 0.06, inInnerBox: 0.2, betweenCells: 0.2 };
 
 /** What contact depends on besides the gaps. */
-export type Touching = Pick<StowedBox, 'bundles' | 'resting' | 'inner' | 'cells'>;
+export type Touching = Pick<StowedBox, 'bundles' | 'resting' | 'inner' | 'cells' | 'folds'>;
 
 /** Chance that a hard point of any bundle is touched on a journey of so many drops, drifted or not. */
 export const mixedContact = (held: Touching, gaps: Gaps, drift: number, drops: number): number =>
@@ -73,12 +74,12 @@ const ACROSS = [
 /**
  * Two bundles side by side, or one upon another, knock together where the cover between them is used up: as a hard point
  * meets a wall, with the cover of both in its place and no gap; bare against bare a fifth of the times they are thrown
- * together. Board between them takes a knock as the wall of an inner box does.
+ * together. A fold of wrap between them is cover too; board takes a knock as the wall of an inner box does.
  */
 export const knockChance = (held: Touching, drops: number): number => anyOf(held.bundles.map((_, at) => knockOfOne(held, at, drops)));
 
 /** That one of the bundles is harmed so, by one of its like or by another. */
-export function knockOfOne({ bundles, resting, inner, cells }: Touching, at: number, drops: number): number {
+export function knockOfOne({ bundles, resting, inner, cells, folds }: Touching, at: number, drops: number): number {
   const { wrapped, layout } = bundles[at]!;
   const { archetype } = wrapped.piece;
   if ((bundles.length === 1 && layout.count === 1) || archetype.fragility === null) return 0;
@@ -96,7 +97,15 @@ export function knockOfOne({ bundles, resting, inner, cells }: Touching, at: num
       const parted = cells ? CONTACT.betweenCells : 1;
       const alike = pairs === 0 ? [] : [knocks(coverOn(at, low) + coverOn(at, high), pairs, low, high, parted)];
       const others = ([low, high] as const).flatMap((face) =>
-        resting[face].on[at]!.map((next) => knocks(coverOn(at, face) + coverOn(next.at, face === low ? high : low), 1, low, high, parted)),
+        resting[face].on[at]!.map((next) =>
+          knocks(
+            coverOn(at, face) + (foldMet(folds, at, next.at)?.thicknessIn ?? 0) + coverOn(next.at, face === low ? high : low),
+            1,
+            low,
+            high,
+            parted,
+          ),
+        ),
       );
       return [...alike, ...others];
     }),

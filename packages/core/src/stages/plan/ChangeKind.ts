@@ -1,3 +1,4 @@
+import type { FoldChoice } from '../box/folds.ts';
 import type { FillPlace } from '../fill/fillPlaces.ts';
 import type { Face, GuardKind } from '../../engineering/pieces/hardPoints.ts';
 
@@ -25,5 +26,7 @@ export type ChangeKind =
   | { readonly kind: 'cross'; readonly crossIn: number }
   | { readonly kind: 'board'; readonly board: boolean }
   | { readonly kind: 'cells'; readonly cells: boolean }
+  /** So many thicknesses of a wrap folded between two bundles, or none of it. */
+  | ({ readonly kind: 'between' } & FoldChoice)
   | ({ readonly kind: 'hollow'; readonly hollowId: string } & OfBundle)
   | ({ readonly kind: 'guard'; readonly hardPointId: string; readonly guard: GuardKind } & OfBundle);

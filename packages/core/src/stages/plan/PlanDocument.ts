@@ -6,6 +6,7 @@ import type { Between } from '../../engineering/stowage/Stand.ts';
 import type { BoxStyle, WrapRole } from '../../engineering/materials/stock.ts';
 import type { Excess } from '../../engineering/tariff/nearestService.ts';
 import type { Quote, QuoteRefusal } from '../../engineering/tariff/Quote.ts';
+import type { FoldChoice } from '../box/folds.ts';
 import type { Gaps } from '../box/StowedBox.ts';
 import type { ByPlace } from '../fill/fillPlaces.ts';
 import type { Cause } from '../frontier/causes.ts';
@@ -50,6 +51,13 @@ export interface BundleRisk {
   readonly shock: ShockFacts | null;
 }
 
+/** A fold of wrap between two bundles, by their places. */
+export interface PlanFold extends Between, FoldChoice {
+  readonly name: string;
+  readonly thicknessIn: number;
+  readonly rollWidthIn: number;
+}
+
 /** A plan as it is drawn, stored and checked: figures only, nothing to look up. Its first bundle stands in it by itself. */
 export interface PlanDocument extends PlanBundle {
   readonly format: typeof PLAN_FORMAT;
@@ -59,6 +67,8 @@ export interface PlanDocument extends PlanBundle {
   readonly others?: readonly PlanBundle[];
   /** Boards between neighbours that are not alike, from the near corner of all that the parcel holds; left out where there are none. */
   readonly boards?: readonly Between[];
+  /** Folds of wrap between them, from the same corner; left out where there are none. */
+  readonly folds?: readonly PlanFold[];
   /** What may happen to each bundle, the first included; left out for one. */
   readonly risks?: readonly BundleRisk[];
   readonly inner: {
@@ -215,4 +225,13 @@ type AnyFault =
   /** Large bubble next to a part that stands out. */
   | { readonly kind: 'largeFirst'; readonly blocks: false; readonly part: string }
   | { readonly kind: 'thin'; readonly blocks: false; readonly growsIn: number }
+  /** Two bundles stand nearer to one another than the house wishes, as something dense beside something delicate. */
+  | {
+      readonly kind: 'apart';
+      readonly blocks: false;
+      readonly one: string;
+      readonly other: string;
+      readonly apartIn: number;
+      readonly wantedIn: number;
+    }
   | { readonly kind: 'heavyInner' | 'shallow' | 'noneLeft'; readonly blocks: false };

@@ -116,6 +116,68 @@ test('searched where the house has them, by the pruned search as by the whole; p
   expect(without.frontier.every(({ choice }) => !choice.cells)).toBe(true);
 });
 
+describe('in an inner box', () => {
+  const two = { ...JARS, count: 2, irreplaceable: true } as const;
+  const boxed = (locks: Parameters<typeof request>[1] = {}) =>
+    request(two, {
+      stock: { ...STOCK, boxes: [box([12, 8, 8]), box([10, 10, 10]), box([18, 14, 14]), box([20, 16, 16])], linerBoard: SHEET },
+      soldMinor: 9000,
+      ...locks,
+    });
+
+  test('cells stand in it, not on the base of the outer box, and the parcel weighs and costs them once', () => {
+    const inner = { box: '12x8x8', fill: STOCK.fills[1]!.key };
+    const nest = { ...CHOICE, layers: [{ material: 'largeBubble', turns: 1 }], inner, box: '20x16x16', fill: STOCK.fills[0]!.key };
+    const [without, within] = [false, true].map((cells) => {
+      const derived = derivePlan(boxed(), { ...nest, cells });
+      if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
+      return derived.option;
+    });
+    const keys = writeBenchSteps(within!, boxed().house).map(({ key }) => key);
+    expect(keys).not.toContain('box:cells');
+    expect(keys.indexOf('inner:cells')).toBeGreaterThan(keys.indexOf('inner:base'));
+    expect(keys.indexOf('inner:cells')).toBeLessThan(keys.indexOf('inner:in'));
+    const cells = within!.rated.weighed.filled.stowed.shell.made.filter(({ key }) => key === 'cells');
+    expect(cells).toHaveLength(1);
+    expect(within!.rated.weighed.grossLb - without!.rated.weighed.grossLb - fillLb(within!) + fillLb(without!)).toBeCloseTo(
+      cells[0]!.weightLb,
+      9,
+    );
+    expect(within!.chance).toBeLessThan(without!.chance);
+    expect(verifyPlan(writePlanDocument(within!, boxed().house), boxed())).toEqual([]);
+  });
+
+  test('searched there too where the house has them, by the pruned search as by the whole', () => {
+    const stock = boxed().stock;
+    const wanted = { ...boxed(), stock, house: { ...boxed().house, cells: true } };
+    const asIs = { ...wanted, locks: { inner: '12x8x8' } };
+    const [pruned, every] = [finish(planParcel(asIs)), finish(planParcel(asIs, true))];
+    if (pruned.kind === 'noPlan' || every.kind === 'noPlan') throw new Error('no plan');
+    expect(pruned.frontier.map(({ choice }) => choice)).toEqual(every.frontier.map(({ choice }) => choice));
+    expect(pruned.considered).toBe(every.considered);
+    expect(pruned.frontier.some(({ choice }) => choice.cells && choice.inner)).toBe(true);
+  });
+
+  test('with as much board on hand as they take they are made, with less they are not', () => {
+    const { stock } = boxed();
+    const found = (onHandFt2: number) => {
+      const asIs = {
+        ...boxed(),
+        stock: { ...stock, linerBoard: { ...SHEET, onHandFt2 } },
+        reserved: [],
+        house: { ...boxed().house, cells: true, liners: 'never' as const },
+        locks: { inner: '12x8x8' },
+      };
+      const chosen = finish(planParcel(asIs));
+      return chosen.kind === 'planned' ? chosen.frontier.filter(({ choice }) => choice.cells) : [];
+    };
+    const [one] = found(100);
+    const taken = stockUsed(one!).find(({ kind }) => kind === 'board')!.amount;
+    expect(found(taken * 1.01).length).toBeGreaterThan(0);
+    expect(found(taken * 0.99)).toEqual([]);
+  });
+});
+
 test('offered as a change where several are alike, and for one piece never', () => {
   const kinds = (of: ReturnType<typeof asked>, choice: PlanChoice) => nextBestChanges(of, choice).map(({ change }) => change.kind);
   expect(kinds(asked(), NEST)).toContain('cells');

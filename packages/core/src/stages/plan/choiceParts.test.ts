@@ -50,6 +50,7 @@ const OTHER: { readonly [Part in keyof Required<PlanChoice>]: PlanChoice[Part] }
   extraFill: 0.5,
   board: true,
   cells: true,
+  between: [{ pair: [0, 1], material: 'largeBubble', folds: 2 }],
   service: SERVICE.key,
   coverAdded: true,
   signature: true,
@@ -67,6 +68,7 @@ const SEVERAL: Partial<Record<keyof PlanChoice, [typeof asked, PlanChoice]>> = {
   cells: [pair, { ...BASE, grid: [2, 1, 1] }],
   others: [two, BESIDE],
   stand: [two, BESIDE],
+  between: [two, BESIDE],
 };
 
 function figures(choice: PlanChoice, of = asked): Record<Moved, unknown> {

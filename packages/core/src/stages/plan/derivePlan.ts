@@ -4,6 +4,7 @@ import { OWN_BOX, ownBoxOf } from '../box/ownBox.ts';
 import type { WrappedItem, Wraps } from '../wrap/WrappedItem.ts';
 import { stowAsTold } from '../box/stowAsTold.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
+import { foldsAsChosen, mayBeFolded } from '../box/folds.ts';
 import type { ByPlace } from '../fill/fillPlaces.ts';
 import { fillVoids } from '../fill/fillVoids.ts';
 import { judgeParcel, type Judge } from '../frontier/judgeParcel.ts';
@@ -98,7 +99,15 @@ export function deriver(request: PlanRequest): Deriver {
     const fillApart: ByPlace<FillStock> = Object.fromEntries(apart);
     const ofBoard = OF_SHEET_BOARD.find(([part]) => choice[part]);
     if (ofBoard && !stock.linerBoard) return `there is no sheet board for ${ofBoard[1]}`;
-    const stowed = stowAsTold(each.map((one, at) => wrap(at, one)) as unknown as Wraps, { ...choice, inner, box, sheet: stock.linerBoard });
+    const stowed = stowAsTold(each.map((one, at) => wrap(at, one)) as unknown as Wraps, {
+      ...choice,
+      inner,
+      box,
+      sheet: stock.linerBoard,
+      folds: foldsAsChosen(choice.between, stock.wraps, house),
+    });
+    const unfolded = choice.between?.find(({ material }) => !stock.wraps.some((one) => one.key === material && mayBeFolded(one)));
+    if (unfolded) return `${unfolded.material} is nothing in the stockroom that is folded between`;
     if (!stowed) return `a second wall leaves no inside of ${box.name}`;
     const weighed = weighParcel(fillVoids(stowed, fill, innerFill, house, choice.extraFill, fillApart), stock, house);
     return weighed.grossLb > HEAVIEST_LB

@@ -2,6 +2,7 @@ import { tooShallowForMcKee } from '../../engineering/board/compressionStrength.
 import type { House } from '../../house/House.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import { isEnvelope } from '../box/makeShell.ts';
+import { neighboursIn } from '../box/apartWanted.ts';
 import { bedding } from '../box/stowInBox.ts';
 import { fillAt } from '../fill/fillPlaces.ts';
 import { emptyGap, leastRoomIn } from '../fill/leastRoom.ts';
@@ -47,6 +48,7 @@ const BLOCKED: Readonly<Record<Exclude<PlanFault['kind'], 'feel'>, string>> = {
   dampBarrier: 'it suffers from damp without a bag or film',
   largeFirst: 'large bubble does not follow a part',
   thin: 'it is thinly wrapped',
+  apart: 'two bundles stand nearer than the house wishes',
   heavyInner: 'the inner box is heavy',
   shallow: 'the box is shallow',
   noneLeft: 'none is left of that box',
@@ -74,6 +76,7 @@ export function findFaults(weighed: WeighedParcel, house: House): PlanFault[] {
     ...(stowed.inner ? thinGaps(stowed.inner.gaps, house.snugGapIn, house.strictGaps) : []),
     ...(certificateHolds(weighed) ? [] : [{ kind: 'certificate', blocks: true } as const]),
     ...named.filter(({ blocks }) => !blocks),
+    ...tooNear(stowed, house),
     ...(innerMassRatio(filled) > HEAVY_INNER_RATIO ? [{ kind: 'heavyInner', blocks: false } as const] : []),
     ...(!isEnvelope(stowed.shell.box) && tooShallowForMcKee(stowed.shell.outsideIn) ? [{ kind: 'shallow', blocks: false } as const] : []),
     ...(stowed.shell.box.onHand > 0 && (stowed.inner?.box.onHand ?? 1) > 0 ? [] : [{ kind: 'noneLeft', blocks: false } as const]),
@@ -101,6 +104,15 @@ function bareTogether({ piece: { archetype, stacks } }: WrappedItem): PlanFault[
   const together = stacks[0]!;
   return together > 1 && archetype.fragility !== null && !archetype.cased ? [{ kind: 'bareTogether', blocks: true, together }] : [];
 }
+
+/** Bundles that stand nearer to one another than the house wishes: a caution with its price. */
+const tooNear = (stowed: StowedBox, house: House): PlanFault[] =>
+  neighboursIn(stowed, house)
+    .filter(({ apartIn, wantedIn }) => apartIn < wantedIn - 1e-9)
+    .map(({ pair, apartIn, wantedIn }) => {
+      const [one, other] = pair.map((at) => countedTitle(stowed.bundles[at]!.wrapped.piece.facts)) as [string, string];
+      return { kind: 'apart', blocks: false, one, other, apartIn, wantedIn };
+    });
 
 /** A gap into which the fill does not go, so that it holds nothing. */
 function hollowGap(gaps: Gaps, fillOf: (face: keyof Gaps) => FillStock, coverIn: number): PlanFault[] {

@@ -1,5 +1,5 @@
 import type { House } from '../../house/House.ts';
-import { FILL_PLACES } from '../fill/fillPlaces.ts';
+import { FILL_PLACES, SINGLE_PLACES, type FillPlace } from '../fill/fillPlaces.ts';
 import { recommend, type Recommendation } from '../frontier/recommend.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
 import type { PlanRequest } from './PlanRequest.ts';
@@ -8,6 +8,8 @@ import { fillsOf } from './stockFor.ts';
 
 /** Places are gone through so often at most; each time one of them changes. */
 const MOST_CHANGES = 4;
+/** Pairs of sides first, then each side by itself. What is in the corners cushions no face, so that only a hand puts it there. */
+const ROUNDS: readonly (readonly FillPlace[])[] = [FILL_PLACES, SINGLE_PLACES.filter((place) => place !== 'corners')];
 
 /**
  * A nest with a fill of its own in each place where that comes out better, as the house weighs it; the nest itself where
@@ -21,18 +23,19 @@ export function mixFills(request: PlanRequest, found: Recommendation, ceiling: n
   const sound = soundOptions(request);
   const fills = fillsOf(stock, house, locks, undefined);
   let best = found;
-  for (let changed = 0; changed < MOST_CHANGES; changed++) {
-    const { choice } = best.option;
-    const tried = FILL_PLACES.flatMap((place) =>
-      fills.flatMap(({ key }): PlanOption | readonly PlanOption[] => {
-        if (key === (choice.fillApart?.[place] ?? choice.fill)) return [];
-        return sound({ ...choice, fillApart: { ...choice.fillApart, [place]: key } }) ?? [];
-      }),
-    );
-    const next = recommend([best.option, ...tried], ceiling, house)!;
-    if (next.option === best.option) break;
-    best = next;
-  }
+  for (const places of ROUNDS)
+    for (let changed = 0; changed < MOST_CHANGES; changed++) {
+      const { choice } = best.option;
+      const tried = places.flatMap((place) =>
+        fills.flatMap(({ key }): PlanOption | readonly PlanOption[] => {
+          if (key === (choice.fillApart?.[place] ?? choice.fill)) return [];
+          return sound({ ...choice, fillApart: { ...choice.fillApart, [place]: key } }) ?? [];
+        }),
+      );
+      const next = recommend([best.option, ...tried], ceiling, house)!;
+      if (next.option === best.option) break;
+      best = next;
+    }
   return best;
 }
 

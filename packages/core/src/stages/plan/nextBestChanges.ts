@@ -1,6 +1,8 @@
 import type { GuardKind } from '../../engineering/pieces/hardPoints.ts';
+import { foldWanted, neighboursIn } from '../box/apartWanted.ts';
+import { isPair } from '../box/folds.ts';
 import { isEnvelope } from '../box/makeShell.ts';
-import { FILL_PLACES } from '../fill/fillPlaces.ts';
+import { ALL_PLACES, FILL_PLACES } from '../fill/fillPlaces.ts';
 import { depthWanted, spareDepth } from '../box/shellsFor.ts';
 import { bedding, goInEnvelopes, haveCells } from '../box/stowInBox.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
@@ -154,9 +156,11 @@ function* singleChanges(request: PlanRequest, choice: PlanChoice, now: PlanOptio
     if (fill.key !== choice.fill) yield { change: { kind: 'fill', fill: fill.key }, after: { ...choice, fill: fill.key } };
   }
   if (choice.fill !== null && (house.mixesFills || choice.fillApart))
-    for (const place of FILL_PLACES) {
+    for (const place of ALL_PLACES) {
       const { [place]: own, ...others } = choice.fillApart ?? {};
       if (own !== undefined) yield { change: { kind: 'fillApart', place, fill: null }, after: { ...choice, fillApart: others } };
+      // a side by itself is looked at where it stands apart already
+      if (own === undefined && !(FILL_PLACES as readonly string[]).includes(place)) continue;
       for (const { key } of stock.fills)
         if (key !== own && key !== choice.fill)
           yield { change: { kind: 'fillApart', place, fill: key }, after: { ...choice, fillApart: { ...others, [place]: key } } };
@@ -189,5 +193,13 @@ function* singleChanges(request: PlanRequest, choice: PlanChoice, now: PlanOptio
     const [{ wrapped }] = bundles;
     if (stock.linerBoard && (bundles.length > 1 || haveCells([wrapped])))
       yield { change: { kind: 'cells', cells: !choice.cells }, after: { ...choice, cells: !choice.cells, baseGapIn: null } };
+    for (const neighbours of neighboursIn(now.rated.weighed.filled.stowed, house)) {
+      const own = choice.between?.filter(({ pair }) => isPair(pair, neighbours.pair)) ?? [];
+      const others = choice.between?.filter(({ pair }) => !isPair(pair, neighbours.pair)) ?? [];
+      for (const fold of own)
+        yield { change: { kind: 'between', ...fold, folds: 0 }, after: { ...choice, between: others, baseGapIn: null } };
+      const wanted = own.length === 0 || neighbours.apartIn < neighbours.wantedIn - 1e-9 ? foldWanted(neighbours, stock.wraps) : null;
+      if (wanted) yield { change: { kind: 'between', ...wanted }, after: { ...choice, between: [...others, wanted], baseGapIn: null } };
+    }
   }
 }

@@ -1,17 +1,54 @@
 import { recommend, type Recommendation } from '../frontier/recommend.ts';
+import { foldWanted, neighboursIn } from '../box/apartWanted.ts';
+import { isEnvelope } from '../box/makeShell.ts';
+import type { BoxStock } from '../../engineering/materials/stock.ts';
+import { inBox } from './inBox.ts';
+import { boxesOf } from './stockFor.ts';
 import type { PlanRequest } from './PlanRequest.ts';
 import { soundOptions } from './soundOptions.ts';
 
+/** Boxes that are tried round a nest that grew, the next larger ones first. */
+const MOST_BOXES = 4;
+
 /**
- * A nest of different bundles with board between them where that comes out better, as the house weighs it, or where somebody
- * has pinned it; the nest itself where it does not. The search itself leaves them against one another.
+ * A nest of different bundles with something between them where that comes out better, as the house weighs it, or where somebody
+ * has pinned it; the nest itself where it does not: board, and a fold of wrap between those that stand nearer than the house
+ * wishes, in the next larger boxes too. The search itself leaves them against one another.
  *
  * @param ceiling chance above which a nest is recommended only where none is below it
  */
 export function partThem(request: PlanRequest, found: Recommendation, ceiling: number): Recommendation {
+  if (!found.option.choice.others) return found;
+  return foldBetween(request, boardBetween(request, found, ceiling), ceiling);
+}
+
+function boardBetween(request: PlanRequest, found: Recommendation, ceiling: number): Recommendation {
   const { house, stock, locks } = request;
-  const { choice } = found.option;
-  if (!choice.others || !stock.linerBoard || !(locks.cells ?? house.cells)) return found;
-  const parted = soundOptions(request)({ ...choice, cells: true, baseGapIn: null });
+  if (!stock.linerBoard || !(locks.cells ?? house.cells)) return found;
+  const parted = soundOptions(request)({ ...found.option.choice, cells: true, baseGapIn: null });
   return parted ? recommend(locks.cells ? [parted] : [found.option, parted], ceiling, house)! : found;
+}
+
+/** Somebody who pinned what is between has said it for all of them. */
+function foldBetween(request: PlanRequest, found: Recommendation, ceiling: number): Recommendation {
+  const { house, stock, locks, cards } = request;
+  if (locks.between) return found;
+  const { choice, rated } = found.option;
+  const { stowed } = rated.weighed.filled;
+  const between = neighboursIn(stowed, house)
+    .filter(({ apartIn, wantedIn }) => apartIn < wantedIn - 1e-9)
+    .flatMap((neighbours) => foldWanted(neighbours, stock.wraps) ?? []);
+  if (between.length === 0) return found;
+  const sound = soundOptions(request);
+  const roomOf = ({ insideIn: [l, w, h] }: BoxStock) => l * w * h;
+  const larger = locks.box
+    ? []
+    : boxesOf(request)
+        .boxes.filter((box) => box.onHand > 0 && !isEnvelope(box) && box.container === null && roomOf(box) > roomOf(stowed.shell.box))
+        .sort((a, b) => roomOf(a) - roomOf(b))
+        .slice(0, MOST_BOXES);
+  const parted = [choice, ...larger.flatMap((box) => inBox(choice, box, { stock, cards }))].flatMap(
+    (one) => sound({ ...one, between, baseGapIn: null }) ?? [],
+  );
+  return parted.length > 0 ? recommend([found.option, ...parted], ceiling, house)! : found;
 }

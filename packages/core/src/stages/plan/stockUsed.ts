@@ -29,6 +29,7 @@ export function stockUsed({ rated }: Pick<PlanOption, 'rated'>, instead: readonl
     ...[stowed.shell.box, ...(stowed.inner ? [stowed.inner.box] : [])]
       .filter((box) => box.container === null && box.key !== OWN_BOX)
       .map((box) => ({ kind: 'box' as const, key: box.key, amount: 1 })),
+    ...stowed.shell.made.flatMap(({ folds = [] }) => folds.map(({ key, ft2 }) => ({ kind: 'wrap' as const, key, amount: ft2 }))),
     ...stowed.shell.made
       .filter((part) => part.takenFt2 > 0)
       .map((part) => ({ kind: 'board' as const, key: SHEET_BOARD, amount: part.takenFt2 })),

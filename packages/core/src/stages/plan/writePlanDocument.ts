@@ -12,7 +12,15 @@ import type { PlanOption } from '../frontier/PlanOption.ts';
 import { HEAVY_INNER_RATIO, innerMassRatio, shockOnFaces } from '../frontier/shockJourney.ts';
 import { faultsOf } from './findFaults.ts';
 import { stockUsed } from './stockUsed.ts';
-import { CORE_VERSION, PLAN_FORMAT, type BundleRisk, type PlanBundle, type PlanDocument, type PlanFill } from './PlanDocument.ts';
+import {
+  CORE_VERSION,
+  PLAN_FORMAT,
+  type BundleRisk,
+  type PlanBundle,
+  type PlanDocument,
+  type PlanFill,
+  type PlanFold,
+} from './PlanDocument.ts';
 
 /** Writes a judged plan down: every figure that a screen, a drawing or a record needs. */
 export function writePlanDocument(option: PlanOption, house: House): PlanDocument {
@@ -43,6 +51,20 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
         }
       : {}),
     ...(stowed.boards.length > 0 ? { boards: stowed.boards } : {}),
+    ...(stowed.folds.length > 0
+      ? {
+          folds: stowed.folds.map(({ pair, material, folds, stock, thicknessIn, atIn, sizeIn }): PlanFold => ({
+            pair,
+            material,
+            folds,
+            name: stock.name,
+            thicknessIn,
+            rollWidthIn: stock.rollWidthIn,
+            atIn,
+            sizeIn,
+          })),
+        }
+      : {}),
     inner: stowed.inner && {
       key: stowed.inner.box.key,
       name: stowed.inner.box.name,

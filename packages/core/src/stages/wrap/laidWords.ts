@@ -3,6 +3,8 @@ export interface Laid {
   readonly turns: number;
   /** It is not wound: half a turn is one card. */
   readonly stiff?: boolean | undefined;
+  /** It is folded between two bundles: turns are its thicknesses. */
+  readonly folded?: boolean | undefined;
 }
 
 /** Turns as hands count them: `half a turn`, `1 turn`, `1 1/2 turns`. */
@@ -13,7 +15,8 @@ export function turnsWords(turns: number): string {
 }
 
 /** What is laid, without what it is of: `2 turns`, `1 card`. */
-export function laidWords({ turns, stiff }: Laid): string {
+export function laidWords({ turns, stiff, folded }: Laid): string {
+  if (folded) return `folded ${turns} thick`;
   const cards = Math.round(turns * 2);
   return stiff ? `${cards} ${cards === 1 ? 'card' : 'cards'}` : turnsWords(turns);
 }

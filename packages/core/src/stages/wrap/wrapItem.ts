@@ -1,5 +1,5 @@
-import { CUSHION_MATERIALS, REUSED_BUBBLE_SHARE } from '../../engineering/cushion/cushionMaterials.ts';
 import { wrapLayer, type Triple } from '../../engineering/geometry/wrapLayer.ts';
+import { cushionOf, sheetThicknessIn } from '../../engineering/materials/cushionOf.ts';
 import type { Stockroom, TapeStock } from '../../engineering/materials/stock.ts';
 import { FORMS } from '../../engineering/pieces/forms.ts';
 import { FACE_AXIS, FACES, type Face } from '../../engineering/pieces/hardPoints.ts';
@@ -73,7 +73,7 @@ function layOn(
   const stock = wraps.find((wrap) => wrap.key === material);
   if (!stock) throw new RangeError(`material of a layer must be in the stockroom, not ${material}`);
   if (!(turns > 0 && turns <= 20)) throw new RangeError(`turns must be above 0 and at most 20, not ${turns}`);
-  const sheetIn = stock.thicknessIn * (stock.reused ? REUSED_BUBBLE_SHARE : 1);
+  const sheetIn = sheetThicknessIn(stock);
   const axis = piece.wrapAxis;
   const [second, third] = axis === 0 ? [1, 2] : axis === 1 ? [0, 2] : [0, 1];
   const amount = stock.stiff
@@ -92,7 +92,7 @@ function layOn(
   const tape: TapeStock = house.strongInnerTape ? outerTape : innerTape;
   return {
     stock,
-    cushion: stock.cushion === null ? null : CUSHION_MATERIALS[stock.cushion],
+    cushion: stock.cushion === null ? null : cushionOf({ ...stock, cushion: stock.cushion }),
     turns,
     thicknessIn: turns * sheetIn,
     doubled: doubled ? { face: doubled, thicknessIn: sheetIn } : null,
