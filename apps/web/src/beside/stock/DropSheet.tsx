@@ -4,6 +4,7 @@ import { X } from 'lucide-react';
 import { useRef, useState } from 'react';
 import {
   besideCurve,
+  capital,
   CUSHION_MATERIALS,
   gAtLoad,
   testedCurve,
@@ -91,7 +92,7 @@ function Drops({ one, onKeep }: { one: Cushioning; onKeep: (drops: readonly Drop
   const shown = own ?? like.curve;
   const told = (curve: CushionCurve) => {
     const { psi, g } = bestOf(curve);
-    return `${Math.round(g)} g at ${(psi * load.of).toFixed(2)} ${load.unit}`;
+    return `${Math.round(g)} g, under ${(psi * load.of).toFixed(2)} ${load.unit}`;
   };
   const { heightIn, thicknessIn } = TOLD_FOR;
   return (
@@ -99,8 +100,8 @@ function Drops({ one, onKeep }: { one: Cushioning; onKeep: (drops: readonly Drop
       <DropForm drops={dropTests} onAdd={(more) => onKeep([...dropTests, ...more])} />
       <p className={own ? 'drop-says' : 'drop-says soft'} role="status">
         {'curve' in fit
-          ? `${name} lands at least at ${told(fit.curve)} from ${write.length(heightIn)} onto ${write.length(thicknessIn)}, by ${fit.used} of ${dropTests.length} drops; ${CUSHION_WORDS[cushion]} is taken for ${told(like.curve)}. Nests are planned with its own.`
-          : `${name} is planned with as ${CUSHION_WORDS[cushion]}: ${told(like.curve)} at least, from ${write.length(heightIn)} onto ${write.length(thicknessIn)}.`}
+          ? `${name} lands softest at ${told(fit.curve)}, from ${write.length(heightIn)} onto ${write.length(thicknessIn)}: by ${fit.used} of ${dropTests.length} drops. ${capital(CUSHION_WORDS[cushion])} is taken for ${told(like.curve)}. Nests are planned with its own.`
+          : `${name} is planned with as ${CUSHION_WORDS[cushion]}: it lands softest at ${told(like.curve)}, from ${write.length(heightIn)} onto ${write.length(thicknessIn)}.`}
       </p>
       {'whyNot' in fit && dropTests.length > 0 && <p className="risk">No curve of its own yet: {fit.whyNot}.</p>}
       <div ref={room} className="cushion-chart">

@@ -33,7 +33,7 @@ const SHEETS = [
   { value: 'fills', label: 'Fills' },
   { value: 'tapes', label: 'Tapes, board' },
   { value: 'guards', label: 'Guards' },
-  { value: 'drops', label: 'Own drops' },
+  { value: 'drops', label: 'Drop tests' },
   { value: 'moves', label: 'Came and went' },
   { value: 'sizes', label: 'Which sizes' },
   { value: 'materials', label: 'Which materials' },
