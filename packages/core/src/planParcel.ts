@@ -1,4 +1,5 @@
 import type { House } from './house/House.ts';
+import { withBoxesToFold } from './stages/box/boxesToFold.ts';
 import { foldsAsChosen } from './stages/box/folds.ts';
 import { waysToStand } from './stages/box/stowInBox.ts';
 import { sheetsSuffice } from './stages/wrap/sheetsSuffice.ts';
@@ -171,7 +172,7 @@ function planSpace(request: PlanRequest, free: PlanRequest['stock'] | null = nul
     pieces,
     wraps,
     ways: pieces.length === 1 ? null : waysOfAll(wraps, locks),
-    room: boxesOf({ ...request, stock }),
+    room: withBoxesToFold(boxesOf({ ...request, stock }), wraps, house, locks),
     fills: fillsOf(stock, house, locks, locks.fill),
     innerFills: fillsOf(stock, house, locks, locks.innerFill),
     carriages: carriages(request.cards, pieces, house, locks),

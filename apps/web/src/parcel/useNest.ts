@@ -119,6 +119,7 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
       turned: worked?.turned ?? null,
       cutToIn: worked?.cutToIn ?? null,
       crossOfIn: worked?.crossOfIn ?? null,
+      foldTo: worked?.foldTo ?? null,
       reasons: found?.kind === 'noPlan' ? found.reasons : NONE,
       wouldHelp: found?.kind === 'noPlan' ? found.wouldHelp : NONE,
       /** Inside of a box that would do, where none on hand does. */

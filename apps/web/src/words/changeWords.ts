@@ -7,6 +7,7 @@ import {
   lower,
   PLACE_NAMES,
   piecesOf,
+  toFoldOf,
   type ChangeKind,
   type PlanChoice,
   type PlanRequest,
@@ -37,7 +38,7 @@ function wordsFor(change: ChangeKind, request: PlanRequest, choice: PlanChoice |
       return change.face ? `One sheet more of ${name} over the ${change.face}` : `No extra sheet of ${name}`;
     }
     case 'box':
-      return `Box ${named(boxesOf({ ...request, locks: {} }).boxes, change.box)}`;
+      return `Box ${toFoldOf(change.box, stock.linerBoard)?.name ?? named(boxesOf({ ...request, locks: {} }).boxes, change.box)}`;
     case 'fill':
       return named(stock.fills, change.fill);
     case 'fillApart':

@@ -80,6 +80,8 @@ export type EvaluateAnswer =
       cutToIn: number | null;
       /** Height of a cross that would take up what is spare under the lid; null where that does not pay. */
       crossOfIn: number | null;
+      /** The box that would be folded round it, by its key; null where there is no board for one, or it is in one. */
+      foldTo: string | null;
     }
   | { kind: 'noPlan'; reasons: readonly string[] }
   | { kind: 'failed'; message: string };

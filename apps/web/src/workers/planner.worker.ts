@@ -3,6 +3,7 @@ import {
   boxesToKeep,
   packedOtherwise,
   depthWanted,
+  foldedFor,
   spareDepth,
   derivePlan,
   edgeNudges,
@@ -200,7 +201,8 @@ const planner: Planner = {
     try {
       const derived = derivePlan(request, choice);
       if (derived.kind === 'noPlan') return Promise.resolve(derived);
-      const { bundles, shell, inner, blockIn } = derived.option.rated.weighed.filled.stowed;
+      const { stowed } = derived.option.rated.weighed.filled;
+      const { bundles, shell, inner, blockIn } = stowed;
       const changes = nextBestChanges(request, choice);
       const document = writePlanDocument(derived.option, request.house);
       const most = document.faults[0]?.kind === 'tooSmall' ? MOST_THAT_GIVE : MOST_CHANGES;
@@ -213,6 +215,7 @@ const planner: Planner = {
         turned: changes.find((change) => change.change.kind === 'turned') ?? null,
         cutToIn: shell.box.style === 'slotted' && shell.newDepthIn === null ? depthWanted(shell, ...room) : null,
         crossOfIn: shell.crossIn === null ? spareDepth(shell, ...room) : null,
+        foldTo: foldedFor(stowed, request.house, request.stock.linerBoard)?.key ?? null,
         refusals: whyNot(
           bundles.map(({ wrapped }) => wrapped) as unknown as Parameters<typeof whyNot>[0],
           boxesOf({ ...request, locks: {} }).boxes,

@@ -29,6 +29,8 @@ export interface House {
   readonly liners: 'never' | 'mayBe' | 'always';
   /** Cuts a box that is too deep down to the depth wanted. */
   readonly cutsDown: boolean;
+  /** Folds a box to measure from sheet board, where that pays. */
+  readonly foldsBoxes: boolean;
   /** Takes up spare depth with a cross of board under the lid, where that pays. */
   readonly crosses: boolean;
   /** Cells of board between pieces that are alike, where that pays. */
@@ -115,6 +117,7 @@ export const BEDDED_HOUSE: House = {
   floats: false,
   liners: 'never',
   cutsDown: false,
+  foldsBoxes: false,
   crosses: false,
   cells: false,
   firstLayer: 'asFinish',

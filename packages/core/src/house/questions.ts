@@ -153,8 +153,9 @@ export const QUESTIONS: readonly Question[] = [
   question(
     'boxes',
     'Which boxes first?',
-    side('best', 'whichever comes out best', { liners: 'never' }),
-    side('reinforced', 'thin ones reinforced', { liners: 'mayBe' }),
+    side('best', 'whichever comes out best', { liners: 'never', foldsBoxes: false }),
+    side('reinforced', 'thin ones reinforced', { liners: 'mayBe', foldsBoxes: false }),
+    side('folded', 'folded to measure from sheet board, where that pays', { liners: 'never', foldsBoxes: true }),
   ),
   question(
     'cover',

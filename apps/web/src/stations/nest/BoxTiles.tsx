@@ -1,6 +1,6 @@
 'use client';
 import { Button, Switch } from 'antd';
-import { formatChance, isEnvelope, ownBoxOf, piecesOf, takeBox, type PlanChoice, type PlanDocument } from '@inch-nest/core';
+import { formatChance, isEnvelope, ownBoxOf, piecesOf, takeBox, toFoldOf, type PlanChoice, type PlanDocument } from '@inch-nest/core';
 import { boxesAtHand } from './boxesAtHand.ts';
 import { writeTenths } from '../../parts/writeTenths.ts';
 import { useShop } from '../../session/ShopContext.tsx';
@@ -25,6 +25,8 @@ export function BoxTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Nes
   const { stock } = nest.request;
   const take = (part: Partial<PlanChoice>) => nest.change(() => part);
   const boxes = boxesAtHand(nest);
+  const folded = toFoldOf(choice.box, stock.linerBoard);
+  const offered = nest.foldTo === null ? null : toFoldOf(nest.foldTo, stock.linerBoard);
   const envelope = plan.box.style !== 'slotted';
   const pieces = piecesOf(nest.request);
   const several = pieces.length > 1;
@@ -53,10 +55,17 @@ export function BoxTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Nes
         <TileSelect
           label="Box"
           value={choice.box}
-          options={boxes.map(({ box, why }) => ({
-            value: box.key,
-            label: why ? `${box.name} — ${why}` : box.container ? `${box.name} · the carrier’s, free` : `${box.name} · ${box.onHand} left`,
-          }))}
+          options={[
+            ...(folded ? [{ value: folded.key, label: `${folded.name}, of sheet board` }] : []),
+            ...boxes.map(({ box, why }) => ({
+              value: box.key,
+              label: why
+                ? `${box.name} — ${why}`
+                : box.container
+                  ? `${box.name} · the carrier’s, free`
+                  : `${box.name} · ${box.onHand} left`,
+            })),
+          ]}
           onChange={(key) => nest.change((now) => takeBox(nest.request, now, key))}
         />
         <span className="detail">
@@ -65,6 +74,11 @@ export function BoxTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Nes
         </span>
         {!envelope && (
           <span className="box-more">
+            {offered && (
+              <Button aria-pressed={false} onClick={() => nest.change((now) => takeBox(nest.request, now, offered.key))}>
+                fold one of {write.size(offered.insideIn)}?
+              </Button>
+            )}
             {plan.box.newDepthIn !== null ? (
               <Button aria-pressed onClick={() => take({ newDepthIn: null, baseGapIn: null })}>
                 cut down to {write.length(plan.box.newDepthIn)}

@@ -1,6 +1,8 @@
 import { impliedStrain, joinStressPsi, stressAtEnergyPsi, type CushionCurve } from '../cushion/cushionCurve.ts';
 import { curvePoint, fitCurve, type CurvePoint, type FitOrWhy } from './fitCurve.ts';
 
+export { curvePoint, fitCurve };
+
 /** One drop of a mass on a cushion, as the shop measured it. */
 export interface DropTest {
   /** What was dropped, lb, and the face it landed with, square inches. */

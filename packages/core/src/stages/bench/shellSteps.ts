@@ -3,6 +3,7 @@ import type { BoxStock } from '../../engineering/materials/stock.ts';
 import { formatSize, type UnitSystem } from '../../units/index.ts';
 import { isFolded } from '../box/boxMade.ts';
 import type { MadePart, MadePartKey } from '../box/madeParts.ts';
+import { isToFold } from '../box/boxToFold.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import type { Shell } from '../box/StowedBox.ts';
 import { STANDING_MINUTES } from '../weight/standingMinutes.ts';
@@ -17,6 +18,14 @@ export interface Say {
 
 /** How each thing made for a box is said and done; what a plan makes has its words here, or does not compile. */
 const MADE_STEPS: Readonly<Record<MadePartKey, (part: MadePart, shell: Shell, say: Say) => Part>> = {
+  folded: ({ minutes, orders, takenFt2 }, _, { length }) =>
+    act(
+      'box:fold',
+      'Cut the box from one sheet',
+      `Of board ${panelsOf(orders, length)}: cut the corners out, score every fold, and fold each once by itself.`,
+      minutes,
+      [{ what: 'sheet board', amount: Math.round(takenFt2 * 10) / 10, unit: 'square feet' }],
+    ),
   cutDown: ({ minutes }, { newDepthIn }, { length }) =>
     act(
       'box:cutDown',
@@ -80,7 +89,7 @@ export function shellSteps(shell: Shell, say: Say, system: UnitSystem): Part[] {
   const { box, made } = shell;
   const steps = (...keys: MadePartKey[]) => made.filter(({ key }) => keys.includes(key)).map((part) => madeStep(part, shell, say));
   return [
-    ...steps('cutDown'),
+    ...steps('folded', 'cutDown'),
     act(
       'box:form',
       isEnvelope(box) ? 'Open the envelope' : 'Form the box',
@@ -93,7 +102,7 @@ export function shellSteps(shell: Shell, say: Say, system: UnitSystem): Part[] {
 
 /** What hands do to a box before anything goes in. One that is folded round its foot has no bottom to close. */
 const formed = (box: BoxStock): string =>
-  isEnvelope(box) ? '' : isFolded(box) ? ': fold the four sides up and tape the corners' : ': form and tape the bottom';
+  isEnvelope(box) ? '' : isFolded(box) || isToFold(box) ? ': fold the four sides up and tape the corners' : ': form and tape the bottom';
 
 /** What goes on the fill, under the lid. */
 export const onTheFill = (shell: Shell, say: Say): Part[] => madeSteps('cross', shell, say);

@@ -1,6 +1,8 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { cutOf } from '../../engineering/boxshop/cutOf.ts';
 import type { CutOrder } from '../../engineering/boxshop/CutOrder.ts';
+import { shopMinutes } from '../../engineering/boxshop/shopMinutes.ts';
+import { wrapAround } from '../../engineering/boxshop/wrapAround.ts';
 import { PAD_CLEARANCE_IN } from '../../engineering/boxshop/padsFor.ts';
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
 import { FACES } from '../../engineering/pieces/hardPoints.ts';
@@ -10,7 +12,7 @@ import { IN2_PER_FT2 } from '../../units/index.ts';
 import { foldSides, type PlacedFold } from './folds.ts';
 
 /** What is made at the bench for a box: cut into it, cut from sheet board or folded of wrap, and put into it. */
-export type MadePartKey = 'cutDown' | 'liner' | 'board' | 'cells' | 'folds' | 'cross';
+export type MadePartKey = 'folded' | 'cutDown' | 'liner' | 'board' | 'cells' | 'folds' | 'cross';
 
 /** A part made for a box, and all that follows from it. */
 export interface MadePart {
@@ -44,12 +46,19 @@ export interface MadeOrder {
 }
 
 /** Minutes to make each; judgement, the board as the model's page on boxes has it. Of cells for one strip or sheet, of folds for one. */
-export const MADE_MINUTES: Readonly<Record<MadePartKey, number>> = { cutDown: 3, liner: 4, board: 1, cells: 0.75, folds: 0.5, cross: 2 };
+export const MADE_MINUTES: Readonly<Record<Exclude<MadePartKey, 'folded'>, number>> = {
+  cutDown: 3,
+  liner: 4,
+  board: 1,
+  cells: 0.75,
+  folds: 0.5,
+  cross: 2,
+};
 /** Sheet board lost to offcuts; judgement. */
 export const SHEET_SCRAP_SHARE = 0.1;
 
 const ofSheet = (
-  key: MadePartKey,
+  key: keyof typeof MADE_MINUTES,
   areaIn2: number,
   sheet: SheetBoard,
   orders: readonly MadeOrder[],
@@ -78,6 +87,21 @@ export const cutDownPart = ({ insideIn, board: { caliperIn } }: BoxStock, newDep
   minutes: MADE_MINUTES.cutDown,
   orders: [{ order: { kind: 'lower', box: insideIn, newDepth: newDepthIn, caliper: caliperIn }, times: 1 }],
 });
+
+/** A box folded from one sheet: its board is its price and its tare, its minutes those of the cutting table. */
+export function foldedPart({ insideIn, board: { caliperIn } }: BoxStock): MadePart {
+  const work = wrapAround(insideIn, caliperIn);
+  const boardFt2 = work.boardUsedIn2 / IN2_PER_FT2;
+  return {
+    key: 'folded',
+    boardFt2,
+    takenFt2: boardFt2 * (1 + SHEET_SCRAP_SHARE),
+    weightLb: 0,
+    costMinor: 0,
+    minutes: shopMinutes('wrapAround', work),
+    orders: [{ order: { kind: 'wrapAround', inside: insideIn, caliper: caliperIn }, times: 1 }],
+  };
+}
 
 /** Panels on all six faces of an inside. */
 export const linerPart = (insideIn: Triple, sheet: SheetBoard): MadePart => {

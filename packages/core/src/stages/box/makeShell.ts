@@ -4,25 +4,29 @@ import { linerPanels } from '../../engineering/boxshop/linerPanels.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
 import { FACES } from '../../engineering/pieces/hardPoints.ts';
-import { boardPart, crossPart, cutDownPart, foldsPart, linerPart, type MadePart } from './madeParts.ts';
+import { isToFold } from './boxToFold.ts';
+import { boardPart, crossPart, cutDownPart, foldedPart, foldsPart, linerPart, type MadePart } from './madeParts.ts';
 import type { Block, Shell } from './StowedBox.ts';
 
 /** Outside of a whole box as it is rated: what the stockroom measured, else built from its board. */
 export const builtOutsideIn = (box: BoxStock): Triple => box.measuredOutsideIn ?? outsideOf(box.insideIn, box.board.caliperIn);
 
-/** A box as it stands in the stockroom. */
-export const wholeShell = (box: BoxStock): Shell => ({
-  box,
-  newDepthIn: null,
-  crossIn: null,
-  liner: false,
-  insideIn: box.insideIn,
-  outsideIn: builtOutsideIn(box),
-  tareLb: boxTareLb(box.insideIn, box.board.lbPerFt2),
-  costMinor: box.priceMinor,
-  minutes: 0,
-  made: [],
-});
+/** A box as it stands in the stockroom, or as it will once it is folded. */
+export function wholeShell(box: BoxStock): Shell {
+  const folded = isToFold(box) ? foldedPart(box) : null;
+  return {
+    box,
+    newDepthIn: null,
+    crossIn: null,
+    liner: false,
+    insideIn: box.insideIn,
+    outsideIn: builtOutsideIn(box),
+    tareLb: folded ? folded.boardFt2 * box.board.lbPerFt2 : boxTareLb(box.insideIn, box.board.lbPerFt2),
+    costMinor: box.priceMinor,
+    minutes: folded?.minutes ?? 0,
+    made: folded ? [folded] : [],
+  };
+}
 
 /** The same box cut down: the outside and the tare go down with the depth. */
 export function cutDown(shell: Shell, newDepthIn: number): Shell {

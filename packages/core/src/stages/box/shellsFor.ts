@@ -1,6 +1,7 @@
 import type { BoxStock } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
 import { linerChoices, type BoxLocks, type BoxRoom } from './BoxChoices.ts';
+import { isToFold } from './boxToFold.ts';
 import { crossed, cutDown, lined, wholeShell } from './makeShell.ts';
 import type { Shell } from './StowedBox.ts';
 
@@ -66,6 +67,8 @@ export function shellsFor(
 function depthsFor(box: BoxStock, wantedIn: number, { linerBoard }: BoxRoom, house: House, locks: BoxLocks): readonly DepthWay[] {
   const { newDepthIn, crossIn } = locks;
   if (newDepthIn != null || crossIn) return [{ newDepthIn: newDepthIn ?? null, crossIn: crossIn || null }];
+  // one that is folded to measure has no spare depth
+  if (isToFold(box)) return WHOLE;
   const depthIn = Math.ceil(wantedIn / CUT_TO_IN - 1e-9) * CUT_TO_IN;
   const spareIn = box.insideIn[2] - depthIn;
   if (spareIn < WORTH_CUTTING_IN) return WHOLE;
@@ -81,13 +84,13 @@ const snapDown = (inches: number): number => Math.floor(inches / CUT_TO_IN + 1e-
 export function depthWanted({ box, insideIn }: Shell, heldIn: number, gapIn: number): number | null {
   const walls = box.insideIn[2] - insideIn[2];
   const depthIn = Math.ceil((heldIn + 2 * gapIn + walls) / CUT_TO_IN - 1e-9) * CUT_TO_IN;
-  return box.container === null && box.insideIn[2] - depthIn >= WORTH_CUTTING_IN ? depthIn : null;
+  return box.container === null && !isToFold(box) && box.insideIn[2] - depthIn >= WORTH_CUTTING_IN ? depthIn : null;
 }
 
 /** The depth a cross could take up over what is held, beside any that is there; null where that would not pay. */
 export function spareDepth({ box, insideIn, crossIn }: Shell, heldIn: number, gapIn: number): number | null {
   const spareIn = snapDown(insideIn[2] + (crossIn ?? 0) - heldIn - 2 * gapIn);
-  return box.style === 'slotted' && spareIn >= WORTH_CUTTING_IN ? spareIn : null;
+  return box.style === 'slotted' && !isToFold(box) && spareIn >= WORTH_CUTTING_IN ? spareIn : null;
 }
 
 const WHOLE: readonly DepthWay[] = [{ newDepthIn: null, crossIn: null }];

@@ -9,6 +9,7 @@ import { IN2_PER_FT2 } from '../../units/index.ts';
 import type { House } from '../../house/House.ts';
 import type { InspectedPiece } from '../item/InspectedPiece.ts';
 import type { WrappedItem, Wraps } from '../wrap/WrappedItem.ts';
+import { isToFold } from './boxToFold.ts';
 import { isUsable, usableBoxes, type BoxLocks, type BoxRoom } from './BoxChoices.ts';
 import { gapsAround, gapsAroundInner, leastGap } from './gapsAround.ts';
 import { boarded, builtOutsideIn, celled, envelopeRound, hasBoard, isEnvelope, wholeShell } from './makeShell.ts';
@@ -222,7 +223,7 @@ export function* heldInBoxes(
 ): Generator<Held> {
   // a box of its own holds its own piece alone
   const own = wraps.length === 1 ? ownBoxOf(wraps[0].piece.facts) : null;
-  const inners = usableBoxes(boxes, locks.inner ?? undefined).filter((box) => !isEnvelope(box) && box.container === null);
+  const inners = usableBoxes(boxes, locks.inner ?? undefined).filter((box) => !isEnvelope(box) && box.container === null && !isToFold(box));
   const bySize = smallestFirst(inners);
   for (const bare of heldBare(wraps, locks, ways, cellsOf, folds)) {
     const put = (box: BoxStock): Held | null => {
@@ -290,8 +291,8 @@ export function shellsRound(held: Held, room: BoxRoom, house: House, locks: BoxL
     const shells = shellsFor(box, h, bedding(house, held), room, house, make, locks).filter(
       (shell) => leastGap(gapsIn(held, shell)) >= needIn - 1e-9,
     );
-    // a carrier’s own box goes by its own services and stands in no other’s way
-    if (shells.length > 0 && box.container === null) taken++;
+    // a carrier’s own box goes by its own services, one that is yet to be folded is any size: they stand in no other’s way
+    if (shells.length > 0 && box.container === null && !isToFold(box)) taken++;
     const { linerBoard } = room;
     const ready = shells.map((shell) => celled(shell, held));
     return linerBoard && sinksDeep(held) ? [...ready, ...ready.map((shell) => boarded(shell, linerBoard))] : ready;

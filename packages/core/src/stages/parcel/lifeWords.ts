@@ -25,6 +25,7 @@ const PLACES: Readonly<Record<string, string>> = {
   'inner:top': 'top of the inner box',
   'inner:close': 'inner box closed',
   'box:cutDown': 'box cut down',
+  'box:fold': 'box cut from a sheet',
   'box:form': 'box formed',
   'box:liner': 'box lined',
   'box:base': 'base of the box',

@@ -4,6 +4,7 @@ import { OWN_BOX, ownBoxOf } from '../box/ownBox.ts';
 import type { WrappedItem, Wraps } from '../wrap/WrappedItem.ts';
 import { stowAsTold } from '../box/stowAsTold.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
+import { toFoldOf } from '../box/boxToFold.ts';
 import { foldsAsChosen, mayBeFolded } from '../box/folds.ts';
 import type { ByPlace } from '../fill/fillPlaces.ts';
 import { fillVoids } from '../fill/fillVoids.ts';
@@ -86,7 +87,7 @@ export function deriver(request: PlanRequest): Deriver {
       return `${each.length === 1 ? 'one bundle is' : `${each.length} bundles are`} chosen for ${facts.length === 1 ? 'one piece' : `${facts.length} pieces`}`;
     const missing = each.flatMap(({ layers }) => layers).find((layer) => !stock.wraps.some((one) => one.key === layer.material));
     if (missing) return `${missing.material} is not in the stockroom`;
-    const box = boxes.find((one) => one.key === choice.box);
+    const box = boxes.find((one) => one.key === choice.box) ?? toFoldOf(choice.box, stock.linerBoard) ?? undefined;
     const inner = choice.inner && (choice.inner.box === OWN_BOX ? (own ?? undefined) : boxes.find((one) => one.key === choice.inner!.box));
     if (!box || inner === undefined) return 'that box is not in the stockroom';
     const fill = isEnvelope(box) ? null : stock.fills.find((one) => one.key === choice.fill);

@@ -1,4 +1,5 @@
 import type { BoxStock } from '../../engineering/materials/stock.ts';
+import { toFoldOf } from '../box/boxToFold.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import type { PlanChoice } from '../frontier/PlanOption.ts';
 import { BY_HAND } from '../rate/byHand.ts';
@@ -40,7 +41,7 @@ export function inBox(choice: PlanChoice, box: BoxStock, { stock, cards }: Pick<
  * Different bundles that do not go in as they stand are stood otherwise, where they do then and nobody has pinned how they stand.
  */
 export function takeBox(request: PlanRequest, choice: PlanChoice, key: string): PlanChoice {
-  const box = boxesOf({ ...request, locks: {} }).boxes.find((one) => one.key === key);
+  const box = boxesOf({ ...request, locks: {} }).boxes.find((one) => one.key === key) ?? toFoldOf(key, request.stock.linerBoard);
   if (!box) return { ...choice, box: key };
   const [first, ...more] = inBox(choice, box, request);
   const derive = deriver(request);

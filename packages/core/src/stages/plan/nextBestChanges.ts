@@ -1,4 +1,5 @@
 import type { GuardKind } from '../../engineering/pieces/hardPoints.ts';
+import { foldedFor } from '../box/boxesToFold.ts';
 import { foldWanted, neighboursIn } from '../box/apartWanted.ts';
 import { isPair } from '../box/folds.ts';
 import { isEnvelope } from '../box/makeShell.ts';
@@ -152,6 +153,8 @@ function* singleChanges(request: PlanRequest, choice: PlanChoice, now: PlanOptio
     if (box.key !== choice.box && box.onHand > 0 && (!isEnvelope(box) || goInEnvelopes(now.rated.weighed.filled.stowed)))
       for (const after of inBox(choice, box, { stock, cards })) yield { change: { kind: 'box', box: box.key }, after };
   }
+  const folded = foldedFor(now.rated.weighed.filled.stowed, house, stock.linerBoard);
+  if (folded) for (const after of inBox(choice, folded, { stock, cards })) yield { change: { kind: 'box', box: folded.key }, after };
   for (const fill of stock.fills) {
     if (fill.key !== choice.fill) yield { change: { kind: 'fill', fill: fill.key }, after: { ...choice, fill: fill.key } };
   }

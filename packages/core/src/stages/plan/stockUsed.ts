@@ -1,5 +1,6 @@
 import { SHEET_BOARD, summedUses, type StockUse } from '../../engineering/stockkeeping/StockMove.ts';
 import { IN2_PER_FT2 } from '../../units/index.ts';
+import { isToFold } from '../box/boxToFold.ts';
 import { OWN_BOX } from '../box/ownBox.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
 
@@ -27,7 +28,7 @@ export function stockUsed({ rated }: Pick<PlanOption, 'rated'>, instead: readonl
     ),
     ...amounts.map(({ stock, boughtFt3 }) => ({ kind: 'fill' as const, key: stock.key, amount: boughtFt3 })),
     ...[stowed.shell.box, ...(stowed.inner ? [stowed.inner.box] : [])]
-      .filter((box) => box.container === null && box.key !== OWN_BOX)
+      .filter((box) => box.container === null && box.key !== OWN_BOX && !isToFold(box))
       .map((box) => ({ kind: 'box' as const, key: box.key, amount: 1 })),
     ...stowed.shell.made.flatMap(({ folds = [] }) => folds.map(({ key, ft2 }) => ({ kind: 'wrap' as const, key, amount: ft2 }))),
     ...stowed.shell.made
