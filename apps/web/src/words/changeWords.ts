@@ -75,7 +75,8 @@ function wordsFor(change: ChangeKind, request: PlanRequest, choice: PlanChoice |
     case 'between': {
       const between = change.pair.map((at) => piecesOf(request)[at]?.title ?? '?').join(' and ');
       const name = named(stock.wraps, change.material).toLowerCase();
-      return change.folds === 0 ? `No fold between ${between}` : `${capital(name)} folded ${change.folds} thick between ${between}`;
+      const box = change.box === undefined ? '' : `, in ${named(boxesOf({ ...request, locks: {} }).boxes, change.box)}`;
+      return change.folds === 0 ? `No fold between ${between}` : `${capital(name)} folded ${change.folds} thick between ${between}${box}`;
     }
     case 'hollow': {
       const hollow = order.pieces.flatMap((piece) => piece.hollows).find((one) => one.id === change.hollowId);

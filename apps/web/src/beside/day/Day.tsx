@@ -10,7 +10,7 @@ import { pageNeeds } from '../../session/pageRights.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { SidePage } from '../../frame/SidePage.tsx';
 import { shortWords } from '../../words/shortWords.ts';
-import { tornWords } from '../../words/tornWords.ts';
+import { boxToForm, tornWords } from '../../words/tornWords.ts';
 import { DayOrder } from './DayOrder.tsx';
 import { useTicks } from './useTicks.ts';
 
@@ -133,9 +133,10 @@ export function Day({ initial, shelf }: { initial: DayView; shelf: ShelfTag[] })
               <ul>
                 {tear.boxes.map((box) =>
                   line(
-                    `box ${box.name}`,
+                    `box ${boxToForm(box, write)}`,
                     <>
-                      <b className="numeral">{box.count} ×</b> {box.name} <span className="soft numeral">{box.codes.join(', ')}</span>
+                      <b className="numeral">{box.count} ×</b> {boxToForm(box, write)}{' '}
+                      <span className="soft numeral">{box.codes.join(', ')}</span>
                     </>,
                   ),
                 )}

@@ -1,7 +1,7 @@
 import { laidWords } from '@inch-nest/core';
 import type { DayView, ShopView } from '@inch-nest/contracts';
 import { shortWords } from '../../words/shortWords.ts';
-import { tornWords } from '../../words/tornWords.ts';
+import { boxToForm, tornWords } from '../../words/tornWords.ts';
 import type { Writers } from '../../words/writers.ts';
 import { drawPages, flow, line, rule, SHEETS, type Block, type Page, type Paper, type SheetSize } from './paper.ts';
 
@@ -34,7 +34,7 @@ export function daySheet(
     ...(tear.guards.length > 0 ? [title('Guards to cut')] : []),
     ...tear.guards.map((guard) => ticked(`${guard.name}, ${write.length(guard.lengthIn)} long, for ${guard.code}`)),
     ...(tear.boxes.length > 0 ? [title('Boxes to form')] : []),
-    ...tear.boxes.map((box) => ticked(`${box.count} × ${box.name}, for ${box.codes.join(', ')}`)),
+    ...tear.boxes.map((box) => ticked(`${box.count} × ${boxToForm(box, write)}, for ${box.codes.join(', ')}`)),
   ];
   const pages: Page[] = [
     flow(

@@ -56,7 +56,7 @@ export function BoxTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Nes
           label="Box"
           value={choice.box}
           options={[
-            ...(folded ? [{ value: folded.key, label: `${folded.name}, of sheet board` }] : []),
+            ...(folded ? [{ value: folded.key, label: `${folded.name}, ${write.size(folded.insideIn)}` }] : []),
             ...boxes.map(({ box, why }) => ({
               value: box.key,
               label: why
@@ -70,7 +70,7 @@ export function BoxTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Nes
         />
         <span className="detail">
           built {write.size(plan.box.outsideIn)}
-          {plan.box.builtGuessed ? ', reckoned' : ', measured'}
+          {folded ? ' once it is folded' : plan.box.builtGuessed ? ', reckoned' : ', measured'}
         </span>
         {!envelope && (
           <span className="box-more">

@@ -16,8 +16,9 @@ export function FaultBanner({ plan, parcel, nest }: { plan: PlanDocument; parcel
   const words = faultWords(fault, plan, write);
   if (fault.kind === 'tooSmall') return <MustGive words={words} parcel={parcel} nest={nest} />;
   const remedy = fault.blocks ? nest.changes.find((change) => !change.blocks) : undefined;
-  const wished =
-    fault.kind === 'gap' && !fault.blocks ? nest.changes.find(({ change, keepsWish }) => change.kind === 'box' && keepsWish) : undefined;
+  const isWished = ({ change, keepsWish }: NextChange) =>
+    fault.kind === 'gap' ? change.kind === 'box' && keepsWish : fault.kind === 'apart' && change.kind === 'between' && change.folds > 0;
+  const wished = fault.blocks ? undefined : nest.changes.find(isWished);
   const recommended = fault.blocks && !remedy ? nest.recommended : null;
   return (
     <div className={fault.blocks ? 'banner wrong' : 'banner mind'} role="alert">
@@ -27,7 +28,8 @@ export function FaultBanner({ plan, parcel, nest }: { plan: PlanDocument; parcel
           <>
             {changeWords(wished.change, nest)} keeps it: {formatChance(plan.chance)} becomes {formatChance(wished.chance)},{' '}
             {wished.deltaCostMinor < 0 ? 'saves ' : 'costs '}
-            {write.money(Math.abs(wished.deltaCostMinor))}.
+            {write.money(Math.abs(wished.deltaCostMinor))}.{' '}
+            {fault.kind === 'apart' && <Button onClick={() => applyChange(wished, parcel, nest)}>Fold it</Button>}
           </>
         )}
         {remedy && (

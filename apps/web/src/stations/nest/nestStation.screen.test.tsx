@@ -5,6 +5,7 @@ import { nestOf, parcelOf } from '../../../../../tests/screens/bench.ts';
 import { draw } from '../../../../../tests/screens/shop.tsx';
 import { FaultBanner } from './FaultBanner.tsx';
 import { PieceRow } from '../../parts/PieceRow.tsx';
+import { BetweenTile } from './BetweenTile.tsx';
 import { StandTile } from './StandTile.tsx';
 import { TogetherTile } from './TogetherTile.tsx';
 
@@ -143,6 +144,65 @@ describe('several different pieces', () => {
     expect(screen.getByText('A beside B')).toBeTruthy();
     fireEvent.click(screen.getByRole('button', { name: 'Swap A and B' }));
     expect(taken.at(-1)!.stand).toEqual({ along: 0, parts: [1, 0] });
+  });
+
+  /** Opens a choice and takes the entry that begins so. */
+  const pick = (label: string, entry: RegExp) => {
+    fireEvent.mouseDown(screen.getByLabelText(label));
+    const all = [...document.querySelectorAll('.ant-select-item-option-content')];
+    fireEvent.click(all.find(({ textContent }) => entry.test(textContent))!);
+  };
+
+  test('between two neighbours there are their wraps, or a fold of what cushions, as thick as somebody says', async () => {
+    const { nest, taken } = nestOf(asked, (choice) => ({ ...choice, stand: { along: 0 as const, parts: [0, 1] } }));
+    await draw(<BetweenTile plan={nest.plan!} nest={nest} />);
+    expect(screen.getByText('A and B')).toBeTruthy();
+    pick('Between A and B', /^1 in of small bubble|^1 1\/16 in of small bubble|of small bubble, folded 6 thick/);
+    expect(taken.at(-1)!.between).toEqual([{ pair: [0, 1], material: 'smallBubble', folds: 6 }]);
+    // tissue cushions nothing
+    expect([...document.querySelectorAll('.ant-select-item-option-content')].some(({ textContent }) => /tissue/.test(textContent))).toBe(
+      false,
+    );
+  });
+
+  test('a fold that is there can be taken out again', async () => {
+    const { nest, taken } = nestOf(asked, (choice) => ({
+      ...choice,
+      box: '16x14x12',
+      stand: { along: 0 as const, parts: [0, 1] },
+      between: [{ pair: [0, 1] as const, material: 'largeBubble', folds: 2 }],
+    }));
+    await draw(<BetweenTile plan={nest.plan!} nest={nest} />);
+    expect(screen.getByText('7/8 in of large bubble')).toBeTruthy();
+    pick('Between A and B', /^wraps touching$/);
+    expect(taken.at(-1)!.between).toEqual([]);
+  });
+
+  test('dense beside delicate is said with what a fold between would cost and bring, and folded by one press', async () => {
+    const iron = {
+      ...lamp!,
+      title: 'iron',
+      archetype: 'rigidMetal' as const,
+      lengthIn: 6,
+      widthIn: 4,
+      heightIn: 5,
+      weightLb: 7,
+      hardPoints: [],
+    };
+    const pieces = [iron, { ...asked.order.pieces[1]!, heightIn: 4, weightLb: 0.5, hardPoints: [] }];
+    const { nest, taken } = nestOf({ ...asked, order: { ...asked.order, pieces } }, (choice) => ({
+      ...choice,
+      box: '16x14x12',
+      stand: { along: 0 as const, parts: [0, 1] },
+      baseGapIn: null,
+    }));
+    await draw(<FaultBanner plan={nest.plan!} parcel={parcelOf(asked)} nest={nest} />);
+    expect(screen.getByText(/^(Iron beside glass|Glass beside iron)\.$/)).toBeTruthy();
+    expect(
+      screen.getByText(/the house wishes 2 in: fold bubble between\. .+ keeps it: 1 in [\d,]+ becomes 1 in [\d,]+, (costs|saves) \$/),
+    ).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: 'Fold it' }));
+    expect(taken.at(-1)!.between).toHaveLength(1);
   });
 
   test('a fault says of which piece', async () => {

@@ -1,5 +1,7 @@
 import { GUARDS, guardLengthAdvisedIn } from '../../engineering/pieces/hardPoints.ts';
 import { IN_PER_FT } from '../../units/index.ts';
+import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import { isToFold } from '../box/boxToFold.ts';
 import { foldSides } from '../box/folds.ts';
 import { OWN_BOX } from '../box/ownBox.ts';
 import { planBundles, type PlanDocument } from '../plan/PlanDocument.ts';
@@ -31,13 +33,19 @@ export interface TearList {
   readonly rolls: readonly RollToTear[];
   /** Guards to cut, longest first. */
   readonly guards: readonly { readonly name: string; readonly code: string; readonly lengthIn: number }[];
-  readonly boxes: readonly { readonly name: string; readonly count: number; readonly codes: readonly string[] }[];
+  readonly boxes: readonly {
+    readonly name: string;
+    readonly count: number;
+    readonly codes: readonly string[];
+    /** Inside of one that is folded to measure, inches. */
+    readonly foldedIn?: Triple;
+  }[];
 }
 
 /** The day's tear list from the nests that are kept: sheets by roll, guards by length, boxes to form. */
 export function tearList(plans: readonly { readonly code: string; readonly plan: PlanDocument }[]): TearList {
   const rolls = new Map<string, { key: string; name: string; rollWidthIn: number; pieces: TornPiece[] }>();
-  const boxes = new Map<string, { name: string; codes: string[] }>();
+  const boxes = new Map<string, { name: string; codes: string[]; foldedIn?: Triple }>();
   for (const { code, plan } of plans) {
     for (const { layers, block } of planBundles(plan)) {
       for (const { key, name, rollWidthIn, lengthIn, sheets, turns, stiff } of layers) {
@@ -53,7 +61,7 @@ export function tearList(plans: readonly { readonly code: string; readonly plan:
       rolls.set(key, roll);
     }
     for (const box of [plan.box, ...(plan.inner && plan.inner.key !== OWN_BOX ? [plan.inner] : [])]) {
-      const known = boxes.get(box.key) ?? { name: box.name, codes: [] };
+      const known = boxes.get(box.key) ?? { name: box.name, codes: [], ...(isToFold(box) ? { foldedIn: box.insideIn } : {}) };
       known.codes.push(code);
       boxes.set(box.key, known);
     }
@@ -80,7 +88,7 @@ export function tearList(plans: readonly { readonly code: string; readonly plan:
       )
       .sort((a, b) => a.name.localeCompare(b.name) || b.lengthIn - a.lengthIn),
     boxes: [...boxes.values()]
-      .map(({ name, codes }) => ({ name, count: codes.length, codes }))
+      .map(({ codes, ...one }) => ({ ...one, count: codes.length, codes }))
       .sort((a, b) => b.count - a.count || a.name.localeCompare(b.name)),
   };
 }

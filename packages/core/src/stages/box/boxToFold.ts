@@ -28,7 +28,7 @@ export function boxToFold(insideIn: Triple, sheet: SheetBoard): BoxStock | null 
   const takenFt2 = (boardUsedIn2 / IN2_PER_FT2) * (1 + SHEET_SCRAP_SHARE);
   return {
     key: `${TO_FOLD}${insideIn.map((side) => Math.round(side * SIXTEENTHS)).join('-')}`,
-    name: `${insideIn.map((side) => Number(side.toFixed(2))).join('×')} folded to measure`,
+    name: 'folded to measure',
     insideIn,
     measuredOutsideIn: outsideIn,
     board: sheet.board,

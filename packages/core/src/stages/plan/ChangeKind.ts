@@ -26,7 +26,7 @@ export type ChangeKind =
   | { readonly kind: 'cross'; readonly crossIn: number }
   | { readonly kind: 'board'; readonly board: boolean }
   | { readonly kind: 'cells'; readonly cells: boolean }
-  /** So many thicknesses of a wrap folded between two bundles, or none of it. */
-  | ({ readonly kind: 'between' } & FoldChoice)
+  /** So many thicknesses of a wrap folded between two bundles, or none of it; in a larger box where that one does not take it. */
+  | ({ readonly kind: 'between'; readonly box?: string } & FoldChoice)
   | ({ readonly kind: 'hollow'; readonly hollowId: string } & OfBundle)
   | ({ readonly kind: 'guard'; readonly hardPointId: string; readonly guard: GuardKind } & OfBundle);

@@ -228,7 +228,7 @@ type AnyFault =
   /** Two bundles stand nearer to one another than the house wishes, as something dense beside something delicate. */
   | {
       readonly kind: 'apart';
-      readonly blocks: false;
+      readonly blocks: boolean;
       readonly one: string;
       readonly other: string;
       readonly apartIn: number;

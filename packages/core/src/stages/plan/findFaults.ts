@@ -105,13 +105,13 @@ function bareTogether({ piece: { archetype, stacks } }: WrappedItem): PlanFault[
   return together > 1 && archetype.fragility !== null && !archetype.cased ? [{ kind: 'bareTogether', blocks: true, together }] : [];
 }
 
-/** Bundles that stand nearer to one another than the house wishes: a caution with its price. */
+/** Bundles that stand nearer to one another than the house wishes: a caution with its price, unless the house is strict. */
 const tooNear = (stowed: StowedBox, house: House): PlanFault[] =>
   neighboursIn(stowed, house)
     .filter(({ apartIn, wantedIn }) => apartIn < wantedIn - 1e-9)
     .map(({ pair, apartIn, wantedIn }) => {
       const [one, other] = pair.map((at) => countedTitle(stowed.bundles[at]!.wrapped.piece.facts)) as [string, string];
-      return { kind: 'apart', blocks: false, one, other, apartIn, wantedIn };
+      return { kind: 'apart', blocks: house.strictGaps, one, other, apartIn, wantedIn };
     });
 
 /** A gap into which the fill does not go, so that it holds nothing. */

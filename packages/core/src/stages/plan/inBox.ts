@@ -54,6 +54,15 @@ export function takeBox(request: PlanRequest, choice: PlanChoice, key: string): 
   return ways.reduce((best, one) => (expected(one) < expected(best) ? one : best));
 }
 
+/** The next larger slotted boxes on hand of the shop’s own, by what they hold. */
+export const largerBoxes = (request: Pick<PlanRequest, 'stock' | 'cards' | 'locks'>, than: BoxStock, most: number): BoxStock[] => {
+  const roomOf = ({ insideIn: [l, w, h] }: BoxStock) => l * w * h;
+  return boxesOf(request)
+    .boxes.filter((box) => box.onHand > 0 && !isEnvelope(box) && box.container === null && roomOf(box) > roomOf(than))
+    .sort((a, b) => roomOf(a) - roomOf(b))
+    .slice(0, most);
+};
+
 /** Ways of standing looked at where what is in hand does not fit. */
 const MOST_STANDS = 24;
 

@@ -7,7 +7,7 @@ import { ALL_PLACES, FILL_PLACES } from '../fill/fillPlaces.ts';
 import { depthWanted, spareDepth } from '../box/shellsFor.ts';
 import { bedding, goInEnvelopes, haveCells } from '../box/stowInBox.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
-import { inBox, isTooSmall, stoodToFit } from './inBox.ts';
+import { inBox, isTooSmall, largerBoxes, stoodToFit } from './inBox.ts';
 import { boxesOf } from './stockFor.ts';
 import { stockUsed } from './stockUsed.ts';
 import { shortCounter } from './willNotSuffice.ts';
@@ -44,6 +44,9 @@ export interface NextChange {
   /** The bedding is what the house wishes. */
   readonly keepsWish: boolean;
 }
+
+/** Boxes that are tried where what is in hand does not take what goes between. */
+const LARGER_TRIED = 2;
 
 /**
  * Every single change to a plan, best first: those that mend a blocking fault, then by expected cost.
@@ -202,7 +205,12 @@ function* singleChanges(request: PlanRequest, choice: PlanChoice, now: PlanOptio
       for (const fold of own)
         yield { change: { kind: 'between', ...fold, folds: 0 }, after: { ...choice, between: others, baseGapIn: null } };
       const wanted = own.length === 0 || neighbours.apartIn < neighbours.wantedIn - 1e-9 ? foldWanted(neighbours, stock.wraps) : null;
-      if (wanted) yield { change: { kind: 'between', ...wanted }, after: { ...choice, between: [...others, wanted], baseGapIn: null } };
+      if (!wanted) continue;
+      const between = [...others, wanted];
+      yield { change: { kind: 'between', ...wanted }, after: { ...choice, between, baseGapIn: null } };
+      for (const box of largerBoxes(request, shell.box, LARGER_TRIED))
+        for (const after of inBox(choice, box, { stock, cards }))
+          yield { change: { kind: 'between', ...wanted, box: box.key }, after: { ...after, between, baseGapIn: null } };
     }
   }
 }

@@ -1,9 +1,6 @@
 import { recommend, type Recommendation } from '../frontier/recommend.ts';
 import { foldWanted, neighboursIn } from '../box/apartWanted.ts';
-import { isEnvelope } from '../box/makeShell.ts';
-import type { BoxStock } from '../../engineering/materials/stock.ts';
-import { inBox } from './inBox.ts';
-import { boxesOf } from './stockFor.ts';
+import { inBox, largerBoxes } from './inBox.ts';
 import type { PlanRequest } from './PlanRequest.ts';
 import { soundOptions } from './soundOptions.ts';
 
@@ -40,15 +37,11 @@ function foldBetween(request: PlanRequest, found: Recommendation, ceiling: numbe
     .flatMap((neighbours) => foldWanted(neighbours, stock.wraps) ?? []);
   if (between.length === 0) return found;
   const sound = soundOptions(request);
-  const roomOf = ({ insideIn: [l, w, h] }: BoxStock) => l * w * h;
-  const larger = locks.box
-    ? []
-    : boxesOf(request)
-        .boxes.filter((box) => box.onHand > 0 && !isEnvelope(box) && box.container === null && roomOf(box) > roomOf(stowed.shell.box))
-        .sort((a, b) => roomOf(a) - roomOf(b))
-        .slice(0, MOST_BOXES);
+  const larger = locks.box ? [] : largerBoxes(request, stowed.shell.box, MOST_BOXES);
   const parted = [choice, ...larger.flatMap((box) => inBox(choice, box, { stock, cards }))].flatMap(
     (one) => sound({ ...one, between, baseGapIn: null }) ?? [],
   );
-  return parted.length > 0 ? recommend([found.option, ...parted], ceiling, house)! : found;
+  if (parted.length === 0) return found;
+  // where the house is strict, what stands too near is no nest
+  return recommend(house.strictGaps ? parted : [found.option, ...parted], ceiling, house)!;
 }
