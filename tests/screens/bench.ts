@@ -77,6 +77,7 @@ export function parcelOf({ order }: PlanRequest, life: object = {}): ParcelUse {
     weightLb,
     partOf,
     keepUpright,
+    standing,
     wholeOrNothing,
   }: PlanRequest['order']['pieces'][number]) => ({
     title: field(title),
@@ -87,6 +88,7 @@ export function parcelOf({ order }: PlanRequest, life: object = {}): ParcelUse {
     weight: field(weightLb),
     partOf: field(partOf),
     keepUpright: field(keepUpright),
+    standing: field(standing),
     wholeOrNothing: field(wholeOrNothing),
     accessories: field([]),
   });

@@ -2,7 +2,19 @@ import { JOBS } from '@inch-nest/core';
 import { z } from 'zod';
 import { customsDeclaration } from './customs.ts';
 import type { FieldEntity, PieceField, PieceValues, SaleField, SaleValues } from './keptFields.ts';
-import { accessory, archetypeKey, finish, formKey, hardPoint, hollow, movingParts, originalBox, partOf, steadying } from './piece.ts';
+import {
+  accessory,
+  archetypeKey,
+  finish,
+  formKey,
+  hardPoint,
+  hollow,
+  movingParts,
+  originalBox,
+  partOf,
+  standing,
+  steadying,
+} from './piece.ts';
 import { accept, readPicked, refuse, TYPED_FIELDS, type FieldReading, type FieldSetting, type Read, type Readers } from './typedFields.ts';
 
 const MOST_TEXT = 2000;
@@ -40,6 +52,7 @@ export const FIELDS = {
     storageWrap: picked(z.boolean()),
     irreplaceable: picked(z.boolean()),
     wholeOrNothing: picked(z.boolean()),
+    standing: picked(standing),
     originalBox: picked(originalBox),
   },
 } as const satisfies { sale: Required<Readers<SaleValues>>; piece: Required<Readers<PieceValues>> };

@@ -8,6 +8,7 @@ import {
   type KindPresets,
   type Minor,
   type PieceFacts,
+  type StandingRule,
 } from '@inch-nest/core';
 import type { Accessory } from './piece.ts';
 import type { Steadying } from './steadying.ts';
@@ -53,6 +54,7 @@ export interface PieceValues extends KindPresets {
   irreplaceable: boolean;
   /** Of several alike: with one of them broken the others are worth nothing. */
   wholeOrNothing: boolean;
+  standing: StandingRule;
   /** How often it may break at most; null goes by the house. */
   mostChance: number | null;
   originalBox: 'none' | 'kept' | 'ofValue';
@@ -117,6 +119,7 @@ export const startOfPiece = (archetype: ArchetypeKey, size: PieceValues['size'] 
   storageWrap: false,
   irreplaceable: false,
   wholeOrNothing: false,
+  standing: 'anywhere',
   mostChance: null,
   originalBox: 'none',
   ownBoxIn: null,

@@ -5,7 +5,7 @@ import { civilDate, destination, minor, postcode, sizeIn, triple, weightLb } fro
 import { cutRequest } from './cutCommands.ts';
 import { dropTestRequest } from './dropTestCommand.ts';
 import { dropRequest, judgeRequest } from './judgeCommands.ts';
-import { archetypeKey, finish, formKey, hardPoint, hollow, movingParts, pieceFacts } from './piece.ts';
+import { archetypeKey, finish, formKey, hardPoint, hollow, movingParts, pieceFacts, standing } from './piece.ts';
 import { locks, MOST_PIECES } from './plan.ts';
 import { rateCard } from './rateCard.ts';
 import { stockroom } from './stock.ts';
@@ -153,6 +153,7 @@ const piece = {
   value: minor.nullable().default(null),
   irreplaceable: z.boolean().default(false),
   wholeOrNothing: z.boolean().default(false),
+  standing: standing.default('anywhere'),
   mostChance: z.number().positive().max(1).nullable().default(null),
 };
 /** A part that comes off and travels by itself: after which other, by its title, and what loosens with it. */

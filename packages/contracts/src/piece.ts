@@ -7,6 +7,7 @@ import {
   MOST_ALIKE,
   MOST_UNDER_GUARD,
   ORDINARY_FILLS,
+  STANDING_RULES,
   type ArchetypeKey,
   type Face,
   type FormKey,
@@ -17,6 +18,7 @@ import {
   type OrdinaryFillKey,
   type PartOf,
   type PieceFacts,
+  type StandingRule,
 } from '@inch-nest/core';
 import { z } from 'zod';
 import { minor, shortText, sizeIn, uuid, weightLb } from './numbers.ts';
@@ -26,6 +28,8 @@ const keysOf = <K extends string>(registry: Readonly<Record<K, unknown>>) => z.e
 
 export const archetypeKey = keysOf<ArchetypeKey>(ARCHETYPES);
 export const formKey = keysOf<FormKey>(FORMS);
+/** Where a piece is to stand among others. */
+export const standing = keysOf<StandingRule>(STANDING_RULES);
 export const finish = z.enum(['plain', 'polished', 'rubsOff', 'uncured']);
 export const movingParts = z.enum(['none', 'steadied', 'shifting']);
 
@@ -108,5 +112,6 @@ export const pieceFacts = z.strictObject({
   replacementMinor: minor.nullable(),
   irreplaceable: z.boolean().default(false),
   wholeOrNothing: z.boolean().default(false),
+  standing: standing.default('anywhere'),
   mostChance: z.number().positive().max(1).nullable().default(null),
 }) satisfies z.ZodType<PieceFacts>;

@@ -73,6 +73,7 @@ const PIECE: ParcelView['piece'] = {
   storageWrap: field(false),
   irreplaceable: field(false),
   wholeOrNothing: field(false),
+  standing: field('anywhere' as const),
   mostChance: field(null),
   partOf: field(null),
   originalBox: field('none'),

@@ -35,6 +35,7 @@ export function pieceFactsOf(id: string, piece: KeptFields<PieceValues>): PieceF
     movingParts,
     accessories,
     partOf,
+    standing,
     ...worth
   } = valuesOf(piece);
   return {
@@ -61,6 +62,7 @@ export function pieceFactsOf(id: string, piece: KeptFields<PieceValues>): PieceF
     replacementMinor: worth.replacementMinor,
     irreplaceable: worth.irreplaceable,
     wholeOrNothing: worth.wholeOrNothing,
+    standing,
     mostChance: worth.mostChance,
   };
 }

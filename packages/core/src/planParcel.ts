@@ -1,7 +1,7 @@
 import type { House } from './house/House.ts';
 import { withBoxesToFold } from './stages/box/boxesToFold.ts';
 import { foldsAsChosen } from './stages/box/folds.ts';
-import { waysToStand } from './stages/box/stowInBox.ts';
+import { waysToStand } from './stages/box/waysToStand.ts';
 import { sheetsSuffice } from './stages/wrap/sheetsSuffice.ts';
 import type { WrappedItem, Wraps } from './stages/wrap/WrappedItem.ts';
 import { traceFrontier } from './stages/frontier/traceFrontier.ts';

@@ -158,6 +158,7 @@ export const FACTS: PieceFacts = {
   replacementMinor: null,
   irreplaceable: false,
   wholeOrNothing: false,
+  standing: 'anywhere',
   mostChance: null,
 };
 

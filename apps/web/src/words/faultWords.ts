@@ -1,4 +1,4 @@
-import { capital, lower, type Excess, type PlanDocument, type PlanFault } from '@inch-nest/core';
+import { capital, lower, STANDING_RULES, type Excess, type PlanDocument, type PlanFault } from '@inch-nest/core';
 import type { Writers } from './writers.ts';
 
 /** A fault as it is said; what is long stands folded under it. */
@@ -76,6 +76,8 @@ function wordsFor(fault: PlanFault, plan: PlanDocument, write: Writers): FaultWo
       };
     case 'thin':
       return { title: 'Thinly wrapped.', says: `The bundle is only ${write.length(fault.growsIn)} larger than the piece.` };
+    case 'misplaced':
+      return { title: 'It does not stand where it is wanted.', says: `Wanted ${STANDING_RULES[fault.rule].name}: stand them otherwise.` };
     case 'apart':
       return {
         title: `${capital(fault.one)} beside ${lower(fault.other)}.`,

@@ -8,11 +8,13 @@ import {
   formatChance,
   FORMS,
   guessMissing,
+  STANDING_RULES,
   worthMinor,
   type Finish,
   type FormKey,
   type House,
   type PieceFacts,
+  type StandingRule,
 } from '@inch-nest/core';
 import { pieceFactsOf } from '@inch-nest/contracts';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
@@ -47,6 +49,10 @@ const FINISHES: readonly { value: Finish; label: string }[] = [
   { value: 'rubsOff', label: 'rubs off' },
   { value: 'uncured', label: 'not cured' },
 ];
+const STANDING = (Object.entries(STANDING_RULES) as [StandingRule, (typeof STANDING_RULES)[StandingRule]][]).map(([value, { name }]) => ({
+  value,
+  label: name,
+}));
 const ORIGINAL_BOX: readonly { value: 'none' | 'kept' | 'ofValue'; label: string }[] = [
   { value: 'none', label: 'none' },
   { value: 'kept', label: 'kept' },
@@ -84,6 +90,7 @@ function OnePiece({ parcel, nest, whole }: BenchUse & { whole: ParcelUse }) {
   const storage = usePickedField(parcel, 'piece', 'storageWrap');
   const irreplaceable = usePickedField(parcel, 'piece', 'irreplaceable');
   const wholeOrNothing = usePickedField(parcel, 'piece', 'wholeOrNothing');
+  const standing = usePickedField(parcel, 'piece', 'standing');
   const points = usePickedField(parcel, 'piece', 'hardPoints');
   const hollows = usePickedField(parcel, 'piece', 'hollows');
   const goesWith = usePickedField(parcel, 'piece', 'accessories');
@@ -191,6 +198,7 @@ function OnePiece({ parcel, nest, whole }: BenchUse & { whole: ParcelUse }) {
           />
         )}
         <ComesOff parcel={parcel} whole={whole} />
+        {whole.view.others.length > 0 && <Choice label="Where it stands among them" options={STANDING} field={standing} />}
         <Toggle label="Suffers from damp" field={damp} />
         <Toggle label="Keep this way up" field={upright} />
         <Toggle label="Still in its storage wrap" field={storage} />

@@ -1,3 +1,4 @@
+import { STANDING_RULES } from '../../engineering/stowage/standingRules.ts';
 import type { Layout } from '../../engineering/stowage/Block.ts';
 import { letterOf } from '../../engineering/stowage/letterOf.ts';
 import { foldMet } from '../box/folds.ts';
@@ -109,7 +110,8 @@ export function placesInTurn(block: Block, letters: readonly Letters[]): PutIn[]
     const together = layout.count === 1 ? '' : ` ${along} along and ${across} across${up === 1 ? '' : `, ${up} upon one another`}.`;
     const between = betweenWords(block, at, next.length > 0 ? put : []);
     put.push(at);
-    return { who: name(at), where: `${place}, ${between}, its heavy side down.${together}`, at };
+    const { said } = STANDING_RULES[block.bundles[at]!.wrapped.piece.facts.standing];
+    return { who: name(at), where: `${place}, ${between}, its heavy side down${said === '' ? '' : `; ${said}`}.${together}`, at };
   });
 }
 /** What stands between one bundle and those that are in already. */

@@ -5,7 +5,8 @@ import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts'
 import type { Fold } from './folds.ts';
 import { gapsAround } from './gapsAround.ts';
 import { boarded, celled, crossed, cutDown, envelopeRound, isEnvelope, lined, wholeShell } from './makeShell.ts';
-import { blockOf, gridIn, innerBox, stow, waysToStand } from './stowInBox.ts';
+import { blockOf, innerBox, stow } from './stowInBox.ts';
+import { gridIn, waysToStand } from './waysToStand.ts';
 import type { Wraps } from '../wrap/WrappedItem.ts';
 import type { Shell, StowedBox } from './StowedBox.ts';
 

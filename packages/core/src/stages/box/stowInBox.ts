@@ -1,9 +1,8 @@
-import { orient, orientationsAllowed, type Orientation } from '../../engineering/geometry/orientations.ts';
+import { orient } from '../../engineering/geometry/orientations.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
-import { blockSizeIn, emptyCellsIn3, gridsFor, layoutOf, type Grid } from '../../engineering/stowage/Block.ts';
+import { blockSizeIn, emptyCellsIn3, layoutOf } from '../../engineering/stowage/Block.ts';
 import { ALONE, restingOf } from '../../engineering/stowage/resting.ts';
-import { boardsAt, jointsIn, standIn, standsAll, type Between, type Stand } from '../../engineering/stowage/Stand.ts';
-import { standsFor } from '../../engineering/stowage/standsFor.ts';
+import { boardsAt, jointsIn, standIn, type Between } from '../../engineering/stowage/Stand.ts';
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
 import { IN2_PER_FT2 } from '../../units/index.ts';
 import type { House } from '../../house/House.ts';
@@ -16,6 +15,7 @@ import { boarded, builtOutsideIn, celled, envelopeRound, hasBoard, isEnvelope, w
 import { foldBetween, placedFolds, type Fold, type PlacedFold } from './folds.ts';
 import { cellsPart } from './madeParts.ts';
 import { shellMaker, shellsFor, type ShellMaker } from './shellsFor.ts';
+import { countOf, waysToStand, type Way } from './waysToStand.ts';
 import { ownBoxOf } from './ownBox.ts';
 import type { Block, Gaps, InnerBox, LyingBundle, Shell, StowedBox } from './StowedBox.ts';
 
@@ -24,20 +24,6 @@ export interface Held extends Block {
   readonly inner: InnerBox | null;
   /** Outside of what the outer box holds. */
   readonly heldIn: Triple;
-}
-
-/** Ways in which several bundles may stand are looked at up to so many, the closest first. */
-const MOST_STANDS = 8;
-
-/** One way in which bundles may lie and stand together. */
-interface Way {
-  readonly lies: readonly Lies[];
-  readonly stand: Stand;
-}
-/** How one of them lies, and how those like it stand. */
-export interface Lies {
-  readonly orientation: Orientation;
-  readonly grid: Grid;
 }
 
 /** The bundles bare, in each way of lying that differs in outline or in how they stand. */
@@ -59,54 +45,6 @@ const NO_FOLDS: readonly PlacedFold[] = [];
 
 /** Cells part what is alike: several of one piece, and nothing else. */
 export const haveCells = (wraps: Wraps): boolean => wraps.length === 1 && countOf(wraps[0]) > 1;
-
-/** Ways in which bundles may stand; every wrap of a few stands as the thinnest and the thickest of them do. */
-export function waysToStand(wraps: Wraps, locks: BoxLocks = {}, most = MOST_STANDS): Way[] {
-  const each = wraps.map((wrapped, at) => waysToLie(wrapped, locksOf(locks, at)));
-  if (each.length === 1) return each[0]!.map((lies) => ({ lies: [lies], stand: 0 }));
-  const outlines = each.map((ways, at) =>
-    ways.map(({ orientation, grid }) => blockSizeIn(layoutOf(grid, countOf(wraps[at]!)), orient(wraps[at]!.bundleIn, orientation))),
-  );
-  const pinned = locks.stand !== undefined && standsAll(locks.stand, wraps.length) ? locks.stand : null;
-  // as somebody has them stand, each lying as it lies closest
-  if (pinned !== null)
-    return closestLying(pinned, outlines, most).map((turnOf) => ({
-      lies: turnOf.map((turn, at) => each[at]![turn]!),
-      stand: pinned,
-    }));
-  const standers = wraps.map((wrapped, at) => ({ weightLb: countOf(wrapped) * wrapped.piece.weightLb, turns: outlines[at]! }));
-  return standsFor(standers, most).map(({ stand, turnOf }) => ({ lies: turnOf.map((turn, at) => each[at]![turn]!), stand }));
-}
-
-/** For a stand that is told, the ways of lying with the least surface, one bundle after the other. */
-function closestLying(stand: Stand, outlines: readonly (readonly Triple[])[], most: number): number[][] {
-  let found: number[][] = [outlines.map(() => 0)];
-  const surface = (turnOf: readonly number[]) => {
-    const [l, w, h] = standIn(
-      stand,
-      turnOf.map((turn, at) => outlines[at]![turn]!),
-    ).sizeIn;
-    return l * w + l * h + w * h;
-  };
-  outlines.forEach((turns, at) => {
-    found = found
-      .flatMap((turnOf) => turns.map((_, turn) => turnOf.map((one, i) => (i === at ? turn : one))))
-      .map((turnOf) => ({ turnOf, surface: surface(turnOf) }))
-      .sort((a, b) => a.surface - b.surface)
-      .slice(0, most)
-      .map(({ turnOf }) => turnOf);
-  });
-  return found;
-}
-
-/** Pins of one bundle of several. */
-const locksOf = (locks: BoxLocks, at: number): Pick<BoxLocks, 'orientation' | 'grid'> =>
-  at === 0 ? locks : (locks.others?.[at - 1] ?? {});
-
-const waysToLie = (wrapped: WrappedItem, locks: Pick<BoxLocks, 'orientation' | 'grid'>): Lies[] =>
-  distinctOrientations(wrapped, locks).flatMap((orientation) =>
-    gridsOf(wrapped, orient(wrapped.bundleIn, orientation), locks).map((grid) => ({ orientation, grid })),
-  );
 
 /**
  * Bundles as they stand together.
@@ -166,9 +104,6 @@ export function blockOf(wraps: Wraps, { lies, stand }: Way, sheet: SheetBoard | 
 const NEAR: Triple = [0, 0, 0];
 const NO_BOARDS: readonly Between[] = [];
 
-/** How many bundles there are, all alike. */
-export const countOf = ({ piece }: Pick<WrappedItem, 'piece'>): number => piece.stacks.length;
-
 /** How many bundles there are in all. */
 export const countOfAll = ({ bundles }: Pick<Block, 'bundles'>): number => bundles.reduce((sum, { layout }) => sum + layout.count, 0);
 
@@ -181,21 +116,6 @@ export const overAll = ({ bundles }: Pick<Block, 'bundles'>, of: (wrapped: Wrapp
 
 /** What the pieces alone weigh, lb. */
 export const piecesLb = (block: Pick<Block, 'bundles'>): number => overAll(block, ({ piece }) => piece.weightLb);
-
-const gridsOf = (wrapped: WrappedItem, bundleIn: Triple, { grid }: BoxLocks): readonly Grid[] => {
-  const count = countOf(wrapped);
-  return grid && holds(grid, count) ? [grid] : gridsFor(count, bundleIn, MOST_STANDS);
-};
-
-const holds = ([nx, ny, nz]: Grid, count: number): boolean => nx * ny * nz >= count;
-
-/** The grid as told where it holds them all, else the one that leaves the widest gap in an inside. */
-export function gridIn(told: Grid | undefined, wrapped: WrappedItem, bundleIn: Triple, insideIn: Triple): Grid {
-  const count = countOf(wrapped);
-  if (told && holds(told, count)) return told;
-  const roomOf = (grid: Grid) => leastGap(gapsAround(blockSizeIn(layoutOf(grid, count), bundleIn), insideIn));
-  return gridsFor(count, bundleIn, count).reduce((best, one) => (roomOf(one) > roomOf(best) + 1e-9 ? one : best));
-}
 
 /** An inner box is snug: only the few smallest that take the bundle are looked at. Common practice, no source. */
 const MOST_INNER = 3;
@@ -321,13 +241,3 @@ export const stow = ({ heldIn, ...held }: Held, shell: Shell): StowedBox => ({
   gaps: gapsIn({ inner: held.inner, heldIn }, shell),
   board: hasBoard(shell),
 });
-
-/** Orientations that differ in the bundle's outline or in how it stands. */
-function distinctOrientations({ bundleIn, piece }: WrappedItem, locks: BoxLocks): readonly Orientation[] {
-  if (locks.orientation) return [locks.orientation];
-  const seen = new Set<string>();
-  return orientationsAllowed(piece.facts.keepUpright).filter((orientation) => {
-    const outline = [...orient(bundleIn, orientation).map((side) => side.toFixed(6)), orientation[2]].join(' ');
-    return seen.has(outline) ? false : seen.add(outline);
-  });
-}

@@ -1,3 +1,4 @@
+import type { StandingRule } from '../../engineering/stowage/standingRules.ts';
 import type { StockUse } from '../../engineering/stockkeeping/StockMove.ts';
 import type { Face, GuardKind, HardPoint } from '../../engineering/pieces/hardPoints.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
@@ -225,6 +226,8 @@ type AnyFault =
   /** Large bubble next to a part that stands out. */
   | { readonly kind: 'largeFirst'; readonly blocks: false; readonly part: string }
   | { readonly kind: 'thin'; readonly blocks: false; readonly growsIn: number }
+  /** A piece does not stand where somebody wants it. */
+  | { readonly kind: 'misplaced'; readonly blocks: false; readonly rule: StandingRule }
   /** Two bundles stand nearer to one another than the house wishes, as something dense beside something delicate. */
   | {
       readonly kind: 'apart';

@@ -1,4 +1,5 @@
 import { tooShallowForMcKee } from '../../engineering/board/compressionStrength.ts';
+import { STANDING_RULES } from '../../engineering/stowage/standingRules.ts';
 import type { House } from '../../house/House.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import { isEnvelope } from '../box/makeShell.ts';
@@ -49,6 +50,7 @@ const BLOCKED: Readonly<Record<Exclude<PlanFault['kind'], 'feel'>, string>> = {
   largeFirst: 'large bubble does not follow a part',
   thin: 'it is thinly wrapped',
   apart: 'two bundles stand nearer than the house wishes',
+  misplaced: 'a piece does not stand where it is wanted',
   heavyInner: 'the inner box is heavy',
   shallow: 'the box is shallow',
   noneLeft: 'none is left of that box',
@@ -76,6 +78,7 @@ export function findFaults(weighed: WeighedParcel, house: House): PlanFault[] {
     ...(stowed.inner ? thinGaps(stowed.inner.gaps, house.snugGapIn, house.strictGaps) : []),
     ...(certificateHolds(weighed) ? [] : [{ kind: 'certificate', blocks: true } as const]),
     ...named.filter(({ blocks }) => !blocks),
+    ...misplaced(stowed),
     ...tooNear(stowed, house),
     ...(innerMassRatio(filled) > HEAVY_INNER_RATIO ? [{ kind: 'heavyInner', blocks: false } as const] : []),
     ...(!isEnvelope(stowed.shell.box) && tooShallowForMcKee(stowed.shell.outsideIn) ? [{ kind: 'shallow', blocks: false } as const] : []),
@@ -104,6 +107,15 @@ function bareTogether({ piece: { archetype, stacks } }: WrappedItem): PlanFault[
   const together = stacks[0]!;
   return together > 1 && archetype.fragility !== null && !archetype.cased ? [{ kind: 'bareTogether', blocks: true, together }] : [];
 }
+
+/** Pieces among others that do not stand where somebody wants them. */
+const misplaced = ({ bundles, resting }: StowedBox): PlanFault[] =>
+  bundles.length === 1
+    ? []
+    : bundles.flatMap(({ wrapped: { piece } }, at): PlanFault[] => {
+        const rule = piece.facts.standing;
+        return STANDING_RULES[rule].holds(resting, at) ? [] : [{ kind: 'misplaced', blocks: false, rule, of: countedTitle(piece.facts) }];
+      });
 
 /** Bundles that stand nearer to one another than the house wishes: a caution with its price, unless the house is strict. */
 const tooNear = (stowed: StowedBox, house: House): PlanFault[] =>

@@ -5,7 +5,7 @@ import type { PlanChoice } from '../frontier/PlanOption.ts';
 import { BY_HAND } from '../rate/byHand.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import type { Wraps } from '../wrap/WrappedItem.ts';
-import { waysToStand } from '../box/stowInBox.ts';
+import { waysToStand } from '../box/waysToStand.ts';
 import { deriver, type Deriver } from './derivePlan.ts';
 import { findFaults } from './findFaults.ts';
 import type { PlanRequest } from './PlanRequest.ts';

@@ -1,3 +1,4 @@
+import type { StandingRule } from '../../engineering/stowage/standingRules.ts';
 import type { Finish, ArchetypeKey } from '../../engineering/pieces/Archetype.ts';
 import type { OrdinaryFillKey } from '../../engineering/materials/ordinaryStock.ts';
 import type { FormKey } from '../../engineering/pieces/forms.ts';
@@ -37,6 +38,8 @@ export interface PieceFacts {
   readonly irreplaceable: boolean;
   /** With it broken what it belongs with is worth nothing: the others of several alike, the whole it comes off, its parts. */
   readonly wholeOrNothing: boolean;
+  /** Where it is to stand among the others of its parcel. */
+  readonly standing: StandingRule;
   /** How often it may break at most, where somebody said so for this piece; null goes by the house. */
   readonly mostChance: number | null;
 }

@@ -24,6 +24,7 @@ export function plainFacts(id: string, kind: ArchetypeKey): PieceFacts {
     replacementMinor: null,
     irreplaceable: false,
     wholeOrNothing: false,
+    standing: 'anywhere',
     mostChance: null,
   };
 }

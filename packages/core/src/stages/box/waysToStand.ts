@@ -1,0 +1,105 @@
+import { orient, orientationsAllowed, type Orientation } from '../../engineering/geometry/orientations.ts';
+import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import { blockSizeIn, gridsFor, layoutOf, type Grid } from '../../engineering/stowage/Block.ts';
+import { standIn, standsAll, type Stand } from '../../engineering/stowage/Stand.ts';
+import { standsFor } from '../../engineering/stowage/standsFor.ts';
+import type { WrappedItem, Wraps } from '../wrap/WrappedItem.ts';
+import type { BoxLocks } from './BoxChoices.ts';
+import { gapsAround, leastGap } from './gapsAround.ts';
+import { asRuled } from './standsAsRuled.ts';
+
+/** Ways in which several bundles may stand are looked at up to so many, the closest first. */
+const MOST_STANDS = 8;
+
+/** One way in which bundles may lie and stand together. */
+export interface Way {
+  readonly lies: readonly Lies[];
+  readonly stand: Stand;
+}
+/** How one of them lies, and how those like it stand. */
+export interface Lies {
+  readonly orientation: Orientation;
+  readonly grid: Grid;
+}
+
+/** How many bundles there are, all alike. */
+export const countOf = ({ piece }: Pick<WrappedItem, 'piece'>): number => piece.stacks.length;
+
+/** Ways in which bundles may stand; every wrap of a few stands as the thinnest and the thickest of them do. */
+export function waysToStand(wraps: Wraps, locks: BoxLocks = {}, most = MOST_STANDS): Way[] {
+  const each = wraps.map((wrapped, at) => waysToLie(wrapped, locksOf(locks, at)));
+  if (each.length === 1) return each[0]!.map((lies) => ({ lies: [lies], stand: 0 }));
+  const outlines = each.map((ways, at) =>
+    ways.map(({ orientation, grid }) => blockSizeIn(layoutOf(grid, countOf(wraps[at]!)), orient(wraps[at]!.bundleIn, orientation))),
+  );
+  const pinned = locks.stand !== undefined && standsAll(locks.stand, wraps.length) ? locks.stand : null;
+  // as somebody has them stand, each lying as it lies closest
+  if (pinned !== null)
+    return closestLying(pinned, outlines, most).map((turnOf) => ({
+      lies: turnOf.map((turn, at) => each[at]![turn]!),
+      stand: pinned,
+    }));
+  const standers = wraps.map((wrapped, at) => ({ weightLb: countOf(wrapped) * wrapped.piece.weightLb, turns: outlines[at]! }));
+  const found = asRuled(
+    wraps.map(({ piece }) => piece.facts.standing),
+    outlines,
+    most,
+    (many) => standsFor(standers, many),
+  );
+  return found.map(({ stand, turnOf }) => ({ lies: turnOf.map((turn, at) => each[at]![turn]!), stand }));
+}
+
+/** For a stand that is told, the ways of lying with the least surface, one bundle after the other. */
+function closestLying(stand: Stand, outlines: readonly (readonly Triple[])[], most: number): number[][] {
+  let found: number[][] = [outlines.map(() => 0)];
+  const surface = (turnOf: readonly number[]) => {
+    const [l, w, h] = standIn(
+      stand,
+      turnOf.map((turn, at) => outlines[at]![turn]!),
+    ).sizeIn;
+    return l * w + l * h + w * h;
+  };
+  outlines.forEach((turns, at) => {
+    found = found
+      .flatMap((turnOf) => turns.map((_, turn) => turnOf.map((one, i) => (i === at ? turn : one))))
+      .map((turnOf) => ({ turnOf, surface: surface(turnOf) }))
+      .sort((a, b) => a.surface - b.surface)
+      .slice(0, most)
+      .map(({ turnOf }) => turnOf);
+  });
+  return found;
+}
+
+/** Pins of one bundle of several. */
+const locksOf = (locks: BoxLocks, at: number): Pick<BoxLocks, 'orientation' | 'grid'> =>
+  at === 0 ? locks : (locks.others?.[at - 1] ?? {});
+
+const waysToLie = (wrapped: WrappedItem, locks: Pick<BoxLocks, 'orientation' | 'grid'>): Lies[] =>
+  distinctOrientations(wrapped, locks).flatMap((orientation) =>
+    gridsOf(wrapped, orient(wrapped.bundleIn, orientation), locks).map((grid) => ({ orientation, grid })),
+  );
+
+const gridsOf = (wrapped: WrappedItem, bundleIn: Triple, { grid }: BoxLocks): readonly Grid[] => {
+  const count = countOf(wrapped);
+  return grid && holds(grid, count) ? [grid] : gridsFor(count, bundleIn, MOST_STANDS);
+};
+
+const holds = ([nx, ny, nz]: Grid, count: number): boolean => nx * ny * nz >= count;
+
+/** The grid as told where it holds them all, else the one that leaves the widest gap in an inside. */
+export function gridIn(told: Grid | undefined, wrapped: WrappedItem, bundleIn: Triple, insideIn: Triple): Grid {
+  const count = countOf(wrapped);
+  if (told && holds(told, count)) return told;
+  const roomOf = (grid: Grid) => leastGap(gapsAround(blockSizeIn(layoutOf(grid, count), bundleIn), insideIn));
+  return gridsFor(count, bundleIn, count).reduce((best, one) => (roomOf(one) > roomOf(best) + 1e-9 ? one : best));
+}
+
+/** Orientations that differ in the bundle's outline or in how it stands. */
+function distinctOrientations({ bundleIn, piece }: WrappedItem, locks: BoxLocks): readonly Orientation[] {
+  if (locks.orientation) return [locks.orientation];
+  const seen = new Set<string>();
+  return orientationsAllowed(piece.facts.keepUpright).filter((orientation) => {
+    const outline = [...orient(bundleIn, orientation).map((side) => side.toFixed(6)), orientation[2]].join(' ');
+    return seen.has(outline) ? false : seen.add(outline);
+  });
+}
