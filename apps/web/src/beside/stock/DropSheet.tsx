@@ -23,6 +23,9 @@ import { CUSHION_WORDS } from './roleWords.ts';
 /** Cushion curves are told and drawn for one height and thickness. */
 const TOLD_FOR = { heightIn: 24, thicknessIn: 2 };
 
+/** So many drops in the working range check one another. */
+const CHECKED_BY = 3;
+
 /** Something of the stockroom that cushions. */
 interface Cushioning {
   readonly list: 'wraps' | 'fills';
@@ -103,6 +106,9 @@ function Drops({ one, onKeep }: { one: Cushioning; onKeep: (drops: readonly Drop
           ? `${name} lands softest at ${told(fit.curve)}, from ${write.length(heightIn)} onto ${write.length(thicknessIn)}: by ${fit.used} of ${dropTests.length} drops. ${capital(CUSHION_WORDS[cushion])} is taken for ${told(like.curve)}. Nests are planned with its own.`
           : `${name} is planned with as ${CUSHION_WORDS[cushion]}: it lands softest at ${told(like.curve)}, from ${write.length(heightIn)} onto ${write.length(thicknessIn)}.`}
       </p>
+      {'curve' in fit && fit.used < CHECKED_BY && (
+        <p className="meaning">Two drops make a curve that nothing checks: make one more, please.</p>
+      )}
       {'whyNot' in fit && dropTests.length > 0 && <p className="risk">No curve of its own yet: {fit.whyNot}.</p>}
       <div ref={room} className="cushion-chart">
         {width > 0 && (

@@ -50,6 +50,7 @@ test('two drops make a curve: it says by how much it lands otherwise, and what i
   expect(screen.getByRole('status').textContent).toMatch(
     /softest at 75 g, under 0\.15 psi.*by 2 of 2 drops.*60 g, under 0\.15 psi.*its own/,
   );
+  expect(screen.getByText(/a curve that nothing checks/)).toBeTruthy();
   expect(drops()).toEqual([
     { weightLb: 10, areaIn2: 36, thicknessIn: 2, heightIn: 24, peakG: one!.peakG },
     { weightLb: 10, areaIn2: 36, thicknessIn: 2, heightIn: 36, peakG: other!.peakG },
