@@ -212,7 +212,13 @@ const planner: Planner = {
         kind: 'plan',
         document,
         // what a caution asks for is told with its price, however far down it stands
-        changes: [...changes.slice(0, most), ...changes.slice(most).filter(({ change }) => change.kind === 'between').slice(0, 1)],
+        changes: [
+          ...changes.slice(0, most),
+          ...changes
+            .slice(most)
+            .filter(({ change }) => change.kind === 'between')
+            .slice(0, 1),
+        ],
         turned: changes.find((change) => change.change.kind === 'turned') ?? null,
         cutToIn: shell.box.style === 'slotted' && shell.newDepthIn === null ? depthWanted(shell, ...room) : null,
         crossOfIn: shell.crossIn === null ? spareDepth(shell, ...room) : null,

@@ -41,4 +41,5 @@ export function foldedFor({ inner, blockIn, bundles, shell }: StowedBox, house: 
   return box && box.onHand > 0 && box.key !== shell.box.key ? box : null;
 }
 
+export { boxMade } from './boxMade.ts';
 export { isToFold, toFoldOf } from './boxToFold.ts';
