@@ -109,6 +109,7 @@ export function parcelOf({ order }: PlanRequest, life: object = {}): ParcelUse {
       shippingCollectedMinor: field(order.shippingCollectedMinor),
       arriveBy: field(null),
       signatureWish: field('none'),
+      boxWish: field('none'),
       job: field('sale'),
       destinationPostcode: field(order.destinationPostcode),
       letter: field(null),
@@ -126,6 +127,7 @@ export function parcelOf({ order }: PlanRequest, life: object = {}): ParcelUse {
     report: () => {},
     step: () => Promise.resolve(),
     keepField: () => {},
+    keeper: { pending: [], settle: () => {} },
     offline: false,
   } as unknown as ParcelUse;
 }

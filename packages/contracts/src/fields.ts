@@ -1,7 +1,7 @@
 import { JOBS } from '@inch-nest/core';
 import { z } from 'zod';
 import { customsDeclaration } from './customs.ts';
-import type { FieldEntity, PieceField, PieceValues, SaleField, SaleValues } from './keptFields.ts';
+import { BOX_WISHES, type FieldEntity, type PieceField, type PieceValues, type SaleField, type SaleValues } from './keptFields.ts';
 import {
   accessory,
   archetypeKey,
@@ -33,6 +33,7 @@ export const FIELDS = {
   sale: {
     ...TYPED_FIELDS.sale,
     signatureWish: picked(z.enum(['none', 'add', 'ask'])),
+    boxWish: picked(z.enum(BOX_WISHES)),
     customs: picked(customsDeclaration.nullable()),
     job: picked(z.enum(JOBS)),
   },

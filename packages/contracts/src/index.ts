@@ -43,6 +43,7 @@ export {
   type PieceValues,
   type SaleField,
   type SaleValues,
+  type BoxWish,
 } from './keptFields.ts';
 export { FIELDS, readField, type FieldPath } from './fields.ts';
 export type {
@@ -64,7 +65,7 @@ export type {
   HeldView,
   MoneyShare,
 } from './parcelView.ts';
-export { heldIn, moneyOf } from './parcelView.ts';
+export { heldIn, keptOf, moneyOf } from './parcelView.ts';
 export { nameAmong, personAmong } from './among.ts';
 export type { Person, ShopFacts, ShopView } from './shopView.ts';
 export type { HealthView } from './healthView.ts';

@@ -13,6 +13,10 @@ import {
 import type { Accessory } from './piece.ts';
 import type { Steadying } from './steadying.ts';
 
+/** What a buyer may ask for: nothing, all in one box, a box for each. */
+export const BOX_WISHES = ['none', 'together', 'apart'] as const;
+export type BoxWish = (typeof BOX_WISHES)[number];
+
 /** What is kept of a sale, field by field. A field named here has a reader, a start and a column by type, or nothing compiles. */
 export interface SaleValues {
   buyer: string | null;
@@ -23,6 +27,8 @@ export interface SaleValues {
   shipBy: CivilDate;
   arriveBy: CivilDate | null;
   signatureWish: 'none' | 'add' | 'ask';
+  /** In how many boxes the buyer asked for it, where there are several pieces. */
+  boxWish: BoxWish;
   customs: CustomsDeclaration | null;
   letter: string | null;
   job: Job;
@@ -93,6 +99,7 @@ export const startOfSale = (originPostcode: string, shipBy: CivilDate): SaleValu
   shipBy,
   arriveBy: null,
   signatureWish: 'none',
+  boxWish: 'none',
   customs: null,
   letter: null,
   job: 'sale',

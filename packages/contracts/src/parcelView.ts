@@ -59,6 +59,12 @@ export const moneyOf = ({ share, sale }: Pick<ParcelView, 'share' | 'sale'>): Mo
     shippingCollectedMinor: sale.shippingCollectedMinor.value,
   };
 
+/** What is kept from a sale when sending a parcel costs so much, in minor units: by its share as it is now, which moves with what its other boxes cost. */
+export function keptOf(view: Pick<ParcelView, 'share' | 'sale'>, costMinor: number): number {
+  const { soldMinor, shippingCollectedMinor, paidMinor } = moneyOf(view);
+  return soldMinor + shippingCollectedMinor - paidMinor - costMinor;
+}
+
 /** Every bundle of a parcel, the first included. */
 export const heldIn = ({
   bundleId,

@@ -45,6 +45,7 @@ const SALE: ParcelView['sale'] = {
   shipBy: field('2026-11-27'),
   arriveBy: field(null),
   signatureWish: field('none'),
+  boxWish: field('none' as const),
   customs: field(null),
   letter: field(null),
   job: field('sale'),

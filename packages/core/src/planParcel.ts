@@ -128,7 +128,7 @@ export const packedOtherwise = (
 ): Generator<{ readonly done: number; readonly of: number }, OtherwiseMade[]> => madeOtherwise(parcels, ways, bestOf);
 
 /** One box against two and more for a parcel of several pieces, each box at its best; pauses as a search does. */
-export const oneBoxOrMore = (request: PlanRequest): Generator<unknown, OneOrMore> => compareBoxes(request, bestOf);
+export const oneBoxOrMore = (request: PlanRequest, each = false): Generator<unknown, OneOrMore> => compareBoxes(request, bestOf, each);
 
 /** The plan to recommend alone; null where there is none. */
 function* bestOf(request: PlanRequest): Generator<PlanProgress, PlanOption | null> {

@@ -23,6 +23,7 @@ import { up as photosOfPieces } from './migrations/020-photos-of-pieces.ts';
 import { up as wholeOrNothing } from './migrations/021-whole-or-nothing.ts';
 import { up as templatesOfBoxes } from './migrations/022-templates-of-boxes.ts';
 import { up as standing } from './migrations/023-standing.ts';
+import { up as boxWish } from './migrations/024-box-wish.ts';
 import { runWithin, type RunSql } from './migrations/RunSql.ts';
 
 /** A step from one version's tables to the next one's. */
@@ -55,6 +56,7 @@ export const MIGRATIONS: readonly Migration[] = [
   { name: '021-whole-or-nothing', up: wholeOrNothing },
   { name: '022-templates-of-boxes', up: templatesOfBoxes },
   { name: '023-standing', up: standing },
+  { name: '024-box-wish', up: boxWish },
 ];
 const LOCK = 4_117_201;
 

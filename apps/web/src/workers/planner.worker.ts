@@ -245,9 +245,9 @@ const planner: Planner = {
     }
   },
 
-  async oneOrMore(request) {
+  async oneOrMore(request, each) {
     try {
-      const found = await inSlices(oneBoxOrMore(request), latestSearch);
+      const found = await inSlices(oneBoxOrMore(request, each), latestSearch);
       if (!found) return { kind: 'superseded' };
       return {
         kind: 'boxes',

@@ -3,7 +3,7 @@ import { Button } from 'antd';
 import { ChevronDown, ChevronUp } from 'lucide-react';
 import { usePathname } from 'next/navigation';
 import { useFold } from '../useFold.ts';
-import { moneyOf, type ParcelView } from '@inch-nest/contracts';
+import { keptOf, moneyOf, type ParcelView } from '@inch-nest/contracts';
 import { decidingBundle } from '../../words/wrapWords.ts';
 import {
   capital,
@@ -84,7 +84,7 @@ function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse
   const { life } = parcel.view;
   const { lines: shown, costMinor, rated } = costShown(plan, life);
   const broken = nest.request.house.care * plan.riskMinor;
-  const keptMinor = plan.keptMinor + plan.costMinor - costMinor;
+  const keptMinor = keptOf(parcel.view, costMinor);
   const difference = useDifference({ plan: parcel.view.id, costMinor, chance: plan.chance });
   useSpoken(`${formatChance(plan.chance)} breaks${can('money') ? `, ${write.money(costMinor)} in all` : ''}`);
   const { soldMinor, shippingCollectedMinor: collected } = moneyOf(parcel.view);

@@ -1,10 +1,12 @@
 'use client';
-import { Button } from 'antd';
+import { Button, Segmented } from 'antd';
 import { useState } from 'react';
 import { countedTitle, formatChance, letterOf, MOST_SHARED, type Portion, type WaysLookedAt } from '@inch-nest/core';
-import { heldIn, moneyOf, type HeldPiece, type ParcelView, type SplitParcel } from '@inch-nest/contracts';
+import { heldIn, moneyOf, type BoxWish, type HeldPiece, type ParcelView, type SplitParcel } from '@inch-nest/contracts';
 import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
+import { PickedClash } from '../../parcel/fields/PickedClash.tsx';
+import { usePickedField } from '../../parcel/fields/usePickedField.ts';
 import { Trouble } from '../../parts/Trouble.tsx';
 import { send } from '../../session/http.ts';
 import { useShop } from '../../session/ShopContext.tsx';
@@ -22,6 +24,7 @@ export function OneOrMore({ parcel, nest, use: { answer, waits, compare } }: { p
   const { view, put } = parcel;
   const [problem, setProblem] = useState<string | null>(null);
   const held = heldIn(view);
+  const wish = usePickedField(parcel, 'sale', 'boxWish');
   const split = async ({ parts }: BoxedWay) => {
     setProblem(null);
     const [, ...lots] = parts.map(({ holds }) => holds.map(({ at, count }) => ({ bundleId: held[at]!.bundleId, count })));
@@ -32,6 +35,9 @@ export function OneOrMore({ parcel, nest, use: { answer, waits, compare } }: { p
       setProblem(error instanceof Error ? error.message : 'that did not work');
     }
   };
+  const pieces = held.reduce((sum, { piece }) => sum + piece.count.value, 0);
+  // a box for each: of those that are alike one in each
+  const isWished = ({ parts }: BoxedWay) => wish.value === 'apart' && (parts.length === held.length || parts.length === pieces);
   const frozen = view.life.sealed;
   const uncarried = nest.plan?.faults.some(({ kind }) => kind === 'byHand' || kind === 'noService') ?? false;
   if (!isSeveral(view)) return null;
@@ -44,6 +50,11 @@ export function OneOrMore({ parcel, nest, use: { answer, waits, compare } }: { p
           {answer?.kind === 'boxes' ? 'Compare again' : 'Compare'}
         </Button>
       </div>
+      <div className="field">
+        <span className="label">The buyer asked for</span>
+        <Segmented<BoxWish> aria-label="The buyer asked for" value={wish.value} onChange={wish.pick} options={[...WISHES]} />
+        <PickedClash {...wish} />
+      </div>
       {answer === null && !waits && <p className="soft">Each box at its best: postage, material, minutes and what may break, in all.</p>}
       {answer?.kind === 'failed' && <Trouble says={answer.message} />}
       {answer?.kind === 'superseded' && <p className="soft">The nest changed meanwhile: compare again.</p>}
@@ -51,30 +62,33 @@ export function OneOrMore({ parcel, nest, use: { answer, waits, compare } }: { p
         <>
           <ul className="boxed-ways">
             {answer.together ? (
-              <Way way={answer.together} best={answer.together} held={held} act={null} />
+              <Way way={answer.together} best={answer.together} held={held} wished={wish.value === 'together'} act={null} />
             ) : (
               <li className="boxed-way">
                 {uncarried ? 'No service takes them all in one box.' : 'Nothing in the stockroom holds them all in one box.'}
               </li>
             )}
-            {answer.splits.slice(0, SHOWN).map((way) => (
-              <Way
-                key={JSON.stringify(way.parts.map(({ holds }) => holds))}
-                way={way}
-                best={answer.together}
-                held={held}
-                act={
-                  frozen ? null : (
-                    <Button
-                      onClick={() => void split(way)}
-                      aria-label={`Send in ${boxesWords(way.parts.length)}: ${listed(way.parts.map(({ holds }) => lettersOf(holds, held)))}`}
-                    >
-                      Send them so
-                    </Button>
-                  )
-                }
-              />
-            ))}
+            {answer.splits
+              .filter((way, i) => i < SHOWN || isWished(way))
+              .map((way) => (
+                <Way
+                  key={JSON.stringify(way.parts.map(({ holds }) => holds))}
+                  way={way}
+                  best={answer.together}
+                  held={held}
+                  wished={isWished(way)}
+                  act={
+                    frozen ? null : (
+                      <Button
+                        onClick={() => void split(way)}
+                        aria-label={`Send in ${boxesWords(way.parts.length)}: ${listed(way.parts.map(({ holds }) => lettersOf(holds, held)))}`}
+                      >
+                        Send them so
+                      </Button>
+                    )
+                  }
+                />
+              ))}
           </ul>
           <p className="soft">
             {LOOKED[answer.looked]} {collected > 0 && `The buyer paid ${write.money(collected)} for shipping, in one box or several.`}
@@ -85,6 +99,12 @@ export function OneOrMore({ parcel, nest, use: { answer, waits, compare } }: { p
     </section>
   );
 }
+
+const WISHES: readonly { value: BoxWish; label: string }[] = [
+  { value: 'none', label: 'nothing' },
+  { value: 'together', label: 'one box' },
+  { value: 'apart', label: 'a box for each' },
+];
 
 const LOOKED: Readonly<Record<WaysLookedAt, string>> = {
   every: 'Every way to split them was looked at.',
@@ -107,12 +127,26 @@ const likeOnes = (parts: BoxedWay['parts']): [BoxedWay['parts'][number], number]
     parts.filter(({ holds }) => JSON.stringify(holds) === key).length,
   ]);
 
-function Way({ way, best, held, act }: { way: BoxedWay; best: BoxedWay | null; held: readonly HeldPiece[]; act: React.ReactNode }) {
+function Way({
+  way,
+  best,
+  held,
+  wished,
+  act,
+}: {
+  way: BoxedWay;
+  best: BoxedWay | null;
+  held: readonly HeldPiece[];
+  /** As the buyer asked for it. */
+  wished: boolean;
+  act: React.ReactNode;
+}) {
   const { write } = useShop();
   const dearer = best && best !== way ? way.expectedMinor - best.expectedMinor : null;
   return (
     <li className="boxed-way">
       <div>
+        {wished && <p className="meaning">As the buyer asked</p>}
         {likeOnes(way.parts).map(([part, boxes]) => (
           <p key={JSON.stringify(part.holds)}>
             <b>{listed(part.holds.map(({ at, count }) => countedTitle({ title: held[at]!.piece.title.value, count })))}</b>{' '}

@@ -10,7 +10,8 @@ import { OneOrMore } from './OneOrMore.tsx';
 import { useOneOrMore } from './useOneOrMore.ts';
 
 const asked: unknown[] = [];
-beforeEach(() => asked.splice(0));
+const eachAsked: boolean[] = [];
+beforeEach(() => [asked, eachAsked].forEach((all) => all.splice(0)));
 const box = (at: number) => ({ holds: [{ at, count: 1 }], box: `box ${at}`, service: 'Ground', grossLb: 2 + at });
 const way = {
   parts: [box(0), box(1)],
@@ -24,8 +25,9 @@ const ways: BoxedWay[] = [];
 beforeEach(() => ways.splice(0, ways.length, way));
 jest.mock('../../parcel/planner.ts', () => ({
   planner: () => ({
-    oneOrMore: (of: unknown) => {
+    oneOrMore: (of: unknown, each: boolean) => {
       asked.push(of);
+      eachAsked.push(each);
       return Promise.resolve({ kind: 'boxes', together: null, splits: ways, looked: 'every' });
     },
   }),
@@ -124,4 +126,22 @@ test('a pair that is worth nothing with one of them broken is one thing', async 
   await drawn([{ kind: 'byHand' }], {}, {}, { ...one, order: { ...one.order, pieces: [pair] } });
   expect(asked).toEqual([]);
   expect(screen.queryByRole('region', { name: 'One box or more' })).toBeNull();
+});
+
+test('what the buyer asked for is kept with the sale, asked of the comparison and marked where it stands', async () => {
+  const parcel = parcelOf(both);
+  const { sale } = parcel.view;
+  const kept: unknown[][] = [];
+  const wished = {
+    ...parcel,
+    keepField: (...told: unknown[]) => kept.push(told),
+    view: { ...parcel.view, sale: { ...sale, boxWish: { ...sale.signatureWish, value: 'apart' } } },
+  };
+  const nest = { request: both, plan: { faults: [] }, searching: false } as unknown as NestUse;
+  await draw(<Compared parcel={wished as unknown as ParcelUse} nest={nest} />);
+  fireEvent.click(screen.getByRole('button', { name: 'Compare' }));
+  await waitFor(() => expect(screen.getByText('As the buyer asked')).toBeTruthy());
+  expect(eachAsked).toEqual([true]);
+  fireEvent.click(screen.getByRole('radio', { name: 'one box' }));
+  expect(kept).toEqual([['sale', 'boxWish', '"together"']]);
 });

@@ -34,7 +34,7 @@ export function useOneOrMore({ view }: ParcelUse, nest: NestUse): OneOrMoreUse {
   const answer = asked?.of === request && isOfThese ? asked.answer : null;
   const compare = async (again = false) => {
     setAsked({ of: request, answer: null });
-    const is = await planner().oneOrMore(request);
+    const is = await planner().oneOrMore(request, view.sale.boxWish.value === 'apart');
     // what nobody asked for is asked again when the search that took its place is done
     const next = is.kind === 'superseded' && again ? null : { of: request, answer: is };
     setAsked((now) => (now?.of === request ? next : now));

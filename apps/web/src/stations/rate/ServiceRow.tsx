@@ -3,7 +3,7 @@ import { Button } from 'antd';
 import { cheapestCrossing, daysBetween, type EdgeNudge, type Quote } from '@inch-nest/core';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { NestUse } from '../../parcel/useNest.ts';
-import { moneyOf } from '@inch-nest/contracts';
+import { keptOf, moneyOf } from '@inch-nest/contracts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { applyChange } from '../../parcel/applyChange.ts';
 import { priceLineWords } from '../../words/priceLineWords.ts';
@@ -33,7 +33,7 @@ export function ServiceRow({ quote, nudges, on, busy, weightLb, parcel, nest, on
   const collected = moneyOf(parcel.view).shippingCollectedMinor;
   const promised = sale.arriveBy.value;
   const lateDays = promised && quote.arrivesOn ? daysBetween(promised, quote.arrivesOn) : 0;
-  const keptMinor = plan && plan.keptMinor + plan.quote.totalMinor - quote.totalMinor;
+  const keptMinor = plan && keptOf(parcel.view, plan.costMinor - plan.quote.totalMinor + quote.totalMinor);
   return (
     <li className={on ? 'service on' : 'service'}>
       <div className="service-head">

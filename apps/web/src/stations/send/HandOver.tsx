@@ -68,7 +68,7 @@ export function HandOver({ parcel }: { parcel: ParcelUse }) {
   const numbers =
     others.length === 0
       ? `its number is ${label.tracking}`
-      : `it is one of ${view.set.length} parcels${view.share ? ', packed apart so that each travels safer' : ''}: ${listed(view.set.map(numbered))}`;
+      : `it is one of ${view.set.length} parcels${view.share ? (view.sale.boxWish.value === 'apart' ? ', packed apart as you asked' : ', packed apart so that each travels safer') : ''}: ${listed(view.set.map(numbered))}`;
   const several = view.piece.count.value > 1 || view.others.length > 0;
   const packed = several ? `are packed and ${gone ? 'on their way' : 'go out'}` : `is packed and ${gone ? 'on its way' : 'goes out'}`;
   const message = `${OPENS[view.sale.job.value]} ${titleOf(view).toLowerCase()} ${packed} with ${card?.carrier ?? 'the carrier'}, ${label.serviceName}; ${numbers}. Please look ${several ? 'them' : 'it'} over when ${several ? 'they come' : 'it comes'}, and keep the box until you have.`;

@@ -215,6 +215,14 @@ describe('alike ones, by a price that is known: a box costs 500 and a pound 90, 
   });
 });
 
+test('a box for each is among them where the buyer asked for it, however many there are', () => {
+  const of = asked(Array.from({ length: 7 }, () => BOWL));
+  // a box costs as much whatever is in it, so that nobody else would take seven
+  const inSeven = (each: boolean) => finish(compareBoxes(of, priced(60), each)).splits.filter(({ parts }) => parts.length === 7);
+  expect(inSeven(false)).toEqual([]);
+  expect(inSeven(true).map(({ parts }) => parts)).toEqual([ones(...of.pieceIds.keys()).map((one) => [one])]);
+});
+
 test('what no box holds names the boxes that come nearest, not the envelopes', () => {
   const large = { ...BOWL, lengthIn: 9, widthIn: 9, heightIn: 8 };
   const envelope = { ...box([13, 10, 1]), key: 'envelope', name: 'stiff envelope', style: 'stiffened' as const };

@@ -56,10 +56,12 @@ export interface OneOrMore {
  * Money is counted once for all: postage, boxes, material and minutes of each, and what is expected to be lost of any.
  *
  * @param plan the best plan of a request, or none
+ * @param each whether a box for each piece is looked at in any case, since somebody asked for it
  */
 export function* compareBoxes(
   request: PlanRequest,
   plan: (asked: PlanRequest) => Generator<unknown, PlanOption | null>,
+  each = false,
 ): Generator<unknown, OneOrMore> {
   const facts = piecesOf(request);
   const whole = facts.map(({ count }, at) => ({ at, count }));
@@ -104,6 +106,7 @@ export function* compareBoxes(
   const portions = inHalves(facts);
   const of = (ways: readonly (readonly (readonly number[])[])[]) => ways.map((parts) => parts.map((part) => part.map((i) => portions[i]!)));
   yield* look(of(waysToSplit(portions, facts)));
+  if (each) yield* look([whole.map((one) => [one])]);
   const [least] = splits;
   if (portions.length <= MOST_SPLIT) yield* look(of(waysInMore(portions.length)));
   else if (!least) yield* look([whole.map((one) => [one])]);
