@@ -51,17 +51,17 @@ function standsAsRuled(rules: readonly StandingRule[], stand: Stand, sizes: read
 
 /** A stand with the parts of every node in every order, as it is first. */
 function* ordersOf(stand: Stand): Generator<Stand> {
-  if (typeof stand === 'number') return yield stand;
-  for (const parts of permutations(stand.parts)) for (const each of everyOf(parts)) yield { ...stand, parts: each };
+  if (typeof stand === 'number') yield stand;
+  else for (const parts of permutations(stand.parts)) for (const each of everyOf(parts)) yield { ...stand, parts: each };
 }
 
 function* everyOf(parts: readonly Stand[]): Generator<readonly Stand[]> {
   const [first, ...rest] = parts;
-  if (first === undefined) return yield [];
-  for (const one of ordersOf(first)) for (const others of everyOf(rest)) yield [one, ...others];
+  if (first === undefined) yield [];
+  else for (const one of ordersOf(first)) for (const others of everyOf(rest)) yield [one, ...others];
 }
 
 function* permutations<One>(all: readonly One[]): Generator<readonly One[]> {
-  if (all.length <= 1) return yield all;
-  for (const [i, one] of all.entries()) for (const rest of permutations(all.filter((_, at) => at !== i))) yield [one, ...rest];
+  if (all.length <= 1) yield all;
+  else for (const [i, one] of all.entries()) for (const rest of permutations(all.filter((_, at) => at !== i))) yield [one, ...rest];
 }
