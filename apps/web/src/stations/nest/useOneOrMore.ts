@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import { sameContent } from '@inch-nest/core';
 import { heldIn } from '@inch-nest/contracts';
 import { planner } from '../../parcel/planner.ts';
 import type { NestUse } from '../../parcel/useNest.ts';
@@ -27,28 +28,31 @@ export const isSeveral = (view: ParcelUse['view']): boolean =>
  */
 export function useOneOrMore({ view }: ParcelUse, nest: NestUse): OneOrMoreUse {
   const { request, found } = nest;
-  const [asked, setAsked] = useState<{ of: typeof request; answer: OneOrMoreAnswer | null } | null>(null);
+  const [asked, setAsked] = useState<{ of: typeof request; each: boolean; answer: OneOrMoreAnswer | null } | null>(null);
+  const each = view.sale.boxWish.value === 'apart';
   const held = heldIn(view);
   // an answer for other pieces than these says nothing
   const isOfThese = request.pieceIds.join() === held.map(({ pieceId }) => pieceId).join();
-  const answer = asked?.of === request && isOfThese ? asked.answer : null;
+  // what the buyer wishes moves no nest: the answer stands as long as the same is asked, and a box for each was among it
+  const hasEach = asked !== null && (asked.each || !each || (asked.answer?.kind === 'boxes' && asked.answer.looked !== 'some'));
+  const isAsked = hasEach && (asked.of === request || sameContent(asked.of, request));
+  const answer = isAsked && isOfThese ? asked.answer : null;
   const compare = async (again = false) => {
-    setAsked({ of: request, answer: null });
-    const is = await planner().oneOrMore(request, view.sale.boxWish.value === 'apart');
+    setAsked({ of: request, each, answer: null });
+    const is = await planner().oneOrMore(request, each);
     // what nobody asked for is asked again when the search that took its place is done
-    const next = is.kind === 'superseded' && again ? null : { of: request, answer: is };
+    const next = is.kind === 'superseded' && again ? null : { of: request, each, answer: is };
     setAsked((now) => (now?.of === request ? next : now));
   };
   const uncarried = nest.plan?.faults.some(({ kind }) => kind === 'byHand' || kind === 'noService') ?? false;
   const isAbove = found?.kind === 'planned' && found.above !== null;
   const isUnheld = found?.kind === 'noPlan';
-  const byItself =
-    isSeveral(view) && (uncarried || isAbove || isUnheld) && isOfThese && !view.life.sealed && !nest.searching && asked?.of !== request;
+  const byItself = isSeveral(view) && (uncarried || isAbove || isUnheld) && isOfThese && !view.life.sealed && !nest.searching && !isAsked;
   useEffect(() => {
     if (byItself) void compare(true);
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once for each request
   }, [byItself, request]);
   const apart = (answer?.kind === 'boxes' ? answer.splits[0] : null) ?? null;
   const saferApart = apart && found?.kind === 'planned' && apart.chance < found.recommended.chance ? apart : null;
-  return { answer, waits: asked !== null && asked.of === request && answer === null, compare: () => compare(), apart, saferApart };
+  return { answer, waits: isAsked && answer === null, compare: () => compare(), apart, saferApart };
 }
