@@ -49,7 +49,12 @@ const MADE_STEPS: Readonly<Record<MadePartKey, (part: MadePart, shell: Shell, sa
     act(
       'box:folds',
       folds.length === 1 ? 'Make the fold between' : 'Make the folds between',
-      `${folds.map(({ name, count, sidesIn: [one, other], pair }) => `${name} folded ${count} thick, ${length(one)} × ${length(other)}, between ${pair.map(nameOf).join(' and ')}`).join('; ')}. Tape each shut; it goes in with them.`,
+      `${folds
+        .map(
+          ({ name, count, sidesIn: [long, short], pair }) =>
+            `Tear ${name.toLowerCase()} ${length(count * long)} long and ${length(short)} wide and fold it ${count} thick, ${length(long)} × ${length(short)}, for between ${pair.map(nameOf).join(' and ')}`,
+        )
+        .join('. ')}. Tape ${folds.length === 1 ? 'it' : 'each'} shut; ${folds.length === 1 ? 'it goes' : 'they go'} in with them.`,
       minutes,
       folds.map(({ name, count }) => ({ what: name, amount: count, unit: 'thicknesses' })),
     ),

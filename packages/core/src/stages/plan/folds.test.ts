@@ -201,7 +201,9 @@ test('the bench makes it before they go in and says where it goes; it is torn wi
   const option = derive({ between: [FOLD] });
   const steps = writeBenchSteps(option, asked().house);
   const at = steps.findIndex(({ key }) => key === 'box:folds');
-  expect(steps[at]!.says).toMatch(/^Large bubble folded 4 thick, .+ × .+, between A and B\. Tape each shut/);
+  expect(steps[at]!.says).toMatch(
+    /^Tear large bubble .+ long and .+ wide and fold it 4 thick, .+ × .+, for between A and B\. Tape it shut; it goes in with them\.$/,
+  );
   expect(steps[at + 1]!.title).toMatch(/^Put [AB] in/);
   expect(steps.find(({ key }) => key === 'box:in:2')!.says).toMatch(/the fold of large bubble between/);
   const [, float] = stowed(option).bundles;
