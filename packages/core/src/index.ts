@@ -248,7 +248,7 @@ export { simulateJourneys } from './engineering/journey/simulateJourneys.ts';
 export { seededRandom } from './engineering/numeric/seededRandom.ts';
 export { certificateFor } from './engineering/board/certificate.ts';
 export { compressionStrengthLbf, tooShallowForMcKee } from './engineering/board/compressionStrength.ts';
-export { besideCurve, curvePoint, fitCurve, gAtLoad, testedCurve, type DropTest } from './engineering/dropTest/testedCurve.ts';
+export { besideCurve, curvePoint, fitCurve, gAtLoad, softestOn, testedCurve, type DropTest } from './engineering/dropTest/testedCurve.ts';
 export { readDrop, type AccelerationSample, type DropReading, type DropReadingOrWhy } from './engineering/dropTest/readDrop.ts';
 export { cutOf } from './engineering/boxshop/cutOf.ts';
 export { cutFromOffcuts, offcutsFt2, type Offcut, type OffcutsUsed } from './engineering/boxshop/offcuts.ts';

@@ -1,6 +1,6 @@
 import { scaleLinear, scaleLog } from 'd3-scale';
 import { line } from 'd3-shape';
-import { gAtLoad, type CushionCurve } from '@inch-nest/core';
+import { gAtLoad, softestOn, type CushionCurve } from '@inch-nest/core';
 
 const EDGE = { left: 46, right: 16, top: 18, bottom: 38 };
 const POINTS = 80;
@@ -29,11 +29,11 @@ interface Props {
 
 /** Cushion curves as the trade draws them: peak g over static stress, for one height and thickness, with the drops that were made. */
 export function CushionChart({ like, own, drops, heightIn, thicknessIn, load, width, height }: Props) {
-  const bestOf = ({ b }: CushionCurve) => thicknessIn / (b * heightIn);
-  const loads = [bestOf(like.curve), ...(own ? [bestOf(own)] : []), ...drops.map(({ staticPsi }) => staticPsi)];
+  const softest = (curve: CushionCurve) => softestOn(curve, heightIn, thicknessIn);
+  const loads = [softest(like.curve).staticPsi, ...(own ? [softest(own).staticPsi] : []), ...drops.map(({ staticPsi }) => staticPsi)];
   const [least, most] = [Math.min(...loads) / BEYOND, Math.max(...loads) * BEYOND];
   const gOf = (curve: CushionCurve, psi: number) => gAtLoad(curve, psi, heightIn, thicknessIn);
-  const shownTo = 1.7 * Math.max(...drops.map(({ g }) => g), gOf(like.curve, bestOf(like.curve)), own ? gOf(own, bestOf(own)) : 0);
+  const shownTo = 1.7 * Math.max(...drops.map(({ g }) => g), softest(like.curve).g, own ? softest(own).g : 0);
   const x = scaleLog([least * load.of, most * load.of], [EDGE.left, width - EDGE.right]);
   const y = scaleLinear([0, shownTo], [height - EDGE.bottom, EDGE.top]).nice(5);
   const path = (curve: CushionCurve) =>
@@ -51,7 +51,7 @@ export function CushionChart({ like, own, drops, heightIn, thicknessIn, load, wi
       height={height}
       viewBox={`0 0 ${width} ${height}`}
       role="img"
-      aria-label={`Peak g over load. ${curves.map(({ curve, name }) => `${name}: at least ${Math.round(gOf(curve, bestOf(curve)))} g`).join('; ')}; ${drops.length} drops`}
+      aria-label={`Peak g over load. ${curves.map(({ curve, name }) => `${name}: at least ${Math.round(softest(curve).g)} g`).join('; ')}; ${drops.length} drops`}
     >
       {y.ticks(5).map((tick) => (
         <g key={tick}>
@@ -87,8 +87,8 @@ export function CushionChart({ like, own, drops, heightIn, thicknessIn, load, wi
             }}
           />
           <text
-            x={x(bestOf(curve) * load.of)}
-            y={y(gOf(curve, bestOf(curve))) + (isOwn === (!own || gOf(own, bestOf(own)) < gOf(like.curve, bestOf(like.curve))) ? 20 : -10)}
+            x={x(softest(curve).staticPsi * load.of)}
+            y={y(softest(curve).g) + (isOwn === (!own || softest(own).g < softest(like.curve).g) ? 20 : -10)}
             textAnchor="middle"
             fontSize={15}
             style={{ fill: isOwn ? 'var(--pine)' : 'var(--soft)' }}

@@ -159,11 +159,11 @@ function seenFrom(
 /** Folds between neighbours, as a section cuts them, with the way their sheets stand. */
 function foldRects(whole: PlanDocument, name: ViewName, block: Rect): NestView['folds'] {
   const [across, up] = VIEW_AXES[name];
-  return (whole.folds ?? []).flatMap(({ atIn, sizeIn, thicknessIn, material }) => {
-    const thin = sizeIn.findIndex((side) => Math.abs(side - thicknessIn) < 1e-9);
-    if (thin !== across && thin !== up) return [];
+  return (whole.folds ?? []).flatMap(({ atIn, sizeIn, along, material }) => {
+    // one that looks at us lies before or behind what is drawn
+    if (along !== across && along !== up) return [];
     const rect = { x: block.x + atIn[across], y: block.y + block.h - atIn[up] - sizeIn[up], w: sizeIn[across], h: sizeIn[up] };
-    return [{ ...rect, key: material, upright: thin === across }];
+    return [{ ...rect, key: material, upright: along === across }];
   });
 }
 

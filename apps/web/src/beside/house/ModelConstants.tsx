@@ -8,14 +8,15 @@ import {
   guardsFor,
   HARD_POINTS,
   shareLeft,
+  softestOn,
   type HardPointKind,
   type Stockroom,
 } from '@inch-nest/core';
 import { measureOf } from '../../words/measures.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 
-/** Height over thickness at which cushions are compared: 24 in onto 2 in. */
-const STATED_RATIO = 24 / 2;
+/** Height and thickness at which cushions are compared, inches. */
+const STATED = [24, 2] as const;
 const percent = (share: number): string => `${Math.round(share * 100)}%`;
 
 /** The numbers below the house rules: what pieces stand, what parts take from that, how cushions behave; each with its source. */
@@ -82,7 +83,7 @@ export function ModelConstants() {
       </details>
       <details className="constants">
         <summary>
-          How cushions behave: least g from {write.length(24)} onto {write.length(2)}, and at which load
+          How cushions behave: least g from {write.length(STATED[0])} onto {write.length(STATED[1])}, and at which load
         </summary>
         <table className="stock-table">
           <thead>
@@ -99,9 +100,9 @@ export function ModelConstants() {
               ({ name, curve, settleShare, sinks, deflates, provenance }) => (
                 <tr key={name}>
                   <th scope="row">{name}</th>
-                  <td className="numeral">{Math.round(curve.a * curve.b * Math.E * STATED_RATIO)}</td>
+                  <td className="numeral">{Math.round(softestOn(curve, ...STATED).g)}</td>
                   <td className="numeral">
-                    {((1 / (curve.b * STATED_RATIO)) * load.of).toFixed(2)} {load.unit}
+                    {(softestOn(curve, ...STATED).staticPsi * load.of).toFixed(2)} {load.unit}
                   </td>
                   <td className="numeral">
                     {percent(settleShare)}

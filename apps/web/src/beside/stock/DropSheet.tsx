@@ -6,7 +6,7 @@ import {
   besideCurve,
   capital,
   CUSHION_MATERIALS,
-  gAtLoad,
+  softestOn,
   testedCurve,
   type CushionCurve,
   type CushionKey,
@@ -41,13 +41,6 @@ const cushioning = ({ wraps, fills }: Stockroom): Cushioning[] => [
   ),
   ...fills.map(({ key, name, cushion, dropTests }) => ({ list: 'fills' as const, key, name, cushion, dropTests: dropTests ?? [] })),
 ];
-
-/** The load at which a cushion lands softest, psi, and the g it is then. */
-const bestOf = (curve: CushionCurve) => {
-  const { heightIn, thicknessIn } = TOLD_FOR;
-  const psi = thicknessIn / (curve.b * heightIn);
-  return { psi, g: gAtLoad(curve, psi, heightIn, thicknessIn) };
-};
 
 /** How a material really cushions, by the shop’s own drops on it: what they make of it is what nests are planned with from then on. */
 export function DropSheet({ stock, onChange }: { stock: Stockroom; onChange: (part: Partial<Stockroom>) => void }) {
@@ -93,11 +86,11 @@ function Drops({ one, onKeep }: { one: Cushioning; onKeep: (drops: readonly Drop
   const fit = testedCurve(dropTests);
   const own = 'curve' in fit ? fit.curve : null;
   const shown = own ?? like.curve;
-  const told = (curve: CushionCurve) => {
-    const { psi, g } = bestOf(curve);
-    return `${Math.round(g)} g, under ${(psi * load.of).toFixed(2)} ${load.unit}`;
-  };
   const { heightIn, thicknessIn } = TOLD_FOR;
+  const told = (curve: CushionCurve) => {
+    const { staticPsi, g } = softestOn(curve, heightIn, thicknessIn);
+    return `${Math.round(g)} g, under ${(staticPsi * load.of).toFixed(2)} ${load.unit}`;
+  };
   return (
     <>
       <DropForm drops={dropTests} onAdd={(more) => onKeep([...dropTests, ...more])} />

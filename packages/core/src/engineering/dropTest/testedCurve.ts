@@ -37,6 +37,12 @@ export function testedCurve(drops: readonly DropTest[]): FitOrWhy {
 export const gAtLoad = (curve: CushionCurve, staticPsi: number, heightIn: number, thicknessIn: number): number =>
   stressAtEnergyPsi(curve, (staticPsi * heightIn) / thicknessIn) / staticPsi;
 
+/** Where a curve lands softest, for a height and a thickness, inches: the load, psi, and the g it is then. The inverse of `curveFromBestPoint`. */
+export function softestOn(curve: CushionCurve, heightIn: number, thicknessIn: number): { readonly staticPsi: number; readonly g: number } {
+  const staticPsi = thicknessIn / (curve.b * heightIn);
+  return { staticPsi, g: gAtLoad(curve, staticPsi, heightIn, thicknessIn) };
+}
+
 /** How one drop lies to a curve. */
 export interface BesideCurve {
   /** It reaches the working range, by which alone the curve goes. */

@@ -1,6 +1,5 @@
 import { energyDensityPsi } from '../cushion/cushionCurve.ts';
-import { REUSED_BUBBLE_SHARE } from '../cushion/cushionMaterials.ts';
-import { cushionOf } from './cushionOf.ts';
+import { cushionOf, sheetThicknessIn } from './cushionOf.ts';
 import type { WrapStock } from './stock.ts';
 
 /** Stress at which two bubbles are compared, psi times g: 0.15 psi under 60 g, an ordinary bundle. */
@@ -15,9 +14,10 @@ const COMPARED_AT_PSI = 0.15 * 60;
  * @throws RangeError for a wrap that does not cushion
  */
 export function equivalentTurns(from: WrapStock, turns: number, to: WrapStock): number {
-  const work = ({ cushion, dropTests, thicknessIn, reused, name }: WrapStock): number => {
+  const work = (wrap: WrapStock): number => {
+    const { cushion, dropTests, name } = wrap;
     if (cushion === null) throw new RangeError(`a wrap must cushion to stand for another, not ${name}`);
-    return thicknessIn * (reused ? REUSED_BUBBLE_SHARE : 1) * energyDensityPsi(cushionOf({ cushion, dropTests }).curve, COMPARED_AT_PSI);
+    return sheetThicknessIn(wrap) * energyDensityPsi(cushionOf({ cushion, dropTests }).curve, COMPARED_AT_PSI);
   };
   return Math.ceil((2 * turns * work(from)) / work(to) - 1e-9) / 2;
 }

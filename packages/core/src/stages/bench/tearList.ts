@@ -54,9 +54,10 @@ export function tearList(plans: readonly { readonly code: string; readonly plan:
         rolls.set(key, roll);
       }
     }
-    for (const { material: key, name, rollWidthIn, folds, thicknessIn, sizeIn } of plan.folds ?? []) {
+    for (const fold of plan.folds ?? []) {
+      const { material: key, name, rollWidthIn, folds } = fold;
       const roll = rolls.get(key) ?? { key, name, rollWidthIn, pieces: [] };
-      const [long, short] = foldSides(sizeIn, thicknessIn);
+      const [long, short] = foldSides(fold);
       roll.pieces.push({ code, lengthIn: folds * long, count: Math.ceil(short / rollWidthIn - 1e-9), turns: folds, folded: true });
       rolls.set(key, roll);
     }

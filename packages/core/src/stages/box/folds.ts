@@ -30,6 +30,7 @@ export interface Fold extends FoldChoice {
 /** A fold where it stands. */
 export interface PlacedFold extends Between, Fold {
   readonly sides: Joint['sides'];
+  readonly along: Joint['along'];
   /** Sheet that is in it, square inches. */
   readonly areaIn2: number;
 }
@@ -55,10 +56,14 @@ export const foldsAsChosen = (
     ];
   });
 
+/** True for two bundles that stand on either side, whichever is named first. */
+const isAcross = ([one, other]: Joint['sides'], [a, b]: FoldChoice['pair']): boolean =>
+  (one.includes(a) && other.includes(b)) || (one.includes(b) && other.includes(a));
+
 /** The thickest fold between any two that stand on either side; null where there is none. */
 export const foldBetween = (folds: readonly Fold[], one: readonly number[], other: readonly number[]): Fold | null =>
   folds
-    .filter(({ pair: [a, b] }) => (one.includes(a) && other.includes(b)) || (one.includes(b) && other.includes(a)))
+    .filter(({ pair }) => isAcross([one, other], pair))
     .reduce<Fold | null>((thickest, fold) => (!thickest || fold.thicknessIn > thickest.thicknessIn ? fold : thickest), null);
 
 /** Folds at their joints, after the board where there is one: each as large as the smaller of its neighbours. */
@@ -69,13 +74,20 @@ export const placedFolds = (joints: readonly Joint[], folds: readonly Fold[], bo
     const faceIn2 = sizeIn.reduce((area, side, axis) => (axis === along ? area : area * side), 1);
     const set = (of: readonly number[], value: number) => of.map((one, axis) => (axis === along ? value : one)) as unknown as Triple;
     return [
-      { ...fold, sides, atIn: set(atIn, atIn[along] + boardIn), sizeIn: set(sizeIn, fold.thicknessIn), areaIn2: fold.folds * faceIn2 },
+      {
+        ...fold,
+        sides,
+        along,
+        atIn: set(atIn, atIn[along] + boardIn),
+        sizeIn: set(sizeIn, fold.thicknessIn),
+        areaIn2: fold.folds * faceIn2,
+      },
     ];
   });
 
 /** What stands between two bundles; null where they stand against one another, or something else stands between. */
 export const foldMet = (folds: readonly PlacedFold[], one: number, other: number): PlacedFold | null =>
-  folds.find(({ sides: [a, b] }) => (a.includes(one) && b.includes(other)) || (a.includes(other) && b.includes(one))) ?? null;
+  folds.find(({ sides }) => isAcross(sides, [one, other])) ?? null;
 
 /** A fold as a cushion under what bears on it. */
 export const foldLayer = ({ cushion, thicknessIn }: Fold, outside: LoadFront): CushionLayer => ({
@@ -89,20 +101,14 @@ export const mayBeFolded = ({ cushion, stiff, role }: WrapStock): boolean =>
   cushion !== null && !stiff && (role === 'conform' || role === 'cushion');
 
 /** True for the same two bundles, whichever is named first. */
-export const isPair = (one: FoldChoice['pair'], other: FoldChoice['pair']): boolean =>
-  (one[0] === other[0] && one[1] === other[1]) || (one[0] === other[1] && one[1] === other[0]);
+export const isPair = ([a, b]: FoldChoice['pair'], other: FoldChoice['pair']): boolean => isAcross([[a], [b]], other);
 
 /** The two sides of a fold beside its thickness, inches, the longer first. */
-export function foldSides(sizeIn: Triple, thicknessIn: number): [long: number, short: number] {
-  const thin = sizeIn.findIndex((side) => Math.abs(side - thicknessIn) < 1e-9);
-  const [one, other] = sizeIn.filter((_, axis) => axis !== thin) as [number, number];
+export function foldSides({ sizeIn, along }: Pick<PlacedFold, 'sizeIn' | 'along'>): [long: number, short: number] {
+  const [one, other] = sizeIn.filter((_, axis) => axis !== along) as [number, number];
   return one >= other ? [one, other] : [other, one];
 }
 
 /** Floor that bundles stand on, square inches: what is folded between them carries nothing. */
 export const standingAreaIn2 = ({ blockIn: [l, w], folds }: { readonly blockIn: Triple; readonly folds: readonly PlacedFold[] }): number =>
-  folds.reduce(
-    (area, { atIn, sizeIn, thicknessIn }) =>
-      atIn[2] === 0 && Math.abs(sizeIn[2] - thicknessIn) > 1e-9 ? area - sizeIn[0] * sizeIn[1] : area,
-    l * w,
-  );
+  folds.reduce((area, { atIn, sizeIn, along }) => (atIn[2] === 0 && along !== 2 ? area - sizeIn[0] * sizeIn[1] : area), l * w);

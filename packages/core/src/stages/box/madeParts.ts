@@ -178,11 +178,11 @@ export function foldsPart(folds: readonly PlacedFold[]): MadePart {
     weightLb: sum(({ areaIn2, stock }) => (areaIn2 / IN2_PER_FT2) * stock.lbPerFt2),
     costMinor: sum(({ areaIn2, minorPerIn2 }) => areaIn2 * minorPerIn2),
     minutes: MADE_MINUTES.folds * folds.length,
-    folds: folds.map(({ stock, areaIn2, folds: count, pair, thicknessIn, sizeIn }) => ({
+    folds: folds.map(({ stock, areaIn2, folds: count, pair, along, sizeIn }) => ({
       key: stock.key,
       name: stock.name,
       count,
-      sidesIn: foldSides(sizeIn, thicknessIn),
+      sidesIn: foldSides({ sizeIn, along }),
       ft2: areaIn2 / IN2_PER_FT2,
       pair,
     })),

@@ -55,7 +55,8 @@ export interface BundleRisk {
 /** A fold of wrap between two bundles, by their places. */
 export interface PlanFold extends Between, FoldChoice {
   readonly name: string;
-  readonly thicknessIn: number;
+  /** Its thickness is its side along this axis. */
+  readonly along: 0 | 1 | 2;
   readonly rollWidthIn: number;
 }
 

@@ -53,12 +53,12 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
     ...(stowed.boards.length > 0 ? { boards: stowed.boards } : {}),
     ...(stowed.folds.length > 0
       ? {
-          folds: stowed.folds.map(({ pair, material, folds, stock, thicknessIn, atIn, sizeIn }): PlanFold => ({
+          folds: stowed.folds.map(({ pair, material, folds, stock, along, atIn, sizeIn }): PlanFold => ({
             pair,
             material,
             folds,
             name: stock.name,
-            thicknessIn,
+            along,
             rollWidthIn: stock.rollWidthIn,
             atIn,
             sizeIn,
