@@ -9,8 +9,8 @@ export default defineConfig({
   // once more with an application of its own, and named in the end: what then passes met something another left, or a race to look into
   retries: 1,
   // what hangs is ended, what is slow is waited for
-  timeout: 180_000,
-  expect: { timeout: 20_000 },
+  timeout: 300_000,
+  expect: { timeout: 60_000 },
   // strange requests leave things done: they have an application of their own, and begin beside the rest since they take longest
   projects: [
     { name: 'strange', testMatch: /strange\.spec/ },

@@ -18,9 +18,8 @@ const bin = (path, ...args) => node(join(root, 'node_modules', path), ...args);
 /** Checks that pass or fail as one. */
 const CHECKS = {
   types: () => node(join(root, 'scripts/checkTypes.mjs')),
-  typedLint: () => bin('oxlint/bin/oxlint'),
-  lint: () => bin('eslint/bin/eslint.js', '.', '--max-warnings', '0'),
-  format: () => bin('prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.'),
+  lint: () => bin('oxlint/bin/oxlint'),
+  format: () => bin('oxfmt/bin/oxfmt', '--check', '.'),
   rooms: () => bin('dependency-cruiser/bin/dependency-cruise.mjs', '--config', 'tests/boundaries/rules.cjs', 'packages', 'apps'),
   unused: () => bin('knip/bin/knip.js', '--no-progress'),
 };

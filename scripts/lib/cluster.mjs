@@ -17,11 +17,11 @@ import { postgresBin } from './debian.mjs';
 import { requireSpace } from './nodePackages.mjs';
 import { freePort } from './ports.mjs';
 import { giveToUser, quietlyAsUser, SERVICE_USER, startProcess } from './process.mjs';
+import { READY_MS, READY_SAYS } from './ready.mjs';
 import { quiet } from './run.mjs';
 import { Stop } from './stop.mjs';
 
 const CLUSTER_BYTES = 150_000_000;
-const READY_MS = 30_000;
 const LEAVING_MS = 10_000;
 /** Who owns the tables and makes them, and who works with them: the second can change no evidence. */
 export const OWNER = 'inchnest';
@@ -149,7 +149,7 @@ export async function startCluster(state, { fast = false, port, settings: more =
       if (server.hasEnded()) throw new Stop(`the database server did not start: ${lastLine(readFileSync(log, 'utf8'))}`);
       if (Date.now() - since > READY_MS) {
         await server.stop('SIGINT');
-        throw new Stop('the database server did not answer within 30 seconds.');
+        throw new Stop(`the database server did not answer ${READY_SAYS}.`);
       }
       if (quiet(`${bin}/pg_isready`, ['-h', '127.0.0.1', '-p', String(chosen), '-q']).ok) return server;
       await new Promise((resolve) => setTimeout(resolve, 50));

@@ -1,9 +1,9 @@
 import { join } from 'node:path';
 import { freePort } from './ports.mjs';
 import { startProcess } from './process.mjs';
+import { READY_MS, READY_SAYS } from './ready.mjs';
 import { Stop } from './stop.mjs';
 
-const READY_MS = 20_000;
 
 /**
  * Starts the carriers' stand-in as a process of its own, on loopback.
@@ -25,7 +25,7 @@ export async function startCounter(root, { book, secret, port, asRoot }) {
     if (child.hasEnded()) throw new Stop('the carriers’ stand-in ended as it started: see the message above.');
     if (Date.now() - start > READY_MS) {
       await child.stop('SIGKILL');
-      throw new Stop('the carriers’ stand-in did not answer within 20 seconds.');
+      throw new Stop(`the carriers’ stand-in did not answer ${READY_SAYS}.`);
     }
     const answer = await fetch(`${address}/charges`, { headers: { authorization: `Bearer ${secret}` } }).catch(() => null);
     if (answer?.ok) break;

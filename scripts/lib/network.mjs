@@ -4,9 +4,9 @@ import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { certificateFor, namesHere } from './certificate.mjs';
 import { startProcess } from './process.mjs';
+import { READY_MS } from './ready.mjs';
 import { Stop } from './stop.mjs';
 
-const READY_MS = 10_000;
 
 /**
  * How others on the shop's network reach this machine: under which names, with which certificate.

@@ -1,8 +1,8 @@
+import { READY_MS, READY_SAYS } from './ready.mjs';
 import { nextBin } from './webBuild.mjs';
 import { startProcess } from './process.mjs';
 import { Stop } from './stop.mjs';
 
-const READY_MS = 30_000;
 /** The package that speaks to a store would say at each start which Node its editions of 2027 want. */
 export const QUIET_STORE = { AWS_SDK_JS_NODE_VERSION_SUPPORT_WARNING_DISABLED: 'true' };
 
@@ -59,7 +59,7 @@ export async function startWeb(
     if (child.hasEnded()) throw new Stop('the application ended as it started: see the message above.');
     if (Date.now() - start > READY_MS) {
       await child.stop('SIGKILL');
-      throw new Stop('the application did not answer within 30 seconds.');
+      throw new Stop(`the application did not answer ${READY_SAYS}.`);
     }
     // it is up when it answers at all: whether the database does is another question
     if (await fetch(`${address}/api/health`).catch(() => null)) break;

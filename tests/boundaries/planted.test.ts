@@ -87,8 +87,8 @@ const ROWS: Row[] = [
   [
     'a bench test',
     `${CORE}stages/bench/benchTests.ts`,
-    "  'caseShake' | 'feel'",
-    "  'listen' | 'caseShake' | 'feel'",
+    "  | 'caseShake'\n",
+    "  | 'caseShake'\n  | 'listen'\n",
     ['packages/core/src/stages/bench/benchTests.ts'],
   ],
   [

@@ -97,7 +97,7 @@ export const test = plain.extend<Own, { app: App; browsers: Map<string, BrowserC
       await use(app);
       await app.close();
     },
-    { scope: 'worker', timeout: 120_000 },
+    { scope: 'worker', timeout: 300_000 },
   ],
   open: async ({ app, page }, use) => {
     await use(async (title, station) => {
@@ -214,7 +214,7 @@ export async function kept(page: Page): Promise<ParcelView> {
 }
 
 /** How long anything may take to come to rest; looked at with each picture the browser draws, not by a clock that counts in seconds. */
-const PATIENCE = { timeout: 45_000, polling: 'raf' } as const;
+const PATIENCE = { timeout: 60_000, polling: 'raf' } as const;
 
 /** Waits until everything typed is in the database. */
 export async function saved(page: Page): Promise<void> {

@@ -29,7 +29,7 @@ async function onward(page: Page, seen: Locator): Promise<void> {
           break;
         }
       await expect(title(page)).not.toHaveText(now, { timeout: 2000 });
-    }).toPass({ timeout: 15_000 });
+    }).toPass({ timeout: 60_000 });
   }
   await expect(seen).toBeVisible();
 }
@@ -49,7 +49,7 @@ test('a house that waits for pictures: Done asks for one, goes on with it, and w
       expect(async () => {
         await done.click();
         await expect(first).toBeVisible({ timeout: 1500 });
-      }).toPass({ timeout: 15_000 });
+      }).toPass({ timeout: 60_000 });
     // steps that nothing hides go on at once
     await onward(page, wanted);
     const held = (await title(page).textContent())!;

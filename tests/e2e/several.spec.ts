@@ -100,7 +100,7 @@ test('drawn and changed each by itself, stood otherwise, and sent in two boxes i
   await page.getByRole('button', { name: 'Compare', exact: true }).click();
   const ways = page.locator('.boxed-way');
   // in one box, in two by the three ways there are, and each by itself
-  await expect(ways).toHaveCount(5, { timeout: 60_000 });
+  await expect(ways).toHaveCount(5);
   await expect(ways.getByRole('button', { name: 'Send in three boxes: A, B and C' })).toBeVisible();
   await ways
     .getByRole('button', { name: /^Send in two boxes/ })
@@ -142,7 +142,7 @@ test('at the bench on a tablet: A, B and C one after the other, each passing its
       const key = card.getByRole('button', { name: /^(Done|It passes|Leave it as reckoned)$/ });
       if ((await heading.textContent()) === title) await key.last().click();
       await expect(heading.filter({ hasText: title! })).toHaveCount(0, { timeout: 3000 });
-    }).toPass({ timeout: 15_000 });
+    }).toPass({ timeout: 60_000 });
   }
   await saved(page);
   await page.getByRole('button', { name: 'Seal it' }).click();

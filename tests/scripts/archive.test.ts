@@ -15,7 +15,7 @@ const inNode = (lines: string) => {
   const { stdout, stderr, status } = spawnSync(process.execPath, ['--input-type=module', '-e', lines], {
     cwd: root,
     encoding: 'utf8',
-    timeout: 150_000,
+    timeout: 270_000,
   });
   if (status !== 0) throw new Error(stderr);
   return JSON.parse(stdout.trim().split('\n').at(-1)!) as Record<string, string>;
@@ -24,7 +24,7 @@ const command = (...args: string[]) => {
   const { status, stdout, stderr } = spawnSync(process.execPath, ['scripts/archive.mjs', ...args], {
     cwd: root,
     encoding: 'utf8',
-    timeout: 120_000,
+    timeout: 240_000,
   });
   return { status, said: `${stdout}${stderr}` };
 };

@@ -32,12 +32,12 @@ beforeAll(() => {
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 const inNode = (lines: string) =>
-  spawnSync(process.execPath, ['--input-type=module', '-e', lines], { cwd: root, encoding: 'utf8', timeout: 120_000 });
+  spawnSync(process.execPath, ['--input-type=module', '-e', lines], { cwd: root, encoding: 'utf8', timeout: 240_000 });
 const command = (script: string, ...args: string[]) => {
   const { status, stdout, stderr } = spawnSync(process.execPath, [`scripts/${script}.mjs`, ...args], {
     cwd: root,
     encoding: 'utf8',
-    timeout: 120_000,
+    timeout: 240_000,
   });
   return { status, said: `${stdout}${stderr}` };
 };

@@ -10,7 +10,7 @@ const start = (args: string[], environment: Record<string, string> = {}) => {
     cwd: root,
     encoding: 'utf8',
     env: { ...process.env, ...environment },
-    timeout: 60_000,
+    timeout: 240_000,
   });
   return { status: done.status, said: done.stderr.trim().split('\n').at(-1) ?? '' };
 };

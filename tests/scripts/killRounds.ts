@@ -88,7 +88,7 @@ export class Demo {
       method,
       headers: { origin: this.address, ...(body ? { 'content-type': 'application/json' } : {}) },
       ...(body ? { body: JSON.stringify(body) } : {}),
-      signal: AbortSignal.timeout(6000),
+      signal: AbortSignal.timeout(20_000),
     })
       .then(async (answer) => (answer.ok ? ((await answer.json()) as Answer) : null))
       .catch(() => null);

@@ -9,7 +9,7 @@ import { Clerk, Demo, VICTIMS, type Victim } from './killRounds.ts';
 // Some rounds each time; a hundred with INCH_NEST_KILL_ROUNDS=100.
 
 const ROUNDS = Number(process.env['INCH_NEST_KILL_ROUNDS'] ?? VICTIMS.length);
-const BACK_MS = 60_000;
+const BACK_MS = 120_000;
 
 const freePort = () =>
   new Promise<number>((resolve) => {
@@ -75,5 +75,5 @@ test(
       rmSync(folder, { recursive: true, force: true });
     }
   },
-  180_000 + ROUNDS * 30_000,
+  300_000 + ROUNDS * 60_000,
 );

@@ -79,4 +79,7 @@ export type CounterSwitches = z.infer<typeof counterSwitches>;
 
 /** What the counter says to a rate before anything is bought. */
 export type CounterQuote =
-  { kind: 'same' | 'other'; priceMinor: number } | { kind: 'refused'; reason: string } | { kind: 'silent' } | { kind: 'notRated' };
+  | { kind: 'same' | 'other'; priceMinor: number }
+  | { kind: 'refused'; reason: string }
+  | { kind: 'silent' }
+  | { kind: 'notRated' };

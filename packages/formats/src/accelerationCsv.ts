@@ -3,7 +3,8 @@ import type { Problem } from '@inch-nest/contracts';
 import { readTable } from './readTable.ts';
 
 export type AccelerationReading =
-  { readonly ok: true; readonly samples: readonly AccelerationSample[] } | { readonly ok: false; readonly problems: readonly Problem[] };
+  | { readonly ok: true; readonly samples: readonly AccelerationSample[] }
+  | { readonly ok: false; readonly problems: readonly Problem[] };
 
 /** So many samples make a drop of minutes; more is something else. */
 const MOST_SAMPLES = 200_000;

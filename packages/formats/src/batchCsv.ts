@@ -15,7 +15,8 @@ export interface BatchLine {
 }
 
 export type BatchReading =
-  { readonly ok: true; readonly lines: readonly BatchLine[] } | { readonly ok: false; readonly problems: readonly Problem[] };
+  | { readonly ok: true; readonly lines: readonly BatchLine[] }
+  | { readonly ok: false; readonly problems: readonly Problem[] };
 
 /**
  * Reads sold pieces from CSV: `title, archetype, size, weight, to, sold`. Size and weight as people write

@@ -9,7 +9,8 @@ const NEEDED: readonly Table[] = ['card', 'zones', 'services', 'prices'];
 const TABLES = Object.keys(COLUMNS) as Table[];
 
 export type RateCardReading =
-  { readonly ok: true; readonly card: RateCard } | { readonly ok: false; readonly problems: readonly Problem[] };
+  | { readonly ok: true; readonly card: RateCard }
+  | { readonly ok: false; readonly problems: readonly Problem[] };
 
 /**
  * Reads a rate card from its CSV set: all of it, or none with every problem by file, line and column.

@@ -18,7 +18,8 @@ export interface TableRow {
 
 /** The rows of a CSV text, or what is wrong with it, each problem with its line. */
 export type TableReading =
-  { readonly ok: true; readonly rows: readonly TableRow[] } | { readonly ok: false; readonly problems: readonly Problem[] };
+  | { readonly ok: true; readonly rows: readonly TableRow[] }
+  | { readonly ok: false; readonly problems: readonly Problem[] };
 
 /**
  * Reads a CSV text with a heading line. Unknown, missing and repeated columns are refused, and so is what

@@ -11,7 +11,8 @@ export interface StockLists {
 }
 export type StockKind = keyof StockLists;
 export type StockReading<Item> =
-  { readonly ok: true; readonly items: readonly Item[] } | { readonly ok: false; readonly problems: readonly Problem[] };
+  | { readonly ok: true; readonly items: readonly Item[] }
+  | { readonly ok: false; readonly problems: readonly Problem[] };
 
 /** One column of a stock file: how a cell is written, and read back as part of an item. */
 interface Column {

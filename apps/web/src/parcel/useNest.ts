@@ -18,7 +18,7 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
   // everything the plan depends on and nothing else, so that a look at the server starts no new search
   const asked = planRequestFor(view, shop, person.system);
   const facts = JSON.stringify([valuesOf(view.sale), heldIn(view).map(({ piece }) => valuesOf(piece)), view.share, locks, asked.reserved]);
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- `facts` stands for the view
+  // oxlint-disable-next-line react-hooks/exhaustive-deps -- `facts` stands for the view
   const request = useMemo(() => asked, [facts, shop, person.system]);
   const [state, happened] = useReducer(nestInHand, NOTHING_IN_HAND);
   useEffect(() => {
@@ -35,7 +35,7 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
 
   const recommended = recommendedOf(state);
   const chosen = JSON.stringify(view.nest.choice);
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- the choice by content: each look makes a new object
+  // oxlint-disable-next-line react-hooks/exhaustive-deps -- the choice by content: each look makes a new object
   const wished = useMemo(() => view.nest.choice ?? recommended?.choice ?? null, [chosen, recommended]);
   const due = isDue(state, request, wished);
   useEffect(() => {
@@ -135,7 +135,7 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
       problem,
       settle,
     };
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- what is done with a nest never changes, locks count by content
+    // oxlint-disable-next-line react-hooks/exhaustive-deps -- what is done with a nest never changes, locks count by content
   }, [request, found, searching, shown, sealed, recommended, pinned, isKept, take, change, pin, keepAnew, clash, problem, settle]);
 }
 

@@ -87,13 +87,19 @@ export type EvaluateAnswer =
   | { kind: 'failed'; message: string };
 
 export type OtherWaysAnswer =
-  { kind: 'ways'; ways: { way: string; name: string; whyNot: string }[] } | { kind: 'superseded' } | { kind: 'failed'; message: string };
+  | { kind: 'ways'; ways: { way: string; name: string; whyNot: string }[] }
+  | { kind: 'superseded' }
+  | { kind: 'failed'; message: string };
 
 export type OutsideAnswer =
-  { kind: 'outside'; nests: readonly OutsideNest[] } | { kind: 'superseded' } | { kind: 'failed'; message: string };
+  | { kind: 'outside'; nests: readonly OutsideNest[] }
+  | { kind: 'superseded' }
+  | { kind: 'failed'; message: string };
 
 export type OtherwiseAnswer =
-  { kind: 'otherwise'; made: readonly OtherwiseMade[] } | { kind: 'superseded' } | { kind: 'failed'; message: string };
+  | { kind: 'otherwise'; made: readonly OtherwiseMade[] }
+  | { kind: 'superseded' }
+  | { kind: 'failed'; message: string };
 
 export type BoxesAnswer = { kind: 'boxes'; sizes: BoxesToKeep } | { kind: 'superseded' } | { kind: 'failed'; message: string };
 

@@ -4,7 +4,10 @@ import { quantityTokens, type QuantityToken, type Span } from './quantityTokens.
 
 /** What a size or weight as typed means; `at` says which part of the text a problem is about. */
 export type Quantity =
-  { kind: 'length'; inches: number } | { kind: 'dimensions'; inches: number[] } | { kind: 'weight'; pounds: number } | NotUnderstood;
+  | { kind: 'length'; inches: number }
+  | { kind: 'dimensions'; inches: number[] }
+  | { kind: 'weight'; pounds: number }
+  | NotUnderstood;
 export interface NotUnderstood {
   kind: 'notUnderstood';
   problem: string;

@@ -36,7 +36,7 @@ export function useGuess(lines: readonly SaleLine[], text: string, shop: ShopVie
       stale = true;
       clearTimeout(timer);
     };
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the lines follow from the text
+    // oxlint-disable-next-line react-hooks/exhaustive-deps -- the lines follow from the text
   }, [text, ready, shop]);
   return worked.of === text && ready ? worked : { plans: [], busy: ready };
 }

@@ -14,7 +14,7 @@ export function OneCode({ shown, to, onDone }: { shown: ShownCode; to: string; o
       ) : (
         <>
           {shown.picture && (
-            // eslint-disable-next-line @next/next/no-img-element -- drawn here, and shown once
+            // oxlint-disable-next-line nextjs/no-img-element -- drawn here, and shown once
             <img
               className="one-code-picture"
               alt="The code as a picture to scan"

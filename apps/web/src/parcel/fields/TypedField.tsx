@@ -44,7 +44,7 @@ export function TypedField<Entity extends FieldEntity, Name extends keyof Parcel
     // what was typed before the page had woken up counts too
     const early = (input.current?.input ?? area.current?.resizableTextArea?.textArea)?.value;
     if (early !== undefined && early !== text) type(early);
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- on waking only
+    // oxlint-disable-next-line react-hooks/exhaustive-deps -- on waking only
   }, []);
   const common = {
     id,

@@ -118,7 +118,7 @@ export function MarkPicture({
         }}
         onPointerCancel={() => setPull(null)}
       >
-        {/* eslint-disable-next-line @next/next/no-img-element -- whole, as it was taken */}
+        {/* oxlint-disable-next-line nextjs/no-img-element -- whole, as it was taken */}
         <img src={`/api/photos/${photo.id}`} alt={name} width={photo.width} height={photo.height} draggable={false} />
         <PictureMarks marks={pull ? [...marks, markBetween(kind, pull.from, pull.to)] : marks} width={photo.width} height={photo.height} />
       </div>

@@ -38,7 +38,7 @@ export function PhotoList({
         {photos.map((photo, i) => (
           <li key={photo.id}>
             <a href={`/api/photos/${photo.id}`} target="_blank" rel="noreferrer" className="marked-picture">
-              {/* eslint-disable-next-line @next/next/no-img-element -- already small, and kept by the browser */}
+              {/* oxlint-disable-next-line nextjs/no-img-element -- already small, and kept by the browser */}
               <img src={`/api/photos/${photo.id}?small`} alt={nameOf(photo, i, of)} height={high} />
               {photo.marks.length > 0 && <PictureMarks {...photo} />}
             </a>

@@ -62,7 +62,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
   const { choice, locks, isKept } = nest;
   const bench = useMemo(
     () => (choice && isKept ? benchPlanFor({ ...view, nest: { ...view.nest, choice, locks } }, shop, person.system) : null),
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- facts and choice by content
+    // oxlint-disable-next-line react-hooks/exhaustive-deps -- facts and choice by content
     [JSON.stringify([view.piece, view.others, view.sale, choice, locks, isKept]), shop, person.system],
   );
   const steps = bench?.steps ?? [];
@@ -93,7 +93,7 @@ export function BenchStation({ parcel, nest }: BenchUse) {
   }, [stepKey]);
   useEffect(() => {
     if (aloud === 'on' && step) readAloud(`${step.title}. ${step.says}`);
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- once for each step
+    // oxlint-disable-next-line react-hooks/exhaustive-deps -- once for each step
   }, [aloud, stepKey]);
 
   /** Notes steps as done, those of a stretch one after the other, each with its share of the time. */

@@ -84,6 +84,6 @@ const Refused = ({ problems }: { problems: readonly string[] }) =>
 function Waiting({ picture }: { picture: Blob }) {
   const address = useMemo(() => URL.createObjectURL(picture), [picture]);
   useEffect(() => () => URL.revokeObjectURL(address), [address]);
-  // eslint-disable-next-line @next/next/no-img-element -- from the browser's own store
+  // oxlint-disable-next-line nextjs/no-img-element -- from the browser's own store
   return <img src={address} alt="Photograph that waits to be sent" height={72} />;
 }

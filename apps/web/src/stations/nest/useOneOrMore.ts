@@ -50,7 +50,7 @@ export function useOneOrMore({ view }: ParcelUse, nest: NestUse): OneOrMoreUse {
   const byItself = isSeveral(view) && (uncarried || isAbove || isUnheld) && isOfThese && !view.life.sealed && !nest.searching && !isAsked;
   useEffect(() => {
     if (byItself) void compare(true);
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- once for each request
+    // oxlint-disable-next-line react-hooks/exhaustive-deps -- once for each request
   }, [byItself, request]);
   const apart = (answer?.kind === 'boxes' ? answer.splits[0] : null) ?? null;
   const saferApart = apart && found?.kind === 'planned' && apart.chance < found.recommended.chance ? apart : null;

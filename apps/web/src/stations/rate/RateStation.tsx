@@ -46,7 +46,7 @@ export function RateStation({ parcel, nest }: BenchUse) {
             nonRectangular: false,
             goods: piecesOf(request).map(({ archetype }) => archetype),
           },
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the size by its content
+    // oxlint-disable-next-line react-hooks/exhaustive-deps -- the size by its content
     [weightLb, sizeText, request, coverAdded, plan?.choice.signature, plan?.choice.box, day, hour],
   );
   const answer = useQuotes(nest, shipment);

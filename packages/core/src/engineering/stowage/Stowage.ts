@@ -25,7 +25,8 @@ export interface Placement {
 
 /** All placed; or not, `proved` saying whether that is certain or a search gave up. */
 export type Stowage =
-  { readonly fits: true; readonly placements: readonly Placement[] } | { readonly fits: false; readonly proved: boolean };
+  | { readonly fits: true; readonly placements: readonly Placement[] }
+  | { readonly fits: false; readonly proved: boolean };
 
 /** Tolerance of a place, inches. */
 export const STOWAGE_TOLERANCE_IN = 1e-6;

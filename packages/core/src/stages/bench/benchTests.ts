@@ -1,6 +1,16 @@
 /** A packer's tests, in the order they are made; the last two only where the house asks for them. */
 export type BenchTestKey =
-  'caseShake' | 'feel' | 'bundleSize' | 'innerShake' | 'touch' | 'fingerGap' | 'shake' | 'bounce' | 'lidPress' | 'tapeLoad' | 'seams';
+  | 'caseShake'
+  | 'feel'
+  | 'bundleSize'
+  | 'innerShake'
+  | 'touch'
+  | 'fingerGap'
+  | 'shake'
+  | 'bounce'
+  | 'lidPress'
+  | 'tapeLoad'
+  | 'seams';
 export const BENCH_TESTS: readonly BenchTestKey[] = [
   'caseShake',
   'feel',

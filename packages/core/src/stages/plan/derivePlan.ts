@@ -27,7 +27,8 @@ import { boxesOf } from './stockFor.ts';
 
 /** A choice worked out, or why it cannot be carried out at all. */
 export type Derived =
-  { readonly kind: 'plan'; readonly option: PlanOption } | { readonly kind: 'noPlan'; readonly reasons: readonly string[] };
+  | { readonly kind: 'plan'; readonly option: PlanOption }
+  | { readonly kind: 'noPlan'; readonly reasons: readonly string[] };
 
 /** Parts of a choice that say how it is sent and leave the parcel as it is. */
 const CARRIAGE: ReadonlySet<string> = new Set<keyof PlanChoice>(['service', 'coverAdded', 'signature']);

@@ -7,7 +7,10 @@ import type { PlanRequest } from './PlanRequest.ts';
 
 /** Another way for the shop: other rules, or another material in the stockroom or gone from it. */
 export type Otherwise = { readonly key: string } & (
-  { readonly house: House } | { readonly addsWrap: WrapStock } | { readonly addsFill: FillStock } | { readonly without: string }
+  | { readonly house: House }
+  | { readonly addsWrap: WrapStock }
+  | { readonly addsFill: FillStock }
+  | { readonly without: string }
 );
 
 /** What another way would have made of parcels, against the shop as it is; all of it summed over those both ways have a nest for. */
