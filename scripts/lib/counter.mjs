@@ -4,7 +4,6 @@ import { startProcess } from './process.mjs';
 import { READY_MS, READY_SAYS } from './ready.mjs';
 import { Stop } from './stop.mjs';
 
-
 /**
  * Starts the carriers' stand-in as a process of its own, on loopback.
  *

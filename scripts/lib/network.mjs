@@ -7,7 +7,6 @@ import { startProcess } from './process.mjs';
 import { READY_MS } from './ready.mjs';
 import { Stop } from './stop.mjs';
 
-
 /**
  * How others on the shop's network reach this machine: under which names, with which certificate.
  *

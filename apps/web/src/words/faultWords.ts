@@ -77,7 +77,12 @@ function wordsFor(fault: PlanFault, plan: PlanDocument, write: Writers): FaultWo
     case 'thin':
       return { title: 'Thinly wrapped.', says: `The bundle is only ${write.length(fault.growsIn)} larger than the piece.` };
     case 'misplaced':
-      return { title: 'It does not stand where it is wanted.', says: `Wanted ${STANDING_RULES[fault.rule].name}: stand them otherwise.` };
+      return STANDING_RULES[fault.rule].lies === null
+        ? { title: 'It does not stand where it is wanted.', says: `Wanted ${STANDING_RULES[fault.rule].name}: stand them otherwise.` }
+        : {
+            title: 'It does not lie as it is wanted.',
+            says: `Wanted ${STANDING_RULES[fault.rule].name}: turn it, unless it must keep its way up.`,
+          };
     case 'apart':
       return {
         title: `${capital(fault.one)} beside ${lower(fault.other)}.`,

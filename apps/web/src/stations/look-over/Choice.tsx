@@ -4,7 +4,7 @@ import { PickedClash } from '../../parcel/fields/PickedClash.tsx';
 import type { usePickedField } from '../../parcel/fields/usePickedField.ts';
 
 /** A picked field, whatever it is a field of. */
-type Picked<Value> = Omit<ReturnType<typeof usePickedField<'piece', 'finish'>>, 'value' | 'pick'> & {
+export type Picked<Value> = Omit<ReturnType<typeof usePickedField<'piece', 'finish'>>, 'value' | 'pick'> & {
   value: Value;
   pick: (next: Value) => void;
 };

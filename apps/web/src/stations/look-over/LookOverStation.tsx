@@ -8,13 +8,11 @@ import {
   formatChance,
   FORMS,
   guessMissing,
-  STANDING_RULES,
   worthMinor,
   type Finish,
   type FormKey,
   type House,
   type PieceFacts,
-  type StandingRule,
 } from '@inch-nest/core';
 import { pieceFactsOf } from '@inch-nest/contracts';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
@@ -29,6 +27,7 @@ import { LIKE_THIS } from '../../words/likeThis.ts';
 import { cautionsFor } from '../../words/cautionsFor.ts';
 import { wholeWords } from '../../words/wholeWords.ts';
 import { Choice, Toggle } from './Choice.tsx';
+import { HowItLies } from './HowItLies.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { ComesOff } from './ComesOff.tsx';
 import { GoesWith } from './GoesWith.tsx';
@@ -49,10 +48,6 @@ const FINISHES: readonly { value: Finish; label: string }[] = [
   { value: 'rubsOff', label: 'rubs off' },
   { value: 'uncured', label: 'not cured' },
 ];
-const STANDING = (Object.entries(STANDING_RULES) as [StandingRule, (typeof STANDING_RULES)[StandingRule]][]).map(([value, { name }]) => ({
-  value,
-  label: name,
-}));
 const ORIGINAL_BOX: readonly { value: 'none' | 'kept' | 'ofValue'; label: string }[] = [
   { value: 'none', label: 'none' },
   { value: 'kept', label: 'kept' },
@@ -198,7 +193,7 @@ function OnePiece({ parcel, nest, whole }: BenchUse & { whole: ParcelUse }) {
           />
         )}
         <ComesOff parcel={parcel} whole={whole} />
-        {whole.view.others.length > 0 && <Choice label="Where it stands among them" options={STANDING} field={standing} />}
+        <HowItLies field={standing} isAlone={whole.view.others.length === 0} />
         <Toggle label="Suffers from damp" field={damp} />
         <Toggle label="Keep this way up" field={upright} />
         <Toggle label="Still in its storage wrap" field={storage} />

@@ -1,10 +1,11 @@
 import { fireEvent, screen, within } from '@testing-library/react';
-import { ARCHETYPES, type HardPoint, type Hollow } from '@inch-nest/core';
+import { ARCHETYPES, type HardPoint, type Hollow, type StandingRule } from '@inch-nest/core';
 import type { Accessory } from '@inch-nest/contracts';
 import { draw } from '../../../../../tests/screens/shop.tsx';
 import { GoesWith } from './GoesWith.tsx';
 import { HardPointList } from './HardPointList.tsx';
 import { Hollows } from './Hollows.tsx';
+import { HowItLies } from './HowItLies.tsx';
 import { KindKeys } from './KindKeys.tsx';
 
 const type = (label: string, text: string) => {
@@ -244,4 +245,38 @@ test('every kind of piece has a key of its own, and a touch and the key pick the
   expect(keys.filter((key) => key.getAttribute('aria-pressed') === 'true').map((key) => key.textContent)).toEqual([
     expect.stringContaining(ARCHETYPES.compactCeramic.name),
   ]);
+});
+
+describe('how it lies', () => {
+  let picked: StandingRule[];
+  const shown = (value: StandingRule, isAlone: boolean) =>
+    draw(
+      <HowItLies
+        field={{ value, pick: (next) => picked.push(next), clash: null, settle: () => undefined, problem: null }}
+        isAlone={isAlone}
+      />,
+    );
+  const asked = () => screen.getAllByRole('radio').map((one) => one.closest('label')!.textContent);
+  beforeEach(() => (picked = []));
+
+  test('alone it is asked how it lies, and what is picked is kept', async () => {
+    await shown('anywhere', true);
+    expect(asked()).toEqual(['anywhere', 'lying', 'on end or on edge']);
+    fireEvent.click(screen.getByText('lying'));
+    expect(picked).toEqual(['lying']);
+  });
+
+  test('among others it is asked where among them too', async () => {
+    await shown('anywhere', false);
+    expect(asked()).toHaveLength(7);
+    fireEvent.click(screen.getByText('nothing on it'));
+    expect(picked).toEqual(['nothingOnIt']);
+  });
+
+  test('what was wanted among others can be taken back when they are gone', async () => {
+    await shown('between', true);
+    expect(asked()).toEqual(['anywhere', 'lying', 'on end or on edge', 'between the others']);
+    fireEvent.click(screen.getByText('anywhere'));
+    expect(picked).toEqual(['anywhere']);
+  });
 });

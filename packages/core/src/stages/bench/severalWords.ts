@@ -1,4 +1,4 @@
-import { STANDING_RULES } from '../../engineering/stowage/standingRules.ts';
+import { STANDING_RULES, type StandingRule } from '../../engineering/stowage/standingRules.ts';
 import type { Layout } from '../../engineering/stowage/Block.ts';
 import { letterOf } from '../../engineering/stowage/letterOf.ts';
 import { foldMet } from '../box/folds.ts';
@@ -72,12 +72,18 @@ export function stackSteps(stacks: readonly number[]): Part[] {
   ];
 }
 
-/** How several go into a box: where each stands. */
-export function placeWords({ grid: [along, across, up], count }: Layout): string {
-  if (count === 1) return 'In the middle, its heavy side down.';
+/**
+ * How several alike go into a box: where each stands.
+ *
+ * @param standing as somebody wants them to lie
+ */
+export function placeWords({ grid: [along, across, up], count }: Layout, standing: StandingRule = 'anywhere'): string {
+  const { said, lies } = STANDING_RULES[standing];
+  const how = lies === null || said === '' ? '' : `; ${said}`;
+  if (count === 1) return `In the middle, its heavy side down${how}.`;
   const storey = `${along} along and ${across} across`;
   const storeys = up === 1 ? 'in one layer' : `${up} layers one upon the other`;
-  return `A first, in the near left corner: ${storey}, ${storeys}, wraps touching, the whole block in the middle of the box.`;
+  return `A first, in the near left corner: ${storey}, ${storeys}, wraps touching${how}, the whole block in the middle of the box.`;
 }
 
 /** Who is put in, and where. */

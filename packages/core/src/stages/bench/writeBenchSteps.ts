@@ -88,7 +88,8 @@ export function writeBenchSteps(
   const along = facts.flatMap((one) => one.along);
   const isWithin = ({ place }: Along) => place === 'inner' && inner !== null;
   const putIn = [...along.filter((one) => !isWithin(one)).map((one) => alongStep(one, system)), ...bagStep(facts)];
-  const placed = bundles.length > 1 ? placesInTurn(stowed, letters) : [{ who: all, where: placeWords(bundles[0].layout) }];
+  const placed =
+    bundles.length > 1 ? placesInTurn(stowed, letters) : [{ who: all, where: placeWords(bundles[0].layout, facts[0]!.standing) }];
   const tapeAndPapersLb = rated.weighed.parts.at(-1)!.weightLb;
   const weighsOpen = takenSide(house, 'weighing') === 'open';
   const weigh = weighStep(weighsOpen ? formatWeight(tapeAndPapersLb, system) : null);

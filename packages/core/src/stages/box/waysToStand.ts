@@ -1,4 +1,4 @@
-import { orient, orientationsAllowed, type Orientation } from '../../engineering/geometry/orientations.ts';
+import { orient, type Orientation } from '../../engineering/geometry/orientations.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { blockSizeIn, gridsFor, layoutOf, type Grid } from '../../engineering/stowage/Block.ts';
 import { standIn, standsAll, type Stand } from '../../engineering/stowage/Stand.ts';
@@ -6,6 +6,7 @@ import { standsFor } from '../../engineering/stowage/standsFor.ts';
 import type { WrappedItem, Wraps } from '../wrap/WrappedItem.ts';
 import type { BoxLocks } from './BoxChoices.ts';
 import { gapsAround, leastGap } from './gapsAround.ts';
+import { orientationsOf } from './orientationsOf.ts';
 import { asRuled } from './standsAsRuled.ts';
 
 /** Ways in which several bundles may stand are looked at up to so many, the closest first. */
@@ -98,7 +99,7 @@ export function gridIn(told: Grid | undefined, wrapped: WrappedItem, bundleIn: T
 function distinctOrientations({ bundleIn, piece }: WrappedItem, locks: BoxLocks): readonly Orientation[] {
   if (locks.orientation) return [locks.orientation];
   const seen = new Set<string>();
-  return orientationsAllowed(piece.facts.keepUpright).filter((orientation) => {
+  return orientationsOf(piece.facts, piece.sizeIn).filter((orientation) => {
     const outline = [...orient(bundleIn, orientation).map((side) => side.toFixed(6)), orientation[2]].join(' ');
     return seen.has(outline) ? false : seen.add(outline);
   });

@@ -1,5 +1,5 @@
-import { orientationsAllowed } from '../../engineering/geometry/orientations.ts';
 import { guardsFor, type Face } from '../../engineering/pieces/hardPoints.ts';
+import { orientationsOf } from '../box/orientationsOf.ts';
 import type { BundleChoice, PlanChoice } from '../frontier/PlanOption.ts';
 import type { PieceFacts } from '../sale/Order.ts';
 import { measuredAs } from '../wrap/waysToWrap.ts';
@@ -84,7 +84,7 @@ const MOST_TURNS = 8;
 /** The bundle lying another way. */
 function* turnsOver(choice: PlanChoice, facts: PieceFacts, at: number): Generator<{ change: ChangeKind; after: PlanChoice }> {
   const own = bundleChoice(choice, at);
-  for (const orientation of orientationsAllowed(facts.keepUpright)) {
+  for (const orientation of orientationsOf(facts)) {
     if (orientation.join() !== own.orientation.join())
       yield {
         change: { kind: 'turned', ...(at === 0 ? {} : { bundle: at }) },

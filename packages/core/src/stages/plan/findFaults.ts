@@ -8,6 +8,7 @@ import { bedding } from '../box/stowInBox.ts';
 import { fillAt } from '../fill/fillPlaces.ts';
 import { emptyGap, leastRoomIn } from '../fill/leastRoom.ts';
 import type { Gaps, StowedBox } from '../box/StowedBox.ts';
+import { liesAsRuled } from '../box/orientationsOf.ts';
 import { countedTitle } from '../sale/countedTitle.ts';
 import { leastCoverIn } from '../frontier/PlanSpace.ts';
 import { certificateHolds } from '../frontier/quietCauses.ts';
@@ -108,14 +109,15 @@ function bareTogether({ piece: { archetype, stacks } }: WrappedItem): PlanFault[
   return together > 1 && archetype.fragility !== null && !archetype.cased ? [{ kind: 'bareTogether', blocks: true, together }] : [];
 }
 
-/** Pieces among others that do not stand where somebody wants them. */
+/** Pieces that do not lie as somebody wants them, or not where among the others. */
 const misplaced = ({ bundles, resting }: StowedBox): PlanFault[] =>
-  bundles.length === 1
-    ? []
-    : bundles.flatMap(({ wrapped: { piece } }, at): PlanFault[] => {
-        const rule = piece.facts.standing;
-        return STANDING_RULES[rule].holds(resting, at) ? [] : [{ kind: 'misplaced', blocks: false, rule, of: countedTitle(piece.facts) }];
-      });
+  bundles.flatMap(({ wrapped: { piece }, orientation }, at): PlanFault[] => {
+    const rule = piece.facts.standing;
+    const stands = bundles.length === 1 || STANDING_RULES[rule].holds(resting, at);
+    return stands && liesAsRuled(piece.facts, orientation, piece.sizeIn)
+      ? []
+      : [{ kind: 'misplaced', blocks: false, rule, of: countedTitle(piece.facts) }];
+  });
 
 /** Bundles that stand nearer to one another than the house wishes: a caution with its price, unless the house is strict. */
 const tooNear = (stowed: StowedBox, house: House): PlanFault[] =>

@@ -3,8 +3,10 @@ import { box, CHOICE, FACTS, finish, request, STOCK } from '../../../tests/sampl
 import { restingOf } from '../../engineering/stowage/resting.ts';
 import { membersOf, standIn, type Stand } from '../../engineering/stowage/Stand.ts';
 import { STANDING_RULES, type StandingRule } from '../../engineering/stowage/standingRules.ts';
+import type { Orientation } from '../../engineering/geometry/orientations.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { planParcel } from '../../planParcel.ts';
+import { orientationsOf } from '../box/orientationsOf.ts';
 import { asRuled } from '../box/standsAsRuled.ts';
 import { writeBenchSteps } from '../bench/writeBenchSteps.ts';
 import type { PieceFacts } from '../sale/Order.ts';
@@ -41,7 +43,7 @@ test.each<[StandingRule, Stand, readonly boolean[]]>([
   expect([0, 1, 2].map((at) => holds(rule, stand, at))).toEqual(told);
 });
 
-const anyRule = fc.constantFrom<StandingRule>('anywhere', 'onFloor', 'nothingOnIt', 'atWall', 'between');
+const anyRule = fc.constantFrom(...(Object.keys(STANDING_RULES) as StandingRule[]));
 test('of the ways there are those are kept that hold, with every bundle once and the outline as it was; none is made up', () => {
   const ways: { stand: Stand; turnOf: number[] }[] = [
     { stand: { along: 2, parts: [0, { along: 0, parts: [1, 2] }] }, turnOf: [0, 0, 0] },
@@ -69,6 +71,7 @@ test('of the ways there are those are kept that hold, with every bundle once and
   );
 });
 
+const sidesOf = ({ lengthIn, widthIn, heightIn }: Partial<PieceFacts>) => [lengthIn!, widthIn!, heightIn!] as const;
 const idOf = (at: number) => `00000000-0000-4000-8000-0000000000${10 + at}`;
 const PIECES: readonly Partial<PieceFacts>[] = [
   { title: 'iron', archetype: 'rigidMetal', lengthIn: 6, widthIn: 5, heightIn: 4, weightLb: 7 },
@@ -100,12 +103,15 @@ test.each<Readonly<Record<string, StandingRule>>>([
   { bowl: 'nothingOnIt' },
   { iron: 'nothingOnIt', tray: 'onFloor' },
   { bowl: 'between' },
+  { tray: 'onEnd', iron: 'lying' },
 ])('every nest on the frontier stands as it is wanted: %j', (rules) => {
   const of = asked(rules);
   const chosen = planned(of);
   for (const option of [...chosen.frontier, chosen.recommended]) {
     const { resting } = option.rated.weighed.filled.stowed;
     PIECES.forEach(({ title }, at) => expect(STANDING_RULES[rules[title!] ?? 'anywhere'].holds(resting, at)).toBe(true));
+    const upIn = (at: number) => sidesOf(PIECES[at]!)[option.rated.weighed.filled.stowed.bundles[at]!.orientation[2]]!;
+    if (rules['tray'] === 'onEnd') expect([upIn(2) > 1, upIn(0)]).toEqual([true, 4]);
   }
   expect(misplaced(of, chosen.recommended)).toEqual([]);
   expect(verifyPlan(writePlanDocument(chosen.recommended, of.house), of)).toEqual([]);
@@ -122,4 +128,54 @@ test('what cannot be is planned all the same, and says what is not as it was wan
   const derived = derivePlan(of, { ...CHOICE, ...lies, box: '20x16x14', others: [lies, lies], stand: { along: 2, parts: [1, 0, 2] } });
   if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
   expect(misplaced(of, derived.option)).toEqual([{ kind: 'misplaced', blocks: false, rule: 'nothingOnIt', of: 'bowl' }]);
+});
+
+// common practice, no source: what is tall and slender lies, plates stand on edge
+test.each<[what: string, sides: Triple, upOf: Partial<Record<StandingRule, number[]>>]>([
+  ['a candlestick', [3, 3, 11], { lying: [0, 1], onEnd: [2], anywhere: [0, 1, 2] }],
+  ['a plate', [10, 10, 1], { lying: [2], onEnd: [0, 1], anywhere: [0, 1, 2] }],
+  ['a framed picture', [16, 12, 1], { lying: [2], onEnd: [0, 1] }],
+  ['a cube, a hair out of true', [5, 5.05, 5], { lying: [0, 1, 2], onEnd: [0, 1, 2] }],
+])('%s lies, or stands on end or edge, with the sides up that a packer means', (_, [lengthIn, widthIn, heightIn], upOf) => {
+  for (const [standing, ups] of Object.entries(upOf)) {
+    const facts = { standing: standing as StandingRule, lengthIn, widthIn, heightIn, keepUpright: false };
+    expect([...new Set(orientationsOf(facts).map((orientation) => orientation[2]))].sort()).toEqual(ups);
+  }
+});
+
+describe('a candlestick by itself', () => {
+  const alone = (facts: Partial<PieceFacts>) =>
+    request(
+      { archetype: 'compactCeramic', lengthIn: 3, widthIn: 3, heightIn: 11, weightLb: 1.5, hardPoints: [], ...facts },
+      { stock: { ...STOCK, boxes: [box([8, 8, 16]), box([16, 8, 8]), box([12, 12, 16])] } },
+    );
+  const upright = (option: { readonly choice: { readonly orientation: Orientation } }) => option.choice.orientation[2] === 2;
+
+  test.each([
+    ['lying', false],
+    ['onEnd', true],
+  ] as const)('%s in every nest of the frontier, and the bench says so', (standing, stands) => {
+    const of = alone({ standing });
+    const chosen = planned(of);
+    expect([...chosen.frontier, chosen.recommended].map(upright)).not.toContain(!stands);
+    expect(misplaced(of, chosen.recommended)).toEqual([]);
+    const put = writeBenchSteps(chosen.recommended, of.house).filter(({ says }) => says.includes(STANDING_RULES[standing].said));
+    expect(put).toHaveLength(1);
+  });
+
+  test('what keeps its way up and is to lie all the same stands, and the plan says that it is not as wanted', () => {
+    const of = alone({ standing: 'lying', keepUpright: true });
+    const { recommended } = planned(of);
+    expect([upright(recommended), misplaced(of, recommended)]).toEqual([
+      true,
+      [{ kind: 'misplaced', blocks: false, rule: 'lying', of: FACTS.title }],
+    ]);
+  });
+
+  test('what is wanted among others binds nothing that travels alone', () => {
+    const plain = planned(alone({}));
+    const said = planned(alone({ standing: 'between' }));
+    expect(said.recommended.choice).toEqual(plain.recommended.choice);
+    expect(misplaced(alone({ standing: 'between' }), said.recommended)).toEqual([]);
+  });
 });
