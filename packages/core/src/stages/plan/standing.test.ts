@@ -110,7 +110,7 @@ test.each<Readonly<Record<string, StandingRule>>>([
   for (const option of [...chosen.frontier, chosen.recommended]) {
     const { resting } = option.rated.weighed.filled.stowed;
     PIECES.forEach(({ title }, at) => expect(STANDING_RULES[rules[title!] ?? 'anywhere'].holds(resting, at)).toBe(true));
-    const upIn = (at: number) => sidesOf(PIECES[at]!)[option.rated.weighed.filled.stowed.bundles[at]!.orientation[2]]!;
+    const upIn = (at: number) => sidesOf(PIECES[at]!)[option.rated.weighed.filled.stowed.bundles[at]!.orientation[2]];
     if (rules['tray'] === 'onEnd') expect([upIn(2) > 1, upIn(0)]).toEqual([true, 4]);
   }
   expect(misplaced(of, chosen.recommended)).toEqual([]);
