@@ -36,11 +36,11 @@ export type Answer = (method: string, path: string, body: unknown) => unknown;
 /** Everything a screen stands in, for one of the shop's people; what is asked of the server is answered as told. */
 export async function draw(
   screen: ReactNode,
-  { person = 'odile', answer, me = {} }: { person?: string; answer?: Answer; me?: Partial<Me> } = {},
+  { person = 'odile', answer, me = {}, shop = SHOP }: { person?: string; answer?: Answer; me?: Partial<Me>; shop?: ShopView } = {},
 ): Promise<RenderResult> {
   globalThis.fetch = ((path: string, init: RequestInit = {}) => {
     const body = typeof init.body === 'string' ? (JSON.parse(init.body) as unknown) : null;
-    const given = answer?.(init.method ?? 'GET', path, body) ?? (path === '/api/shop' ? SHOP : []);
+    const given = answer?.(init.method ?? 'GET', path, body) ?? (path === '/api/shop' ? shop : []);
     return Promise.resolve({ ok: true, status: 200, json: () => Promise.resolve(given) } as Response);
   }) as typeof fetch;
   const client = new QueryClient({ defaultOptions: { queries: { retry: false, refetchInterval: false } } });
@@ -52,7 +52,7 @@ export async function draw(
         <SaveStateProvider>
           <KeepersProvider>
             <ShopProvider
-              shop={SHOP}
+              shop={shop}
               me={{ personId: person, byItself: true, device: null, hasPin: false, ...me }}
               initialKeysOn
               initialTheme="day"

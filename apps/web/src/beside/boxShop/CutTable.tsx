@@ -11,7 +11,7 @@ import { cutName } from '../../words/cutNames.ts';
 import { COLLAR_FIELDS, CUT_KINDS, figureAt, forBox, gradeWith, ofKind, ownCaliper, withFigure, type CutField } from './cutKinds.ts';
 import { sumsOf, type CutSums } from './cutFigures.ts';
 import { BoxFolded } from './BoxFolded.tsx';
-import { CutFromThem } from './CutFromThem.tsx';
+import { CutFromThem } from '../../parts/CutFromThem.tsx';
 import { ownFigures } from './ownFigures.ts';
 
 /** One order: its kind, its figures, how it is cut and what it comes to. */

@@ -6,7 +6,8 @@ import { cutOf, type BenchStep, type PlanDocument, type StepAmount, type UsedIns
 import { CutSheet } from '../../drawings/CutSheet.tsx';
 import { StepDrawing } from '../../drawings/StepDrawing.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
-import { fromOffcuts, FromOffcuts } from '../../parts/FromOffcuts.tsx';
+import { CutFromThem } from '../../parts/CutFromThem.tsx';
+import { fromOffcuts } from '../../parts/FromOffcuts.tsx';
 import { useWidth } from '../../parts/useWidth.ts';
 import { writeTenths } from '../../parts/writeTenths.ts';
 import { stretchCard } from './stretch.ts';
@@ -57,7 +58,7 @@ export function StepCard({
           ))}
         </ol>
       )}
-      {offcuts && <FromOffcuts used={offcuts} />}
+      {offcuts && <CutFromThem key={step.key} used={offcuts} />}
       <Amounts amounts={step.amounts} used={used} onUse={onUse} />
       {children}
       <div ref={frame} className="step-frame">

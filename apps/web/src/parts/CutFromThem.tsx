@@ -1,9 +1,9 @@
 'use client';
 import { Button } from 'antd';
 import type { OffcutsUsed } from '@inch-nest/core';
-import { FromOffcuts } from '../../parts/FromOffcuts.tsx';
-import { useSaveShop } from '../../session/useSaveShop.ts';
-import { useShop } from '../../session/ShopContext.tsx';
+import { FromOffcuts } from './FromOffcuts.tsx';
+import { useSaveShop } from '../session/useSaveShop.ts';
+import { useShop } from '../session/ShopContext.tsx';
 
 /** What of it comes of offcuts, and that it was cut so: what was taken is gone, what is left of it is an offcut again. */
 export function CutFromThem({ used }: { used: OffcutsUsed }) {

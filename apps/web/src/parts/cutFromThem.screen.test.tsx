@@ -1,8 +1,8 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import type { CutOrder, Stockroom } from '@inch-nest/core';
-import { unreadable } from '../../../../../tests/screens/axe.ts';
-import { draw, SHOP } from '../../../../../tests/screens/shop.tsx';
-import { fromOffcuts } from '../../parts/FromOffcuts.tsx';
+import { unreadable } from '../../../../tests/screens/axe.ts';
+import { draw, SHOP } from '../../../../tests/screens/shop.tsx';
+import { fromOffcuts } from './FromOffcuts.tsx';
 import { CutFromThem } from './CutFromThem.tsx';
 
 const BOARD = SHOP.stock.linerBoard!;
