@@ -32,6 +32,7 @@ const screens = {
   testEnvironment: 'jsdom',
   sandboxInjectedGlobals: [], // an icon has the name of a global
   setupFiles: ['<rootDir>/tests/screens/browser.ts'],
+  setupFilesAfterEnv: ['<rootDir>/tests/patience.ts', '<rootDir>/tests/screens/patience.ts'],
   // as one file it is there in a sixth of the time its hundreds take
   moduleNameMapper: { '\\.css$': '<rootDir>/tests/screens/styles.ts', '^antd$': '<rootDir>/node_modules/antd/dist/antd.min.js' },
 };

@@ -18,7 +18,7 @@ let app: App;
 let parcelId: string;
 const at: Record<string, APIRequestContext> = {};
 
-const newcomer = () => requests.newContext({ baseURL: app.address, extraHTTPHeaders: { origin: app.address } });
+const newcomer = () => requests.newContext({ baseURL: app.address, extraHTTPHeaders: { origin: app.address }, timeout: 120_000 });
 const signIn = (as: APIRequestContext, data: object) => as.post('/api/sign-in', { data });
 const problem = async (answer: APIResponse) =>
   ((await answer.json()) as { problems: { path: string; message: string }[] }).problems.map((one) => `${one.path} ${one.message}`).join();

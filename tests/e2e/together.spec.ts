@@ -23,7 +23,7 @@ test.beforeAll(async () => {
     ['Odile', app.address],
     ['Tam', second.address],
   ] as const) {
-    at[name] = await requests.newContext({ baseURL: address, extraHTTPHeaders: { origin: address } });
+    at[name] = await requests.newContext({ baseURL: address, extraHTTPHeaders: { origin: address }, timeout: 120_000 });
     const came = await at[name].post('/api/sign-in', { data: { act: 'code', name, code: app.codeFor(name), password: PASSWORD } });
     expect(came.ok(), await came.text()).toBe(true);
   }
@@ -134,7 +134,7 @@ test('two servers are killed in turn while both work: nothing that was done is l
       await untilHeard(() =>
         at[name]!.post(`/api/parcels/${parcelId}/events`, {
           data: { personId: people[name], eventId, happening, undoOf: null, at: null },
-          timeout: 4000,
+          timeout: 20_000,
         }),
       );
       const change = {
@@ -144,7 +144,7 @@ test('two servers are killed in turn while both work: nothing that was done is l
         basedOn: 0,
       };
       moves++;
-      await untilHeard(() => at[name]!.patch('/api/shop/kept', { data: { personId: people[name], changes: [change] }, timeout: 4000 }));
+      await untilHeard(() => at[name]!.patch('/api/shop/kept', { data: { personId: people[name], changes: [change] }, timeout: 20_000 }));
     }
   };
   const planned = shelf.filter((tag) => tag.state === 'planned');

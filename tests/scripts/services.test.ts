@@ -26,7 +26,7 @@ const runs = (pid: number): boolean => {
   return state !== '' && !state.startsWith('Z');
 };
 async function until(holds: () => boolean): Promise<boolean> {
-  for (let left = 100; left > 0 && !holds(); left--) await new Promise((resolve) => setTimeout(resolve, 100));
+  for (let left = 1200; left > 0 && !holds(); left--) await new Promise((resolve) => setTimeout(resolve, 100));
   return holds();
 }
 

@@ -255,7 +255,7 @@ export { cutFromOffcuts, offcutsFt2, type Offcut, type OffcutsUsed } from './eng
 export { GUARD_CUTS, type CutKind, type CutOrder } from './engineering/boxshop/CutOrder.ts';
 export { LINER_STRENGTH } from './engineering/boxshop/linerPanels.ts';
 export { boxMade, foldedFor, isToFold, toFoldOf } from './stages/box/boxesToFold.ts';
-export { SHEET_SCRAP_SHARE } from './stages/box/madeParts.ts';
+export { withScraps } from './stages/box/madeParts.ts';
 export { shopMinutes } from './engineering/boxshop/shopMinutes.ts';
 export type { CutPart, CutWork, SheetLine } from './engineering/boxshop/CutPart.ts';
 

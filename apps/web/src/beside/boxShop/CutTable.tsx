@@ -1,7 +1,7 @@
 'use client';
 import { Button, Segmented, Select } from 'antd';
 import { useRef } from 'react';
-import { BOARD_GRADES, FACES, GUARD_CUTS, SHEET_SCRAP_SHARE, formatCaliper, type CutKind, type CutOrder, type Face } from '@inch-nest/core';
+import { BOARD_GRADES, FACES, GUARD_CUTS, formatCaliper, withScraps, type CutKind, type CutOrder, type Face } from '@inch-nest/core';
 import { CutSheet } from '../../drawings/CutSheet.tsx';
 import { FigureField } from '../../parts/FigureField.tsx';
 import { fromOffcuts } from '../../parts/FromOffcuts.tsx';
@@ -148,7 +148,7 @@ function Made({ order, sums: { work, boardFt2, wasteFt2, minutes, costMinor, bea
   const { linerBoard } = shop.stock;
   const query = encodeURIComponent(JSON.stringify(order));
   const used = fromOffcuts([{ order, times: 1 }], shop.stock);
-  const short = boardFt2 > 0 && linerBoard !== null && boardFt2 * (1 + SHEET_SCRAP_SHARE) > linerBoard.onHandFt2;
+  const short = boardFt2 > 0 && linerBoard !== null && withScraps(boardFt2) > linerBoard.onHandFt2;
   return (
     <>
       <div ref={frame} className="cut-frame">

@@ -3,9 +3,9 @@ import {
   compressionStrengthLbf,
   IN2_PER_FT2,
   LINER_STRENGTH,
-  SHEET_SCRAP_SHARE,
   cutOf,
   shopMinutes,
+  withScraps,
   type CutOrder,
   type CutWork,
   type House,
@@ -46,7 +46,7 @@ export function sumsOf(
     boardFt2,
     wasteFt2: work.wasteIn2 / IN2_PER_FT2,
     minutes,
-    costMinor: boardFt2 * (1 + SHEET_SCRAP_SHARE) * (sheet?.minorPerFt2 ?? 0) + (minutes * labourMinorPerHour) / 60,
+    costMinor: withScraps(boardFt2) * (sheet?.minorPerFt2 ?? 0) + (minutes * labourMinorPerHour) / 60,
     bearsLbf: bearsOf(order, work),
   };
 }

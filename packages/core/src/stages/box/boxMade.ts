@@ -5,7 +5,7 @@ import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { BOARD_GRADES } from '../../engineering/materials/boardGrades.ts';
 import type { BoxStock, SheetBoard, Stockroom } from '../../engineering/materials/stock.ts';
 import { IN2_PER_FT2 } from '../../units/index.ts';
-import { SHEET_SCRAP_SHARE } from './madeParts.ts';
+import { withScraps } from './madeParts.ts';
 
 /** Boxes folded here are known by the beginning of their key. */
 const FOLDED = 'folded-';
@@ -31,7 +31,7 @@ export function boxMade(
   labourMinorPerHour: number,
 ): BoxMade {
   const work = wrapAround(order.inside, order.caliper);
-  const feet2 = (work.boardUsedIn2 / IN2_PER_FT2) * (1 + SHEET_SCRAP_SHARE);
+  const feet2 = withScraps(work.boardUsedIn2 / IN2_PER_FT2);
   if (!linerBoard || linerBoard.onHandFt2 < feet2) throw new RangeError('the sheet board on hand is not enough for it');
   const priceMinor = Math.round(feet2 * linerBoard.minorPerFt2 + (shopMinutes('wrapAround', work) * labourMinorPerHour) / 60);
   const left: SheetBoard = { ...linerBoard, onHandFt2: linerBoard.onHandFt2 - feet2 };

@@ -2,7 +2,7 @@ import { wrapAround } from '../../engineering/boxshop/wrapAround.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
 import { IN2_PER_FT2 } from '../../units/index.ts';
-import { SHEET_SCRAP_SHARE } from './madeParts.ts';
+import { withScraps } from './madeParts.ts';
 
 /** A box that is yet to be folded is known by its key, which is its inside in sixteenths of an inch. */
 const TO_FOLD = 'to-fold-';
@@ -25,7 +25,7 @@ export function boxToFold(insideIn: Triple, sheet: SheetBoard): BoxStock | null 
   const { caliperIn } = sheet.board;
   const { blankIn, outsideIn, boardUsedIn2 } = wrapAround(insideIn, caliperIn);
   if (Math.max(...blankIn) > SHEET_IN.long || Math.min(...blankIn) > SHEET_IN.wide) return null;
-  const takenFt2 = (boardUsedIn2 / IN2_PER_FT2) * (1 + SHEET_SCRAP_SHARE);
+  const takenFt2 = withScraps(boardUsedIn2 / IN2_PER_FT2);
   return {
     key: `${TO_FOLD}${insideIn.map((side) => Math.round(side * SIXTEENTHS)).join('-')}`,
     name: 'folded to measure',

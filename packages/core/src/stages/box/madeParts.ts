@@ -55,7 +55,9 @@ export const MADE_MINUTES: Readonly<Record<Exclude<MadePartKey, 'folded'>, numbe
   cross: 2,
 };
 /** Sheet board lost to offcuts; judgement. */
-export const SHEET_SCRAP_SHARE = 0.1;
+const SHEET_SCRAP_SHARE = 0.1;
+/** What is cut of a sheet for so much board, both in one unit of area. */
+export const withScraps = (board: number): number => board * (1 + SHEET_SCRAP_SHARE);
 
 const ofSheet = (
   key: keyof typeof MADE_MINUTES,
@@ -65,7 +67,7 @@ const ofSheet = (
   minutes = MADE_MINUTES[key],
 ): MadePart => {
   const boardFt2 = areaIn2 / IN2_PER_FT2;
-  const takenFt2 = boardFt2 * (1 + SHEET_SCRAP_SHARE);
+  const takenFt2 = withScraps(boardFt2);
   return {
     key,
     boardFt2,
@@ -95,7 +97,7 @@ export function foldedPart({ insideIn, board: { caliperIn } }: BoxStock): MadePa
   return {
     key: 'folded',
     boardFt2,
-    takenFt2: boardFt2 * (1 + SHEET_SCRAP_SHARE),
+    takenFt2: withScraps(boardFt2),
     weightLb: 0,
     costMinor: 0,
     minutes: shopMinutes('wrapAround', work),
