@@ -62,7 +62,7 @@ test('what is cut is cut from the smallest offcut that holds it; one press notes
 });
 
 test('the next step that is cut asks anew: what was noted for the one before is not noted for it', async () => {
-  const { answer } = keeping();
+  const { sent, answer } = keeping();
   function InTurn() {
     const [key, setKey] = useState('cut');
     return (
@@ -77,6 +77,7 @@ test('the next step that is cut asks anew: what was noted for the one before is 
   await draw(<InTurn />, { answer, shop: withOffcuts });
   fireEvent.click(note()!);
   expect(note()).toBeNull();
+  await waitFor(() => expect(sent).toHaveLength(1));
   fireEvent.click(screen.getByRole('button', { name: 'On' }));
   await waitFor(() => expect(note()).toBeTruthy());
 });
