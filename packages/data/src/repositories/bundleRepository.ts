@@ -93,9 +93,8 @@ async function dealt(
   lots: SplitParcel['lots'],
   transaction: Transaction,
 ): Promise<{ lots: BundleRow[][]; divided: Divided }> {
-  const pieces = new Map(
-    await Promise.all(bundles.map(async ({ id, pieceId }) => [id, (await models.piece.findByPk(pieceId, { transaction }))!] as const)),
-  );
+  const found = await models.piece.findAll({ where: { id: bundles.map(({ pieceId }) => pieceId) }, transaction });
+  const pieces = new Map(bundles.map(({ id, pieceId }) => [id, found.find((piece) => piece.id === pieceId)!]));
   const left = new Map(bundles.map(({ id }) => [id, pieces.get(id)!.count]));
   const divided: Divided = {};
   const take = async (bundle: BundleRow, wanted: number | undefined): Promise<BundleRow> => {

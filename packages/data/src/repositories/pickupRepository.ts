@@ -4,6 +4,7 @@ import type { AskPickup, PickupList, PickupOfCarrier, ShopView, WaitingParcel } 
 import type { ShopDatabase } from '../inShop.ts';
 import { labelsAtRisk } from './labelsAtRisk.ts';
 import { eventOf } from './parcelRows.ts';
+import { readEach } from '../readEach.ts';
 import type { ParcelRow } from '../rows.ts';
 import { personNames } from './personNames.ts';
 import { personOf } from './personOf.ts';
@@ -17,12 +18,13 @@ export async function listPickups(database: ShopDatabase, shop: ShopView): Promi
   const atRisk = await labelsAtRisk(database, parcels);
   return sequelize.transaction(async (transaction) => {
     const ids = parcels.map((parcel) => parcel.id);
-    const [labels, bundles, events, pickups] = await Promise.all([
-      models.label.findAll({ where: { parcelId: ids, state: 'bought' }, transaction }),
-      models.bundle.findAll({ where: { parcelId: ids }, order: [['position', 'asc']], transaction }),
-      models.event.findAll({ where: { parcelId: ids }, transaction }),
-      models.pickup.findAll({ where: { day: { [Op.gte]: day } }, order: [['at', 'desc']], limit: 100, transaction }),
-    ]);
+    const [labels, bundles, events, pickups] = await readEach(
+      transaction,
+      () => models.label.findAll({ where: { parcelId: ids, state: 'bought' }, transaction }),
+      () => models.bundle.findAll({ where: { parcelId: ids }, order: [['position', 'asc']], transaction }),
+      () => models.event.findAll({ where: { parcelId: ids }, transaction }),
+      () => models.pickup.findAll({ where: { day: { [Op.gte]: day } }, order: [['at', 'desc']], limit: 100, transaction }),
+    );
     const pieces = await models.piece.findAll({ where: { id: bundles.map((bundle) => bundle.pieceId) }, transaction });
     const sales = await models.sale.findAll({ where: { id: parcels.map((parcel) => parcel.saleId) }, transaction });
     const sets = await membersOf(database, parcels, transaction);

@@ -1,6 +1,7 @@
 import { summedUses, type StockUse } from '@inch-nest/core';
 import { literal, Op, type Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
+import { readEach } from '../readEach.ts';
 
 /** Parcels in these states have what they want still before them: sealing alone counts down. */
 export const TO_PACK = ['draft', 'planned', 'packing'];
@@ -21,14 +22,16 @@ export async function reservedStock({ models }: ShopDatabase, transaction?: Tran
     attributes: ['id', 'code', 'saleId', 'planId'],
     ...within,
   });
-  const [sales, plans] = await Promise.all([
-    models.sale.findAll({ where: { id: parcels.map(({ saleId }) => saleId) }, attributes: ['id', 'shipBy'], ...within }),
-    models.plan.findAll({
-      where: { id: parcels.map(({ planId }) => planId!) },
-      attributes: ['id', [literal("document -> 'uses'"), 'uses']],
-      ...within,
-    }),
-  ]);
+  const [sales, plans] = await readEach(
+    transaction,
+    () => models.sale.findAll({ where: { id: parcels.map(({ saleId }) => saleId) }, attributes: ['id', 'shipBy'], ...within }),
+    () =>
+      models.plan.findAll({
+        where: { id: parcels.map(({ planId }) => planId!) },
+        attributes: ['id', [literal("document -> 'uses'"), 'uses']],
+        ...within,
+      }),
+  );
   const shipByOf = new Map(sales.map(({ id, shipBy }) => [id, shipBy]));
   const usesOf = new Map(plans.map((plan) => [plan.id, (plan.get('uses') as StockUse[] | null) ?? []]));
   return parcels

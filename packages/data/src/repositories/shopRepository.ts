@@ -13,6 +13,7 @@ import { house, rateCard, stockroom, type KeptShop, type Person, type ShopView }
 import { Op, type Transaction, type WhereOptions } from 'sequelize';
 import type { Database } from '../database.ts';
 import { inShop, type ShopDatabase } from '../inShop.ts';
+import { readEach } from '../readEach.ts';
 import { Missing } from '../refusals.ts';
 import type { CardRow, ShopRow } from '../rows.ts';
 import { cardRow } from './cardRow.ts';
@@ -31,23 +32,25 @@ export async function readShop({ models }: ShopDatabase, now: Date, transaction?
   if (!shop) throw new Missing('there is no shop yet');
   const { day, time } = localTime(now, shop.zone);
   const inOrder = { order: [['position', 'asc']] as [string, string][], ...within };
-  const [people, boxes, materials, cards] = await Promise.all([
-    listPersons({ models }, transaction),
-    models.box.findAll(inOrder),
-    models.material.findAll(inOrder),
-    models.card.findAll({
-      where: {
-        withdrawn: false,
-        validFrom: { [Op.lte]: day },
-        validTo: { [Op.or]: [{ [Op.is]: null }, { [Op.gte]: day }] },
-      } as WhereOptions<CardRow>,
-      order: [
-        ['cardKey', 'asc'],
-        ['version', 'desc'],
-      ],
-      ...within,
-    }),
-  ]);
+  const [people, boxes, materials, cards] = await readEach(
+    transaction,
+    () => listPersons({ models }, transaction),
+    () => models.box.findAll(inOrder),
+    () => models.material.findAll(inOrder),
+    () =>
+      models.card.findAll({
+        where: {
+          withdrawn: false,
+          validFrom: { [Op.lte]: day },
+          validTo: { [Op.or]: [{ [Op.is]: null }, { [Op.gte]: day }] },
+        } as WhereOptions<CardRow>,
+        order: [
+          ['cardKey', 'asc'],
+          ['version', 'desc'],
+        ],
+        ...within,
+      }),
+  );
   const material = <Stock>(kind: 'wrap' | 'fill', onHandKey: string): Stock[] =>
     materials
       .filter((row) => row.kind === kind)
