@@ -17,6 +17,7 @@ export const addDays = (date: CivilDate, days: number): CivilDate => fromMs(toMs
 export const daysBetween = (start: CivilDate, end: CivilDate): number => (toMs(end) - toMs(start)) / DAY_MS;
 
 /** 0 for Sunday to 6 for Saturday. */
+// oxlint-disable-next-line no-restricted-globals -- reckoned from a day that is given
 export const weekday = (date: CivilDate): number => new Date(toMs(date)).getUTCDay();
 
 /**
@@ -57,5 +58,7 @@ function existing(year: number, month: number, day: number): CivilDate | null {
   return isCivilDate(date) ? date : null;
 }
 
+// oxlint-disable-next-line no-restricted-globals -- reckoned from a day that is given
 const toMs = (date: CivilDate): number => Date.parse(`${date}T00:00:00Z`);
+// oxlint-disable-next-line no-restricted-globals -- reckoned from a day that is given
 const fromMs = (ms: number): CivilDate => (Number.isFinite(ms) ? new Date(ms).toISOString().slice(0, 10) : '');

@@ -3,6 +3,7 @@ import { Button, Segmented, Select } from 'antd';
 import { useRef } from 'react';
 import { BOARD_GRADES, FACES, GUARD_CUTS, formatCaliper, withScraps, type CutKind, type CutOrder, type Face } from '@inch-nest/core';
 import { CutSheet } from '../../drawings/CutSheet.tsx';
+import { CutFromThem } from '../../parts/CutFromThem.tsx';
 import { FigureField } from '../../parts/FigureField.tsx';
 import { fromOffcuts } from '../../parts/FromOffcuts.tsx';
 import { useWidth } from '../../parts/useWidth.ts';
@@ -11,7 +12,6 @@ import { cutName } from '../../words/cutNames.ts';
 import { COLLAR_FIELDS, CUT_KINDS, figureAt, forBox, gradeWith, ofKind, ownCaliper, withFigure, type CutField } from './cutKinds.ts';
 import { sumsOf, type CutSums } from './cutFigures.ts';
 import { BoxFolded } from './BoxFolded.tsx';
-import { CutFromThem } from '../../parts/CutFromThem.tsx';
 import { ownFigures } from './ownFigures.ts';
 
 /** One order: its kind, its figures, how it is cut and what it comes to. */
