@@ -45,6 +45,7 @@ export function nestOf(
     turned: null,
     cutToIn: null,
     crossOfIn: null,
+    shortenTo: [],
     foldTo: null,
     reasons: [],
     wouldHelp: [],

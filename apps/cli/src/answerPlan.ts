@@ -148,6 +148,8 @@ const planOf = (plan: PlanDocument) => ({
   layers: layersOf(plan),
   box: plan.box.key,
   newDepth: plan.box.newDepthIn,
+  ...(plan.box.shortened ? { shortened: plan.box.shortened } : {}),
+  ...(plan.box.crossIn ? { crossIn: plan.box.crossIn } : {}),
   liner: plan.box.liner,
   innerBox: plan.inner?.key ?? null,
   fill: plan.fills.map(({ key, where, units, unitName }) => ({ material: key, where, units, unit: unitName })),

@@ -47,6 +47,7 @@ const OPTIONAL = {
   extraFill: true,
   fillApart: true,
   crossIn: true,
+  shortened: true,
   cells: true,
   grid: true,
   guards: true,
@@ -80,6 +81,9 @@ const bundleParts = { ...added, layers, orientation, grid: grid.exactOptional() 
 /** Height of a cross under the lid; 0 for none. */
 const crossIn = z.union([z.literal(0), sizeIn]);
 
+/** What a box is shortened to. */
+const shortened = z.strictObject({ side: z.enum(['length', 'width']), newIn: sizeIn }).nullable();
+
 const at = z
   .int()
   .min(0)
@@ -102,6 +106,7 @@ const choiceParts = {
   inner: z.strictObject({ box: key, fill: key }).nullable(),
   box: key,
   newDepthIn: sizeIn.nullable(),
+  shortened: shortened.exactOptional(),
   crossIn: crossIn.exactOptional(),
   liner: z.boolean(),
   fill: key.nullable(),
@@ -143,6 +148,7 @@ const lockParts = z
     innerFill: key,
     box: key,
     newDepthIn: sizeIn.nullable(),
+    shortened,
     crossIn,
     liner: z.boolean(),
     cells: z.boolean(),

@@ -118,6 +118,7 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
       refusals: worked?.refusals ?? NONE,
       turned: worked?.turned ?? null,
       cutToIn: worked?.cutToIn ?? null,
+      shortenTo: worked?.shortenTo ?? [],
       crossOfIn: worked?.crossOfIn ?? null,
       foldTo: worked?.foldTo ?? null,
       reasons: found?.kind === 'noPlan' ? found.reasons : NONE,

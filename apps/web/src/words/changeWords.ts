@@ -11,6 +11,7 @@ import {
   type ChangeKind,
   type PlanChoice,
   type PlanRequest,
+  type Shortened,
 } from '@inch-nest/core';
 
 /** A change in a packer's words; of several different pieces it is said whose. */
@@ -60,6 +61,8 @@ function wordsFor(change: ChangeKind, request: PlanRequest, choice: PlanChoice |
       return change.liner ? 'A second wall in the box' : 'Without the second wall';
     case 'cutDown':
       return change.newDepthIn === null ? 'The box left whole' : 'The box cut down';
+    case 'shorten':
+      return change.shortened === null ? 'The box as long and wide as it was' : SHORTENED[change.shortened.side].does;
     case 'cross':
       return change.crossIn === 0 ? 'Without the cross under the lid' : 'A cross of board under the lid';
     case 'board':
@@ -98,3 +101,13 @@ function turnsWords(by: number, left: number, name: string): string {
   const count = Math.abs(by) === 1 ? 'One' : Math.abs(by) === 0.5 ? 'Half a' : String(Math.abs(by));
   return `${count} ${Math.abs(by) === 0.5 ? `turn ${by > 0 ? 'more' : 'less'}` : `${by > 0 ? 'more' : 'less'} turn${Math.abs(by) > 1 ? 's' : ''}`} of ${name}`;
 }
+
+/** How a box that is shortened is called, by the side a slice is taken out of. */
+const SHORTENED = {
+  length: { does: 'The box shortened', is: 'shortened to' },
+  width: { does: 'The box made narrower', is: 'narrowed to' },
+} as const;
+
+/** "shortened to 13 in". */
+export const shortenedWords = ({ side, newIn }: Shortened, length: (inches: number) => string): string =>
+  `${SHORTENED[side].is} ${length(newIn)}`;

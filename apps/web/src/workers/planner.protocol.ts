@@ -1,4 +1,5 @@
 import type {
+  Shortened,
   BoxesToKeep,
   BoxRefusal,
   DropFace,
@@ -80,6 +81,8 @@ export type EvaluateAnswer =
       cutToIn: number | null;
       /** Height of a cross that would take up what is spare under the lid; null where that does not pay. */
       crossOfIn: number | null;
+      /** What the box could be shortened to, either side; none where that does not pay. */
+      shortenTo: readonly Shortened[];
       /** The box that would be folded round it, by its key; null where there is no board for one, or it is in one. */
       foldTo: string | null;
     }

@@ -2,7 +2,9 @@ import {
   boxesOf,
   boxesToKeep,
   packedOtherwise,
+  bedding,
   depthWanted,
+  shorteningsWanted,
   foldedFor,
   spareDepth,
   derivePlan,
@@ -206,8 +208,8 @@ const planner: Planner = {
       const changes = nextBestChanges(request, choice);
       const document = writePlanDocument(derived.option, request.house);
       const most = document.faults[0]?.kind === 'tooSmall' ? MOST_THAT_GIVE : MOST_CHANGES;
-      const { leastGapIn, leastInnerBoxGapIn } = request.house;
-      const room = [(inner?.outsideIn ?? blockIn)[2], inner ? leastInnerBoxGapIn : leastGapIn] as const;
+      const lies = inner?.outsideIn ?? blockIn;
+      const gapIn = bedding(request.house, stowed);
       return Promise.resolve({
         kind: 'plan',
         document,
@@ -220,8 +222,9 @@ const planner: Planner = {
             .slice(0, 1),
         ],
         turned: changes.find((change) => change.change.kind === 'turned') ?? null,
-        cutToIn: shell.box.style === 'slotted' && shell.newDepthIn === null ? depthWanted(shell, ...room) : null,
-        crossOfIn: shell.crossIn === null ? spareDepth(shell, ...room) : null,
+        cutToIn: shell.box.style === 'slotted' && shell.newDepthIn === null ? depthWanted(shell, lies[2], gapIn) : null,
+        crossOfIn: shell.crossIn === null ? spareDepth(shell, lies[2], gapIn) : null,
+        shortenTo: shorteningsWanted(shell, request.stock.linerBoard, lies, gapIn),
         foldTo: foldedFor(stowed, request.house, request.stock.linerBoard)?.key ?? null,
         refusals: whyNot(
           bundles.map(({ wrapped }) => wrapped) as unknown as Parameters<typeof whyNot>[0],

@@ -29,6 +29,8 @@ export interface House {
   readonly liners: 'never' | 'mayBe' | 'always';
   /** Cuts a box that is too deep down to the depth wanted. */
   readonly cutsDown: boolean;
+  /** Takes a slice out of a box that is too long or too wide, where that pays. */
+  readonly shortens: boolean;
   /** Folds a box to measure from sheet board, where that pays. */
   readonly foldsBoxes: boolean;
   /** Takes up spare depth with a cross of board under the lid, where that pays. */
@@ -117,6 +119,7 @@ export const BEDDED_HOUSE: House = {
   floats: false,
   liners: 'never',
   cutsDown: false,
+  shortens: false,
   foldsBoxes: false,
   crosses: false,
   cells: false,

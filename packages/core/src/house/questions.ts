@@ -105,9 +105,10 @@ export const QUESTIONS: readonly Question[] = [
   question(
     'spareRoom',
     'What of spare room?',
-    side('fill', 'filled', { cutsDown: false, crosses: false }),
-    side('cutDown', 'the box cut down', { cutsDown: true, crosses: false }),
-    side('divider', 'a cross of board stood on the fill', { cutsDown: false, crosses: true }),
+    side('fill', 'filled', { cutsDown: false, shortens: false, crosses: false }),
+    side('cutDown', 'the box cut down', { cutsDown: true, shortens: false, crosses: false }),
+    side('cutToFit', 'the box cut down, or shortened', { cutsDown: true, shortens: true, crosses: false }),
+    side('divider', 'a cross of board stood on the fill', { cutsDown: false, shortens: false, crosses: true }),
   ),
   question(
     'between',

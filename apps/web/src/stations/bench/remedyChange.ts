@@ -1,4 +1,4 @@
-import { isEnvelope, type PlanChoice, type Remedy, type Stockroom } from '@inch-nest/core';
+import { AS_IT_STANDS, isEnvelope, type PlanChoice, type Remedy, type Stockroom } from '@inch-nest/core';
 
 /** One remedy presses in so much more fill, as a share of what was reckoned. */
 const FILL_MORE = 0.1;
@@ -24,7 +24,7 @@ export function remedyChange({ does }: Remedy, choice: PlanChoice, { wraps, boxe
           one.insideIn.every((side, axis) => side >= now.insideIn[axis]!),
       )
       .sort((a, b) => volume(a) - volume(b))[0];
-    return next ? { box: next.key, newDepthIn: null, baseGapIn: null } : null;
+    return next ? { box: next.key, ...AS_IT_STANDS, baseGapIn: null } : null;
   }
   return null;
 }

@@ -2,6 +2,7 @@
 import { Button, Switch } from 'antd';
 import { formatChance, isEnvelope, ownBoxOf, piecesOf, takeBox, toFoldOf, type PlanChoice, type PlanDocument } from '@inch-nest/core';
 import { boxesAtHand } from './boxesAtHand.ts';
+import { shortenedWords } from '../../words/changeWords.ts';
 import { writeTenths } from '../../parts/writeTenths.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { NestUse } from '../../parcel/useNest.ts';
@@ -89,6 +90,17 @@ export function BoxTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Nes
                   cut down to {write.length(nest.cutToIn)}?
                 </Button>
               )
+            )}
+            {plan.box.shortened ? (
+              <Button aria-pressed onClick={() => take({ shortened: null, baseGapIn: null })}>
+                {shortenedWords(plan.box.shortened, write.length)}
+              </Button>
+            ) : (
+              nest.shortenTo.map((to) => (
+                <Button key={to.side} aria-pressed={false} onClick={() => take({ shortened: to, baseGapIn: null })}>
+                  {shortenedWords(to, write.length)}?
+                </Button>
+              ))
             )}
             {stock.linerBoard &&
               (plan.box.crossIn !== undefined ? (

@@ -1,7 +1,7 @@
 'use client';
 import { Segmented, Slider } from 'antd';
 import { lazy, Suspense, useRef, useState } from 'react';
-import { boxesOf, isEnvelope, movedBeside, type PlanDocument } from '@inch-nest/core';
+import { AS_IT_STANDS, boxesOf, isEnvelope, movedBeside, type PlanDocument } from '@inch-nest/core';
 import { NestDrawing } from '../../drawings/NestDrawing.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { NestUse } from '../../parcel/useNest.ts';
@@ -51,7 +51,7 @@ export function NestPicture({
           boxes: boxesOf({ ...request, locks: {} }).boxes.filter(
             (one) => !isEnvelope(one) && one.onHand > 0 && heldIn.every((side, axis) => one.insideIn[axis]! >= side - 1e-9),
           ),
-          onBox: (key: string) => change(() => ({ box: key, newDepthIn: null, baseGapIn: null })),
+          onBox: (key: string) => change(() => ({ box: key, ...AS_IT_STANDS, baseGapIn: null })),
           onLift: (baseGapIn: number) => change(() => ({ baseGapIn })),
         }
       : null;

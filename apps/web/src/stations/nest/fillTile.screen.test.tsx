@@ -67,6 +67,9 @@ test('what a place may have instead is advised in words where the house mixes', 
   expect(changeWords({ kind: 'fillApart', place: 'base', fill: second!.key }, nest)).toBe(`${second!.name} under it`);
   expect(changeWords({ kind: 'fillApart', place: 'top', fill: null }, nest)).toBe('The same fill on top');
   expect(changeWords({ kind: 'cross', crossIn: 4 }, nest)).toBe('A cross of board under the lid');
+  expect(changeWords({ kind: 'shorten', shortened: { side: 'length', newIn: 10 } }, nest)).toBe('The box shortened');
+  expect(changeWords({ kind: 'shorten', shortened: { side: 'width', newIn: 10 } }, nest)).toBe('The box made narrower');
+  expect(changeWords({ kind: 'shorten', shortened: null }, nest)).toBe('The box as long and wide as it was');
 });
 
 test('a box that is too deep is offered a cross under its lid, and one that has it may lose it', async () => {
@@ -84,4 +87,29 @@ test('a box that is too deep is offered a cross under its lid, and one that has 
   expect(pressed.getAttribute('aria-pressed')).toBe('true');
   fireEvent.click(pressed);
   expect(taken.at(-1)!.crossIn).toBe(0);
+});
+
+test('a box that is too long is offered each way of making it shorter, and one that is may be whole again', async () => {
+  const { nest, taken } = nestOf(deep);
+  const offered = {
+    ...nest,
+    shortenTo: [
+      { side: 'length', newIn: 13.5 },
+      { side: 'width', newIn: 11 },
+    ] as const,
+  };
+  const { container, unmount } = await draw(<BoxTiles plan={nest.plan!} nest={offered} choice={nest.choice!} />);
+  expect(await unreadable(container)).toEqual([]);
+  fireEvent.click(screen.getByRole('button', { name: 'narrowed to 11 in?' }));
+  expect(taken.at(-1)).toMatchObject({ shortened: { side: 'width', newIn: 11 }, baseGapIn: null });
+  fireEvent.click(screen.getByRole('button', { name: 'shortened to 13 1/2 in?' }));
+  expect(taken.at(-1)).toMatchObject({ shortened: { side: 'length', newIn: 13.5 } });
+  unmount();
+  const derived = derivePlan(deep, { ...nest.choice!, shortened: { side: 'length', newIn: 13.5 } });
+  if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
+  const plan = writePlanDocument(derived.option, deep.house);
+  expect(plan.box.insideIn[0]).toBe(13.5);
+  await draw(<BoxTiles plan={plan} nest={{ ...nest, plan }} choice={plan.choice} />);
+  fireEvent.click(screen.getByRole('button', { name: 'shortened to 13 1/2 in', pressed: true }));
+  expect(taken.at(-1)!.shortened).toBeNull();
 });

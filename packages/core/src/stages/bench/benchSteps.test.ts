@@ -46,6 +46,7 @@ const SETTINGS: [string, Parameters<typeof steps>][] = [
     ],
   ],
   ['a cross under the lid', [{}, { box: '16x14x16', crossIn: 4 }]],
+  ['shortened, and cut down', [{}, { box: '16x14x16', shortened: { side: 'length', newIn: 13 }, newDepthIn: 11 }]],
   ['cut down and lined', [{}, { box: '16x14x16', newDepthIn: 11, liner: true }]],
   [
     'an envelope',
@@ -165,6 +166,17 @@ test.each([
 ])('how tight a layer may be names the parts it can snap', (hardPoints, says) =>
   expect(steps({ hardPoints }).list.find(({ key }) => key.includes('layer:'))!.says).toMatch(says),
 );
+
+// the slice is 3 in of both long sides; flaps of 7 in, half of the 14, are cut to half of the 13 that is left
+test('a box is shortened before it is cut down and formed, with its slice, its trim and what the box shop cuts', () => {
+  const { list } = steps({}, { box: '16x14x16', shortened: { side: 'length', newIn: 13 }, newDepthIn: 11 });
+  const keys = list.map(({ key }) => key);
+  expect(keys.slice(keys.indexOf('box:shorten'), keys.indexOf('box:form') + 1)).toEqual(['box:shorten', 'box:cutDown', 'box:form']);
+  const step = list.find(({ key }) => key === 'box:shorten')!;
+  expect(step.says).toMatch(/slice of 3 in out of the middle of both long sides, flaps and all; trim 1\/2 in off every flap\./);
+  expect(step.cuts).toEqual([{ order: expect.objectContaining({ kind: 'shorten', side: 'length', new: 13 }) as object, times: 1 }]);
+  expect(titles({}, { box: '16x14x16', shortened: { side: 'width', newIn: 12 } })).toContain('Make the box narrower');
+});
 
 test('what a nest has, its steps have', () => {
   expect(titles({}, { box: '16x14x16', newDepthIn: 11, liner: true })).toEqual(

@@ -1,3 +1,4 @@
+import { shortenBox } from '../../engineering/boxshop/shortenBox.ts';
 import { cutOf } from '../../engineering/boxshop/cutOf.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
 import { formatSize, type UnitSystem } from '../../units/index.ts';
@@ -26,6 +27,15 @@ const MADE_STEPS: Readonly<Record<MadePartKey, (part: MadePart, shell: Shell, sa
       minutes,
       [{ what: 'sheet board', amount: Math.round(takenFt2 * 10) / 10, unit: 'square feet' }],
     ),
+  shortened: ({ minutes, orders }, { shortened }, { length }) => {
+    const { sliceIn, trimIn } = sliceOf(orders);
+    return act(
+      'box:shorten',
+      shortened?.side === 'width' ? 'Make the box narrower' : 'Shorten the box',
+      `Cut a slice of ${length(sliceIn)} out of the middle of both ${shortened?.side === 'width' ? 'short' : 'long'} sides, flaps and all${trimIn > 0 ? `; trim ${length(trimIn)} off every flap` : ''}. Push the halves together and tape both joints, walls and flaps.`,
+      minutes,
+    );
+  },
   cutDown: ({ minutes }, { newDepthIn }, { length }) =>
     act(
       'box:cutDown',
@@ -72,6 +82,12 @@ const MADE_STEPS: Readonly<Record<MadePartKey, (part: MadePart, shell: Shell, sa
     ]),
 };
 
+/** Width of the slice that shortens a box, and what is trimmed off its flaps. */
+function sliceOf(orders: MadePart['orders']): { readonly sliceIn: number; readonly trimIn: number } {
+  const order = orders.map((one) => one.order).find((one) => one.kind === 'shorten')!;
+  return shortenBox(order.box, order.side, order.new, order.caliper);
+}
+
 /** What is cut, with its sizes, those of one size together: "2 of 15 1/4 × 7". */
 function panelsOf(orders: MadePart['orders'], length: (inches: number) => string): string {
   const counts = new Map<string, number>();
@@ -94,7 +110,7 @@ export function shellSteps(shell: Shell, say: Say, system: UnitSystem): Part[] {
   const { box, made } = shell;
   const steps = (...keys: MadePartKey[]) => made.filter(({ key }) => keys.includes(key)).map((part) => madeStep(part, shell, say));
   return [
-    ...steps('folded', 'cutDown'),
+    ...steps('folded', 'shortened', 'cutDown'),
     act(
       'box:form',
       isEnvelope(box) ? 'Open the envelope' : 'Form the box',

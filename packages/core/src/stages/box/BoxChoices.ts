@@ -3,6 +3,7 @@ import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts'
 import type { Grid } from '../../engineering/stowage/Block.ts';
 import type { Stand } from '../../engineering/stowage/Stand.ts';
 import type { House } from '../../house/House.ts';
+import type { Shortened } from './StowedBox.ts';
 
 /** Choices about boxes that somebody has pinned. */
 export interface BoxLocks {
@@ -21,9 +22,13 @@ export interface BoxLocks {
   readonly cells?: boolean;
   readonly liner?: boolean;
   readonly newDepthIn?: number | null;
+  readonly shortened?: Shortened | null;
   /** 0 for none. */
   readonly crossIn?: number;
 }
+
+/** Locks of a box that is taken as it stands in the stockroom. */
+export const AS_IT_STANDS = { newDepthIn: null, shortened: null, crossIn: 0 } as const satisfies BoxLocks;
 
 /** What the stockroom offers to put a bundle in. */
 export interface BoxRoom {

@@ -26,11 +26,19 @@ export interface InnerBox {
   readonly tareLb: number;
 }
 
-/** An outer box, or an envelope, as it is made ready: whole or cut down, with a second wall or without. */
+/** The side of a box a slice is taken out of, and the inside that is left along it, inches. */
+export interface Shortened {
+  readonly side: 'length' | 'width';
+  readonly newIn: number;
+}
+
+/** An outer box, or an envelope, as it is made ready: whole, shortened or cut down, with a second wall or without. */
 export interface Shell {
   readonly box: BoxStock;
   /** The depth it is cut down to; null for whole. */
   readonly newDepthIn: number | null;
+  /** What it is shortened to; null for as long and wide as it was. */
+  readonly shortened: Shortened | null;
   /** Height of the cross that takes up spare depth under its lid; null without one. */
   readonly crossIn: number | null;
   readonly liner: boolean;

@@ -1,6 +1,7 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { cutOf } from '../../engineering/boxshop/cutOf.ts';
 import type { CutOrder } from '../../engineering/boxshop/CutOrder.ts';
+import { shortenBox } from '../../engineering/boxshop/shortenBox.ts';
 import { shopMinutes } from '../../engineering/boxshop/shopMinutes.ts';
 import { wrapAround } from '../../engineering/boxshop/wrapAround.ts';
 import { PAD_CLEARANCE_IN } from '../../engineering/boxshop/padsFor.ts';
@@ -10,9 +11,10 @@ import { blockSizeIn, type Layout } from '../../engineering/stowage/Block.ts';
 import type { Between } from '../../engineering/stowage/Stand.ts';
 import { IN2_PER_FT2 } from '../../units/index.ts';
 import { foldSides, type PlacedFold } from './folds.ts';
+import type { Shortened } from './StowedBox.ts';
 
 /** What is made at the bench for a box: cut into it, cut from sheet board or folded of wrap, and put into it. */
-export type MadePartKey = 'cutDown' | 'liner' | 'board' | 'cells' | 'folds' | 'folded' | 'cross';
+export type MadePartKey = 'cutDown' | 'shortened' | 'liner' | 'board' | 'cells' | 'folds' | 'folded' | 'cross';
 
 /** A part made for a box, and all that follows from it. */
 export interface MadePart {
@@ -23,6 +25,8 @@ export interface MadePart {
   readonly weightLb: number;
   readonly costMinor: number;
   readonly minutes: number;
+  /** Tape of the outer box that joins it, inches; left out where none does. */
+  readonly tapeIn?: number;
   /** What is folded of wrap for it; left out where nothing is. */
   readonly folds?: readonly MadeFold[];
   /** How the box shop cuts it, and how often. */
@@ -46,7 +50,7 @@ export interface MadeOrder {
 }
 
 /** Minutes to make each; judgement, the board as the model's page on boxes has it. Of cells for one strip or sheet, of folds for one. */
-export const MADE_MINUTES: Readonly<Record<Exclude<MadePartKey, 'folded'>, number>> = {
+export const MADE_MINUTES: Readonly<Record<Exclude<MadePartKey, 'folded' | 'shortened'>, number>> = {
   cutDown: 3,
   liner: 4,
   board: 1,
@@ -80,7 +84,7 @@ const ofSheet = (
 };
 
 /** A box cut down takes time and no sheet: its own tare is worked out from what is left. */
-export const cutDownPart = ({ insideIn, board: { caliperIn } }: BoxStock, newDepthIn: number): MadePart => ({
+export const cutDownPart = ({ board: { caliperIn } }: BoxStock, insideIn: Triple, newDepthIn: number): MadePart => ({
   key: 'cutDown',
   boardFt2: 0,
   takenFt2: 0,
@@ -89,6 +93,25 @@ export const cutDownPart = ({ insideIn, board: { caliperIn } }: BoxStock, newDep
   minutes: MADE_MINUTES.cutDown,
   orders: [{ order: { kind: 'lower', box: insideIn, newDepth: newDepthIn, caliper: caliperIn }, times: 1 }],
 });
+
+/** Walls a slice is cut out of, each closed with tape across the wall and both its flaps. */
+const JOINTS = 2;
+
+/** A box shortened takes time, tape and no sheet; minutes of the cutting table. */
+export function shortenedPart({ board: { caliperIn } }: BoxStock, insideIn: Triple, { side, newIn }: Shortened): MadePart {
+  const order = { kind: 'shorten', box: insideIn, side, new: newIn, caliper: caliperIn } as const;
+  const work = shortenBox(insideIn, side, newIn, caliperIn);
+  return {
+    key: 'shortened',
+    boardFt2: 0,
+    takenFt2: 0,
+    weightLb: 0,
+    costMinor: 0,
+    minutes: shopMinutes('shorten', work),
+    tapeIn: JOINTS * work.jointIn,
+    orders: [{ order, times: 1 }],
+  };
+}
 
 /** A box folded from one sheet: its board is its price and its tare, its minutes those of the cutting table. */
 export function foldedPart({ insideIn, board: { caliperIn } }: BoxStock): MadePart {

@@ -5,8 +5,8 @@ import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
 import { FACES } from '../../engineering/pieces/hardPoints.ts';
 import { isToFold } from './boxToFold.ts';
-import { boardPart, crossPart, cutDownPart, foldedPart, foldsPart, linerPart, type MadePart } from './madeParts.ts';
-import type { Block, Shell } from './StowedBox.ts';
+import { boardPart, crossPart, cutDownPart, foldedPart, foldsPart, linerPart, shortenedPart, type MadePart } from './madeParts.ts';
+import type { Block, Shell, Shortened } from './StowedBox.ts';
 
 /** Outside of a whole box as it is rated: what the stockroom measured, else built from its board. */
 export const builtOutsideIn = (box: BoxStock): Triple => box.measuredOutsideIn ?? outsideOf(box.insideIn, box.board.caliperIn);
@@ -17,6 +17,7 @@ export function wholeShell(box: BoxStock): Shell {
   return {
     box,
     newDepthIn: null,
+    shortened: null,
     crossIn: null,
     liner: false,
     insideIn: box.insideIn,
@@ -28,16 +29,36 @@ export function wholeShell(box: BoxStock): Shell {
   };
 }
 
+/** The same box with a slice taken out of both walls along a side: outside and tare go down with it. */
+export function shortened(shell: Shell, to: Shortened): Shell {
+  const { box, insideIn, outsideIn } = shell;
+  const part = shortenedPart(box, insideIn, to);
+  const axis = AXIS_OF[to.side];
+  const along = (size: Triple, lessIn: number) => size.map((side, at) => (at === axis ? side - lessIn : side)) as unknown as Triple;
+  const lessIn = insideIn[axis] - to.newIn;
+  const leftIn = along(insideIn, lessIn);
+  return {
+    ...shell,
+    shortened: to,
+    insideIn: leftIn,
+    outsideIn: along(outsideIn, lessIn),
+    tareLb: boxTareLb(leftIn, box.board.lbPerFt2),
+    minutes: shell.minutes + part.minutes,
+    made: [...shell.made, part],
+  };
+}
+export const AXIS_OF = { length: 0, width: 1 } as const;
+
 /** The same box cut down: the outside and the tare go down with the depth. */
 export function cutDown(shell: Shell, newDepthIn: number): Shell {
   const { box, insideIn, outsideIn } = shell;
-  const part = cutDownPart(box, newDepthIn);
-  const loweredIn: Triple = [box.insideIn[0], box.insideIn[1], newDepthIn];
+  const part = cutDownPart(box, insideIn, newDepthIn);
+  const loweredIn: Triple = [insideIn[0], insideIn[1], newDepthIn];
   return {
     ...shell,
     newDepthIn,
-    insideIn: [insideIn[0], insideIn[1], newDepthIn],
-    outsideIn: [outsideIn[0], outsideIn[1], outsideIn[2] - (box.insideIn[2] - newDepthIn)],
+    insideIn: loweredIn,
+    outsideIn: [outsideIn[0], outsideIn[1], outsideIn[2] - (insideIn[2] - newDepthIn)],
     tareLb: boxTareLb(loweredIn, box.board.lbPerFt2),
     minutes: shell.minutes + part.minutes,
     made: [...shell.made, part],
@@ -91,6 +112,7 @@ export const hasBoard = ({ made }: Pick<Shell, 'made'>): boolean => made.some(({
 export const envelopeRound = (box: BoxStock, heldIn: number): Shell => ({
   box,
   newDepthIn: null,
+  shortened: null,
   crossIn: null,
   liner: false,
   insideIn: [box.insideIn[0], box.insideIn[1], heldIn],

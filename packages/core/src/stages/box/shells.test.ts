@@ -7,9 +7,9 @@ import { inspectItem } from '../item/inspectItem.ts';
 import { derivePlan } from '../plan/derivePlan.ts';
 import { verifyPlan } from '../plan/verifyPlan.ts';
 import { writePlanDocument } from '../plan/writePlanDocument.ts';
-import { weighParcel } from '../weight/weighParcel.ts';
+import { shellSundries, weighParcel } from '../weight/weighParcel.ts';
 import { wrapItem } from '../wrap/wrapItem.ts';
-import { crossed, cutDown, hasBoard, lined, wholeShell } from './makeShell.ts';
+import { crossed, cutDown, hasBoard, lined, shortened, wholeShell } from './makeShell.ts';
 import { packingWay } from './packingWay.ts';
 import { shellMaker, shellsFor } from './shellsFor.ts';
 import { stowAsTold } from './stowAsTold.ts';
@@ -29,6 +29,65 @@ describe('a box made ready, worked by hand', () => {
     expect(low.tareLb).toBeCloseTo(((49.5 * 21) / 144) * 0.12, 12);
   });
 
+  // blank 2(10 + 12) + 1.5 = 45.5 by 10 + 10 = 20 in, the shorter side being the length now; two joints of 10 + 2 × 5 in
+  test('shortened: length, outside and tare go down with it, and both joints take tape', () => {
+    const whole = wholeShell(box([16, 12, 10]));
+    const short = shortened(whole, { side: 'length', newIn: 10 });
+    expect(short.insideIn).toEqual([10, 12, 10]);
+    expect(short.outsideIn).toEqual([whole.outsideIn[0] - 6, whole.outsideIn[1], whole.outsideIn[2]]);
+    expect(short.tareLb).toBeCloseTo(((45.5 * 20) / 144) * 0.12, 12);
+    expect(short.made[0]).toMatchObject({ key: 'shortened', minutes: 4, tapeIn: 40, boardFt2: 0 });
+    const feet = (shell: typeof short) =>
+      (shellSundries(shell, STOCK, BEDDED_HOUSE).costMinor - shellSundries({ ...shell, made: [] }, STOCK, BEDDED_HOUSE).costMinor) /
+      STOCK.outerTape.minorPerFt;
+    expect([feet(short), feet(whole)]).toEqual([expect.closeTo(40 / 12, 9), 0]);
+    // and cut down after that, from what is left
+    const both = cutDown(short, 7);
+    expect(both.insideIn).toEqual([10, 12, 7]);
+    expect(both.tareLb).toBeCloseTo(((45.5 * 17) / 144) * 0.12, 12);
+    expect(both.made.map(({ orders }) => orders[0]!.order)).toEqual([
+      { kind: 'shorten', box: [16, 12, 10], side: 'length', new: 10, caliper: 0.156 },
+      { kind: 'lower', box: [10, 12, 10], newDepth: 7, caliper: 0.156 },
+    ]);
+  });
+
+  test('shortened only where the house has it and two inches come off, either side, never a carrier’s box', () => {
+    const ways = (outer: ReturnType<typeof box>, house: Partial<typeof BEDDED_HOUSE>, locks = {}) =>
+      shellsFor(outer, [6.1, 6.1, 8], 2, room, { ...BEDDED_HOUSE, ...house }, shellMaker(room), locks).map((shell) =>
+        shell.shortened ? `${shell.shortened.side} ${shell.shortened.newIn}` : 'whole',
+      );
+    expect(ways(box([16, 13, 12]), {})).toEqual(['whole']);
+    expect(ways(box([16, 13, 12]), { shortens: true })).toEqual(['whole', 'length 10.25', 'width 10.25']);
+    expect(ways(box([16, 12, 12]), { shortens: true })).toEqual(['whole', 'length 10.25']);
+    expect(ways(box([16, 13, 12], { container: 'free' }), { shortens: true })).toEqual(['whole']);
+    expect(ways(box([16, 13, 12]), { shortens: true }, { shortened: null })).toEqual(['whole']);
+    expect(ways(box([16, 13, 12]), {}, { shortened: { side: 'length', newIn: 14 } })).toEqual(['length 14']);
+    // each with the depth cut down, where that pays too
+    expect(ways(box([16, 12, 14]), { shortens: true, cutsDown: true })).toEqual(['whole', 'whole', 'length 10.25', 'length 10.25']);
+  });
+
+  // common practice, no source: what is far too long for its piece goes for less once it is made shorter
+  test('the search shortens a box where postage by size is saved, and the nest holds what it says', () => {
+    const long = { boxes: [box([30, 10, 10])] };
+    const best = (house: Partial<typeof BEDDED_HOUSE>) => {
+      const asked = request({ lengthIn: 6, widthIn: 6, heightIn: 6, weightLb: 3 }, { stock: long, house });
+      const result = finish(planParcel(asked));
+      if (result.kind === 'noPlan') throw new Error(result.reasons.join());
+      const document = writePlanDocument(result.recommended, asked.house);
+      expect(verifyPlan(document, asked)).toEqual([]);
+      // worked out anew from its choice it is the same, and a box that is lengthened is not one
+      const again = derivePlan(asked, document.choice);
+      expect(again.kind === 'plan' && again.option.expectedMinor).toBe(result.recommended.expectedMinor);
+      return document;
+    };
+    const plain = best({});
+    const short = best({ shortens: true });
+    expect(plain.box.shortened).toBeUndefined();
+    expect(short.box.shortened).toMatchObject({ side: 'length' });
+    expect(short.box.insideIn[0]).toBeLessThan(14);
+    expect(short.expectedMinor).toBeLessThan(plain.expectedMinor);
+  });
+
   // two panels 12 × 12 and four 11.688 × 11.688 or 12 × 11.688, by 0.12 lb a square foot
   test('lined: two calipers off every side, half as strong again', () => {
     const whole = wholeShell(box([12, 12, 12]));
@@ -45,8 +104,8 @@ describe('a box made ready, worked by hand', () => {
 
   test('cut down only where it takes three quarters of an inch off, to quarters, never a carrier’s box', () => {
     const house = { ...BEDDED_HOUSE, cutsDown: true };
-    const depths = (outer: ReturnType<typeof box>, heldIn: number) =>
-      shellsFor(outer, heldIn, 2, room, house, shellMaker(room)).map((shell) => shell.newDepthIn);
+    const depths = (outer: ReturnType<typeof box>, high: number) =>
+      shellsFor(outer, [6, 6, high], 2, room, house, shellMaker(room)).map((shell) => shell.newDepthIn);
     expect(depths(box([12, 12, 12]), 6.1)).toEqual([null, 10.25]);
     expect(depths(box([12, 12, 12]), 7.3)).toEqual([null]);
     expect(depths(box([12, 12, 12], { container: 'free' }), 4)).toEqual([null]);
@@ -66,8 +125,11 @@ describe('a box made ready, worked by hand', () => {
 
   test('a cross leaves just the bedding wanted, to quarters, where the house has it and there is board', () => {
     const house = { ...BEDDED_HOUSE, crosses: true };
-    const crosses = (heldIn: number, among = room, locks = {}) =>
-      shellsFor(box([12, 12, 12]), heldIn, 2, among, house, shellMaker(among), locks).map((shell) => [shell.crossIn, shell.insideIn[2]]);
+    const crosses = (high: number, among = room, locks = {}) =>
+      shellsFor(box([12, 12, 12]), [6, 6, high], 2, among, house, shellMaker(among), locks).map((shell) => [
+        shell.crossIn,
+        shell.insideIn[2],
+      ]);
     expect(crosses(6.1)).toEqual([
       [null, 12],
       [1.75, 10.25],

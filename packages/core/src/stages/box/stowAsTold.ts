@@ -4,11 +4,11 @@ import { rowOf, standsAll, type Stand } from '../../engineering/stowage/Stand.ts
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
 import type { Fold } from './folds.ts';
 import { gapsAround } from './gapsAround.ts';
-import { boarded, celled, crossed, cutDown, envelopeRound, isEnvelope, lined, wholeShell } from './makeShell.ts';
+import { AXIS_OF, boarded, celled, crossed, cutDown, envelopeRound, isEnvelope, lined, shortened, wholeShell } from './makeShell.ts';
 import { blockOf, innerBox, stow } from './stowInBox.ts';
 import { gridIn, waysToStand } from './waysToStand.ts';
 import type { Wraps } from '../wrap/WrappedItem.ts';
-import type { Shell, StowedBox } from './StowedBox.ts';
+import type { Shell, Shortened, StowedBox } from './StowedBox.ts';
 
 /** How somebody says a bundle lies. */
 export interface LiesAsTold {
@@ -26,6 +26,7 @@ export interface Told extends LiesAsTold {
   readonly inner: BoxStock | null;
   readonly box: BoxStock;
   readonly newDepthIn: number | null;
+  readonly shortened?: Shortened | null;
   /** Height of a cross under the lid. */
   readonly crossIn?: number;
   readonly liner: boolean;
@@ -73,11 +74,11 @@ function standAsTold(wraps: Wraps, { stand, orientation, grid, others }: Told): 
   return closest?.stand ?? rowOf(wraps.length);
 }
 
-function shellAsTold({ box, newDepthIn, crossIn, liner, board, sheet }: Told, heldIn: number): Shell | null {
+function shellAsTold({ box, newDepthIn, shortened: to, crossIn, liner, board, sheet }: Told, heldIn: number): Shell | null {
   if (isEnvelope(box)) return envelopeRound(box, Math.min(heldIn, box.insideIn[2]));
-  // a depth the box does not have leaves it whole
-  const shell =
-    newDepthIn === null || !(newDepthIn > 0 && newDepthIn < box.insideIn[2]) ? wholeShell(box) : cutDown(wholeShell(box), newDepthIn);
+  // a side the box does not have leaves it whole
+  const long = to && to.newIn < box.insideIn[AXIS_OF[to.side]] ? shortened(wholeShell(box), to) : wholeShell(box);
+  const shell = newDepthIn === null || !(newDepthIn > 0 && newDepthIn < box.insideIn[2]) ? long : cutDown(long, newDepthIn);
   const walled = liner && sheet ? lined(shell, sheet) : shell;
   // a cross higher than the box takes nothing up
   const ready = walled && crossIn && sheet ? (crossed(walled, crossIn, sheet) ?? walled) : walled;

@@ -200,7 +200,7 @@ export const allCased = ({ bundles }: Pick<Block, 'bundles'>): boolean => bundle
 /** The shells that take it with the bedding it must have all round, smallest boxes first; for a flat bundle the envelopes too. */
 export function shellsRound(held: Held, room: BoxRoom, house: House, locks: BoxLocks = {}, make: ShellMaker = shellMaker(room)): Shell[] {
   const needIn = beddingNeeded(house, held);
-  const [l, w, h] = held.heldIn;
+  const [l, w] = held.heldIn;
   const [short, long] = [Math.min(l, w), Math.max(l, w)];
   let taken = 0;
   return smallestFirst(room.boxes).flatMap((box) => {
@@ -208,7 +208,7 @@ export function shellsRound(held: Held, room: BoxRoom, house: House, locks: BoxL
     if (isEnvelope(box)) return envelopesRound(held, box);
     const [insideL, insideW] = box.insideIn;
     if (Math.min(insideL, insideW) < short + 2 * needIn - 1e-6 || Math.max(insideL, insideW) < long + 2 * needIn - 1e-6) return [];
-    const shells = shellsFor(box, h, bedding(house, held), room, house, make, locks).filter(
+    const shells = shellsFor(box, held.heldIn, bedding(house, held), room, house, make, locks).filter(
       (shell) => leastGap(gapsIn(held, shell)) >= needIn - 1e-9,
     );
     // a carrier’s own box goes by its own services, one that is yet to be folded is any size: they stand in no other’s way

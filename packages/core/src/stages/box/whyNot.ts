@@ -9,6 +9,8 @@ import type { BoxRefusal, InnerBox } from './StowedBox.ts';
 
 const SIDES = ['long', 'wide', 'deep'] as const;
 
+export { bedding } from './stowInBox.ts';
+
 /**
  * For every box that does not do: which side is short, by how much, or that none is left.
  *

@@ -3,6 +3,7 @@ import type { Grid } from '../../engineering/stowage/Block.ts';
 import type { Stand } from '../../engineering/stowage/Stand.ts';
 import type { Minor } from '../../units/index.ts';
 import type { FoldChoice } from '../box/folds.ts';
+import type { Shortened } from '../box/StowedBox.ts';
 import type { ByPlace } from '../fill/fillPlaces.ts';
 import type { Cause } from './causes.ts';
 import type { RatedParcel } from '../rate/RatedParcel.ts';
@@ -27,6 +28,8 @@ export interface PlanChoice extends BundleChoice {
   readonly box: string;
   /** The depth the outer box is cut down to; null for whole. */
   readonly newDepthIn: number | null;
+  /** What it is shortened to; left out, or null, for as long and wide as it is. */
+  readonly shortened?: Shortened | null;
   /** Height of a cross that takes up spare depth under the lid; 0 or left out for none. */
   readonly crossIn?: number;
   /** A second wall inside the outer box. */

@@ -154,6 +154,7 @@ function choiceOf({ weighed, quote, coverAdded, signature }: RatedParcel, baseGa
     inner: stowed.inner && { box: stowed.inner.box.key, fill: innerFill!.key },
     box: stowed.shell.box.key,
     newDepthIn: stowed.shell.newDepthIn,
+    ...(stowed.shell.shortened === null ? {} : { shortened: stowed.shell.shortened }),
     ...(stowed.shell.crossIn === null ? {} : { crossIn: stowed.shell.crossIn }),
     liner: stowed.shell.liner,
     fill: fill && fill.key,

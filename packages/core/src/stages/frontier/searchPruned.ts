@@ -75,8 +75,18 @@ function judgeOnce(space: PlanSpace, floors: PlanFloors, trace: Trace): JudgeOnc
   const done = new Map<Held, Set<string>>();
   return (filled) => {
     const { packed, figures } = filled.stowed;
-    const { box, newDepthIn, crossIn, liner } = figures.shell;
-    const key = [box.key, newDepthIn, crossIn, liner, hasBoard(figures.shell), packed.innerFill?.key, filled.fill?.key].join();
+    const { box, newDepthIn, shortened, crossIn, liner } = figures.shell;
+    const key = [
+      box.key,
+      newDepthIn,
+      shortened?.side,
+      shortened?.newIn,
+      crossIn,
+      liner,
+      hasBoard(figures.shell),
+      packed.innerFill?.key,
+      filled.fill?.key,
+    ].join();
     const known = done.get(packed.held) ?? new Set<string>();
     done.set(packed.held, known);
     if (known.has(key)) return;

@@ -1,4 +1,5 @@
 import type { FoldChoice } from '../box/folds.ts';
+import type { Shortened } from '../box/StowedBox.ts';
 import type { FillPlace } from '../fill/fillPlaces.ts';
 import type { Face, GuardKind } from '../../engineering/pieces/hardPoints.ts';
 
@@ -22,6 +23,8 @@ export type ChangeKind =
   | { readonly kind: 'innerFill'; readonly fill: string }
   | { readonly kind: 'liner'; readonly liner: boolean }
   | { readonly kind: 'cutDown'; readonly newDepthIn: number | null }
+  /** A slice taken out of one side, or none at null. */
+  | { readonly kind: 'shorten'; readonly shortened: Shortened | null }
   /** A cross of a height under the lid, or none at 0. */
   | { readonly kind: 'cross'; readonly crossIn: number }
   | { readonly kind: 'board'; readonly board: boolean }

@@ -8,7 +8,7 @@ import type { BoxStyle, WrapRole } from '../../engineering/materials/stock.ts';
 import type { Excess } from '../../engineering/tariff/nearestService.ts';
 import type { Quote, QuoteRefusal } from '../../engineering/tariff/Quote.ts';
 import type { FoldChoice } from '../box/folds.ts';
-import type { Gaps } from '../box/StowedBox.ts';
+import type { Gaps, Shortened } from '../box/StowedBox.ts';
 import type { ByPlace } from '../fill/fillPlaces.ts';
 import type { Cause } from '../frontier/causes.ts';
 import type { CostLine, PlanChoice } from '../frontier/PlanOption.ts';
@@ -89,6 +89,8 @@ export interface PlanDocument extends PlanBundle {
     readonly insideIn: Triple;
     readonly outsideIn: Triple;
     readonly newDepthIn: number | null;
+    /** What it is shortened to; left out where it is as long and wide as it was. */
+    readonly shortened?: Shortened;
     /** Height of the cross under its lid; left out where there is none. `insideIn` is what is left under it. */
     readonly crossIn?: number;
     readonly liner: boolean;

@@ -2,6 +2,7 @@ import { BOARD_GRADES } from '../../engineering/materials/boardGrades.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
 import type { Minor } from '../../units/index.ts';
+import { AS_IT_STANDS } from '../box/BoxChoices.ts';
 import type { ChosenPlan } from './choosePlan.ts';
 import type { PlanRequest } from './PlanRequest.ts';
 
@@ -39,7 +40,7 @@ export function leastBoxToGet(request: PlanRequest, chosen: Planned, plan: (requ
       const answer = plan({
         ...request,
         stock: { ...request.stock, boxes: [...request.stock.boxes, box] },
-        locks: { ...request.locks, box: box.key, liner: false, newDepthIn: null, crossIn: 0 },
+        locks: { ...request.locks, box: box.key, liner: false, ...AS_IT_STANDS },
       });
       if (answer.kind === 'planned' && answer.recommended.chance <= ceiling)
         return {

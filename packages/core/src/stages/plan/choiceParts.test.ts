@@ -42,6 +42,7 @@ const OTHER: { readonly [Part in keyof Required<PlanChoice>]: PlanChoice[Part] }
   inner: { box: '10x10x10', fill: 'mouldedFill' },
   box: '20x18x16',
   newDepthIn: 11,
+  shortened: { side: 'length', newIn: 13 },
   crossIn: 3,
   liner: true,
   fill: STOCK.fills.find((fill) => fill.key !== CHOICE.fill)!.key,

@@ -61,6 +61,7 @@ export const CHOICE_PARTS: Readonly<Record<keyof PlanChoice, ChoicePart>> = {
   inner: { name: 'inner box', still: {} },
   box: { name: 'box', still: {} },
   newDepthIn: { name: 'depth it is cut down to', still: {} },
+  shortened: { name: 'what it is shortened to', still: {} },
   crossIn: { name: 'cross under the lid', still: {} },
   liner: { name: 'second wall', still: {} },
   fill: { name: 'fill', still: {} },

@@ -22,6 +22,7 @@ export function inBox(choice: PlanChoice, box: BoxStock, { stock, cards }: Pick<
     ...choice,
     box: box.key,
     newDepthIn: null,
+    ...(choice.shortened ? { shortened: null } : {}),
     ...(choice.crossIn ? { crossIn: 0 } : {}),
     baseGapIn: null,
     ...(choice.fillApart && isEnvelope(box) ? { fillApart: {} } : {}),

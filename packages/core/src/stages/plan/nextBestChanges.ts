@@ -4,7 +4,7 @@ import { foldWanted, neighboursIn } from '../box/apartWanted.ts';
 import { isPair } from '../box/folds.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import { ALL_PLACES, FILL_PLACES } from '../fill/fillPlaces.ts';
-import { depthWanted, spareDepth } from '../box/shellsFor.ts';
+import { depthWanted, shorteningsWanted, spareDepth } from '../box/shellsFor.ts';
 import { bedding, goInEnvelopes, haveCells } from '../box/stowInBox.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { inBox, isTooSmall, largerBoxes, stoodToFit } from './inBox.ts';
@@ -190,6 +190,9 @@ function* singleChanges(request: PlanRequest, choice: PlanChoice, now: PlanOptio
       choice.newDepthIn === null ? depthWanted(shell, inner ? inner.outsideIn[2] : blockIn[2], bedding(house, { inner, bundles })) : null;
     if (newDepthIn !== choice.newDepthIn)
       yield { change: { kind: 'cutDown', newDepthIn }, after: { ...choice, newDepthIn, baseGapIn: null } };
+    const lies = inner ? inner.outsideIn : blockIn;
+    const shorter = choice.shortened ? [null] : shorteningsWanted(shell, stock.linerBoard, lies, bedding(house, { inner, bundles }));
+    for (const to of shorter) yield { change: { kind: 'shorten', shortened: to }, after: { ...choice, shortened: to, baseGapIn: null } };
     const crossIn =
       choice.crossIn || !stock.linerBoard
         ? 0

@@ -1,4 +1,5 @@
 import { formatChance } from '../../units/index.ts';
+import { AS_IT_STANDS } from '../box/BoxChoices.ts';
 import { PACKING_WAYS, packingWay, type PackingWay } from '../box/packingWay.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import type { PlanSpace } from '../frontier/PlanSpace.ts';
@@ -51,7 +52,7 @@ const allowing = (space: PlanSpace, way: PackingWay): PlanSpace => ({
   },
   // what was pinned stays pinned, but for the choice that makes the way
   locks: Object.fromEntries(
-    Object.entries(space.locks).filter(([lock]) => !(lock === 'inner' || lock === 'liner' || lock === 'newDepthIn' || lock === 'crossIn')),
+    Object.entries(space.locks).filter(([lock]) => !(lock === 'inner' || lock === 'liner' || lock in AS_IT_STANDS)),
   ),
 });
 

@@ -2,6 +2,7 @@ import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { Minor } from '../../units/index.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
 import { boxNotHeld, insideRound } from './boxToGet.ts';
+import { AS_IT_STANDS } from '../box/BoxChoices.ts';
 import type { ChosenPlan } from './choosePlan.ts';
 import type { PlanRequest } from './PlanRequest.ts';
 import { eitherSide } from './sideBySide.ts';
@@ -46,7 +47,7 @@ export function* nestsOutside(
     const option = yield* plan({
       ...request,
       stock: { ...request.stock, boxes: [box] },
-      locks: { ...request.locks, box: box.key, inner: null, liner: false, newDepthIn: null, crossIn: 0 },
+      locks: { ...request.locks, box: box.key, inner: null, liner: false, ...AS_IT_STANDS },
     });
     if (option) found.push({ insideIn, nestCostMinor: option.nestCostMinor, chance: option.chance, savesMinor: savedBy(option, frontier) });
   }

@@ -80,6 +80,7 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
       insideIn: shell.insideIn,
       outsideIn: shell.outsideIn,
       newDepthIn: shell.newDepthIn,
+      ...(shell.shortened === null ? {} : { shortened: shell.shortened }),
       ...(shell.crossIn === null ? {} : { crossIn: shell.crossIn }),
       liner: shell.liner,
       caliperIn: shell.box.board.caliperIn,

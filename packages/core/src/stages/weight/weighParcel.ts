@@ -46,13 +46,14 @@ export function bundleSundries(
 
 /** Tape and steps that go with the outer box or envelope. */
 export function shellSundries(
-  { box, insideIn, crossIn, minutes }: Shell,
+  { box, insideIn, crossIn, minutes, made }: Shell,
   { outerTape }: Pick<Stockroom, 'outerTape'>,
   house: House,
 ): Added {
   // a cross leaves the box as deep as it was
   const [length, width, depth] = insideIn;
-  const seam = tape(outerTape, box.style === 'slotted' ? seamFt([length, width, depth + (crossIn ?? 0)], house.seams) : flapFt(insideIn));
+  const seamsFt = box.style === 'slotted' ? seamFt([length, width, depth + (crossIn ?? 0)], house.seams) : flapFt(insideIn);
+  const seam = tape(outerTape, seamsFt + made.reduce((sum, { tapeIn = 0 }) => sum + tapeIn / IN_PER_FT, 0));
   return { ...seam, minutes: STANDING_MINUTES.formBox + STANDING_MINUTES.closeBox + minutes };
 }
 

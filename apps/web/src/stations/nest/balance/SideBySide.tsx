@@ -2,6 +2,7 @@
 import { Button } from 'antd';
 import { formatChance, formatWeight, unitsWords, type PlanDocument } from '@inch-nest/core';
 import { sameContent } from '@inch-nest/contracts';
+import { shortenedWords } from '../../../words/changeWords.ts';
 import { wrapWords } from '../../../words/wrapWords.ts';
 import { NestGlyph } from '../../../drawings/NestGlyph.tsx';
 import { guardWords } from '../../../words/guardWords.ts';
@@ -25,6 +26,7 @@ export function SideBySide({ one, other, onTake }: { one: PlanDocument | null; o
         [
           plan.box.name,
           plan.box.newDepthIn !== null && `cut to ${write.length(plan.box.newDepthIn)}`,
+          plan.box.shortened && shortenedWords(plan.box.shortened, write.length),
           plan.box.crossIn !== undefined && `cross of ${write.length(plan.box.crossIn)}`,
           plan.box.liner && 'second wall',
         ]
