@@ -52,7 +52,7 @@ export const cutRequest = z.discriminatedUnion('kind', [
     })
     .refine(({ inside, caliper: thick }) => Math.min(...inside) > 2 * thick, { path: ['caliper'], message: 'leaves no inside' }),
   z.strictObject({ kind: z.literal('pads'), inside: triple, count: z.int().min(1).max(50).default(1), caliper, ...drawn }),
-  z.strictObject({ kind: z.literal('tubes'), inside: triple, diameter: sizeIn, gap: sizeIn, ...drawn }),
+  z.strictObject({ kind: z.literal('tubes'), inside: triple, diameter: sizeIn, gap: sizeIn, gapAcross: sizeIn.optional(), ...drawn }),
   z.strictObject({ kind: z.literal('core'), inside: triple, diameter: sizeIn, wall: caliper, ...drawn }),
   z.strictObject({ kind: z.literal('wrapAround'), inside: triple, caliper, ...drawn }),
   z.strictObject({ kind: z.literal('cap'), inside: sides, reach: sizeIn, caliper, ...drawn }),

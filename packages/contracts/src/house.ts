@@ -22,6 +22,7 @@ export const house = z.strictObject({
   liners: z.enum(['never', 'mayBe', 'always']).default('never'),
   cutsDown: z.boolean().default(false),
   shortens: z.boolean().default(false),
+  cornerTubes: z.boolean().default(false),
   foldsBoxes: z.boolean().default(false),
   crosses: z.boolean().default(false),
   mixesFills: z.boolean().default(false),

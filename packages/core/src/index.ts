@@ -213,14 +213,14 @@ export type { PriceLine, Quote, QuoteRefusal, Shipment } from './engineering/tar
 export { edgeNudges, type EdgeNudge } from './engineering/tariff/edgeNudges.ts';
 export { arrivalDay, collectionDay } from './engineering/tariff/arrivalDay.ts';
 export { lengthPlusGirthIn } from './engineering/tariff/girth.ts';
-export type { Gaps, BoxRefusal, Shortened } from './stages/box/StowedBox.ts';
+export type { Gaps, BoxRefusal } from './stages/box/StowedBox.ts';
 export { bedding, whyNot } from './stages/box/whyNot.ts';
 export { builtOutsideIn, isEnvelope } from './stages/box/makeShell.ts';
 export { unitsOf, unitsWords } from './stages/fill/handAmounts.ts';
 export { isPair, mayBeFolded, MOST_FOLDS, type FoldChoice } from './stages/box/folds.ts';
 export { ALL_PLACES, FILL_PLACES, PLACE_NAMES, SINGLE_PLACES, type ByPlace, type FillPlace } from './stages/fill/fillPlaces.ts';
 export type { Otherwise, OtherwiseMade } from './stages/plan/packedOtherwise.ts';
-export { AS_IT_STANDS, depthWanted, shorteningsWanted, spareDepth } from './stages/box/shellsFor.ts';
+export { AS_IT_STANDS, depthWanted, shorteningsWanted, spareDepth, tubesFor, type Shortened } from './stages/box/shellsFor.ts';
 export { boxesOf } from './stages/plan/stockFor.ts';
 export { usualHardPoints } from './engineering/pieces/usualHardPoints.ts';
 export { hardPointsOfNewKind, hardPointsOfNewSize, kindPresets, type KindPresets } from './engineering/pieces/kindPresets.ts';

@@ -18,6 +18,7 @@ import { explainNoPlan, type NoPlan } from './stages/plan/explainNoPlan.ts';
 import { compareBoxes, type OneOrMore } from './stages/plan/oneOrMore.ts';
 import { frontierWith, mixFills } from './stages/plan/mixFills.ts';
 import { partThem } from './stages/plan/partThem.ts';
+import { wedgeIt } from './stages/plan/wedgeIt.ts';
 import { polishNest } from './stages/plan/polishNest.ts';
 import { madeOtherwise, type Otherwise, type OtherwiseMade } from './stages/plan/packedOtherwise.ts';
 import type { PackedParcel } from './stages/plan/boxesToKeep.ts';
@@ -69,13 +70,13 @@ function* planWithin(request: PlanRequest, space: PlanSpace, every: boolean): Ge
 }
 
 /**
- * What was found, with steps finer than the search takes, with board between different bundles, and each place's own fill, where
+ * What was found, with steps finer than the search takes, with board between different bundles, tubes in the corners, and each place's own fill, where
  * the house has that and it pays.
  */
 function finished(request: PlanRequest, traced: Traced, ceiling: number): Traced {
   if (!traced.best) return traced;
   const polished = polishNest(request, traced.best, traced.frontier, ceiling);
-  const best = mixFills(request, partThem(request, polished, ceiling), ceiling);
+  const best = mixFills(request, wedgeIt(request, partThem(request, polished, ceiling), ceiling), ceiling);
   return best === traced.best ? traced : { ...traced, best, frontier: frontierWith(traced.frontier, best.option) };
 }
 

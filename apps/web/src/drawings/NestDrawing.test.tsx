@@ -62,6 +62,27 @@ test('a cross under the lid is drawn to scale over the fill', () => {
   expect(draw(766)).not.toContain('data-part="cross"');
 });
 
+// four round ones from above, the nearer two as columns from the front, each as thick as the plan says
+test('foam tubes stand in the corners to scale', () => {
+  const wedged = derivePlan(asked, { ...CHOICE, tubes: true });
+  if (wedged.kind === 'noPlan') throw new Error(wedged.reasons.join());
+  const document = writePlanDocument(wedged.option, asked.house);
+  const { acrossIn } = document.tubes!;
+  const markup = draw(766, ['above', 'front'], null, document);
+  const [k] = numbers(markup, /data-scale="([\d.]+)"/g);
+  const widths = numbers(markup, /data-part="tube"[^>]*? width="([\d.]+)"/g);
+  expect(widths.map((width) => width / k!)).toEqual(Array.from({ length: 6 }, () => expect.closeTo(acrossIn, 6) as number));
+  const heights = numbers(markup, /data-part="tube"[^>]*? height="([\d.]+)"/g);
+  expect(
+    heights
+      .map((height) => height / k!)
+      .sort((a, b) => a - b)
+      .slice(3),
+  ).toEqual([acrossIn, document.box.insideIn[2], document.box.insideIn[2]].map((size) => expect.closeTo(size, 6) as number));
+  expect(markup).toContain('Foam tube');
+  expect(draw(766)).not.toContain('data-part="tube"');
+});
+
 test('both sections share one scale', () => {
   const markup = draw(766);
   const [k] = numbers(markup, /data-scale="([\d.]+)"/g);

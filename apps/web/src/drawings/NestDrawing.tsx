@@ -123,6 +123,7 @@ function legendOf(plan: PlanDocument): { key: string; name: string }[] {
     ...(plan.folds ?? []).map(({ material, name }) => ({ key: material, name })),
     // folded bubble in the gaps is not the bubble round the piece
     ...plan.fills.map(({ key, name }) => ({ key, name: isAlsoWrapped(name) ? name : name.split(',')[0]! })),
+    ...(plan.tubes ? [{ key: 'foamSheet', name: 'Foam tube' }] : []),
     { key: 'board', name: plan.box.wall === 'double' ? 'Double wall' : 'Single wall' },
   ];
   return all.filter((one, i) => all.findIndex((other) => other.key === one.key) === i);
@@ -132,5 +133,5 @@ function legendOf(plan: PlanDocument): { key: string; name: string }[] {
 function describe(plan: PlanDocument, write: Props['write']): string {
   const bundles = planBundles(plan).map(({ piece, layers }) => `${piece.title}: ${layers.map(laidOf).join(', ') || 'no wrap'}`);
   const { bottom, top, left, front } = plan.gaps;
-  return `${bundles.join('; ')}; ${plan.inner ? `inner box ${plan.inner.name}, ` : ''}box ${plan.box.name}; bedding ${write(bottom, true)} below, ${write(top, true)} above, ${write(left, true)} at the ends, ${write(front, true)} at the sides.`;
+  return `${bundles.join('; ')}; ${plan.inner ? `inner box ${plan.inner.name}, ` : ''}box ${plan.box.name}; ${plan.tubes ? `${plan.tubes.count} foam tubes in its corners; ` : ''}bedding ${write(bottom, true)} below, ${write(top, true)} above, ${write(left, true)} at the ends, ${write(front, true)} at the sides.`;
 }

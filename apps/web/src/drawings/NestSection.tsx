@@ -74,6 +74,15 @@ export function NestSection({ view, at, k, prefix, plan, write, leastGapIn, pull
           )}
         </g>
       )}
+      {view.tubes.map((tube, i) => (
+        <rect
+          key={`tube ${i}`}
+          data-part="tube"
+          {...box(tube)}
+          rx={view.name === 'above' ? scale(tube.w) / 2 : 0}
+          style={{ fill: fill('foamSheet'), stroke: 'var(--ink)', strokeWidth: 0.8 }}
+        />
+      ))}
       {view.inner && (
         <rect data-part="inner-box" {...box(view.inner.outside)} style={{ fill: fill('board'), stroke: 'var(--ink)', strokeWidth: 1 }} />
       )}

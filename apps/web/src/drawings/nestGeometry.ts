@@ -49,6 +49,8 @@ export interface NestView {
   readonly cells: readonly Rect[];
   /** Folds of wrap between bundles that are not. */
   readonly folds: readonly (Rect & { readonly key: string; readonly upright: boolean })[];
+  /** Foam tubes in the corners; round from above. */
+  readonly tubes: readonly Rect[];
   /** From the outermost sheet inward. */
   readonly layers: readonly LayerRect[];
   readonly piece: Rect;
@@ -128,6 +130,7 @@ export function nestView(whole: PlanDocument, name: ViewName, which = 0): NestVi
     seen,
     cells: cellWalls(whole, name, block),
     folds: foldRects(whole, name, block),
+    tubes: tubeRects(plan, name, inside),
     layers,
     piece,
     points: marks(plan, piece, faces, turned),
@@ -154,6 +157,14 @@ function seenFrom(
     if (!known || nearer * at[toward] > nearer * known.at[toward]) nearest.set(line, { letter: letterOf(before + i), at });
   });
   return [...nearest.values()].map(({ letter, at }) => ({ letter, across: at[across], up: at[up] }));
+}
+
+/** Tubes in the corners: the four from above, the nearer two from a side. */
+function tubeRects({ tubes }: PlanDocument, name: ViewName, inside: NestView['inside']): Rect[] {
+  if (!tubes) return [];
+  const { acrossIn } = tubes;
+  const tops = name === 'above' ? [0, inside.h - acrossIn] : [0];
+  return [0, inside.w - acrossIn].flatMap((x) => tops.map((y) => ({ x, y, w: acrossIn, h: name === 'above' ? acrossIn : inside.h })));
 }
 
 /** Folds between neighbours, as a section cuts them, with the way their sheets stand. */

@@ -35,6 +35,8 @@ export interface House {
   readonly foldsBoxes: boolean;
   /** Takes up spare depth with a cross of board under the lid, where that pays. */
   readonly crosses: boolean;
+  /** Foam tubes standing in the corners, where that pays. */
+  readonly cornerTubes: boolean;
   /** Cells of board between pieces that are alike, where that pays. */
   readonly cells: boolean;
   /** What goes next to the surface; `asFinish` leaves a plain finish without. */
@@ -122,6 +124,7 @@ export const BEDDED_HOUSE: House = {
   shortens: false,
   foldsBoxes: false,
   crosses: false,
+  cornerTubes: false,
   cells: false,
   firstLayer: 'asFinish',
   bubble: 'either',

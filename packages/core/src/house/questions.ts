@@ -105,10 +105,11 @@ export const QUESTIONS: readonly Question[] = [
   question(
     'spareRoom',
     'What of spare room?',
-    side('fill', 'filled', { cutsDown: false, shortens: false, crosses: false }),
-    side('cutDown', 'the box cut down', { cutsDown: true, shortens: false, crosses: false }),
-    side('cutToFit', 'the box cut down, or shortened', { cutsDown: true, shortens: true, crosses: false }),
-    side('divider', 'a cross of board stood on the fill', { cutsDown: false, shortens: false, crosses: true }),
+    side('fill', 'filled', { cutsDown: false, shortens: false, crosses: false, cornerTubes: false }),
+    side('cutDown', 'the box cut down', { cutsDown: true, shortens: false, crosses: false, cornerTubes: false }),
+    side('cutToFit', 'the box cut down, or shortened', { cutsDown: true, shortens: true, crosses: false, cornerTubes: false }),
+    side('divider', 'a cross of board stood on the fill', { cutsDown: false, shortens: false, crosses: true, cornerTubes: false }),
+    side('tubes', 'foam tubes stood in the corners', { cutsDown: false, shortens: false, crosses: false, cornerTubes: true }),
   ),
   question(
     'between',

@@ -19,6 +19,7 @@ export function openingSteps(plan: PlanDocument, along: readonly string[] = []):
   return [
     box.style === 'slotted' ? 'Cut the tape only: the blade no deeper than the board.' : 'Open the envelope at one end.',
     ...(box.crossIn === undefined ? [] : ['Lift out the cross of board.']),
+    ...(plan.tubes ? ['Pull the foam tubes out of the corners.'] : []),
     ...(onTop ? [`Take out the ${onTop.name.toLowerCase()} on top.`] : []),
     ...(inner ? ['Lift out the inner box and open it the same way.', ...(count > 1 ? [lift] : [])] : [lift]),
     ...(along.length > 0 ? [`Look for what goes with it: ${along.join(', ')}.`] : []),

@@ -1,6 +1,16 @@
 'use client';
 import { Button, Switch } from 'antd';
-import { formatChance, isEnvelope, ownBoxOf, piecesOf, takeBox, toFoldOf, type PlanChoice, type PlanDocument } from '@inch-nest/core';
+import {
+  formatChance,
+  isEnvelope,
+  ownBoxOf,
+  piecesOf,
+  takeBox,
+  toFoldOf,
+  tubesFor,
+  type PlanChoice,
+  type PlanDocument,
+} from '@inch-nest/core';
 import { boxesAtHand } from './boxesAtHand.ts';
 import { shortenedWords } from '../../words/changeWords.ts';
 import { writeTenths } from '../../parts/writeTenths.ts';
@@ -117,6 +127,11 @@ export function BoxTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Nes
             {stock.linerBoard && (
               <label className="switch-row">
                 <Switch checked={choice.liner} onChange={(liner) => take({ liner, baseGapIn: null })} /> second wall
+              </label>
+            )}
+            {(plan.tubes ?? tubesFor({ insideIn: plan.box.insideIn, gaps: plan.gaps })) && (
+              <label className="switch-row">
+                <Switch checked={plan.tubes !== undefined} onChange={(tubes) => take({ tubes })} /> foam tubes in the corners
               </label>
             )}
             {stock.linerBoard && (plan.block.at.length > 1 || several) && (

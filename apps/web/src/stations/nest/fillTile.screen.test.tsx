@@ -69,6 +69,8 @@ test('what a place may have instead is advised in words where the house mixes', 
   expect(changeWords({ kind: 'cross', crossIn: 4 }, nest)).toBe('A cross of board under the lid');
   expect(changeWords({ kind: 'shorten', shortened: { side: 'length', newIn: 10 } }, nest)).toBe('The box shortened');
   expect(changeWords({ kind: 'shorten', shortened: { side: 'width', newIn: 10 } }, nest)).toBe('The box made narrower');
+  expect(changeWords({ kind: 'tubes', tubes: true }, nest)).toBe('Foam tubes in the corners, so that it does not shift');
+  expect(changeWords({ kind: 'tubes', tubes: false }, nest)).toBe('Without the tubes in the corners');
   expect(changeWords({ kind: 'shorten', shortened: null }, nest)).toBe('The box as long and wide as it was');
 });
 

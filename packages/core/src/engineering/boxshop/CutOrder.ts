@@ -25,7 +25,13 @@ export type CutOrder =
     }
   | { readonly kind: 'liner'; readonly inside: Triple; readonly caliper: number; readonly faces: readonly Face[] }
   | { readonly kind: 'pads'; readonly inside: Triple; readonly count: number; readonly caliper: number }
-  | { readonly kind: 'tubes'; readonly inside: Triple; readonly diameter: number; readonly gap: number }
+  | {
+      readonly kind: 'tubes';
+      readonly inside: Triple;
+      readonly diameter: number;
+      readonly gap: number;
+      readonly gapAcross?: number | undefined;
+    }
   | { readonly kind: 'core'; readonly inside: Triple; readonly diameter: number; readonly wall: number }
   | { readonly kind: 'wrapAround'; readonly inside: Triple; readonly caliper: number }
   /** Over the end of a part, as far down as it reaches. */

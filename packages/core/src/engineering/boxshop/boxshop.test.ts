@@ -195,6 +195,25 @@ describe('corner tubes (exact)', () => {
       }),
     );
   });
+  test('in gaps that differ: the circle touches both walls, and the bundle’s corner is as far from it as it is pressed', () => {
+    fc.assert(
+      fc.property(inches(1, 3), inches(1, 3), inches(0.6, 1), (gap, across, share) => {
+        fc.pre(Math.abs(gap - across) > 1e-6);
+        const diameter = 2 * Math.min(gap, across) * share;
+        const centre = diameter / 2;
+        const reach = Math.hypot(gap - centre, across - centre);
+        if (reach > centre) expect(() => cornerTubes([14, 12, 8], diameter, gap, across)).toThrow(/does not reach/);
+        else {
+          const made = cornerTubes([14, 12, 8], diameter, gap, across);
+          expect(made.pressedToIn).toBeCloseTo(centre + reach, 9);
+          expect(made.insideIn).toEqual([14 - 2 * gap, 12 - 2 * across, 8]);
+        }
+      }),
+    );
+    expect(() => cornerTubes([14, 12, 8], 3, 1.2, 2)).toThrow(/does not go into a gap of 1.2/);
+  });
+  test('in gaps all but alike it is what it is in gaps that are', () =>
+    expect(cornerTubes([14, 12, 8], 2.5, 1.5, 1.5 + 1e-9).pressedToIn).toBeCloseTo(cornerTubes([14, 12, 8], 2.5, 1.5).pressedToIn, 6));
   test('four as long as the inside is deep', () =>
     expect(cornerTubes([12, 10, 8], 1.5, 1)).toMatchObject({ count: 4, eachIn: 8, insideIn: [10, 8, 8] }));
 });

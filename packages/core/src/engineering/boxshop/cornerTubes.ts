@@ -17,17 +17,25 @@ const CORNERS = 4;
  * A round tube in each corner, between the two walls and the corner of what stands there.
  *
  * Formula: a tube of radius r touches both walls, so its near side is r·(√2 − 1) from the corner of the box; the corner of the
- * bundle is g·√2 from it; between them are g·√2 − r·(√2 − 1), to which the tube is pressed. Exact.
+ * bundle is g·√2 from it; between them are g·√2 − r·(√2 − 1), to which the tube is pressed. Where the two gaps g and h of a
+ * corner differ, and neither is below r, it is pressed to r + √((g − r)² + (h − r)²). Exact.
  *
  * @param insideIn length, width and depth of the box
  * @param diameterIn of the tube as it is bought
- * @param gapIn between bundle and wall, alike on both walls of a corner
+ * @param gapIn between bundle and the wall at an end
+ * @param gapAcrossIn between bundle and the other wall of a corner
  * @throws RangeError where the tube does not reach the bundle, or does not go in at all
  */
-export function cornerTubes(insideIn: Triple, diameterIn: number, gapIn: number): CornerTubes {
+export function cornerTubes(insideIn: Triple, diameterIn: number, gapIn: number, gapAcrossIn = gapIn): CornerTubes {
   const radiusIn = diameterIn / 2;
-  const pressedToIn = gapIn * Math.SQRT2 - radiusIn * (Math.SQRT2 - 1);
-  if (pressedToIn > diameterIn) throw new RangeError(`diameterIn does not reach the bundle over a gap of ${gapIn}, not ${diameterIn}`);
+  const least = Math.min(gapIn, gapAcrossIn);
+  if (gapAcrossIn !== gapIn && least < radiusIn) throw new RangeError(`diameterIn does not go into a gap of ${least}, not ${diameterIn}`);
+  const pressedToIn =
+    gapAcrossIn === gapIn
+      ? gapIn * Math.SQRT2 - radiusIn * (Math.SQRT2 - 1)
+      : radiusIn + Math.hypot(gapIn - radiusIn, gapAcrossIn - radiusIn);
+  if (pressedToIn > diameterIn)
+    throw new RangeError(`diameterIn does not reach the bundle over a gap of ${Math.max(gapIn, gapAcrossIn)}, not ${diameterIn}`);
   if (!(pressedToIn > 0)) throw new RangeError(`diameterIn does not go into a gap of ${gapIn}, not ${diameterIn}`);
   return {
     count: CORNERS,
@@ -37,7 +45,7 @@ export function cornerTubes(insideIn: Triple, diameterIn: number, gapIn: number)
     parts: [{ name: 'tube, to stand in a corner', count: CORNERS, lengthIn: insideIn[2], heightIn: diameterIn, knife: [], score: [] }],
     boardUsedIn2: 0,
     wasteIn2: 0,
-    insideIn: [insideIn[0] - 2 * gapIn, insideIn[1] - 2 * gapIn, insideIn[2]],
+    insideIn: [insideIn[0] - 2 * gapIn, insideIn[1] - 2 * gapAcrossIn, insideIn[2]],
     outsideIn: null,
   };
 }

@@ -34,7 +34,7 @@ export function cutOf(order: CutOrder): CutWork {
     case 'pads':
       return padsFor(order.inside, order.count, order.caliper);
     case 'tubes':
-      return cornerTubes(order.inside, order.diameter, order.gap);
+      return cornerTubes(order.inside, order.diameter, order.gap, order.gapAcross);
     case 'core':
       return rigidCore(order.inside, order.diameter, order.wall);
     case 'wrapAround':

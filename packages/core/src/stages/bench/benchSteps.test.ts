@@ -47,6 +47,13 @@ const SETTINGS: [string, Parameters<typeof steps>][] = [
   ],
   ['a cross under the lid', [{}, { box: '16x14x16', crossIn: 4 }]],
   ['shortened, and cut down', [{}, { box: '16x14x16', shortened: { side: 'length', newIn: 13 }, newDepthIn: 11 }]],
+  [
+    'tubes in the corners',
+    [
+      { lengthIn: 8, widthIn: 6, heightIn: 6 },
+      { box: '16x14x16', tubes: true },
+    ],
+  ],
   ['cut down and lined', [{}, { box: '16x14x16', newDepthIn: 11, liner: true }]],
   [
     'an envelope',

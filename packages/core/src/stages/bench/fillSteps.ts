@@ -55,6 +55,7 @@ export function fillSteps(
   before: readonly Part[] = [],
   onBase: readonly Part[] = [],
   onTop: readonly Part[] = [],
+  beside: readonly Part[] = [],
 ): Part[] {
   const at = where === 'box' ? 'box' : 'inner';
   const all = handfuls(amounts);
@@ -82,6 +83,7 @@ export function fillSteps(
       })),
     ),
     ...shown(where, 'sides', [
+      ...beside,
       ...step('sides', `Sides of the ${where}`, `#, ${PRESSED_DOWN[room ?? 'all']}.`),
       ...step('corners', `Corners of the ${where}`, '#, one lot upright in each of the four.'),
       ...step('frontBack', `Front and back of the ${where}`, '#, pressed down along both.'),

@@ -1,7 +1,8 @@
 import { shortenBox } from '../../engineering/boxshop/shortenBox.ts';
+import { cornerTubes } from '../../engineering/boxshop/cornerTubes.ts';
 import { cutOf } from '../../engineering/boxshop/cutOf.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
-import { formatSize, type UnitSystem } from '../../units/index.ts';
+import { formatSize, IN_PER_FT, type UnitSystem } from '../../units/index.ts';
 import { isFolded } from '../box/boxMade.ts';
 import type { MadePart, MadePartKey } from '../box/madeParts.ts';
 import { isToFold } from '../box/boxToFold.ts';
@@ -76,6 +77,16 @@ const MADE_STEPS: Readonly<Record<MadePartKey, (part: MadePart, shell: Shell, sa
       minutes,
       [{ what: 'sheet board', amount: Math.round(takenFt2 * 10) / 10, unit: 'square feet' }],
     ),
+  tubes: ({ minutes, orders }, _, { length }) => {
+    const { diameter, each, count, pressedTo } = tubesIn(orders);
+    return act(
+      'box:tubes',
+      'Stand the tubes in the corners',
+      `${count} of foam tube ${length(diameter)} across, cut ${length(each)} long: one upright in each corner, pressed to ${length(pressedTo)} between it and the box. What is between them does not shift.`,
+      minutes,
+      [{ what: 'foam tube', amount: Math.round((count * each * 10) / IN_PER_FT) / 10, unit: 'feet' }],
+    );
+  },
   board: ({ minutes, orders, takenFt2 }, _, { length }) =>
     act('box:board', 'Lay the board in', `A pad of board ${panelsOf(orders, length)}, flat on the base: on it nothing sinks.`, minutes, [
       { what: 'sheet board', amount: Math.round(takenFt2 * 10) / 10, unit: 'square feet' },
@@ -86,6 +97,13 @@ const MADE_STEPS: Readonly<Record<MadePartKey, (part: MadePart, shell: Shell, sa
 function sliceOf(orders: MadePart['orders']): { readonly sliceIn: number; readonly trimIn: number } {
   const order = orders.map((one) => one.order).find((one) => one.kind === 'shorten')!;
   return shortenBox(order.box, order.side, order.new, order.caliper);
+}
+
+/** Foam tubes as they are cut. */
+function tubesIn(orders: MadePart['orders']) {
+  const order = orders.map((one) => one.order).find((one) => one.kind === 'tubes')!;
+  const { count, eachIn, pressedToIn } = cornerTubes(order.inside, order.diameter, order.gap, order.gapAcross);
+  return { diameter: order.diameter, each: eachIn, count, pressedTo: pressedToIn };
 }
 
 /** What is cut, with its sizes, those of one size together: "2 of 15 1/4 × 7". */
@@ -124,6 +142,9 @@ export function shellSteps(shell: Shell, say: Say, system: UnitSystem): Part[] {
 /** What hands do to a box before anything goes in. One that is folded round its foot has no bottom to close. */
 const formed = (box: BoxStock): string =>
   isEnvelope(box) ? '' : isFolded(box) || isToFold(box) ? ': fold the four sides up and tape the corners' : ': form and tape the bottom';
+
+/** What stands between what is held and the walls, before its sides are filled. */
+export const inTheCorners = (shell: Shell, say: Say): Part[] => madeSteps('tubes', shell, say);
 
 /** What goes on the fill, under the lid. */
 export const onTheFill = (shell: Shell, say: Say): Part[] => madeSteps('cross', shell, say);

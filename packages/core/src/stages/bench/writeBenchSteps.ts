@@ -16,7 +16,7 @@ import { bagStep, takeOffSteps } from './takeOffSteps.ts';
 import { inOrder, lettersOf, lettersText, placesInTurn, placeWords } from './severalWords.ts';
 import { fillSteps } from './fillSteps.ts';
 import { FINGERS_GO, sidesWithRoom } from './sidesWithRoom.ts';
-import { onTheBase, onTheFill, onTheInnerBase, shellSteps } from './shellSteps.ts';
+import { inTheCorners, onTheBase, onTheFill, onTheInnerBase, shellSteps } from './shellSteps.ts';
 import { firstSteps, markSteps, weighStep } from './houseSteps.ts';
 import { withShots } from './shots.ts';
 import { act, opening, record, test, type Part } from './stepParts.ts';
@@ -137,6 +137,7 @@ export function writeBenchSteps(
           [...putIn, ...due('touch'), ...due('fingerGap').map(tryFingers), papers],
           onTheBase(shell, inner, say),
           onTheFill(shell, say),
+          inTheCorners(shell, say),
         )
       : [act('box:in', bundles.length > 1 ? `Put ${all} in` : 'Put it in', 'Flat, its face down, stiff side out.', 0), ...putIn, papers]),
     ...(inner

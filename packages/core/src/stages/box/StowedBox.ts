@@ -6,6 +6,7 @@ import type { Between, Stand } from '../../engineering/stowage/Stand.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
 import type { PlacedFold } from './folds.ts';
 import type { MadePart } from './madeParts.ts';
+import type { Shortened } from './Shortened.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
 
 /** Room on each face between what is inside and a box's wall, inches. */
@@ -24,12 +25,6 @@ export interface InnerBox {
   readonly outsideIn: Triple;
   readonly gaps: Gaps;
   readonly tareLb: number;
-}
-
-/** The side of a box a slice is taken out of, and the inside that is left along it, inches. */
-export interface Shortened {
-  readonly side: 'length' | 'width';
-  readonly newIn: number;
 }
 
 /** An outer box, or an envelope, as it is made ready: whole, shortened or cut down, with a second wall or without. */
@@ -89,6 +84,17 @@ export interface Block {
   readonly emptyIn3: number;
 }
 
+/** Foam tubes that stand upright in the corners of a box. */
+export interface StandingTubes {
+  readonly count: number;
+  readonly acrossIn: number;
+  readonly eachIn: number;
+  /** What each is pressed to between the corner and what stands in the middle. */
+  readonly pressedToIn: number;
+  /** Floor that all of them take, square inches. */
+  readonly floorIn2: number;
+}
+
 /** Bundles placed in a box, with an inner box or without. */
 export interface StowedBox extends Block {
   readonly inner: InnerBox | null;
@@ -97,6 +103,8 @@ export interface StowedBox extends Block {
   readonly gaps: Gaps;
   /** A board under the bundle, on which it does not sink into loose fill. */
   readonly board: boolean;
+  /** In the corners; null without. */
+  readonly tubes: StandingTubes | null;
 }
 
 /** Why a box does not do. */

@@ -11,10 +11,10 @@ import { blockSizeIn, type Layout } from '../../engineering/stowage/Block.ts';
 import type { Between } from '../../engineering/stowage/Stand.ts';
 import { IN2_PER_FT2 } from '../../units/index.ts';
 import { foldSides, type PlacedFold } from './folds.ts';
-import type { Shortened } from './StowedBox.ts';
+import type { Shortened } from './Shortened.ts';
 
 /** What is made at the bench for a box: cut into it, cut from sheet board or folded of wrap, and put into it. */
-export type MadePartKey = 'cutDown' | 'shortened' | 'liner' | 'board' | 'cells' | 'folds' | 'folded' | 'cross';
+export type MadePartKey = 'cutDown' | 'shortened' | 'liner' | 'board' | 'cells' | 'folds' | 'folded' | 'cross' | 'tubes';
 
 /** A part made for a box, and all that follows from it. */
 export interface MadePart {
@@ -50,7 +50,7 @@ export interface MadeOrder {
 }
 
 /** Minutes to make each; judgement, the board as the model's page on boxes has it. Of cells for one strip or sheet, of folds for one. */
-export const MADE_MINUTES: Readonly<Record<Exclude<MadePartKey, 'folded' | 'shortened'>, number>> = {
+export const MADE_MINUTES: Readonly<Record<Exclude<MadePartKey, 'folded' | 'shortened' | 'tubes'>, number>> = {
   cutDown: 3,
   liner: 4,
   board: 1,

@@ -6,7 +6,8 @@ import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts'
 import { FACES } from '../../engineering/pieces/hardPoints.ts';
 import { isToFold } from './boxToFold.ts';
 import { boardPart, crossPart, cutDownPart, foldedPart, foldsPart, linerPart, shortenedPart, type MadePart } from './madeParts.ts';
-import type { Block, Shell, Shortened } from './StowedBox.ts';
+import type { Block, Shell } from './StowedBox.ts';
+import type { Shortened } from './Shortened.ts';
 
 /** Outside of a whole box as it is rated: what the stockroom measured, else built from its board. */
 export const builtOutsideIn = (box: BoxStock): Triple => box.measuredOutsideIn ?? outsideOf(box.insideIn, box.board.caliperIn);
@@ -66,7 +67,7 @@ export function cutDown(shell: Shell, newDepthIn: number): Shell {
 }
 
 /** The same shell with something made for it put in. */
-const withPart = (shell: Shell, part: MadePart): Shell => ({
+export const withPart = (shell: Shell, part: MadePart): Shell => ({
   ...shell,
   tareLb: shell.tareLb + part.weightLb,
   costMinor: shell.costMinor + part.costMinor,

@@ -4,9 +4,12 @@ import type { House } from '../../house/House.ts';
 import { linerChoices, type BoxLocks, type BoxRoom } from './BoxChoices.ts';
 import { isToFold } from './boxToFold.ts';
 import { AXIS_OF, crossed, cutDown, isEnvelope, lined, shortened, wholeShell } from './makeShell.ts';
-import type { Shell, Shortened } from './StowedBox.ts';
+import type { Shell } from './StowedBox.ts';
+import type { Shortened } from './Shortened.ts';
 
 export { AS_IT_STANDS } from './BoxChoices.ts';
+export { tubesFor } from './cornered.ts';
+export type { Shortened } from './Shortened.ts';
 
 /** A box is cut down only where that takes at least this much off, inches; judgement. */
 const WORTH_CUTTING_IN = 0.75;

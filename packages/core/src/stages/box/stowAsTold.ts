@@ -2,13 +2,15 @@ import { orient, type Orientation } from '../../engineering/geometry/orientation
 import type { Grid } from '../../engineering/stowage/Block.ts';
 import { rowOf, standsAll, type Stand } from '../../engineering/stowage/Stand.ts';
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
+import { cornered } from './cornered.ts';
 import type { Fold } from './folds.ts';
 import { gapsAround } from './gapsAround.ts';
 import { AXIS_OF, boarded, celled, crossed, cutDown, envelopeRound, isEnvelope, lined, shortened, wholeShell } from './makeShell.ts';
 import { blockOf, innerBox, stow } from './stowInBox.ts';
 import { gridIn, waysToStand } from './waysToStand.ts';
 import type { Wraps } from '../wrap/WrappedItem.ts';
-import type { Shell, Shortened, StowedBox } from './StowedBox.ts';
+import type { Shell, StowedBox } from './StowedBox.ts';
+import type { Shortened } from './Shortened.ts';
 
 /** How somebody says a bundle lies. */
 export interface LiesAsTold {
@@ -30,6 +32,8 @@ export interface Told extends LiesAsTold {
   /** Height of a cross under the lid. */
   readonly crossIn?: number;
   readonly liner: boolean;
+  /** Foam tubes in the corners, where they hold what stands there. */
+  readonly tubes?: boolean;
   readonly baseGapIn: number | null;
   readonly board: boolean;
   /** Board between bundles, where there are several. */
@@ -60,7 +64,7 @@ export function stowAsTold(wraps: Wraps, told: Told): StowedBox | null {
   const stowed = stow({ ...block, inner, heldIn }, shell);
   const { bottom, top } = stowed.gaps;
   return {
-    ...stowed,
+    ...(told.tubes ? cornered(stowed) : stowed),
     board: told.board,
     gaps: told.baseGapIn === null ? stowed.gaps : { ...stowed.gaps, bottom: told.baseGapIn, top: bottom + top - told.baseGapIn },
   };

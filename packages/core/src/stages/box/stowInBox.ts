@@ -240,4 +240,5 @@ export const stow = ({ heldIn, ...held }: Held, shell: Shell): StowedBox => ({
   shell,
   gaps: gapsIn({ inner: held.inner, heldIn }, shell),
   board: hasBoard(shell),
+  tubes: null,
 });

@@ -14,6 +14,7 @@ import { unitsOf } from './handAmounts.ts';
  * @param overfillShare fill above the rim as a share of the inside depth
  * @param extraShare fill pressed in beyond all that, as a share of it
  * @param emptyIn3 room that a block of bundles leaves empty within its outline, filled from above
+ * @param uprightIn2 floor that is taken from the base to the lid, by what stands in the corners
  * @param alongIn3 room that what goes along takes from the fill: on top first, then at the sides, then below
  */
 export function fillAmount(
@@ -26,8 +27,9 @@ export function fillAmount(
   extraShare = 0,
   emptyIn3 = 0,
   alongIn3 = 0,
+  uprightIn2 = 0,
 ): FillAmount {
-  const floorIn2 = insideIn[0] * insideIn[1];
+  const floorIn2 = Math.max(0, insideIn[0] * insideIn[1] - uprightIn2);
   const baseFt3 = (floorIn2 * Math.max(0, gaps.bottom)) / IN3_PER_FT3;
   const topFt3 = (floorIn2 * Math.max(0, gaps.top) + emptyIn3) / IN3_PER_FT3;
   const sidesFt3 = Math.max(0, (floorIn2 - heldIn[0] * heldIn[1]) * heldIn[2]) / IN3_PER_FT3;

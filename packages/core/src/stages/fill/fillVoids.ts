@@ -3,6 +3,7 @@ import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
 import type { Block, Gaps, InnerBox, StowedBox } from '../box/StowedBox.ts';
+import { WEDGED_DRIFT_SHARE } from '../box/cornered.ts';
 import { standingAreaIn2 } from '../box/folds.ts';
 import { overAll } from '../box/stowInBox.ts';
 import { driftChance, effectiveGaps, sinkingPsiOf, standsInBox } from './effectiveGaps.ts';
@@ -29,8 +30,9 @@ export const outerFill = (
   gaps: Gaps,
   { overfillShare }: Pick<House, 'overfillShare'>,
   extraShare = 0,
+  uprightIn2 = 0,
 ): FillAmount =>
-  fillAmount(fill, 'outer', heldIn, insideIn, gaps, overfillShare, extraShare, held.inner ? 0 : held.emptyIn3, alongIn3(held));
+  fillAmount(fill, 'outer', heldIn, insideIn, gaps, overfillShare, extraShare, held.inner ? 0 : held.emptyIn3, alongIn3(held), uprightIn2);
 
 const ONE_FILL: ByPlace<FillStock> = {};
 
@@ -60,7 +62,7 @@ export function fillVoids(
 ): FilledBox {
   const { inner, shell } = stowed;
   const heldIn = inner ? inner.outsideIn : stowed.blockIn;
-  const outer = fill && outerFill(fill, stowed, heldIn, shell.insideIn, stowed.gaps, house, extraShare);
+  const outer = fill && outerFill(fill, stowed, heldIn, shell.insideIn, stowed.gaps, house, extraShare, stowed.tubes?.floorIn2);
   const within = inner && innerFill ? innerFillOf(innerFill, stowed, inner) : null;
   const isMixed = fill !== null && placesFilled(fill, fillApart).some((one) => one.fill !== fill);
   const outers = outer ? (isMixed ? dividedAmounts(outer, fillApart, heldIn, shell.insideIn, stowed.gaps) : [outer]) : [];
@@ -106,7 +108,7 @@ export function fillVoids(
     effectiveGaps: gaps,
     filledToRim: fill !== null,
     // what it stands on is what it drifts into
-    driftChance: fill ? driftChance(materialAt('bottom'), standsInBox(stowed)) : 0,
+    driftChance: fill ? driftChance(materialAt('bottom'), standsInBox(stowed)) * (stowed.tubes ? WEDGED_DRIFT_SHARE : 1) : 0,
     effectiveInnerGaps: innerGaps,
     weightLb: amounts.reduce((sum, amount) => sum + amount.boughtFt3 * amount.stock.lbPerFt3, 0),
     costMinor: amounts.reduce((sum, amount) => sum + amount.boughtFt3 * amount.stock.minorPerFt3, 0),

@@ -3,7 +3,7 @@ import type { Grid } from '../../engineering/stowage/Block.ts';
 import type { Stand } from '../../engineering/stowage/Stand.ts';
 import type { Minor } from '../../units/index.ts';
 import type { FoldChoice } from '../box/folds.ts';
-import type { Shortened } from '../box/StowedBox.ts';
+import type { Shortened } from '../box/Shortened.ts';
 import type { ByPlace } from '../fill/fillPlaces.ts';
 import type { Cause } from './causes.ts';
 import type { RatedParcel } from '../rate/RatedParcel.ts';
@@ -46,6 +46,8 @@ export interface PlanChoice extends BundleChoice {
   readonly board: boolean;
   /** Cells of board between bundles that are alike; left out where they stand against one another. */
   readonly cells?: boolean;
+  /** Foam tubes standing in the corners; left out where there are none. */
+  readonly tubes?: boolean;
   /** Folds of wrap between bundles that are not alike; left out where there are none. */
   readonly between?: readonly FoldChoice[];
   readonly service: string;

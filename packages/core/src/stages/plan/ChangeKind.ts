@@ -1,5 +1,5 @@
 import type { FoldChoice } from '../box/folds.ts';
-import type { Shortened } from '../box/StowedBox.ts';
+import type { Shortened } from '../box/Shortened.ts';
 import type { FillPlace } from '../fill/fillPlaces.ts';
 import type { Face, GuardKind } from '../../engineering/pieces/hardPoints.ts';
 
@@ -28,6 +28,7 @@ export type ChangeKind =
   /** A cross of a height under the lid, or none at 0. */
   | { readonly kind: 'cross'; readonly crossIn: number }
   | { readonly kind: 'board'; readonly board: boolean }
+  | { readonly kind: 'tubes'; readonly tubes: boolean }
   | { readonly kind: 'cells'; readonly cells: boolean }
   /** So many thicknesses of a wrap folded between two bundles, or none of it; in a larger box where that one does not take it. */
   | ({ readonly kind: 'between'; readonly box?: string } & FoldChoice)

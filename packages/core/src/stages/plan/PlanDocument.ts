@@ -8,7 +8,8 @@ import type { BoxStyle, WrapRole } from '../../engineering/materials/stock.ts';
 import type { Excess } from '../../engineering/tariff/nearestService.ts';
 import type { Quote, QuoteRefusal } from '../../engineering/tariff/Quote.ts';
 import type { FoldChoice } from '../box/folds.ts';
-import type { Gaps, Shortened } from '../box/StowedBox.ts';
+import type { Gaps, StandingTubes } from '../box/StowedBox.ts';
+import type { Shortened } from '../box/Shortened.ts';
 import type { ByPlace } from '../fill/fillPlaces.ts';
 import type { Cause } from '../frontier/causes.ts';
 import type { CostLine, PlanChoice } from '../frontier/PlanOption.ts';
@@ -99,6 +100,8 @@ export interface PlanDocument extends PlanBundle {
     readonly builtGuessed: boolean;
     readonly onHand: number;
   };
+  /** Foam tubes standing in the corners; left out where there are none. */
+  readonly tubes?: Omit<StandingTubes, 'floorIn2'>;
   readonly gaps: Gaps;
   readonly effectiveGaps: Gaps;
   readonly fills: readonly PlanFill[];

@@ -17,7 +17,7 @@ const FACTS = {
   hardPoints: [point('handle', 'right')],
   hollows: [{ id: 'inside', name: 'inside', volumeIn3: 30, filled: false, material: null }],
 };
-const MORE = { stock: { ...STOCK, boxes: [...STOCK.boxes, box([16, 16, 16]), box([10, 10, 10]), box([20, 18, 16])] } };
+const MORE = { stock: { ...STOCK, boxes: [...STOCK.boxes, box([16, 16, 16]), box([10, 10, 10]), box([20, 18, 16]), box([14, 12, 12])] } };
 const asked = request(FACTS, MORE);
 const OTHER_ID = '00000000-0000-4000-8000-000000000002';
 /** Only several can stand otherwise. */
@@ -51,6 +51,7 @@ const OTHER: { readonly [Part in keyof Required<PlanChoice>]: PlanChoice[Part] }
   extraFill: 0.5,
   board: true,
   cells: true,
+  tubes: true,
   between: [{ pair: [0, 1], material: 'largeBubble', folds: 2 }],
   service: SERVICE.key,
   coverAdded: true,
@@ -70,6 +71,8 @@ const SEVERAL: Partial<Record<keyof PlanChoice, [typeof asked, PlanChoice]>> = {
   others: [two, BESIDE],
   stand: [two, BESIDE],
   between: [two, BESIDE],
+  // and tubes only hold what has much the same room at both walls of a corner
+  tubes: [asked, { ...BASE, box: '14x12x12' }],
 };
 
 function figures(choice: PlanChoice, of = asked): Record<Moved, unknown> {

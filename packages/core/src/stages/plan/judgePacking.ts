@@ -220,6 +220,7 @@ function put(packing: Packing, wrapped: WrappedItem, house: House): FilledBox {
       shell: board ? boarded(walled, sheet) : walled,
       gaps: gapsIn,
       board,
+      tubes: null,
     },
     fill && fillOf(fill),
     within && fillOf(within.fill),

@@ -4,6 +4,7 @@ import { foldWanted, neighboursIn } from '../box/apartWanted.ts';
 import { isPair } from '../box/folds.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import { ALL_PLACES, FILL_PLACES } from '../fill/fillPlaces.ts';
+import { tubesFor } from '../box/cornered.ts';
 import { depthWanted, shorteningsWanted, spareDepth } from '../box/shellsFor.ts';
 import { bedding, goInEnvelopes, haveCells } from '../box/stowInBox.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
@@ -199,6 +200,8 @@ function* singleChanges(request: PlanRequest, choice: PlanChoice, now: PlanOptio
         : (spareDepth(shell, inner ? inner.outsideIn[2] : blockIn[2], bedding(house, { inner, bundles })) ?? 0);
     if (crossIn !== (choice.crossIn ?? 0)) yield { change: { kind: 'cross', crossIn }, after: { ...choice, crossIn, baseGapIn: null } };
     yield { change: { kind: 'board', board: !choice.board }, after: { ...choice, board: !choice.board } };
+    if (choice.tubes || tubesFor({ insideIn: shell.insideIn, gaps: now.rated.weighed.filled.stowed.gaps }))
+      yield { change: { kind: 'tubes', tubes: !choice.tubes }, after: { ...choice, tubes: !choice.tubes } };
     const [{ wrapped }] = bundles;
     if (stock.linerBoard && (bundles.length > 1 || haveCells([wrapped])))
       yield { change: { kind: 'cells', cells: !choice.cells }, after: { ...choice, cells: !choice.cells, baseGapIn: null } };

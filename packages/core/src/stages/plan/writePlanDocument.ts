@@ -6,7 +6,7 @@ import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { House } from '../../house/House.ts';
 import { boxFaceOf } from '../box/boxFaceOf.ts';
 import { chanceRange } from '../frontier/chanceRange.ts';
-import type { Block, LyingBundle } from '../box/StowedBox.ts';
+import type { Block, StandingTubes, LyingBundle } from '../box/StowedBox.ts';
 import { breakingChance, spoilingChance } from '../frontier/causes.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
 import { HEAVY_INNER_RATIO, innerMassRatio, shockOnFaces } from '../frontier/shockJourney.ts';
@@ -88,6 +88,7 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
       builtGuessed: shell.box.measuredOutsideIn === null,
       onHand: shell.box.onHand,
     },
+    ...(stowed.tubes ? { tubes: tubesIn(stowed.tubes) } : {}),
     gaps: stowed.gaps,
     effectiveGaps: filled.effectiveGaps,
     fills: filled.amounts.map(({ stock, where, baseFt3, sidesFt3, topFt3, boughtFt3, units, places }): PlanFill => ({
@@ -123,6 +124,8 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
     shock: shockOnFaces(filled),
   };
 }
+
+const tubesIn = ({ count, acrossIn, eachIn, pressedToIn }: StandingTubes) => ({ count, acrossIn, eachIn, pressedToIn });
 
 /** One bundle as it lies. */
 function writeBundle({ wrapped, orientation, layout, wallIn, bundleIn, atIn }: LyingBundle, { blockIn }: Block): PlanBundle {

@@ -28,6 +28,7 @@ export function SideBySide({ one, other, onTake }: { one: PlanDocument | null; o
           plan.box.newDepthIn !== null && `cut to ${write.length(plan.box.newDepthIn)}`,
           plan.box.shortened && shortenedWords(plan.box.shortened, write.length),
           plan.box.crossIn !== undefined && `cross of ${write.length(plan.box.crossIn)}`,
+          plan.tubes && 'foam tubes in the corners',
           plan.box.liner && 'second wall',
         ]
           .filter(Boolean)
