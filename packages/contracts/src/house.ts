@@ -21,6 +21,7 @@ export const house = z.strictObject({
   floats: z.boolean().default(false),
   liners: z.enum(['never', 'mayBe', 'always']).default('never'),
   cutsDown: z.boolean().default(false),
+  cores: z.boolean().default(false),
   shortens: z.boolean().default(false),
   cornerTubes: z.boolean().default(false),
   foldsBoxes: z.boolean().default(false),

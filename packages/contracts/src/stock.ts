@@ -77,7 +77,7 @@ export const boxStock = z.strictObject({
   priceMinor: minor,
   earlierUses: z.int().min(0).max(20),
   onHand: z.int().min(-10_000).max(1_000_000),
-  style: z.enum(['slotted', 'padded', 'stiffened']).default('slotted'),
+  style: z.enum(['slotted', 'padded', 'stiffened', 'tube']).default('slotted'),
   container: key.nullable().default(null),
 }) satisfies z.ZodType<BoxStock>;
 

@@ -214,7 +214,7 @@ export { edgeNudges, type EdgeNudge } from './engineering/tariff/edgeNudges.ts';
 export { arrivalDay, collectionDay } from './engineering/tariff/arrivalDay.ts';
 export { lengthPlusGirthIn } from './engineering/tariff/girth.ts';
 export type { Gaps, BoxRefusal } from './stages/box/StowedBox.ts';
-export { bedding, whyNot } from './stages/box/whyNot.ts';
+export { bedding, isCore, whyNot } from './stages/box/whyNot.ts';
 export { builtOutsideIn, isEnvelope } from './stages/box/makeShell.ts';
 export { unitsOf, unitsWords } from './stages/fill/handAmounts.ts';
 export { isPair, mayBeFolded, MOST_FOLDS, type FoldChoice } from './stages/box/folds.ts';

@@ -19,6 +19,7 @@ import { compareBoxes, type OneOrMore } from './stages/plan/oneOrMore.ts';
 import { frontierWith, mixFills } from './stages/plan/mixFills.ts';
 import { partThem } from './stages/plan/partThem.ts';
 import { wedgeIt } from './stages/plan/wedgeIt.ts';
+import { coreIt, coresOf, noCore, pinsCore, withoutCore } from './stages/plan/coreIt.ts';
 import { polishNest } from './stages/plan/polishNest.ts';
 import { madeOtherwise, type Otherwise, type OtherwiseMade } from './stages/plan/packedOtherwise.ts';
 import type { PackedParcel } from './stages/plan/boxesToKeep.ts';
@@ -62,20 +63,39 @@ function* planWithin(request: PlanRequest, space: PlanSpace, every: boolean): Ge
   const ceiling = ceilingOfAll(space.pieces, request.house);
   const search = traceFrontier(space, every);
   for (let step = search.next(); ; step = search.next()) {
-    if (step.done)
-      return choosePlan(finished(request, step.value, ceiling), step.value.best ? null : explainNoPlan(request, space), ceiling, cover);
+    if (step.done) {
+      const traced = step.value.best ? step.value : yield* tracedForCore(request, space, every, step.value);
+      const done = finished(request, traced, ceiling);
+      return choosePlan(done, done.best ? null : noneOf(request, space, traced), ceiling, cover);
+    }
     const { considered, evaluated, found } = step.value;
     yield { considered, evaluated, soFar: () => choosePlan(found(), null, ceiling, cover) };
   }
 }
 
+/** What a core may be put round where the house wants something round everything, and no box goes into another; nothing else of it counts. */
+function* tracedForCore(request: PlanRequest, space: PlanSpace, every: boolean, none: Traced): Generator<PlanProgress, Traced> {
+  if (!space.house.floats || coresOf(request).length === 0) return none;
+  const search = traceFrontier({ ...space, house: { ...space.house, floats: false } }, every);
+  for (let step = search.next(); ; step = search.next()) {
+    if (step.done) return { ...step.value, frontier: [] };
+    yield { ...step.value, soFar: () => ({ kind: 'noPlan', reasons: [], wouldHelp: [] }) };
+  }
+}
+
+/** Why there is none: nothing was found, or what was found does not go into the tube somebody wants round it. */
+const noneOf = (request: PlanRequest, space: PlanSpace, { best }: Traced): NoPlan =>
+  best && pinsCore(request) ? noCore(request) : explainNoPlan(request, space);
+
 /**
- * What was found, with steps finer than the search takes, with board between different bundles, tubes in the corners, and each place's own fill, where
- * the house has that and it pays.
+ * What was found, in a core, with steps finer than the search takes, with board between different bundles, tubes in the corners,
+ * and each place's own fill, where the house has that and it pays.
  */
 function finished(request: PlanRequest, traced: Traced, ceiling: number): Traced {
   if (!traced.best) return traced;
-  const polished = polishNest(request, traced.best, traced.frontier, ceiling);
+  const cored = coreIt(request, traced.best, ceiling);
+  if (!cored) return { ...traced, best: null };
+  const polished = polishNest(request, cored, pinsCore(request) ? [] : traced.frontier, ceiling);
   const best = mixFills(request, wedgeIt(request, partThem(request, polished, ceiling), ceiling), ceiling);
   return best === traced.best ? traced : { ...traced, best, frontier: frontierWith(traced.frontier, best.option) };
 }
@@ -153,7 +173,7 @@ export const explainOtherWays = (
  * @param free what no more than is to be taken of; null where nobody counts
  */
 function planSpace(request: PlanRequest, free: PlanRequest['stock'] | null = null): PlanSpace {
-  const { house, locks } = request;
+  const { house, locks } = withoutCore(request);
   const stock = free ?? request.stock;
   const order = readSale(request.order);
   const facts = piecesOf(request);

@@ -83,6 +83,28 @@ test('foam tubes stand in the corners to scale', () => {
   expect(draw(766)).not.toContain('data-part="tube"');
 });
 
+// a core is round for an eye that looks along it, and runs from wall to wall for one that does not
+test('a core is drawn from end to end, and round at its end', () => {
+  const tube = box([36, 4, 4], { key: 'tube', style: 'tube', measuredOutsideIn: [36, 4.25, 4.25] });
+  const spyglass = request(
+    { archetype: 'optics', form: 'tube', lengthIn: 8, widthIn: 2, heightIn: 2 },
+    { stock: { boxes: [box([16, 14, 12]), tube] } },
+  );
+  const cored = derivePlan(spyglass, {
+    ...CHOICE,
+    layers: [{ material: 'largeBubble', turns: 1 }],
+    baseGapIn: null,
+    inner: { box: 'tube', fill: 'mouldedFill' },
+  });
+  if (cored.kind === 'noPlan') throw new Error(cored.reasons.join());
+  const markup = draw(766, ['front', 'side'], null, writePlanDocument(cored.option, spyglass.house));
+  const [k] = numbers(markup, /data-scale="([\d.]+)"/g);
+  const widths = numbers(markup, /data-part="inner-box"[^>]*? width="([\d.]+)"/g);
+  expect(widths.map((width) => width / k!)).toEqual([expect.closeTo(16 - 1 / 16, 6), expect.closeTo(4.25, 6)]);
+  const rounds = numbers(markup, /data-part="inner-box"[^>]*? rx="([\d.]+)"/g);
+  expect(rounds.map((radius) => radius / k!)).toEqual([expect.closeTo(4.25 / 2, 6)]);
+});
+
 test('both sections share one scale', () => {
   const markup = draw(766);
   const [k] = numbers(markup, /data-scale="([\d.]+)"/g);

@@ -38,6 +38,7 @@ export function NestSection({ view, at, k, prefix, plan, write, leastGapIn, pull
     width: Math.max(0, scale(rect.w)),
     height: Math.max(0, scale(rect.h)),
   });
+  const roundOf = ({ w: across }: { w: number }) => (view.inner?.round ? { rx: scale(across) / 2 } : {});
   const cross = scale(view.crossIn);
   const fill = (key: string) => `url(#${prefix}-${hatchFor(key)})`;
   const outerFill = mainFill(plan);
@@ -84,11 +85,17 @@ export function NestSection({ view, at, k, prefix, plan, write, leastGapIn, pull
         />
       ))}
       {view.inner && (
-        <rect data-part="inner-box" {...box(view.inner.outside)} style={{ fill: fill('board'), stroke: 'var(--ink)', strokeWidth: 1 }} />
+        <rect
+          data-part="inner-box"
+          {...box(view.inner.outside)}
+          {...roundOf(view.inner.outside)}
+          style={{ fill: fill('board'), stroke: 'var(--ink)', strokeWidth: 1 }}
+        />
       )}
       {view.inner && (
         <rect
           {...box(view.inner.inside)}
+          {...roundOf(view.inner.inside)}
           style={{ fill: innerFill ? fill(innerFill.key) : 'var(--sheet)', stroke: 'var(--ink)', strokeWidth: 0.7 }}
         />
       )}

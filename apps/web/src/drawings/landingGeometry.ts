@@ -49,6 +49,7 @@ export function landedView(plan: PlanDocument, face: DropFace, squeezeIn: readon
     view: {
       ...view,
       inner: view.inner && {
+        ...view.inner,
         outside: pressed(view.inner.outside, edges, held, held),
         inside: pressed(view.inner.inside, edges, held, held),
       },

@@ -39,7 +39,8 @@ export interface NestView {
   readonly wallIn: number;
   /** Depth above the inside that a cross under the lid takes up; 0 without one, and from above. */
   readonly crossIn: number;
-  readonly inner: { readonly outside: Rect; readonly inside: Rect } | null;
+  /** An inner box, or a core: round where the eye looks along it. */
+  readonly inner: { readonly outside: Rect; readonly inside: Rect; readonly round: boolean } | null;
   /** Outside of all bundles. */
   readonly block: Rect;
   /** The first bundle that is seen, by its letter where there are several; the others look alike. */
@@ -108,7 +109,11 @@ export function nestView(whole: PlanDocument, name: ViewName, which = 0): NestVi
   const inside = on(plan.box.insideIn);
   const gaps = { left: plan.gaps[faces.left], right: plan.gaps[faces.right], top: plan.gaps[faces.top], bottom: plan.gaps[faces.bottom] };
   const held: Rect = { x: gaps.left, y: gaps.top, w: inside.w - gaps.left - gaps.right, h: inside.h - gaps.top - gaps.bottom };
-  const inner = plan.inner && { outside: held, inside: centred(held, on(swap(plan.inner.insideIn))) };
+  const inner = plan.inner && {
+    outside: held,
+    inside: centred(held, boreOf(plan.inner, on) ?? on(swap(plan.inner.insideIn))),
+    round: plan.inner.core !== undefined && plan.inner.core.axis === 3 - across - down,
+  };
   const block = inner ? centred(inner.inside, on(swap(plan.block.sizeIn))) : held;
   const { w, h } = on(swap(plan.bundleIn));
   const places = seenFrom(plan, name, swap, before);
@@ -165,6 +170,12 @@ function tubeRects({ tubes }: PlanDocument, name: ViewName, inside: NestView['in
   const { acrossIn } = tubes;
   const tops = name === 'above' ? [0, inside.h - acrossIn] : [0];
   return [0, inside.w - acrossIn].flatMap((x) => tops.map((y) => ({ x, y, w: acrossIn, h: name === 'above' ? acrossIn : inside.h })));
+}
+
+/** A section of the bore of a core; null for a box. */
+function boreOf({ core, outsideIn }: NonNullable<PlanDocument['inner']>, on: (size: Triple) => { w: number; h: number }) {
+  if (!core) return null;
+  return on(outsideIn.map((side, axis) => (axis === core.axis ? side : core.boreIn)) as unknown as Triple);
 }
 
 /** Folds between neighbours, as a section cuts them, with the way their sheets stand. */

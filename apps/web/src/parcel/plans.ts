@@ -17,7 +17,7 @@ export function bestAt({ frontier, recommended }: Found, care: number): PlanDocu
 /** A plan in one line. */
 export function planWords(plan: PlanDocument): string {
   const layers = wrapWords(plan, 'no wrap');
-  const box = plan.inner ? `${plan.inner.name} floated in ${plan.box.name}` : plan.box.name;
+  const box = plan.inner ? `${plan.inner.name} ${plan.inner.core ? 'from end to end' : 'floated'} in ${plan.box.name}` : plan.box.name;
   const guards = guardWords(plan).join(', ');
   return [box, guards, layers, fillWords(plan)].filter(Boolean).join('; ');
 }

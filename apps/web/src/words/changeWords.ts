@@ -55,6 +55,8 @@ function wordsFor(change: ChangeKind, request: PlanRequest, choice: PlanChoice |
       return 'Turn it in the box';
     case 'unboxed':
       return 'Without the inner box';
+    case 'cored':
+      return `${named(stock.boxes, change.tube)}, as a core from end to end`;
     case 'innerFill':
       return `${named(stock.fills, change.fill)} inside the inner box`;
     case 'liner':

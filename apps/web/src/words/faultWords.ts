@@ -23,8 +23,8 @@ function wordsFor(fault: PlanFault, plan: PlanDocument, write: Writers): FaultWo
   switch (fault.kind) {
     case 'tooSmall':
       return {
-        title: `It does not go into ${fault.box === 'inner' ? `the inner box, ${plan.inner?.name ?? ''}` : plan.box.name}.`,
-        says: `The ${plan.inner && fault.box === 'box' ? 'inner box' : 'bundle'} is ${write.length(fault.shortIn)} too ${fault.side}: a larger box, a turn less, or another way up.`,
+        title: `It does not go into ${fault.box === 'inner' ? `the ${plan.inner?.core ? 'core' : 'inner box'}, ${plan.inner?.name ?? ''}` : plan.box.name}.`,
+        says: `The ${plan.inner && fault.box === 'box' ? (plan.inner.core ? 'core' : 'inner box') : 'bundle'} is ${write.length(fault.shortIn)} too ${fault.side}: a larger box, a turn less, or another way up.`,
       };
     case 'noService':
       return {
@@ -92,7 +92,10 @@ function wordsFor(fault: PlanFault, plan: PlanDocument, write: Writers): FaultWo
             : `Only their wraps are between them; the house wishes ${write.length(fault.wantedIn)}: fold bubble between.`,
       };
     case 'heavyInner':
-      return { title: 'The inner box is heavy for the piece.', says: 'It pushes as it lands; the chance counts that.' };
+      return {
+        title: `The ${plan.inner?.core ? 'core' : 'inner box'} is heavy for the piece.`,
+        says: 'It pushes as it lands; the chance counts that.',
+      };
     case 'shallow':
       return {
         title: 'A shallow box.',

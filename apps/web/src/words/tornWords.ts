@@ -5,6 +5,8 @@ import type { Writers } from './writers.ts';
 export const tornWords = (count: number, lengthIn: number, { tear }: Pick<Writers, 'tear'>): string =>
   count === 1 ? `1 piece ${tear(lengthIn)} long` : `${count} pieces, each ${tear(lengthIn)} long`;
 
-/** A box that is to be formed: one that is folded to measure by its size too. */
-export const boxToForm = ({ name, foldedIn }: TearList['boxes'][number], { size }: Pick<Writers, 'size'>): string =>
-  foldedIn ? `${name}, ${size(foldedIn)}` : name;
+/** A box that is to be formed: one that is folded to measure by its size too, a tube by what it is cut to. */
+export const boxToForm = (
+  { name, foldedIn, cutIn }: TearList['boxes'][number],
+  { size, length }: Pick<Writers, 'size' | 'length'>,
+): string => (foldedIn ? `${name}, ${size(foldedIn)}` : cutIn ? `${name}, cut to ${length(cutIn)}` : name);

@@ -230,7 +230,7 @@ const planner: Planner = {
           bundles.map(({ wrapped }) => wrapped) as unknown as Parameters<typeof whyNot>[0],
           boxesOf({ ...request, locks: {} }).boxes,
           request.house,
-          inner,
+          inner?.core ? null : inner,
           request.units,
         ),
       });

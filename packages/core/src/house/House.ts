@@ -25,6 +25,8 @@ export interface House {
   readonly innerBoxes: boolean;
   /** Allows nothing but a box in a box. */
   readonly floats: boolean;
+  /** Stands what it packs in a rigid tube from end to end of its box, where that pays. */
+  readonly cores: boolean;
   /** A second wall of board panels inside the outer box. */
   readonly liners: 'never' | 'mayBe' | 'always';
   /** Cuts a box that is too deep down to the depth wanted. */
@@ -119,6 +121,7 @@ export const BEDDED_HOUSE: House = {
   scrapShare: 0.08,
   innerBoxes: true,
   floats: false,
+  cores: false,
   liners: 'never',
   cutsDown: false,
   shortens: false,

@@ -55,19 +55,27 @@ export const QUESTIONS: readonly Question[] = [
   question(
     'held',
     'How is the piece held?',
-    side('bedded', 'bedded: fill all round', { leastGapIn: 2, leastInnerBoxGapIn: 2, innerBoxes: true, floats: false }),
-    side('floated', 'floated: a snug box in a buffered one', { leastInnerBoxGapIn: 2, snugGapIn: 0, innerBoxes: true, floats: true }),
+    side('bedded', 'bedded: fill all round', { leastGapIn: 2, leastInnerBoxGapIn: 2, innerBoxes: true, floats: false, cores: false }),
+    side('floated', 'floated: a snug box in a buffered one', {
+      leastInnerBoxGapIn: 2,
+      snugGapIn: 0,
+      innerBoxes: true,
+      floats: true,
+      cores: false,
+    }),
     side('tightRoll', 'tight roll: many turns, the closest box, liners', {
       leastGapIn: 0.25,
       innerBoxes: false,
       floats: false,
+      cores: false,
       liners: 'always',
     }),
-    side('shelled', 'shelled: fixed in a rigid case, and that in a box', {
+    side('shelled', 'shelled: fixed in a rigid case or tube, and that in a box', {
       leastInnerBoxGapIn: 1,
       snugGapIn: 0,
       innerBoxes: true,
       floats: true,
+      cores: true,
       liners: 'mayBe',
     }),
   ),

@@ -2,7 +2,7 @@
 import { Button, Select } from 'antd';
 import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
-import { BOARD_GRADES, builtOutsideIn, type BoxStock } from '@inch-nest/core';
+import { BOARD_GRADES, builtOutsideIn, isCore, type BoxStock } from '@inch-nest/core';
 import { useShop } from '../../session/ShopContext.tsx';
 import { FigureField } from '../../parts/FigureField.tsx';
 import { rowKeys, useSheet, type SortsBy } from '../../parts/useSheet.tsx';
@@ -13,6 +13,7 @@ const STYLES = [
   { value: 'slotted', label: 'box' },
   { value: 'padded', label: 'padded envelope' },
   { value: 'stiffened', label: 'stiff envelope' },
+  { value: 'tube', label: 'tube, as a core' },
 ] as const;
 
 /** What a list of boxes is sorted by. */
@@ -151,9 +152,11 @@ export function BoxTable({ boxes, onChange }: { boxes: readonly BoxStock[]; onCh
                   />
                 </td>
                 <td className="row-actions">
-                  <Button aria-label={`What would go into ${box.name}?`} onClick={() => setInHand(box)}>
-                    fits?
-                  </Button>
+                  {!isCore(box) && (
+                    <Button aria-label={`What would go into ${box.name}?`} onClick={() => setInHand(box)}>
+                      fits?
+                    </Button>
+                  )}
                   <Button
                     type="text"
                     icon={<X size={20} aria-hidden />}

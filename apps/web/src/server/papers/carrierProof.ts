@@ -147,7 +147,13 @@ function packedWords(plan: PlanDocument, shop: ClaimOf['shop'], { write }: Paper
       `Wrapped it measures ${write.size(bundleIn)}.`,
     ]),
     ...(guarded.length > 0 ? [`Guards on ${guarded.length} of its weak points.`] : []),
-    ...(plan.inner ? [`In an inner box, ${plan.inner.name}${strength(plan.inner.key)}.`] : []),
+    ...(plan.inner
+      ? [
+          plan.inner.core
+            ? `In a rigid core from end to end, ${plan.inner.name}.`
+            : `In an inner box, ${plan.inner.name}${strength(plan.inner.key)}.`,
+        ]
+      : []),
     `In ${plan.box.name}${strength(plan.box.key)}${plan.box.liner ? ', lined with board on every side' : ''}.`,
     ...(plan.fills.length > 0
       ? [

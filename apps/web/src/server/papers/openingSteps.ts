@@ -21,7 +21,12 @@ export function openingSteps(plan: PlanDocument, along: readonly string[] = []):
     ...(box.crossIn === undefined ? [] : ['Lift out the cross of board.']),
     ...(plan.tubes ? ['Pull the foam tubes out of the corners.'] : []),
     ...(onTop ? [`Take out the ${onTop.name.toLowerCase()} on top.`] : []),
-    ...(inner ? ['Lift out the inner box and open it the same way.', ...(count > 1 ? [lift] : [])] : [lift]),
+    ...(inner
+      ? [
+          inner.core ? 'Lift out the tube; push what is in it out from one end.' : 'Lift out the inner box and open it the same way.',
+          ...(count > 1 ? [lift] : []),
+        ]
+      : [lift]),
     ...(along.length > 0 ? [`Look for what goes with it: ${along.join(', ')}.`] : []),
     ...bundles.flatMap((bundle, at) => unwindSteps(bundle, bundles.length > 1 ? `${letters[at]!}, ${bundle.piece.title}: ` : '')),
   ].slice(0, bundles.length > 1 ? MOST_LINES.several : MOST_LINES.one);

@@ -1,7 +1,7 @@
 import { writersFor } from '../../words/writers.ts';
 import { execFileSync } from 'node:child_process';
 import { derivePlan, writeBenchSteps, writePlanDocument } from '@inch-nest/core';
-import { CHOICE, point, request } from '../../../../../packages/core/tests/sampleRequest.ts';
+import { box, CHOICE, point, request } from '../../../../../packages/core/tests/sampleRequest.ts';
 import { PAPER_KINDS, papersDue, type PapersOf } from '@inch-nest/contracts';
 import { openingSteps } from './openingSteps.ts';
 import { SHEETS } from './paper.ts';
@@ -76,6 +76,8 @@ test('the opening card is the wrapping backwards: outermost layer first, guards 
   expect(steps.at(-1)).toMatch(/guard off the handle/);
 });
 
+const TUBE = box([36, 4, 4], { key: 'tube', name: 'Card tube', style: 'tube' });
+
 test('of several each is lifted out, the last one first, and what goes along is looked for', () => {
   const set = request({ count: 6, archetype: 'blownGlass' });
   const nest = derivePlan(set, { ...CHOICE, grid: [3, 2, 1] });
@@ -87,6 +89,19 @@ test('of several each is lifted out, the last one first, and what goes along is 
   const crossed = derivePlan(set, { ...CHOICE, box: '16x14x12', crossIn: 2 });
   if (crossed.kind === 'noPlan') throw new Error(crossed.reasons.join());
   expect(openingSteps(writePlanDocument(crossed.option, set.house))[1]).toBe('Lift out the cross of board.');
+  const spyglass = request(
+    { archetype: 'optics', form: 'tube', lengthIn: 8, widthIn: 2, heightIn: 2 },
+    { stock: { boxes: [box([16, 12, 12]), TUBE] } },
+  );
+  const cored = derivePlan(spyglass, { ...CHOICE, box: '16x12x12', inner: { box: 'tube', fill: 'crumpledPaper' } });
+  if (cored.kind === 'noPlan') throw new Error(cored.reasons.join());
+  expect(openingSteps(writePlanDocument(cored.option, spyglass.house))).toContain(
+    'Lift out the tube; push what is in it out from one end.',
+  );
+  const wide = request({ lengthIn: 9, widthIn: 6, heightIn: 7 }, { stock: { boxes: [box([14, 12, 12])] } });
+  const wedged = derivePlan(wide, { ...CHOICE, layers: [{ material: 'largeBubble', turns: 1 }], box: '14x12x12', tubes: true });
+  if (wedged.kind === 'noPlan') throw new Error(wedged.reasons.join());
+  expect(openingSteps(writePlanDocument(wedged.option, wide.house))[1]).toBe('Pull the foam tubes out of the corners.');
   const books = request({ count: 31, stackOf: 9, archetype: 'paperStack', lengthIn: 10, widthIn: 7, heightIn: 0.25, weightLb: 0.4 });
   const stacks = derivePlan(books, { ...CHOICE, box: '16x14x12' });
   if (stacks.kind === 'noPlan') throw new Error(stacks.reasons.join());

@@ -1,4 +1,4 @@
-import { AS_IT_STANDS, isEnvelope, type PlanChoice, type Remedy, type Stockroom } from '@inch-nest/core';
+import { AS_IT_STANDS, type PlanChoice, type Remedy, type Stockroom } from '@inch-nest/core';
 
 /** One remedy presses in so much more fill, as a share of what was reckoned. */
 const FILL_MORE = 0.1;
@@ -19,7 +19,7 @@ export function remedyChange({ does }: Remedy, choice: PlanChoice, { wraps, boxe
         (one) =>
           now &&
           one.onHand > 0 &&
-          !isEnvelope(one) &&
+          one.style === 'slotted' &&
           one.key !== now.key &&
           one.insideIn.every((side, axis) => side >= now.insideIn[axis]!),
       )

@@ -2,6 +2,7 @@
 import { Button, Switch } from 'antd';
 import {
   formatChance,
+  isCore,
   isEnvelope,
   ownBoxOf,
   piecesOf,
@@ -153,7 +154,7 @@ export function BoxTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Nes
               ...(own ? [{ value: own.key, label: own.name }] : []),
               ...stock.boxes
                 .filter((box) => box.key !== choice.box && !isEnvelope(box))
-                .map((box) => ({ value: box.key, label: `${box.name} · ${box.onHand} left` })),
+                .map((box) => ({ value: box.key, label: `${box.name} · ${box.onHand} left${isCore(box) ? ', as a core' : ''}` })),
             ]}
             onChange={(box) =>
               take({

@@ -115,3 +115,16 @@ test('a box that is too long is offered each way of making it shorter, and one t
   fireEvent.click(screen.getByRole('button', { name: 'shortened to 13 1/2 in', pressed: true }));
   expect(taken.at(-1)!.shortened).toBeNull();
 });
+
+test('a tube is offered as a core among the inner boxes, and never as the box', async () => {
+  const tube = { ...deep.stock.boxes[0]!, key: 'tube', name: '36×4, card tube', insideIn: [36, 4, 4] as const, style: 'tube' as const };
+  const asked = { ...deep, stock: { ...deep.stock, boxes: [...deep.stock.boxes, tube] } };
+  const { nest, taken } = nestOf(asked);
+  await draw(<BoxTiles plan={nest.plan!} nest={nest} choice={nest.choice!} />);
+  fireEvent.mouseDown(screen.getByRole('combobox', { name: 'Inner box' }));
+  fireEvent.click(screen.getByText(/36×4, card tube · \d+ left, as a core/));
+  expect(taken.at(-1)!.inner).toMatchObject({ box: 'tube' });
+  fireEvent.mouseDown(screen.getByRole('combobox', { name: 'Box' }));
+  expect(screen.queryByText(/card tube · \d+ left$/)).toBeNull();
+  expect(changeWords({ kind: 'cored', tube: 'tube' }, { request: asked, choice: null })).toBe('36×4, card tube, as a core from end to end');
+});

@@ -70,13 +70,16 @@ export interface BoxStock {
   /** How often it has been through the post before. */
   readonly earlierUses: number;
   readonly onHand: number;
-  /** A slotted box, or an envelope for flat goods: padded, or stiff on both sides. */
+  /**
+   * A slotted box, or an envelope for flat goods: padded, or stiff on both sides; or a tube that is cut to stand in a box as a
+   * rigid core, with its length as bought and its bore twice for an inside.
+   */
   readonly style: BoxStyle;
   /** A carrier's own container by its card's key; null for the shop's own. */
   readonly container: string | null;
 }
 
-export type BoxStyle = 'slotted' | 'padded' | 'stiffened';
+export type BoxStyle = 'slotted' | 'padded' | 'stiffened' | 'tube';
 
 /** Board for panels: liners and pads. */
 export interface SheetBoard {

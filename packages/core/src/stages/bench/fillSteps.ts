@@ -50,7 +50,7 @@ function handfuls(amounts: readonly FillAmount[]): Handful[] {
 export function fillSteps(
   amounts: readonly FillAmount[],
   put: readonly PutIn[],
-  where: 'box' | 'inner box',
+  where: 'box' | 'inner box' | 'core',
   room: SidesWithRoom,
   before: readonly Part[] = [],
   onBase: readonly Part[] = [],
@@ -84,7 +84,11 @@ export function fillSteps(
     ),
     ...shown(where, 'sides', [
       ...beside,
-      ...step('sides', `Sides of the ${where}`, `#, ${PRESSED_DOWN[room ?? 'all']}.`),
+      ...step(
+        'sides',
+        where === 'core' ? 'Round it in the core' : `Sides of the ${where}`,
+        where === 'core' ? '#, all round it and at both ends, so that nothing slides.' : `#, ${PRESSED_DOWN[room ?? 'all']}.`,
+      ),
       ...step('corners', `Corners of the ${where}`, '#, one lot upright in each of the four.'),
       ...step('frontBack', `Front and back of the ${where}`, '#, pressed down along both.'),
       ...step('front', `Front of the ${where}`, '#, pressed down along the front alone.'),

@@ -39,13 +39,15 @@ export interface TearList {
     readonly codes: readonly string[];
     /** Inside of one that is folded to measure, inches. */
     readonly foldedIn?: Triple;
+    /** What a tube is cut to that stands in a box as a core, inches. */
+    readonly cutIn?: number;
   }[];
 }
 
 /** The day's tear list from the nests that are kept: sheets by roll, guards by length, boxes to form. */
 export function tearList(plans: readonly { readonly code: string; readonly plan: PlanDocument }[]): TearList {
   const rolls = new Map<string, { key: string; name: string; rollWidthIn: number; pieces: TornPiece[] }>();
-  const boxes = new Map<string, { name: string; codes: string[]; foldedIn?: Triple }>();
+  const boxes = new Map<string, { name: string; codes: string[]; foldedIn?: Triple; cutIn?: number }>();
   for (const { code, plan } of plans) {
     for (const { layers, block } of planBundles(plan)) {
       for (const { key, name, rollWidthIn, lengthIn, sheets, turns, stiff } of layers) {
@@ -62,9 +64,16 @@ export function tearList(plans: readonly { readonly code: string; readonly plan:
       rolls.set(key, roll);
     }
     for (const box of [plan.box, ...(plan.inner && plan.inner.key !== OWN_BOX ? [plan.inner] : [])]) {
-      const known = boxes.get(box.key) ?? { name: box.name, codes: [], ...(isToFold(box) ? { foldedIn: box.insideIn } : {}) };
+      const cutIn = 'core' in box && box.core ? box.outsideIn[box.core.axis] : undefined;
+      const key = cutIn === undefined ? box.key : `${box.key} ${cutIn}`;
+      const known = boxes.get(key) ?? {
+        name: box.name,
+        codes: [],
+        ...(isToFold(box) ? { foldedIn: box.insideIn } : {}),
+        ...(cutIn === undefined ? {} : { cutIn }),
+      };
       known.codes.push(code);
-      boxes.set(box.key, known);
+      boxes.set(key, known);
     }
   }
   return {

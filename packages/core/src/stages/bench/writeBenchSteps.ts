@@ -14,6 +14,7 @@ import { ONE } from '../../engineering/stowage/Block.ts';
 import { letterOf } from '../../engineering/stowage/letterOf.ts';
 import { bagStep, takeOffSteps } from './takeOffSteps.ts';
 import { inOrder, lettersOf, lettersText, placesInTurn, placeWords } from './severalWords.ts';
+import { coreBears, cutCore } from './coreSteps.ts';
 import { fillSteps } from './fillSteps.ts';
 import { FINGERS_GO, sidesWithRoom } from './sidesWithRoom.ts';
 import { inTheCorners, onTheBase, onTheFill, onTheInnerBase, shellSteps } from './shellSteps.ts';
@@ -62,7 +63,7 @@ export function writeBenchSteps(
       brittle: pieces.some(({ archetype }) => archetype.feel !== null),
       cased: pieces.some(({ facts }) => facts.movingParts !== 'none'),
       envelope: isEnvelope(shell.box),
-      inner: inner !== null,
+      inner: inner !== null && !inner.core,
     },
     house,
   );
@@ -73,7 +74,7 @@ export function writeBenchSteps(
         brittle: piece.archetype.feel !== null,
         cased: piece.facts.movingParts !== 'none',
         envelope: isEnvelope(shell.box),
-        inner: inner !== null,
+        inner: inner !== null && !inner.core,
       },
       house,
     ).filter((key) => TESTS_OF_BUNDLE.includes(key)),
@@ -113,25 +114,31 @@ export function writeBenchSteps(
     }),
     ...(inner
       ? opening('box', [
-          inner.box.key === OWN_BOX
-            ? act('inner:form', 'Open its own box', 'Lay its own lining back in; no tape on what is printed.', STANDING_MINUTES.formBox)
-            : act('inner:form', 'Form the inner box', `${inner.box.name}: form and tape the bottom.`, STANDING_MINUTES.formBox),
+          inner.core
+            ? cutCore(inner, inner.core, say)
+            : inner.box.key === OWN_BOX
+              ? act('inner:form', 'Open its own box', 'Lay its own lining back in; no tape on what is printed.', STANDING_MINUTES.formBox)
+              : act('inner:form', 'Form the inner box', `${inner.box.name}: form and tape the bottom.`, STANDING_MINUTES.formBox),
           ...(within.length > 0
-            ? fillSteps(within, placed, 'inner box', sidesWithRoom(inner.gaps), [], onTheInnerBase(shell, say))
+            ? fillSteps(within, placed, inner.core ? 'core' : 'inner box', sidesWithRoom(inner.gaps), [], onTheInnerBase(shell, say))
             : onTheInnerBase(shell, say)),
           // what goes inside is put inside before it is closed
           ...along.filter(isWithin).map((one) => alongStep(one, system, 'inner')),
           ...due('innerShake'),
-          inner.box.key === OWN_BOX
-            ? act('inner:close', 'Close its own box', 'Paper round it, then tape on the paper alone.', STANDING_MINUTES.closeBox)
-            : act('inner:close', 'Close the inner box', 'Close and tape it.', STANDING_MINUTES.closeBox),
+          ...(inner.core
+            ? []
+            : [
+                inner.box.key === OWN_BOX
+                  ? act('inner:close', 'Close its own box', 'Paper round it, then tape on the paper alone.', STANDING_MINUTES.closeBox)
+                  : act('inner:close', 'Close the inner box', 'Close and tape it.', STANDING_MINUTES.closeBox),
+              ]),
         ])
       : []),
     ...opening('box', shellSteps(shell, say, system)),
     ...(outer.length > 0
       ? fillSteps(
           outer,
-          inner ? [{ who: 'the inner box', where: placeWords(ONE) }] : placed,
+          inner ? [{ who: inner.core ? 'the core' : 'the inner box', where: placeWords(ONE) }] : placed,
           'box',
           room,
           [...putIn, ...due('touch'), ...due('fingerGap').map(tryFingers), papers],
@@ -142,12 +149,14 @@ export function writeBenchSteps(
       : [act('box:in', bundles.length > 1 ? `Put ${all} in` : 'Put it in', 'Flat, its face down, stiff side out.', 0), ...putIn, papers]),
     ...(inner
       ? [
-          act(
-            'box:level',
-            'See that the inner box stands level',
-            'Its own way up, fill pressed under each corner.',
-            STANDING_MINUTES.nestInner,
-          ),
+          inner.core
+            ? coreBears(inner, system)
+            : act(
+                'box:level',
+                'See that the inner box stands level',
+                'Its own way up, fill pressed under each corner.',
+                STANDING_MINUTES.nestInner,
+              ),
         ]
       : []),
     ...due('shake'),

@@ -6,6 +6,7 @@ import type { Between, Stand } from '../../engineering/stowage/Stand.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
 import type { PlacedFold } from './folds.ts';
 import type { MadePart } from './madeParts.ts';
+import type { StandingCore } from './StandingCore.ts';
 import type { Shortened } from './Shortened.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
 
@@ -25,6 +26,8 @@ export interface InnerBox {
   readonly outsideIn: Triple;
   readonly gaps: Gaps;
   readonly tareLb: number;
+  /** It is a tube that stands in the outer box from end to end; null for a box. */
+  readonly core: StandingCore | null;
 }
 
 /** An outer box, or an envelope, as it is made ready: whole, shortened or cut down, with a second wall or without. */

@@ -124,4 +124,4 @@ export const envelopeRound = (box: BoxStock, heldIn: number): Shell => ({
   made: [],
 });
 
-export const isEnvelope = (box: BoxStock): boolean => box.style !== 'slotted';
+export const isEnvelope = ({ style }: Pick<BoxStock, 'style'>): boolean => style === 'padded' || style === 'stiffened';

@@ -2,6 +2,7 @@ import { orient, type Orientation } from '../../engineering/geometry/orientation
 import type { Grid } from '../../engineering/stowage/Block.ts';
 import { rowOf, standsAll, type Stand } from '../../engineering/stowage/Stand.ts';
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
+import { coreRound, isCore } from './core.ts';
 import { cornered } from './cornered.ts';
 import type { Fold } from './folds.ts';
 import { gapsAround } from './gapsAround.ts';
@@ -47,7 +48,7 @@ export interface Told extends LiesAsTold {
 /**
  * Places bundles as somebody says, whether or not the gaps please the house; gaps may be negative.
  *
- * @returns null when a second wall would leave no inside
+ * @returns null when a second wall would leave no inside, or a core does not go in or is too short
  */
 export function stowAsTold(wraps: Wraps, told: Told): StowedBox | null {
   const { insideIn } = told.inner ?? told.box;
@@ -56,10 +57,14 @@ export function stowAsTold(wraps: Wraps, told: Told): StowedBox | null {
     return { orientation, grid: gridIn(grid, wrapped, orient(wrapped.bundleIn, orientation), insideIn) };
   });
   const block = blockOf(wraps, { lies, stand: standAsTold(wraps, told) }, told.cells ? told.sheet : null, told.folds);
-  const inner = told.inner && innerBox(told.inner, gapsAround(block.blockIn, told.inner.insideIn));
-  const heldIn = inner ? inner.outsideIn : block.blockIn;
-  const bare = shellAsTold(told, heldIn[2]);
+  const put = told.inner && !isCore(told.inner) ? innerBox(told.inner, gapsAround(block.blockIn, told.inner.insideIn)) : null;
+  const bare = shellAsTold(told, (put ? put.outsideIn : block.blockIn)[2]);
   if (!bare) return null;
+  // a core is cut to the box it goes into
+  const core = told.inner && isCore(told.inner) && !isEnvelope(told.box) ? coreRound(told.inner, block, bare.insideIn) : null;
+  const inner = put ?? core;
+  if (told.inner && !inner) return null;
+  const heldIn = inner ? inner.outsideIn : block.blockIn;
   const shell = celled(bare, block);
   const stowed = stow({ ...block, inner, heldIn }, shell);
   const { bottom, top } = stowed.gaps;

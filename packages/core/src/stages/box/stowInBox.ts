@@ -169,6 +169,7 @@ export const innerBox = (box: BoxStock, gaps: Gaps): InnerBox => ({
   outsideIn: builtOutsideIn(box),
   gaps,
   tareLb: wholeShell(box).tareLb,
+  core: null,
 });
 
 /** Bedding the house wishes round what an outer box holds: none round what is in a case of its own or cannot break. */
@@ -232,7 +233,7 @@ export const goInEnvelopes = ({ bundles }: Pick<Block, 'bundles'>): boolean => b
 
 /** Room between what is held and a shell. */
 export const gapsIn = ({ inner, heldIn }: Pick<Held, 'inner' | 'heldIn'>, { insideIn }: Shell): Gaps =>
-  inner ? gapsAroundInner(heldIn, insideIn) : gapsAround(heldIn, insideIn);
+  inner && !inner.core ? gapsAroundInner(heldIn, insideIn) : gapsAround(heldIn, insideIn);
 
 /** What is held, put into a shell. */
 export const stow = ({ heldIn, ...held }: Held, shell: Shell): StowedBox => ({

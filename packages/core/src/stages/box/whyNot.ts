@@ -9,6 +9,7 @@ import type { BoxRefusal, InnerBox } from './StowedBox.ts';
 
 const SIDES = ['long', 'wide', 'deep'] as const;
 
+export { isCore } from './core.ts';
 export { bedding } from './stowInBox.ts';
 
 /**

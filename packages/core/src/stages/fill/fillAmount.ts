@@ -46,6 +46,12 @@ export function fillAmount(
   };
 }
 
+/** Fill that is pressed in all round what lies in a core. */
+export function pressedRound(stock: FillStock, roomIn3: number): FillAmount {
+  const ft3 = roomIn3 / IN3_PER_FT3;
+  return { stock, where: 'inner', baseFt3: 0, sidesFt3: ft3, topFt3: 0, boughtFt3: ft3, units: unitsOf(stock, ft3) };
+}
+
 /**
  * An amount of a fill divided among the fills its places have: one amount for each, its places' shares of the whole in it.
  *

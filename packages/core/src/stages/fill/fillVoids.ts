@@ -7,7 +7,7 @@ import { WEDGED_DRIFT_SHARE } from '../box/cornered.ts';
 import { standingAreaIn2 } from '../box/folds.ts';
 import { overAll } from '../box/stowInBox.ts';
 import { driftChance, effectiveGaps, sinkingPsiOf, standsInBox } from './effectiveGaps.ts';
-import { dividedAmounts, fillAmount } from './fillAmount.ts';
+import { dividedAmounts, fillAmount, pressedRound } from './fillAmount.ts';
 import { fillAt, placesFilled, type ByPlace } from './fillPlaces.ts';
 import type { FillAmount, FilledBox } from './FilledBox.ts';
 
@@ -40,8 +40,8 @@ const ONE_FILL: ByPlace<FillStock> = {};
 export const innerFillOf = (
   fill: FillStock,
   { blockIn, emptyIn3 }: Pick<Block, 'blockIn' | 'emptyIn3'>,
-  { box, gaps }: Pick<InnerBox, 'box' | 'gaps'>,
-): FillAmount => fillAmount(fill, 'inner', blockIn, box.insideIn, gaps, 0, 0, emptyIn3);
+  { box, gaps, core }: Pick<InnerBox, 'box' | 'gaps' | 'core'>,
+): FillAmount => (core ? pressedRound(fill, core.roomIn3) : fillAmount(fill, 'inner', blockIn, box.insideIn, gaps, 0, 0, emptyIn3));
 
 /**
  * Fills the voids of a stowed box: how much of which fill goes where, and what of it still lies between

@@ -62,11 +62,18 @@ const LAID_OUT: [string, Parameters<typeof request>, Partial<PlanChoice>][] = [
     [{ archetype: 'casedInstrument' }, { house: { sides: { case: 'leave', marks: 'fragile' } } }],
     { box: '16x14x16', crossIn: 3, fillApart: { base: 'crumpledPaper' } },
   ],
+  ['shortened, with tubes in its corners', [{}], { box: '16x14x12', shortened: { side: 'length', newIn: 13 }, tubes: true }],
+  ['in a core', [{ lengthIn: 6, widthIn: 2, heightIn: 2 }], { box: '16x14x12', inner: { box: 'tube', fill: 'crumpledPaper' } }],
   ['a box in a box', [{ lengthIn: 4, widthIn: 4, heightIn: 4 }], { box: '16x14x16', inner: { box: '8x8x8', fill: 'crumpledPaper' } }],
 ];
 
 test.each(LAID_OUT)('every step that can be done is told in words, never by its key: %s', (_, [facts = {}, more = {}], choice) => {
-  const asked = request(facts, { ...more, stock: { boxes: [box([8, 8, 8]), box([12, 12, 12]), box([16, 14, 12]), box([16, 14, 16])] } });
+  const asked = request(facts, {
+    ...more,
+    stock: {
+      boxes: [box([36, 4, 4], { key: 'tube', style: 'tube' }), box([8, 8, 8]), box([12, 12, 12]), box([16, 14, 12]), box([16, 14, 16])],
+    },
+  });
   const derived = derivePlan(asked, { ...CHOICE, ...choice });
   if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
   for (const { key } of writeBenchSteps(derived.option, asked.house)) {

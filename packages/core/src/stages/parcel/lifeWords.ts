@@ -25,6 +25,8 @@ const PLACES: Readonly<Record<string, string>> = {
   'inner:top': 'top of the inner box',
   'inner:close': 'inner box closed',
   'box:cutDown': 'box cut down',
+  'box:shorten': 'slice cut out of the box',
+  'box:tubes': 'tubes stood in the corners',
   'box:fold': 'box cut from a sheet',
   'box:form': 'box formed',
   'box:liner': 'box lined',

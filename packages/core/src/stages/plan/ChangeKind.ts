@@ -20,6 +20,8 @@ export type ChangeKind =
   | { readonly kind: 'service'; readonly service: string }
   | ({ readonly kind: 'turned' } & OfBundle)
   | { readonly kind: 'unboxed' }
+  /** Into a tube that stands in the box from end to end. */
+  | { readonly kind: 'cored'; readonly tube: string }
   | { readonly kind: 'innerFill'; readonly fill: string }
   | { readonly kind: 'liner'; readonly liner: boolean }
   | { readonly kind: 'cutDown'; readonly newDepthIn: number | null }

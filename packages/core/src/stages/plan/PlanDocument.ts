@@ -8,6 +8,7 @@ import type { BoxStyle, WrapRole } from '../../engineering/materials/stock.ts';
 import type { Excess } from '../../engineering/tariff/nearestService.ts';
 import type { Quote, QuoteRefusal } from '../../engineering/tariff/Quote.ts';
 import type { FoldChoice } from '../box/folds.ts';
+import type { StandingCore } from '../box/StandingCore.ts';
 import type { Gaps, StandingTubes } from '../box/StowedBox.ts';
 import type { Shortened } from '../box/Shortened.ts';
 import type { ByPlace } from '../fill/fillPlaces.ts';
@@ -81,6 +82,8 @@ export interface PlanDocument extends PlanBundle {
     readonly outsideIn: Triple;
     readonly gaps: Gaps;
     readonly heavy: boolean;
+    /** It is a rigid core that runs along a side of the box from end to end; left out for a box. */
+    readonly core?: Pick<StandingCore, 'axis' | 'boreIn'>;
   } | null;
   readonly box: {
     readonly key: string;

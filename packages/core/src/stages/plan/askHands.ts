@@ -1,6 +1,5 @@
 import { guardsFor, type GuardKind, type HardPointKind } from '../../engineering/pieces/hardPoints.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
-import { isEnvelope } from '../box/makeShell.ts';
 import { ceilingOfAll, evenWithin } from '../frontier/recommend.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { without } from './bundleChanges.ts';
@@ -173,7 +172,7 @@ function aboutBoxes(request: PlanRequest, choice: PlanChoice): Offered[] {
   if (!now) return [];
   const roomIn3 = ({ insideIn: [length, width, depth] }: BoxStock) => length * width * depth;
   const bySize = stock.boxes
-    .filter((box) => box === now || (box.onHand > 0 && !isEnvelope(box) && box.container === null))
+    .filter((box) => box === now || (box.onHand > 0 && box.style === 'slotted' && box.container === null))
     .sort((one, other) => roomIn3(one) - roomIn3(other));
   const at = bySize.indexOf(now);
   return bySize.slice(Math.max(0, at - 2), at + 3).map((box) => ({

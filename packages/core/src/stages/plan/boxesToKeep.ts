@@ -71,7 +71,7 @@ export function* boxesToKeep(
   { boxes }: Pick<Stockroom, 'boxes'>,
   most?: number,
 ): Generator<{ readonly done: number; readonly of: number }, BoxesToKeep> {
-  const own = boxes.filter((box) => !isEnvelope(box) && box.container === null);
+  const own = boxes.filter((box) => box.style === 'slotted' && box.container === null);
   const packed: { readonly parcel: PackedParcel; readonly now: PlanOption; readonly heldIn: Triple }[] = [];
   for (const parcel of parcels) {
     const now = deriver(parcel.request)(parcel.choice);

@@ -1,4 +1,5 @@
 import { HEAVIEST_LB } from '../../engineering/journey/dropSchedule.ts';
+import { isCore } from '../box/core.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import { OWN_BOX, ownBoxOf } from '../box/ownBox.ts';
 import type { WrappedItem, Wraps } from '../wrap/WrappedItem.ts';
@@ -60,6 +61,7 @@ export function deriver(request: PlanRequest): Deriver {
   const facts = piecesOf(request);
   const bare = facts.map((one) => inspectItem(order, one)) as unknown as Pieces;
   const { boxes } = boxesOf({ stock, cards, locks: {} });
+  const inners = [...boxes, ...stock.boxes.filter(isCore)];
   const own = facts.length === 1 ? ownBoxOf(facts[0]) : null;
   const pieces = new Map<string, InspectedPiece>();
   const bundles = new Map<string, WrappedItem>();
@@ -89,7 +91,7 @@ export function deriver(request: PlanRequest): Deriver {
     const missing = each.flatMap(({ layers }) => layers).find((layer) => !stock.wraps.some((one) => one.key === layer.material));
     if (missing) return `${missing.material} is not in the stockroom`;
     const box = boxes.find((one) => one.key === choice.box) ?? toFoldOf(choice.box, stock.linerBoard) ?? undefined;
-    const inner = choice.inner && (choice.inner.box === OWN_BOX ? (own ?? undefined) : boxes.find((one) => one.key === choice.inner!.box));
+    const inner = choice.inner && (choice.inner.box === OWN_BOX ? (own ?? undefined) : inners.find((one) => one.key === choice.inner!.box));
     if (!box || inner === undefined) return 'that box is not in the stockroom';
     const fill = isEnvelope(box) ? null : stock.fills.find((one) => one.key === choice.fill);
     const innerFill = choice.inner && stock.fills.find((one) => one.key === choice.inner!.fill);
@@ -110,7 +112,10 @@ export function deriver(request: PlanRequest): Deriver {
     });
     const unfolded = choice.between?.find(({ material }) => !stock.wraps.some((one) => one.key === material && mayBeFolded(one)));
     if (unfolded) return `${unfolded.material} is nothing in the stockroom that is folded between`;
-    if (!stowed) return `a second wall leaves no inside of ${box.name}`;
+    if (!stowed)
+      return inner && isCore(inner)
+        ? `${inner.name} does not go into ${box.name} from end to end`
+        : `a second wall leaves no inside of ${box.name}`;
     const weighed = weighParcel(fillVoids(stowed, fill, innerFill, house, choice.extraFill, fillApart), stock, house);
     return weighed.grossLb > HEAVIEST_LB
       ? `${formatWeight(weighed.grossLb, request.units)} is more than the ${formatWeight(HEAVIEST_LB, request.units)} the model knows`

@@ -2,6 +2,7 @@ import { tooShallowForMcKee } from '../../engineering/board/compressionStrength.
 import { STANDING_RULES } from '../../engineering/stowage/standingRules.ts';
 import type { House } from '../../house/House.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
+import { gapsToFill } from '../box/core.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import { neighboursIn } from '../box/apartWanted.ts';
 import { bedding } from '../box/stowInBox.ts';
@@ -73,9 +74,11 @@ export function findFaults(weighed: WeighedParcel, house: House): PlanFault[] {
   const coverIn = leastCoverIn(stowed);
   const faults: PlanFault[] = [
     ...named.filter(({ blocks }) => blocks),
-    ...(filled.fill ? hollowGap(stowed.gaps, (face) => fillAt(filled.fill!, filled.fillApart, face), stowed.inner ? 0 : coverIn) : []),
+    ...(filled.fill
+      ? hollowGap(gapsToFill(stowed), (face) => fillAt(filled.fill!, filled.fillApart, face), stowed.inner ? 0 : coverIn)
+      : []),
     ...(stowed.inner && filled.innerFill ? hollowGap(stowed.inner.gaps, () => filled.innerFill!, coverIn) : []),
-    ...(isEnvelope(stowed.shell.box) ? [] : thinGaps(stowed.gaps, bedding(house, stowed), house.strictGaps)),
+    ...(isEnvelope(stowed.shell.box) ? [] : thinGaps(gapsToFill(stowed), bedding(house, stowed), house.strictGaps)),
     ...(stowed.inner ? thinGaps(stowed.inner.gaps, house.snugGapIn, house.strictGaps) : []),
     ...(certificateHolds(weighed) ? [] : [{ kind: 'certificate', blocks: true } as const]),
     ...named.filter(({ blocks }) => !blocks),

@@ -4,6 +4,7 @@ import { foldWanted, neighboursIn } from '../box/apartWanted.ts';
 import { isPair } from '../box/folds.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import { ALL_PLACES, FILL_PLACES } from '../fill/fillPlaces.ts';
+import { isCore } from '../box/core.ts';
 import { tubesFor } from '../box/cornered.ts';
 import { depthWanted, shorteningsWanted, spareDepth } from '../box/shellsFor.ts';
 import { bedding, goInEnvelopes, haveCells } from '../box/stowInBox.ts';
@@ -183,6 +184,13 @@ function* singleChanges(request: PlanRequest, choice: PlanChoice, now: PlanOptio
       if (other.key !== fill)
         yield { change: { kind: 'innerFill', fill: other.key }, after: { ...choice, inner: { box, fill: other.key } } };
   }
+  if (house.cores && choice.fill !== null)
+    for (const tube of stock.boxes)
+      if (isCore(tube) && tube.onHand > 0 && tube.key !== choice.inner?.box)
+        yield {
+          change: { kind: 'cored', tube: tube.key },
+          after: { ...choice, inner: { box: tube.key, fill: choice.inner?.fill ?? choice.fill }, baseGapIn: null },
+        };
   const { shell, inner, blockIn, bundles } = now.rated.weighed.filled.stowed;
   if (!isEnvelope(shell.box)) {
     if (stock.linerBoard)

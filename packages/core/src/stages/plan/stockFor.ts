@@ -3,6 +3,7 @@ import type { BoxStock, FillStock, Stockroom } from '../../engineering/materials
 import { movedStock } from '../../engineering/stockkeeping/movedStock.ts';
 import type { RateCard } from '../../engineering/tariff/RateCard.ts';
 import type { House } from '../../house/House.ts';
+import { isCore } from '../box/core.ts';
 import type { BoxRoom } from '../box/BoxChoices.ts';
 import type { Locks, PlanRequest } from './PlanRequest.ts';
 
@@ -13,9 +14,9 @@ const AS_MANY_AS_ASKED = 1000;
 export const freeStock = ({ stock, reserved = [] }: Pick<PlanRequest, 'stock' | 'reserved'>): Stockroom =>
   reserved.reduce((left, use) => movedStock(left, { ...use, amount: -use.amount, paidMinor: null }) ?? left, stock);
 
-/** The boxes of the stockroom and the carriers' own free ones, with the board for liners. */
+/** The boxes and envelopes of the stockroom and the carriers' own free ones, with the board for liners. */
 export const boxesOf = ({ stock, cards, locks }: Pick<PlanRequest, 'stock' | 'cards' | 'locks'>): BoxRoom => ({
-  boxes: [...stock.boxes, ...cards.flatMap(freeBoxes)].filter((box) => !locks.without?.includes(box.key)),
+  boxes: [...stock.boxes.filter((box) => !isCore(box)), ...cards.flatMap(freeBoxes)].filter((box) => !locks.without?.includes(box.key)),
   linerBoard: stock.linerBoard,
 });
 

@@ -72,6 +72,7 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
       outsideIn: stowed.inner.outsideIn,
       gaps: stowed.inner.gaps,
       heavy: innerMassRatio(filled) > HEAVY_INNER_RATIO,
+      ...(stowed.inner.core ? { core: { axis: stowed.inner.core.axis, boreIn: stowed.inner.core.boreIn } } : {}),
     },
     box: {
       key: shell.box.key,

@@ -30,13 +30,13 @@ export function bundleSundries(
   { outerTape }: Pick<Stockroom, 'outerTape'>,
   house: House,
 ): Added {
-  const seam = inner ? tape(outerTape, seamFt(inner.box.insideIn, house.seams)) : NOTHING;
+  const seam = inner && !inner.core ? tape(outerTape, seamFt(inner.box.insideIn, house.seams)) : NOTHING;
   const layers = bundles.flatMap(({ wrapped, layout }) => wrapped.layers.map((layer) => tape(layer.tape, layout.count * layer.tapeFt)));
   return {
     weightLb: [seam, ...layers].reduce((sum, one) => sum + one.weightLb, PAPERS.weightLb),
     costMinor: [seam, ...layers].reduce((sum, one) => sum + one.costMinor, PAPERS.costMinor),
     minutes:
-      (inner ? STANDING_MINUTES.formBox + STANDING_MINUTES.closeBox + STANDING_MINUTES.nestInner : 0) +
+      (inner ? (inner.core?.minutes ?? STANDING_MINUTES.formBox + STANDING_MINUTES.closeBox) + STANDING_MINUTES.nestInner : 0) +
       STANDING_MINUTES.tests +
       STANDING_MINUTES.weigh +
       STANDING_MINUTES.papers +

@@ -1,0 +1,88 @@
+import type { CutOrder } from '../../engineering/boxshop/CutOrder.ts';
+import { rigidCore } from '../../engineering/boxshop/rigidCore.ts';
+import { shopMinutes } from '../../engineering/boxshop/shopMinutes.ts';
+import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import type { BoxStock } from '../../engineering/materials/stock.ts';
+import { FORMS } from '../../engineering/pieces/forms.ts';
+import { gapsAround } from './gapsAround.ts';
+import type { Block, Gaps, InnerBox } from './StowedBox.ts';
+
+/** What a wound card tube weighs, lb a cubic inch; judgement. */
+const CARD_LB_PER_IN3 = 0.025;
+
+/** True for a tube that is cut to stand in a box, and is none itself. */
+export const isCore = ({ style }: Pick<BoxStock, 'style'>): boolean => style === 'tube';
+
+/** Outside across a tube: as measured, else its bore and two walls. */
+export const acrossOf = ({ insideIn, measuredOutsideIn, board }: Pick<BoxStock, 'insideIn' | 'measuredOutsideIn' | 'board'>): number =>
+  measuredOutsideIn ? measuredOutsideIn[1] : insideIn[1] + 2 * board.caliperIn;
+
+/**
+ * A tube cut to the longest side of a box's inside, and bundles lying in it: its ends are the box's own walls.
+ *
+ * Formula: what is round has `(bore − d)/2` all round; what has corners is as near as its corners are, `(bore − √(w² + h²))/2`.
+ * Room `π/4·bore²·length` less the bundles. Exact.
+ *
+ * @param insideIn of the box
+ * @returns null where the tube does not go into the box, or is not as long
+ */
+export function coreRound(tube: BoxStock, block: Pick<Block, 'bundles' | 'blockIn' | 'emptyIn3'>, insideIn: Triple): InnerBox | null {
+  const [boughtIn, boreIn] = tube.insideIn;
+  const acrossIn = acrossOf(tube);
+  const order = { kind: 'core', inside: insideIn, diameter: acrossIn, wall: (acrossIn - boreIn) / 2 } as const;
+  const work = cutTo(order);
+  if (!work || work.lengthIn > boughtIn) return null;
+  const { lengthIn } = work;
+  const axis = insideIn.indexOf(Math.max(...insideIn)) as 0 | 1 | 2;
+  const { blockIn, emptyIn3 } = block;
+  const [wide, high] = ([0, 1, 2] as const).filter((one) => one !== axis).map((one) => blockIn[one]) as [number, number];
+  const round = isRoundAlong(block, axis);
+  const clearIn = (boreIn - (round ? Math.max(wide, high) : Math.hypot(wide, high))) / 2;
+  const sized = (along: number, across: (at: 0 | 1 | 2) => number): Triple =>
+    ([0, 1, 2] as const).map((at) => (at === axis ? along : across(at))) as unknown as Triple;
+  const within = sized(lengthIn, (at) => blockIn[at] + 2 * clearIn);
+  const outsideIn = sized(lengthIn, () => acrossIn);
+  const takenIn3 = blockIn[axis] * (round ? (Math.PI / 4) * wide * high : wide * high);
+  return {
+    box: { ...tube, insideIn: within, measuredOutsideIn: outsideIn },
+    outsideIn,
+    gaps: gapsAround(blockIn, within),
+    tareLb: (Math.PI / 4) * (acrossIn ** 2 - boreIn ** 2) * lengthIn * CARD_LB_PER_IN3,
+    core: {
+      axis,
+      lengthIn,
+      boreIn,
+      roomIn3: Math.max(0, (Math.PI / 4) * boreIn ** 2 * lengthIn - takenIn3 + emptyIn3),
+      minutes: shopMinutes('core', work),
+      order,
+    },
+  };
+}
+
+function cutTo({ inside, diameter, wall }: Extract<CutOrder, { kind: 'core' }>) {
+  try {
+    return rigidCore(inside, diameter, wall);
+  } catch (error) {
+    if (error instanceof RangeError) return null;
+    throw error;
+  }
+}
+
+/** One bundle that is round about the tube's own axis. */
+function isRoundAlong({ bundles }: Pick<Block, 'bundles'>, axis: 0 | 1 | 2): boolean {
+  const [{ wrapped, layout, orientation }] = bundles;
+  const { form, wrapAxis } = wrapped.piece;
+  return bundles.length === 1 && layout.count === 1 && FORMS[form].section === 'cylinder' && orientation[axis] === wrapAxis;
+}
+
+/** Gaps that are there to be filled: where a core bears on the box there is none to speak of. */
+export function gapsToFill({ gaps, inner }: { readonly gaps: Gaps; readonly inner: Pick<InnerBox, 'core'> | null }): Gaps {
+  if (!inner?.core) return gaps;
+  const [one, other] = ENDS[inner.core.axis];
+  return { ...gaps, [one]: Infinity, [other]: Infinity };
+}
+const ENDS = [
+  ['left', 'right'],
+  ['front', 'back'],
+  ['bottom', 'top'],
+] as const;
