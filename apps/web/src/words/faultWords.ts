@@ -24,7 +24,7 @@ function wordsFor(fault: PlanFault, plan: PlanDocument, write: Writers): FaultWo
     case 'tooSmall':
       return {
         title: `It does not go into ${fault.box === 'inner' ? `the ${plan.inner?.core ? 'core' : 'inner box'}, ${plan.inner?.name ?? ''}` : plan.box.name}.`,
-        says: `The ${plan.inner && fault.box === 'box' ? (plan.inner.core ? 'core' : 'inner box') : 'bundle'} is ${write.length(fault.shortIn)} too ${fault.side}: a larger box, a turn less, or another way up.`,
+        says: `The ${plan.inner && fault.box === 'box' ? (plan.inner.core ? 'core' : 'inner box') : 'bundle'} is ${write.length(fault.shortIn)} too ${fault.side}: a larger ${fault.box === 'inner' && plan.inner?.core ? 'tube' : 'box'}, a turn less, or another way up.`,
       };
     case 'noService':
       return {

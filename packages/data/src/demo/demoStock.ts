@@ -66,7 +66,7 @@ export const DEMO_STOCK: Stockroom = {
     { ...box('10×7, padded envelope', [10, 7, 1.5], 'ordinary', 38, 30), style: 'padded' },
     { ...box('18×13, stiff envelope', [18, 13, 1], 'ordinary', 95, 12), style: 'stiffened' },
     // a wound card tube, cut to its box as a core: 36 in of it, 4 in inside, 4 1/4 in outside
-    { ...box('36×4, card tube', [36, 4, 4], 'ordinary', 240, 6), measuredOutsideIn: [36, 4.25, 4.25], style: 'tube' },
+    { ...box('Card tube, 36×4', [36, 4, 4], 'ordinary', 240, 6), measuredOutsideIn: [36, 4.25, 4.25], style: 'tube' },
   ],
   wraps: [
     onHand(ORDINARY_WRAPS.tissue, 400),

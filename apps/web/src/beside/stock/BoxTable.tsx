@@ -79,7 +79,10 @@ export function BoxTable({ boxes, onChange }: { boxes: readonly BoxStock[]; onCh
                     id={`inside-${box.key}`}
                     label={`Inside of ${box.name}`}
                     value={box.insideIn}
-                    onKeep={(insideIn) => insideIn && change(box.key, { insideIn, name: nameOf(insideIn, box), measuredOutsideIn: null })}
+                    onKeep={(insideIn) =>
+                      insideIn &&
+                      change(box.key, { insideIn, name: isCore(box) ? box.name : nameOf(insideIn, box), measuredOutsideIn: null })
+                    }
                   />
                 </th>
                 <td>

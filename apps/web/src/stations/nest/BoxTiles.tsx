@@ -56,7 +56,7 @@ export function BoxTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Nes
             />
           </span>
           <span className="detail">
-            {tenths(plan.gaps.top)} on top, {tenths(Math.min(plan.gaps.left, plan.gaps.front))} at the sides
+            {tenths(plan.gaps.top)} on top, {tenths(sideGap(plan))} at the sides
           </span>
           <label className="switch-row">
             <Switch checked={choice.board} onChange={(board) => take({ board })} /> board under it
@@ -145,7 +145,7 @@ export function BoxTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Nes
         )}
       </Tile>
       {!envelope && (
-        <Tile name="Inner box" nest={nest} pin={({ inner }) => ({ inner: inner?.box ?? null })}>
+        <Tile name={plan.inner?.core ? 'Core' : 'Inner box'} nest={nest} pin={({ inner }) => ({ inner: inner?.box ?? null })}>
           <TileSelect
             label="Inner box"
             value={choice.inner?.box ?? 'none'}
@@ -210,6 +210,10 @@ function Lies({ nest, choice, plan }: { nest: NestUse; choice: PlanChoice; plan:
     </Tile>
   );
 }
+
+/** The narrower of the gaps at the sides; beside a core, which bears at its ends, the one along it. */
+const sideGap = ({ gaps, inner }: PlanDocument): number =>
+  inner?.core?.axis === 0 ? gaps.front : inner?.core?.axis === 1 ? gaps.left : Math.min(gaps.left, gaps.front);
 
 /** The next quarter inch up or down. */
 const snap = (inches: number, way: 1 | -1): number =>

@@ -10,6 +10,9 @@ import { act, capital, opening, type Part } from './stepParts.ts';
 const shown = (where: string, inBox: BenchStep['picture']['inBox'], parts: readonly Part[]): Part[] =>
   parts.map((part) => (where === 'box' ? { ...part, shows: { inBox, ...part.shows } } : part));
 
+/** Where what goes into a core lies. */
+const IN_CORE = 'As far from one end of it as from the other.';
+
 /** A place as it is filled, and what of each fill goes there. */
 type FilledPlace = FillPlace | 'sides';
 const ALL_ONE = ['base', 'sides', 'top'] as const;
@@ -78,7 +81,12 @@ export function fillSteps(
       where,
       'in',
       put.map(({ who, where: place, at: bundle }, i) => ({
-        ...act(bundle === undefined ? `${at}:in` : `${at}:in:${bundle + 1}`, `Put ${who} in`, place, 0),
+        ...act(
+          bundle === undefined ? `${at}:in` : `${at}:in:${bundle + 1}`,
+          where === 'core' ? `Slide ${who} in` : `Put ${who} in`,
+          where === 'core' && bundle === undefined ? IN_CORE : place,
+          0,
+        ),
         ...(bundle === undefined ? {} : { bundle, shows: { put: put.slice(0, i + 1).map((one) => one.at!) } }),
       })),
     ),

@@ -14,7 +14,7 @@ import { ONE } from '../../engineering/stowage/Block.ts';
 import { letterOf } from '../../engineering/stowage/letterOf.ts';
 import { bagStep, takeOffSteps } from './takeOffSteps.ts';
 import { inOrder, lettersOf, lettersText, placesInTurn, placeWords } from './severalWords.ts';
-import { coreBears, cutCore } from './coreSteps.ts';
+import { CORE_PUT, coreBears, cutCore } from './coreSteps.ts';
 import { fillSteps } from './fillSteps.ts';
 import { FINGERS_GO, sidesWithRoom } from './sidesWithRoom.ts';
 import { inTheCorners, onTheBase, onTheFill, onTheInnerBase, shellSteps } from './shellSteps.ts';
@@ -138,7 +138,7 @@ export function writeBenchSteps(
     ...(outer.length > 0
       ? fillSteps(
           outer,
-          inner ? [{ who: inner.core ? 'the core' : 'the inner box', where: placeWords(ONE) }] : placed,
+          inner ? [inner.core ? CORE_PUT : { who: 'the inner box', where: placeWords(ONE) }] : placed,
           'box',
           room,
           [...putIn, ...due('touch'), ...due('fingerGap').map(tryFingers), papers],
@@ -150,7 +150,7 @@ export function writeBenchSteps(
     ...(inner
       ? [
           inner.core
-            ? coreBears(inner, system)
+            ? coreBears(inner, say, system)
             : act(
                 'box:level',
                 'See that the inner box stands level',

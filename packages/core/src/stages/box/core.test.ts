@@ -76,7 +76,13 @@ test('it is cut, filled, and seen to bear: steps that add up to the plan’s min
   expect(steps.reduce((sum, { minutes }) => sum + minutes, 0)).toBeCloseTo(option.minutes, 9);
   const titles = steps.map(({ title }) => title);
   expect(titles).toEqual(
-    expect.arrayContaining(['Cut the core', 'Round it in the core', 'Put the core in', 'See that the core bears at both ends']),
+    expect.arrayContaining([
+      'Cut the core',
+      'Slide the bundle in',
+      'Round it in the core',
+      'Put the core in',
+      'See that the core bears at both ends',
+    ]),
   );
   expect(titles.some((title) => /inner box/i.test(title))).toBe(false);
   const cut = steps.find(({ key }) => key === 'inner:form')!;

@@ -1,6 +1,6 @@
 import { breaksWithin, FACE_CHANCES } from '../../engineering/journey/dropHeights.ts';
 import { normalCdf } from '../../engineering/numeric/normal.ts';
-import { GUARDS, HARD_POINTS } from '../../engineering/pieces/hardPoints.ts';
+import { FACE_AXIS, GUARDS, HARD_POINTS } from '../../engineering/pieces/hardPoints.ts';
 import { boxFaceOf } from '../box/boxFaceOf.ts';
 import { foldMet } from '../box/folds.ts';
 import type { Gaps, StowedBox } from '../box/StowedBox.ts';
@@ -49,10 +49,17 @@ function contactChance(held: Touching, at: number, gaps: Gaps, some: (chance: nu
         return layout.columns[face]
           .filter(({ beyond }) => beyond === 0)
           .map((column) => {
-            const gapIn = gaps[face] + emptyBefore(held, at, face, column);
+            // at its ends a core is open: what lies before the wall there is what lies in it
+            const open = held.inner?.core && FACE_AXIS[face] === held.inner.core.axis ? held.inner.gaps[face] : null;
+            const gapIn = gaps[face] + (open ?? 0) + emptyBefore(held, at, face, column);
             const used = normalCdf((CONTACT.gapIn - gapIn) / CONTACT.gapSpreadIn);
             const one =
-              some(FACE_CHANCES[face]) * used * thin * CONTACT.chance * (held.inner ? CONTACT.inInnerBox : 1) * archetype.harm.contact;
+              some(FACE_CHANCES[face]) *
+              used *
+              thin *
+              CONTACT.chance *
+              (held.inner && open === null ? CONTACT.inInnerBox : 1) *
+              archetype.harm.contact;
             return amongPlaces(one, column.places);
           });
       })

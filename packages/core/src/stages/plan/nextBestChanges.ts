@@ -179,7 +179,8 @@ function* singleChanges(request: PlanRequest, choice: PlanChoice, now: PlanOptio
   }
   if (choice.inner) {
     const { box, fill } = choice.inner;
-    yield { change: { kind: 'unboxed' }, after: { ...choice, inner: null, baseGapIn: null } };
+    // where the house wants something round everything, nothing is advised to go without
+    if (!house.floats) yield { change: { kind: 'unboxed' }, after: { ...choice, inner: null, baseGapIn: null } };
     for (const other of stock.fills)
       if (other.key !== fill)
         yield { change: { kind: 'innerFill', fill: other.key }, after: { ...choice, inner: { box, fill: other.key } } };
@@ -200,7 +201,11 @@ function* singleChanges(request: PlanRequest, choice: PlanChoice, now: PlanOptio
     if (newDepthIn !== choice.newDepthIn)
       yield { change: { kind: 'cutDown', newDepthIn }, after: { ...choice, newDepthIn, baseGapIn: null } };
     const lies = inner ? inner.outsideIn : blockIn;
-    const shorter = choice.shortened ? [null] : shorteningsWanted(shell, stock.linerBoard, lies, bedding(house, { inner, bundles }));
+    const shorter = choice.shortened
+      ? [null]
+      : !house.shortens
+        ? []
+        : shorteningsWanted(shell, stock.linerBoard, lies, bedding(house, { inner, bundles }));
     for (const to of shorter) yield { change: { kind: 'shorten', shortened: to }, after: { ...choice, shortened: to, baseGapIn: null } };
     const crossIn =
       choice.crossIn || !stock.linerBoard
@@ -208,7 +213,7 @@ function* singleChanges(request: PlanRequest, choice: PlanChoice, now: PlanOptio
         : (spareDepth(shell, inner ? inner.outsideIn[2] : blockIn[2], bedding(house, { inner, bundles })) ?? 0);
     if (crossIn !== (choice.crossIn ?? 0)) yield { change: { kind: 'cross', crossIn }, after: { ...choice, crossIn, baseGapIn: null } };
     yield { change: { kind: 'board', board: !choice.board }, after: { ...choice, board: !choice.board } };
-    if (choice.tubes || tubesFor({ insideIn: shell.insideIn, gaps: now.rated.weighed.filled.stowed.gaps }))
+    if (choice.tubes || (house.cornerTubes && tubesFor({ insideIn: shell.insideIn, gaps: now.rated.weighed.filled.stowed.gaps })))
       yield { change: { kind: 'tubes', tubes: !choice.tubes }, after: { ...choice, tubes: !choice.tubes } };
     const [{ wrapped }] = bundles;
     if (stock.linerBoard && (bundles.length > 1 || haveCells([wrapped])))
