@@ -49,6 +49,7 @@ const OPTIONAL = {
   crossIn: true,
   shortened: true,
   tubes: true,
+  around: true,
   cells: true,
   grid: true,
   guards: true,
@@ -81,6 +82,9 @@ const bundleParts = { ...added, layers, orientation, grid: grid.exactOptional() 
 
 /** Height of a cross under the lid; 0 for none. */
 const crossIn = z.union([z.literal(0), sizeIn]);
+
+/** Wrap round all of several bundles. */
+const around = z.strictObject({ material: key, turns: z.number().positive().max(20).multipleOf(0.5) }).nullable();
 
 /** What a box is shortened to. */
 const shortened = z.strictObject({ side: z.enum(['length', 'width']), newIn: sizeIn }).nullable();
@@ -116,6 +120,7 @@ const choiceParts = {
   board: z.boolean(),
   cells: z.boolean().exactOptional(),
   tubes: z.boolean().exactOptional(),
+  around: around.exactOptional(),
   between: between.exactOptional(),
   extraFill: z.number().min(0).max(2).exactOptional(),
   service: key,
@@ -155,6 +160,7 @@ const lockParts = z
     liner: z.boolean(),
     cells: z.boolean(),
     tubes: z.boolean(),
+    around,
     between,
     fill: key.nullable(),
     service: key,

@@ -18,6 +18,7 @@ import { explainNoPlan, type NoPlan } from './stages/plan/explainNoPlan.ts';
 import { compareBoxes, type OneOrMore } from './stages/plan/oneOrMore.ts';
 import { frontierWith, mixFills } from './stages/plan/mixFills.ts';
 import { partThem } from './stages/plan/partThem.ts';
+import { windTogether } from './stages/plan/windTogether.ts';
 import { wedgeIt } from './stages/plan/wedgeIt.ts';
 import { coreIt, coresOf, noCore, pinsCore, withoutCore } from './stages/plan/coreIt.ts';
 import { polishNest } from './stages/plan/polishNest.ts';
@@ -96,7 +97,7 @@ function finished(request: PlanRequest, traced: Traced, ceiling: number): Traced
   const cored = coreIt(request, traced.best, ceiling);
   if (!cored) return { ...traced, best: null };
   const polished = polishNest(request, cored, pinsCore(request) ? [] : traced.frontier, ceiling);
-  const best = mixFills(request, wedgeIt(request, partThem(request, polished, ceiling), ceiling), ceiling);
+  const best = mixFills(request, wedgeIt(request, windTogether(request, partThem(request, polished, ceiling), ceiling), ceiling), ceiling);
   return best === traced.best ? traced : { ...traced, best, frontier: frontierWith(traced.frontier, best.option) };
 }
 

@@ -120,6 +120,7 @@ function legendOf(plan: PlanDocument): { key: string; name: string }[] {
   const all = [
     { key: 'piece', name: 'Piece' },
     ...wraps.map(({ key, name }) => ({ key, name })),
+    ...(plan.around ? [{ key: plan.around.material, name: plan.around.name }] : []),
     ...(plan.folds ?? []).map(({ material, name }) => ({ key: material, name })),
     // folded bubble in the gaps is not the bubble round the piece
     ...plan.fills.map(({ key, name }) => ({ key, name: isAlsoWrapped(name) ? name : name.split(',')[0]! })),

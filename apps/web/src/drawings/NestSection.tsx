@@ -99,6 +99,15 @@ export function NestSection({ view, at, k, prefix, plan, write, leastGapIn, pull
           style={{ fill: innerFill ? fill(innerFill.key) : 'var(--sheet)', stroke: 'var(--ink)', strokeWidth: 0.7 }}
         />
       )}
+      {view.around && (
+        <rect
+          data-part="around"
+          {...box(view.around.outside)}
+          rx={Math.min(8, scale(view.around.inside.x - view.around.outside.x))}
+          style={{ fill: fill(view.around.key), stroke: 'var(--ink)', strokeWidth: 0.8 }}
+        />
+      )}
+      {view.around && <rect {...box(view.around.inside)} style={{ fill: 'var(--sheet)', stroke: 'var(--ink)', strokeWidth: 0.5 }} />}
       {view.cells.map((wallOfCell, i) => (
         <rect key={i} data-part="cell" {...box(wallOfCell)} style={{ fill: fill('board'), stroke: 'var(--ink)', strokeWidth: 0.5 }} />
       ))}

@@ -50,6 +50,8 @@ export interface NestView {
   readonly cells: readonly Rect[];
   /** Folds of wrap between bundles that are not. */
   readonly folds: readonly (Rect & { readonly key: string; readonly upright: boolean })[];
+  /** Wrap round all of several bundles, and what is within it; null without. */
+  readonly around: { readonly outside: Rect; readonly inside: Rect; readonly key: string } | null;
   /** Foam tubes in the corners; round from above. */
   readonly tubes: readonly Rect[];
   /** From the outermost sheet inward. */
@@ -119,7 +121,8 @@ export function nestView(whole: PlanDocument, name: ViewName, which = 0): NestVi
   const places = seenFrom(plan, name, swap, before);
   const first = places[0]!;
   // in a box that is too small the bundle is drawn as far as it sticks out
-  const bundle: Rect = alone && places.length === 1 ? block : { x: block.x + first.across, y: block.y + block.h - first.up - h, w, h };
+  const bundle: Rect =
+    alone && places.length === 1 && !whole.around ? block : { x: block.x + first.across, y: block.y + block.h - first.up - h, w, h };
   const seen = places.map(({ letter, across: x, up }) => ({ letter, dx: x - first.across, dy: first.up - up }));
   const layers = layersInward(plan, bundle);
   const within = layers.length > 0 ? shrink(layers.at(-1)!, plan.layers[0]?.thicknessIn ?? 0) : bundle;
@@ -135,6 +138,7 @@ export function nestView(whole: PlanDocument, name: ViewName, which = 0): NestVi
     seen,
     cells: cellWalls(whole, name, block),
     folds: foldRects(whole, name, block),
+    around: whole.around ? { outside: block, inside: shrink(block, whole.around.thicknessIn), key: whole.around.material } : null,
     tubes: tubeRects(plan, name, inside),
     layers,
     piece,

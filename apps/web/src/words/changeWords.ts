@@ -69,6 +69,8 @@ function wordsFor(change: ChangeKind, request: PlanRequest, choice: PlanChoice |
       return change.crossIn === 0 ? 'Without the cross under the lid' : 'A cross of board under the lid';
     case 'board':
       return change.board ? 'A board under it, so that it does not sink' : 'Without the board under it';
+    case 'unwound':
+      return 'Without the wrap round them all';
     case 'tubes':
       return change.tubes ? 'Foam tubes in the corners, so that it does not shift' : 'Without the tubes in the corners';
     case 'cells':

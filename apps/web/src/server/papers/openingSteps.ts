@@ -13,7 +13,10 @@ export function openingSteps(plan: PlanDocument, along: readonly string[] = []):
   const { inner, fills, box } = plan;
   const bundles = planBundles(plan);
   const count = bundles.reduce((sum, { block }) => sum + block.at.length, 0);
-  const lift = liftWords(bundles, count);
+  const { around } = plan;
+  const lift = around
+    ? `Lift the whole out with both hands and unwind the ${around.name.toLowerCase()} that holds them together: ${count} bundles come apart.`
+    : liftWords(bundles, count);
   const onTop = fills.find((fill) => fill.where === 'outer' && fill.topFt3 > 0);
   const letters = lettersOf(bundles);
   return [

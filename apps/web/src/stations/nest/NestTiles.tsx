@@ -1,7 +1,8 @@
 'use client';
-import type { PlanChoice, PlanDocument } from '@inch-nest/core';
+import { planBundles, type PlanChoice, type PlanDocument } from '@inch-nest/core';
 import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
+import { AroundTile } from './AroundTile.tsx';
 import { BoxTiles } from './BoxTiles.tsx';
 import { FillTile } from './FillTile.tsx';
 import { GuardTile } from './GuardTile.tsx';
@@ -38,6 +39,7 @@ export function NestTiles({
       {plan.block.stacks.length > 1 && <TogetherTile plan={plan} nest={nest} among={(whole.plan?.others?.length ?? 0) > 0} />}
       {whole.plan?.others && <StandTile plan={whole.plan} nest={whole} />}
       {whole.plan?.others && <BetweenTile plan={whole.plan} nest={whole} />}
+      {whole.plan && countOfPlan(whole.plan) > 1 && <AroundTile plan={whole.plan} nest={whole} />}
       <BoxTiles plan={plan} nest={nest} choice={choice} />
       <h2 id="fill" className="unseen">
         Fill
@@ -46,3 +48,6 @@ export function NestTiles({
     </section>
   );
 }
+
+/** Bundles in a nest, those that are alike counted each. */
+const countOfPlan = (plan: PlanDocument): number => planBundles(plan).reduce((sum, { block }) => sum + block.at.length, 0);

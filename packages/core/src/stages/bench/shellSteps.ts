@@ -77,6 +77,16 @@ const MADE_STEPS: Readonly<Record<MadePartKey, (part: MadePart, shell: Shell, sa
       minutes,
       [{ what: 'sheet board', amount: Math.round(takenFt2 * 10) / 10, unit: 'square feet' }],
     ),
+  around: ({ minutes, wrap }, _, { length }) => {
+    const { name, turns, lengthIn, sheets } = wrap!;
+    return act(
+      'around',
+      'Wrap them together',
+      `As they will stand, hard against one another: ${sheets === 1 ? 'one piece' : `${sheets} pieces side by side`} of ${name.toLowerCase()}, ${length(lengthIn)} long, ${turns} ${turns === 1 ? 'turn' : 'turns'} round them all; fold the ends in and tape them.`,
+      minutes,
+      [{ what: name, amount: turns, unit: turns === 1 ? 'turn' : 'turns', stock: { kind: 'wrap', key: wrap!.key } }],
+    );
+  },
   tubes: ({ minutes, orders }, _, { length }) => {
     const { diameter, each, count, pressedTo } = tubesIn(orders);
     return act(
@@ -142,6 +152,9 @@ export function shellSteps(shell: Shell, say: Say, system: UnitSystem): Part[] {
 /** What hands do to a box before anything goes in. One that is folded round its foot has no bottom to close. */
 const formed = (box: BoxStock): string =>
   isEnvelope(box) ? '' : isFolded(box) || isToFold(box) ? ': fold the four sides up and tape the corners' : ': form and tape the bottom';
+
+/** What goes round all of several bundles, before they go into anything. */
+export const roundThemAll = (shell: Shell, say: Say): Part[] => madeSteps('around', shell, say);
 
 /** What stands between what is held and the walls, before its sides are filled. */
 export const inTheCorners = (shell: Shell, say: Say): Part[] => madeSteps('tubes', shell, say);

@@ -63,6 +63,12 @@ export function tearList(plans: readonly { readonly code: string; readonly plan:
       roll.pieces.push({ code, lengthIn: folds * long, count: Math.ceil(short / rollWidthIn - 1e-9), turns: folds, folded: true });
       rolls.set(key, roll);
     }
+    if (plan.around) {
+      const { material: key, name, rollWidthIn, lengthIn, sheets, turns } = plan.around;
+      const roll = rolls.get(key) ?? { key, name, rollWidthIn, pieces: [] };
+      roll.pieces.push({ code, lengthIn, count: sheets, turns });
+      rolls.set(key, roll);
+    }
     for (const box of [plan.box, ...(plan.inner && plan.inner.key !== OWN_BOX ? [plan.inner] : [])]) {
       const cutIn = 'core' in box && box.core ? box.outsideIn[box.core.axis] : undefined;
       const key = cutIn === undefined ? box.key : `${box.key} ${cutIn}`;

@@ -3,6 +3,7 @@ import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts'
 import type { Grid } from '../../engineering/stowage/Block.ts';
 import type { Stand } from '../../engineering/stowage/Stand.ts';
 import type { House } from '../../house/House.ts';
+import type { AroundChoice } from './around.ts';
 import type { Shortened } from './Shortened.ts';
 
 /** Choices about boxes that somebody has pinned. */
@@ -23,6 +24,8 @@ export interface BoxLocks {
   readonly liner?: boolean;
   readonly newDepthIn?: number | null;
   readonly shortened?: Shortened | null;
+  /** Wrap round all of several bundles. */
+  readonly around?: AroundChoice | null;
   /** Foam tubes in the corners. */
   readonly tubes?: boolean;
   /** 0 for none. */

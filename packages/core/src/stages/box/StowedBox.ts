@@ -4,6 +4,7 @@ import type { Layout } from '../../engineering/stowage/Block.ts';
 import type { RestingByFace } from '../../engineering/stowage/resting.ts';
 import type { Between, Stand } from '../../engineering/stowage/Stand.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
+import type { Around } from './around.ts';
 import type { PlacedFold } from './folds.ts';
 import type { MadePart } from './madeParts.ts';
 import type { StandingCore } from './StandingCore.ts';
@@ -82,7 +83,9 @@ export interface Block {
   readonly boards: readonly Between[];
   /** Folds of wrap between neighbours that are not alike, from the same corner. */
   readonly folds: readonly PlacedFold[];
-  /** Outside of all bundles, and what is empty within that. */
+  /** Wrap round them all; null where they go in one by one. */
+  readonly around: Around | null;
+  /** Outside of all bundles with what is round them, and what is empty and to be filled within that. */
   readonly blockIn: Triple;
   readonly emptyIn3: number;
 }

@@ -14,7 +14,7 @@ import { foldSides, type PlacedFold } from './folds.ts';
 import type { Shortened } from './Shortened.ts';
 
 /** What is made at the bench for a box: cut into it, cut from sheet board or folded of wrap, and put into it. */
-export type MadePartKey = 'cutDown' | 'shortened' | 'liner' | 'board' | 'cells' | 'folds' | 'folded' | 'cross' | 'tubes';
+export type MadePartKey = 'cutDown' | 'shortened' | 'liner' | 'board' | 'cells' | 'folds' | 'folded' | 'cross' | 'tubes' | 'around';
 
 /** A part made for a box, and all that follows from it. */
 export interface MadePart {
@@ -29,6 +29,15 @@ export interface MadePart {
   readonly tapeIn?: number;
   /** What is folded of wrap for it; left out where nothing is. */
   readonly folds?: readonly MadeFold[];
+  /** What is wound of wrap for it; left out where nothing is. */
+  readonly wrap?: {
+    readonly key: string;
+    readonly name: string;
+    readonly turns: number;
+    readonly lengthIn: number;
+    readonly sheets: number;
+    readonly ft2: number;
+  };
   /** How the box shop cuts it, and how often. */
   readonly orders: readonly MadeOrder[];
 }
@@ -50,7 +59,7 @@ export interface MadeOrder {
 }
 
 /** Minutes to make each; judgement, the board as the model's page on boxes has it. Of cells for one strip or sheet, of folds for one. */
-export const MADE_MINUTES: Readonly<Record<Exclude<MadePartKey, 'folded' | 'shortened' | 'tubes'>, number>> = {
+export const MADE_MINUTES: Readonly<Record<Exclude<MadePartKey, 'folded' | 'shortened' | 'tubes' | 'around'>, number>> = {
   cutDown: 3,
   liner: 4,
   board: 1,

@@ -4,6 +4,7 @@ import { linerPanels } from '../../engineering/boxshop/linerPanels.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
 import { FACES } from '../../engineering/pieces/hardPoints.ts';
+import { aroundPart } from './around.ts';
 import { isToFold } from './boxToFold.ts';
 import { boardPart, crossPart, cutDownPart, foldedPart, foldsPart, linerPart, shortenedPart, type MadePart } from './madeParts.ts';
 import type { Block, Shell } from './StowedBox.ts';
@@ -100,10 +101,11 @@ export function boarded(shell: Shell, sheet: SheetBoard): Shell {
 }
 const boardedOf = new WeakMap<Shell, { readonly sheet: SheetBoard; readonly shell: Shell }>();
 
-/** The same shell with what parts the bundles in it, where anything does. */
-export function celled(shell: Shell, { cells, folds }: Pick<Block, 'cells' | 'folds'>): Shell {
+/** The same shell with what parts the bundles in it, and what is round them all, where anything is. */
+export function celled(shell: Shell, { cells, folds, around }: Pick<Block, 'cells' | 'folds' | 'around'>): Shell {
   const ready = cells ? withPart(shell, cells) : shell;
-  return folds.length > 0 ? withPart(ready, foldsPart(folds)) : ready;
+  const parted = folds.length > 0 ? withPart(ready, foldsPart(folds)) : ready;
+  return around ? withPart(parted, aroundPart(around)) : parted;
 }
 
 /** True for a shell with a board in it. */

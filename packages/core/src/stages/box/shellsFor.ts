@@ -7,10 +7,6 @@ import { AXIS_OF, crossed, cutDown, isEnvelope, lined, shortened, wholeShell } f
 import type { Shell } from './StowedBox.ts';
 import type { Shortened } from './Shortened.ts';
 
-export { AS_IT_STANDS } from './BoxChoices.ts';
-export { tubesFor } from './cornered.ts';
-export type { Shortened } from './Shortened.ts';
-
 /** A box is cut down only where that takes at least this much off, inches; judgement. */
 const WORTH_CUTTING_IN = 0.75;
 /** A slice is taken out of a box only where it is at least so wide, inches; judgement. */

@@ -4,6 +4,7 @@ import { rowOf, standsAll, type Stand } from '../../engineering/stowage/Stand.ts
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
 import { coreRound, isCore } from './core.ts';
 import { cornered } from './cornered.ts';
+import type { AroundWrap } from './around.ts';
 import type { Fold } from './folds.ts';
 import { gapsAround } from './gapsAround.ts';
 import { AXIS_OF, boarded, celled, crossed, cutDown, envelopeRound, isEnvelope, lined, shortened, wholeShell } from './makeShell.ts';
@@ -41,6 +42,8 @@ export interface Told extends LiesAsTold {
   readonly cells?: boolean;
   /** Folds of wrap between those that are not alike. */
   readonly folds?: readonly Fold[];
+  /** Wrap round all of them, where there are several. */
+  readonly around?: AroundWrap | null;
   /** What liners and boards are cut from. */
   readonly sheet: SheetBoard | null;
 }
@@ -56,7 +59,7 @@ export function stowAsTold(wraps: Wraps, told: Told): StowedBox | null {
     const wrapped = wraps[at]!;
     return { orientation, grid: gridIn(grid, wrapped, orient(wrapped.bundleIn, orientation), insideIn) };
   });
-  const block = blockOf(wraps, { lies, stand: standAsTold(wraps, told) }, told.cells ? told.sheet : null, told.folds);
+  const block = blockOf(wraps, { lies, stand: standAsTold(wraps, told) }, told.cells ? told.sheet : null, told.folds, told.around);
   const put = told.inner && !isCore(told.inner) ? innerBox(told.inner, gapsAround(block.blockIn, told.inner.insideIn)) : null;
   const bare = shellAsTold(told, (put ? put.outsideIn : block.blockIn)[2]);
   if (!bare) return null;

@@ -12,6 +12,7 @@ import { isToFold } from './boxToFold.ts';
 import { isUsable, usableBoxes, type BoxLocks, type BoxRoom } from './BoxChoices.ts';
 import { gapsAround, gapsAroundInner, leastGap } from './gapsAround.ts';
 import { boarded, builtOutsideIn, celled, envelopeRound, hasBoard, isEnvelope, wholeShell } from './makeShell.ts';
+import { layAround, type AroundWrap } from './around.ts';
 import { foldBetween, placedFolds, type Fold, type PlacedFold } from './folds.ts';
 import { cellsPart } from './madeParts.ts';
 import { shellMaker, shellsFor, type ShellMaker } from './shellsFor.ts';
@@ -51,8 +52,38 @@ export const haveCells = (wraps: Wraps): boolean => wraps.length === 1 && countO
  *
  * @param sheet what parts them is cut from, cells and boards; null where they stand against one another
  * @param folds of wrap between those that are not alike
+ * @param around wrap round them all, where there are several
  */
-export function blockOf(wraps: Wraps, { lies, stand }: Way, sheet: SheetBoard | null = null, folds: readonly Fold[] = NO_FOLDS): Block {
+export function blockOf(
+  wraps: Wraps,
+  way: Way,
+  sheet: SheetBoard | null = null,
+  folds: readonly Fold[] = NO_FOLDS,
+  around: AroundWrap | null = null,
+): Block {
+  const block = standingBlock(wraps, way, sheet, folds);
+  return around && countOfAll(block) > 1 ? wound(block, around) : block;
+}
+
+/** Bundles that stand together, with a wrap round them all: what is empty among them is closed in. */
+function wound(block: Block, wrap: AroundWrap): Block {
+  const around = layAround(wrap, block.blockIn);
+  const { thicknessIn } = around;
+  const grown = (of: Triple, byIn: number) => of.map((side) => side + byIn) as unknown as Triple;
+  const shifted = <One extends { readonly atIn: Triple }>(one: One): One => ({ ...one, atIn: grown(one.atIn, thicknessIn) });
+  const [first, ...others] = block.bundles;
+  return {
+    ...block,
+    around,
+    bundles: [shifted(first), ...others.map(shifted)],
+    boards: block.boards.map(shifted),
+    folds: block.folds.map(shifted),
+    blockIn: grown(block.blockIn, 2 * thicknessIn),
+    emptyIn3: 0,
+  };
+}
+
+function standingBlock(wraps: Wraps, { lies, stand }: Way, sheet: SheetBoard | null, folds: readonly Fold[]): Block {
   const lying = wraps.map((wrapped, at): Omit<LyingBundle, 'atIn'> => {
     const { orientation, grid } = lies[at]!;
     const bundleIn = orient(wrapped.bundleIn, orientation);
@@ -71,6 +102,7 @@ export function blockOf(wraps: Wraps, { lies, stand }: Way, sheet: SheetBoard | 
       cells,
       boards: NO_BOARDS,
       folds: NO_FOLDS,
+      around: null,
       blockIn: first.sizeIn,
       emptyIn3,
     };
@@ -97,6 +129,7 @@ export function blockOf(wraps: Wraps, { lies, stand }: Way, sheet: SheetBoard | 
     cells,
     boards,
     folds: placed,
+    around: null,
     blockIn,
     emptyIn3: Math.max(0, blockIn[0] * blockIn[1] * blockIn[2] - takenIn3),
   };

@@ -9,9 +9,6 @@ import type { BoxRefusal, InnerBox } from './StowedBox.ts';
 
 const SIDES = ['long', 'wide', 'deep'] as const;
 
-export { isCore } from './core.ts';
-export { bedding } from './stowInBox.ts';
-
 /**
  * For every box that does not do: which side is short, by how much, or that none is left.
  *

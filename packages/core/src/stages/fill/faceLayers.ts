@@ -184,11 +184,23 @@ export function faceLayers(
   at = 0,
   column: Column = filled.stowed.bundles[at]!.layout.columns[face][0]!,
 ): CushionLayer[] {
-  const { inner } = filled.stowed;
+  const { inner, around } = filled.stowed;
   const { carried, last, ...within } = wayOut(filled.stowed, at, face, column);
   const layers = [...within.layers];
-  const emptyIn = emptyBefore(filled.stowed, filled.stowed.bundles.indexOf(last), face, last === filled.stowed.bundles[at] ? column : null);
+  // what is empty within a wrap round them all is filled by nobody
+  const emptyIn = around
+    ? 0
+    : emptyBefore(filled.stowed, filled.stowed.bundles.indexOf(last), face, last === filled.stowed.bundles[at] ? column : null);
   let { outside } = within;
+  if (around) {
+    if (around.cushion)
+      layers.push(
+        ...carrying(carried, [
+          { thicknessIn: around.thicknessIn, curve: around.cushion.curve, areaIn2: wrapAreaIn2(outside, around.thicknessIn) },
+        ]),
+      );
+    outside = beyond(outside, around.thicknessIn);
+  }
   if (inner) {
     if (filled.innerFill && filled.effectiveInnerGaps) {
       const gap = gapLayer(outside, filled.effectiveInnerGaps[face] + emptyIn, filled.innerFill);

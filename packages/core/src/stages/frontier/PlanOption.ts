@@ -2,6 +2,7 @@ import type { Orientation } from '../../engineering/geometry/orientations.ts';
 import type { Grid } from '../../engineering/stowage/Block.ts';
 import type { Stand } from '../../engineering/stowage/Stand.ts';
 import type { Minor } from '../../units/index.ts';
+import type { AroundChoice } from '../box/around.ts';
 import type { FoldChoice } from '../box/folds.ts';
 import type { Shortened } from '../box/Shortened.ts';
 import type { ByPlace } from '../fill/fillPlaces.ts';
@@ -50,6 +51,8 @@ export interface PlanChoice extends BundleChoice {
   readonly tubes?: boolean;
   /** Folds of wrap between bundles that are not alike; left out where there are none. */
   readonly between?: readonly FoldChoice[];
+  /** Wrap round all of several bundles; left out, or null, where they go in one by one. */
+  readonly around?: AroundChoice | null;
   readonly service: string;
   readonly coverAdded: boolean;
   readonly signature: boolean;

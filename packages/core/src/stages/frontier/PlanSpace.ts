@@ -93,7 +93,8 @@ export function shellFinder({ room, house, locks, way, free }: PlanSpace): (held
   return (held) => {
     if (!held.inner) return wanted(held, shellsRound(held, room, house, locks, make));
     const known =
-      roundInner.get(held.inner.box.key) ?? wanted(held, shellsRound({ ...held, cells: null, folds: [] }, room, house, locks, make));
+      roundInner.get(held.inner.box.key) ??
+      wanted(held, shellsRound({ ...held, cells: null, folds: [], around: null }, room, house, locks, make));
     roundInner.set(held.inner.box.key, known);
     return held.cells || held.folds.length > 0
       ? wanted(

@@ -163,6 +163,7 @@ function choiceOf({ weighed, quote, coverAdded, signature }: RatedParcel, baseGa
       : {}),
     baseGapIn,
     board: stowed.board,
+    ...(stowed.around ? { around: { material: stowed.around.material, turns: stowed.around.turns } } : {}),
     ...(stowed.tubes ? { tubes: true } : {}),
     ...(stowed.cells ? { cells: true } : {}),
     ...(stowed.folds.length > 0 ? { between: stowed.folds.map(({ pair, material, folds }) => ({ pair, material, folds })) } : {}),

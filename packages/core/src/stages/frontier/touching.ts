@@ -14,7 +14,7 @@ import { anyOf, either } from './causes.ts';
 const CONTACT = { gapIn: 0.5, gapSpreadIn: 0.15, coverIn: 0.7, coverSpreadIn: 0.2, chance: 0.06, inInnerBox: 0.2, betweenCells: 0.2 };
 
 /** What contact depends on besides the gaps. */
-export type Touching = Pick<StowedBox, 'bundles' | 'resting' | 'inner' | 'cells' | 'folds'>;
+export type Touching = Pick<StowedBox, 'bundles' | 'resting' | 'inner' | 'cells' | 'folds' | 'around'>;
 
 /** Chance that a hard point of any bundle is touched on a journey of so many drops, drifted or not. */
 export const mixedContact = (held: Touching, gaps: Gaps, drift: number, drops: number): number =>
@@ -42,7 +42,8 @@ function contactChance(held: Touching, at: number, gaps: Gaps, some: (chance: nu
       .filter(({ kind }) => HARD_POINTS[kind].touches)
       .flatMap((point) => {
         const face = boxFaceOf(point, orientation);
-        const coverIn = wrapped.coverOnFaceIn[point.face] + (point.guard ? GUARDS[point.guard].thicknessIn : 0);
+        const coverIn =
+          wrapped.coverOnFaceIn[point.face] + (held.around?.thicknessIn ?? 0) + (point.guard ? GUARDS[point.guard].thicknessIn : 0);
         const thin = normalCdf((CONTACT.coverIn - coverIn) / CONTACT.coverSpreadIn);
         // what has another before it knocks against that instead
         if (held.resting[face].on[at]!.length > 0) return [];

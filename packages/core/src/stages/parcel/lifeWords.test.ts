@@ -63,6 +63,11 @@ const LAID_OUT: [string, Parameters<typeof request>, Partial<PlanChoice>][] = [
     { box: '16x14x16', crossIn: 3, fillApart: { base: 'crumpledPaper' } },
   ],
   ['shortened, with tubes in its corners', [{}], { box: '16x14x12', shortened: { side: 'length', newIn: 13 }, tubes: true }],
+  [
+    'six alike, wrapped together',
+    [{ count: 6, archetype: 'blownGlass', lengthIn: 3, widthIn: 3, heightIn: 4 }],
+    { grid: [3, 2, 1], box: '16x14x12', around: { material: 'largeBubble', turns: 1 } },
+  ],
   ['in a core', [{ lengthIn: 6, widthIn: 2, heightIn: 2 }], { box: '16x14x12', inner: { box: 'tube', fill: 'crumpledPaper' } }],
   ['a box in a box', [{ lengthIn: 4, widthIn: 4, heightIn: 4 }], { box: '16x14x16', inner: { box: '8x8x8', fill: 'crumpledPaper' } }],
 ];

@@ -26,6 +26,7 @@ const PLACES: Readonly<Record<string, string>> = {
   'inner:close': 'inner box closed',
   'box:cutDown': 'box cut down',
   'box:shorten': 'slice cut out of the box',
+  around: 'wrapped together',
   'box:tubes': 'tubes stood in the corners',
   'box:fold': 'box cut from a sheet',
   'box:form': 'box formed',

@@ -30,6 +30,8 @@ export type ChangeKind =
   /** A cross of a height under the lid, or none at 0. */
   | { readonly kind: 'cross'; readonly crossIn: number }
   | { readonly kind: 'board'; readonly board: boolean }
+  /** Without the wrap round them all. */
+  | { readonly kind: 'unwound' }
   | { readonly kind: 'tubes'; readonly tubes: boolean }
   | { readonly kind: 'cells'; readonly cells: boolean }
   /** So many thicknesses of a wrap folded between two bundles, or none of it; in a larger box where that one does not take it. */

@@ -7,6 +7,7 @@ import type { Between } from '../../engineering/stowage/Stand.ts';
 import type { BoxStyle, WrapRole } from '../../engineering/materials/stock.ts';
 import type { Excess } from '../../engineering/tariff/nearestService.ts';
 import type { Quote, QuoteRefusal } from '../../engineering/tariff/Quote.ts';
+import type { AroundChoice } from '../box/around.ts';
 import type { FoldChoice } from '../box/folds.ts';
 import type { StandingCore } from '../box/StandingCore.ts';
 import type { Gaps, StandingTubes } from '../box/StowedBox.ts';
@@ -62,6 +63,15 @@ export interface PlanFold extends Between, FoldChoice {
   readonly rollWidthIn: number;
 }
 
+/** Wrap round all of several bundles. */
+export interface PlanAround extends AroundChoice {
+  readonly name: string;
+  readonly thicknessIn: number;
+  readonly lengthIn: number;
+  readonly sheets: number;
+  readonly rollWidthIn: number;
+}
+
 /** A plan as it is drawn, stored and checked: figures only, nothing to look up. Its first bundle stands in it by itself. */
 export interface PlanDocument extends PlanBundle {
   readonly format: typeof PLAN_FORMAT;
@@ -73,6 +83,8 @@ export interface PlanDocument extends PlanBundle {
   readonly boards?: readonly Between[];
   /** Folds of wrap between them, from the same corner; left out where there are none. */
   readonly folds?: readonly PlanFold[];
+  /** Wrap round all of several bundles; left out where they go in one by one. */
+  readonly around?: PlanAround;
   /** What may happen to each bundle, the first included; left out for one. */
   readonly risks?: readonly BundleRisk[];
   readonly inner: {

@@ -51,6 +51,7 @@ const OTHER: { readonly [Part in keyof Required<PlanChoice>]: PlanChoice[Part] }
   extraFill: 0.5,
   board: true,
   cells: true,
+  around: { material: 'largeBubble', turns: 1 },
   tubes: true,
   between: [{ pair: [0, 1], material: 'largeBubble', folds: 2 }],
   service: SERVICE.key,
@@ -71,6 +72,7 @@ const SEVERAL: Partial<Record<keyof PlanChoice, [typeof asked, PlanChoice]>> = {
   others: [two, BESIDE],
   stand: [two, BESIDE],
   between: [two, BESIDE],
+  around: [two, BESIDE],
   // and tubes only hold what has much the same room at both walls of a corner
   tubes: [asked, { ...BASE, box: '14x12x12' }],
 };

@@ -73,6 +73,7 @@ export const CHOICE_PARTS: Readonly<Record<keyof PlanChoice, ChoicePart>> = {
   extraFill: { name: 'fill pressed in', still: { chance: 'no cushion figure is known for it' } },
   board: { name: 'board under it', still: {} },
   cells: { name: 'cells between them', still: {} },
+  around: { name: 'wrap round them all', still: {} },
   tubes: { name: 'tubes in the corners', still: {} },
   between: { name: 'folds between them', still: {} },
   service: carriage('service'),

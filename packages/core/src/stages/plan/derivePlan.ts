@@ -5,6 +5,7 @@ import { OWN_BOX, ownBoxOf } from '../box/ownBox.ts';
 import type { WrappedItem, Wraps } from '../wrap/WrappedItem.ts';
 import { stowAsTold } from '../box/stowAsTold.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
+import { aroundAsChosen, goesAround } from '../box/around.ts';
 import { toFoldOf } from '../box/boxToFold.ts';
 import { foldsAsChosen, mayBeFolded } from '../box/folds.ts';
 import type { ByPlace } from '../fill/fillPlaces.ts';
@@ -109,8 +110,12 @@ export function deriver(request: PlanRequest): Deriver {
       box,
       sheet: stock.linerBoard,
       folds: foldsAsChosen(choice.between, stock.wraps, house),
+      around: aroundAsChosen(choice.around, stock.wraps, house),
     });
     const unfolded = choice.between?.find(({ material }) => !stock.wraps.some((one) => one.key === material && mayBeFolded(one)));
+    const { around } = choice;
+    if (around && !stock.wraps.some((one) => one.key === around.material && goesAround(one)))
+      return `${around.material} is nothing in the stockroom that goes round several`;
     if (unfolded) return `${unfolded.material} is nothing in the stockroom that is folded between`;
     if (!stowed)
       return inner && isCore(inner)

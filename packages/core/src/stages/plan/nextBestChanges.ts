@@ -215,6 +215,7 @@ function* singleChanges(request: PlanRequest, choice: PlanChoice, now: PlanOptio
     yield { change: { kind: 'board', board: !choice.board }, after: { ...choice, board: !choice.board } };
     if (choice.tubes || (house.cornerTubes && tubesFor({ insideIn: shell.insideIn, gaps: now.rated.weighed.filled.stowed.gaps })))
       yield { change: { kind: 'tubes', tubes: !choice.tubes }, after: { ...choice, tubes: !choice.tubes } };
+    if (choice.around) yield { change: { kind: 'unwound' }, after: { ...choice, around: null, baseGapIn: null } };
     const [{ wrapped }] = bundles;
     if (stock.linerBoard && (bundles.length > 1 || haveCells([wrapped])))
       yield { change: { kind: 'cells', cells: !choice.cells }, after: { ...choice, cells: !choice.cells, baseGapIn: null } };

@@ -31,6 +31,7 @@ export function stockUsed({ rated }: Pick<PlanOption, 'rated'>, instead: readonl
       .filter((box) => box.container === null && box.key !== OWN_BOX && !isToFold(box))
       .map((box) => ({ kind: 'box' as const, key: box.key, amount: 1 })),
     ...stowed.shell.made.flatMap(({ folds = [] }) => folds.map(({ key, ft2 }) => ({ kind: 'wrap' as const, key, amount: ft2 }))),
+    ...stowed.shell.made.flatMap(({ wrap }) => (wrap ? [{ kind: 'wrap' as const, key: wrap.key, amount: wrap.ft2 }] : [])),
     ...stowed.shell.made
       .filter((part) => part.takenFt2 > 0)
       .map((part) => ({ kind: 'board' as const, key: SHEET_BOARD, amount: part.takenFt2 })),

@@ -6,6 +6,7 @@ import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { House } from '../../house/House.ts';
 import { boxFaceOf } from '../box/boxFaceOf.ts';
 import { chanceRange } from '../frontier/chanceRange.ts';
+import type { Around } from '../box/around.ts';
 import type { Block, StandingTubes, LyingBundle } from '../box/StowedBox.ts';
 import { breakingChance, spoilingChance } from '../frontier/causes.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
@@ -51,6 +52,7 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
         }
       : {}),
     ...(stowed.boards.length > 0 ? { boards: stowed.boards } : {}),
+    ...(stowed.around ? { around: aroundIn(stowed.around) } : {}),
     ...(stowed.folds.length > 0
       ? {
           folds: stowed.folds.map(({ pair, material, folds, stock, along, atIn, sizeIn }): PlanFold => ({
@@ -126,6 +128,15 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
   };
 }
 
+const aroundIn = ({ material, turns, stock: { name, rollWidthIn }, thicknessIn, lengthIn, sheets }: Around) => ({
+  material,
+  turns,
+  name,
+  rollWidthIn,
+  thicknessIn,
+  lengthIn,
+  sheets,
+});
 const tubesIn = ({ count, acrossIn, eachIn, pressedToIn }: StandingTubes) => ({ count, acrossIn, eachIn, pressedToIn });
 
 /** One bundle as it lies. */

@@ -19,7 +19,10 @@ export function SideBySide({ one, other, onTake }: { one: PlanDocument | null; o
     ['Breaks', (plan) => formatChance(plan.chance), 'risk'],
     ['Expected in all', (plan) => write.money(plan.expectedMinor)],
     ['Guards', (plan) => guardWords(plan).join(', ') || 'none'],
-    ['Wrap', (plan) => wrapWords(plan, 'none')],
+    [
+      'Wrap',
+      (plan) => `${wrapWords(plan, 'none')}${plan.around ? `; round them all ${plan.around.turns} ${plan.around.name.toLowerCase()}` : ''}`,
+    ],
     [
       'Box',
       (plan) =>

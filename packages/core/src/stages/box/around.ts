@@ -1,0 +1,75 @@
+import type { CushionMaterial } from '../../engineering/cushion/cushionMaterials.ts';
+import { wrapLayer, type Triple } from '../../engineering/geometry/wrapLayer.ts';
+import { cushionOf, sheetThicknessIn } from '../../engineering/materials/cushionOf.ts';
+import type { WrapStock } from '../../engineering/materials/stock.ts';
+import { IN2_PER_FT2 } from '../../units/index.ts';
+import type { House } from '../../house/House.ts';
+import type { MadePart } from './madeParts.ts';
+
+/** Wrap that somebody lays round several bundles, each of which has its own, so that they go as one. */
+export interface AroundChoice {
+  readonly material: string;
+  /** Halves allowed. */
+  readonly turns: number;
+}
+
+/** The same with what it is of, before it is known what it goes round. */
+export interface AroundWrap extends AroundChoice {
+  readonly stock: WrapStock;
+  readonly scrapShare: number;
+}
+
+/** The same as it lies, with what it takes. */
+export interface Around extends AroundChoice {
+  readonly stock: WrapStock;
+  readonly cushion: CushionMaterial | null;
+  /** On every side. */
+  readonly thicknessIn: number;
+  readonly lengthIn: number;
+  readonly sheets: number;
+  readonly areaIn2: number;
+  readonly scrapShare: number;
+}
+
+/** True for what may be laid round several bundles: anything but card, which does not go round. */
+export const goesAround = ({ stiff }: Pick<WrapStock, 'stiff'>): boolean => !stiff;
+
+/** What is chosen, found in the stockroom; null for nothing, and for what is not there. */
+export function aroundAsChosen(
+  chosen: AroundChoice | null | undefined,
+  wraps: readonly WrapStock[],
+  { scrapShare }: Pick<House, 'scrapShare'>,
+): AroundWrap | null {
+  const stock = chosen && wraps.find((one) => one.key === chosen.material && goesAround(one));
+  return stock ? { ...chosen, stock, scrapShare } : null;
+}
+
+/** Lays a wrap round what stands together, along its longest side, as round a block. */
+export function layAround({ stock, turns, scrapShare, material }: AroundWrap, blockIn: Triple): Around {
+  const sheetIn = sheetThicknessIn(stock);
+  const [l, w, h] = [...blockIn].sort((a, b) => b - a) as [number, number, number];
+  const { lengthIn, sheets, areaIn2 } = wrapLayer('block', [l, w, h], { thicknessIn: sheetIn, turns, rollWidthIn: stock.rollWidthIn });
+  return {
+    material,
+    turns,
+    stock,
+    scrapShare,
+    cushion: stock.cushion === null ? null : cushionOf({ ...stock, cushion: stock.cushion }),
+    thicknessIn: turns * sheetIn,
+    lengthIn,
+    sheets,
+    areaIn2,
+  };
+}
+
+/** What it weighs, costs and takes. */
+export const aroundPart = ({ stock, turns, areaIn2, lengthIn, sheets, scrapShare }: Around): MadePart => ({
+  key: 'around',
+  boardFt2: 0,
+  takenFt2: 0,
+  weightLb: (areaIn2 / IN2_PER_FT2) * stock.lbPerFt2,
+  costMinor: (areaIn2 * (1 + scrapShare) * stock.priceMinor) / (stock.rollWidthIn * stock.rollLengthIn),
+  minutes: turns * stock.minutesPerTurn,
+  wrap: { key: stock.key, name: stock.name, turns, lengthIn, sheets, ft2: areaIn2 / IN2_PER_FT2 },
+  orders: [],
+});
