@@ -205,9 +205,9 @@ const planner: Planner = {
       if (derived.kind === 'noPlan') return Promise.resolve(derived);
       const { stowed } = derived.option.rated.weighed.filled;
       const { bundles, shell, inner, blockIn } = stowed;
-      const changes = nextBestChanges(request, choice);
       const document = writePlanDocument(derived.option, request.house);
       const most = document.faults[0]?.kind === 'tooSmall' ? MOST_THAT_GIVE : MOST_CHANGES;
+      const changes = nextBestChanges(request, choice, most);
       const lies = inner?.outsideIn ?? blockIn;
       const gapIn = bedding(request.house, stowed);
       return Promise.resolve({

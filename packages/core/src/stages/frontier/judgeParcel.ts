@@ -64,8 +64,7 @@ export function judgeParcel(weighed: WeighedParcel, house: House): Judge {
     const { parcel: causes, each } = happeningOn(carried.quote);
     const lines = costLines(rated, house);
     const costMinor = lines.reduce((sum, line) => sum + line.amountMinor, 0);
-    const nestCostMinor =
-      costMinor - lines.filter(({ key }) => CHOSEN_AFTERWARDS.has(key)).reduce((sum, line) => sum + line.amountMinor, 0);
+    const nestCostMinor = withoutCover(costMinor, lines);
     const loss = lossMinor(rated, house);
     const riskMinor = expectedLossMinor(rated, loss, causes, house) + besideMinor(rated, each, house);
     return {
@@ -84,6 +83,19 @@ export function judgeParcel(weighed: WeighedParcel, house: House): Judge {
       minutes: minutesOf(rated),
     };
   };
+}
+
+/** What of a cost is neither cover nor signature. */
+const withoutCover = (costMinor: number, lines: readonly CostLine[]): number =>
+  costMinor - lines.filter(({ key }) => CHOSEN_AFTERWARDS.has(key)).reduce((sum, line) => sum + line.amountMinor, 0);
+
+/** Cost of a nest without cover and signature: what it expects to cost is never less. */
+export function nestCostOf(rated: RatedParcel, house: House): number {
+  const lines = costLines(rated, house);
+  return withoutCover(
+    lines.reduce((sum, line) => sum + line.amountMinor, 0),
+    lines,
+  );
 }
 
 /** Shock of all that goes in a parcel; of several each may go by itself. */

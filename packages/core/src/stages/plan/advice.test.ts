@@ -247,6 +247,28 @@ describe('single changes', () => {
   const changes = nextBestChanges(asked, choice);
   const of = (kind: string) => changes.find((one) => one.change.kind === kind);
 
+  // what costs more than so many others are expected to cost at all stands behind them, whatever its risk
+  test.each<[string, PlanRequest, typeof choice]>([
+    ['too deep a box', asked, choice],
+    ['a box that is too small', asked, { ...choice, box: '8x8x8' }],
+    ['above the ceiling', request({ archetype: 'blownGlass', weightLb: 6 }, { stock: asked.stock }), { ...choice, layers: [] }],
+    [
+      'two of them',
+      request({ count: 2, lengthIn: 4, widthIn: 4, heightIn: 4 }, { stock: asked.stock }),
+      { ...choice, grid: [2, 1, 1] as const },
+    ],
+  ])('the best few are the first of all of them, and what turns it is among them: %s', (_, of_, from) => {
+    const all = nextBestChanges(of_, from);
+    expect(all.length).toBeGreaterThan(6);
+    for (const most of [1, 3, 6, 12]) {
+      const few = nextBestChanges(of_, from, most);
+      expect(few.slice(0, most)).toEqual(all.slice(0, most));
+      expect(few.length).toBeLessThanOrEqual(all.length);
+      expect(few.filter(({ change }) => change.kind === 'turned')).toEqual(all.filter(({ change }) => change.kind === 'turned'));
+    }
+    expect(nextBestChanges(of_, from, 1).length).toBeLessThan(all.length);
+  });
+
   test('a box too deep may be cut down, lined, given a board; a hollow filled; a spout guarded', () => {
     for (const kind of ['cutDown', 'liner', 'board', 'hollow', 'guard', 'turns', 'box', 'fill', 'turned'])
       expect([kind, of(kind) !== undefined]).toEqual([kind, true]);

@@ -20,6 +20,7 @@ import { BY_HAND, byHand, handCard } from '../rate/byHand.ts';
 import { nearestService } from '../../engineering/tariff/nearestService.ts';
 import { carriages, rateParcel, type Carriage, type Pieces, type RateLocks } from '../rate/rateParcel.ts';
 import { readSale } from '../sale/readSale.ts';
+import type { RatedParcel } from '../rate/RatedParcel.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import { weighParcel } from '../weight/weighParcel.ts';
 import { measuredAs } from '../wrap/waysToWrap.ts';
@@ -31,6 +32,9 @@ import { boxesOf } from './stockFor.ts';
 export type Derived =
   | { readonly kind: 'plan'; readonly option: PlanOption }
   | { readonly kind: 'noPlan'; readonly reasons: readonly string[] };
+
+/** A parcel as weighed, judged when it is asked for; or why there is none. */
+type Parcel = { readonly weighed: WeighedParcel; readonly judge: () => Judge } | string;
 
 /** Parts of a choice that say how it is sent and leave the parcel as it is. */
 const CARRIAGE: ReadonlySet<string> = new Set<keyof PlanChoice>(['service', 'coverAdded', 'signature']);
@@ -46,6 +50,8 @@ export const derivePlan = (request: PlanRequest, choice: PlanChoice): Derived =>
 /** Works out choices. */
 export interface Deriver {
   (choice: PlanChoice): Derived;
+  /** A choice as far as its price, not judged; null where it cannot be carried out. */
+  rated(choice: PlanChoice): RatedParcel | null;
   /** A choice as far as its weight, neither rated nor judged: enough to find its faults; null where it cannot be carried out. */
   weighed(choice: PlanChoice): WeighedParcel | null;
 }
@@ -67,7 +73,9 @@ export function deriver(request: PlanRequest): Deriver {
   const pieces = new Map<string, InspectedPiece>();
   const bundles = new Map<string, WrappedItem>();
   const ways = new Map<string, Carriage[]>();
-  const parcels = new Map<string, { weighed: WeighedParcel; judge: () => Judge } | string>();
+  const parcels = new Map<string, Parcel>();
+  // a choice in hand is asked for its weight, its price and its risk one after the other
+  const asked = new WeakMap<PlanChoice, Parcel>();
 
   const guarded = (at: number, choice: BundleChoice): InspectedPiece => {
     const added = addedOf(choice);
@@ -132,7 +140,9 @@ export function deriver(request: PlanRequest): Deriver {
     ways.set(key, found);
     return found;
   };
-  const parcelOf = (choice: PlanChoice) => {
+  const parcelOf = (choice: PlanChoice): Parcel => {
+    const met = asked.get(choice);
+    if (met !== undefined) return met;
     const nest = Object.entries(choice).filter(([part]) => !CARRIAGE.has(part));
     const key = JSON.stringify(nest.sort(([one], [other]) => (one < other ? -1 : 1)));
     let parcel = parcels.get(key);
@@ -142,27 +152,38 @@ export function deriver(request: PlanRequest): Deriver {
       parcel = typeof weighed === 'string' ? weighed : { weighed, judge: () => (judge ??= judgeParcel(weighed, house)) };
       parcels.set(key, parcel);
     }
+    asked.set(choice, parcel);
     return parcel;
   };
   const lackingFor = (weighed: WeighedParcel, { coverAdded, signature }: PlanChoice) => ({
     refusals: rateParcel(weighed, carriages(cards, bare, house, { coverAdded, signature }).filter(takesOwnBoxes)).refused(request.units),
     nearest: nearestService(cards, { ...order, ...parcelAsSent(weighed) }),
   });
-  const derive = (choice: PlanChoice): Derived => {
+  /** How a parcel is sent, or why it cannot be at all. */
+  const sent = (choice: PlanChoice, weighed: WeighedParcel): Omit<RatedParcel, 'weighed'> | string => {
     const { service, coverAdded, signature } = choice;
-    const parcel = parcelOf(choice);
-    if (typeof parcel === 'string') return none(parcel);
-    const { weighed, judge } = parcel;
     const { rated, refused } = rateParcel(weighed, carry({ service, coverAdded, signature }));
     const one = rated[0] && (service === BY_HAND ? { ...rated[0], lacking: lackingFor(weighed, choice) } : rated[0]);
-    if (one) return { kind: 'plan', option: withExtraFill(judge()(one, choice.baseGapIn), choice) };
+    if (one) return one;
     // a service that does not carry it stays chosen, without a price of its own
     const refusal = refused(request.units)[0];
-    if (!refusal) return none('that service is in none of the rate cards in force');
-    const carried = { quote: byHand(cards, order, refusal, parcelAsSent(weighed)), coverAdded, signature, refused: refusal };
-    return { kind: 'plan', option: withExtraFill(judge()(carried, choice.baseGapIn), choice) };
+    if (!refusal) return 'that service is in none of the rate cards in force';
+    return { quote: byHand(cards, order, refusal, parcelAsSent(weighed)), coverAdded, signature, refused: refusal };
+  };
+  const derive = (choice: PlanChoice): Derived => {
+    const parcel = parcelOf(choice);
+    if (typeof parcel === 'string') return none(parcel);
+    const carried = sent(choice, parcel.weighed);
+    if (typeof carried === 'string') return none(carried);
+    return { kind: 'plan', option: withExtraFill(parcel.judge()(carried, choice.baseGapIn), choice) };
   };
   return Object.assign(derive, {
+    rated(choice: PlanChoice) {
+      const parcel = parcelOf(choice);
+      if (typeof parcel === 'string') return null;
+      const carried = sent(choice, parcel.weighed);
+      return typeof carried === 'string' ? null : { weighed: parcel.weighed, ...carried };
+    },
     weighed(choice: PlanChoice) {
       const parcel = parcelOf(choice);
       return typeof parcel === 'string' ? null : parcel.weighed;

@@ -18,6 +18,7 @@ import { requestAfter } from './requestAfter.ts';
 import { countBare } from './countBare.ts';
 import { deriver, type Deriver } from './derivePlan.ts';
 import { bendsOf } from '../item/bends.ts';
+import { nestCostOf } from '../frontier/judgeParcel.ts';
 import { ceilingOfAll } from '../frontier/recommend.ts';
 import { faultsOf, findFaults } from './findFaults.ts';
 import { isBetter, isThriftier } from './sideBySide.ts';
@@ -55,39 +56,28 @@ const LARGER_TRIED = 2;
  * Changes that cannot be carried out, that would break a rule the plan keeps or bring a caution it does
  * not have, are left out.
  *
+ * @param most so many are told at least, the best of them all, and with them whatever turns a bundle or parts two; all
+ * where left out. A change that costs more than each of so many is expected to cost is not judged.
  * @throws RangeError when the request does not hold the piece
  */
-export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextChange[] {
+export function nextBestChanges(request: PlanRequest, choice: PlanChoice, most = Infinity): NextChange[] {
   const derive = deriver(request);
   const now = derive(choice);
   if (now.kind === 'noPlan') return [];
-  const faultsNow = countFaults(faultsOf(now.option.rated, request.house));
   const ceiling = ceilingOfAll(
     now.option.rated.weighed.filled.stowed.bundles.map(({ wrapped }) => wrapped.piece),
     request.house,
   );
   // what is above the ceiling already may only come down
   const overCeiling = (chance: number) => chance > Math.max(ceiling, now.option.chance);
-  const shortOf = shortCounter(request);
-  const countShort = (option: PlanOption) => shortOf(stockUsed(option)).length;
-  const shortNow = countShort(now.option);
-  const bareNow = countBare(now.option.rated.weighed);
+  const sound = [...soundChanges(request, choice, now.option, derive)];
   const found: NextChange[] = [];
-  for (const { change, after } of everyChange(request, choice, now.option, derive)) {
-    const changed = requestAfter(request, change);
-    const deriveChanged = changed === request ? derive : deriver(changed);
-    const weighed = deriveChanged.weighed(after);
-    if (!weighed) continue;
-    const nested = countFaults(findFaults(weighed, request.house));
-    if (isWorse(nested, faultsNow) || countBare(weighed) > bareNow) continue;
+  for (const one of most === Infinity ? sound : inTurn(sound)) {
+    const { change, after, deriveChanged, faults, keepsWish } = one;
+    if (!ALWAYS_TOLD.has(change.kind) && isBeaten(one, found, most)) continue;
     const derived = deriveChanged(after);
     if (derived.kind === 'noPlan') continue;
-    const all = faultsOf(derived.option.rated, request.house);
-    const faults = countFaults(all);
-    if (isWorse(faults, faultsNow)) continue;
     const { option } = derived;
-    // nothing is advised that there is not enough of, unless it mends what blocks
-    if (faultsNow.blocking === 0 && countShort(option) > shortNow) continue;
     const finely = isFine(change);
     found.push({
       change,
@@ -103,17 +93,82 @@ export function nextBestChanges(request: PlanRequest, choice: PlanChoice): NextC
       deltaPostageMinor: option.rated.quote.totalMinor - now.option.rated.quote.totalMinor,
       deltaExpectedMinor: option.expectedMinor - now.option.expectedMinor,
       blocks: faults.blocking > 0,
-      keepsWish: all.every(({ kind }) => kind !== 'gap'),
+      keepsWish,
     });
   }
   found.sort((a, b) => Number(a.blocks) - Number(b.blocks) || a.expectedMinor - b.expectedMinor);
   // one box may go by several services, and a bundle be turned in several ways: the best of them stands for all
   const met = new Set<string>();
   return found.filter(({ change }) => {
-    if (change.kind !== 'box' && change.kind !== 'turned') return true;
+    if (!STANDS_FOR_ALL.has(change.kind)) return true;
     const said = JSON.stringify(change);
     return !met.has(said) && met.add(said);
   });
+}
+
+/** Kinds of which the best way stands for all, and kinds that are told however far down they stand. */
+const STANDS_FOR_ALL: ReadonlySet<ChangeKind['kind']> = new Set(['box', 'turned']);
+const ALWAYS_TOLD: ReadonlySet<ChangeKind['kind']> = new Set(['turned', 'between']);
+
+/** A change that may be told, as far as its price. */
+interface SoundChange {
+  readonly change: ChangeKind;
+  readonly after: PlanChoice;
+  readonly deriveChanged: Deriver;
+  readonly faults: Counted;
+  readonly keepsWish: boolean;
+  /** What it is expected to cost at least. */
+  readonly leastMinor: number;
+}
+
+/** Those that block nothing first, the cheapest of each first. */
+const inTurn = (changes: readonly SoundChange[]): SoundChange[] =>
+  [...changes].sort((a, b) => Number(a.faults.blocking > 0) - Number(b.faults.blocking > 0) || a.leastMinor - b.leastMinor);
+
+/** True where so many others stand before a change whatever its risk. */
+function isBeaten({ faults, leastMinor }: SoundChange, found: readonly NextChange[], most: number): boolean {
+  if (found.length < most) return false;
+  const before = new Set<string>();
+  let single = 0;
+  for (const { change, blocks, expectedMinor } of found) {
+    if (blocks && faults.blocking === 0) continue;
+    if (blocks === faults.blocking > 0 && expectedMinor > leastMinor) continue;
+    if (STANDS_FOR_ALL.has(change.kind)) before.add(JSON.stringify(change));
+    else single++;
+  }
+  return before.size + single >= most;
+}
+
+/** Changes that can be carried out, break no rule that is kept, and want nothing there is not enough of. */
+function* soundChanges(request: PlanRequest, choice: PlanChoice, now: PlanOption, derive: Deriver): Generator<SoundChange> {
+  const faultsNow = countFaults(faultsOf(now.rated, request.house));
+  const shortOf = shortCounter(request);
+  const countShort = (option: Pick<PlanOption, 'rated'>) => shortOf(stockUsed(option)).length;
+  const shortNow = countShort(now);
+  const bareNow = countBare(now.rated.weighed);
+  for (const { change, after } of everyChange(request, choice, now, derive)) {
+    const changed = requestAfter(request, change);
+    const deriveChanged = changed === request ? derive : deriver(changed);
+    const weighed = deriveChanged.weighed(after);
+    if (!weighed) continue;
+    const nested = countFaults(findFaults(weighed, request.house));
+    if (isWorse(nested, faultsNow) || countBare(weighed) > bareNow) continue;
+    const rated = deriveChanged.rated(after);
+    if (!rated) continue;
+    const all = faultsOf(rated, request.house);
+    const faults = countFaults(all);
+    if (isWorse(faults, faultsNow)) continue;
+    // nothing is advised that there is not enough of, unless it mends what blocks
+    if (faultsNow.blocking === 0 && countShort({ rated }) > shortNow) continue;
+    yield {
+      change,
+      after,
+      deriveChanged,
+      faults,
+      keepsWish: all.every(({ kind }) => kind !== 'gap'),
+      leastMinor: nestCostOf(rated, request.house),
+    };
+  }
 }
 
 /** Parts of a turn: the search goes by whole ones. */
