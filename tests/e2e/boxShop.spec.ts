@@ -42,7 +42,7 @@ test('the box shop: another kind for the same box, figures typed, kept in the ad
   }
 });
 
-test('jars in cells: put in at the nest, drawn between them, cut and put in at the bench, printed from there', async ({
+test('jars in cells and wrapped together: put in at the nest, drawn between them, cut and put in at the bench, printed from there', async ({
   page,
   sell,
   app,
@@ -52,7 +52,12 @@ test('jars in cells: put in at the nest, drawn between them, cut and put in at t
   await saved(page);
   await settled(page);
   await expect(page.locator('[data-part=cell]').first()).toBeVisible();
+  await page.getByRole('combobox', { name: 'Round them all' }).click();
+  await page.getByTitle('Packing paper, round all of them').click();
+  await expect(page.locator('[data-part=around]').first()).toBeVisible();
+  await saved(page);
   await page.goto(`${app.address}/parcels/${id}/bench`);
+  await expect(page.getByText('Wrap them together').first()).toBeVisible();
   await page.getByRole('button', { name: /Cut the cells/ }).click();
   await expect(page.getByRole('img', { name: /^to cut: / })).toBeVisible();
   await expectAccessible(page);

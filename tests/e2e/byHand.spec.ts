@@ -224,7 +224,7 @@ test('guards go on from the nest sheet too, and the search follows', async ({ pa
   await expect(page.locator('.six-faces .pin.guarded')).toHaveCount(1);
 });
 
-test('a fill of its own under it, a cross under the lid, marks as the house has them: drawn, kept, told at the bench', async ({
+test('a fill of its own under it, a cross under the lid, a slice out of its length, marks as the house has them: drawn, kept, told at the bench', async ({
   app,
   page,
   sell,
@@ -238,11 +238,14 @@ test('a fill of its own under it, a cross under the lid, marks as the house has 
   await expect(page.locator('[data-view=front] [data-part=fill-base]')).toBeVisible();
   await page.getByRole('button', { name: /^cross of .* under the lid\?$/ }).click();
   await expect(page.locator('[data-view=front] [data-part=cross]')).toBeVisible();
+  await page.getByRole('button', { name: /^shortened to .*\?$/ }).click();
+  await expect(page.getByRole('button', { name: /^shortened to [^?]*$/ })).toHaveAttribute('aria-pressed', 'true');
   await saved(page);
   await expectAccessible(page);
   const { choice } = (await kept(page)).nest;
   expect(choice?.fillApart).toEqual({ base: 'foldedBubble' });
   expect(choice?.crossIn).toBeGreaterThan(3);
+  expect(choice?.shortened?.side).toBe('length');
 
   await page.goto(`${app.address}/house`);
   await page.getByRole('button', { name: /^Marks and labels\?/ }).click();
@@ -250,7 +253,8 @@ test('a fill of its own under it, a cross under the lid, marks as the house has 
   await saved(page);
   const bench = await page.context().newPage();
   await bench.goto(`${app.address}/parcels/${id}/bench`);
-  for (const step of ['Stand the cross on the fill', 'Mark the box']) await expect(bench.getByText(step).first()).toBeVisible();
+  for (const step of ['Shorten the box', 'Stand the cross on the fill', 'Mark the box'])
+    await expect(bench.getByText(step).first()).toBeVisible();
   await bench.close();
   // others pack without
   await page.getByRole('button', { name: 'Take the last change back' }).click();

@@ -1,10 +1,10 @@
 'use client';
-import { Button, Dropdown, Select } from 'antd';
-import { useRouter } from 'next/navigation';
-import { forgetAllHere } from '../session/benchKeeper.ts';
-import { send } from '../session/http.ts';
+import { Select } from 'antd';
+import dynamic from 'next/dynamic';
 import { useShop } from '../session/ShopContext.tsx';
-import { lockNow } from './signIn/Lock.tsx';
+
+// a menu is a good part of what a page fetches, and where a machine signs in by itself nobody opens it
+const SignedIn = dynamic(() => import('./SignedIn.tsx').then((room) => room.SignedIn), { ssr: false, loading: () => <Name /> });
 
 /** Who is here: picked where this machine signs in by itself, and elsewhere whoever signed in, with the way out. */
 export function WhoIsHere() {
@@ -28,30 +28,8 @@ export function WhoIsHere() {
   return <SignedIn />;
 }
 
-function SignedIn() {
+/** Her name until what goes with it has come. */
+function Name() {
   const { person } = useShop();
-  const router = useRouter();
-  const off = () =>
-    void send('POST', '/api/session', { act: 'off' })
-      .catch(() => undefined)
-      .then(() => {
-        forgetAllHere();
-        window.location.assign('/');
-      });
-  return (
-    <Dropdown
-      trigger={['click']}
-      menu={{
-        items: [
-          { key: 'lock', label: 'Lock, and keep what is open', onClick: () => void lockNow() },
-          { key: 'me', label: 'My PIN and password', onClick: () => router.push('/me') },
-          { key: 'off', label: 'Sign off', onClick: off },
-        ],
-      }}
-    >
-      <Button type="text" aria-label={`${person.name} is here`}>
-        {person.name}
-      </Button>
-    </Dropdown>
-  );
+  return <span>{person.name}</span>;
 }

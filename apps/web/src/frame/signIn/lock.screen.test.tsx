@@ -1,7 +1,7 @@
 import { act, fireEvent, screen } from '@testing-library/react';
 import { draw } from '../../../../../tests/screens/shop.tsx';
 import { SHUT_OUT } from '../../session/http.ts';
-import { WhoIsHere } from '../WhoIsHere.tsx';
+import { SignedIn } from '../SignedIn.tsx';
 import { Lock } from './Lock.tsx';
 
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push: () => undefined }) }));
@@ -69,7 +69,7 @@ test('the server asking who is there locks it; where this machine signs in by it
 });
 
 test('whoever signed in stands at the lower edge, with the way out', async () => {
-  await draw(<WhoIsHere />, { answer, me: signedIn });
+  await draw(<SignedIn />, { answer, me: signedIn });
   fireEvent.click(screen.getByRole('button', { name: 'Odile Marsh is here' }));
   await wait(500);
   fireEvent.click(screen.getByText('Lock, and keep what is open'));

@@ -1,5 +1,5 @@
 'use client';
-import { Segmented, Slider } from 'antd';
+import { Segmented } from 'antd';
 import { lazy, Suspense, useRef, useState } from 'react';
 import { AS_IT_STANDS, boxesOf, isEnvelope, movedBeside, type PlanDocument } from '@inch-nest/core';
 import { NestDrawing } from '../../drawings/NestDrawing.tsx';
@@ -9,7 +9,7 @@ import { useWidth } from '../../parts/useWidth.ts';
 import { writeTenths } from '../../parts/writeTenths.ts';
 
 // the third dimension is fetched only by whoever looks at it
-const PeeledNest = lazy(() => import('../../drawings/PeeledNest.tsx'));
+const PeelApart = lazy(() => import('./PeelApart.tsx'));
 const DropIt = lazy(() => import('./drop/DropIt.tsx'));
 
 type Way = 'above' | 'side' | 'apart' | 'drop';
@@ -19,7 +19,6 @@ const WAYS: readonly { value: Way; label: string }[] = [
   { value: 'apart', label: 'peeled apart' },
   { value: 'drop', label: 'drop it' },
 ];
-const APART_HEIGHT = 300;
 
 /** The nest drawn: in sections whose walls can be pulled, or in space with its parts peeled apart. */
 export function NestPicture({
@@ -37,7 +36,6 @@ export function NestPicture({
   const frame = useRef<HTMLDivElement>(null);
   const width = useWidth(frame);
   const [way, setWay] = useState<Way>('above');
-  const [peel, setPeel] = useState(1);
   const { house } = request;
   const { gaps, box } = plan;
   const heldIn = [
@@ -78,7 +76,7 @@ export function NestPicture({
         )}
         {width > 0 && way === 'apart' && (
           <Suspense fallback={<p className="soft">Fetching the third dimension …</p>}>
-            <PeeledNest plan={plan} inHand={inHand} width={width} height={APART_HEIGHT} peel={peel} inks={themeName} />
+            <PeelApart plan={plan} inHand={inHand} width={width} inks={themeName} />
           </Suspense>
         )}
         {width > 0 && way === 'drop' && (
@@ -87,20 +85,6 @@ export function NestPicture({
           </Suspense>
         )}
       </div>
-      {way === 'apart' && (
-        <label className="peel">
-          <span>Peel</span>
-          <Slider
-            ariaLabelForHandle="Peel"
-            min={0}
-            max={1}
-            step={0.05}
-            value={peel}
-            tooltip={{ open: false }}
-            onChange={(next) => setPeel(next)}
-          />
-        </label>
-      )}
     </div>
   );
 }
