@@ -92,7 +92,7 @@ const MADE_STEPS: Readonly<Record<MadePartKey, (part: MadePart, shell: Shell, sa
     return act(
       'box:tubes',
       'Stand the tubes in the corners',
-      `${count} of foam tube ${length(diameter)} across, cut ${length(each)} long: one upright in each corner, pressed to ${length(pressedTo)} between it and the box. What is between them does not shift.`,
+      `${count} of foam tube ${length(diameter)} across, cut ${length(each)} long: one upright in each corner, pressed to ${length(pressedTo)} between the bundle and the corner. What stands between them does not shift.`,
       minutes,
       [{ what: 'foam tube', amount: Math.round((count * each * 10) / IN_PER_FT) / 10, unit: 'feet' }],
     );
