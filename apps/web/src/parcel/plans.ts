@@ -17,10 +17,23 @@ export function bestAt({ frontier, recommended }: Found, care: number): PlanDocu
 /** A plan in one line. */
 export function planWords(plan: PlanDocument): string {
   const layers = wrapWords(plan, 'no wrap');
-  const box = plan.inner ? `${plan.inner.name} ${plan.inner.core ? 'from end to end' : 'floated'} in ${plan.box.name}` : plan.box.name;
+  const outer = [plan.box.name, madeWords(plan)].filter(Boolean).join(', ');
+  const box = plan.inner ? `${plan.inner.name} ${plan.inner.core ? 'from end to end' : 'floated'} in ${outer}` : outer;
   const guards = guardWords(plan).join(', ');
   return [box, guards, layers, fillWords(plan)].filter(Boolean).join('; ');
 }
+
+/** What is done to the outer box, without figures; nothing of one that is taken as it stands. */
+const madeWords = ({ box, tubes }: PlanDocument): string =>
+  [
+    box.shortened && (box.shortened.side === 'length' ? 'shortened' : 'made narrower'),
+    box.newDepthIn !== null && 'cut down',
+    box.crossIn !== undefined && 'a cross under its lid',
+    box.liner && 'a second wall in it',
+    tubes && 'foam tubes in its corners',
+  ]
+    .filter(Boolean)
+    .join(', ');
 
 /** What fills the outer box, else the inner one: each fill once. */
 const fillWords = ({ fills }: PlanDocument): string => {
