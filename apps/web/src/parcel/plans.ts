@@ -1,5 +1,6 @@
 import type { PlanDocument } from '@inch-nest/core';
 import type { SearchAnswer } from '@inch-nest/contracts';
+import { SHORTENED } from '../words/changeWords.ts';
 import { wrapWords } from '../words/wrapWords.ts';
 
 import { guardWords } from '../words/guardWords.ts';
@@ -26,7 +27,7 @@ export function planWords(plan: PlanDocument): string {
 /** What is done to the outer box, without figures; nothing of one that is taken as it stands. */
 const madeWords = ({ box, tubes }: PlanDocument): string =>
   [
-    box.shortened && (box.shortened.side === 'length' ? 'shortened' : 'made narrower'),
+    box.shortened && SHORTENED[box.shortened.side].made,
     box.newDepthIn !== null && 'cut down',
     box.crossIn !== undefined && 'a cross under its lid',
     box.liner && 'a second wall in it',

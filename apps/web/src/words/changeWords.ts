@@ -109,9 +109,9 @@ function turnsWords(by: number, left: number, name: string): string {
 }
 
 /** How a box that is shortened is called, by the side a slice is taken out of. */
-const SHORTENED = {
-  length: { does: 'The box shortened', is: 'shortened to' },
-  width: { does: 'The box made narrower', is: 'narrowed to' },
+export const SHORTENED = {
+  length: { does: 'The box shortened', made: 'shortened', is: 'shortened to' },
+  width: { does: 'The box made narrower', made: 'made narrower', is: 'narrowed to' },
 } as const;
 
 /** "shortened to 13 in". */

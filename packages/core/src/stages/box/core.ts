@@ -1,4 +1,4 @@
-import type { CutOrder } from '../../engineering/boxshop/CutOrder.ts';
+import { orNone } from '../../engineering/boxshop/orNone.ts';
 import { rigidCore } from '../../engineering/boxshop/rigidCore.ts';
 import { shopMinutes } from '../../engineering/boxshop/shopMinutes.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
@@ -30,7 +30,7 @@ export function coreRound(tube: BoxStock, block: Pick<Block, 'bundles' | 'blockI
   const [boughtIn, boreIn] = tube.insideIn;
   const acrossIn = acrossOf(tube);
   const order = { kind: 'core', inside: insideIn, diameter: acrossIn, wall: (acrossIn - boreIn) / 2 } as const;
-  const work = cutTo(order);
+  const work = orNone(() => rigidCore(order.inside, order.diameter, order.wall));
   if (!work || work.lengthIn > boughtIn) return null;
   const { lengthIn } = work;
   const axis = insideIn.indexOf(Math.max(...insideIn)) as 0 | 1 | 2;
@@ -57,15 +57,6 @@ export function coreRound(tube: BoxStock, block: Pick<Block, 'bundles' | 'blockI
       order,
     },
   };
-}
-
-function cutTo({ inside, diameter, wall }: Extract<CutOrder, { kind: 'core' }>) {
-  try {
-    return rigidCore(inside, diameter, wall);
-  } catch (error) {
-    if (error instanceof RangeError) return null;
-    throw error;
-  }
 }
 
 /** One bundle that is round about the tube's own axis. */

@@ -1,4 +1,5 @@
-import { cornerTubes, type CornerTubes } from '../../engineering/boxshop/cornerTubes.ts';
+import { cornerTubes } from '../../engineering/boxshop/cornerTubes.ts';
+import { orNone } from '../../engineering/boxshop/orNone.ts';
 import { shopMinutes } from '../../engineering/boxshop/shopMinutes.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { GUARDS } from '../../engineering/pieces/hardPoints.ts';
@@ -19,20 +20,11 @@ type Room = { readonly insideIn: Triple; readonly gaps: Pick<Gaps, 'left' | 'fro
 /** The thinnest foam tube that holds what stands in the middle of a box in all four corners; null where none does. */
 export function tubesFor({ insideIn, gaps }: Room): Pick<StandingTubes, 'acrossIn' | 'pressedToIn'> | null {
   for (const acrossIn of ACROSS_IN) {
-    const tubes = tubesOf(insideIn, acrossIn, gaps);
+    const tubes = orNone(() => cornerTubes(insideIn, acrossIn, gaps.left, gaps.front));
     if (tubes && tubes.pressedShare >= PRESSED.least && tubes.pressedShare <= PRESSED.most)
       return { acrossIn, pressedToIn: tubes.pressedToIn };
   }
   return null;
-}
-
-function tubesOf(insideIn: Triple, acrossIn: number, { left, front }: Room['gaps']): CornerTubes | null {
-  try {
-    return cornerTubes(insideIn, acrossIn, left, front);
-  } catch (error) {
-    if (error instanceof RangeError) return null;
-    throw error;
-  }
 }
 
 /**
