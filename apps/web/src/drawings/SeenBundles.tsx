@@ -1,6 +1,6 @@
 import { planBundles, type PlanDocument } from '@inch-nest/core';
 import { hatchFor } from './Hatches.tsx';
-import { nestViews, type NestView, type ViewName } from './nestGeometry.ts';
+import { countOfPlan, nestViews, type NestView, type ViewName } from './nestGeometry.ts';
 import { PieceShape } from './PieceShape.tsx';
 
 /** Letters want so much room on the page, px. */
@@ -20,7 +20,7 @@ export function SeenBundles({
   prefix: string;
   only?: readonly number[] | undefined;
 }) {
-  const several = planBundles(plan).reduce((sum, { block }) => sum + block.at.length, 0) > 1;
+  const several = countOfPlan(plan) > 1;
   return nestViews(plan, name)
     .filter(({ plan: own }) => !only || only.includes(planBundles(plan).findIndex(({ piece }) => piece.id === own.piece.id)))
     .map((one) => <AlikeBundles key={one.plan.piece.id} {...one} k={k} prefix={prefix} several={several} />);

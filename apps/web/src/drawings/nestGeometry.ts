@@ -77,6 +77,9 @@ export const VIEW_AXES: Readonly<Record<ViewName, readonly [across: 0 | 1 | 2, u
   side: [1, 2],
 };
 
+/** Bundles in a nest, those that are alike counted each. */
+export const countOfPlan = (plan: PlanDocument): number => planBundles(plan).reduce((sum, { block }) => sum + block.at.length, 0);
+
 /** The sections of all bundles of a nest, the farthest from the eye first; each with the plan as it is for that one. */
 export const nestViews = (whole: PlanDocument, name: ViewName): { readonly view: NestView; readonly plan: PlanDocument }[] =>
   planBundles(whole)

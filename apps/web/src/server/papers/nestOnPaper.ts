@@ -1,5 +1,5 @@
 import type { PlanDocument } from '@inch-nest/core';
-import { extentOf, nestView, nestViews, type Rect, type ViewName } from '../../drawings/nestGeometry.ts';
+import { countOfPlan, extentOf, nestView, nestViews, type Rect, type ViewName } from '../../drawings/nestGeometry.ts';
 import { pieceIn } from '../../drawings/pieceIn.ts';
 import { INCH, line, type Paper } from './paper.ts';
 import { readAs } from './readAs.ts';
@@ -50,7 +50,7 @@ export function nestOnPaper(paper: Paper, plan: PlanDocument, name: ViewName, ro
     for (const wall of main.cells) paper.rect(wall.x * points, wall.y * points, wall.w * points, wall.h * points).fill('#000000');
     for (const fold of main.folds) box(fold, 0.5, 3);
     const each = nestViews(plan, name);
-    const several = each.reduce((sum, one) => sum + one.plan.block.at.length, 0) > 1;
+    const several = countOfPlan(plan) > 1;
     for (const { view, plan: own } of each) {
       const { body, strokes } = pieceIn(view, own, points);
       for (const { letter, dx, dy } of view.seen) {

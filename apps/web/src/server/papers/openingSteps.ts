@@ -1,4 +1,5 @@
 import { HARD_POINTS, laidOf, letterOf, lower, planBundles, type PlanBundle, type PlanDocument } from '@inch-nest/core';
+import { countOfPlan } from '../../drawings/nestGeometry.ts';
 import { lettersOf } from '../../words/wrapWords.ts';
 
 /** A card holds so many lines, and with several different bundles so many. */
@@ -12,7 +13,7 @@ const MOST_LINES = { one: 10, several: 18 };
 export function openingSteps(plan: PlanDocument, along: readonly string[] = []): string[] {
   const { inner, fills, box } = plan;
   const bundles = planBundles(plan);
-  const count = bundles.reduce((sum, { block }) => sum + block.at.length, 0);
+  const count = countOfPlan(plan);
   const { around } = plan;
   const lift = around
     ? `Lift the whole out with both hands and unwind the ${around.name.toLowerCase()} that holds them together: ${count} bundles come apart.`

@@ -1,5 +1,6 @@
 'use client';
-import { planBundles, type PlanChoice, type PlanDocument } from '@inch-nest/core';
+import type { PlanChoice, PlanDocument } from '@inch-nest/core';
+import { countOfPlan } from '../../drawings/nestGeometry.ts';
 import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { AroundTile } from './AroundTile.tsx';
@@ -48,6 +49,3 @@ export function NestTiles({
     </section>
   );
 }
-
-/** Bundles in a nest, those that are alike counted each. */
-const countOfPlan = (plan: PlanDocument): number => planBundles(plan).reduce((sum, { block }) => sum + block.at.length, 0);
