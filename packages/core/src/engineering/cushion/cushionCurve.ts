@@ -37,11 +37,18 @@ export const joinStressPsi = ({ a, p }: CushionCurve): number => a * Math.exp(1 
  */
 export const energyDensityPsi = (curve: CushionCurve, stressPsi: number): number => energyDensityOf(curve)(stressPsi);
 
+const knownDensities = new WeakMap<CushionCurve, (stressPsi: number) => number>();
+
 /** `energyDensityPsi` of one curve for many stresses. */
 export function energyDensityOf(curve: CushionCurve): (stressPsi: number) => number {
+  const known = knownDensities.get(curve);
+  if (known) return known;
   const { a, b, p } = curve;
   const join = joinStressPsi(curve);
-  return (stressPsi) => (stressPsi <= join ? (stressPsi / join) ** p / (p * b) : Math.log(stressPsi / a) / b);
+  const made = (stressPsi: number) =>
+    stressPsi > join ? Math.log(stressPsi / a) / b : p === 1 ? stressPsi / join / b : (stressPsi / join) ** p / (p * b);
+  knownDensities.set(curve, made);
+  return made;
 }
 
 /** Stress at an energy per unit volume: the inverse of `energyDensityPsi`. */

@@ -1,4 +1,4 @@
-import { addWithstoodHeights } from '../cushion/withstoodHeights.ts';
+import { withstoodHeight } from '../cushion/withstoodHeight.ts';
 import { normalCdf } from '../numeric/normal.ts';
 import { breaksWithin, DROP_SPREAD, medianDropIn } from './dropHeights.ts';
 import type { Journey } from './shockChance.ts';
@@ -34,41 +34,50 @@ export function anyOfSeveral(journeys: readonly Journey[], chances: readonly num
 function oneDropTogether(journeys: readonly Journey[]): { readonly any: number; readonly sum: number } {
   const { grossWeightLb, handlingFactor, faces } = journeys[0]!;
   const medianIn = medianDropIn(grossWeightLb, handlingFactor);
+  const heightsIn = DROPS.map((z) => medianIn * Math.exp(DROP_SPREAD * z));
+  const breaking = journeys.map(breakingOf);
   let any = 0;
   let sum = 0;
-  faces.forEach(({ chance }, face) => {
-    const whole = DROPS.map(() => 1);
-    for (const journey of journeys) {
-      const breaks = breakingAt(journey, face, medianIn);
-      breaks.forEach((broken, i) => {
-        whole[i]! *= 1 - broken;
-        sum += chance * LIKELY[i]! * broken;
-      });
+  for (let face = 0; face < faces.length; face++) {
+    const { chance } = faces[face]!;
+    const whole = new Float64Array(DROPS.length).fill(1);
+    for (const breaksAt of breaking) {
+      const breaks = breaksAt(face, heightsIn);
+      for (let i = 0; i < DROPS.length; i++) {
+        whole[i]! *= 1 - breaks[i]!;
+        sum += chance * LIKELY[i]! * breaks[i]!;
+      }
     }
-    whole.forEach((stands, i) => (any += chance * LIKELY[i]! * (1 - stands)));
-  });
+    for (let i = 0; i < DROPS.length; i++) any += chance * LIKELY[i]! * (1 - whole[i]!);
+  }
   return { any, sum };
 }
 
-/** Chance that each of the drops on a face breaks any of the alike pieces of a journey. */
-function breakingAt({ faces, ownHeightIn, criticalG, spread, weightLb, pieces = 1 }: Journey, face: number, medianIn: number): number[] {
+const WEAKEST_BREAKS = normalCdf(STRENGTHS[0]!);
+const STRONGEST_BREAKS = normalCdf(STRENGTHS.at(-1)!);
+
+/** Chance that each of some drops, higher and higher, on a face breaks any of the alike pieces of a journey. */
+function breakingOf({ faces, ownHeightIn, criticalG, spread, weightLb, pieces = 1 }: Journey) {
   const strengths = STRENGTHS.map((z) => Math.exp(spread * z));
-  const peakGs = strengths.map((strength) => criticalG * strength);
-  const { layers, others = [] } = faces[face]!;
-  const stands = [layers, ...others]
-    .map((stack) => {
-      const heights = Float64Array.from(strengths, (strength) => ownHeightIn * strength);
-      addWithstoodHeights(stack, weightLb, peakGs, heights);
-      return heights;
-    })
-    .reduce((least, one) => least.map((height, i) => Math.min(height, one[i]!)));
-  let at = 0;
-  return DROPS.map((z) => {
-    const heightIn = medianIn * Math.exp(DROP_SPREAD * z);
-    while (at < stands.length && stands[at]! < heightIn) at++;
-    const weaker = at === 0 ? STRENGTHS[0]! : at === stands.length ? STRENGTHS.at(-1)! : between(stands, at, heightIn);
-    return breaksWithin(pieces, normalCdf(weaker));
-  });
+  const stands = new Float64Array(STRENGTHS.length);
+  const breaks = new Float64Array(DROPS.length);
+  return (face: number, heightsIn: readonly number[]): Float64Array => {
+    const { layers, others } = faces[face]!;
+    stands.fill(Infinity);
+    for (const stack of others ? [layers, ...others] : [layers]) {
+      const heightOf = withstoodHeight(stack, weightLb);
+      for (let i = 0; i < strengths.length; i++)
+        stands[i] = Math.min(stands[i]!, heightOf(criticalG * strengths[i]!, ownHeightIn * strengths[i]!));
+    }
+    let at = 0;
+    for (let i = 0; i < heightsIn.length; i++) {
+      const heightIn = heightsIn[i]!;
+      while (at < stands.length && stands[at]! < heightIn) at++;
+      const weaker = at === 0 ? WEAKEST_BREAKS : at === stands.length ? STRONGEST_BREAKS : normalCdf(between(stands, at, heightIn));
+      breaks[i] = breaksWithin(pieces, weaker);
+    }
+    return breaks;
+  };
 }
 
 /** The strength that just stands a drop, between two that are worked out. */

@@ -1,6 +1,6 @@
 import type { CushionLayer } from '../cushion/cushionCurve.ts';
 import { dropHeightAtG } from '../cushion/dropHeight.ts';
-import { addWithstoodHeights } from '../cushion/withstoodHeights.ts';
+import { withstoodHeight } from '../cushion/withstoodHeight.ts';
 import { gaussHermite, type NormalRule } from '../numeric/gaussHermite.ts';
 import { normalCdf } from '../numeric/normal.ts';
 import { normalTrapezoid } from '../numeric/normalTrapezoid.ts';
@@ -66,34 +66,50 @@ const NEGLIGIBLE_SHARE = 1e-12;
  */
 export function shockChance(journey: Journey): number {
   const { drift } = journey;
-  const still = shockOn(journey, journey.faces);
-  return drift && drift.chance > 0 ? (1 - drift.chance) * still + drift.chance * shockOn(journey, drift.faces) : still;
+  const struckBy = faceOdds(journey);
+  const still = shockOn(journey, journey.faces, struckBy);
+  return drift && drift.chance > 0 ? (1 - drift.chance) * still + drift.chance * shockOn(journey, drift.faces, struckBy) : still;
 }
 
-function shockOn(journey: Journey, faces: readonly StruckFace[]): number {
+/** Chance that a drop lands on a face from higher than a piece of one of a rule's strengths stands there. */
+type FaceOdds = (face: StruckFace, rule: NormalRule) => (node: number) => number;
+
+/** What drifts changes few faces: what is known of the others, strength by strength, is not worked out again. */
+function faceOdds({ criticalG, spread, ownHeightIn, weightLb, grossWeightLb, handlingFactor }: Journey): FaceOdds {
+  const medianIn = medianDropIn(grossWeightLb, handlingFactor);
+  const known = new Map<StruckFace, { readonly rule: NormalRule; readonly at: (node: number) => number }>();
+  return (face, rule) => {
+    const found = known.get(face);
+    if (found?.rule === rule) return found.at;
+    const { layers, others = NONE, chance } = face;
+    const stacks = [layers, ...others].map((stack) => withstoodHeight(stack, weightLb));
+    const odds: number[] = [];
+    const at = (node: number) => {
+      const met = odds[node];
+      if (met !== undefined) return met;
+      const strength = Math.exp(spread * rule.nodes[node]!);
+      let heightIn = Infinity;
+      for (const stack of stacks) heightIn = Math.min(heightIn, stack(criticalG * strength, ownHeightIn * strength));
+      return (odds[node] = chance * chanceHigherThan(heightIn, medianIn));
+    };
+    known.set(face, { rule, at });
+    return at;
+  };
+}
+const NONE: readonly never[] = [];
+
+function shockOn(journey: Journey, faces: readonly StruckFace[], oddsOf: FaceOdds): number {
   const drops = dropsPerJourney(journey.zone);
-  const medianIn = medianDropIn(journey.grossWeightLb, journey.handlingFactor);
-  if (journey.spread === 0) return breaksWithin(drops, chancePerDrop(journey, faces, medianIn));
-  const { nodes, weights } = (journey.pieces ?? 1) > 1 ? weakestOf(journey.pieces!) : ruleFor(faces, journey.spread);
-  const peakGs = nodes.map((z) => journey.criticalG * Math.exp(journey.spread * z));
-  const count = nodes.length;
-  const own = nodes.map((z) => journey.ownHeightIn * Math.exp(journey.spread * z));
-  const heights = new Float64Array(faces.length * count);
-  for (let face = 0; face < faces.length; face++) heights.set(own, face * count);
-  faces.forEach(({ layers, others = [] }, face) => {
-    const at = face * count;
-    addWithstoodHeights(layers, journey.weightLb, peakGs, heights, at);
-    for (const stack of others) {
-      const here = Float64Array.from(own);
-      addWithstoodHeights(stack, journey.weightLb, peakGs, here);
-      for (let i = 0; i < count; i++) heights[at + i] = Math.min(heights[at + i]!, here[i]!);
-    }
-  });
+  if (journey.spread === 0)
+    return breaksWithin(drops, chancePerDrop(journey, faces, medianDropIn(journey.grossWeightLb, journey.handlingFactor)));
+  const rule = (journey.pieces ?? 1) > 1 ? weakestOf(journey.pieces!) : ruleFor(faces, journey.spread);
+  const { weights } = rule;
+  const struckOn = faces.map((face) => oddsOf(face, rule));
   let chance = 0;
   let weightLeft = 1;
-  for (let i = 0; i < count; i++) {
+  for (let i = 0; i < weights.length; i++) {
     let struck = 0;
-    for (let face = 0; face < faces.length; face++) struck += faces[face]!.chance * chanceHigherThan(heights[face * count + i]!, medianIn);
+    for (const on of struckOn) struck += on(i);
     const breaks = breaksWithin(drops, Math.min(1, struck));
     chance += weights[i]! * breaks;
     weightLeft -= weights[i]!;

@@ -133,5 +133,7 @@ function sizeOf(stand: Stand, sizes: readonly Triple[], apart: Apart): Triple {
 }
 
 /** Outside of two that stand next to each other. */
-export const joined = (one: Triple, other: Triple, along: 0 | 1 | 2, apartIn = 0): Triple =>
-  one.map((side, axis) => (axis === along ? side + apartIn + other[axis] : Math.max(side, other[axis]!))) as unknown as Triple;
+export const joined = (one: Triple, other: Triple, along: 0 | 1 | 2, apartIn = 0): Triple => {
+  const side = (axis: 0 | 1 | 2) => (axis === along ? one[axis] + apartIn + other[axis] : Math.max(one[axis], other[axis]));
+  return [side(0), side(1), side(2)];
+};

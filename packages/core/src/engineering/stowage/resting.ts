@@ -32,42 +32,55 @@ export interface Stands {
  * @param blockIn outside of them all
  */
 export function restingOf(bundles: readonly Stands[], blockIn: Triple): RestingByFace {
+  const seenAlong = [0, 1, 2].map((axis) => overlapsIn2(bundles, axis as 0 | 1 | 2));
   const toward = (face: Face): Resting => {
     const axis = FACE_AXIS[face];
     const low = face === 'bottom' || face === 'front' || face === 'left';
-    const near = ({ atIn, sizeIn }: Stands) => (low ? -atIn[axis] - sizeIn[axis] : atIn[axis]);
-    const far = ({ atIn, sizeIn }: Stands) => (low ? -atIn[axis] : atIn[axis] + sizeIn[axis]);
-    const on = bundles.map((one, i): Support[] => {
-      const beyond = bundles
-        .map((other, at) => ({ at, other, areaIn2: i === at ? 0 : overlapIn2(one, other, axis) }))
-        .filter(({ other, areaIn2 }) => areaIn2 > EPS && near(other) >= far(one) - EPS)
-        .sort((a, b) => near(a.other) - near(b.other));
+    const near = bundles.map(({ atIn, sizeIn }) => (low ? -atIn[axis] - sizeIn[axis] : atIn[axis]));
+    const far = bundles.map(({ atIn, sizeIn }) => (low ? -atIn[axis] : atIn[axis] + sizeIn[axis]));
+    const areasIn2 = seenAlong[axis]!;
+    const on = bundles.map((_, i): Support[] => {
+      const beyond: number[] = [];
+      for (let at = 0; at < bundles.length; at++) if (areasIn2[i]![at]! > EPS && near[at]! >= far[i]! - EPS) beyond.push(at);
+      beyond.sort((a, b) => near[a]! - near[b]!);
       // what stands behind a nearer one in line is met through that one
       const nearest = beyond.filter(
-        (each, at) =>
-          !beyond
-            .slice(0, at)
-            .some((before) => overlapIn2(before.other, each.other, axis) > EPS && far(before.other) <= near(each.other) + EPS),
+        (each, place) => !beyond.some((before, at) => at < place && areasIn2[before]![each]! > EPS && far[before]! <= near[each]! + EPS),
       );
-      const all = nearest.reduce((sum, { areaIn2 }) => sum + areaIn2, 0);
-      return nearest.map(({ at, areaIn2 }) => ({ at, share: areaIn2 / all })).sort((a, b) => b.share - a.share || a.at - b.at);
+      const all = nearest.reduce((sum, at) => sum + areasIn2[i]![at]!, 0);
+      return nearest.map((at) => ({ at, share: areasIn2[i]![at]! / all })).sort((a, b) => b.share - a.share || a.at - b.at);
     });
-    return { on, emptyIn: bundles.map((one, i) => (on[i]!.length > 0 ? 0 : Math.max(0, (low ? 0 : blockIn[axis]) - far(one)))) };
+    return { on, emptyIn: bundles.map((_, i) => (on[i]!.length > 0 ? 0 : Math.max(0, (low ? 0 : blockIn[axis]) - far[i]!))) };
   };
-  return Object.fromEntries(FACES.map((face) => [face, toward(face)])) as unknown as RestingByFace;
+  return {
+    bottom: toward('bottom'),
+    top: toward('top'),
+    front: toward('front'),
+    back: toward('back'),
+    left: toward('left'),
+    right: toward('right'),
+  };
 }
 
-/** Area in which two overlap, seen along an axis. */
-function overlapIn2(one: Stands, other: Stands, axis: 0 | 1 | 2): number {
-  let areaIn2 = 1;
-  for (const side of [0, 1, 2]) {
-    if (side === axis) continue;
-    const from = Math.max(one.atIn[side]!, other.atIn[side]!);
-    const to = Math.min(one.atIn[side]! + one.sizeIn[side]!, other.atIn[side]! + other.sizeIn[side]!);
-    areaIn2 *= Math.max(0, to - from);
-  }
-  return areaIn2;
+/** Area in which each two overlap, seen along an axis; 0 of each with itself. */
+function overlapsIn2(bundles: readonly Stands[], axis: 0 | 1 | 2): Float64Array[] {
+  const [x, y] = ACROSS[axis];
+  const common = (one: Stands, other: Stands, side: 0 | 1 | 2) =>
+    Math.max(
+      0,
+      Math.min(one.atIn[side] + one.sizeIn[side], other.atIn[side] + other.sizeIn[side]) - Math.max(one.atIn[side], other.atIn[side]),
+    );
+  const areas = bundles.map(() => new Float64Array(bundles.length));
+  for (let i = 1; i < bundles.length; i++)
+    for (let at = 0; at < i; at++)
+      areas[i]![at] = areas[at]![i] = common(bundles[i]!, bundles[at]!, x) * common(bundles[i]!, bundles[at]!, y);
+  return areas;
 }
+const ACROSS = [
+  [1, 2],
+  [0, 2],
+  [0, 1],
+] as const;
 
 /** What bears on each when a face strikes: its own weight and its share of all that rests on it. @param weightsLb of each */
 export function loadsOf({ on }: Resting, weightsLb: readonly number[]): number[] {

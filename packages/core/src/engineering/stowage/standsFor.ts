@@ -49,15 +49,15 @@ export function standsFor(standers: readonly Stander[], most: number): Standing[
   const known = new Map<number, readonly Built[]>(nodes.map(({ ways }, i) => [1 << i, ways]));
   for (let set = 1; set <= all; set++) {
     if (known.has(set)) continue;
-    const ways: Built[] = [];
+    const found: Pair[] = [];
     for (let part = (set - 1) & set; part > 0; part = (part - 1) & set) {
       const rest = set ^ part;
       if (part < rest) continue;
-      ways.push(...pairs({ weightLb: weightOf(part), ways: known.get(part)! }, { weightLb: weightOf(rest), ways: known.get(rest)! }));
+      found.push(...pairs({ weightLb: weightOf(part), ways: known.get(part)! }, { weightLb: weightOf(rest), ways: known.get(rest)! }));
     }
-    known.set(set, closest(ways, set === all ? most : kept));
+    known.set(set, closest(found, set === all ? most : kept));
   }
-  return closest(known.get(all)!, most).map(({ stand, turns, sizeIn }) => ({
+  return known.get(all)!.map(({ stand, turns, sizeIn }) => ({
     stand: flat(stand),
     turnOf: standers.map((_, at) => turns.get(at)!),
     sizeIn,
@@ -66,34 +66,47 @@ export function standsFor(standers: readonly Stander[], most: number): Standing[
 
 type Node = { readonly weightLb: number; readonly ways: readonly Built[] };
 
+/** Two parts that may stand next to each other along an axis, and how much they show outside. */
+interface Pair {
+  readonly first: Built;
+  readonly second: Built;
+  readonly along: 0 | 1 | 2;
+  readonly sizeIn: Triple;
+  readonly surfaceIn2: number;
+}
+
 /** Two parts next to each other, along each axis, the heavier first. */
-function pairs(one: Node, other: Node): Built[] {
-  const [first, second] = other.weightLb > one.weightLb ? [other, one] : [one, other];
-  const ways: Built[] = [];
-  for (const a of first.ways)
-    for (const b of second.ways)
-      for (const along of AXES)
-        ways.push({
-          stand: { along, parts: [a.stand, b.stand] },
-          turns: new Map([...a.turns, ...b.turns]),
-          sizeIn: joined(a.sizeIn, b.sizeIn, along),
-        });
-  return ways;
+function pairs(one: Node, other: Node): Pair[] {
+  const [heavier, lighter] = other.weightLb > one.weightLb ? [other, one] : [one, other];
+  const found: Pair[] = [];
+  for (const first of heavier.ways)
+    for (const second of lighter.ways)
+      for (const along of AXES) {
+        const sizeIn = joined(first.sizeIn, second.sizeIn, along);
+        found.push({ first, second, along, sizeIn, surfaceIn2: surfaceOf(sizeIn) });
+      }
+  return found;
 }
 const AXES = [0, 1, 2] as const;
+
+const built = ({ first, second, along, sizeIn }: Pair): Built => ({
+  stand: { along, parts: [first.stand, second.stand] },
+  turns: new Map([...first.turns, ...second.turns]),
+  sizeIn,
+});
 
 const volumeOf = ([l, w, h]: Triple): number => l * w * h;
 const surfaceOf = ([l, w, h]: Triple): number => l * w + l * h + w * h;
 
 /** Those with the least surface, none larger than another every way. */
-function closest(ways: readonly Built[], most: number): Built[] {
-  const sorted = ways.map((way) => ({ way, surface: surfaceOf(way.sizeIn) })).sort((a, b) => a.surface - b.surface);
-  const kept: Built[] = [];
-  for (const { way } of sorted) {
+function closest(found: Pair[], most: number): Built[] {
+  found.sort((a, b) => a.surfaceIn2 - b.surfaceIn2);
+  const kept: Pair[] = [];
+  for (const pair of found) {
     if (kept.length === most) break;
-    if (!kept.some((other) => isWithin(other.sizeIn, way.sizeIn))) kept.push(way);
+    if (!kept.some((other) => isWithin(other.sizeIn, pair.sizeIn))) kept.push(pair);
   }
-  return kept;
+  return kept.map(built);
 }
 
 /** True where one goes wherever the other does, turned on the floor. */

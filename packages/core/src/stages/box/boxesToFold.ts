@@ -3,7 +3,7 @@ import type { House } from '../../house/House.ts';
 import type { Wraps } from '../wrap/WrappedItem.ts';
 import type { BoxLocks, BoxRoom } from './BoxChoices.ts';
 import { boxToFold, foldedRound, toFoldOf } from './boxToFold.ts';
-import { bedding, heldBare } from './stowInBox.ts';
+import { bedding, waysBare } from './stowInBox.ts';
 import type { StowedBox } from './StowedBox.ts';
 
 /** Bedding that a box is folded for, as shares of what the house wishes. */
@@ -24,7 +24,7 @@ export function withBoxesToFold(room: BoxRoom, wraps: readonly Wraps[], house: H
   const some = new Set([0, Math.floor(byVolume.length / 2), byVolume.length - 1].map((at) => byVolume[at]!));
   const folded = new Map<string, BoxStock>();
   for (const each of some) {
-    const [closest] = heldBare(each, locks);
+    const closest = waysBare(each, locks)[0]?.();
     if (!closest) continue;
     for (const share of BEDDINGS) {
       const box = boxToFold(foldedRound(closest.heldIn, share * bedding(house, closest)), sheet);

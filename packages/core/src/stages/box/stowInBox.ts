@@ -27,20 +27,22 @@ export interface Held extends Block {
   readonly heldIn: Triple;
 }
 
-/** The bundles bare, in each way of lying that differs in outline or in how they stand. */
-export const heldBare = (
+/** The bundles bare, in each way of lying that differs in outline or in how they stand; each made when it is called for. */
+export const waysBare = (
   wraps: Wraps,
   locks: BoxLocks = {},
   ways: readonly Way[] = waysToStand(wraps, locks),
   cellsOf: readonly (SheetBoard | null)[] = NO_CELLS,
   folds: readonly Fold[] = NO_FOLDS,
-): Held[] =>
+): (() => Held)[] =>
   ways.flatMap((way) =>
-    (haveCells(wraps) ? cellsOf : NO_CELLS).map((sheet) => {
+    (haveCells(wraps) ? cellsOf : NO_CELLS).map((sheet) => () => {
       const block = blockOf(wraps, way, sheet, folds);
       return { ...block, inner: null, heldIn: block.blockIn };
     }),
   );
+/** All of these, made. */
+export const heldBare = (...of: Parameters<typeof waysBare>): Held[] => waysBare(...of).map((make) => make());
 const NO_CELLS = [null];
 const NO_FOLDS: readonly PlacedFold[] = [];
 
@@ -178,7 +180,8 @@ export function* heldInBoxes(
   const own = wraps.length === 1 ? ownBoxOf(wraps[0].piece.facts) : null;
   const inners = usableBoxes(boxes, locks.inner ?? undefined).filter((box) => !isEnvelope(box) && box.container === null && !isToFold(box));
   const bySize = smallestFirst(inners);
-  for (const bare of heldBare(wraps, locks, ways, cellsOf, folds)) {
+  for (const make of waysBare(wraps, locks, ways, cellsOf, folds)) {
+    const bare = make();
     const put = (box: BoxStock): Held | null => {
       const gaps = gapsAround(bare.blockIn, box.insideIn);
       if (leastGap(gaps) < Math.max(HAIR_IN, house.snugGapIn) - 1e-9) return null;

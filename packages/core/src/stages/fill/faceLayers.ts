@@ -217,6 +217,21 @@ export function faceLayers(
   ];
 }
 
+/** `faceLayers` of one filled box: shock and punching ask for the same, and drift changes one gap of six. */
+export type LayersOn = (face: Struck, gaps: Gaps, at: number, column: Column) => readonly CushionLayer[];
+
+/** The same layers as often as they are asked for; they depend on the gap of their face alone. */
+export function layersOn(filled: FilledBox): LayersOn {
+  const known: { readonly column: Column; readonly gapIn: number; readonly layers: readonly CushionLayer[] }[][] = [];
+  return (face, gaps, at, column) => {
+    const here = (known[at * FACES.length + FACES.indexOf(face)] ??= []);
+    const gapIn = gaps[face];
+    let found = here.find((one) => one.column === column && one.gapIn === gapIn);
+    if (!found) here.push((found = { column, gapIn, layers: faceLayers(filled, face, gaps, at, column) }));
+    return found.layers;
+  };
+}
+
 /** Room before a bundle within the outline of them all, inches: cells left empty, and what is smaller than its part. */
 export const emptyBefore = (
   { bundles, resting }: Pick<Block, 'bundles' | 'resting'>,

@@ -3,7 +3,7 @@ import type { House } from '../../house/House.ts';
 import { cellChoices, type BoxLocks, type BoxRoom } from '../box/BoxChoices.ts';
 import type { Fold } from '../box/folds.ts';
 import { celled, isEnvelope } from '../box/makeShell.ts';
-import { gapsIn, heldBare, heldInBoxes, shellsRound, type Held } from '../box/stowInBox.ts';
+import { gapsIn, heldInBoxes, shellsRound, waysBare, type Held } from '../box/stowInBox.ts';
 import type { waysToStand } from '../box/waysToStand.ts';
 import { worthOfAll } from '../item/worthOfAll.ts';
 import type { Wraps } from '../wrap/WrappedItem.ts';
@@ -39,7 +39,7 @@ export interface PlanSpace {
 
 /** Every bundle as it may lie, bare ones first, then each in every inner box that takes it. */
 export function* everyHeld(space: PlanSpace): Generator<Held> {
-  yield* everyBare(space);
+  for (const make of everyBare(space)) yield make();
   yield* everyBoxed(space);
 }
 
@@ -66,11 +66,11 @@ export const looksAtBoxed = ({ pieces, house, locks, way }: PlanSpace, isBelowCe
 export const isWorthABox = (irreplaceable: boolean, worthMinor: Minor, house: Pick<House, 'boxInBoxFromMinor'>): boolean =>
   irreplaceable || worthMinor >= house.boxInBoxFromMinor;
 
-/** Every bundle as it may lie without an inner box. */
-export function* everyBare({ wraps, ways, house, locks, room, folds }: PlanSpace): Generator<Held> {
-  if (locks.inner || house.floats) return;
+/** Every bundle as it may lie without an inner box, each made when it is called for. */
+export function everyBare({ wraps, ways, house, locks, room, folds }: PlanSpace): (() => Held)[] {
+  if (locks.inner || house.floats) return [];
   const cells = cellChoices(house, room, locks);
-  for (const each of wraps) yield* heldBare(each, locks, ways ?? undefined, cells, folds);
+  return wraps.flatMap((each) => waysBare(each, locks, ways ?? undefined, cells, folds));
 }
 
 /** Every bundle as it may lie, in every inner box that takes it. */

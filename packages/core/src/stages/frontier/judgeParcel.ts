@@ -5,6 +5,7 @@ import type { House } from '../../house/House.ts';
 import type { RatedParcel } from '../rate/RatedParcel.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import { countOfAll } from '../box/stowInBox.ts';
+import { layersOn } from '../fill/faceLayers.ts';
 import type { LyingBundle } from '../box/StowedBox.ts';
 import { piecesIn } from '../box/stowInBox.ts';
 import { worthOfAll, worthSharesOf } from '../item/worthOfAll.ts';
@@ -32,11 +33,12 @@ export type Judge = (carried: Omit<RatedParcel, 'weighed'>, baseGapIn?: number |
  * ways share is worked out once.
  */
 export function judgeParcel(weighed: WeighedParcel, house: House): Judge {
-  const quiet = quietCauses(weighed, house);
+  const layers = layersOn(weighed.filled);
+  const quiet = quietCauses(weighed, house, layers);
   const { bundles } = weighed.filled.stowed;
   const worthShares = worthSharesOf(piecesIn(weighed.filled.stowed));
   const wholeOrNothing = bundles.map(({ wrapped }) => wrapped.piece.facts.wholeOrNothing);
-  const journeys = bundles.map((_, at) => shockJourney(weighed.filled, at));
+  const journeys = bundles.map((_, at) => shockJourney(weighed.filled, at, layers));
   const known = new Map<string, Happening>();
   const knownShock = new Map<string, Happening>();
   const shockOn = ({ zone, handlingFactor }: Way): Happening => {

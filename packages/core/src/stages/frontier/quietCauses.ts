@@ -19,7 +19,7 @@ import { piecesIn } from '../box/stowInBox.ts';
 import { countOf } from '../box/waysToStand.ts';
 import { driftedGaps } from '../fill/effectiveGaps.ts';
 import { fillAt } from '../fill/fillPlaces.ts';
-import { faceLayers, pieceFaceAt } from '../fill/faceLayers.ts';
+import { layersOn, pieceFaceAt, type LayersOn } from '../fill/faceLayers.ts';
 import { contactOfOne, knockOfOne, type Touching } from './touching.ts';
 import type { FilledBox, Struck } from '../fill/FilledBox.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
@@ -60,7 +60,11 @@ export const alike = (wrapped: WrappedItem, causes: readonly Cause[]): Cause[] =
  * Source: judgement, but for compression strength (McKee), certificates (rule 41) and the heights of drops, which
  * follow ISTA 1A; that 70 lb may fall on a parcel is common practice, no source.
  */
-export function quietCauses(weighed: WeighedParcel, house: House): (way: Way) => Happening {
+export function quietCauses(
+  weighed: WeighedParcel,
+  house: House,
+  layers: LayersOn = layersOn(weighed.filled),
+): (way: Way) => Happening {
   const { filled } = weighed;
   const { stowed, effectiveGaps } = filled;
   const { bundles, inner, shell } = stowed;
@@ -68,8 +72,8 @@ export function quietCauses(weighed: WeighedParcel, house: House): (way: Way) =>
   const harmOf = bundles.map(({ wrapped }) => wrapped.piece.archetype.harm);
   const crushed = bundles.map((_, at) => crushedOf(stowed, effectiveGaps.top, at));
   const drifted = driftedGaps(effectiveGaps);
-  const punched = bundles.map((_, at) => punchHeights(filled, effectiveGaps, at));
-  const punchedDrifted = filled.driftChance > 0 ? bundles.map((_, at) => punchHeights(filled, drifted, at)) : punched;
+  const punched = bundles.map((_, at) => punchHeights(filled, effectiveGaps, at, layers));
+  const punchedDrifted = filled.driftChance > 0 ? bundles.map((_, at) => punchHeights(filled, drifted, at, layers)) : punched;
   const mixed = (still: number, moved: () => number) =>
     filled.driftChance > 0 ? (1 - filled.driftChance) * still + filled.driftChance * moved() : still;
   const mishap = mishapChance(shell, inner);
@@ -203,7 +207,7 @@ interface PunchedAt {
 }
 
 /** The drop, face by face, at which the outermost area presses as hard as the board stands. */
-function punchHeights(filled: FilledBox, gaps: Gaps, at: number): PunchedAt[] {
+function punchHeights(filled: FilledBox, gaps: Gaps, at: number, layersOf: LayersOn): PunchedAt[] {
   const { bundles, resting } = filled.stowed;
   const { weightLb } = bundles[at]!.wrapped.piece;
   const psi = PUNCH.psi[filled.stowed.shell.box.board.wall];
@@ -211,7 +215,7 @@ function punchHeights(filled: FilledBox, gaps: Gaps, at: number): PunchedAt[] {
     .filter(([face]) => resting[face].on[at]!.length === 0)
     .map(([face, chance]) => {
       const heights = bundles[at]!.layout.columns[face].filter(({ beyond }) => beyond === 0).map((column) => {
-        const layers = faceLayers(filled, face, gaps, at, column);
+        const layers = layersOf(face, gaps, at, column);
         const outermost = layers.findLast(({ thicknessIn }) => thicknessIn > 0);
         return outermost ? dropHeightAtG(layers, weightLb, (psi * outermost.areaIn2) / weightLb) : null;
       });

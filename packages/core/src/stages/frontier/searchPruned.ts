@@ -39,9 +39,8 @@ export function* searchPruned(space: PlanSpace): Generator<TraceProgress, Traced
   const floors = planFloors(space);
   const stow = stower(space, floors, trace);
   const judge = judgeOnce(space, floors, trace);
-  const bare = [...everyBare(space)];
-  const [few, rest] = sampleOf(bare);
-  for (const some of [few, rest]) yield* searchAmong(judge, floors, trace, yield* stow(some));
+  const [few, rest] = sampleOf(everyBare(space));
+  for (const some of [few, rest]) yield* searchAmong(judge, floors, trace, yield* stow(made(some)));
   if (looksAtBoxed(space, trace.isBelowCeiling())) yield* searchAmong(judge, floors, trace, yield* stow(everyBoxed(space)));
   return trace.found();
 }
@@ -51,13 +50,17 @@ const SAMPLE = { oneOf: 32, least: 24 };
 /** Steps of it fall evenly however a list repeats itself. */
 const GOLDEN = (Math.sqrt(5) - 1) / 2;
 
-/** A few bundles from all over the list, and the others. */
-function sampleOf(bare: readonly Held[]): [few: Held[], rest: Held[]] {
-  const share = Math.max(1 / SAMPLE.oneOf, SAMPLE.least / bare.length);
-  const few: Held[] = [];
-  const rest: Held[] = [];
-  bare.forEach((held, i) => ((i * GOLDEN) % 1 < share ? few : rest).push(held));
+/** A few from all over a list, and the others. */
+function sampleOf<One>(all: readonly One[]): [few: One[], rest: One[]] {
+  const share = Math.max(1 / SAMPLE.oneOf, SAMPLE.least / all.length);
+  const few: One[] = [];
+  const rest: One[] = [];
+  all.forEach((one, i) => ((i * GOLDEN) % 1 < share ? few : rest).push(one));
   return [few, rest];
+}
+
+function* made(makers: readonly (() => Held)[]): Generator<Held> {
+  for (const make of makers) yield make();
 }
 
 /** Works out the few that look best, each at another price of breakage, in the fillings that look best. */

@@ -7,7 +7,7 @@ import type { Journey, StruckFace } from '../../engineering/journey/shockChance.
 import type { Gaps } from '../box/StowedBox.ts';
 import { countOfAll, piecesLb } from '../box/stowInBox.ts';
 import { driftedGaps } from '../fill/effectiveGaps.ts';
-import { FACE_AXES, faceLayers } from '../fill/faceLayers.ts';
+import { FACE_AXES, faceLayers, layersOn, type LayersOn } from '../fill/faceLayers.ts';
 import type { FilledBox, Struck } from '../fill/FilledBox.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
 
@@ -25,12 +25,12 @@ export const HEAVY_INNER_RATIO = 0.5;
  * The ways of one bundle of a filled box as the shock model takes them, whatever the parcel weighs and whoever carries it; null
  * when shock does not limit the piece. Opposite sides that are alike are merged where there is one bundle.
  */
-export const shockJourney = (filled: FilledBox, at = 0): JourneyOf | null =>
-  journeyThrough(filled, at, (gaps) => struckFaces(filled, at, gaps));
+export const shockJourney = (filled: FilledBox, at = 0, layers: LayersOn = layersOn(filled)): JourneyOf | null =>
+  journeyThrough(filled, at, (gaps) => struckFaces(filled, at, gaps, layers));
 
 /** `shockJourney` with no sides merged, so that it can be told which one struck: in the order of `FACES`. */
-export const shockFaceByFace = (filled: FilledBox, at = 0): JourneyOf | null =>
-  journeyThrough(filled, at, (gaps) => everyFace(filled, at, gaps));
+export const shockFaceByFace = (filled: FilledBox, at = 0, layers: LayersOn = layersOn(filled)): JourneyOf | null =>
+  journeyThrough(filled, at, (gaps) => everyFace(filled, at, gaps, layers));
 
 /** A journey, once it is known what the parcel weighs and who carries it how far. */
 export type JourneyOf = (grossWeightLb: number, zone: number, handlingFactor: number) => Journey;
@@ -42,7 +42,10 @@ function journeyThrough(filled: FilledBox, at: number, facesWith: (gaps: Gaps) =
   const divisor = innerMassDivisor(innerMassRatio(filled));
   const criticalG = piece.criticalG / divisor;
   const faces = facesWith(filled.effectiveGaps);
-  const drift = filled.driftChance > 0 ? { chance: filled.driftChance, faces: facesWith(driftedGaps(filled.effectiveGaps)) } : null;
+  const drift =
+    filled.driftChance > 0
+      ? { chance: filled.driftChance, faces: sameWhereAlike(faces, facesWith(driftedGaps(filled.effectiveGaps))) }
+      : null;
   return (grossWeightLb, zone, handlingFactor) => ({
     ...(layout.count > 1 ? { pieces: layout.count } : {}),
     weightLb: piece.weightLb,
@@ -56,6 +59,14 @@ function journeyThrough(filled: FilledBox, at: number, facesWith: (gaps: Gaps) =
     drift,
   });
 }
+
+/** Faces on which nothing has changed are the very same ones: what was worked out of them holds. */
+const sameWhereAlike = (before: readonly StruckFace[], after: readonly StruckFace[]): StruckFace[] =>
+  after.map((face, i) => {
+    const was = before[i]!;
+    const isSame = face.layers === was.layers && (face.others ?? []).every((stack, at) => stack === was.others![at]);
+    return isSame ? was : face;
+  });
 
 /** A face that may be struck, for itself or for its opposite too. */
 export interface StruckShare {
@@ -86,18 +97,18 @@ export function facesStruck({ layers }: WrappedItem, alike: { readonly wide: boo
 }
 
 /** What lies on each face that may be struck, with gaps as they are on the way. */
-export function struckFaces(filled: FilledBox, at: number, gaps: Gaps): StruckFace[] {
-  if (countOfAll(filled.stowed) > 1) return everyFace(filled, at, gaps);
+function struckFaces(filled: FilledBox, at: number, gaps: Gaps, layers: LayersOn): StruckFace[] {
+  if (countOfAll(filled.stowed) > 1) return everyFace(filled, at, gaps, layers);
   const alike = { wide: gaps.front === gaps.back, long: gaps.left === gaps.right };
-  return facesStruck(filled.stowed.bundles[0].wrapped, alike).map(({ face, chance }) => ({ chance, ...stacksOn(filled, at, face, gaps) }));
+  return facesStruck(filled.stowed.bundles[0].wrapped, alike).map(({ face, chance }) => ({ chance, ...stacksOn(filled, at, face, gaps, layers) }));
 }
 
-const everyFace = (filled: FilledBox, at: number, gaps: Gaps): StruckFace[] =>
-  FACES.map((face) => ({ chance: FACE_CHANCES[face], ...stacksOn(filled, at, face, gaps) }));
+const everyFace = (filled: FilledBox, at: number, gaps: Gaps, layers: LayersOn): StruckFace[] =>
+  FACES.map((face) => ({ chance: FACE_CHANCES[face], ...stacksOn(filled, at, face, gaps, layers) }));
 
 /** What lies on a face for a piece, and for those alike that stand otherwise. */
-function stacksOn(filled: FilledBox, at: number, face: Struck, gaps: Gaps): Pick<StruckFace, 'layers' | 'others'> {
-  const [first, ...others] = filled.stowed.bundles[at]!.layout.columns[face].map((column) => faceLayers(filled, face, gaps, at, column));
+function stacksOn(filled: FilledBox, at: number, face: Struck, gaps: Gaps, layers: LayersOn): Pick<StruckFace, 'layers' | 'others'> {
+  const [first, ...others] = filled.stowed.bundles[at]!.layout.columns[face].map((column) => layers(face, gaps, at, column));
   return { layers: first!, ...(others.length > 0 ? { others } : {}) };
 }
 

@@ -1,5 +1,6 @@
+import type { House } from '../../house/House.ts';
 import { waysToGuard } from '../item/addedTo.ts';
-import { recommend, type Recommendation } from '../frontier/recommend.ts';
+import { carefulMinor, recommend, type Recommendation } from '../frontier/recommend.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { bendsOf } from '../item/bends.ts';
 import { layerChanges, without } from './bundleChanges.ts';
@@ -30,13 +31,19 @@ export function polishNest(request: PlanRequest, found: Recommendation, frontier
   const met: PlanOption[] = [found.option, ...frontier];
   let best = found;
   let tried = 0;
+  // what is worse of one bundle stays so while the others change; whether the nest keeps below its ceiling is another matter
+  const worse = new Set<string>();
   for (let round = 0; round < MOST_ROUNDS && tried < MOST_TRIED; round++) {
     const now = best.option;
-    const steps = [...stepsFrom(request, now, several)].slice(0, MOST_TRIED - tried);
+    const keyOf = ({ what }: Step) => `${now.chance > ceiling} ${what}`;
+    const steps = [...stepsFrom(request, now, several)].filter((step) => !worse.has(keyOf(step))).slice(0, MOST_TRIED - tried);
     tried += steps.length;
-    const options = steps.flatMap(({ after, finely }) => {
+    const options = steps.flatMap((step) => {
+      const { after, finely } = step;
       const option = sound(after);
-      if (!option || countBare(option.rated.weighed) > 0) return [];
+      const isSound = option !== null && countBare(option.rated.weighed) === 0;
+      if (!isSound || isWorse(option, now, ceiling, request.house)) worse.add(keyOf(step));
+      if (!isSound) return [];
       if (now.chance > ceiling && option.spoils > now.spoils + SPOILS_MORE) return [];
       return finely && !isWorthIt(option, now, ceiling) ? [] : [option];
     });
@@ -52,6 +59,12 @@ export function polishNest(request: PlanRequest, found: Recommendation, frontier
 const isWorthIt = (after: PlanOption, now: PlanOption, ceiling: number): boolean =>
   now.chance > ceiling ? after.chance < CLEARLY_SAFER * now.chance : after.chance <= ceiling && isBetter(after, now, true);
 
+/** No safer where it should be, or neither expected to cost less nor the safer of two that are even. */
+const isWorse = (after: PlanOption, now: PlanOption, ceiling: number, house: House): boolean =>
+  now.chance > ceiling
+    ? after.chance >= now.chance
+    : after.expectedMinor >= now.expectedMinor && carefulMinor(after, house) >= carefulMinor(now, house);
+
 /** More of what only keeps a surface than anybody lays round it. Common practice, no source. */
 const MOST_ON_SURFACE = 2;
 const isHeaped = (layers: PlanChoice['layers'], { stock }: PlanRequest): boolean =>
@@ -60,6 +73,8 @@ const isHeaped = (layers: PlanChoice['layers'], { stock }: PlanRequest): boolean
   );
 
 interface Step {
+  /** Which bundle is changed, and into what. */
+  readonly what: string;
   readonly after: PlanChoice;
   readonly finely: boolean;
 }
@@ -77,10 +92,14 @@ function* stepsFrom(request: PlanRequest, { choice, rated }: PlanOption, several
         takesCards,
         ...(leftOut ? { without: leftOut } : {}),
       }))
-        if ((finely || several) && !isHeaped(layers, request)) yield { after: withBundle(choice, at, { ...own, layers }), finely };
+        if ((finely || several) && !isHeaped(layers, request)) yield { what: JSON.stringify([at, layers, own.guards]), after: withBundle(choice, at, { ...own, layers }), finely };
     if (several && !locks.guards && !locks.filledHollows && !locks.bundle)
       for (const added of waysToGuard(facts, request.house))
         if (JSON.stringify(added.guards) !== JSON.stringify(own.guards))
-          yield { after: withBundle(choice, at, { ...without(without(own, 'guards'), 'filledHollows'), ...added }), finely: false };
+          yield {
+            what: JSON.stringify([at, own.layers, added]),
+            after: withBundle(choice, at, { ...without(without(own, 'guards'), 'filledHollows'), ...added }),
+            finely: false,
+          };
   }
 }
