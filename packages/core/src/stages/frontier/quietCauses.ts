@@ -60,11 +60,7 @@ export const alike = (wrapped: WrappedItem, causes: readonly Cause[]): Cause[] =
  * Source: judgement, but for compression strength (McKee), certificates (rule 41) and the heights of drops, which
  * follow ISTA 1A; that 70 lb may fall on a parcel is common practice, no source.
  */
-export function quietCauses(
-  weighed: WeighedParcel,
-  house: House,
-  layers: LayersOn = layersOn(weighed.filled),
-): (way: Way) => Happening {
+export function quietCauses(weighed: WeighedParcel, house: House, layers: LayersOn = layersOn(weighed.filled)): (way: Way) => Happening {
   const { filled } = weighed;
   const { stowed, effectiveGaps } = filled;
   const { bundles, inner, shell } = stowed;

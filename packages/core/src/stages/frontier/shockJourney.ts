@@ -100,7 +100,10 @@ export function facesStruck({ layers }: WrappedItem, alike: { readonly wide: boo
 function struckFaces(filled: FilledBox, at: number, gaps: Gaps, layers: LayersOn): StruckFace[] {
   if (countOfAll(filled.stowed) > 1) return everyFace(filled, at, gaps, layers);
   const alike = { wide: gaps.front === gaps.back, long: gaps.left === gaps.right };
-  return facesStruck(filled.stowed.bundles[0].wrapped, alike).map(({ face, chance }) => ({ chance, ...stacksOn(filled, at, face, gaps, layers) }));
+  return facesStruck(filled.stowed.bundles[0].wrapped, alike).map(({ face, chance }) => ({
+    chance,
+    ...stacksOn(filled, at, face, gaps, layers),
+  }));
 }
 
 const everyFace = (filled: FilledBox, at: number, gaps: Gaps, layers: LayersOn): StruckFace[] =>

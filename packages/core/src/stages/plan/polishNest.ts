@@ -92,7 +92,8 @@ function* stepsFrom(request: PlanRequest, { choice, rated }: PlanOption, several
         takesCards,
         ...(leftOut ? { without: leftOut } : {}),
       }))
-        if ((finely || several) && !isHeaped(layers, request)) yield { what: JSON.stringify([at, layers, own.guards]), after: withBundle(choice, at, { ...own, layers }), finely };
+        if ((finely || several) && !isHeaped(layers, request))
+          yield { what: JSON.stringify([at, layers, own.guards]), after: withBundle(choice, at, { ...own, layers }), finely };
     if (several && !locks.guards && !locks.filledHollows && !locks.bundle)
       for (const added of waysToGuard(facts, request.house))
         if (JSON.stringify(added.guards) !== JSON.stringify(own.guards))
