@@ -150,7 +150,16 @@ export const packedOtherwise = (
 ): Generator<{ readonly done: number; readonly of: number }, OtherwiseMade[]> => madeOtherwise(parcels, ways, bestOf);
 
 /** One box against two and more for a parcel of several pieces, each box at its best; pauses as a search does. */
-export const oneBoxOrMore = (request: PlanRequest, each = false): Generator<unknown, OneOrMore> => compareBoxes(request, bestOf, each);
+export const oneBoxOrMore = (request: PlanRequest, each = false): Generator<unknown, OneOrMore> =>
+  compareBoxes(request, bestOf, each, sketchOf);
+
+/** A plan that is soon found, hardly better than the best: of wraps each as soft as the others, standing in the closest ways. */
+function* sketchOf(request: PlanRequest): Generator<unknown, PlanOption | null> {
+  const space = planSpace(request, request.reserved ? freeStock(request) : null, true);
+  const { best } = yield* traceFrontier({ ...space, ways: space.ways && space.ways.slice(0, MOST_SKETCHED_WAYS) });
+  return best && best.option;
+}
+const MOST_SKETCHED_WAYS = 3;
 
 /** The plan to recommend alone; null where there is none. */
 function* bestOf(request: PlanRequest): Generator<PlanProgress, PlanOption | null> {
@@ -172,8 +181,9 @@ export const explainOtherWays = (
  * Everything the plan may be made of, stage by stage.
  *
  * @param free what no more than is to be taken of; null where nobody counts
+ * @param roughly few of the ways to wrap
  */
-function planSpace(request: PlanRequest, free: PlanRequest['stock'] | null = null): PlanSpace {
+function planSpace(request: PlanRequest, free: PlanRequest['stock'] | null = null, roughly = false): PlanSpace {
   const { house, locks } = withoutCore(request);
   const stock = free ?? request.stock;
   const order = readSale(request.order);
@@ -186,7 +196,7 @@ function planSpace(request: PlanRequest, free: PlanRequest['stock'] | null = nul
       waysToWrap(added === NOTHING ? piece : inspectItem(order, piece.facts, added), stock, house, own).filter(suffices),
     );
   });
-  const all = pieces.length === 1 ? fewWhereSeveral(each[0]!).map((wrapped): Wraps => [wrapped]) : wrapsTogether(each);
+  const all = pieces.length === 1 && !roughly ? fewWhereSeveral(each[0]!).map((wrapped): Wraps => [wrapped]) : wrapsTogether(each, roughly);
   // of several pieces that share a roll each may have enough, and all of them not
   const someIsPinned = pieces.some((_, at) => bundleLocks(locks, at).layers !== undefined);
   const wraps = free && pieces.length > 1 && !someIsPinned ? all.filter((some) => sheetsSuffice(some, free.wraps)) : all;

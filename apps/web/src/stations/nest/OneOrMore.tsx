@@ -1,7 +1,7 @@
 'use client';
 import { Button, Segmented } from 'antd';
 import { useState } from 'react';
-import { countedTitle, formatChance, letterOf, MOST_SHARED, type Portion, type WaysLookedAt } from '@inch-nest/core';
+import { countedTitle, formatChance, letterOf, MOST_SHARED, MOST_SPLIT, type Portion, type WaysLookedAt } from '@inch-nest/core';
 import { heldIn, moneyOf, type BoxWish, type HeldPiece, type ParcelView, type SplitParcel } from '@inch-nest/contracts';
 import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
@@ -56,6 +56,9 @@ export function OneOrMore({ parcel, nest, use: { answer, waits, compare } }: { p
         <PickedClash {...wish} />
       </div>
       {answer === null && !waits && <p className="soft">Each box at its best: postage, material, minutes and what may break, in all.</p>}
+      {waits && held.length > MOST_SPLIT && (
+        <p className="soft">Every way to split them is looked at: that takes a while, and the nest can be worked on meanwhile.</p>
+      )}
       {answer?.kind === 'failed' && <Trouble says={answer.message} />}
       {answer?.kind === 'superseded' && <p className="soft">The nest changed meanwhile: compare again.</p>}
       {answer?.kind === 'boxes' && (
@@ -110,6 +113,7 @@ const LOOKED: Readonly<Record<WaysLookedAt, string>> = {
   every: 'Every way to split them was looked at.',
   evenly: `They were shared out evenly among two to ${boxesWords(MOST_SHARED)}.`,
   halves: 'Every way to split them was looked at, alike ones together or in halves.',
+  roughly: 'Every way to split them was looked at quickly, alike ones together, and the most promising closely.',
   some: 'Looked at: each alone, the heavy from the light, the dear from the rest; the best of those split again.',
 };
 

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { sameContent } from '@inch-nest/core';
+import { sameContent, type WaysLookedAt } from '@inch-nest/core';
 import { heldIn } from '@inch-nest/contracts';
 import { planner } from '../../parcel/planner.ts';
 import type { NestUse } from '../../parcel/useNest.ts';
@@ -22,6 +22,9 @@ export interface OneOrMoreUse {
 export const isSeveral = (view: ParcelUse['view']): boolean =>
   heldIn(view).reduce((sum, { piece }) => sum + (piece.wholeOrNothing.value ? 1 : piece.count.value), 0) > 1;
 
+/** Where a box for each may not be among the ways that were planned. */
+const LEAVES_OUT: ReadonlySet<WaysLookedAt> = new Set(['roughly', 'some']);
+
 /**
  * Compares one box with more when asked to, and by itself where one box is no answer: where none holds them, nobody carries it,
  * or nothing in the stockroom stays below the ceiling.
@@ -34,7 +37,7 @@ export function useOneOrMore({ view }: ParcelUse, nest: NestUse): OneOrMoreUse {
   // an answer for other pieces than these says nothing
   const isOfThese = request.pieceIds.join() === held.map(({ pieceId }) => pieceId).join();
   // what the buyer wishes moves no nest: the answer stands as long as the same is asked, and a box for each was among it
-  const hasEach = asked !== null && (asked.each || !each || (asked.answer?.kind === 'boxes' && asked.answer.looked !== 'some'));
+  const hasEach = asked !== null && (asked.each || !each || (asked.answer?.kind === 'boxes' && !LEAVES_OUT.has(asked.answer.looked)));
   const isAsked = hasEach && (asked.of === request || sameContent(asked.of, request));
   const answer = isAsked && isOfThese ? asked.answer : null;
   const compare = async (again = false) => {

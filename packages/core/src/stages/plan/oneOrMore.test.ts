@@ -2,7 +2,7 @@ import { box, FACTS, finish, request, STOCK } from '../../../tests/sampleRequest
 import { oneBoxOrMore, planParcel } from '../../planParcel.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
 import type { PieceFacts } from '../sale/Order.ts';
-import { compareBoxes, MOST_SHARED, MOST_SPLIT, ofPart, waysInMore, waysToSplit } from './oneOrMore.ts';
+import { compareBoxes, MOST_SHARED, MOST_SKETCHED, ofPart, waysInMore, waysToSplit } from './oneOrMore.ts';
 import { worthMinor } from '../sale/worth.ts';
 import { piecesOf, type PlanRequest } from './PlanRequest.ts';
 
@@ -59,7 +59,7 @@ test('where no box holds them all, two do', () => {
 });
 
 // of n things 2ⁿ⁻¹ − 1 pairs of lots: exact
-test.each([2, 3, 4, 5])('every way to split %d is met once', (count) => {
+test.each([2, 3, 4, 5, 6, 7, 8])('every way to split %d is met once', (count) => {
   const ways = splitsOf(asked(Array.from({ length: count }, () => BOWL)));
   expect(ways).toHaveLength(2 ** (count - 1) - 1);
   expect(new Set(ways.map((parts) => JSON.stringify(parts))).size).toBe(ways.length);
@@ -67,7 +67,7 @@ test.each([2, 3, 4, 5])('every way to split %d is met once', (count) => {
 });
 
 test('of more than that each goes alone once, the heavy from the light and the dear from the rest', () => {
-  const many = Array.from({ length: MOST_SPLIT + 2 }, (_, i): Partial<PieceFacts> => ({ ...BOWL, weightLb: i === 3 ? 20 : 1 }));
+  const many = Array.from({ length: MOST_SKETCHED + 2 }, (_, i): Partial<PieceFacts> => ({ ...BOWL, weightLb: i === 3 ? 20 : 1 }));
   const ways = splitsOf(asked(many));
   expect(ways.filter((parts) => parts.some((part) => part.length === 1)).length).toBeGreaterThanOrEqual(many.length);
   expect(ways.some((parts) => JSON.stringify(parts[0]) === '[3]')).toBe(true);
@@ -127,7 +127,7 @@ describe('by a price that is known: a box costs 500 and a pound 90, and holds so
   });
 
   test('of many the best two are split again; where no two hold them each goes alone', () => {
-    const again = finish(compareBoxes(of([9, 1, 1, 1, 1, 1]), priced(13)));
+    const again = finish(compareBoxes(of([9, 1, 1, 1, 1, 1, 1, 1, 1]), priced(16)));
     expect(again.looked).toBe('some');
     expect(again.together).toBeNull();
     expect(again.splits[0]!.parts).toHaveLength(2);
@@ -138,8 +138,27 @@ describe('by a price that is known: a box costs 500 and a pound 90, and holds so
           .flat()
           .map(({ at }) => at)
           .sort(),
-      ).toEqual([0, 1, 2, 3, 4, 5]);
-    expect(finish(compareBoxes(of([8, 8, 8, 8, 8, 8]), priced(10))).splits.map(({ parts }) => parts.length)).toEqual([6]);
+      ).toEqual([0, 1, 2, 3, 4, 5, 6, 7, 8]);
+    expect(finish(compareBoxes(of(Array<number>(9).fill(8)), priced(10))).splits.map(({ parts }) => parts.length)).toEqual([9]);
+  });
+
+  // 36 pounds in boxes of 18 want an even partition, which neither the heaviest ones nor one by itself give: 8+7+3 and 6+5+4+2+1
+  test.each([
+    ['as they are planned', 0],
+    ['a tenth above that, one more than another', 0.1],
+  ])('of six to eight every way is sketched, %s, and the best is found', (_, above) => {
+    const roughly = function* (asks: PlanRequest): Generator<unknown, PlanOption | null> {
+      const found = yield* priced(18)(asks);
+      const share = 1 + above * ((asks.pieceIds.length * 7) % 3) * 0.5;
+      return found && { ...found, expectedMinor: found.expectedMinor * share };
+    };
+    const pounds = [8, 7, 6, 5, 4, 3, 2, 1];
+    const { splits, looked } = finish(compareBoxes(of(pounds), priced(18), false, roughly));
+    expect(looked).toBe('roughly');
+    expect(splits[0]!.parts).toHaveLength(2);
+    expect(splits[0]!.parts.map((part) => part.reduce((sum, { at }) => sum + pounds[at]!, 0))).toEqual([18, 18]);
+    // what is shown is planned, not sketched
+    expect(splits[0]!.expectedMinor).toBe(2 * 500 + 36 * 90);
   });
 });
 
@@ -231,4 +250,20 @@ test('what no box holds names the boxes that come nearest, not the envelopes', (
   expect(chosen.reasons[0]).toBe('no box on hand holds it');
   expect(chosen.reasons.slice(1).join()).not.toMatch(/envelope/);
   expect(chosen.reasons.slice(1).join()).toMatch(/12×12×12/);
+});
+
+test('six different pieces: no split that would be looked at of more of them is better than the best that is found', () => {
+  const made = asked(
+    Array.from({ length: 6 }, (_, i) => ({ ...(i % 2 ? JAR : BOWL), lengthIn: 4 + i / 2, weightLb: 0.6 + 0.5 * i })),
+    narrow.boxes.slice(1, 2),
+  );
+  const of = { ...made, stock: { ...made.stock, wraps: made.stock.wraps.slice(2) } };
+  const { splits, looked } = finish(oneBoxOrMore(of));
+  expect(looked).toBe('roughly');
+  const planned = (part: readonly number[]) => {
+    const chosen = finish(planParcel(ofPart(of, ones(...part))));
+    return chosen.kind === 'planned' ? chosen.recommended.expectedMinor : Infinity;
+  };
+  for (const parts of waysToSplit(ones(...of.pieceIds.keys()), piecesOf(of), 5))
+    expect(splits[0]!.expectedMinor).toBeLessThanOrEqual(parts.reduce((sum, part) => sum + planned(part), 0) + 1e-6);
 });

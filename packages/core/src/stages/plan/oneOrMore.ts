@@ -3,8 +3,12 @@ import { either } from '../frontier/causes.ts';
 import type { PieceFacts } from '../sale/Order.ts';
 import { piecesOf, type PlanRequest } from './PlanRequest.ts';
 
-/** So many portions are split in every way there is; more of them by weight, by worth, and one by one. */
+/** So many portions are split in every way there is, each box planned. */
 export const MOST_SPLIT = 5;
+/** Up to so many in every way too, each box sketched first; more of them by weight, by worth, and one by one. */
+export const MOST_SKETCHED = 8;
+/** So many of the ways that were sketched are planned, those that look best: a sketch is a tenth or two above its plan; judgement. */
+const CLOSELY = 6;
 
 /** Alike ones are shared out among so many boxes at most. */
 export const MOST_SHARED = 6;
@@ -33,9 +37,10 @@ export interface Boxes {
 
 /**
  * Which ways were looked at: `every` one there is; alike ones shared out `evenly` among two boxes and more; every way of the
- * pieces where alike ones go together or in `halves`; only `some`.
+ * pieces where alike ones go together or in `halves`; every way of pieces with alike ones together `roughly`, and the best of them
+ * closely; only `some`.
  */
-export type WaysLookedAt = 'every' | 'evenly' | 'halves' | 'some';
+export type WaysLookedAt = 'every' | 'evenly' | 'halves' | 'roughly' | 'some';
 
 /** One box against two and more. */
 export interface OneOrMore {
@@ -46,41 +51,27 @@ export interface OneOrMore {
   readonly looked: WaysLookedAt;
 }
 
+/** Works out a plan of a request, or none. */
+type Planner = (asked: PlanRequest) => Generator<unknown, PlanOption | null>;
+
 /**
  * Compares a parcel in one box with ways to send its pieces in two and more, each box at its best; each lot of pieces is
  * planned once, and once every split in two is known three boxes and more need no further plan. Of one sort of piece the alike
- * ones are shared out evenly, as hands do it; of several, each lot of alike ones goes whole or in halves. Above five bundles only
- * some are looked at: each alone, the heavy from the light, the dear from the rest; and where two boxes are better than one, the
- * larger of the best two split again, or a box for each where no two hold them.
+ * ones are shared out evenly, as hands do it; of several, each lot of alike ones goes whole or in halves. Of six to eight bundles
+ * every lot is sketched, and the ways that look best are planned. Above that only some are looked at: each alone, the heavy from the
+ * light, the dear from the rest; and where two boxes are better than one, the larger of the best two split again, or a box for each
+ * where no two hold them.
  *
  * Money is counted once for all: postage, boxes, material and minutes of each, and what is expected to be lost of any.
  *
- * @param plan the best plan of a request, or none
+ * @param plan the best plan
  * @param each whether a box for each piece is looked at in any case, since somebody asked for it
+ * @param sketch a plan that is soon found
  */
-export function* compareBoxes(
-  request: PlanRequest,
-  plan: (asked: PlanRequest) => Generator<unknown, PlanOption | null>,
-  each = false,
-): Generator<unknown, OneOrMore> {
+export function* compareBoxes(request: PlanRequest, plan: Planner, each = false, sketch: Planner = plan): Generator<unknown, OneOrMore> {
   const facts = piecesOf(request);
   const whole = facts.map(({ count }, at) => ({ at, count }));
-  const known = new Map<string, PlanOption | null>();
-  const best = function* (part: readonly Portion[]): Generator<unknown, PlanOption | null> {
-    const key = JSON.stringify(part);
-    let found = known.get(key);
-    if (found === undefined) known.set(key, (found = yield* plan(ofPart(request, part))));
-    return found;
-  };
-  const boxed = function* (parts: readonly (readonly Portion[])[]): Generator<unknown, Boxes | null> {
-    const plans: PlanOption[] = [];
-    for (const part of parts) {
-      const found = yield* best(part);
-      if (!found) return null;
-      plans.push(found);
-    }
-    return summed(parts, plans);
-  };
+  const [boxed, sketched] = [plan, sketch].map((planner) => boxesBy(request, planner)) as [BoxesBy, BoxesBy];
   const together = yield* boxed([whole]);
   const splits: Boxes[] = [];
   const met = new Set<string>();
@@ -105,14 +96,49 @@ export function* compareBoxes(
   }
   const portions = inHalves(facts);
   const of = (ways: readonly (readonly (readonly number[])[])[]) => ways.map((parts) => parts.map((part) => part.map((i) => portions[i]!)));
-  yield* look(of(waysToSplit(portions, facts)));
+  const isHalved = facts.some(({ count }) => count > 1);
   if (each) yield* look([whole.map((one) => [one])]);
+  if (portions.length > MOST_SPLIT && portions.length <= MOST_SKETCHED) {
+    const promising = yield* bestOfAll(of([...waysToSplit(portions, facts), ...waysInMore(portions.length)]), sketched);
+    yield* look(promising);
+    if (splits.length > 0) return { together, splits, looked: 'roughly' };
+  }
+  yield* look(of(waysToSplit(portions, facts, MOST_SPLIT)));
   const [least] = splits;
   if (portions.length <= MOST_SPLIT) yield* look(of(waysInMore(portions.length)));
   else if (!least) yield* look([whole.map((one) => [one])]);
   else if (!together || least.expectedMinor < together.expectedMinor) yield* look(splitAgain(least.parts, facts));
-  const isHalved = facts.some(({ count }) => count > 1);
   return { together, splits, looked: portions.length > MOST_SPLIT ? 'some' : isHalved ? 'halves' : 'every' };
+}
+
+/** Lots of pieces in a box each, or null where one of them goes in none. */
+type BoxesBy = (parts: readonly (readonly Portion[])[]) => Generator<unknown, Boxes | null>;
+
+/** Each lot by itself, planned once however often it is met. */
+function boxesBy(request: PlanRequest, plan: Planner): BoxesBy {
+  const known = new Map<string, PlanOption | null>();
+  return function* (parts) {
+    const plans: PlanOption[] = [];
+    for (const part of parts) {
+      const key = JSON.stringify(part);
+      let found = known.get(key);
+      if (found === undefined) known.set(key, (found = yield* plan(ofPart(request, part))));
+      if (!found) return null;
+      plans.push(found);
+    }
+    return summed(parts, plans);
+  };
+}
+
+/** The few ways that expect least as they are sketched. */
+function* bestOfAll(ways: readonly Boxes['parts'][], sketched: BoxesBy): Generator<unknown, Boxes['parts'][]> {
+  const found: Boxes[] = [];
+  for (const way of ways) {
+    const boxes = yield* sketched(way.map(gathered));
+    if (boxes) found.push(boxes);
+  }
+  found.sort((a, b) => a.expectedMinor - b.expectedMinor || a.chance - b.chance);
+  return found.slice(0, CLOSELY).map(({ parts }) => parts);
 }
 
 /** A request for some of a parcel's pieces; what is pinned of the whole parcel no longer holds. */
@@ -184,12 +210,16 @@ const summed = (parts: Boxes['parts'], plans: readonly PlanOption[]): Boxes => {
   };
 };
 
-/** Ways to split portions in two, by their place; parts go with the whole they come off only where somebody splits them. */
-export function waysToSplit(portions: readonly Portion[], facts: readonly PieceFacts[]): number[][][] {
+/**
+ * Ways to split portions in two, by their place; parts go with the whole they come off only where somebody splits them.
+ *
+ * @param most so many are split in every way
+ */
+export function waysToSplit(portions: readonly Portion[], facts: readonly PieceFacts[], most = MOST_SKETCHED): number[][][] {
   const count = portions.length;
   const all = portions.map((_, i) => i);
   const split = (inFirst: (i: number) => boolean) => [all.filter(inFirst), all.filter((i) => !inFirst(i))];
-  if (count <= MOST_SPLIT)
+  if (count <= most)
     // the first stays in the first box, so that each split is met once
     return Array.from({ length: 2 ** (count - 1) - 1 }, (_, set) => split((i) => i === 0 || (set & (1 << (i - 1))) !== 0));
   const half = (of: (facts: PieceFacts) => number | null) => {
@@ -226,5 +256,5 @@ function splitAgain(parts: Boxes['parts'], facts: readonly PieceFacts[]): Portio
   const largest = parts.reduce((most, part) => (part.length > most.length ? part : most));
   if (largest.length === 1) return [];
   const rest = parts.filter((part) => part !== largest).map((part) => [...part]);
-  return waysToSplit(largest, facts).map((ways) => [...rest, ...ways.map((part) => part.map((i) => largest[i]!))]);
+  return waysToSplit(largest, facts, MOST_SPLIT).map((ways) => [...rest, ...ways.map((part) => part.map((i) => largest[i]!))]);
 }

@@ -25,14 +25,15 @@ const MOST_COMBINATIONS = 64;
  * less than that.
  *
  * @param each ways to wrap each, at least one bundle
+ * @param roughly only those in which each withstands about as much as the others
  */
-export function wrapsTogether(each: readonly (readonly WrappedItem[])[]): Wraps[] {
+export function wrapsTogether(each: readonly (readonly WrappedItem[])[], roughly = false): Wraps[] {
   const ladders = each.map((ways) =>
     ways.length <= MOST_COMBINED ? [...ways].sort((a, b) => hardnessOf(a) - hardnessOf(b)) : few(ways, MOST_COMBINED),
   );
   if (ladders.some((ladder) => ladder.length === 0)) return [];
   const product = ladders.reduce((count, ladder) => count * ladder.length, 1);
-  if (product <= MOST_COMBINATIONS)
+  if (product <= MOST_COMBINATIONS && !roughly)
     return ladders.reduce<WrappedItem[][]>(
       (some, ladder) => some.flatMap((one) => ladder.map((wrapped) => [...one, wrapped])),
       [[]],
@@ -45,6 +46,7 @@ export function wrapsTogether(each: readonly (readonly WrappedItem[])[]): Wraps[
   for (let step = 0; step < steps; step++) {
     const even = ladders.map((ladder) => rung(ladder, step));
     keep(even);
+    if (roughly) continue;
     for (const shift of SHIFTS) ladders.forEach((ladder, i) => keep(even.map((at, j) => (i === j ? rung(ladder, step + shift) : at))));
   }
   return [...found.values()];
