@@ -52,8 +52,8 @@ test('jars in cells and wrapped together: put in at the nest, drawn between them
   await saved(page);
   await settled(page);
   await expect(page.locator('[data-part=cell]').first()).toBeVisible();
-  await page.getByRole('combobox', { name: 'Round them all' }).click();
-  await page.getByTitle('Packing paper, round all of them').click();
+  await page.getByRole('combobox', { name: 'Wrapped together' }).click();
+  await page.getByTitle('Packing paper', { exact: true }).last().click();
   await expect(page.locator('[data-part=around]').first()).toBeVisible();
   await saved(page);
   await page.goto(`${app.address}/parcels/${id}/bench`);

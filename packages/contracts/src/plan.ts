@@ -84,7 +84,23 @@ const bundleParts = { ...added, layers, orientation, grid: grid.exactOptional() 
 const crossIn = z.union([z.literal(0), sizeIn]);
 
 /** Wrap round all of several bundles. */
-const around = z.strictObject({ material: key, turns: z.number().positive().max(20).multipleOf(0.5) }).nullable();
+const around = z
+  .strictObject({
+    material: key,
+    turns: z.number().positive().max(20).multipleOf(0.5),
+    of: z
+      .array(
+        z
+          .number()
+          .int()
+          .min(0)
+          .max(MOST_PIECES - 1),
+      )
+      .min(1)
+      .readonly()
+      .exactOptional(),
+  })
+  .nullable();
 
 /** What a box is shortened to. */
 const shortened = z.strictObject({ side: z.enum(['length', 'width']), newIn: sizeIn }).nullable();

@@ -50,7 +50,7 @@ export interface NestView {
   readonly cells: readonly Rect[];
   /** Folds of wrap between bundles that are not. */
   readonly folds: readonly (Rect & { readonly key: string; readonly upright: boolean })[];
-  /** Wrap round all of several bundles, and what is within it; null without. */
+  /** Wrap round several bundles, and what is within it; null without. */
   readonly around: { readonly outside: Rect; readonly inside: Rect; readonly key: string } | null;
   /** Foam tubes in the corners; round from above. */
   readonly tubes: readonly Rect[];
@@ -141,7 +141,7 @@ export function nestView(whole: PlanDocument, name: ViewName, which = 0): NestVi
     seen,
     cells: cellWalls(whole, name, block),
     folds: foldRects(whole, name, block),
-    around: whole.around ? { outside: block, inside: shrink(block, whole.around.thicknessIn), key: whole.around.material } : null,
+    around: aroundRects(whole, name, block),
     tubes: tubeRects(plan, name, inside),
     layers,
     piece,
@@ -186,6 +186,20 @@ function boreOf({ core, outsideIn }: NonNullable<PlanDocument['inner']>, on: (si
 }
 
 /** Folds between neighbours, as a section cuts them, with the way their sheets stand. */
+function aroundRects({ around }: PlanDocument, name: ViewName, block: Rect): NestView['around'] {
+  if (!around) return null;
+  const [across, up] = VIEW_AXES[name];
+  const outside = around.some
+    ? {
+        x: block.x + around.some.atIn[across],
+        y: block.y + block.h - around.some.atIn[up] - around.some.sizeIn[up],
+        w: around.some.sizeIn[across],
+        h: around.some.sizeIn[up],
+      }
+    : block;
+  return { outside, inside: shrink(outside, around.thicknessIn), key: around.material };
+}
+
 function foldRects(whole: PlanDocument, name: ViewName, block: Rect): NestView['folds'] {
   const [across, up] = VIEW_AXES[name];
   return (whole.folds ?? []).flatMap(({ atIn, sizeIn, along, material }) => {

@@ -70,7 +70,7 @@ function wordsFor(change: ChangeKind, request: PlanRequest, choice: PlanChoice |
     case 'board':
       return change.board ? 'A board under it, so that it does not sink' : 'Without the board under it';
     case 'unwound':
-      return 'Without the wrap round them all';
+      return 'Without the wrap that holds them together';
     case 'tubes':
       return change.tubes ? 'Foam tubes in the corners, so that it does not shift' : 'Without the tubes in the corners';
     case 'cells':

@@ -11,6 +11,13 @@ export function lettersOf(bundles: readonly Pick<PlanBundle, 'block'>[]): string
   });
 }
 
+/** What is wrapped together again: `them all`, or the letters of some. */
+export function woundWords(plan: PlanDocument): string {
+  const of = plan.around?.of;
+  const letters = lettersOf(planBundles(plan));
+  return of ? of.map((at) => letters[at]).join(' and ') : 'them all';
+}
+
 /** Whole turns go without the word: `2 small bubble`. */
 const shortly = (layer: PlanLayer): string =>
   layer.stiff || layer.turns % 1 !== 0 ? laidOf(layer) : `${layer.turns} ${layer.name.toLowerCase()}`;

@@ -15,9 +15,10 @@ export function openingSteps(plan: PlanDocument, along: readonly string[] = []):
   const bundles = planBundles(plan);
   const count = countOfPlan(plan);
   const { around } = plan;
-  const lift = around
-    ? `Lift the whole out with both hands and unwind the ${around.name.toLowerCase()} that holds them together: ${count} bundles come apart.`
-    : liftWords(bundles, count);
+  const lift =
+    around && !around.some
+      ? `Lift the whole out with both hands and unwind the ${around.name.toLowerCase()} that holds them together: ${count} bundles come apart.`
+      : liftWords(bundles, count, around);
   const onTop = fills.find((fill) => fill.where === 'outer' && fill.topFt3 > 0);
   const letters = lettersOf(bundles);
   return [
@@ -37,16 +38,21 @@ export function openingSteps(plan: PlanDocument, along: readonly string[] = []):
 }
 
 /** The last that was put in comes out first. */
-function liftWords(bundles: readonly PlanBundle[], count: number): string {
+function liftWords(bundles: readonly PlanBundle[], count: number, around: PlanDocument['around']): string {
   if (count === 1) return 'Lift the bundle out with both hands.';
   if (bundles.length === 1) return `Lift out ${count} bundles, ${letterOf(count - 1)} first, A last.`;
   const letters = lettersOf(bundles);
-  const nearest = ({ block }: PlanBundle) => block.at[0]!;
+  const nearest = (at: number) => (around?.of?.includes(at) && around.some ? around.some.atIn : bundles[at]!.block.at[0]!);
   const out = bundles
-    .map((bundle, at) => ({ at, corner: nearest(bundle) }))
+    .map((_, at) => ({ at, corner: nearest(at) }))
     .sort((a, b) => b.corner[2] - a.corner[2] || b.corner[1] - a.corner[1] || b.corner[0] - a.corner[0] || b.at - a.at)
     .map(({ at }) => letters[at]!);
-  return `Lift out ${count} bundles, one after the other: ${out.join(', ')}.`;
+  const of = around?.of?.map((at) => letters[at]!) ?? [];
+  const last = out.find((one) => of.includes(one));
+  const as = of.join(' and ');
+  const inTurn = out.flatMap((one) => (one === last ? [`${as} as one`] : of.includes(one) ? [] : [one]));
+  const apart = around ? ` Unwind the ${around.name.toLowerCase()} that holds ${as} together.` : '';
+  return `Lift out ${count} bundles, one after the other: ${inTurn.join(', ')}.${apart}`;
 }
 
 function unwindSteps({ layers, piece, block }: PlanBundle, whose: string): string[] {

@@ -28,18 +28,31 @@ export interface Stood {
 /** Room between neighbours, inches: the same everywhere, or by those that stand on either side. */
 export type Apart = number | ((one: readonly number[], other: readonly number[]) => number);
 
+/** Something laid round some that stand together as one part: which, and how thick on every side, inches. */
+export interface Round {
+  readonly of: readonly number[];
+  readonly byIn: number;
+}
+
+/** True where the part holds these and nothing else. */
+export function isPartOf(part: Stand, of: readonly number[]): boolean {
+  const members = membersOf(part);
+  return members.length === of.length && members.every((one) => of.includes(one));
+}
+
 /**
  * Where each stands.
  *
  * @param sizes of the bundles as they lie, inches, by their place in the list
  * @param apart room between neighbours, as thick as what parts them; 0 where they stand against one another
+ * @param round what goes round a part of them, where those stand as one
  */
-export function standIn(stand: Stand, sizes: readonly Triple[], apart: Apart = 0): Stood {
+export function standIn(stand: Stand, sizes: readonly Triple[], apart: Apart = 0, round: Round | null = null): Stood {
   const at: Triple[] = sizes.map(() => ORIGIN);
-  walk(stand, sizes, apart, (one, from) => {
+  walk({ stand, sizes, apart, round }, (one, from) => {
     at[one] = from;
   });
-  return { sizeIn: sizeOf(stand, sizes, apart), at };
+  return { sizeIn: sizeOf(stand, { sizes, apart, round }), at };
 }
 
 /** What is between two neighbours: where it stands, and its sides, inches. */
@@ -55,12 +68,10 @@ export interface Joint extends Between {
 }
 
 /** Every joint of a stand. */
-export function jointsIn(stand: Stand, sizes: readonly Triple[], apart: Apart): Joint[] {
+export function jointsIn(stand: Stand, sizes: readonly Triple[], apart: Apart, round: Round | null = null): Joint[] {
   const joints: Joint[] = [];
   walk(
-    stand,
-    sizes,
-    apart,
+    { stand, sizes, apart, round },
     () => undefined,
     (joint) => joints.push(joint),
   );
@@ -80,22 +91,23 @@ export const boardsAt = (joints: readonly Joint[], boardIn: number): Between[] =
 
 /** Goes through a stand from its near lower corner: every bundle, and the room between every two parts. */
 function walk(
-  stand: Stand,
-  sizes: readonly Triple[],
-  apart: Apart,
+  { stand, ...sized }: Sized & { readonly stand: Stand },
   met: (bundle: number, from: Triple) => void,
   joined: (joint: Joint) => void = () => undefined,
 ): void {
-  const place = (one: Stand, from: Triple): void => {
+  const { apart } = sized;
+  const place = (one: Stand, outer: Triple): void => {
+    const byIn = roundOf(one, sized);
+    const from: Triple = byIn === 0 ? outer : [outer[0] + byIn, outer[1] + byIn, outer[2] + byIn];
     if (typeof one === 'number') return met(one, from);
     const { along } = one;
     let corner = from;
     one.parts.forEach((part, i) => {
       place(part, corner);
-      const size = sizeOf(part, sizes, apart);
+      const size = sizeOf(part, sized);
       const next = one.parts[i + 1];
       if (next === undefined) return;
-      const other = sizeOf(next, sizes, apart);
+      const other = sizeOf(next, sized);
       const apartIn = apartOf(part, next, apart);
       const atIn = moved(corner, along, size[along]);
       joined({
@@ -117,20 +129,34 @@ const moved = (at: Triple, axis: 0 | 1 | 2, byIn: number): Triple =>
 const apartOf = (one: Stand, other: Stand, apart: Apart): number =>
   typeof apart === 'number' ? apart : apart(membersOf(one), membersOf(other));
 
+/** What the outside of a part depends on. */
+interface Sized {
+  readonly sizes: readonly Triple[];
+  readonly apart: Apart;
+  readonly round: Round | null;
+}
+
 /** Outside of what stands together. */
-function sizeOf(stand: Stand, sizes: readonly Triple[], apart: Apart): Triple {
-  if (typeof stand === 'number') return sizes[stand]!;
-  const [first, ...rest] = stand.parts;
+function sizeOf(stand: Stand, sized: Sized): Triple {
+  const byIn = 2 * roundOf(stand, sized);
+  const [l, w, h] = typeof stand === 'number' ? sized.sizes[stand]! : sizeOfParts(stand, sized);
+  return [l + byIn, w + byIn, h + byIn];
+}
+
+function sizeOfParts({ along, parts: [first, ...rest] }: Exclude<Stand, number>, sized: Sized): Triple {
   let before = first!;
   return rest.reduce(
     (all, part) => {
-      const apartIn = apartOf(before, part, apart);
+      const apartIn = apartOf(before, part, sized.apart);
       before = part;
-      return joined(all, sizeOf(part, sizes, apart), stand.along, apartIn);
+      return joined(all, sizeOf(part, sized), along, apartIn);
     },
-    sizeOf(first!, sizes, apart),
+    sizeOf(first!, sized),
   );
 }
+
+/** How thick what goes round this very part is on every side; 0 for every other. */
+const roundOf = (part: Stand, { round }: Sized): number => (round && isPartOf(part, round.of) ? round.byIn : 0);
 
 /** Outside of two that stand next to each other. */
 export const joined = (one: Triple, other: Triple, along: 0 | 1 | 2, apartIn = 0): Triple => {

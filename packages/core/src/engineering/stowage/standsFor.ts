@@ -1,5 +1,5 @@
 import type { Triple } from '../geometry/wrapLayer.ts';
-import { joined, membersOf, type Stand } from './Stand.ts';
+import { isPartOf, joined, membersOf, standIn, type Stand } from './Stand.ts';
 
 /** A bundle to find a place for: what it weighs, and its outlines as it may lie. */
 export interface Stander {
@@ -140,6 +140,37 @@ export function movedBeside(stand: Stand, one: number, other: number, along: 0 |
         ? { along, parts: before ? [one, other] : [other, one] }
         : part;
   return flat(put(left));
+}
+
+/**
+ * The same with some standing as one part of it: as they are where they do, else as one where they stand in a row, else taken out
+ * and stood beside one another, where that keeps all of them closest.
+ *
+ * @param sizes of the bundles as they lie, inches
+ */
+export function stoodTogether(stand: Stand, of: readonly number[], sizes: readonly Triple[]): Stand {
+  const asOne = (part: Stand): Stand | null => {
+    if (isPartOf(part, of)) return part;
+    if (typeof part === 'number') return null;
+    const places = part.parts.flatMap((one, i) => (membersOf(one).every((member) => of.includes(member)) ? [i] : []));
+    const [from, to] = [places[0], places.at(-1)];
+    if (from !== undefined && to !== undefined && to > from && to - from === places.length - 1) {
+      const row: Stand = { along: part.along, parts: part.parts.slice(from, to + 1) };
+      if (isPartOf(row, of)) return { ...part, parts: [...part.parts.slice(0, from), row, ...part.parts.slice(to + 1)] };
+    }
+    const parts = part.parts.map(asOne);
+    const at = parts.findIndex((one) => one !== null);
+    return at < 0 ? null : { ...part, parts: part.parts.map((one, i) => (i === at ? parts[at]! : one)) };
+  };
+  const found = asOne(stand);
+  if (found !== null) return found;
+  const [first, ...others] = membersOf(stand).filter((member) => of.includes(member));
+  const rest = others.reduce<Stand | null>((left, one) => left && without(left, one), stand);
+  if (first === undefined || rest === null) return stand;
+  const put = (part: Stand, group: Stand): Stand =>
+    typeof part === 'number' ? (part === first ? group : part) : { ...part, parts: part.parts.map((one) => put(one, group)) };
+  const ways = AXES.map((along) => put(rest, { along, parts: [first, ...others] }));
+  return ways.reduce((best, way) => (surfaceOf(standIn(way, sizes).sizeIn) < surfaceOf(standIn(best, sizes).sizeIn) ? way : best));
 }
 
 /** The rest where one is taken out; null where nothing is left. */

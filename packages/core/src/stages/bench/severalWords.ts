@@ -1,6 +1,8 @@
 import { STANDING_RULES, type StandingRule } from '../../engineering/stowage/standingRules.ts';
 import type { Layout } from '../../engineering/stowage/Block.ts';
 import { letterOf } from '../../engineering/stowage/letterOf.ts';
+import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import { isWound } from '../box/around.ts';
 import { foldMet } from '../box/folds.ts';
 import type { Block } from '../box/StowedBox.ts';
 import { act, capital, lower, type Part } from './stepParts.ts';
@@ -94,30 +96,40 @@ export interface PutIn {
   readonly at?: number;
 }
 
-/** The order in which different bundles are wrapped and put in: the lowest first, then the nearest; of the pieces where there is one. */
-export const inOrder = ({ bundles }: Pick<Block, 'bundles'>): number[] =>
+/**
+ * The order in which different bundles are wrapped and put in: the lowest first, then the nearest; of the pieces where there is one.
+ * What is wrapped together is as low and as near as the whole of it.
+ */
+export const inOrder = ({ bundles, around }: Pick<Block, 'bundles' | 'around'>): number[] =>
   bundles
-    .map(({ atIn }, at) => ({ at, atIn }))
-    .sort((a, b) => a.atIn[2] - b.atIn[2] || a.atIn[1] - b.atIn[1] || a.atIn[0] - b.atIn[0] || a.at - b.at)
+    .map(({ atIn }, at) => ({ at, atIn, corner: around?.some && isWound(around, at) ? around.some.atIn : atIn }))
+    .sort((a, b) => nearer(a.corner, b.corner) || nearer(a.atIn, b.atIn) || a.at - b.at)
     .map(({ at }) => at);
+const nearer = (one: Triple, other: Triple): number => one[2] - other[2] || one[1] - other[1] || one[0] - other[0];
 
 /** Where each of several different bundles goes, one after the other, beside or upon those that are in. */
 export function placesInTurn(block: Block, letters: readonly Letters[]): PutIn[] {
   const name = (at: number) => lettersText(letters[at]!);
   const put: number[] = [];
-  return inOrder(block).map((at): PutIn => {
+  const together = block.around?.some?.of ?? [];
+  // what is wrapped together goes in as one, when the first of it does
+  return inOrder(block).flatMap((at): PutIn[] => {
+    if (put.includes(at)) return [];
+    const as = together.includes(at) ? together : [at];
     const { layout } = block.bundles[at]!;
     const next = SAID.flatMap(({ face, says }) => {
-      const on = block.resting[face].on[at]!.filter((support) => put.includes(support.at));
-      return on.length > 0 ? [`${says} ${on.map((support) => name(support.at)).join(' and ')}`] : [];
+      const on = as.flatMap((one) => block.resting[face].on[one]!.map((support) => support.at)).filter((one) => put.includes(one));
+      return on.length > 0 ? [`${says} ${[...new Set(on)].map(name).join(' and ')}`] : [];
     });
     const place = next.length > 0 ? capital(next.join(', ')) : 'On the base, in the near left corner of the block';
     const [along, across, up] = layout.grid;
-    const together = layout.count === 1 ? '' : ` ${along} along and ${across} across${up === 1 ? '' : `, ${up} upon one another`}.`;
+    const alike =
+      layout.count === 1 || as.length > 1 ? '' : ` ${along} along and ${across} across${up === 1 ? '' : `, ${up} upon one another`}.`;
     const between = betweenWords(block, at, next.length > 0 ? put : []);
-    put.push(at);
-    const { said } = STANDING_RULES[block.bundles[at]!.wrapped.piece.facts.standing];
-    return { who: name(at), where: `${place}, ${between}, its heavy side down${said === '' ? '' : `; ${said}`}.${together}`, at };
+    put.push(...as);
+    const said = as.map((one) => STANDING_RULES[block.bundles[one]!.wrapped.piece.facts.standing].said).filter((says) => says !== '');
+    const wished = said.length > 0 ? `; ${said.join('; ')}` : '';
+    return [{ who: as.map(name).join(' and '), where: `${place}, ${between}, its heavy side down${wished}.${alike}`, at }];
   });
 }
 /** What stands between one bundle and those that are in already. */

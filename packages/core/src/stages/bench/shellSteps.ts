@@ -153,8 +153,15 @@ export function shellSteps(shell: Shell, say: Say, system: UnitSystem): Part[] {
 const formed = (box: BoxStock): string =>
   isEnvelope(box) ? '' : isFolded(box) || isToFold(box) ? ': fold the four sides up and tape the corners' : ': form and tape the bottom';
 
-/** What goes round all of several bundles, before they go into anything. */
-export const roundThemAll = (shell: Shell, say: Say): Part[] => madeSteps('around', shell, say);
+/**
+ * What goes round several bundles, before they go into anything.
+ *
+ * @param some names of those it goes round; null for all of them
+ */
+export const roundThem = (shell: Shell, say: Say, some: string | null): Part[] =>
+  madeSteps('around', shell, say).map((part) =>
+    some === null ? part : { ...part, title: `Wrap ${some} together`, says: part.says.replace('round them all', `round ${some}`) },
+  );
 
 /** What stands between what is held and the walls, before its sides are filled. */
 export const inTheCorners = (shell: Shell, say: Say): Part[] => madeSteps('tubes', shell, say);

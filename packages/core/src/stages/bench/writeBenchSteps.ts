@@ -17,7 +17,7 @@ import { inOrder, lettersOf, lettersText, placesInTurn, placeWords } from './sev
 import { CORE_PUT, coreBears, cutCore } from './coreSteps.ts';
 import { fillSteps } from './fillSteps.ts';
 import { FINGERS_GO, sidesWithRoom } from './sidesWithRoom.ts';
-import { inTheCorners, onTheBase, onTheFill, onTheInnerBase, roundThemAll, shellSteps } from './shellSteps.ts';
+import { inTheCorners, onTheBase, onTheFill, onTheInnerBase, roundThem, shellSteps } from './shellSteps.ts';
 import { firstSteps, markSteps, weighStep } from './houseSteps.ts';
 import { withShots } from './shots.ts';
 import { act, opening, record, test, type Part } from './stepParts.ts';
@@ -89,11 +89,13 @@ export function writeBenchSteps(
   const along = facts.flatMap((one) => one.along);
   const isWithin = ({ place }: Along) => place === 'inner' && inner !== null;
   const putIn = [...along.filter((one) => !isWithin(one)).map((one) => alongStep(one, system)), ...bagStep(facts)];
-  const placed = stowed.around
-    ? [{ who: all, where: placeWords(ONE) }]
-    : bundles.length > 1
-      ? placesInTurn(stowed, letters)
-      : [{ who: all, where: placeWords(bundles[0].layout, facts[0]!.standing) }];
+  const some = stowed.around?.some ? stowed.around.some.of.map((at) => lettersText(letters[at]!)).join(' and ') : null;
+  const placed =
+    stowed.around && some === null
+      ? [{ who: all, where: placeWords(ONE) }]
+      : bundles.length > 1
+        ? placesInTurn(stowed, letters)
+        : [{ who: all, where: placeWords(bundles[0].layout, facts[0]!.standing) }];
   const tapeAndPapersLb = rated.weighed.parts.at(-1)!.weightLb;
   const weighsOpen = takenSide(house, 'weighing') === 'open';
   const weigh = weighStep(weighsOpen ? formatWeight(tapeAndPapersLb, system) : null);
@@ -115,7 +117,7 @@ export function writeBenchSteps(
       const steps = bundleSteps(bundles[at]!, letters[at]!, dueOf(at), first, system);
       return bundles.length > 1 ? steps.map((step) => ({ ...step, bundle: at })) : steps;
     }),
-    ...roundThemAll(shell, say),
+    ...roundThem(shell, say, some),
     ...(inner
       ? opening('box', [
           inner.core

@@ -1,4 +1,7 @@
+import fc from 'fast-check';
 import { box, CHOICE, finish, request, STOCK } from '../../../tests/sampleRequest.ts';
+import { stoodTogether } from '../../engineering/stowage/standsFor.ts';
+import { isPartOf, standsAll, type Stand } from '../../engineering/stowage/Stand.ts';
 import { planParcel } from '../../planParcel.ts';
 import { writeBenchSteps } from '../bench/writeBenchSteps.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
@@ -112,4 +115,116 @@ test('pinned it is there whatever the search finds, in a box that takes it; with
   const kinds = nextBestChanges(asked, wound.choice).map(({ change }) => change.kind);
   const plain = nextBestChanges(asked, apart.choice).map(({ change }) => change.kind);
   expect([kinds.includes('unwound'), plain.includes('unwound')]).toEqual([true, false]);
+});
+
+describe('round some of them: A and B of three in a row, the third beside them', () => {
+  const idOf = (at: number) => `00000000-0000-4000-8000-00000000001${at}`;
+  const SIDES: readonly (readonly [number, number, number])[] = [
+    [3, 3, 8],
+    [3, 4, 5],
+    [4, 3, 6],
+  ];
+  const pieces = SIDES.map(([lengthIn, widthIn, heightIn], at) => ({
+    ...asked.order.pieces[0]!,
+    id: idOf(at),
+    title: `piece ${at}`,
+    count: 1,
+    lengthIn,
+    widthIn,
+    heightIn,
+    weightLb: 1 + at,
+  }));
+  const three = { ...asked, order: { ...asked.order, pieces }, pieceIds: pieces.map(({ id }) => id) };
+  const { grid: _, ...bare } = NEST;
+  const others = [1, 2].map(() => ({ layers: NEST.layers, orientation: [0, 1, 2] as const }));
+  const nest = { ...bare, box: '16x14x16', others, stand: { along: 0, parts: [0, 1, 2] } as Stand };
+  const made = (choice: Partial<PlanChoice>): PlanOption => {
+    const derived = derivePlan(three, { ...nest, ...choice });
+    if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
+    return derived.option;
+  };
+  const [plain, some] = [made({}), made({ around: { ...ROUND, of: [0, 1] } })];
+  const sizes = stowed(plain).bundles.map(({ sizeIn }) => sizeIn);
+
+  test('those two stand as far in as its turns, the third outside of it, all of it by hand', () => {
+    const { bundles, blockIn, around, emptyIn3 } = stowed(some);
+    const pair = [sizes[0]![0] + sizes[1]![0], Math.max(sizes[0]![1], sizes[1]![1]), Math.max(sizes[0]![2], sizes[1]![2])];
+    const outside = pair.map((side) => side + 2 * THICK_IN);
+    const near = (all: readonly number[]) => all.map((side) => expect.closeTo(side, 9) as number);
+    expect(around!.some).toMatchObject({ of: [0, 1], atIn: near([0, 0, 0]), sizeIn: near(outside) });
+    expect(bundles[0].atIn).toEqual(near([THICK_IN, THICK_IN, THICK_IN]));
+    expect(bundles[1]!.atIn).toEqual(near([THICK_IN + sizes[0]![0], THICK_IN, THICK_IN]));
+    expect(bundles[2]!.atIn).toEqual(near([outside[0]!, 0, 0]));
+    const whole = [outside[0]! + sizes[2]![0], Math.max(outside[1]!, sizes[2]![1]), Math.max(outside[2]!, sizes[2]![2])];
+    expect(blockIn).toEqual(near(whole));
+    // what is empty within it is filled by nobody
+    const volume = (all: readonly number[]) => all[0]! * all[1]! * all[2]!;
+    expect(emptyIn3).toBeCloseTo(volume(whole) - volume(outside) - volume(sizes[2]!), 9);
+    expect(verifyPlan(writePlanDocument(some, asked.house), three)).toEqual([]);
+  });
+
+  test('a landing meets it on the way out of it and on the way in, and not between those two', () => {
+    const on = (face: 'front' | 'left' | 'right', at: number) => shockOnFaces(some.rated.weighed.filled, at)!.faces[face].layers;
+    const meets = (face: 'front' | 'left' | 'right', at: number) =>
+      on(face, at).filter(({ thicknessIn }) => Math.abs(thicknessIn - THICK_IN) < 1e-9).length;
+    expect([meets('front', 0), meets('front', 1), meets('front', 2)]).toEqual([1, 1, 0]);
+    // B to the right has the third there and the wall beyond it; the third to the left has B, A and the wall
+    expect([meets('right', 1), meets('left', 2)]).toEqual([1, 2]);
+    expect(on('right', 1).length).toBe(shockOnFaces(plain.rated.weighed.filled, 1)!.faces.right.layers.length + 1);
+  });
+
+  test('they are wrapped together by their letters, go in as one and come out as one', () => {
+    const steps = writeBenchSteps(some, asked.house);
+    const wind = steps.find(({ key }) => key === 'bundle:around')!;
+    expect([wind.title, wind.says]).toEqual(['Wrap A and B together', expect.stringMatching(/2 turns round A and B/)]);
+    const put = steps.filter(({ key }) => key.startsWith('box:in'));
+    expect(put.map(({ title, says }) => `${title} ${says}`)).toEqual([
+      expect.stringMatching(/A and B/),
+      expect.stringMatching(/Put C in To the right of B/),
+    ]);
+    expect(steps.reduce((sum, { minutes }) => sum + minutes, 0)).toBeCloseTo(some.minutes, 9);
+  });
+
+  test('those that do not stand together are stood together; all of them said one by one are all of them', () => {
+    const apart = stowed(made({ around: { ...ROUND, of: [0, 2] } }));
+    expect(apart.around!.some!.of).toEqual([0, 2]);
+    const [atIn, sizeIn] = [apart.around!.some!.atIn, apart.around!.some!.sizeIn];
+    apart.bundles.forEach((bundle, at) => {
+      const within = bundle.atIn.every((side, axis) => side > atIn[axis]! && side < atIn[axis]! + sizeIn[axis]!);
+      expect(within).toBe(at !== 1);
+    });
+    expect(stowed(made({ around: { ...ROUND, of: [0, 1, 2] } })).around!.some).toBeNull();
+    expect(made({ around: { ...ROUND, of: [1] } }).choice.around).toBeUndefined();
+  });
+});
+
+const anyStand = (count: number): fc.Arbitrary<Stand> =>
+  fc
+    .shuffledSubarray(
+      Array.from({ length: count }, (_, i) => i),
+      { minLength: count },
+    )
+    .chain((order) => grown(order));
+/** Some in an order, cut apart somewhere, along some side. */
+const grown = (order: readonly number[]): fc.Arbitrary<Stand> =>
+  order.length === 1
+    ? fc.constant(order[0]!)
+    : fc
+        .tuple(fc.constantFrom(0 as const, 1 as const, 2 as const), fc.integer({ min: 1, max: order.length - 1 }))
+        .chain(([along, cut]) => fc.tuple(grown(order.slice(0, cut)), grown(order.slice(cut))).map((parts): Stand => ({ along, parts })));
+const partsOf = (stand: Stand): Stand[] => (typeof stand === 'number' ? [stand] : [stand, ...stand.parts.flatMap(partsOf)]);
+
+test('however they stand, some stood together are one part, and each stands once', () => {
+  fc.assert(
+    fc.property(anyStand(6), fc.subarray([0, 1, 2, 3, 4, 5], { minLength: 1 }), (stand, of) => {
+      const after = stoodTogether(
+        stand,
+        of,
+        [0, 1, 2, 3, 4, 5].map((i) => [1 + i, 2, 3] as const),
+      );
+      expect(standsAll(after, 6)).toBe(true);
+      expect(partsOf(after).some((part) => isPartOf(part, of))).toBe(true);
+      if (partsOf(stand).some((part) => isPartOf(part, of))) expect(after).toEqual(stand);
+    }),
+  );
 });

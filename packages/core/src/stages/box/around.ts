@@ -11,6 +11,8 @@ export interface AroundChoice {
   readonly material: string;
   /** Halves allowed. */
   readonly turns: number;
+  /** Which of the bundles, by their place in the parcel; all of them where nothing is said. */
+  readonly of?: readonly number[];
 }
 
 /** The same with what it is of, before it is known what it goes round. */
@@ -29,6 +31,27 @@ export interface Around extends AroundChoice {
   readonly sheets: number;
   readonly areaIn2: number;
   readonly scrapShare: number;
+  /** Where it stands where it goes round some of them, from the near lower corner of them all, and its outside; null round all. */
+  readonly some: { readonly of: readonly number[]; readonly atIn: Triple; readonly sizeIn: Triple } | null;
+}
+
+/** True for a bundle that is within it. */
+export const isWound = (around: Around | null, at: number): boolean =>
+  around !== null && (around.some === null || around.some.of.includes(at));
+
+/** True for a wrap that lies between two bundles, one within it and one not. */
+export const partsThem = (around: Around | null, one: number, other: number): boolean => isWound(around, one) !== isWound(around, other);
+
+/**
+ * Which of so many bundles it goes round: null for all of them.
+ *
+ * @param counts how many are alike, by their place
+ * @returns none where there would be nothing to wrap together
+ */
+export function woundOf({ of }: AroundChoice, counts: readonly number[]): readonly number[] | null {
+  const there = of ? counts.flatMap((_, at) => (of.includes(at) ? [at] : [])) : [];
+  if (!of || there.length === counts.length) return null;
+  return there.reduce((sum, at) => sum + counts[at]!, 0) > 1 ? there : [];
 }
 
 /** True for what may be laid round several bundles: anything but card, which does not go round. */
@@ -45,8 +68,13 @@ export function aroundAsChosen(
 }
 
 /** Lays a wrap round what stands together, along its longest side, as round a block. */
-export function layAround({ stock, turns, scrapShare, material }: AroundWrap, blockIn: Triple): Around {
+export function layAround(
+  { stock, turns, scrapShare, material }: AroundWrap,
+  blockIn: Triple,
+  some: { readonly of: readonly number[]; readonly atIn: Triple } | null = null,
+): Around {
   const sheetIn = sheetThicknessIn(stock);
+  const byIn = 2 * turns * sheetIn;
   const [l, w, h] = [...blockIn].sort((a, b) => b - a) as [number, number, number];
   const { lengthIn, sheets, areaIn2 } = wrapLayer('block', [l, w, h], { thicknessIn: sheetIn, turns, rollWidthIn: stock.rollWidthIn });
   return {
@@ -59,8 +87,19 @@ export function layAround({ stock, turns, scrapShare, material }: AroundWrap, bl
     lengthIn,
     sheets,
     areaIn2,
+    some: some && { ...some, sizeIn: [blockIn[0] + byIn, blockIn[1] + byIn, blockIn[2] + byIn] },
   };
 }
+
+/** What was chosen. */
+export const aroundChoice = ({ material, turns, some }: Pick<Around, 'material' | 'turns' | 'some'>): AroundChoice => ({
+  material,
+  turns,
+  ...(some ? { of: some.of } : {}),
+});
+
+/** How thick it will be on every side, inches. */
+export const aroundIn = ({ stock, turns }: AroundWrap): number => turns * sheetThicknessIn(stock);
 
 /** What it weighs, costs and takes. */
 export const aroundPart = ({ stock, turns, areaIn2, lengthIn, sheets, scrapShare }: Around): MadePart => ({

@@ -1,6 +1,8 @@
 import { orient } from '../../engineering/geometry/orientations.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { blockSizeIn, emptyCellsIn3, layoutOf } from '../../engineering/stowage/Block.ts';
+import { FACE_AXIS, type Face } from '../../engineering/pieces/hardPoints.ts';
+import { stoodTogether } from '../../engineering/stowage/standsFor.ts';
 import { ALONE, restingOf } from '../../engineering/stowage/resting.ts';
 import { boardsAt, jointsIn, standIn, type Between } from '../../engineering/stowage/Stand.ts';
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
@@ -12,7 +14,7 @@ import { isToFold } from './boxToFold.ts';
 import { isUsable, usableBoxes, type BoxLocks, type BoxRoom } from './BoxChoices.ts';
 import { gapsAround, gapsAroundInner, leastGap } from './gapsAround.ts';
 import { boarded, builtOutsideIn, celled, envelopeRound, hasBoard, isEnvelope, wholeShell } from './makeShell.ts';
-import { layAround, type AroundWrap } from './around.ts';
+import { aroundIn, isWound, layAround, woundOf, type Around, type AroundWrap } from './around.ts';
 import { foldBetween, placedFolds, type Fold, type PlacedFold } from './folds.ts';
 import { cellsPart } from './madeParts.ts';
 import { shellMaker, shellsFor, type ShellMaker } from './shellsFor.ts';
@@ -54,7 +56,7 @@ export const haveCells = (wraps: Wraps): boolean => wraps.length === 1 && countO
  *
  * @param sheet what parts them is cut from, cells and boards; null where they stand against one another
  * @param folds of wrap between those that are not alike
- * @param around wrap round them all, where there are several
+ * @param around wrap round them all, or round some of them, where there are several
  */
 export function blockOf(
   wraps: Wraps,
@@ -63,8 +65,10 @@ export function blockOf(
   folds: readonly Fold[] = NO_FOLDS,
   around: AroundWrap | null = null,
 ): Block {
+  const of = around && woundOf(around, wraps.map(countOf));
+  if (around && of && of.length > 0) return standingBlock(wraps, way, sheet, folds, { wrap: around, of });
   const block = standingBlock(wraps, way, sheet, folds);
-  return around && countOfAll(block) > 1 ? wound(block, around) : block;
+  return around && of === null && countOfAll(block) > 1 ? wound(block, around) : block;
 }
 
 /** Bundles that stand together, with a wrap round them all: what is empty among them is closed in. */
@@ -85,7 +89,14 @@ function wound(block: Block, wrap: AroundWrap): Block {
   };
 }
 
-function standingBlock(wraps: Wraps, { lies, stand }: Way, sheet: SheetBoard | null, folds: readonly Fold[]): Block {
+/** @param some that are wrapped together */
+function standingBlock(
+  wraps: Wraps,
+  { lies, stand: asTold }: Way,
+  sheet: SheetBoard | null,
+  folds: readonly Fold[],
+  some: { readonly wrap: AroundWrap; readonly of: readonly number[] } | null = null,
+): Block {
   const lying = wraps.map((wrapped, at): Omit<LyingBundle, 'atIn'> => {
     const { orientation, grid } = lies[at]!;
     const bundleIn = orient(wrapped.bundleIn, orientation);
@@ -115,28 +126,74 @@ function standingBlock(wraps: Wraps, { lies, stand }: Way, sheet: SheetBoard | n
     folds.length === 0
       ? boardIn
       : (one: readonly number[], other: readonly number[]) => boardIn + (foldBetween(folds, one, other)?.thicknessIn ?? 0);
-  const { sizeIn: blockIn, at } = standIn(stand, sizes, apart);
-  const joints = sheet || folds.length > 0 ? jointsIn(stand, sizes, apart) : [];
+  const stand = some ? stoodTogether(asTold, some.of, sizes) : asTold;
+  const round = some && { of: some.of, byIn: aroundIn(some.wrap) };
+  const { sizeIn: blockIn, at } = standIn(stand, sizes, apart, round);
+  const joints = sheet || folds.length > 0 ? jointsIn(stand, sizes, apart, round) : [];
   const boards = sheet ? boardsAt(joints, boardIn) : NO_BOARDS;
   const placed = placedFolds(joints, folds, boardIn);
   const cells = sheet ? cellsPart(lying, boards, sheet) : null;
   const bundles = lying.map((one, i): LyingBundle => ({ ...one, atIn: at[i]! })) as unknown as Block['bundles'];
   const boardIn3 = cells ? cells.boardFt2 * IN2_PER_FT2 * boardIn : 0;
   const foldsIn3 = placed.reduce((sum, { sizeIn: [l, w, h] }) => sum + l * w * h, 0);
-  const takenIn3 = boardIn3 + foldsIn3 + bundles.reduce((sum, { layout, bundleIn: [l, w, h] }) => sum + layout.count * l * w * h, 0);
+  const around = some && aroundSome(some, bundles);
+  const within = ({ atIn }: Between) => around?.some && isInside(atIn, around.some);
+  const takenIn3 =
+    boardIn3 +
+    foldsIn3 +
+    (around?.some ? volumeIn3(around.some) - [...boards, ...placed].filter(within).reduce((sum, one) => sum + volumeIn3(one), 0) : 0) +
+    bundles.reduce((sum, { layout, bundleIn: [l, w, h] }, i) => sum + (isWound(around, i) ? 0 : layout.count * l * w * h), 0);
+  const resting = restingOf(bundles, blockIn);
   return {
     bundles,
     stand,
-    resting: restingOf(bundles, blockIn),
+    resting: around?.some ? roomOutside(resting, around.some, blockIn) : resting,
     cells,
     boards,
     folds: placed,
-    around: null,
+    around,
     blockIn,
     emptyIn3: Math.max(0, blockIn[0] * blockIn[1] * blockIn[2] - takenIn3),
   };
 }
 const NEAR: Triple = [0, 0, 0];
+
+/** What is laid round some bundles that stand as one part, from their near lower corner. */
+function aroundSome({ wrap, of }: { readonly wrap: AroundWrap; readonly of: readonly number[] }, bundles: Block['bundles']): Around {
+  const members = of.map((at) => bundles[at]!);
+  const near = (axis: 0 | 1 | 2) => Math.min(...members.map(({ atIn }) => atIn[axis]));
+  const far = (axis: 0 | 1 | 2) => Math.max(...members.map(({ atIn, sizeIn }) => atIn[axis] + sizeIn[axis]));
+  const byIn = aroundIn(wrap);
+  return layAround(wrap, [far(0) - near(0), far(1) - near(1), far(2) - near(2)], {
+    of,
+    atIn: [near(0) - byIn, near(1) - byIn, near(2) - byIn],
+  });
+}
+
+const volumeIn3 = ({ sizeIn: [l, w, h] }: { readonly sizeIn: Triple }): number => l * w * h;
+const isInside = (at: Triple, { atIn, sizeIn }: Between): boolean =>
+  at.every((side, axis) => side > atIn[axis]! && side < atIn[axis]! + sizeIn[axis]!);
+
+/** The room before bundles that are wrapped together begins outside of that wrap. */
+function roomOutside(resting: Block['resting'], { of, atIn, sizeIn }: NonNullable<Around['some']>, blockIn: Triple): Block['resting'] {
+  const before = (face: Face) => {
+    const axis = FACE_AXIS[face];
+    const isLow = face === 'bottom' || face === 'front' || face === 'left';
+    return Math.max(0, isLow ? atIn[axis] : blockIn[axis] - atIn[axis] - sizeIn[axis]);
+  };
+  const outside = (face: Face) => ({
+    ...resting[face],
+    emptyIn: resting[face].emptyIn.map((one, at) => (of.includes(at) && resting[face].on[at]!.length === 0 ? before(face) : one)),
+  });
+  return {
+    bottom: outside('bottom'),
+    top: outside('top'),
+    front: outside('front'),
+    back: outside('back'),
+    left: outside('left'),
+    right: outside('right'),
+  };
+}
 const NO_BOARDS: readonly Between[] = [];
 
 /** How many bundles there are in all. */

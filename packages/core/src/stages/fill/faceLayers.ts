@@ -9,6 +9,7 @@ import { cushionOf } from '../../engineering/materials/cushionOf.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import { loadsOf } from '../../engineering/stowage/resting.ts';
 import type { Block, Gaps, LyingBundle } from '../box/StowedBox.ts';
+import { isWound, partsThem, type Around } from '../box/around.ts';
 import { foldLayer, foldMet } from '../box/folds.ts';
 import type { FilledBox, Struck } from './FilledBox.ts';
 import { fillAt } from './fillPlaces.ts';
@@ -102,7 +103,7 @@ function wayOut(block: Block, at: number, face: Struck, column: Column): Way {
  * Formula: a layer that carries k times the piece's weight withstands, for it, `A·t·ε(k·F/A)/(k·W)`: it is laid down with A/k.
  * Of several things beneath the one that carries most of it is followed, with its share of the load alone.
  */
-function makeWayOut({ bundles, resting, folds }: Block, at: number, face: Struck, { beyond: others, behind }: Column): Way {
+function makeWayOut({ bundles, resting, folds, around }: Block, at: number, face: Struck, { beyond: others, behind }: Column): Way {
   const bundle = bundles[at]!;
   const { wrapped, orientation } = bundle;
   const own = wrapLayersOn(wrapped, orientation, face);
@@ -128,6 +129,10 @@ function makeWayOut({ bundles, resting, folds }: Block, at: number, face: Struck
     if (fold) {
       layers.push(...carrying(carried * next.share, [foldLayer(fold, outside)]));
       outside = beyond(outside, fold.thicknessIn);
+    }
+    if (around && partsThem(around, from, next.at)) {
+      layers.push(...carrying(carried * next.share, wrapRound(around, outside)));
+      outside = beyond(outside, around.thicknessIn);
     }
     from = next.at;
     last = bundles[from]!;
@@ -187,18 +192,11 @@ export function faceLayers(
   const { inner, around } = filled.stowed;
   const { carried, last, ...within } = wayOut(filled.stowed, at, face, column);
   const layers = [...within.layers];
-  // what is empty within a wrap round them all is filled by nobody
-  const emptyIn = around
-    ? 0
-    : emptyBefore(filled.stowed, filled.stowed.bundles.indexOf(last), face, last === filled.stowed.bundles[at] ? column : null);
+  const lastAt = filled.stowed.bundles.indexOf(last);
+  const emptyIn = emptyBefore(filled.stowed, lastAt, face, last === filled.stowed.bundles[at] ? column : null);
   let { outside } = within;
-  if (around) {
-    if (around.cushion)
-      layers.push(
-        ...carrying(carried, [
-          { thicknessIn: around.thicknessIn, curve: around.cushion.curve, areaIn2: wrapAreaIn2(outside, around.thicknessIn) },
-        ]),
-      );
+  if (around && isWound(around, lastAt)) {
+    layers.push(...carrying(carried, wrapRound(around, outside)));
     outside = beyond(outside, around.thicknessIn);
   }
   if (inner) {
@@ -232,13 +230,23 @@ export function layersOn(filled: FilledBox): LayersOn {
   };
 }
 
-/** Room before a bundle within the outline of them all, inches: cells left empty, and what is smaller than its part. */
-export const emptyBefore = (
-  { bundles, resting }: Pick<Block, 'bundles' | 'resting'>,
+/** What a wrap round several bundles brings, nothing where it only keeps a surface. */
+const wrapRound = ({ cushion, thicknessIn }: Around, outside: LoadFront): CushionLayer[] =>
+  cushion ? [{ thicknessIn, curve: cushion.curve, areaIn2: wrapAreaIn2(outside, thicknessIn) }] : [];
+
+/**
+ * Room before a bundle within the outline of them all, inches: cells left empty, and what is smaller than its part. What is empty
+ * within a wrap round several is filled by nobody.
+ */
+export function emptyBefore(
+  { bundles, resting, around }: Pick<Block, 'bundles' | 'resting' | 'around'>,
   at: number,
   face: Struck,
   column: Pick<Column, 'empty'> | null,
-): number => (column?.empty ?? 0) * bundles[at]!.bundleIn[FACE_AXES[face][0]] + resting[face].emptyIn[at]!;
+): number {
+  if (isWound(around, at)) return around!.some ? resting[face].emptyIn[at]! : 0;
+  return (column?.empty ?? 0) * bundles[at]!.bundleIn[FACE_AXES[face][0]] + resting[face].emptyIn[at]!;
+}
 
 /** A face of a box. */
 export const boxFace = (outsideIn: Triple, face: Struck): Patch => ({

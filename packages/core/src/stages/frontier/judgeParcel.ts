@@ -5,6 +5,7 @@ import type { House } from '../../house/House.ts';
 import type { RatedParcel } from '../rate/RatedParcel.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import { countOfAll } from '../box/stowInBox.ts';
+import { aroundChoice } from '../box/around.ts';
 import { layersOn } from '../fill/faceLayers.ts';
 import type { LyingBundle } from '../box/StowedBox.ts';
 import { piecesIn } from '../box/stowInBox.ts';
@@ -177,7 +178,7 @@ function choiceOf({ weighed, quote, coverAdded, signature }: RatedParcel, baseGa
       : {}),
     baseGapIn,
     board: stowed.board,
-    ...(stowed.around ? { around: { material: stowed.around.material, turns: stowed.around.turns } } : {}),
+    ...(stowed.around ? { around: aroundChoice(stowed.around) } : {}),
     ...(stowed.tubes ? { tubes: true } : {}),
     ...(stowed.cells ? { cells: true } : {}),
     ...(stowed.folds.length > 0 ? { between: stowed.folds.map(({ pair, material, folds }) => ({ pair, material, folds })) } : {}),

@@ -2,6 +2,7 @@ import { breaksWithin, FACE_CHANCES } from '../../engineering/journey/dropHeight
 import { normalCdf } from '../../engineering/numeric/normal.ts';
 import { FACE_AXIS, GUARDS, HARD_POINTS } from '../../engineering/pieces/hardPoints.ts';
 import { boxFaceOf } from '../box/boxFaceOf.ts';
+import { isWound, partsThem } from '../box/around.ts';
 import { foldMet } from '../box/folds.ts';
 import type { Gaps, StowedBox } from '../box/StowedBox.ts';
 import { driftedGaps } from '../fill/effectiveGaps.ts';
@@ -43,7 +44,9 @@ function contactChance(held: Touching, at: number, gaps: Gaps, some: (chance: nu
       .flatMap((point) => {
         const face = boxFaceOf(point, orientation);
         const coverIn =
-          wrapped.coverOnFaceIn[point.face] + (held.around?.thicknessIn ?? 0) + (point.guard ? GUARDS[point.guard].thicknessIn : 0);
+          wrapped.coverOnFaceIn[point.face] +
+          (isWound(held.around, at) ? held.around!.thicknessIn : 0) +
+          (point.guard ? GUARDS[point.guard].thicknessIn : 0);
         const thin = normalCdf((CONTACT.coverIn - coverIn) / CONTACT.coverSpreadIn);
         // what has another before it knocks against that instead
         if (held.resting[face].on[at]!.length > 0) return [];
@@ -87,7 +90,7 @@ const ACROSS = [
 export const knockChance = (held: Touching, drops: number): number => anyOf(held.bundles.map((_, at) => knockOfOne(held, at, drops)));
 
 /** That one of the bundles is harmed so, by one of its like or by another. */
-export function knockOfOne({ bundles, resting, inner, cells, folds }: Touching, at: number, drops: number): number {
+export function knockOfOne({ bundles, resting, inner, cells, folds, around }: Touching, at: number, drops: number): number {
   const { wrapped, layout } = bundles[at]!;
   const { archetype } = wrapped.piece;
   if ((bundles.length === 1 && layout.count === 1) || archetype.fragility === null) return 0;
@@ -107,7 +110,10 @@ export function knockOfOne({ bundles, resting, inner, cells, folds }: Touching, 
       const others = ([low, high] as const).flatMap((face) =>
         resting[face].on[at]!.map((next) =>
           knocks(
-            coverOn(at, face) + (foldMet(folds, at, next.at)?.thicknessIn ?? 0) + coverOn(next.at, face === low ? high : low),
+            coverOn(at, face) +
+              (foldMet(folds, at, next.at)?.thicknessIn ?? 0) +
+              (partsThem(around, at, next.at) ? around!.thicknessIn : 0) +
+              coverOn(next.at, face === low ? high : low),
             1,
             low,
             high,

@@ -63,8 +63,10 @@ export interface PlanFold extends Between, FoldChoice {
   readonly rollWidthIn: number;
 }
 
-/** Wrap round all of several bundles. */
+/** Wrap round all of several bundles, or round some of them. */
 export interface PlanAround extends AroundChoice {
+  /** Where it stands where it goes round some, from the near lower corner of them all, and its outside; left out round all. */
+  readonly some?: { readonly atIn: Triple; readonly sizeIn: Triple };
   readonly name: string;
   readonly thicknessIn: number;
   readonly lengthIn: number;
@@ -83,7 +85,7 @@ export interface PlanDocument extends PlanBundle {
   readonly boards?: readonly Between[];
   /** Folds of wrap between them, from the same corner; left out where there are none. */
   readonly folds?: readonly PlanFold[];
-  /** Wrap round all of several bundles; left out where they go in one by one. */
+  /** Wrap round all of several bundles, or some; left out where they go in one by one. */
   readonly around?: PlanAround;
   /** What may happen to each bundle, the first included; left out for one. */
   readonly risks?: readonly BundleRisk[];

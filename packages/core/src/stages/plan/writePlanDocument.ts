@@ -6,7 +6,7 @@ import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { House } from '../../house/House.ts';
 import { boxFaceOf } from '../box/boxFaceOf.ts';
 import { chanceRange } from '../frontier/chanceRange.ts';
-import type { Around } from '../box/around.ts';
+import { aroundChoice, type Around } from '../box/around.ts';
 import type { Block, StandingTubes, LyingBundle } from '../box/StowedBox.ts';
 import { breakingChance, spoilingChance } from '../frontier/causes.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
@@ -128,9 +128,9 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
   };
 }
 
-const aroundIn = ({ material, turns, stock: { name, rollWidthIn }, thicknessIn, lengthIn, sheets }: Around) => ({
-  material,
-  turns,
+const aroundIn = ({ stock: { name, rollWidthIn }, thicknessIn, lengthIn, sheets, ...around }: Around) => ({
+  ...aroundChoice(around),
+  ...(around.some ? { some: { atIn: around.some.atIn, sizeIn: around.some.sizeIn } } : {}),
   name,
   rollWidthIn,
   thicknessIn,

@@ -3,7 +3,7 @@ import { Button } from 'antd';
 import { formatChance, formatWeight, unitsWords, type PlanDocument } from '@inch-nest/core';
 import { sameContent } from '@inch-nest/contracts';
 import { shortenedWords } from '../../../words/changeWords.ts';
-import { wrapWords } from '../../../words/wrapWords.ts';
+import { woundWords, wrapWords } from '../../../words/wrapWords.ts';
 import { NestGlyph } from '../../../drawings/NestGlyph.tsx';
 import { guardWords } from '../../../words/guardWords.ts';
 import { useShop } from '../../../session/ShopContext.tsx';
@@ -21,7 +21,8 @@ export function SideBySide({ one, other, onTake }: { one: PlanDocument | null; o
     ['Guards', (plan) => guardWords(plan).join(', ') || 'none'],
     [
       'Wrap',
-      (plan) => `${wrapWords(plan, 'none')}${plan.around ? `; round them all ${plan.around.turns} ${plan.around.name.toLowerCase()}` : ''}`,
+      (plan) =>
+        `${wrapWords(plan, 'none')}${plan.around ? `; round ${woundWords(plan)} ${plan.around.turns} ${plan.around.name.toLowerCase()}` : ''}`,
     ],
     [
       'Box',
