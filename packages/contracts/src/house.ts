@@ -28,6 +28,7 @@ export const house = z.strictObject({
   crosses: z.boolean().default(false),
   mixesFills: z.boolean().default(false),
   cells: z.boolean().default(false),
+  dearestBetween: z.boolean().default(false),
   firstLayer: z.enum(['asFinish', 'tissue', 'paper', 'foam', 'none']).default('asFinish'),
   bubble: z.enum(['smallThenLarge', 'largeOnly', 'either']).default('either'),
   refusedFills: z.array(key).max(20).default([]),

@@ -8,7 +8,7 @@ import {
   type KindPresets,
   type Minor,
   type PieceFacts,
-  type StandingRule,
+  type StandingWish,
 } from '@inch-nest/core';
 import type { Accessory } from './piece.ts';
 import type { Steadying } from './steadying.ts';
@@ -60,7 +60,7 @@ export interface PieceValues extends KindPresets {
   irreplaceable: boolean;
   /** Of several alike: with one of them broken the others are worth nothing. */
   wholeOrNothing: boolean;
-  standing: StandingRule;
+  standing: StandingWish;
   /** How often it may break at most; null goes by the house. */
   mostChance: number | null;
   originalBox: 'none' | 'kept' | 'ofValue';

@@ -28,8 +28,13 @@ const keysOf = <K extends string>(registry: Readonly<Record<K, unknown>>) => z.e
 
 export const archetypeKey = keysOf<ArchetypeKey>(ARCHETYPES);
 export const formKey = keysOf<FormKey>(FORMS);
-/** Where a piece is to stand among others. */
-export const standing = keysOf<StandingRule>(STANDING_RULES);
+const standingRule = keysOf<StandingRule>(STANDING_RULES);
+/** One place or way of lying that is wanted, or several at once. */
+export const standing = z.union([standingRule, z.array(standingRule).max(6).readonly()], {
+  error: `Invalid option: expected one or several of ${Object.keys(STANDING_RULES)
+    .map((rule) => `"${rule}"`)
+    .join('|')}`,
+});
 export const finish = z.enum(['plain', 'polished', 'rubsOff', 'uncured']);
 export const movingParts = z.enum(['none', 'steadied', 'shifting']);
 

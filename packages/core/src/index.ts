@@ -111,7 +111,7 @@ export { MOST_ALIKE, offInOrder } from './stages/sale/readSale.ts';
 export { evenStacks, gridsFor, type Grid } from './engineering/stowage/Block.ts';
 export { membersOf, rowOf, standIn, standsAll, type Stand } from './engineering/stowage/Stand.ts';
 export { movedBeside, standsFor, swapped } from './engineering/stowage/standsFor.ts';
-export { STANDING_RULES, type StandingRule } from './engineering/stowage/standingRules.ts';
+export { asWish, STANDING_RULES, ticked, wishesOf, type StandingRule, type StandingWish } from './engineering/stowage/standingRules.ts';
 export { letterOf } from './engineering/stowage/letterOf.ts';
 export { JOBS, type Job } from './stages/sale/jobs.ts';
 export { OWN_BOX, ownBoxOf } from './stages/box/ownBox.ts';

@@ -26,8 +26,9 @@ import { madeOtherwise, type Otherwise, type OtherwiseMade } from './stages/plan
 import type { PackedParcel } from './stages/plan/boxesToKeep.ts';
 import { nestsOutside, type OutsideNest } from './stages/plan/outsideStock.ts';
 import { otherWays, type OtherWay } from './stages/plan/otherWays.ts';
-import { bundleLocks, piecesOf, type BundleLocks, type PlanRequest } from './stages/plan/PlanRequest.ts';
+import { bundleLocks, type BundleLocks, type PlanRequest } from './stages/plan/PlanRequest.ts';
 import { boxesOf, fillsOf, freeStock } from './stages/plan/stockFor.ts';
+import { wishedPieces } from './stages/plan/wishedPieces.ts';
 import { stockUsed } from './stages/plan/stockUsed.ts';
 import { shortCounter, type ShortStock } from './stages/plan/willNotSuffice.ts';
 import { handCard } from './stages/rate/byHand.ts';
@@ -187,7 +188,7 @@ function planSpace(request: PlanRequest, free: PlanRequest['stock'] | null = nul
   const { house, locks } = withoutCore(request);
   const stock = free ?? request.stock;
   const order = readSale(request.order);
-  const facts = piecesOf(request);
+  const facts = wishedPieces(request);
   const pieces = facts.map((one) => inspectItem(order, one)) as unknown as Pieces;
   const each = pieces.map((piece, at) => {
     const own = { ...bundleLocks(locks, at), ...(locks.without ? { without: locks.without } : {}) };

@@ -41,6 +41,8 @@ export interface House {
   readonly cornerTubes: boolean;
   /** Cells of board between pieces that are alike, where that pays. */
   readonly cells: boolean;
+  /** The dearest of three different pieces and more stands between the others. */
+  readonly dearestBetween: boolean;
   /** What goes next to the surface; `asFinish` leaves a plain finish without. */
   readonly firstLayer: 'asFinish' | 'tissue' | 'paper' | 'foam' | 'none';
   readonly bubble: 'smallThenLarge' | 'largeOnly' | 'either';
@@ -129,6 +131,7 @@ export const BEDDED_HOUSE: House = {
   crosses: false,
   cornerTubes: false,
   cells: false,
+  dearestBetween: false,
   firstLayer: 'asFinish',
   bubble: 'either',
   refusedFills: [],

@@ -23,6 +23,7 @@ export type QuestionKey =
   | 'mixing'
   | 'spareRoom'
   | 'between'
+  | 'dearest'
   | 'case'
   | 'innerTape'
   | 'seams'
@@ -124,6 +125,12 @@ export const QUESTIONS: readonly Question[] = [
     'What stands between several alike in one box?',
     side('wraps', 'their own wraps', { cells: false }),
     side('cells', 'cells of board, where they pay', { cells: true }),
+  ),
+  question(
+    'dearest',
+    'Where does the dearest of several stand?',
+    side('closest', 'where they stand closest', { dearestBetween: false }),
+    side('middle', 'between the others', { dearestBetween: true }),
   ),
   question(
     'case',

@@ -1,13 +1,30 @@
-import { STANDING_RULES, type StandingRule } from '@inch-nest/core';
-import { Choice, type Picked } from './Choice.tsx';
+import { Checkbox } from 'antd';
+import { asWish, STANDING_RULES, ticked, wishesOf, type StandingRule, type StandingWish } from '@inch-nest/core';
+import { PickedClash } from '../../parcel/fields/PickedClash.tsx';
+import type { Picked } from './Choice.tsx';
 
-const EVERY = (Object.entries(STANDING_RULES) as [StandingRule, (typeof STANDING_RULES)[StandingRule]][]).map(
-  ([value, { name, lies }]) => ({ value, label: name, alone: lies !== null }),
-);
+const EVERY = (Object.entries(STANDING_RULES) as [StandingRule, (typeof STANDING_RULES)[StandingRule]][])
+  .filter(([rule]) => rule !== 'anywhere')
+  .map(([value, { name, lies }]) => ({ value, label: name, alone: lies !== null }));
 
-/** How somebody wants a piece to lie; where it travels among others, also where among them. */
-export function HowItLies({ field, isAlone }: { field: Picked<StandingRule>; isAlone: boolean }) {
+/** How somebody wants a piece to lie; where it travels among others, also where among them. Several at once, or nothing. */
+export function HowItLies({ field, isAlone }: { field: Picked<StandingWish>; isAlone: boolean }) {
+  const wanted = wishesOf(field.value);
   // what was wanted among others is seen and can be taken back when they are gone
-  const asked = EVERY.filter(({ value, alone }) => !isAlone || alone || value === field.value);
-  return <Choice label={isAlone ? 'How it lies' : 'How it lies, or where among them'} options={asked} field={field} />;
+  const asked = EVERY.filter(({ value, alone }) => !isAlone || alone || wanted.includes(value));
+  const label = isAlone ? 'How it lies' : 'How it lies, or where among them';
+  return (
+    <div className="field">
+      <span className="label">{label}</span>
+      <Checkbox.Group<StandingRule>
+        aria-label={label}
+        className="some-of-them"
+        value={[...wanted]}
+        options={asked.map(({ value, label: name }) => ({ value, label: name }))}
+        onChange={(now) => field.pick(asWish(ticked(wanted, now)))}
+      />
+      {wanted.length === 0 && <span className="soft">any way that fits</span>}
+      <PickedClash {...field} />
+    </div>
+  );
 }

@@ -1,5 +1,5 @@
 import { fireEvent, screen, within } from '@testing-library/react';
-import { ARCHETYPES, type HardPoint, type Hollow, type StandingRule } from '@inch-nest/core';
+import { ARCHETYPES, type HardPoint, type Hollow, type StandingWish } from '@inch-nest/core';
 import type { Accessory } from '@inch-nest/contracts';
 import { draw } from '../../../../../tests/screens/shop.tsx';
 import { GoesWith } from './GoesWith.tsx';
@@ -248,35 +248,42 @@ test('every kind of piece has a key of its own, and a touch and the key pick the
 });
 
 describe('how it lies', () => {
-  let picked: StandingRule[];
-  const shown = (value: StandingRule, isAlone: boolean) =>
+  let picked: StandingWish[];
+  const shown = (value: StandingWish, isAlone: boolean) =>
     draw(
       <HowItLies
         field={{ value, pick: (next) => picked.push(next), clash: null, settle: () => undefined, problem: null }}
         isAlone={isAlone}
       />,
     );
-  const asked = () => screen.getAllByRole('radio').map((one) => one.closest('label')!.textContent);
+  const asked = () => screen.getAllByRole('checkbox').map((one) => one.closest('label')!.textContent);
   beforeEach(() => (picked = []));
 
-  test('alone it is asked how it lies, and what is picked is kept', async () => {
+  test('alone it is asked how it lies, and what is ticked is kept', async () => {
     await shown('anywhere', true);
-    expect(asked()).toEqual(['anywhere', 'lying', 'on end or on edge']);
+    expect(asked()).toEqual(['lying', 'on end or on edge']);
     fireEvent.click(screen.getByText('lying'));
     expect(picked).toEqual(['lying']);
   });
 
-  test('among others it is asked where among them too', async () => {
-    await shown('anywhere', false);
-    expect(asked()).toHaveLength(7);
+  test('among others it is asked where among them too, and several are wanted at once', async () => {
+    const { unmount } = await shown('anywhere', false);
+    expect(asked()).toHaveLength(6);
     fireEvent.click(screen.getByText('nothing on it'));
     expect(picked).toEqual(['nothingOnIt']);
+    unmount();
+    await shown('lying', false);
+    fireEvent.click(screen.getByText('at the bottom'));
+    expect(picked.at(-1)).toEqual(['lying', 'onFloor']);
+    // nothing lies and stands on end
+    fireEvent.click(screen.getByText('on end or on edge'));
+    expect(picked.at(-1)).toBe('onEnd');
   });
 
   test('what was wanted among others can be taken back when they are gone', async () => {
-    await shown('between', true);
-    expect(asked()).toEqual(['anywhere', 'lying', 'on end or on edge', 'between the others']);
-    fireEvent.click(screen.getByText('anywhere'));
-    expect(picked).toEqual(['anywhere']);
+    await shown(['lying', 'between'], true);
+    expect(asked()).toEqual(['lying', 'on end or on edge', 'between the others']);
+    fireEvent.click(screen.getByText('between the others'));
+    expect(picked).toEqual(['lying']);
   });
 });

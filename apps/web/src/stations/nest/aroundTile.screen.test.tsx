@@ -124,6 +124,8 @@ describe('three different ones', () => {
     expect(Number(ring![2]) / k!).toBeCloseTo(Math.max(...two.map(({ bundleIn }) => bundleIn[1])) + thick, 6);
     expect(woundWords(plan)).toBe('A and B');
     const steps = openingSteps(plan);
-    expect(steps).toContain('Lift out 3 bundles, one after the other: C, A and B as one. Unwind the large bubble that holds A and B together.');
+    expect(steps).toContain(
+      'Lift out 3 bundles, one after the other: C, A and B as one. Unwind the large bubble that holds A and B together.',
+    );
   });
 });

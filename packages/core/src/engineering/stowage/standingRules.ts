@@ -4,6 +4,9 @@ import type { RestingByFace } from './resting.ts';
 /** How somebody wants a piece to lie, or where among the others of its parcel. */
 export type StandingRule = 'anywhere' | 'lying' | 'onEnd' | 'onFloor' | 'nothingOnIt' | 'atWall' | 'between';
 
+/** What somebody wants of a piece: one of these, or several at once. */
+export type StandingWish = StandingRule | readonly StandingRule[];
+
 interface Rule {
   readonly name: string;
   /** How the bench says it as the piece is put in; empty where there is nothing to say. */
@@ -62,3 +65,23 @@ export const STANDING_RULES: Readonly<Record<StandingRule, Rule>> = {
     lies: null,
   },
 };
+
+/** What is wanted, one by one; nothing where it may stand anywhere. */
+export const wishesOf = (wish: StandingWish): readonly StandingRule[] =>
+  (typeof wish === 'string' ? [wish] : wish).filter((rule) => rule !== 'anywhere');
+
+/** The same as it is kept: one by itself, none as anywhere. */
+export const asWish = (rules: readonly StandingRule[]): StandingWish => (rules.length > 1 ? rules : (rules[0] ?? 'anywhere'));
+
+/** Rules of which a piece can keep one alone: another takes its place. */
+const EITHER: readonly StandingRule[] = ['lying', 'onEnd'];
+
+/** What was ticked, without what the last tick rules out. */
+export function ticked(before: readonly StandingRule[], after: readonly StandingRule[]): StandingRule[] {
+  const added = after.find((rule) => !before.includes(rule));
+  return after.filter((rule) => rule === added || added === undefined || !EITHER.includes(added) || !EITHER.includes(rule));
+}
+
+/** What the bench says of it; nothing where it may stand anywhere. */
+export const saidOf = (wish: StandingWish): readonly string[] =>
+  wishesOf(wish).flatMap((rule) => (STANDING_RULES[rule].said === '' ? [] : [STANDING_RULES[rule].said]));

@@ -1,4 +1,4 @@
-import { STANDING_RULES, type StandingRule } from '../../engineering/stowage/standingRules.ts';
+import { asWish, saidOf, STANDING_RULES, wishesOf, type StandingWish } from '../../engineering/stowage/standingRules.ts';
 import type { Layout } from '../../engineering/stowage/Block.ts';
 import { letterOf } from '../../engineering/stowage/letterOf.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
@@ -79,9 +79,10 @@ export function stackSteps(stacks: readonly number[]): Part[] {
  *
  * @param standing as somebody wants them to lie
  */
-export function placeWords({ grid: [along, across, up], count }: Layout, standing: StandingRule = 'anywhere'): string {
-  const { said, lies } = STANDING_RULES[standing];
-  const how = lies === null || said === '' ? '' : `; ${said}`;
+export function placeWords({ grid: [along, across, up], count }: Layout, standing: StandingWish = 'anywhere'): string {
+  const how = saidOf(asWish(wishesOf(standing).filter((rule) => STANDING_RULES[rule].lies !== null)))
+    .map((said) => `; ${said}`)
+    .join('');
   if (count === 1) return `In the middle, its heavy side down${how}.`;
   const storey = `${along} along and ${across} across`;
   const storeys = up === 1 ? 'in one layer' : `${up} layers one upon the other`;
@@ -127,7 +128,7 @@ export function placesInTurn(block: Block, letters: readonly Letters[]): PutIn[]
       layout.count === 1 || as.length > 1 ? '' : ` ${along} along and ${across} across${up === 1 ? '' : `, ${up} upon one another`}.`;
     const between = betweenWords(block, at, next.length > 0 ? put : []);
     put.push(...as);
-    const said = as.map((one) => STANDING_RULES[block.bundles[one]!.wrapped.piece.facts.standing].said).filter((says) => says !== '');
+    const said = as.flatMap((one) => saidOf(block.bundles[one]!.wrapped.piece.facts.standing));
     const wished = said.length > 0 ? `; ${said.join('; ')}` : '';
     return [{ who: as.map(name).join(' and '), where: `${place}, ${between}, its heavy side down${wished}.${alike}`, at }];
   });

@@ -1,6 +1,6 @@
 import { orientationsAllowed, type Orientation } from '../../engineering/geometry/orientations.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
-import { STANDING_RULES } from '../../engineering/stowage/standingRules.ts';
+import { STANDING_RULES, wishesOf } from '../../engineering/stowage/standingRules.ts';
 import type { PieceFacts } from '../sale/Order.ts';
 
 type Wanted = Pick<PieceFacts, 'standing' | 'lengthIn' | 'widthIn' | 'heightIn'>;
@@ -12,7 +12,7 @@ type Wanted = Pick<PieceFacts, 'standing' | 'lengthIn' | 'widthIn' | 'heightIn'>
  */
 export function liesAsRuled({ standing, lengthIn, widthIn, heightIn }: Wanted, orientation: Orientation, guessedIn?: Triple): boolean {
   const sidesIn = lengthIn !== null && widthIn !== null && heightIn !== null ? ([lengthIn, widthIn, heightIn] as const) : guessedIn;
-  return sidesIn === undefined || (STANDING_RULES[standing].lies?.(sidesIn, orientation[2]) ?? true);
+  return sidesIn === undefined || wishesOf(standing).every((rule) => STANDING_RULES[rule].lies?.(sidesIn, orientation[2]) ?? true);
 }
 
 /** Ways a piece may lie: as somebody wants it where its own way up allows that, else whichever way it allows. */

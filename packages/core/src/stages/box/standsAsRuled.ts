@@ -1,7 +1,7 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { restingOf } from '../../engineering/stowage/resting.ts';
 import { standIn, type Stand } from '../../engineering/stowage/Stand.ts';
-import { STANDING_RULES, type StandingRule } from '../../engineering/stowage/standingRules.ts';
+import { STANDING_RULES, wishesOf, type StandingWish } from '../../engineering/stowage/standingRules.ts';
 
 /** One way to stand together: the order, and which turn of each. */
 interface Way {
@@ -21,12 +21,12 @@ const LOOKED_AT = { times: 6, orders: 120 };
  * @param waysOf the closest ways, so many of them
  */
 export function asRuled<Found extends Way>(
-  rules: readonly StandingRule[],
+  rules: readonly StandingWish[],
   outlines: readonly (readonly Triple[])[],
   most: number,
   waysOf: (many: number) => readonly Found[],
 ): readonly Found[] {
-  if (rules.every((rule) => rule === 'anywhere')) return waysOf(most);
+  if (rules.every((wish) => wishesOf(wish).length === 0)) return waysOf(most);
   const kept = waysOf(most * LOOKED_AT.times).flatMap((way) => {
     const sizes = way.turnOf.map((turn, at) => outlines[at]![turn]!);
     let orders = 0;
@@ -40,13 +40,13 @@ export function asRuled<Found extends Way>(
 }
 
 /** True where every piece stands as its rule wants it. */
-function standsAsRuled(rules: readonly StandingRule[], stand: Stand, sizes: readonly Triple[]): boolean {
+function standsAsRuled(rules: readonly StandingWish[], stand: Stand, sizes: readonly Triple[]): boolean {
   const { at, sizeIn } = standIn(stand, sizes);
   const resting = restingOf(
     at.map((atIn, i) => ({ atIn, sizeIn: sizes[i]! })),
     sizeIn,
   );
-  return rules.every((rule, i) => STANDING_RULES[rule].holds(resting, i));
+  return rules.every((wish, i) => wishesOf(wish).every((rule) => STANDING_RULES[rule].holds(resting, i)));
 }
 
 /** A stand with the parts of every node in every order, as it is first. */

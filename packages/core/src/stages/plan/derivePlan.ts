@@ -25,8 +25,9 @@ import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import { weighParcel } from '../weight/weighParcel.ts';
 import { measuredAs } from '../wrap/waysToWrap.ts';
 import { wrapItem } from '../wrap/wrapItem.ts';
-import { bundleLocks, piecesOf, type PlanRequest } from './PlanRequest.ts';
+import { bundleLocks, type PlanRequest } from './PlanRequest.ts';
 import { boxesOf } from './stockFor.ts';
+import { wishedPieces } from './wishedPieces.ts';
 
 /** A choice worked out, or why it cannot be carried out at all. */
 export type Derived =
@@ -65,7 +66,7 @@ export interface Deriver {
 export function deriver(request: PlanRequest): Deriver {
   const { stock, house, cards } = request;
   const order = readSale(request.order);
-  const facts = piecesOf(request);
+  const facts = wishedPieces(request);
   const bare = facts.map((one) => inspectItem(order, one)) as unknown as Pieces;
   const { boxes } = boxesOf({ stock, cards, locks: {} });
   const inners = [...boxes, ...stock.boxes.filter(isCore)];

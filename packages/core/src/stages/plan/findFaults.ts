@@ -1,5 +1,5 @@
 import { tooShallowForMcKee } from '../../engineering/board/compressionStrength.ts';
-import { STANDING_RULES } from '../../engineering/stowage/standingRules.ts';
+import { STANDING_RULES, wishesOf, type StandingRule } from '../../engineering/stowage/standingRules.ts';
 import type { House } from '../../house/House.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import { gapsToFill } from '../box/core.ts';
@@ -115,11 +115,12 @@ function bareTogether({ piece: { archetype, stacks } }: WrappedItem): PlanFault[
 /** Pieces that do not lie as somebody wants them, or not where among the others. */
 const misplaced = ({ bundles, resting }: StowedBox): PlanFault[] =>
   bundles.flatMap(({ wrapped: { piece }, orientation }, at): PlanFault[] => {
-    const rule = piece.facts.standing;
-    const stands = bundles.length === 1 || STANDING_RULES[rule].holds(resting, at);
-    return stands && liesAsRuled(piece.facts, orientation, piece.sizeIn)
-      ? []
-      : [{ kind: 'misplaced', blocks: false, rule, of: countedTitle(piece.facts) }];
+    const kept = (rule: StandingRule) =>
+      (bundles.length === 1 || STANDING_RULES[rule].holds(resting, at)) &&
+      liesAsRuled({ ...piece.facts, standing: rule }, orientation, piece.sizeIn);
+    return wishesOf(piece.facts.standing)
+      .filter((rule) => !kept(rule))
+      .map((rule) => ({ kind: 'misplaced', blocks: false, rule, of: countedTitle(piece.facts) }));
   });
 
 /** Bundles that stand nearer to one another than the house wishes: a caution with its price, unless the house is strict. */

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { box, CHOICE, FACTS, finish, request, STOCK } from '../../../tests/sampleRequest.ts';
 import { restingOf } from '../../engineering/stowage/resting.ts';
 import { membersOf, standIn, type Stand } from '../../engineering/stowage/Stand.ts';
-import { STANDING_RULES, type StandingRule } from '../../engineering/stowage/standingRules.ts';
+import { asWish, STANDING_RULES, ticked, wishesOf, type StandingRule, type StandingWish } from '../../engineering/stowage/standingRules.ts';
 import type { Orientation } from '../../engineering/geometry/orientations.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { planParcel } from '../../planParcel.ts';
@@ -15,6 +15,7 @@ import { faultsOf } from './findFaults.ts';
 import type { PlanRequest } from './PlanRequest.ts';
 import { verifyPlan } from './verifyPlan.ts';
 import { writePlanDocument } from './writePlanDocument.ts';
+import { wishedPieces } from './wishedPieces.ts';
 
 // Where a piece stands among others. Common practice, no source: heavy ones on the floor, nothing on what is weak above.
 
@@ -78,7 +79,7 @@ const PIECES: readonly Partial<PieceFacts>[] = [
   { title: 'bowl', archetype: 'compactCeramic', lengthIn: 5, widthIn: 5, heightIn: 3, weightLb: 1.5 },
   { title: 'tray', archetype: 'resinWood', lengthIn: 7, widthIn: 5, heightIn: 1, weightLb: 1 },
 ];
-function asked(standing: Readonly<Record<string, StandingRule>>): PlanRequest {
+function asked(standing: Readonly<Record<string, StandingWish>>): PlanRequest {
   const fills = STOCK.fills.slice(0, 1);
   const one = request({}, { stock: { ...STOCK, fills, boxes: [box([12, 12, 12]), box([16, 14, 12]), box([20, 16, 14])] } });
   const all = PIECES.map((facts, at) => ({
@@ -98,7 +99,9 @@ const planned = (of: PlanRequest) => {
 const misplaced = (of: PlanRequest, option = planned(of).recommended) =>
   faultsOf(option.rated, of.house).filter(({ kind }) => kind === 'misplaced');
 
-test.each<Readonly<Record<string, StandingRule>>>([
+test.each<Readonly<Record<string, StandingWish>>>([
+  { bowl: ['onFloor', 'nothingOnIt'] },
+  { iron: ['lying', 'onFloor', 'atWall'] },
   { bowl: 'onFloor' },
   { bowl: 'nothingOnIt' },
   { iron: 'nothingOnIt', tray: 'onFloor' },
@@ -109,7 +112,9 @@ test.each<Readonly<Record<string, StandingRule>>>([
   const chosen = planned(of);
   for (const option of [...chosen.frontier, chosen.recommended]) {
     const { resting } = option.rated.weighed.filled.stowed;
-    PIECES.forEach(({ title }, at) => expect(STANDING_RULES[rules[title!] ?? 'anywhere'].holds(resting, at)).toBe(true));
+    PIECES.forEach(({ title }, at) =>
+      expect(wishesOf(rules[title!] ?? 'anywhere').filter((rule) => !STANDING_RULES[rule].holds(resting, at))).toEqual([]),
+    );
     const upIn = (at: number) => sidesOf(PIECES[at]!)[option.rated.weighed.filled.stowed.bundles[at]!.orientation[2]];
     if (rules['tray'] === 'onEnd') expect([upIn(2) > 1, upIn(0)]).toEqual([true, 4]);
   }
@@ -117,7 +122,50 @@ test.each<Readonly<Record<string, StandingRule>>>([
   expect(verifyPlan(writePlanDocument(chosen.recommended, of.house), of)).toEqual([]);
   // the bench says so where it is put in
   const says = writeBenchSteps(chosen.recommended, of.house).map((step) => step.says);
-  for (const rule of Object.values(rules)) expect(says.filter((text) => text.includes(STANDING_RULES[rule].said))).not.toEqual([]);
+  for (const rule of Object.values(rules).flatMap(wishesOf))
+    expect(says.filter((text) => text.includes(STANDING_RULES[rule].said))).not.toEqual([]);
+});
+
+describe('the dearest between the others, where the house has it so', () => {
+  const worth = (minor: Readonly<Record<string, number>>, more: Readonly<Record<string, StandingWish>> = {}) => {
+    const of = asked(more);
+    const pieces = of.order.pieces.map((piece) => ({ ...piece, replacementMinor: minor[piece.title] ?? 1000 }));
+    return { ...of, order: { ...of.order, pieces }, house: { ...of.house, dearestBetween: true } };
+  };
+  const wanted = (of: PlanRequest) => wishedPieces(of).map(({ standing }) => wishesOf(standing));
+
+  test('it stands there in every nest of the frontier, and the bench says so', () => {
+    const of = worth({ bowl: 9000 });
+    const { frontier, recommended } = planned(of);
+    for (const option of [...frontier, recommended])
+      expect(STANDING_RULES.between.holds(option.rated.weighed.filled.stowed.resting, 1)).toBe(true);
+    expect(misplaced(of, recommended)).toEqual([]);
+    const says = writeBenchSteps(recommended, of.house).map((step) => step.says);
+    expect(says.filter((text) => text.includes(STANDING_RULES.between.said))).toHaveLength(1);
+  });
+
+  test('what lies as somebody wants it still does; one that is wanted elsewhere, two as dear, and two alone are left', () => {
+    expect(wanted(worth({ tray: 9000 }, { tray: 'onEnd' }))).toEqual([[], [], ['onEnd', 'between']]);
+    expect(wanted(worth({ tray: 9000 }, { tray: 'atWall' }))).toEqual([[], [], ['atWall']]);
+    expect(wanted(worth({ tray: 9000, bowl: 9000 }))).toEqual([[], [], []]);
+    const of = worth({ bowl: 9000 });
+    expect(wanted({ ...of, pieceIds: of.pieceIds.slice(0, 2) })).toEqual([[], []]);
+    expect(wanted({ ...of, house: { ...of.house, dearestBetween: false } })).toEqual([[], [], []]);
+  });
+
+  // six at 60 are dearer together than one at 90, and none of them by itself
+  test('the dearest is so by the piece', () => {
+    const of = worth({ bowl: 9000, tray: 6000 });
+    const pieces = of.order.pieces.map((piece) => (piece.title === 'tray' ? { ...piece, count: 6 } : piece));
+    expect(wanted({ ...of, order: { ...of.order, pieces } })).toEqual([[], ['between'], []]);
+  });
+});
+
+test('of several ticked the last decides between lying and on end; one is kept as one, none as anywhere', () => {
+  expect(ticked(['lying', 'onFloor'], ['lying', 'onFloor', 'onEnd'])).toEqual(['onFloor', 'onEnd']);
+  expect(ticked(['lying', 'onFloor'], ['lying'])).toEqual(['lying']);
+  expect([asWish([]), asWish(['onFloor']), asWish(['onFloor', 'lying'])]).toEqual(['anywhere', 'onFloor', ['onFloor', 'lying']]);
+  expect(wishesOf(['anywhere'])).toEqual([]);
 });
 
 test('what cannot be is planned all the same, and says what is not as it was wanted; so does a hand that stands them otherwise', () => {

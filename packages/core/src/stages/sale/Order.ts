@@ -1,4 +1,4 @@
-import type { StandingRule } from '../../engineering/stowage/standingRules.ts';
+import type { StandingWish } from '../../engineering/stowage/standingRules.ts';
 import type { Finish, ArchetypeKey } from '../../engineering/pieces/Archetype.ts';
 import type { OrdinaryFillKey } from '../../engineering/materials/ordinaryStock.ts';
 import type { FormKey } from '../../engineering/pieces/forms.ts';
@@ -39,7 +39,7 @@ export interface PieceFacts {
   /** With it broken what it belongs with is worth nothing: the others of several alike, the whole it comes off, its parts. */
   readonly wholeOrNothing: boolean;
   /** Where it is to stand among the others of its parcel. */
-  readonly standing: StandingRule;
+  readonly standing: StandingWish;
   /** How often it may break at most, where somebody said so for this piece; null goes by the house. */
   readonly mostChance: number | null;
 }
