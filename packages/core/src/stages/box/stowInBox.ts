@@ -1,7 +1,6 @@
 import { orient } from '../../engineering/geometry/orientations.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { blockSizeIn, emptyCellsIn3, layoutOf } from '../../engineering/stowage/Block.ts';
-import { FACE_AXIS, type Face } from '../../engineering/pieces/hardPoints.ts';
 import { stoodTogether } from '../../engineering/stowage/standsFor.ts';
 import { ALONE, restingOf } from '../../engineering/stowage/resting.ts';
 import { boardsAt, jointsIn, standIn, type Between } from '../../engineering/stowage/Stand.ts';
@@ -14,12 +13,13 @@ import { isToFold } from './boxToFold.ts';
 import { isUsable, usableBoxes, type BoxLocks, type BoxRoom } from './BoxChoices.ts';
 import { gapsAround, gapsAroundInner, leastGap } from './gapsAround.ts';
 import { boarded, builtOutsideIn, celled, envelopeRound, hasBoard, isEnvelope, wholeShell } from './makeShell.ts';
-import { aroundIn, isWound, layAround, woundOf, type Around, type AroundWrap } from './around.ts';
+import { aroundIn, isWound, woundOf, type AroundWrap } from './around.ts';
 import { foldBetween, placedFolds, type Fold, type PlacedFold } from './folds.ts';
 import { cellsPart } from './madeParts.ts';
 import { shellMaker, shellsFor, type ShellMaker } from './shellsFor.ts';
 import { countOf, waysToStand, type Way } from './waysToStand.ts';
 import { ownBoxOf } from './ownBox.ts';
+import { aroundSome, roomOutside, takenWithin, wound } from './windBundles.ts';
 import type { Block, Gaps, InnerBox, LyingBundle, Shell, StowedBox } from './StowedBox.ts';
 
 /** Bundles as they will lie, bare or in their inner box: what an outer box is put round. */
@@ -71,24 +71,6 @@ export function blockOf(
   return around && of === null && countOfAll(block) > 1 ? wound(block, around) : block;
 }
 
-/** Bundles that stand together, with a wrap round them all: what is empty among them is closed in. */
-function wound(block: Block, wrap: AroundWrap): Block {
-  const around = layAround(wrap, block.blockIn);
-  const { thicknessIn } = around;
-  const grown = (of: Triple, byIn: number) => of.map((side) => side + byIn) as unknown as Triple;
-  const shifted = <One extends { readonly atIn: Triple }>(one: One): One => ({ ...one, atIn: grown(one.atIn, thicknessIn) });
-  const [first, ...others] = block.bundles;
-  return {
-    ...block,
-    around,
-    bundles: [shifted(first), ...others.map(shifted)],
-    boards: block.boards.map(shifted),
-    folds: block.folds.map(shifted),
-    blockIn: grown(block.blockIn, 2 * thicknessIn),
-    emptyIn3: 0,
-  };
-}
-
 /** @param some that are wrapped together */
 function standingBlock(
   wraps: Wraps,
@@ -137,11 +119,10 @@ function standingBlock(
   const boardIn3 = cells ? cells.boardFt2 * IN2_PER_FT2 * boardIn : 0;
   const foldsIn3 = placed.reduce((sum, { sizeIn: [l, w, h] }) => sum + l * w * h, 0);
   const around = some && aroundSome(some, bundles);
-  const within = ({ atIn }: Between) => around?.some && isInside(atIn, around.some);
   const takenIn3 =
     boardIn3 +
     foldsIn3 +
-    (around?.some ? volumeIn3(around.some) - [...boards, ...placed].filter(within).reduce((sum, one) => sum + volumeIn3(one), 0) : 0) +
+    (around ? takenWithin(around, [...boards, ...placed]) : 0) +
     bundles.reduce((sum, { layout, bundleIn: [l, w, h] }, i) => sum + (isWound(around, i) ? 0 : layout.count * l * w * h), 0);
   const resting = restingOf(bundles, blockIn);
   return {
@@ -157,43 +138,6 @@ function standingBlock(
   };
 }
 const NEAR: Triple = [0, 0, 0];
-
-/** What is laid round some bundles that stand as one part, from their near lower corner. */
-function aroundSome({ wrap, of }: { readonly wrap: AroundWrap; readonly of: readonly number[] }, bundles: Block['bundles']): Around {
-  const members = of.map((at) => bundles[at]!);
-  const near = (axis: 0 | 1 | 2) => Math.min(...members.map(({ atIn }) => atIn[axis]));
-  const far = (axis: 0 | 1 | 2) => Math.max(...members.map(({ atIn, sizeIn }) => atIn[axis] + sizeIn[axis]));
-  const byIn = aroundIn(wrap);
-  return layAround(wrap, [far(0) - near(0), far(1) - near(1), far(2) - near(2)], {
-    of,
-    atIn: [near(0) - byIn, near(1) - byIn, near(2) - byIn],
-  });
-}
-
-const volumeIn3 = ({ sizeIn: [l, w, h] }: { readonly sizeIn: Triple }): number => l * w * h;
-const isInside = (at: Triple, { atIn, sizeIn }: Between): boolean =>
-  at.every((side, axis) => side > atIn[axis]! && side < atIn[axis]! + sizeIn[axis]!);
-
-/** The room before bundles that are wrapped together begins outside of that wrap. */
-function roomOutside(resting: Block['resting'], { of, atIn, sizeIn }: NonNullable<Around['some']>, blockIn: Triple): Block['resting'] {
-  const before = (face: Face) => {
-    const axis = FACE_AXIS[face];
-    const isLow = face === 'bottom' || face === 'front' || face === 'left';
-    return Math.max(0, isLow ? atIn[axis] : blockIn[axis] - atIn[axis] - sizeIn[axis]);
-  };
-  const outside = (face: Face) => ({
-    ...resting[face],
-    emptyIn: resting[face].emptyIn.map((one, at) => (of.includes(at) && resting[face].on[at]!.length === 0 ? before(face) : one)),
-  });
-  return {
-    bottom: outside('bottom'),
-    top: outside('top'),
-    front: outside('front'),
-    back: outside('back'),
-    left: outside('left'),
-    right: outside('right'),
-  };
-}
 const NO_BOARDS: readonly Between[] = [];
 
 /** How many bundles there are in all. */
