@@ -1,5 +1,7 @@
 import { ORDINARY_FILLS, ORDINARY_WRAPS, type FillStock, type PieceFacts, type PlanRequest } from '@inch-nest/core';
 import { box, CARD, request, SERVICE } from '../packages/core/tests/sampleRequest.ts';
+import { DEMO_CARDS } from '../packages/data/src/demo/cards/index.ts';
+import { DEMO_STOCK } from '../packages/data/src/demo/demoStock.ts';
 
 /** A list of so many, each made from its place. */
 const listOf = <One>(count: number, make: (i: number) => One): One[] => Array.from({ length: count }, (_, i) => make(i));
@@ -48,6 +50,24 @@ export const stocked = (boxCount: number, facts: Partial<PieceFacts> = {}, servi
     cards: [{ ...CARD, services: services(serviceCount) }],
     house: { cutsDown: true },
   });
+
+/** So many different pieces in one parcel, small enough to go in one box, from the stockroom of the demo. */
+export function several(count: number): PlanRequest {
+  const one = request({}, { stock: DEMO_STOCK, cards: [...DEMO_CARDS] });
+  const [piece] = one.order.pieces;
+  const pieces = PIECES.slice(0, count).map((facts, i) => ({
+    ...piece!,
+    ...facts,
+    lengthIn: 3 + ((i * 7) % 4),
+    widthIn: 3 + ((i * 3) % 3),
+    heightIn: 2 + ((i * 5) % 4),
+    id: `00000000-0000-4000-8000-0000000000${10 + i}`,
+    title: `piece ${i}`,
+    weightLb: 0.5 + 0.2 * i,
+    replacementMinor: 3000 + 500 * i,
+  }));
+  return { ...one, order: { ...one.order, pieces }, pieceIds: pieces.map(({ id }) => id) };
+}
 
 /** Twenty pieces of many sizes and kinds. */
 export const PIECES: readonly Partial<PieceFacts>[] = listOf(20, (i) => ({

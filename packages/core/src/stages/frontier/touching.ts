@@ -89,8 +89,22 @@ const ACROSS = [
  */
 export const knockChance = (held: Touching, drops: number): number => anyOf(held.bundles.map((_, at) => knockOfOne(held, at, drops)));
 
+/** What is known of bundles that stand together, in an inner box or in none: it is the same in every outer box and fill. */
+const knownKnocks = new WeakMap<Touching['bundles'], { readonly of: Touching; readonly drops: number; readonly each: number[] }[]>();
+const isSame = (one: Touching, other: Touching): boolean =>
+  one.inner === other.inner && one.cells === other.cells && one.folds === other.folds && one.around === other.around;
+
 /** That one of the bundles is harmed so, by one of its like or by another. */
-export function knockOfOne({ bundles, resting, inner, cells, folds, around }: Touching, at: number, drops: number): number {
+export function knockOfOne(held: Touching, at: number, drops: number): number {
+  const { bundles } = held;
+  let known = knownKnocks.get(bundles);
+  if (!known) knownKnocks.set(bundles, (known = []));
+  let found = known.find((one) => one.drops === drops && isSame(one.of, held));
+  if (!found) known.push((found = { of: held, drops, each: bundles.map((_, i) => knockBetween(held, i, drops)) }));
+  return found.each[at]!;
+}
+
+function knockBetween({ bundles, resting, inner, cells, folds, around }: Touching, at: number, drops: number): number {
   const { wrapped, layout } = bundles[at]!;
   const { archetype } = wrapped.piece;
   if ((bundles.length === 1 && layout.count === 1) || archetype.fragility === null) return 0;

@@ -37,9 +37,6 @@ export type Derived =
 /** A parcel as weighed, judged when it is asked for; or why there is none. */
 type Parcel = { readonly weighed: WeighedParcel; readonly judge: () => Judge } | string;
 
-/** Parts of a choice that say how it is sent and leave the parcel as it is. */
-const CARRIAGE: ReadonlySet<string> = new Set<keyof PlanChoice>(['service', 'coverAdded', 'signature']);
-
 const none = (...reasons: string[]): Derived => ({ kind: 'noPlan', reasons });
 
 /**
@@ -77,6 +74,7 @@ export function deriver(request: PlanRequest): Deriver {
   const parcels = new Map<string, Parcel>();
   // a choice in hand is asked for its weight, its price and its risk one after the other
   const asked = new WeakMap<PlanChoice, Parcel>();
+  const sendings = new WeakMap<PlanChoice, Omit<RatedParcel, 'weighed'> | string>();
 
   const guarded = (at: number, choice: BundleChoice): InspectedPiece => {
     const added = addedOf(choice);
@@ -144,8 +142,9 @@ export function deriver(request: PlanRequest): Deriver {
   const parcelOf = (choice: PlanChoice): Parcel => {
     const met = asked.get(choice);
     if (met !== undefined) return met;
-    const nest = Object.entries(choice).filter(([part]) => !CARRIAGE.has(part));
-    const key = JSON.stringify(nest.sort(([one], [other]) => (one < other ? -1 : 1)));
+    // one in which parts stand in another order is worked out by itself
+    const { service: _, coverAdded: __, signature: ___, ...nest } = choice;
+    const key = JSON.stringify(nest);
     let parcel = parcels.get(key);
     if (parcel === undefined) {
       const weighed = weigh(choice);
@@ -171,10 +170,15 @@ export function deriver(request: PlanRequest): Deriver {
     if (!refusal) return 'that service is in none of the rate cards in force';
     return { quote: byHand(cards, order, refusal, parcelAsSent(weighed)), coverAdded, signature, refused: refusal };
   };
+  const sentOnce = (choice: PlanChoice, weighed: WeighedParcel): Omit<RatedParcel, 'weighed'> | string => {
+    const met = sendings.get(choice) ?? sent(choice, weighed);
+    sendings.set(choice, met);
+    return met;
+  };
   const derive = (choice: PlanChoice): Derived => {
     const parcel = parcelOf(choice);
     if (typeof parcel === 'string') return none(parcel);
-    const carried = sent(choice, parcel.weighed);
+    const carried = sentOnce(choice, parcel.weighed);
     if (typeof carried === 'string') return none(carried);
     return { kind: 'plan', option: withExtraFill(parcel.judge()(carried, choice.baseGapIn), choice) };
   };
@@ -182,7 +186,7 @@ export function deriver(request: PlanRequest): Deriver {
     rated(choice: PlanChoice) {
       const parcel = parcelOf(choice);
       if (typeof parcel === 'string') return null;
-      const carried = sent(choice, parcel.weighed);
+      const carried = sentOnce(choice, parcel.weighed);
       return typeof carried === 'string' ? null : { weighed: parcel.weighed, ...carried };
     },
     weighed(choice: PlanChoice) {

@@ -22,8 +22,7 @@ import type { PlanOption } from '../frontier/PlanOption.ts';
 import type { PlanFault } from './PlanDocument.ts';
 
 /** What is wrong with a plan, the blocking faults first: its nest, and the service it is to go by. */
-export const faultsOf = ({ weighed, refused, lacking }: RatedParcel, house: House): PlanFault[] => {
-  const faults = findFaults(weighed, house);
+export const faultsOf = ({ weighed, refused, lacking }: RatedParcel, house: House, faults = findFaults(weighed, house)): PlanFault[] => {
   if (refused) return [{ kind: 'noService', blocks: true, serviceName: refused.serviceName, why: refused.refused }, ...faults];
   if (!lacking) return faults;
   const first = faults.filter(({ blocks }) => blocks);

@@ -151,11 +151,11 @@ function* soundChanges(request: PlanRequest, choice: PlanChoice, now: PlanOption
     const deriveChanged = changed === request ? derive : deriver(changed);
     const weighed = deriveChanged.weighed(after);
     if (!weighed) continue;
-    const nested = countFaults(findFaults(weighed, request.house));
-    if (isWorse(nested, faultsNow) || countBare(weighed) > bareNow) continue;
+    const nested = findFaults(weighed, request.house);
+    if (isWorse(countFaults(nested), faultsNow) || countBare(weighed) > bareNow) continue;
     const rated = deriveChanged.rated(after);
     if (!rated) continue;
-    const all = faultsOf(rated, request.house);
+    const all = faultsOf(rated, request.house, nested);
     const faults = countFaults(all);
     if (isWorse(faults, faultsNow)) continue;
     // nothing is advised that there is not enough of, unless it mends what blocks
