@@ -117,6 +117,31 @@ test('drawn and changed each by itself, stood otherwise, and sent in two boxes i
   expect((await app.shelf()).some((tag) => tag.id === sibling.id)).toBe(false);
 });
 
+test('two of three are wrapped together: ticked by keys, drawn round those two, wound and put in as one at the bench', async ({
+  page,
+  sell,
+}) => {
+  test.setTimeout(120_000);
+  await sell(LINE.replaceAll('QQ–SX', 'QT–SX'), 'nest');
+  const ring = page.locator('[data-view=above] [data-part=around]');
+  await expect(ring).toHaveCount(0);
+  await page.getByRole('combobox', { name: 'Wrapped together' }).focus();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(ring).toHaveCount(1);
+  await page.getByRole('checkbox', { name: 'C', exact: true }).focus();
+  await page.keyboard.press('Space');
+  await expect.poll(async () => (await kept(page)).nest.choice!.around?.of).toEqual([0, 1]);
+  await expect(ring).toHaveCount(1);
+  await expectAccessible(page);
+  await saved(page);
+  await page.getByRole('link', { name: /Bench/ }).first().click();
+  const steps = page.getByRole('list', { name: 'All steps' });
+  await expect(steps.getByText('Wrap A and B together')).toHaveCount(1);
+  await expect(steps.getByText(/^Put .+ in$/)).toHaveCount(2);
+});
+
 test('at the bench on a tablet: A, B and C one after the other, each passing its own tests, put in in turn, sealed', async ({
   page,
   sell,

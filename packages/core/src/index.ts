@@ -39,7 +39,7 @@ export { takeBox } from './stages/plan/inBox.ts';
 export { requestAfter } from './stages/plan/requestAfter.ts';
 export type { Struck } from './stages/fill/FilledBox.ts';
 export { verifyPlan } from './stages/plan/verifyPlan.ts';
-export { MOST_SHARED, MOST_SPLIT, type Boxes, type OneOrMore, type Portion, type WaysLookedAt } from './stages/plan/oneOrMore.ts';
+export { MOST_SHARED, type Boxes, type OneOrMore, type Portion, type WaysLookedAt } from './stages/plan/oneOrMore.ts';
 export { choiceOfBundle, partsOfBundle, planOfBundle } from './stages/plan/ofBundle.ts';
 export { writePlanDocument } from './stages/plan/writePlanDocument.ts';
 export { nextBestChanges, type NextChange } from './stages/plan/nextBestChanges.ts';

@@ -15,7 +15,7 @@ import { leastBoxToGet, type BoxToGet } from './stages/plan/boxToGet.ts';
 import { choosePlan, type ChosenPlan } from './stages/plan/choosePlan.ts';
 import { coverFor } from './stages/plan/coverFor.ts';
 import { explainNoPlan, type NoPlan } from './stages/plan/explainNoPlan.ts';
-import { compareBoxes, type OneOrMore } from './stages/plan/oneOrMore.ts';
+import { compareBoxes, type LotsLookedAt, type OneOrMore } from './stages/plan/oneOrMore.ts';
 import { frontierWith, mixFills } from './stages/plan/mixFills.ts';
 import { partThem } from './stages/plan/partThem.ts';
 import { windTogether } from './stages/plan/windTogether.ts';
@@ -151,7 +151,7 @@ export const packedOtherwise = (
 ): Generator<{ readonly done: number; readonly of: number }, OtherwiseMade[]> => madeOtherwise(parcels, ways, bestOf);
 
 /** One box against two and more for a parcel of several pieces, each box at its best; pauses as a search does. */
-export const oneBoxOrMore = (request: PlanRequest, each = false): Generator<unknown, OneOrMore> =>
+export const oneBoxOrMore = (request: PlanRequest, each = false): Generator<LotsLookedAt, OneOrMore> =>
   compareBoxes(request, bestOf, each, sketchOf);
 
 /** A plan that is soon found, hardly better than the best: of wraps each as soft as the others, standing in the closest ways. */

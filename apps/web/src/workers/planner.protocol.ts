@@ -59,8 +59,12 @@ export interface Planner {
     heard: (done: number, of: number) => void,
   ): Promise<OtherwiseAnswer>;
   stopReckoning(): Promise<void>;
-  /** One box against two, and a box for each where that is asked for; a newer search makes this one answer `superseded`. */
-  oneOrMore(request: PlanRequest, each: boolean): Promise<OneOrMoreAnswer>;
+  /**
+   * One box against two, and a box for each where that is asked for; a newer search makes this one answer `superseded`.
+   *
+   * @param heard how many lots of pieces were looked at, of so many
+   */
+  oneOrMore(request: PlanRequest, each: boolean, heard: (done: number, of: number) => void): Promise<OneOrMoreAnswer>;
   /** Every service's price for a parcel as it is. */
   quote(request: PlanRequest, shipment: Shipment): Promise<QuoteAnswer>;
   /** Plays one drop; null where nothing lies on that face. */

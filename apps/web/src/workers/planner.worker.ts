@@ -248,9 +248,12 @@ const planner: Planner = {
     }
   },
 
-  async oneOrMore(request, each) {
+  async oneOrMore(request, each, heard) {
+    let told = 0;
     try {
-      const found = await inSlices(oneBoxOrMore(request, each), latestSearch);
+      const found = await inSlices(oneBoxOrMore(request, each), latestSearch, ({ done, of }) => {
+        if (done > told) heard((told = done), of);
+      });
       if (!found) return { kind: 'superseded' };
       return {
         kind: 'boxes',

@@ -87,7 +87,7 @@ export function createPlannerClient(
       ask((remote) => remote.packedOtherwise(parcels, ways, proxy(heard)) as Promise<OtherwiseAnswer>),
     stopReckoning: () => ask((remote) => remote.stopReckoning()),
     withEnough: (request) => ask((remote) => remote.withEnough(request) as Promise<EnoughAnswer>),
-    oneOrMore: (request, each) => ask((remote) => remote.oneOrMore(request, each) as Promise<OneOrMoreAnswer>),
+    oneOrMore: (request, each, heard) => ask((remote) => remote.oneOrMore(request, each, proxy(heard)) as Promise<OneOrMoreAnswer>),
     quote: (request, shipment) => ask((remote) => remote.quote(request, shipment)),
     drop: (shock, heightIn, face, steps) => ask((remote) => remote.drop(shock, heightIn, face, steps)),
     sendMany: (request, choice, careful, parcels, seed) =>

@@ -1,7 +1,7 @@
 'use client';
 import { Button, Segmented } from 'antd';
 import { useState } from 'react';
-import { countedTitle, formatChance, letterOf, MOST_SHARED, MOST_SPLIT, type Portion, type WaysLookedAt } from '@inch-nest/core';
+import { countedTitle, formatChance, letterOf, MOST_SHARED, type Portion, type WaysLookedAt } from '@inch-nest/core';
 import { heldIn, moneyOf, type BoxWish, type HeldPiece, type ParcelView, type SplitParcel } from '@inch-nest/contracts';
 import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
@@ -19,7 +19,15 @@ import { isSeveral, type OneOrMoreUse } from './useOneOrMore.ts';
 const SHOWN = 4;
 
 /** One box against two and more for several pieces: what each comes to in all, and one step to send them so. */
-export function OneOrMore({ parcel, nest, use: { answer, waits, compare } }: { parcel: ParcelUse; nest: NestUse; use: OneOrMoreUse }) {
+export function OneOrMore({
+  parcel,
+  nest,
+  use: { answer, waits, come, compare },
+}: {
+  parcel: ParcelUse;
+  nest: NestUse;
+  use: OneOrMoreUse;
+}) {
   const { person, write } = useShop();
   const { view, put } = parcel;
   const [problem, setProblem] = useState<string | null>(null);
@@ -56,8 +64,10 @@ export function OneOrMore({ parcel, nest, use: { answer, waits, compare } }: { p
         <PickedClash {...wish} />
       </div>
       {answer === null && !waits && <p className="soft">Each box at its best: postage, material, minutes and what may break, in all.</p>}
-      {waits && held.length > MOST_SPLIT && (
-        <p className="soft">Every way to split them is looked at: that takes a while, and the nest can be worked on meanwhile.</p>
+      {waits && come && (
+        <p className="soft" role="status">
+          {come.done} of {come.of} boxfuls planned so far; the nest can be worked on meanwhile.
+        </p>
       )}
       {answer?.kind === 'failed' && <Trouble says={answer.message} />}
       {answer?.kind === 'superseded' && <p className="soft">The nest changed meanwhile: compare again.</p>}

@@ -10,6 +10,8 @@ import { OneOrMore } from './OneOrMore.tsx';
 import { useOneOrMore } from './useOneOrMore.ts';
 
 const asked: unknown[] = [];
+/** What an answer waits for. */
+const held: { until: Promise<void> | null } = { until: null };
 const eachAsked: boolean[] = [];
 beforeEach(() => [asked, eachAsked].forEach((all) => all.splice(0)));
 const box = (at: number) => ({ holds: [{ at, count: 1 }], box: `box ${at}`, service: 'Ground', grossLb: 2 + at });
@@ -25,9 +27,13 @@ const ways: BoxedWay[] = [];
 beforeEach(() => ways.splice(0, ways.length, way));
 jest.mock('../../parcel/planner.ts', () => ({
   planner: () => ({
-    oneOrMore: (of: unknown, each: boolean) => {
+    oneOrMore: async (of: unknown, each: boolean, heard: (done: number, of: number) => void) => {
       asked.push(of);
       eachAsked.push(each);
+      if (held.until) {
+        heard(3, 63);
+        await held.until;
+      }
       return Promise.resolve({ kind: 'boxes', together: null, splits: ways, looked: 'every' });
     },
   }),
@@ -144,4 +150,16 @@ test('what the buyer asked for is kept with the sale, asked of the comparison an
   expect(eachAsked).toEqual([true]);
   fireEvent.click(screen.getByRole('radio', { name: 'one box' }));
   expect(kept).toEqual([['sale', 'boxWish', '"together"']]);
+});
+
+test('while it is compared it says how far that has come', async () => {
+  let answer = () => undefined as void;
+  held.until = new Promise((resolve) => (answer = resolve));
+  await drawn([]);
+  fireEvent.click(screen.getByRole('button', { name: 'Compare' }));
+  expect(await screen.findByText(/^3 of 63 boxfuls planned/)).toBeTruthy();
+  answer();
+  held.until = null;
+  expect(await screen.findByText('Every way to split them was looked at.', { exact: false })).toBeTruthy();
+  expect(screen.queryByText(/boxfuls planned/)).toBeNull();
 });

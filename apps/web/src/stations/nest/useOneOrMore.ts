@@ -11,6 +11,8 @@ export interface OneOrMoreUse {
   /** Null until it is there, and again once the nest is another. */
   answer: OneOrMoreAnswer | null;
   waits: boolean;
+  /** How many lots of pieces were looked at, of so many; null where none was yet. */
+  come: { readonly done: number; readonly of: number } | null;
   compare: () => Promise<void>;
   /** The best way in several boxes; null where there is none, or nobody knows yet. */
   apart: BoxedWay | null;
@@ -32,6 +34,7 @@ const LEAVES_OUT: ReadonlySet<WaysLookedAt> = new Set(['roughly', 'some']);
 export function useOneOrMore({ view }: ParcelUse, nest: NestUse): OneOrMoreUse {
   const { request, found } = nest;
   const [asked, setAsked] = useState<{ of: typeof request; each: boolean; answer: OneOrMoreAnswer | null } | null>(null);
+  const [come, setCome] = useState<OneOrMoreUse['come']>(null);
   const each = view.sale.boxWish.value === 'apart';
   const held = heldIn(view);
   // an answer for other pieces than these says nothing
@@ -42,7 +45,8 @@ export function useOneOrMore({ view }: ParcelUse, nest: NestUse): OneOrMoreUse {
   const answer = isAsked && isOfThese ? asked.answer : null;
   const compare = async (again = false) => {
     setAsked({ of: request, each, answer: null });
-    const is = await planner().oneOrMore(request, each);
+    setCome(null);
+    const is = await planner().oneOrMore(request, each, (done, all) => setCome({ done, of: all }));
     // what nobody asked for is asked again when the search that took its place is done
     const next = is.kind === 'superseded' && again ? null : { of: request, each, answer: is };
     setAsked((now) => (now?.of === request ? next : now));
@@ -57,5 +61,5 @@ export function useOneOrMore({ view }: ParcelUse, nest: NestUse): OneOrMoreUse {
   }, [byItself, request]);
   const apart = (answer?.kind === 'boxes' ? answer.splits[0] : null) ?? null;
   const saferApart = apart && found?.kind === 'planned' && apart.chance < found.recommended.chance ? apart : null;
-  return { answer, waits: isAsked && answer === null, compare: () => compare(), apart, saferApart };
+  return { answer, waits: isAsked && answer === null, come, compare: () => compare(), apart, saferApart };
 }

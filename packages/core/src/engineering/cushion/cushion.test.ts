@@ -14,6 +14,7 @@ import { dropHeightAtG, energyShares } from './dropHeight.ts';
 import { criticalGForSize, innerMassDivisor } from './fragility.ts';
 import { beyond, fillAreaIn2, loadOn, throughWall, wrapAreaIn2 } from './loadPatch.ts';
 import { peakG } from './peakG.ts';
+import { withstoodHeight } from './withstoodHeight.ts';
 
 const materials = Object.values(CUSHION_MATERIALS);
 const layer = (key: keyof typeof CUSHION_MATERIALS, areaIn2: number, thicknessIn: number): CushionLayer => ({
@@ -172,6 +173,17 @@ describe('load', () => {
     expect(through.patch).toEqual({ lengthIn: 3.2, widthIn: 2.32 });
     expect(through.face).toEqual({ lengthIn: 3.2, widthIn: 20 });
   });
+});
+
+// what is withstood without the stack is added, and both grow with the strength: h₀·m + h(Gc·m)
+test('a height for many strengths is the height for each', () => {
+  const layers = [
+    { areaIn2: 20, thicknessIn: 0.6, curve: CUSHION_MATERIALS.smallBubble.curve },
+    { areaIn2: 44, thicknessIn: 0, curve: CUSHION_MATERIALS.largeBubble.curve },
+    { areaIn2: 60, thicknessIn: 2, curve: { a: 0.5, b: 0.8, p: 2 } },
+  ];
+  const heightOf = withstoodHeight(layers, 3);
+  for (const g of [1, 15, 60, 200, 900]) expect(heightOf(g, 1.25)).toBeCloseTo(1.25 + dropHeightAtG(layers, 3, g), 9);
 });
 
 test('brittle strength falls with size, what bends does not; a heavy inner box costs a little', () => {

@@ -6,7 +6,8 @@ import { BEDDED_HOUSE } from '../../house/House.ts';
 import { inspectItem } from '../item/inspectItem.ts';
 import { driftChance, driftedGaps, effectiveGaps, SINKING_PSI } from '../fill/effectiveGaps.ts';
 import { emptyGap, fillsByRoom } from '../fill/leastRoom.ts';
-import { faceLayers } from '../fill/faceLayers.ts';
+import { FACES } from '../../engineering/pieces/hardPoints.ts';
+import { faceLayers, layersOn } from '../fill/faceLayers.ts';
 import { fillAmount } from '../fill/fillAmount.ts';
 import { fillVoids } from '../fill/fillVoids.ts';
 import { weighParcel } from '../weight/weighParcel.ts';
@@ -180,6 +181,22 @@ test('layers on a face: wraps, then the gap; through an inner box the load goes 
   const { sizeIn, bearing } = floated.stowed.bundles[0].wrapped.piece;
   const side = (axis: 0 | 1) => Math.min(sizeIn[axis] * Math.sqrt(bearing[2]) + 2 * (0.9 + within) + 0.32, 8 + 2 * 0.156);
   expect(layers[2]!.areaIn2).toBeCloseTo((side(0) + gap) * (side(1) + gap), 8);
+});
+
+test('layers asked for again are the same ones; a gap that drift has changed has its own, and no other face', () => {
+  const filled = fillVoids(stowAsTold(wrapped(), told(box([12, 12, 12])))!, STOCK.fills[0]!, null, BEDDED_HOUSE);
+  const on = layersOn(filled);
+  const columns = filled.stowed.bundles[0].layout.columns;
+  const [still, drifted] = [filled.effectiveGaps, driftedGaps(filled.effectiveGaps)];
+  for (const face of FACES) {
+    const column = columns[face][0]!;
+    const before = on(face, still, 0, column);
+    expect(before).toEqual(faceLayers(filled, face));
+    expect(on(face, still, 0, column)).toBe(before);
+    const after = on(face, drifted, 0, column);
+    expect(after === before).toBe(face !== 'bottom');
+    expect(after).toEqual(faceLayers(filled, face, drifted));
+  }
 });
 
 test('weight is the sum of its parts, each with its own ±', () => {

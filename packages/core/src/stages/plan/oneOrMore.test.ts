@@ -126,6 +126,18 @@ describe('by a price that is known: a box costs 500 and a pound 90, and holds so
       for (const part of parts) expect(part.reduce((sum, { at }) => sum + pounds[at]!, 0)).toBeLessThanOrEqual(10);
   });
 
+  // of n pieces there are 2ⁿ − 1 lots, each planned once: exact
+  test.each([3, 4, 5])('it is told how many lots of %d pieces were looked at, until all of them were', (count) => {
+    const slowly = function* (asks: PlanRequest): Generator<unknown, PlanOption | null> {
+      yield 'so far';
+      return yield* priced(60)(asks);
+    };
+    const told = [...compareBoxes(of(Array.from({ length: count }, (_, i) => 1 + i)), slowly)];
+    expect(told.map(({ done }) => done)).toEqual(Array.from({ length: 2 ** count - 1 }, (_, i) => i));
+    expect(told.at(-1)).toEqual({ done: 2 ** count - 2, of: 2 ** count - 1 });
+    for (const { done, of: all } of told) expect(done).toBeLessThan(all);
+  });
+
   test('of many the best two are split again; where no two hold them each goes alone', () => {
     const again = finish(compareBoxes(of([9, 1, 1, 1, 1, 1, 1, 1, 1]), priced(16)));
     expect(again.looked).toBe('some');

@@ -51,6 +51,12 @@ export interface OneOrMore {
   readonly looked: WaysLookedAt;
 }
 
+/** How far a comparison has come: lots of pieces that were looked at, and how many are known to be. */
+export interface LotsLookedAt {
+  readonly done: number;
+  readonly of: number;
+}
+
 /** Works out a plan of a request, or none. */
 type Planner = (asked: PlanRequest) => Generator<unknown, PlanOption | null>;
 
@@ -68,14 +74,21 @@ type Planner = (asked: PlanRequest) => Generator<unknown, PlanOption | null>;
  * @param each whether a box for each piece is looked at in any case, since somebody asked for it
  * @param sketch a plan that is soon found
  */
-export function* compareBoxes(request: PlanRequest, plan: Planner, each = false, sketch: Planner = plan): Generator<unknown, OneOrMore> {
+export function* compareBoxes(
+  request: PlanRequest,
+  plan: Planner,
+  each = false,
+  sketch: Planner = plan,
+): Generator<LotsLookedAt, OneOrMore> {
   const facts = piecesOf(request);
   const whole = facts.map(({ count }, at) => ({ at, count }));
-  const [boxed, sketched] = [plan, sketch].map((planner) => boxesBy(request, planner)) as [BoxesBy, BoxesBy];
+  const lots = { done: 0, of: 1 };
+  const [boxed, sketched] = [plan, sketch].map((planner) => boxesBy(request, planner, lots)) as [BoxesBy, BoxesBy];
   const together = yield* boxed([whole]);
   const splits: Boxes[] = [];
   const met = new Set<string>();
-  const look = function* (ways: readonly (readonly (readonly Portion[])[])[]): Generator<unknown, void> {
+  const look = function* (ways: readonly (readonly (readonly Portion[])[])[]): Generator<LotsLookedAt, void> {
+    boxed.willLookAt(ways);
     for (const way of ways) {
       const parts = way.map(gathered);
       const key = parts
@@ -112,26 +125,51 @@ export function* compareBoxes(request: PlanRequest, plan: Planner, each = false,
 }
 
 /** Lots of pieces in a box each, or null where one of them goes in none. */
-type BoxesBy = (parts: readonly (readonly Portion[])[]) => Generator<unknown, Boxes | null>;
+interface BoxesBy {
+  (parts: readonly (readonly Portion[])[]): Generator<LotsLookedAt, Boxes | null>;
+  /** Ways that are about to be looked at: their lots are counted. */
+  willLookAt(ways: readonly Boxes['parts'][]): void;
+}
 
-/** Each lot by itself, planned once however often it is met. */
-function boxesBy(request: PlanRequest, plan: Planner): BoxesBy {
+/**
+ * Each lot by itself, planned once however often it is met.
+ *
+ * @param lots counted on as they are planned
+ */
+function boxesBy(request: PlanRequest, plan: Planner, lots: { done: number; of: number }): BoxesBy {
   const known = new Map<string, PlanOption | null>();
-  return function* (parts) {
+  const planned = function* (part: readonly Portion[]): Generator<LotsLookedAt, PlanOption | null> {
+    const steps = plan(ofPart(request, part));
+    for (let step = steps.next(); ; step = steps.next()) {
+      if (step.done) return step.value;
+      yield { ...lots };
+    }
+  };
+  const boxed = function* (parts: readonly (readonly Portion[])[]): Generator<LotsLookedAt, Boxes | null> {
     const plans: PlanOption[] = [];
     for (const part of parts) {
       const key = JSON.stringify(part);
       let found = known.get(key);
-      if (found === undefined) known.set(key, (found = yield* plan(ofPart(request, part))));
+      if (found === undefined) {
+        known.set(key, (found = yield* planned(part)));
+        lots.done++;
+      }
       if (!found) return null;
       plans.push(found);
     }
     return summed(parts, plans);
   };
+  return Object.assign(boxed, {
+    willLookAt(ways: readonly Boxes['parts'][]) {
+      const keys = new Set(ways.flatMap((way) => way.map((part) => JSON.stringify(gathered(part)))));
+      lots.of = lots.done + [...keys].filter((key) => !known.has(key)).length;
+    },
+  });
 }
 
 /** The few ways that expect least as they are sketched. */
-function* bestOfAll(ways: readonly Boxes['parts'][], sketched: BoxesBy): Generator<unknown, Boxes['parts'][]> {
+function* bestOfAll(ways: readonly Boxes['parts'][], sketched: BoxesBy): Generator<LotsLookedAt, Boxes['parts'][]> {
+  sketched.willLookAt(ways);
   const found: Boxes[] = [];
   for (const way of ways) {
     const boxes = yield* sketched(way.map(gathered));
