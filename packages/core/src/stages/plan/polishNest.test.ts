@@ -10,6 +10,7 @@ import { findFaults } from './findFaults.ts';
 import { takeBox } from './inBox.ts';
 import { nextBestChanges } from './nextBestChanges.ts';
 import type { PlanRequest } from './PlanRequest.ts';
+import { polishNest } from './polishNest.ts';
 
 // The nest advised against every single change to it, and against each of its neighbours worked out one by one.
 
@@ -131,4 +132,37 @@ describe('another box', () => {
     expect(takeBox(pinned, choice, '22x22x22').stand).toEqual(choice.stand);
     expect(takeBox(of, choice, '8x8x8').stand).toEqual(choice.stand);
   });
+});
+
+// a box in a box round sturdy things in thick wraps: dearer, and nobody needs it
+test.each([
+  ['found so, several do without the inner box where that is better', {}, true],
+  ['and keep it where somebody wants it', { inner: { box: '16x14x12' } }, false],
+  ['and where the house wants one round everything', {}, false],
+] as const)('%s', (what, locks, isLetGo) => {
+  const of = asked({ lengthIn: 5, widthIn: 5, heightIn: 4, weightLb: 1 }, { lengthIn: 6, widthIn: 4, heightIn: 4, weightLb: 1 });
+  const house = { ...of.house, floats: what.includes('the house wants') };
+  const layers = [{ material: 'largeBubble', turns: 2 }];
+  const { recommended } = plan(of);
+  const boxed = derivePlan(of, {
+    ...recommended.choice,
+    layers,
+    others: [{ ...recommended.choice.others![0]!, layers }],
+    inner: { box: '16x14x12', fill: 'mouldedFill' },
+    box: '20x16x14',
+    fill: 'mouldedFill',
+    newDepthIn: null,
+    liner: false,
+    board: false,
+    baseGapIn: null,
+  });
+  if (boxed.kind === 'noPlan') throw new Error(boxed.reasons.join());
+  const polished = polishNest(
+    { ...of, house, locks: locks as PlanRequest['locks'] },
+    { option: boxed.option, aboveCeiling: false },
+    [],
+    0.02,
+  );
+  expect(polished.option.choice.inner === null).toBe(isLetGo);
+  if (isLetGo) expect(polished.option.expectedMinor).toBeLessThan(boxed.option.expectedMinor);
 });
