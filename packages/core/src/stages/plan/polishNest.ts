@@ -83,7 +83,7 @@ interface Step {
 function* stepsFrom(request: PlanRequest, { choice, rated }: PlanOption, several: boolean): Generator<Step> {
   // a box in a box that the few wraps of the search wanted is no longer wanted, it may be, by better ones
   if (several && choice.inner && !request.house.floats && request.locks.inner === undefined)
-    yield { what: 'without the inner box', after: { ...choice, inner: null, baseGapIn: null }, finely: false };
+    yield { what: JSON.stringify(choice), after: { ...choice, inner: null, baseGapIn: null }, finely: false };
   for (const [at, facts] of piecesOf(request).entries()) {
     const locks = bundleLocks(request.locks, at);
     const own = bundleChoice(choice, at);
