@@ -185,40 +185,33 @@ function boreOf({ core, outsideIn }: NonNullable<PlanDocument['inner']>, on: (si
   return on(outsideIn.map((side, axis) => (axis === core.axis ? side : core.boreIn)) as unknown as Triple);
 }
 
-/** Folds between neighbours, as a section cuts them, with the way their sheets stand. */
+/** What stands at a place within the block, as a view shows it. */
+function rectIn(block: Rect, name: ViewName, { atIn, sizeIn }: { readonly atIn: Triple; readonly sizeIn: Triple }): Rect {
+  const [across, up] = VIEW_AXES[name];
+  return { x: block.x + atIn[across], y: block.y + block.h - atIn[up] - sizeIn[up], w: sizeIn[across], h: sizeIn[up] };
+}
+
+/** The wrap round several bundles, as a section cuts it. */
 function aroundRects({ around }: PlanDocument, name: ViewName, block: Rect): NestView['around'] {
   if (!around) return null;
-  const [across, up] = VIEW_AXES[name];
-  const outside = around.some
-    ? {
-        x: block.x + around.some.atIn[across],
-        y: block.y + block.h - around.some.atIn[up] - around.some.sizeIn[up],
-        w: around.some.sizeIn[across],
-        h: around.some.sizeIn[up],
-      }
-    : block;
+  const outside = around.some ? rectIn(block, name, around.some) : block;
   return { outside, inside: shrink(outside, around.thicknessIn), key: around.material };
 }
 
+/** Folds between neighbours, as a section cuts them, with the way their sheets stand. */
 function foldRects(whole: PlanDocument, name: ViewName, block: Rect): NestView['folds'] {
   const [across, up] = VIEW_AXES[name];
-  return (whole.folds ?? []).flatMap(({ atIn, sizeIn, along, material }) => {
+  return (whole.folds ?? []).flatMap(({ along, material, ...fold }) => {
     // one that looks at us lies before or behind what is drawn
     if (along !== across && along !== up) return [];
-    const rect = { x: block.x + atIn[across], y: block.y + block.h - atIn[up] - sizeIn[up], w: sizeIn[across], h: sizeIn[up] };
-    return [{ ...rect, key: material, upright: along === across }];
+    return [{ ...rectIn(block, name, fold), key: material, upright: along === across }];
   });
 }
 
 /** Strips and sheets between neighbours, as a section cuts them. */
 function cellWalls(whole: PlanDocument, name: ViewName, block: Rect): Rect[] {
   const [across, up] = VIEW_AXES[name];
-  const rect = (atIn: Triple, sizeIn: Triple): Rect => ({
-    x: block.x + atIn[across],
-    y: block.y + block.h - atIn[up] - sizeIn[up],
-    w: sizeIn[across],
-    h: sizeIn[up],
-  });
+  const rect = (atIn: Triple, sizeIn: Triple): Rect => rectIn(block, name, { atIn, sizeIn });
   // one that looks at us lies before or behind what is drawn
   const onEdge = ({ sizeIn }: { sizeIn: Triple }) => [across, up].includes(sizeIn.indexOf(Math.min(...sizeIn)) as 0 | 1 | 2);
   const boards = (whole.boards ?? []).filter(onEdge).map(({ atIn, sizeIn }) => rect(atIn, sizeIn));

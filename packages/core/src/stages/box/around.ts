@@ -69,25 +69,30 @@ export function aroundAsChosen(
 
 /** Lays a wrap round what stands together, along its longest side, as round a block. */
 export function layAround(
-  { stock, turns, scrapShare, material }: AroundWrap,
+  wrap: AroundWrap,
   blockIn: Triple,
   some: { readonly of: readonly number[]; readonly atIn: Triple } | null = null,
 ): Around {
-  const sheetIn = sheetThicknessIn(stock);
-  const byIn = 2 * turns * sheetIn;
+  const { stock, turns, scrapShare, material } = wrap;
+  const thicknessIn = thickAroundIn(wrap);
+  const outside = (axis: 0 | 1 | 2) => blockIn[axis] + 2 * thicknessIn;
   const [l, w, h] = [...blockIn].sort((a, b) => b - a) as [number, number, number];
-  const { lengthIn, sheets, areaIn2 } = wrapLayer('block', [l, w, h], { thicknessIn: sheetIn, turns, rollWidthIn: stock.rollWidthIn });
+  const { lengthIn, sheets, areaIn2 } = wrapLayer('block', [l, w, h], {
+    thicknessIn: sheetThicknessIn(stock),
+    turns,
+    rollWidthIn: stock.rollWidthIn,
+  });
   return {
     material,
     turns,
     stock,
     scrapShare,
     cushion: stock.cushion === null ? null : cushionOf({ ...stock, cushion: stock.cushion }),
-    thicknessIn: turns * sheetIn,
+    thicknessIn,
     lengthIn,
     sheets,
     areaIn2,
-    some: some && { ...some, sizeIn: [blockIn[0] + byIn, blockIn[1] + byIn, blockIn[2] + byIn] },
+    some: some && { ...some, sizeIn: [outside(0), outside(1), outside(2)] },
   };
 }
 
@@ -99,7 +104,7 @@ export const aroundChoice = ({ material, turns, some }: Pick<Around, 'material' 
 });
 
 /** How thick it will be on every side, inches. */
-export const aroundIn = ({ stock, turns }: AroundWrap): number => turns * sheetThicknessIn(stock);
+export const thickAroundIn = ({ stock, turns }: AroundWrap): number => turns * sheetThicknessIn(stock);
 
 /** What it weighs, costs and takes. */
 export const aroundPart = ({ stock, turns, areaIn2, lengthIn, sheets, scrapShare }: Around): MadePart => ({

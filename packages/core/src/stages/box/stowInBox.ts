@@ -13,7 +13,7 @@ import { isToFold } from './boxToFold.ts';
 import { isUsable, usableBoxes, type BoxLocks, type BoxRoom } from './BoxChoices.ts';
 import { gapsAround, gapsAroundInner, leastGap } from './gapsAround.ts';
 import { boarded, builtOutsideIn, celled, envelopeRound, hasBoard, isEnvelope, wholeShell } from './makeShell.ts';
-import { aroundIn, isWound, woundOf, type AroundWrap } from './around.ts';
+import { thickAroundIn, isWound, woundOf, type AroundWrap } from './around.ts';
 import { foldBetween, placedFolds, type Fold, type PlacedFold } from './folds.ts';
 import { cellsPart } from './madeParts.ts';
 import { shellMaker, shellsFor, type ShellMaker } from './shellsFor.ts';
@@ -109,7 +109,7 @@ function standingBlock(
       ? boardIn
       : (one: readonly number[], other: readonly number[]) => boardIn + (foldBetween(folds, one, other)?.thicknessIn ?? 0);
   const stand = some ? stoodTogether(asTold, some.of, sizes) : asTold;
-  const round = some && { of: some.of, byIn: aroundIn(some.wrap) };
+  const round = some && { of: some.of, byIn: thickAroundIn(some.wrap) };
   const { sizeIn: blockIn, at } = standIn(stand, sizes, apart, round);
   const joints = sheet || folds.length > 0 ? jointsIn(stand, sizes, apart, round) : [];
   const boards = sheet ? boardsAt(joints, boardIn) : NO_BOARDS;

@@ -1,7 +1,7 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { FACE_AXIS, type Face } from '../../engineering/pieces/hardPoints.ts';
 import type { Between } from '../../engineering/stowage/Stand.ts';
-import { aroundIn, layAround, type Around, type AroundWrap } from './around.ts';
+import { thickAroundIn, layAround, type Around, type AroundWrap } from './around.ts';
 import type { Block } from './StowedBox.ts';
 
 // What a wrap round several bundles does to the block in which they stand.
@@ -29,7 +29,7 @@ export function aroundSome({ wrap, of }: { readonly wrap: AroundWrap; readonly o
   const members = of.map((at) => bundles[at]!);
   const near = (axis: 0 | 1 | 2) => Math.min(...members.map(({ atIn }) => atIn[axis]));
   const far = (axis: 0 | 1 | 2) => Math.max(...members.map(({ atIn, sizeIn }) => atIn[axis] + sizeIn[axis]));
-  const byIn = aroundIn(wrap);
+  const byIn = thickAroundIn(wrap);
   return layAround(wrap, [far(0) - near(0), far(1) - near(1), far(2) - near(2)], {
     of,
     atIn: [near(0) - byIn, near(1) - byIn, near(2) - byIn],
