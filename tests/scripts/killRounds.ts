@@ -42,8 +42,8 @@ export class Demo {
     const starter = this.child!.pid!;
     const children = readFileSync(`/proc/${starter}/task/${starter}/children`, 'utf8').trim().split(/\s+/).map(Number);
     const what = (pid: number): Victim | null => {
-      const command = readFileSync(`/proc/${pid}/cmdline`, 'utf8');
-      if (command.startsWith('flock')) return null;
+      const command = commandOf(pid);
+      if (command === null || command.startsWith('flock')) return null;
       return /bin\/postgres/.test(command) ? 'database' : command.includes('counter/src/main') ? 'counter' : 'application';
     };
     const pids: Partial<Record<Victim, number>> = { starter };
@@ -125,5 +125,14 @@ export class Clerk {
     const view = await this.demo.ask<ParcelView>('GET', `/api/parcels/${this.parcel.id}`);
     const kept = new Set(view!.events.map((event) => event.id));
     return this.acknowledged.filter((id) => !kept.has(id));
+  }
+}
+
+/** What a process was started as; null for one that has ended since it was listed. */
+function commandOf(pid: number): string | null {
+  try {
+    return readFileSync(`/proc/${pid}/cmdline`, 'utf8');
+  } catch {
+    return null;
   }
 }
