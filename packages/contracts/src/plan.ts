@@ -55,6 +55,7 @@ const OPTIONAL = {
   guards: true,
   filledHollows: true,
   others: true,
+  boxed: true,
   stand: true,
   between: true,
 } satisfies Record<OptionalPart, true>;
@@ -77,8 +78,11 @@ const stand: z.ZodType<Stand> = z.lazy(() =>
   ]),
 );
 
+/** A box of its own round one bundle. */
+const boxed = z.strictObject({ box: key, fill: key }).nullable();
+
 /** What is chosen of one bundle. */
-const bundleParts = { ...added, layers, orientation, grid: grid.exactOptional() };
+const bundleParts = { ...added, layers, orientation, boxed: boxed.exactOptional(), grid: grid.exactOptional() };
 
 /** Height of a cross under the lid; 0 for none. */
 const crossIn = z.union([z.literal(0), sizeIn]);
@@ -157,6 +161,7 @@ const bundleLockParts = {
   filledHollows: z.array(z.string().max(60)).max(24),
   layers,
   orientation,
+  boxed,
   grid,
   bundle: z.strictObject({ sizeIn: triple, weightLb: weightLb.nullable() }),
 };

@@ -12,6 +12,7 @@ import { addedOf, waysToGuard, type Added } from './stages/item/addedTo.ts';
 import { inspectItem } from './stages/item/inspectItem.ts';
 import { ceilingOfAll } from './stages/frontier/recommend.ts';
 import { leastBoxToGet, type BoxToGet } from './stages/plan/boxToGet.ts';
+import { boxThem, noOwnBox, pinsOwnBox } from './stages/plan/boxThem.ts';
 import { choosePlan, type ChosenPlan } from './stages/plan/choosePlan.ts';
 import { coverFor } from './stages/plan/coverFor.ts';
 import { explainNoPlan, type NoPlan } from './stages/plan/explainNoPlan.ts';
@@ -85,12 +86,14 @@ function* tracedForCore(request: PlanRequest, space: PlanSpace, every: boolean, 
   }
 }
 
-/** Why there is none: nothing was found, or what was found does not go into the tube somebody wants round it. */
-const noneOf = (request: PlanRequest, space: PlanSpace, { best }: Traced): NoPlan =>
-  best && pinsCore(request) ? noCore(request) : explainNoPlan(request, space);
+/** Why there is none: nothing was found, or what was found does not go into the tube, or a box of its own, that somebody wants round it. */
+const noneOf = (request: PlanRequest, space: PlanSpace, { best }: Traced): NoPlan => {
+  if (best && pinsCore(request)) return noCore(request);
+  return best && pinsOwnBox(request) ? noOwnBox(request) : explainNoPlan(request, space);
+};
 
 /**
- * What was found, in a core, with steps finer than the search takes, with board between different bundles, tubes in the corners,
+ * What was found, in a core, with steps finer than the search takes, with boxes of their own round some bundles, board between different bundles, tubes in the corners,
  * and each place's own fill, where the house has that and it pays.
  */
 function finished(request: PlanRequest, traced: Traced, ceiling: number): Traced {
@@ -98,7 +101,9 @@ function finished(request: PlanRequest, traced: Traced, ceiling: number): Traced
   const cored = coreIt(request, traced.best, ceiling);
   if (!cored) return { ...traced, best: null };
   const polished = polishNest(request, cored, pinsCore(request) ? [] : traced.frontier, ceiling);
-  const best = mixFills(request, wedgeIt(request, windTogether(request, partThem(request, polished, ceiling), ceiling), ceiling), ceiling);
+  const boxed = boxThem(request, polished, ceiling);
+  if (!boxed) return { ...traced, best: null };
+  const best = mixFills(request, wedgeIt(request, windTogether(request, partThem(request, boxed, ceiling), ceiling), ceiling), ceiling);
   return best === traced.best ? traced : { ...traced, best, frontier: frontierWith(traced.frontier, best.option) };
 }
 

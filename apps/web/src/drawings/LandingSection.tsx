@@ -41,7 +41,7 @@ export function LandingSection({ plan, face, squeezeIn, lift, width, height, lab
   const fill = (key: string) => `url(#${prefix}-${hatchFor(key)})`;
   const box = (rect: Rect) => ({ x: rect.x * k, y: rect.y * k, width: Math.max(0, rect.w * k), height: Math.max(0, rect.h * k) });
   const outerFill = mainFill(plan);
-  const innerFill = plan.fills.find((one) => one.where === 'inner');
+  const innerFill = plan.fills.find((one) => one.where === 'inner' && one.bundle === undefined);
   const line = { stroke: 'var(--ink)', strokeWidth: 0.8 };
   return (
     <svg className="nest-drawing landing" width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={label}>

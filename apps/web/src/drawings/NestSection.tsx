@@ -42,7 +42,7 @@ export function NestSection({ view, at, k, prefix, plan, write, leastGapIn, pull
   const cross = scale(view.crossIn);
   const fill = (key: string) => `url(#${prefix}-${hatchFor(key)})`;
   const outerFill = mainFill(plan);
-  const innerFill = plan.fills.find((one) => one.where === 'inner');
+  const innerFill = plan.fills.find((one) => one.where === 'inner' && one.bundle === undefined);
   const gapTone = (gap: number) => (gap < leastGapIn - 1e-9 ? 'rust' : 'pine');
   const held = view.inner?.outside ?? view.block;
   const heldBox = box(held);

@@ -1,6 +1,6 @@
 import { planBundles, type PlanDocument } from '@inch-nest/core';
 import { hatchFor } from './Hatches.tsx';
-import { countOfPlan, nestViews, type NestView, type ViewName } from './nestGeometry.ts';
+import { countOfPlan, nestViews, type NestView, type Rect, type ViewName } from './nestGeometry.ts';
 import { PieceShape } from './PieceShape.tsx';
 
 /** Letters want so much room on the page, px. */
@@ -40,18 +40,26 @@ export function AlikeBundles({
   prefix: string;
   several: boolean;
 }) {
-  const { seen, bundle, layers } = view;
+  const { seen, bundle, own, layers } = view;
+  const box = ({ x, y, w, h }: Rect) => ({ x: x * k, y: y * k, width: Math.max(0, w * k), height: Math.max(0, h * k) });
   const size = Math.min(20, Math.min(bundle.w, bundle.h) * k * 0.34);
   return seen.map(({ letter, dx, dy }) => (
     <g key={letter} data-bundle={letter} transform={`translate(${dx * k} ${dy * k})`}>
+      {own && (
+        <>
+          <rect
+            data-part="own-box"
+            {...box(own.outside)}
+            style={{ fill: `url(#${prefix}-${hatchFor('board')})`, stroke: 'var(--ink)', strokeWidth: 1 }}
+          />
+          <rect {...box(own.inside)} style={{ fill: `url(#${prefix}-${hatchFor(own.fill)})`, stroke: 'var(--ink)', strokeWidth: 0.7 }} />
+        </>
+      )}
       {layers.map((layer, i) => (
         <rect
           key={layer.key + String(i)}
           data-part={`layer-${layer.key}`}
-          x={layer.x * k}
-          y={layer.y * k}
-          width={Math.max(0, layer.w * k)}
-          height={Math.max(0, layer.h * k)}
+          {...box(layer)}
           rx={Math.max(2, 14 - i * 4)}
           style={{ fill: `url(#${prefix}-${hatchFor(layer.key)})`, stroke: 'var(--ink)', strokeWidth: 0.8 }}
         />

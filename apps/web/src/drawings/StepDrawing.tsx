@@ -47,7 +47,7 @@ export function StepDrawing({
 }) {
   const prefix = useId().replaceAll(':', '');
   const inBox = picture.inBox !== 'no';
-  const shown = inBox ? plan : wrappedSoFar(planOfBundle(plan, bundle), picture.layers);
+  const shown = inBox ? plan : wrappedSoFar(planOfBundle(plan, bundle), picture.layers, picture.inOwnBox);
   // several that go in one after the other are seen from above, where none hides another
   const name = !inBox ? benchView(shown, picture) : picture.inBox === 'in' && picture.put ? 'above' : 'front';
   const view = nestView(shown, name);
@@ -98,6 +98,7 @@ export function StepDrawing({
 }
 
 function words({ layers, box }: PlanDocument, picture: StepPicture): string {
+  if (picture.inOwnBox) return 'the bundle in its own box';
   if (picture.inBox === 'no')
     return picture.layers === 0 ? 'the piece, bare' : `the piece in ${layers[picture.layers - 1]?.name ?? 'its wrap'}`;
   return `${box.name}, filled ${{ base: 'at its base', in: 'at its base, the bundle in it', sides: 'to the top of the bundle', top: 'to the rim' }[picture.inBox]}`;

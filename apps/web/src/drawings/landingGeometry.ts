@@ -30,13 +30,13 @@ export interface LandedView {
 export function landedView(plan: PlanDocument, face: DropFace, squeezeIn: readonly number[]): LandedView {
   const { view: name, edges, turnDeg } = LANDINGS[face];
   const view = nestView(plan, name);
-  const { wraps, innerFill, outer } = givenBy(plan, squeezeIn);
+  const { wraps, ownFill, innerFill, outer } = givenBy(plan, squeezeIn);
   // a corner gives along the diagonal, a share of it to either side
   const share = edges.length === 1 ? 1 : Math.SQRT1_2;
-  const whole = share * (wraps.reduce((sum, one) => sum + one, 0) + innerFill + outer);
+  const whole = share * (wraps.reduce((sum, one) => sum + one, 0) + ownFill + innerFill + outer);
   const held = share * outer;
   const bundle = held + share * innerFill;
-  let near = bundle;
+  let near = bundle + share * ownFill;
   const layers = view.layers.map((layer, i): LayerRect => {
     const moved = { ...layer, ...pressed(layer, edges, near, whole) };
     near += share * wraps[wraps.length - 1 - i]!;
@@ -53,7 +53,12 @@ export function landedView(plan: PlanDocument, face: DropFace, squeezeIn: readon
         outside: pressed(view.inner.outside, edges, held, held),
         inside: pressed(view.inner.inside, edges, held, held),
       },
-      bundle: pressed(view.bundle, edges, bundle, whole),
+      own: view.own && {
+        ...view.own,
+        outside: pressed(view.own.outside, edges, bundle, bundle),
+        inside: pressed(view.own.inside, edges, bundle, bundle),
+      },
+      bundle: pressed(view.bundle, edges, bundle, view.own ? bundle : whole),
       layers,
       piece: pressed(view.piece, edges, whole, whole),
       points: view.points.map((mark) => ({ ...mark, x: mark.x + dx, y: mark.y + dy })),
@@ -74,10 +79,11 @@ const pressed = (rect: Rect, edges: readonly Edge[], near: number, far: number):
   }, rect);
 
 /** How far each wrap gives, from the piece outward, and what lies in the gaps; what is no cushion gives nothing. */
-function givenBy({ layers, shock, inner }: PlanDocument, squeezeIn: readonly number[]) {
+function givenBy({ layers, shock, inner, boxed }: PlanDocument, squeezeIn: readonly number[]) {
   const names = shock?.faces.bottom.names ?? [];
   let at = 0;
   const wraps = layers.map(({ name }) => (names[at] === name ? (squeezeIn[at++] ?? 0) : 0));
+  const ownFill = boxed && names[at] === boxed.fillName ? (squeezeIn[at++] ?? 0) : 0;
   const innerFill = inner && names.length > at ? (squeezeIn[at++] ?? 0) : 0;
-  return { wraps, innerFill, outer: squeezeIn.slice(at).reduce((sum, one) => sum + one, 0) };
+  return { wraps, ownFill, innerFill, outer: squeezeIn.slice(at).reduce((sum, one) => sum + one, 0) };
 }

@@ -41,6 +41,8 @@ export interface NestView {
   readonly crossIn: number;
   /** An inner box, or a core: round where the eye looks along it. */
   readonly inner: { readonly outside: Rect; readonly inside: Rect; readonly round: boolean } | null;
+  /** A box that the bundle shown has for itself, and what fills it; null without. */
+  readonly own: { readonly outside: Rect; readonly inside: Rect; readonly fill: string } | null;
   /** Outside of all bundles. */
   readonly block: Rect;
   /** The first bundle that is seen, by its letter where there are several; the others look alike. */
@@ -127,8 +129,11 @@ export function nestView(whole: PlanDocument, name: ViewName, which = 0): NestVi
   const bundle: Rect =
     alone && places.length === 1 && !whole.around ? block : { x: block.x + first.across, y: block.y + block.h - first.up - h, w, h };
   const seen = places.map(({ letter, across: x, up }) => ({ letter, dx: x - first.across, dy: first.up - up }));
-  const layers = layersInward(plan, bundle);
-  const within = layers.length > 0 ? shrink(layers.at(-1)!, plan.layers[0]?.thicknessIn ?? 0) : bundle;
+  const { boxed } = plan;
+  const own = boxed ? { outside: bundle, inside: centred(bundle, on(swap(boxed.insideIn))), fill: boxed.fill } : null;
+  const wrapped = boxed ? centred(bundle, on(swap(boxed.withinIn))) : bundle;
+  const layers = layersInward(plan, wrapped);
+  const within = layers.length > 0 ? shrink(layers.at(-1)!, plan.layers[0]?.thicknessIn ?? 0) : wrapped;
   const piece = centred(within, on(swap(plan.piece.sizeIn)));
   return {
     name,
@@ -136,6 +141,7 @@ export function nestView(whole: PlanDocument, name: ViewName, which = 0): NestVi
     wallIn: plan.box.caliperIn,
     crossIn: name === 'above' ? 0 : (plan.box.crossIn ?? 0),
     inner,
+    own,
     block,
     bundle,
     seen,

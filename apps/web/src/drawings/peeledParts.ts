@@ -59,7 +59,7 @@ export function peeledParts(plan: PlanDocument, inHand: PlanDocument = plan): Pe
         : [held('block', 'all of them, as they stand', 'bundle', block.sizeIn)];
   const axes = lay(inHand.choice.orientation);
   const filling = (where: 'inner' | 'outer', sizeIn: Triple, at: Triple, hole: NonNullable<PeeledPart['hole']>): PeeledPart[] =>
-    fillNames(fills.filter((fill) => fill.where === where)).map((name) => ({
+    fillNames(fills.filter((fill) => fill.where === where && fill.bundle === undefined)).map((name) => ({
       key: `fill-${where}`,
       name,
       kind: 'fill',
@@ -75,11 +75,26 @@ export function peeledParts(plan: PlanDocument, inHand: PlanDocument = plan): Pe
       shape: { kind: outlineKeyOf(inHand.piece), axes },
     },
     ...inHand.layers.map((layer) => held(layer.key, layer.name, 'layer', layer.bundleIn, first)),
+    ...(inHand.boxed ? ownBoxParts(inHand.boxed, held, inHand.bundleIn, first) : []),
     ...blocks,
     ...(inner ? filling('inner', lay(inner.insideIn), middleIn, stands) : []),
     ...(boxed ? [boxed] : []),
     ...filling('outer', box.insideIn, [0, 0, 0], boxed ?? stands),
     { key: box.key, name: box.name.split(',')[0]!, kind: 'box', sizeIn: box.insideIn, middleIn: [0, 0, 0] },
+  ];
+}
+
+/** The box that a bundle has for itself, after what fills it. */
+function ownBoxParts(
+  { key, name, withinIn, insideIn, fill, fillName }: NonNullable<PlanDocument['boxed']>,
+  held: (key: string, name: string, kind: PeeledPart['kind'], sizeIn: Triple, at: Triple) => PeeledPart,
+  outsideIn: Triple,
+  at: Triple,
+): PeeledPart[] {
+  const hole = held('own-held', '', 'bundle', withinIn, at);
+  return [
+    { ...held(`fill-own-${fill}`, fillNames([{ name: fillName }])[0]!, 'fill', insideIn, at), hole },
+    held(`own-${key}`, name.split(',')[0]!, 'innerBox', outsideIn, at),
   ];
 }
 

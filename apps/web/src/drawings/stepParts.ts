@@ -3,12 +3,21 @@ import type { NestView, Rect } from './nestGeometry.ts';
 
 const NO_GAPS = { bottom: 0, top: 0, front: 0, back: 0, left: 0, right: 0 };
 
-/** A plan with so many of its layers on and nothing round them. */
-export function wrappedSoFar(plan: PlanDocument, count: number): PlanDocument {
+/** A plan with so many of its layers on, in its own box or with nothing round them. */
+export function wrappedSoFar({ boxed, ...plan }: PlanDocument, count: number, inOwnBox = false): PlanDocument {
   const layers = plan.layers.slice(0, count);
-  const bundleIn = layers.at(-1)?.bundleIn ?? plan.piece.sizeIn;
+  const bundleIn = inOwnBox && boxed ? plan.bundleIn : (layers.at(-1)?.bundleIn ?? plan.piece.sizeIn);
   const block = { ...plan.block, grid: [1, 1, 1] as const, sizeIn: bundleIn, at: [[0, 0, 0]] as const };
-  return { ...plan, layers, bundleIn, block, inner: null, gaps: NO_GAPS, box: { ...plan.box, insideIn: bundleIn } };
+  return {
+    ...plan,
+    ...(inOwnBox && boxed ? { boxed } : {}),
+    layers,
+    bundleIn,
+    block,
+    inner: null,
+    gaps: NO_GAPS,
+    box: { ...plan.box, insideIn: bundleIn },
+  };
 }
 
 /** How much of a box is filled: its base, up to the top of what is held, or all of it. */

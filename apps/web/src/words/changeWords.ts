@@ -5,6 +5,7 @@ import {
   GUARDS,
   HARD_POINTS,
   lower,
+  OWN_BOX,
   PLACE_NAMES,
   piecesOf,
   toFoldOf,
@@ -24,7 +25,7 @@ export function changeWords(change: ChangeKind, { request, choice }: { request: 
   const whose = pieces[at];
   return whose ? `${whose.title}: ${lower(words)}` : words;
 }
-const OF_BUNDLE: readonly ChangeKind['kind'][] = ['turns', 'doubled', 'turned', 'hollow', 'guard'];
+const OF_BUNDLE: readonly ChangeKind['kind'][] = ['turns', 'doubled', 'turned', 'hollow', 'guard', 'ownBox'];
 
 function wordsFor(change: ChangeKind, request: PlanRequest, choice: PlanChoice | null): string {
   const { stock, cards, order } = request;
@@ -55,6 +56,12 @@ function wordsFor(change: ChangeKind, request: PlanRequest, choice: PlanChoice |
       return 'Turn it in the box';
     case 'unboxed':
       return 'Without the inner box';
+    case 'ownBox': {
+      if (change.own === null) return 'Without a box of its own';
+      const boxes = boxesOf({ ...request, locks: {} }).boxes;
+      const own = change.own === OWN_BOX ? 'In the box it came in' : `In a box of its own, ${named(boxes, change.own)}`;
+      return change.box === undefined ? own : `${own}, all in ${named(boxes, change.box)}`;
+    }
     case 'cored':
       return `${named(stock.boxes, change.tube)}, as a core from end to end`;
     case 'innerFill':

@@ -18,13 +18,17 @@ export function faultWords(fault: PlanFault, plan: PlanDocument, write: Writers)
 const short = (isIn: number, wantedIn: number, write: Writers): string =>
   write.length(isIn) === write.length(wantedIn) ? `a hair under ${write.length(wantedIn)}` : write.length(isIn);
 
+/** The box that something does not go into. */
+const tightBox = (box: 'box' | 'inner' | 'own', { inner, box: outer }: PlanDocument): string =>
+  ({ box: outer.name, inner: `the ${inner?.core ? 'core' : 'inner box'}, ${inner?.name ?? ''}`, own: 'its own box' })[box];
+
 /** A new fault has its words here, or does not compile. */
 function wordsFor(fault: PlanFault, plan: PlanDocument, write: Writers): FaultWords {
   switch (fault.kind) {
     case 'tooSmall':
       return {
-        title: `It does not go into ${fault.box === 'inner' ? `the ${plan.inner?.core ? 'core' : 'inner box'}, ${plan.inner?.name ?? ''}` : plan.box.name}.`,
-        says: `The ${plan.inner && fault.box === 'box' ? (plan.inner.core ? 'core' : 'inner box') : 'bundle'} is ${write.length(fault.shortIn)} too ${fault.side}: a larger ${fault.box === 'inner' && plan.inner?.core ? 'tube' : 'box'}, a turn less, or another way up.`,
+        title: `It does not go into ${tightBox(fault.box, plan)}.`,
+        says: `The ${fault.box === 'box' && plan.inner ? (plan.inner.core ? 'core' : 'inner box') : 'bundle'} is ${write.length(fault.shortIn)} too ${fault.side}: a larger ${fault.box === 'inner' && plan.inner?.core ? 'tube' : 'box'}, a turn less, or another way up.`,
       };
     case 'noService':
       return {
@@ -93,7 +97,7 @@ function wordsFor(fault: PlanFault, plan: PlanDocument, write: Writers): FaultWo
       };
     case 'heavyInner':
       return {
-        title: `The ${plan.inner?.core ? 'core' : 'inner box'} is heavy for the piece.`,
+        title: `The ${plan.inner ? (plan.inner.core ? 'core' : 'inner box') : 'box round it'} is heavy for the piece.`,
         says: 'It pushes as it lands; the chance counts that.',
       };
     case 'shallow':

@@ -25,7 +25,9 @@ const shortly = (layer: PlanLayer): string =>
 /** The wraps of a plan in a few words, of several different bundles each by its letter. */
 export function wrapWords(plan: PlanDocument, none: string): string {
   const bundles = planBundles(plan);
-  const each = bundles.map(({ layers }) => layers.map(shortly).join(', ') || none);
+  const each = bundles.map(({ layers, boxed }) =>
+    [layers.map(shortly).join(', ') || none, boxed ? `in ${boxed.name} of its own` : null].filter(Boolean).join(', '),
+  );
   if (bundles.length === 1) return each[0]!;
   const letters = lettersOf(bundles);
   return each.map((words, at) => `${letters[at]!}: ${words}`).join('; ');

@@ -141,10 +141,11 @@ function packedWords(plan: PlanDocument, shop: ClaimOf['shop'], { write }: Paper
   const least = Math.min(gaps.front, gaps.back, gaps.left, gaps.right, gaps.bottom, gaps.top);
   const guarded = planBundles(plan).flatMap(({ piece }) => piece.hardPoints.filter(({ guard }) => guard !== null));
   return [
-    ...planBundles(plan).flatMap(({ piece, layers, bundleIn }) => [
+    ...planBundles(plan).flatMap(({ piece, layers, boxed, bundleIn }) => [
       ...(plan.others ? [`${piece.title}:`] : []),
       ...layers.map((layer) => `${capital(laidOf(layer))}${layer.stiff ? '' : `, ${write.length(layer.thicknessIn)} thick`}.`),
-      `Wrapped it measures ${write.size(bundleIn)}.`,
+      `Wrapped it measures ${write.size(boxed?.withinIn ?? bundleIn)}.`,
+      ...(boxed ? [`In a box of its own, ${boxed.name}${strength(boxed.key)}.`] : []),
     ]),
     ...(guarded.length > 0 ? [`Guards on ${guarded.length} of its weak points.`] : []),
     ...(plan.inner

@@ -55,11 +55,12 @@ function liftWords(bundles: readonly PlanBundle[], count: number, around: PlanDo
   return `Lift out ${count} bundles, one after the other: ${inTurn.join(', ')}.${apart}`;
 }
 
-function unwindSteps({ layers, piece, block }: PlanBundle, whose: string): string[] {
+function unwindSteps({ layers, piece, block, boxed }: PlanBundle, whose: string): string[] {
   const count = block.stacks.length;
   const of = count === 1 ? '' : ' from each';
   const say = (text: string) => (whose ? whose + lower(text) : text);
   return [
+    ...(boxed ? [say(count === 1 ? 'Open its box the same way and lift it out.' : 'Open each box the same way and lift it out.')] : []),
     ...[...layers]
       .reverse()
       .map((layer) =>

@@ -31,9 +31,10 @@ export function recordPage(facts: PaperFacts): Page {
       ...(plan
         ? [
             title('How it is packed'),
-            ...planBundles(plan).flatMap(({ piece, layers }) => [
+            ...planBundles(plan).flatMap(({ piece, layers, boxed }) => [
               ...(plan.others ? [said(`${piece.title}:`)] : []),
               ...layers.map((layer) => said(laidOf(layer))),
+              ...(boxed ? [said(`in a box of its own, ${boxed.name}`)] : []),
             ]),
             ...(plan.inner ? [said(`in ${plan.inner.name}`)] : []),
             said(`in ${plan.box.name}`),

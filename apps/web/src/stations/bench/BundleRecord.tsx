@@ -62,7 +62,7 @@ export function BundleRecord({
           size="large"
           value={size}
           maxLength={80}
-          placeholder={nest.plan ? write.size(nest.plan.bundleIn) : ''}
+          placeholder={nest.plan ? write.size(nest.plan.boxed?.withinIn ?? nest.plan.bundleIn) : ''}
           onChange={(event) => setSize(event.target.value)}
         />
       </div>

@@ -9,6 +9,7 @@ import { FillTile } from './FillTile.tsx';
 import { GuardTile } from './GuardTile.tsx';
 import { LayerTiles } from './LayerTiles.tsx';
 import { BetweenTile } from './BetweenTile.tsx';
+import { OwnBoxTile } from './OwnBoxTile.tsx';
 import { StandTile } from './StandTile.tsx';
 import { TogetherTile } from './TogetherTile.tsx';
 
@@ -38,6 +39,7 @@ export function NestTiles({
         Box
       </h2>
       {plan.block.stacks.length > 1 && <TogetherTile plan={plan} nest={nest} among={(whole.plan?.others?.length ?? 0) > 0} />}
+      {whole.plan && countOfPlan(whole.plan) > 1 && <OwnBoxTile plan={plan} nest={nest} choice={choice} />}
       {whole.plan?.others && <StandTile plan={whole.plan} nest={whole} />}
       {whole.plan?.others && <BetweenTile plan={whole.plan} nest={whole} />}
       {whole.plan && countOfPlan(whole.plan) > 1 && <AroundTile plan={whole.plan} nest={whole} />}

@@ -19,6 +19,8 @@ export type BenchPhase = 'bundle' | 'box' | 'closing';
 export type StepPicture = {
   readonly layers: number;
   readonly inBox: 'no' | 'base' | 'in' | 'sides' | 'top';
+  /** The bundle stands in a box of its own; left out where it does not yet. */
+  readonly inOwnBox?: true;
   /** Which of several different bundles are in, by their order; left out for all. */
   readonly put?: readonly number[];
   /** The face of the piece the step is about, so that it is drawn where it is seen; left out where it is about all of it. */

@@ -3,6 +3,7 @@ export type BenchTestKey =
   | 'caseShake'
   | 'feel'
   | 'bundleSize'
+  | 'ownBoxShake'
   | 'innerShake'
   | 'touch'
   | 'fingerGap'
@@ -15,6 +16,7 @@ export const BENCH_TESTS: readonly BenchTestKey[] = [
   'caseShake',
   'feel',
   'bundleSize',
+  'ownBoxShake',
   'innerShake',
   'touch',
   'fingerGap',
@@ -26,7 +28,7 @@ export const BENCH_TESTS: readonly BenchTestKey[] = [
 ];
 
 /** Tests of the bundle, which an opened box leaves as they are. */
-export const TESTS_OF_BUNDLE: readonly BenchTestKey[] = ['caseShake', 'feel', 'bundleSize'];
+export const TESTS_OF_BUNDLE: readonly BenchTestKey[] = ['caseShake', 'feel', 'bundleSize', 'ownBoxShake'];
 
 /** What a remedy does to the plan, beside being done by hand. */
 export type RemedyAct = 'turnMore' | 'fillMore' | 'nextBox' | 'measure';
@@ -71,6 +73,11 @@ export const BENCH_TEST_RULES: Readonly<Record<BenchTestKey, BenchTestRule>> = {
     name: 'Bundle size',
     passes: 'The bundle measures what the plan says, to a finger’s breadth.',
     remedies: [{ says: 'enter what it measures: box and fill are searched again', does: 'measure' }, byHand('wrap it tighter')],
+  },
+  ownBoxShake: {
+    name: 'Own box shake',
+    passes: 'Shut and shaken before it is taped: nothing moves or knocks in its box.',
+    remedies: [byHand('more fill where it moved, the corners first')],
   },
   innerShake: {
     name: 'Inner box shake',

@@ -1,5 +1,7 @@
 import { GUARDS, guardLengthAdvisedIn, HARD_POINTS, type HardPoint } from '../../engineering/pieces/hardPoints.ts';
+import { orient } from '../../engineering/geometry/orientations.ts';
 import { formatSize, formatTear, type UnitSystem } from '../../units/index.ts';
+import { unboxedIn } from '../box/boxed.ts';
 import type { LyingBundle } from '../box/StowedBox.ts';
 import type { WrappedItem, WrappedLayer } from '../wrap/WrappedItem.ts';
 import type { BenchTestKey } from './benchTests.ts';
@@ -76,7 +78,7 @@ export function bundleSteps(
       'measure',
       'bundle',
       several ? 'Measure and weigh one bundle' : 'Measure and weigh the bundle',
-      `${several ? 'The largest of them. ' : ''}Long, wide, high as it lies: ${isMeasured(bundle) ? 'measured' : 'reckoned'} ${formatSize(bundle.bundleIn, system)}. What it measures replaces that, and what is still open is searched again.`,
+      `${several ? 'The largest of them. ' : ''}Long, wide, high as it lies: ${isMeasured(bundle) ? 'measured' : 'reckoned'} ${formatSize(orient(unboxedIn(wrapped), bundle.orientation), system)}. What it measures replaces that, and what is still open is searched again.`,
       0,
     ),
   ];
@@ -131,8 +133,8 @@ function cardStep(
 }
 
 /** True where a bundle is not as large as its layers make it: somebody measured it. */
-const isMeasured = ({ wrapped: { layers, piece, bundleIn } }: LyingBundle): boolean =>
-  (layers.at(-1)?.bundleIn ?? piece.sizeIn).join() !== bundleIn.join();
+const isMeasured = ({ wrapped }: LyingBundle): boolean =>
+  (wrapped.layers.at(-1)?.bundleIn ?? wrapped.piece.sizeIn).join() !== unboxedIn(wrapped).join();
 
 const LAID_WORDS = { straight: '', crossed: ', in strips that cross', diagonal: ', cornerwise' };
 

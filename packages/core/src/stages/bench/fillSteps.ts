@@ -10,6 +10,15 @@ import { act, capital, opening, type Part } from './stepParts.ts';
 const shown = (where: string, inBox: BenchStep['picture']['inBox'], parts: readonly Part[]): Part[] =>
   parts.map((part) => (where === 'box' ? { ...part, shows: { inBox, ...part.shows } } : part));
 
+/** What the keys of steps begin with, by what is filled; and which phase the top of it begins. */
+const AT = { box: 'box', 'inner box': 'inner', core: 'inner', 'its box': 'boxed' } as const;
+const OPENS = {
+  box: (parts: readonly Part[]) => opening('closing', parts),
+  'inner box': (parts: readonly Part[]) => opening('box', parts),
+  core: (parts: readonly Part[]) => opening('box', parts),
+  'its box': (parts: readonly Part[]) => [...parts],
+};
+
 /** Where what goes into a core lies. */
 const IN_CORE = 'As far from one end of it as from the other.';
 
@@ -53,14 +62,15 @@ function handfuls(amounts: readonly FillAmount[]): Handful[] {
 export function fillSteps(
   amounts: readonly FillAmount[],
   put: readonly PutIn[],
-  where: 'box' | 'inner box' | 'core',
+  where: 'box' | 'inner box' | 'its box' | 'core',
   room: SidesWithRoom,
   before: readonly Part[] = [],
   onBase: readonly Part[] = [],
   onTop: readonly Part[] = [],
   beside: readonly Part[] = [],
 ): Part[] {
-  const at = where === 'box' ? 'box' : 'inner';
+  const at = AT[where];
+  const named = where === 'its box' ? where : `the ${where}`;
   const all = handfuls(amounts);
   const step = (place: FilledPlace, title: string, says: string): Part[] =>
     all
@@ -75,7 +85,7 @@ export function fillSteps(
         ),
       );
   return [
-    ...shown(where, 'base', step('base', `Base of the ${where}`, '#, level.')),
+    ...shown(where, 'base', step('base', `Base of ${named}`, '#, level.')),
     ...shown(where, 'base', onBase),
     ...shown(
       where,
@@ -94,25 +104,22 @@ export function fillSteps(
       ...beside,
       ...step(
         'sides',
-        where === 'core' ? 'Round it in the core' : `Sides of the ${where}`,
+        where === 'core' ? 'Round it in the core' : `Sides of ${named}`,
         where === 'core' ? '#, all round it and at both ends, so that nothing slides.' : `#, ${PRESSED_DOWN[room ?? 'all']}.`,
       ),
-      ...step('corners', `Corners of the ${where}`, '#, one lot upright in each of the four.'),
-      ...step('frontBack', `Front and back of the ${where}`, '#, pressed down along both.'),
-      ...step('front', `Front of the ${where}`, '#, pressed down along the front alone.'),
-      ...step('back', `Back of the ${where}`, '#, pressed down along the back alone.'),
-      ...step('leftRight', `Left and right of the ${where}`, '#, pressed down at both ends.'),
-      ...step('left', `Left end of the ${where}`, '#, pressed down at the left end alone.'),
-      ...step('right', `Right end of the ${where}`, '#, pressed down at the right end alone.'),
+      ...step('corners', `Corners of ${named}`, '#, one lot upright in each of the four.'),
+      ...step('frontBack', `Front and back of ${named}`, '#, pressed down along both.'),
+      ...step('front', `Front of ${named}`, '#, pressed down along the front alone.'),
+      ...step('back', `Back of ${named}`, '#, pressed down along the back alone.'),
+      ...step('leftRight', `Left and right of ${named}`, '#, pressed down at both ends.'),
+      ...step('left', `Left end of ${named}`, '#, pressed down at the left end alone.'),
+      ...step('right', `Right end of ${named}`, '#, pressed down at the right end alone.'),
     ]),
     ...before,
     ...shown(
       where,
       'top',
-      opening(
-        where === 'box' ? 'closing' : 'box',
-        step('top', `Top of the ${where}`, onTop.length > 0 ? '#, level: the cross stands on it.' : '#, slightly above the edge.'),
-      ),
+      OPENS[where](step('top', `Top of ${named}`, onTop.length > 0 ? '#, level: the cross stands on it.' : '#, slightly above the edge.')),
     ),
     ...shown(where, 'top', onTop),
   ];

@@ -30,12 +30,16 @@ export function lettersOf(bundles: readonly { readonly layout: Pick<Layout, 'cou
 export const lettersText = ({ first, last, count }: Pick<Letters, 'first' | 'last' | 'count'>): string =>
   count === 1 ? first : `${first} to ${last}`;
 
-/** Steps of one of several different bundles say which, and its first what it is. */
-export const spoken = (letters: Letters, title: string, parts: readonly Part[]): Part[] =>
+/**
+ * Steps of one of several different bundles say which, and its first what it is.
+ *
+ * @param title null where that was said before
+ */
+export const spoken = (letters: Letters, title: string | null, parts: readonly Part[]): Part[] =>
   parts.map((part, i) => ({
     ...part,
     title: `${lettersText(letters)}, ${lower(part.title)}`,
-    ...(i === 0 ? { says: `${title}. ${part.says}` } : {}),
+    ...(i === 0 && title !== null ? { says: `${title}. ${part.says}` } : {}),
   }));
 
 /** A step at the bundle done for each of several alike: one step with a count; for one it stays as it is. */

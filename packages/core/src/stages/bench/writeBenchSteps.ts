@@ -10,6 +10,7 @@ import { PHOTOGRAPHS, STANDING_MINUTES } from '../weight/standingMinutes.ts';
 import type { BenchPhase, BenchStep } from './BenchStep.ts';
 import { BENCH_TESTS, TESTS_OF_BUNDLE, type BenchTestKey } from './benchTests.ts';
 import { bundleSteps } from './bundleSteps.ts';
+import { ownBoxSteps } from './ownBoxSteps.ts';
 import { ONE } from '../../engineering/stowage/Block.ts';
 import { letterOf } from '../../engineering/stowage/letterOf.ts';
 import { bagStep, takeOffSteps } from './takeOffSteps.ts';
@@ -55,7 +56,7 @@ export function writeBenchSteps(
     length: (inches: number) => formatLength(inches, system),
     nameOf: (bundle: number) => lettersText(letters[bundle]!),
   };
-  const within = filled.amounts.filter((one) => one.where === 'inner');
+  const within = filled.amounts.filter((one) => one.where === 'inner' && one.bundle === undefined);
   const outer = filled.amounts.filter((one) => one.where === 'outer');
   const pieces = bundles.map(({ wrapped }) => wrapped.piece);
   const tests = testsDue(
@@ -64,17 +65,19 @@ export function writeBenchSteps(
       cased: pieces.some(({ facts }) => facts.movingParts !== 'none'),
       envelope: isEnvelope(shell.box),
       inner: inner !== null && !inner.core,
+      ownBox: bundles.some(({ wrapped }) => wrapped.boxed),
     },
     house,
   );
   // a test of the bundle is made of each, and shares its time among them
-  const ofBundle = bundles.map(({ wrapped: { piece } }) =>
+  const ofBundle = bundles.map(({ wrapped: { piece, boxed } }) =>
     testsDue(
       {
         brittle: piece.archetype.feel !== null,
         cased: piece.facts.movingParts !== 'none',
         envelope: isEnvelope(shell.box),
         inner: inner !== null && !inner.core,
+        ownBox: boxed !== undefined,
       },
       house,
     ).filter((key) => TESTS_OF_BUNDLE.includes(key)),
@@ -114,7 +117,10 @@ export function writeBenchSteps(
     ...takeOffSteps(facts),
     ...inOrder(stowed).flatMap((at) => {
       const first = firstSteps(storageWrap[at] ?? false, pieces[at]!.archetype.cased, house);
-      const steps = bundleSteps(bundles[at]!, letters[at]!, dueOf(at), first, system);
+      const steps = [
+        ...bundleSteps(bundles[at]!, letters[at]!, dueOf(at), first, system),
+        ...ownBoxSteps(bundles[at]!, letters[at]!, dueOf(at)),
+      ];
       return bundles.length > 1 ? steps.map((step) => ({ ...step, bundle: at })) : steps;
     }),
     ...roundThem(shell, say, some),
@@ -225,6 +231,7 @@ function keyed(parts: readonly Part[], bundleIds: readonly string[]): BenchStep[
     phase = opens ?? phase;
     if (phase === 'bundle' && part.bundle !== at) picture = { ...picture, layers: 0 };
     at = part.bundle;
+    // what is shown of a step's own box goes with the step
     const { layers, inBox, put } = picture;
     picture = { layers, inBox, ...(put ? { put } : {}), ...shows };
     const key =
@@ -245,12 +252,19 @@ const SEAM_WORDS: Readonly<Record<House['seams'], string>> = {
 
 /** Which tests a nest is due: by what the piece is, what it goes in, and what the house asks for beside. */
 export const testsDue = (
-  { brittle, cased, envelope, inner }: { brittle: boolean; cased: boolean; envelope: boolean; inner: boolean },
+  {
+    brittle,
+    cased,
+    envelope,
+    inner,
+    ownBox = false,
+  }: { brittle: boolean; cased: boolean; envelope: boolean; inner: boolean; ownBox?: boolean },
   { extraTests }: Pick<House, 'extraTests'>,
 ): BenchTestKey[] =>
   BENCH_TESTS.filter((key) => {
     if (key === 'caseShake') return cased;
     if (key === 'feel') return brittle;
+    if (key === 'ownBoxShake') return ownBox;
     if (key === 'innerShake') return inner;
     if (key === 'bundleSize' || key === 'seams') return true;
     return !envelope && (key === 'bounce' || key === 'tapeLoad' ? extraTests.includes(key) : true);

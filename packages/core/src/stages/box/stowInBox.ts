@@ -11,6 +11,7 @@ import type { InspectedPiece } from '../item/InspectedPiece.ts';
 import type { WrappedItem, Wraps } from '../wrap/WrappedItem.ts';
 import { isToFold } from './boxToFold.ts';
 import { isUsable, usableBoxes, type BoxLocks, type BoxRoom } from './BoxChoices.ts';
+import { HAIR_IN } from './boxed.ts';
 import { gapsAround, gapsAroundInner, leastGap } from './gapsAround.ts';
 import { boarded, builtOutsideIn, celled, envelopeRound, hasBoard, isEnvelope, wholeShell } from './makeShell.ts';
 import { thickAroundIn, isWound, woundOf, type AroundWrap } from './around.ts';
@@ -211,16 +212,17 @@ export const innerBox = (box: BoxStock, gaps: Gaps): InnerBox => ({
 
 /** Bedding the house wishes round what an outer box holds: none round what is in a case of its own or cannot break. */
 export const bedding = (house: House, { inner, bundles }: { readonly inner: unknown; readonly bundles: Block['bundles'] }): number =>
-  inner ? house.leastInnerBoxGapIn : bundles.every(({ wrapped }) => needsNone(wrapped)) ? 0 : house.leastGapIn;
+  inner || bundles.every(({ wrapped }) => wrapped.boxed)
+    ? house.leastInnerBoxGapIn
+    : bundles.every(({ wrapped }) => needsNone(wrapped))
+      ? 0
+      : house.leastGapIn;
 
 const needsNone = ({ piece: { archetype } }: WrappedItem): boolean => archetype.cased || archetype.fragility === null;
 
 /** Bedding that must be there: the wish where the house is strict, else a hair, and the physics decide. */
 export const beddingNeeded = (house: House, held: Parameters<typeof bedding>[1]): number =>
   house.strictGaps ? bedding(house, held) : HAIR_IN;
-
-/** A bundle goes into a box that is larger by so much, inches. */
-const HAIR_IN = 0.05;
 
 /** Stress of a bundle, and of a case with its flat bottom, from which a board under it is looked at, psi; judgement. */
 const BOARD_FROM_PSI = { bundle: 0.045, cased: 0.18 };

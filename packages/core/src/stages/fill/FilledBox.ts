@@ -14,6 +14,8 @@ export interface FillAmount {
   readonly units: number;
   /** Its places, where they have not all the same fill: how much of its room lies in each; left out where they have. */
   readonly places?: ByPlace<number>;
+  /** The bundle whose own box it fills, or boxes where several are alike; left out for what fills a box of them all. */
+  readonly bundle?: number;
 }
 
 /** A face as the ground meets it on the way: what lies between, and how far apart the faces are. */

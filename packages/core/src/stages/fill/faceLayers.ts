@@ -11,6 +11,7 @@ import { loadsOf } from '../../engineering/stowage/resting.ts';
 import type { Block, Gaps, LyingBundle } from '../box/StowedBox.ts';
 import { isWound, partsThem, type Around } from '../box/around.ts';
 import { foldLayer, foldMet } from '../box/folds.ts';
+import { settledWithin } from './boxedFill.ts';
 import type { FilledBox, Struck } from './FilledBox.ts';
 import { fillAt } from './fillPlaces.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
@@ -56,6 +57,16 @@ export function wrapLayersOn(
     return { thicknessIn, curve, areaIn2 };
   });
   return { layers, outside };
+}
+
+/** The same and, of a bundle in a box of its own, what lies between it and that box, as far as its outside. */
+function outOf(bundle: LyingBundle, face: Struck): ReturnType<typeof wrapLayersOn> {
+  const { wrapped, orientation, bundleIn } = bundle;
+  const own = wrapLayersOn(wrapped, orientation, face);
+  const settled = settledWithin(bundle);
+  if (!wrapped.boxed || !settled) return own;
+  const gap = gapLayer(own.outside, settled[face], wrapped.boxed.fill);
+  return { layers: [...own.layers, gap], outside: throughWall(beyond(own.outside, gap.thicknessIn), boxFace(bundleIn, face)) };
 }
 
 /** Layers that carry so many bundles, as if of one: as much less area as they carry more. */
@@ -105,8 +116,8 @@ function wayOut(block: Block, at: number, face: Struck, column: Column): Way {
  */
 function makeWayOut({ bundles, resting, folds, around }: Block, at: number, face: Struck, { beyond: others, behind }: Column): Way {
   const bundle = bundles[at]!;
-  const { wrapped, orientation } = bundle;
-  const own = wrapLayersOn(wrapped, orientation, face);
+  const { wrapped } = bundle;
+  const own = outOf(bundle, face);
   const alone = bundles.length === 1;
   const weightLb = wrapped.piece.weightLb;
   const loads = alone ? null : loadsOf(resting[face], bundles.map(piecesOf));
@@ -136,7 +147,7 @@ function makeWayOut({ bundles, resting, folds, around }: Block, at: number, face
     }
     from = next.at;
     last = bundles[from]!;
-    const within = wrapLayersOn(last.wrapped, last.orientation, face);
+    const within = outOf(last, face);
     const deep = last.layout.grid[FACE_AXES[face][0]];
     const facing = facingLayers(last, face, outside);
     layers.push(...carrying(carried * next.share, facing.layers));
@@ -162,16 +173,21 @@ function rowsOf({ layout: { grid, count } }: LyingBundle, face: Struck): number 
 }
 
 /** The wraps with which a bundle meets what comes from the other side of a face, from without inward. */
-function facingLayers({ wrapped, orientation }: LyingBundle, face: Struck, from: LoadFront): { readonly layers: CushionLayer[] } {
+function facingLayers(bundle: LyingBundle, face: Struck, from: LoadFront): { readonly layers: CushionLayer[] } {
+  const { wrapped, orientation, bundleIn } = bundle;
   let outside = from;
-  const facing = wrapsOnFace(wrapped, pieceFaceAt(OPPOSITE[face], orientation)).reverse();
-  return {
-    layers: facing.map(({ thicknessIn, curve }): CushionLayer => {
-      const areaIn2 = wrapAreaIn2(outside, thicknessIn);
-      outside = beyond(outside, thicknessIn);
-      return { thicknessIn, curve, areaIn2 };
-    }),
-  };
+  const layers: CushionLayer[] = [];
+  const settled = settledWithin(bundle);
+  if (wrapped.boxed && settled) {
+    const gap = gapLayer(throughWall(outside, boxFace(bundleIn, face)), settled[OPPOSITE[face]], wrapped.boxed.fill);
+    layers.push(gap);
+    outside = beyond(outside, gap.thicknessIn);
+  }
+  for (const { thicknessIn, curve } of wrapsOnFace(wrapped, pieceFaceAt(OPPOSITE[face], orientation)).reverse()) {
+    layers.push({ thicknessIn, curve, areaIn2: wrapAreaIn2(outside, thicknessIn) });
+    outside = beyond(outside, thicknessIn);
+  }
+  return { layers };
 }
 
 /**

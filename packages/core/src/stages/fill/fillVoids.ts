@@ -6,14 +6,14 @@ import type { Block, Gaps, InnerBox, StowedBox } from '../box/StowedBox.ts';
 import { WEDGED_DRIFT_SHARE } from '../box/cornered.ts';
 import { standingAreaIn2 } from '../box/folds.ts';
 import { overAll } from '../box/stowInBox.ts';
+import { amountsWithin, boxAddsLb, wrappedLb } from './boxedFill.ts';
 import { driftChance, effectiveGaps, sinkingPsiOf, standsInBox } from './effectiveGaps.ts';
 import { dividedAmounts, fillAmount, pressedRound } from './fillAmount.ts';
 import { fillAt, placesFilled, type ByPlace } from './fillPlaces.ts';
 import type { FillAmount, FilledBox } from './FilledBox.ts';
 
 /** All bundles with their guards, before any box. */
-export const bundleLb = (block: Pick<Block, 'bundles'>): number =>
-  overAll(block, ({ piece, weightLb }) => piece.weightLb + piece.guards.weightLb + weightLb);
+export const bundleLb = (block: Pick<Block, 'bundles'>): number => overAll(block, wrappedLb);
 
 /** Room that what goes along takes from the fill of the outer box, cubic inches: what goes into the inner box takes none. */
 export const alongIn3 = ({ bundles, inner }: Pick<Block, 'bundles'> & { readonly inner: unknown }): number =>
@@ -66,9 +66,9 @@ export function fillVoids(
   const within = inner && innerFill ? innerFillOf(innerFill, stowed, inner) : null;
   const isMixed = fill !== null && placesFilled(fill, fillApart).some((one) => one.fill !== fill);
   const outers = outer ? (isMixed ? dividedAmounts(outer, fillApart, heldIn, shell.insideIn, stowed.gaps) : [outer]) : [];
-  const amounts = [...(within ? [within] : []), ...outers];
+  const amounts = [...amountsWithin(stowed), ...(within ? [within] : []), ...outers];
   const materialAt = (face: keyof Gaps) => cushionOf(fillAt(fill!, fillApart, face));
-  const ownLb = bundleLb(stowed);
+  const ownLb = stowed.bundles.reduce((sum, bundle) => sum + bundle.layout.count * boxAddsLb(bundle), bundleLb(stowed));
   const heldLb = ownLb + (inner ? inner.tareLb : 0) + (within ? within.boughtFt3 * within.stock.lbPerFt3 : 0);
   const gaps = fill
     ? effectiveGaps(

@@ -9,12 +9,14 @@ import type { ByPlace } from '../fill/fillPlaces.ts';
 import type { Cause } from './causes.ts';
 import type { RatedParcel } from '../rate/RatedParcel.ts';
 import type { Added } from '../item/addedTo.ts';
-import type { LayerChoice } from '../wrap/WrappedItem.ts';
+import type { BoxedChoice, LayerChoice } from '../wrap/WrappedItem.ts';
 
 /** Everything a packer decides about one bundle, or several that are alike. */
 export interface BundleChoice extends Added {
   readonly layers: readonly LayerChoice[];
   readonly orientation: Orientation;
+  /** A box of its own beside the other bundles, and what fills it; left out, or null, for none. */
+  readonly boxed?: BoxedChoice | null;
   /** How several alike bundles stand: so many along, across and upon one another; left out for one. */
   readonly grid?: Grid;
 }

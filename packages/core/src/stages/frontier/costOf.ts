@@ -1,3 +1,4 @@
+import { boxesWithin } from '../box/boxed.ts';
 import { overAll, piecesIn } from '../box/stowInBox.ts';
 import { worthOfAll } from '../item/worthOfAll.ts';
 import type { House } from '../../house/House.ts';
@@ -23,7 +24,7 @@ export function costLines(rated: RatedParcel, house: House): CostLine[] {
     { key: 'postage', amountMinor: postageMinor(quote) },
     { key: 'cover', amountMinor: cover },
     { key: 'signature', amountMinor: signature },
-    { key: 'box', amountMinor: stowed.shell.costMinor + (stowed.inner?.box.priceMinor ?? 0) },
+    { key: 'box', amountMinor: boxesWithin(stowed).reduce((sum, { box, times }) => sum + times * box.priceMinor, stowed.shell.costMinor) },
     { key: 'wraps', amountMinor: overAll(stowed, ({ piece, costMinor }) => costMinor + piece.guards.costMinor) },
     { key: 'fill', amountMinor: filled.costMinor },
     { key: 'sundries', amountMinor: sundries.costMinor },

@@ -197,5 +197,6 @@ const bundleChoiceOf = ({ wrapped, orientation, layout }: LyingBundle): BundleCh
     ...layer.placing,
   })),
   orientation,
+  ...(wrapped.boxed ? { boxed: { box: wrapped.boxed.box.key, fill: wrapped.boxed.fill.key } } : {}),
   ...(layout.count > 1 ? { grid: layout.grid } : {}),
 });

@@ -100,7 +100,7 @@ export function quietCauses(weighed: WeighedParcel, house: House, layers: Layers
       worthShares,
     ),
   ]);
-  const behind = isEnvelope(shell.box) ? 0 : shell.liner || inner ? PUNCH.behindWall : 1;
+  const behind = bundles.map(({ wrapped }) => (isEnvelope(shell.box) ? 0 : shell.liner || inner || wrapped.boxed ? PUNCH.behindWall : 1));
   const touched = byNumber((drops) =>
     bundles.map((_, at) => ({
       contact: contactOfOne(stowed, at, effectiveGaps, filled.driftChance, drops),
@@ -126,7 +126,7 @@ export function quietCauses(weighed: WeighedParcel, house: House, layers: Layers
           causesWith([
             ['contact', contact],
             ['knock', knock],
-            ['punch', behind && behind * harmOf[at]!.punch * mixed(punch(punched[at]!), () => punch(punchedDrifted[at]!))],
+            ['punch', behind[at]! && behind[at]! * harmOf[at]!.punch * mixed(punch(punched[at]!), () => punch(punchedDrifted[at]!))],
           ]),
         ),
         worthShares,
@@ -150,7 +150,12 @@ function byNumber<Value>(work: (key: number) => Value): (key: number) => Value {
 export function crushedOf({ bundles, resting, inner }: Touching, topIn: number, at: number): number {
   const { wrapped, orientation } = bundles[at]!;
   const coverIn = wrapped.coverOnFaceIn[pieceFaceAt('top', orientation)];
-  return crushHarm(wrapped.piece.archetype.harm.crush, inner !== null, topIn + resting.top.emptyIn[at]!, coverIn);
+  return crushHarm(
+    wrapped.piece.archetype.harm.crush,
+    inner !== null || wrapped.boxed !== undefined,
+    topIn + resting.top.emptyIn[at]!,
+    coverIn,
+  );
 }
 
 /** The causes that lie in the bundle alone, whatever box it goes into. */

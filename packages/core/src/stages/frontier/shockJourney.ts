@@ -4,8 +4,9 @@ import type { CushionLayer } from '../../engineering/cushion/cushionCurve.ts';
 import { FACES } from '../../engineering/pieces/hardPoints.ts';
 import type { PieceStrength } from '../../engineering/journey/oneDrop.ts';
 import type { Journey, StruckFace } from '../../engineering/journey/shockChance.ts';
-import type { Gaps } from '../box/StowedBox.ts';
+import type { Gaps, LyingBundle } from '../box/StowedBox.ts';
 import { countOfAll, piecesLb } from '../box/stowInBox.ts';
+import { boxAddsLb } from '../fill/boxedFill.ts';
 import { driftedGaps } from '../fill/effectiveGaps.ts';
 import { FACE_AXES, faceLayers, layersOn, type LayersOn } from '../fill/faceLayers.ts';
 import type { FilledBox, Struck } from '../fill/FilledBox.ts';
@@ -14,8 +15,15 @@ import type { WrappedItem } from '../wrap/WrappedItem.ts';
 /** Inner box and its fill over the pieces' own weight; 0 without an inner box. */
 export function innerMassRatio({ stowed, amounts }: FilledBox): number {
   if (!stowed.inner) return 0;
-  const fillLb = amounts.filter((one) => one.where === 'inner').reduce((sum, one) => sum + one.boughtFt3 * one.stock.lbPerFt3, 0);
+  const fillLb = amounts
+    .filter((one) => one.where === 'inner' && one.bundle === undefined)
+    .reduce((sum, one) => sum + one.boughtFt3 * one.stock.lbPerFt3, 0);
   return (stowed.inner.tareLb + fillLb) / piecesLb(stowed);
+}
+
+/** The same of a bundle's own box. */
+export function ownBoxMassRatio(bundle: LyingBundle): number {
+  return boxAddsLb(bundle) / bundle.wrapped.piece.weightLb;
 }
 
 /** Above this share of the piece's weight an inner box deserves a warning. */
@@ -39,7 +47,7 @@ function journeyThrough(filled: FilledBox, at: number, facesWith: (gaps: Gaps) =
   const { wrapped, layout } = filled.stowed.bundles[at]!;
   const { piece } = wrapped;
   if (piece.criticalG === null) return null;
-  const divisor = innerMassDivisor(innerMassRatio(filled));
+  const divisor = innerMassDivisor(innerMassRatio(filled) + ownBoxMassRatio(filled.stowed.bundles[at]!));
   const criticalG = piece.criticalG / divisor;
   const faces = facesWith(filled.effectiveGaps);
   const drift =
@@ -132,8 +140,11 @@ export function shockOnFaces(filled: FilledBox, at = 0): ShockFacts | null {
   if (!journey) return null;
   const { weightLb, criticalG, spread, ownHeightIn } = journey(1, 1, 1);
   const { stowed, fill, innerFill } = filled;
-  const wrapsOf = (which: number) =>
-    stowed.bundles[which]!.wrapped.layers.filter(({ cushion }) => cushion !== null).map(({ stock }) => stock.name);
+  const wrapsOf = (which: number) => {
+    const { layers, boxed } = stowed.bundles[which]!.wrapped;
+    const wraps = layers.filter(({ cushion }) => cushion !== null).map(({ stock }) => stock.name);
+    return boxed ? [...wraps, boxed.fill.name] : wraps;
+  };
   // the first stands in the corner that all drops to the low end of a side reach bare
   const next = (which: number, times: number) =>
     Array.from({ length: times }, () => [...[...wrapsOf(which)].reverse(), ...wrapsOf(which)].map((name) => `${name} of the next`)).flat();

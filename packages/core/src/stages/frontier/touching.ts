@@ -37,6 +37,7 @@ export function contactOfOne(held: Touching, at: number, gaps: Gaps, drift: numb
 function contactChance(held: Touching, at: number, gaps: Gaps, some: (chance: number) => number): number {
   const { wrapped, orientation, layout } = held.bundles[at]!;
   const { facts, archetype } = wrapped.piece;
+  const inOwnBox = wrapped.boxed ? CONTACT.inInnerBox : 1;
   return (
     1 -
     facts.hardPoints
@@ -62,7 +63,7 @@ function contactChance(held: Touching, at: number, gaps: Gaps, some: (chance: nu
               used *
               thin *
               CONTACT.chance *
-              (held.inner && open === null ? CONTACT.inInnerBox : 1) *
+              (held.inner && open === null ? CONTACT.inInnerBox : inOwnBox) *
               archetype.harm.contact;
             return amongPlaces(one, column.places);
           });
@@ -109,10 +110,11 @@ function knockBetween({ bundles, resting, inner, cells, folds, around }: Touchin
   const { archetype } = wrapped.piece;
   if ((bundles.length === 1 && layout.count === 1) || archetype.fragility === null) return 0;
   const coverOn = (which: number, face: Struck) => bundles[which]!.wrapped.coverOnFaceIn[pieceFaceAt(face, bundles[which]!.orientation)];
-  const knocks = (coverIn: number, pairs: number, low: Struck, high: Struck, between = 1): number => {
+  const walled = (other: number) => inner !== null || wrapped.boxed !== undefined || bundles[other]!.wrapped.boxed !== undefined;
+  const knocks = (coverIn: number, pairs: number, low: Struck, high: Struck, other: number, between = 1): number => {
     const thin = normalCdf((CONTACT.coverIn - coverIn) / CONTACT.coverSpreadIn) * CONTACT.chance;
     const thrown = breaksWithin(drops, FACE_CHANCES[low] + FACE_CHANCES[high]);
-    const one = between * thrown * (coverIn <= BARE_KNOCK.coverIn ? BARE_KNOCK.chance : thin) * (inner ? CONTACT.inInnerBox : 1);
+    const one = between * thrown * (coverIn <= BARE_KNOCK.coverIn ? BARE_KNOCK.chance : thin) * (walled(other) ? CONTACT.inInnerBox : 1);
     return amongPlaces(one * archetype.harm.contact, pairs);
   };
   return either(
@@ -120,7 +122,7 @@ function knockBetween({ bundles, resting, inner, cells, folds, around }: Touchin
     ...ACROSS.flatMap(([low, high], axis) => {
       const pairs = layout.pairs[axis]!;
       const parted = cells ? CONTACT.betweenCells : 1;
-      const alike = pairs === 0 ? [] : [knocks(coverOn(at, low) + coverOn(at, high), pairs, low, high, parted)];
+      const alike = pairs === 0 ? [] : [knocks(coverOn(at, low) + coverOn(at, high), pairs, low, high, at, parted)];
       const others = ([low, high] as const).flatMap((face) =>
         resting[face].on[at]!.map((next) =>
           knocks(
@@ -131,6 +133,7 @@ function knockBetween({ bundles, resting, inner, cells, folds, around }: Touchin
             1,
             low,
             high,
+            next.at,
             parted,
           ),
         ),

@@ -20,6 +20,8 @@ export type ChangeKind =
   | { readonly kind: 'service'; readonly service: string }
   | ({ readonly kind: 'turned' } & OfBundle)
   | { readonly kind: 'unboxed' }
+  /** Into a box of its own beside the others, or out of it at null; in a larger box where that one does not take it. */
+  | ({ readonly kind: 'ownBox'; readonly own: string | null; readonly box?: string } & OfBundle)
   /** Into a tube that stands in the box from end to end. */
   | { readonly kind: 'cored'; readonly tube: string }
   | { readonly kind: 'innerFill'; readonly fill: string }

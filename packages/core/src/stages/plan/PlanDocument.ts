@@ -40,6 +40,9 @@ export interface PlanBundle {
     readonly hardPoints: readonly PlanHardPoint[];
   };
   readonly layers: readonly PlanLayer[];
+  /** A box of its own, as it lies; left out where it has none. */
+  readonly boxed?: PlanBoxed;
+  /** Outside of the bundle, or of its own box. */
   readonly bundleIn: Triple;
   readonly coverIn: number;
   /** How several alike stand: one for a single piece. */
@@ -149,6 +152,18 @@ export interface PlanDocument extends PlanBundle {
   readonly shock: ShockFacts | null;
 }
 
+/** A box that one bundle has for itself, as it lies in the outer one. */
+export interface PlanBoxed {
+  readonly key: string;
+  readonly name: string;
+  /** The bundle that stands in it. */
+  readonly withinIn: Triple;
+  readonly insideIn: Triple;
+  readonly gaps: Gaps;
+  readonly fill: string;
+  readonly fillName: string;
+}
+
 /** Every bundle of a plan, the first included. */
 export const planBundles = (plan: PlanDocument): readonly [PlanBundle, ...PlanBundle[]] => [plan, ...(plan.others ?? [])];
 
@@ -210,6 +225,8 @@ export interface PlanFill {
   readonly short: boolean;
   /** Room of its places, cubic feet, where they have not all the same fill; left out where they have. */
   readonly places?: ByPlace<number>;
+  /** The bundle whose own box it fills; left out for the boxes of them all. */
+  readonly bundle?: number;
 }
 
 /** Which side of a box is too short. */
@@ -220,7 +237,13 @@ export type PlanFault = AnyFault & { readonly of?: string };
 
 type AnyFault =
   /** It does not go in: which box, which side, by how much. */
-  | { readonly kind: 'tooSmall'; readonly blocks: true; readonly box: 'box' | 'inner'; readonly side: ShortSide; readonly shortIn: number }
+  | {
+      readonly kind: 'tooSmall';
+      readonly blocks: true;
+      readonly box: 'box' | 'inner' | 'own';
+      readonly side: ShortSide;
+      readonly shortIn: number;
+    }
   /** The chosen service does not carry it. */
   | { readonly kind: 'noService'; readonly blocks: true; readonly serviceName: string; readonly why: string }
   /** No service in reach carries it: the price is agreed by hand. */

@@ -17,7 +17,12 @@ const FACTS = {
   hardPoints: [point('handle', 'right')],
   hollows: [{ id: 'inside', name: 'inside', volumeIn3: 30, filled: false, material: null }],
 };
-const MORE = { stock: { ...STOCK, boxes: [...STOCK.boxes, box([16, 16, 16]), box([10, 10, 10]), box([20, 18, 16]), box([14, 12, 12])] } };
+const MORE = {
+  stock: {
+    ...STOCK,
+    boxes: [...STOCK.boxes, box([16, 16, 16]), box([10, 10, 10]), box([20, 18, 16]), box([24, 18, 16]), box([14, 12, 12])],
+  },
+};
 const asked = request(FACTS, MORE);
 const OTHER_ID = '00000000-0000-4000-8000-000000000002';
 /** Only several can stand otherwise. */
@@ -39,6 +44,7 @@ const OTHER: { readonly [Part in keyof Required<PlanChoice>]: PlanChoice[Part] }
   grid: [1, 2, 1],
   others: [{ layers: [{ material: 'largeBubble', turns: 3 }], orientation: [0, 1, 2] }],
   stand: { along: 1, parts: [0, 1] },
+  boxed: { box: '10x10x10', fill: 'mouldedFill' },
   inner: { box: '10x10x10', fill: 'mouldedFill' },
   box: '20x18x16',
   newDepthIn: 11,
@@ -73,6 +79,7 @@ const SEVERAL: Partial<Record<keyof PlanChoice, [typeof asked, PlanChoice]>> = {
   stand: [two, BESIDE],
   between: [two, BESIDE],
   around: [two, BESIDE],
+  boxed: [two, { ...BESIDE, box: '24x18x16' }],
   // and tubes only hold what has much the same room at both walls of a corner
   tubes: [asked, { ...BASE, box: '14x12x12' }],
 };

@@ -48,6 +48,7 @@ export const CHOICE_PARTS: Readonly<Record<keyof PlanChoice, ChoicePart>> = {
       weight: 'the same room is left to fill',
     },
   },
+  boxed: { name: 'box of its own', still: {} },
   others: { name: 'the other bundles', still: {} },
   stand: {
     name: 'how different bundles stand together',

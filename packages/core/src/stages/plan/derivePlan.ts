@@ -1,10 +1,11 @@
 import { HEAVIEST_LB } from '../../engineering/journey/dropSchedule.ts';
 import { isCore } from '../box/core.ts';
 import { isEnvelope } from '../box/makeShell.ts';
+import { boxUp, mayHoldOne } from '../box/boxed.ts';
 import { OWN_BOX, ownBoxOf } from '../box/ownBox.ts';
-import type { WrappedItem, Wraps } from '../wrap/WrappedItem.ts';
+import type { BoxedChoice, WrappedItem, Wraps } from '../wrap/WrappedItem.ts';
 import { stowAsTold } from '../box/stowAsTold.ts';
-import type { FillStock } from '../../engineering/materials/stock.ts';
+import type { BoxStock, FillStock } from '../../engineering/materials/stock.ts';
 import { aroundAsChosen, goesAround } from '../box/around.ts';
 import { toFoldOf } from '../box/boxToFold.ts';
 import { foldsAsChosen, mayBeFolded } from '../box/folds.ts';
@@ -67,7 +68,8 @@ export function deriver(request: PlanRequest): Deriver {
   const bare = facts.map((one) => inspectItem(order, one)) as unknown as Pieces;
   const { boxes } = boxesOf({ stock, cards, locks: {} });
   const inners = [...boxes, ...stock.boxes.filter(isCore)];
-  const own = facts.length === 1 ? ownBoxOf(facts[0]) : null;
+  const owns = facts.map(ownBoxOf);
+  const own = facts.length === 1 ? owns[0]! : null;
   const pieces = new Map<string, InspectedPiece>();
   const bundles = new Map<string, WrappedItem>();
   const ways = new Map<string, Carriage[]>();
@@ -92,6 +94,22 @@ export function deriver(request: PlanRequest): Deriver {
     bundles.set(key, wrapped);
     return wrapped;
   };
+  const boxOf = (at: number, { box }: BoxedChoice): BoxStock | undefined =>
+    box === OWN_BOX ? (owns[at] ?? undefined) : stock.boxes.find((one) => one.key === box && mayHoldOne(one));
+  const put = (at: number, choice: BundleChoice): WrappedItem => {
+    const wrapped = wrap(at, choice);
+    if (!choice.boxed) return wrapped;
+    const key = JSON.stringify([at, choice.layers, addedOf(choice), choice.boxed]);
+    const boxed =
+      bundles.get(key) ??
+      boxUp(
+        wrapped,
+        boxOf(at, choice.boxed)!,
+        stock.fills.find((one) => one.key === choice.boxed!.fill)!,
+      );
+    bundles.set(key, boxed);
+    return boxed;
+  };
   const weigh = (choice: PlanChoice): WeighedParcel | string => {
     const each = [choice, ...(choice.others ?? [])];
     if (each.length !== facts.length)
@@ -108,10 +126,14 @@ export function deriver(request: PlanRequest): Deriver {
       : [];
     if (fill === undefined || innerFill === undefined || apart.some(([, one]) => one === undefined))
       return 'that fill is not in the stockroom';
+    for (const [at, { boxed }] of each.entries()) {
+      if (boxed && !boxOf(at, boxed)) return `the box of its own for ${facts[at]!.title} is not in the stockroom`;
+      if (boxed && !stock.fills.some((one) => one.key === boxed.fill)) return 'that fill is not in the stockroom';
+    }
     const fillApart: ByPlace<FillStock> = Object.fromEntries(apart);
     const ofBoard = OF_SHEET_BOARD.find(([part]) => choice[part]);
     if (ofBoard && !stock.linerBoard) return `there is no sheet board for ${ofBoard[1]}`;
-    const stowed = stowAsTold(each.map((one, at) => wrap(at, one)) as unknown as Wraps, {
+    const stowed = stowAsTold(each.map((one, at) => put(at, one)) as unknown as Wraps, {
       ...choice,
       inner,
       box,

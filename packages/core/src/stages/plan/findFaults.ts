@@ -1,19 +1,21 @@
 import { tooShallowForMcKee } from '../../engineering/board/compressionStrength.ts';
 import { STANDING_RULES, wishesOf, type StandingRule } from '../../engineering/stowage/standingRules.ts';
 import type { House } from '../../house/House.ts';
-import type { FillStock } from '../../engineering/materials/stock.ts';
+import type { BoxStock, FillStock } from '../../engineering/materials/stock.ts';
 import { gapsToFill } from '../box/core.ts';
 import { isEnvelope } from '../box/makeShell.ts';
+import { boxesWithin, gapsWithin } from '../box/boxed.ts';
 import { neighboursIn } from '../box/apartWanted.ts';
+import { OWN_BOX } from '../box/ownBox.ts';
 import { bedding } from '../box/stowInBox.ts';
 import { fillAt } from '../fill/fillPlaces.ts';
 import { emptyGap, leastRoomIn } from '../fill/leastRoom.ts';
-import type { Gaps, StowedBox } from '../box/StowedBox.ts';
+import type { Gaps, LyingBundle, StowedBox } from '../box/StowedBox.ts';
 import { liesAsRuled } from '../box/orientationsOf.ts';
 import { countedTitle } from '../sale/countedTitle.ts';
 import { leastCoverIn } from '../frontier/PlanSpace.ts';
 import { certificateHolds } from '../frontier/quietCauses.ts';
-import { HEAVY_INNER_RATIO, innerMassRatio } from '../frontier/shockJourney.ts';
+import { HEAVY_INNER_RATIO, innerMassRatio, ownBoxMassRatio } from '../frontier/shockJourney.ts';
 import type { RatedParcel } from '../rate/RatedParcel.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
@@ -64,7 +66,7 @@ export function findFaults(weighed: WeighedParcel, house: House): PlanFault[] {
   const { bundles } = stowed;
   const small = tooSmall(stowed);
   if (small) return [small];
-  const each = bundles.map(({ wrapped }) => faultsOfBundle(wrapped, house));
+  const each = bundles.map((bundle) => [...faultsOfBundle(bundle.wrapped, house), ...faultsOfOwnBox(bundle, house)]);
   // of several it is said which
   const named =
     bundles.length === 1
@@ -85,7 +87,7 @@ export function findFaults(weighed: WeighedParcel, house: House): PlanFault[] {
     ...tooNear(stowed, house),
     ...(innerMassRatio(filled) > HEAVY_INNER_RATIO ? [{ kind: 'heavyInner', blocks: false } as const] : []),
     ...(!isEnvelope(stowed.shell.box) && tooShallowForMcKee(stowed.shell.outsideIn) ? [{ kind: 'shallow', blocks: false } as const] : []),
-    ...(stowed.shell.box.onHand > 0 && (stowed.inner?.box.onHand ?? 1) > 0 ? [] : [{ kind: 'noneLeft', blocks: false } as const]),
+    ...(areOnHand([{ box: stowed.shell.box, times: 1 }, ...boxesWithin(stowed)]) ? [] : [{ kind: 'noneLeft', blocks: false } as const]),
   ];
   return [...faults].sort((a, b) => rankOf(a) - rankOf(b));
 }
@@ -99,6 +101,18 @@ function faultsOfBundle(wrapped: WrappedItem, house: House): PlanFault[] {
     ...wrapped.feelFaults.map((fault): PlanFault => ({ kind: 'feel', blocks: true, ...fault })),
     ...(isThin(wrapped.piece, wrapped.growsIn) ? [{ kind: 'thin', blocks: false, growsIn: wrapped.growsIn } as const] : []),
     ...(part !== null && house.bubble !== 'largeOnly' ? [{ kind: 'largeFirst', blocks: false, part } as const] : []),
+  ];
+}
+
+/** What is wrong with the box a bundle has for itself. */
+function faultsOfOwnBox(bundle: LyingBundle, house: House): PlanFault[] {
+  const { boxed, coverIn } = bundle.wrapped;
+  const gaps = gapsWithin(bundle);
+  if (!boxed || !gaps) return [];
+  return [
+    ...hollowGap(gaps, () => boxed.fill, coverIn),
+    ...thinGaps(gaps, house.snugGapIn, house.strictGaps),
+    ...(ownBoxMassRatio(bundle) > HEAVY_INNER_RATIO ? [{ kind: 'heavyInner', blocks: false } as const] : []),
   ];
 }
 
@@ -131,6 +145,12 @@ const tooNear = (stowed: StowedBox, house: House): PlanFault[] =>
       return { kind: 'apart', blocks: house.strictGaps, one, other, apartIn, wantedIn };
     });
 
+/** True where there is each box as often as it is wanted; a piece's own box is there. */
+const areOnHand = (wanted: readonly { readonly box: BoxStock; readonly times: number }[]): boolean =>
+  wanted
+    .filter(({ box }) => box.key !== OWN_BOX)
+    .every(({ box }) => wanted.reduce((sum, one) => sum + (one.box.key === box.key ? one.times : 0), 0) <= box.onHand);
+
 /** A gap into which the fill does not go, so that it holds nothing. */
 function hollowGap(gaps: Gaps, fillOf: (face: keyof Gaps) => FillStock, coverIn: number): PlanFault[] {
   const empty = emptyGap(gaps, fillOf, coverIn);
@@ -152,11 +172,15 @@ const SIDES = [
 ] as const;
 
 /** The side on which what is held goes least into its box, where it does not go in at all. */
-function tooSmall({ gaps, inner }: StowedBox): PlanFault | null {
-  const short = (of: Gaps, box: 'box' | 'inner') =>
+function tooSmall({ gaps, inner, bundles }: StowedBox): PlanFault | null {
+  const short = (of: Gaps, box: 'box' | 'inner' | 'own') =>
     SIDES.map(([side, one, other]) => ({ kind: 'tooSmall', blocks: true, box, side, shortIn: -(of[one] + of[other]) }) as const).filter(
       (fault) => fault.shortIn > 1e-9,
     );
-  const all = [...(inner ? short(inner.gaps, 'inner') : []), ...short(gaps, 'box')];
+  const own = bundles.flatMap((bundle) => {
+    const within = gapsWithin(bundle);
+    return within ? short(within, 'own').map((fault) => ({ ...fault, of: countedTitle(bundle.wrapped.piece.facts) })) : [];
+  });
+  const all = [...own, ...(inner ? short(inner.gaps, 'inner') : []), ...short(gaps, 'box')];
   return all.sort((a, b) => b.shortIn - a.shortIn)[0] ?? null;
 }

@@ -20,6 +20,7 @@ import { deriver, type Deriver } from './derivePlan.ts';
 import { bendsOf } from '../item/bends.ts';
 import { nestCostOf } from '../frontier/judgeParcel.ts';
 import { ceilingOfAll } from '../frontier/recommend.ts';
+import { ownBoxChanges } from './ownBoxChanges.ts';
 import { faultsOf, findFaults } from './findFaults.ts';
 import { isBetter, isThriftier } from './sideBySide.ts';
 import type { PlanFault } from './PlanDocument.ts';
@@ -240,6 +241,7 @@ function* singleChanges(request: PlanRequest, choice: PlanChoice, now: PlanOptio
       if (other.key !== fill)
         yield { change: { kind: 'innerFill', fill: other.key }, after: { ...choice, inner: { box, fill: other.key } } };
   }
+  yield* ownBoxChanges(request, choice, now, LARGER_TRIED);
   if (house.cores && choice.fill !== null)
     for (const tube of stock.boxes)
       if (isCore(tube) && tube.onHand > 0 && tube.key !== choice.inner?.box)

@@ -1,5 +1,6 @@
 import { SHEET_BOARD, summedUses, type StockUse } from '../../engineering/stockkeeping/StockMove.ts';
 import { IN2_PER_FT2 } from '../../units/index.ts';
+import { boxesWithin } from '../box/boxed.ts';
 import { isToFold } from '../box/boxToFold.ts';
 import { OWN_BOX } from '../box/ownBox.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
@@ -27,9 +28,9 @@ export function stockUsed({ rated }: Pick<PlanOption, 'rated'>, instead: readonl
       })),
     ),
     ...amounts.map(({ stock, boughtFt3 }) => ({ kind: 'fill' as const, key: stock.key, amount: boughtFt3 })),
-    ...[stowed.shell.box, ...(stowed.inner ? [stowed.inner.box] : [])]
-      .filter((box) => box.container === null && box.key !== OWN_BOX && !isToFold(box))
-      .map((box) => ({ kind: 'box' as const, key: box.key, amount: 1 })),
+    ...[{ box: stowed.shell.box, times: 1 }, ...boxesWithin(stowed)]
+      .filter(({ box }) => box.container === null && box.key !== OWN_BOX && !isToFold(box))
+      .map(({ box, times }) => ({ kind: 'box' as const, key: box.key, amount: times })),
     ...stowed.shell.made.flatMap(({ folds = [] }) => folds.map(({ key, ft2 }) => ({ kind: 'wrap' as const, key, amount: ft2 }))),
     ...stowed.shell.made.flatMap(({ wrap }) => (wrap ? [{ kind: 'wrap' as const, key: wrap.key, amount: wrap.ft2 }] : [])),
     ...stowed.shell.made

@@ -6,6 +6,7 @@ import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { House } from '../../house/House.ts';
 import { boxFaceOf } from '../box/boxFaceOf.ts';
 import { chanceRange } from '../frontier/chanceRange.ts';
+import { gapsWithin } from '../box/boxed.ts';
 import { aroundChoice, type Around } from '../box/around.ts';
 import type { Block, StandingTubes, LyingBundle } from '../box/StowedBox.ts';
 import { breakingChance, spoilingChance } from '../frontier/causes.ts';
@@ -94,7 +95,7 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
     ...(stowed.tubes ? { tubes: tubesIn(stowed.tubes) } : {}),
     gaps: stowed.gaps,
     effectiveGaps: filled.effectiveGaps,
-    fills: filled.amounts.map(({ stock, where, baseFt3, sidesFt3, topFt3, boughtFt3, units, places }): PlanFill => ({
+    fills: filled.amounts.map(({ stock, where, baseFt3, sidesFt3, topFt3, boughtFt3, units, places, bundle }): PlanFill => ({
       key: stock.key,
       name: stock.name,
       where,
@@ -106,6 +107,7 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
       unitName: stock.unitName,
       short: boughtFt3 > stock.onHandFt3,
       ...(places ? { places } : {}),
+      ...(bundle === undefined ? {} : { bundle }),
     })),
     faults: faultsOf(rated, house),
     weight: { parts: weighed.parts, grossLb: weighed.grossLb, plusMinusLb: weighed.plusMinusLb },
@@ -140,8 +142,9 @@ const aroundIn = ({ stock: { name, rollWidthIn }, thicknessIn, lengthIn, sheets,
 const tubesIn = ({ count, acrossIn, eachIn, pressedToIn }: StandingTubes) => ({ count, acrossIn, eachIn, pressedToIn });
 
 /** One bundle as it lies. */
-function writeBundle({ wrapped, orientation, layout, wallIn, bundleIn, atIn }: LyingBundle, { blockIn }: Block): PlanBundle {
-  const { piece } = wrapped;
+function writeBundle(bundle: LyingBundle, { blockIn }: Block): PlanBundle {
+  const { wrapped, orientation, layout, wallIn, bundleIn, atIn } = bundle;
+  const { piece, boxed } = wrapped;
   return {
     piece: {
       id: piece.facts.id,
@@ -195,6 +198,19 @@ function writeBundle({ wrapped, orientation, layout, wallIn, bundleIn, atIn }: L
         short: (layout.count * areaIn2) / IN2_PER_FT2 > stock.onHandFt2,
       }),
     ),
+    ...(boxed
+      ? {
+          boxed: {
+            key: boxed.box.key,
+            name: boxed.box.name,
+            withinIn: orient(boxed.withinIn, orientation),
+            insideIn: orient(boxed.insideIn, orientation),
+            gaps: gapsWithin(bundle)!,
+            fill: boxed.fill.key,
+            fillName: boxed.fill.name,
+          },
+        }
+      : {}),
     bundleIn,
     coverIn: wrapped.coverIn,
     block: {

@@ -3,6 +3,7 @@ import type { Stockroom, TapeStock } from '../../engineering/materials/stock.ts'
 import type { House } from '../../house/House.ts';
 import { IN_PER_FT } from '../../units/index.ts';
 import { GUESSED_WEIGHT_SPREAD, WEIGHED_SPREAD } from '../item/guessMissing.ts';
+import { boxesWithin, type BoxWithin } from '../box/boxed.ts';
 import { overAll } from '../box/stowInBox.ts';
 import { countedTitle } from '../sale/countedTitle.ts';
 import type { Shell, StowedBox } from '../box/StowedBox.ts';
@@ -30,19 +31,24 @@ export function bundleSundries(
   { outerTape }: Pick<Stockroom, 'outerTape'>,
   house: House,
 ): Added {
-  const seam = inner && !inner.core ? tape(outerTape, seamFt(inner.box.insideIn, house.seams)) : NOTHING;
+  const within = boxesWithin({ bundles, inner });
+  const seams = within.filter(({ core }) => !core).map(({ box, times }) => tape(outerTape, times * seamFt(box.insideIn, house.seams)));
   const layers = bundles.flatMap(({ wrapped, layout }) => wrapped.layers.map((layer) => tape(layer.tape, layout.count * layer.tapeFt)));
   return {
-    weightLb: [seam, ...layers].reduce((sum, one) => sum + one.weightLb, PAPERS.weightLb),
-    costMinor: [seam, ...layers].reduce((sum, one) => sum + one.costMinor, PAPERS.costMinor),
+    weightLb: [...seams, ...layers].reduce((sum, one) => sum + one.weightLb, PAPERS.weightLb),
+    costMinor: [...seams, ...layers].reduce((sum, one) => sum + one.costMinor, PAPERS.costMinor),
     minutes:
-      (inner ? (inner.core?.minutes ?? STANDING_MINUTES.formBox + STANDING_MINUTES.closeBox) + STANDING_MINUTES.nestInner : 0) +
+      within.reduce((sum, one) => sum + one.times * minutesWithin(one), 0) +
       STANDING_MINUTES.tests +
       STANDING_MINUTES.weigh +
       STANDING_MINUTES.papers +
       (house.photographs ? PHOTOGRAPHS * STANDING_MINUTES.photograph : 0),
   };
 }
+
+/** Minutes to make one ready that goes into the outer box, and to put it there. */
+const minutesWithin = ({ core }: BoxWithin): number =>
+  (core?.minutes ?? STANDING_MINUTES.formBox + STANDING_MINUTES.closeBox) + STANDING_MINUTES.nestInner;
 
 /** Tape and steps that go with the outer box or envelope. */
 export function shellSundries(
@@ -67,7 +73,8 @@ const tape = (stock: TapeStock, feet: number): Added => ({
 /** Predicts what the closed parcel weighs, part by part, each with its ±. */
 export function weighParcel(filled: FilledBox, stock: Pick<Stockroom, 'outerTape'>, house: House): WeighedParcel {
   const { stowed } = filled;
-  const { bundles, inner, shell } = stowed;
+  const { bundles, shell } = stowed;
+  const within = boxesWithin(stowed);
   const sundries = [bundleSundries(stowed, stock, house), shellSundries(shell, stock, house)];
   const sundriesLb = sundries.reduce((sum, one) => sum + one.weightLb, 0);
   const part = (name: string, weightLb: number, spread: number): WeightPart => ({ part: name, weightLb, plusMinusLb: weightLb * spread });
@@ -89,7 +96,11 @@ export function weighParcel(filled: FilledBox, stock: Pick<Stockroom, 'outerTape
       SPREADS.wraps,
     ),
     part('fill', filled.weightLb, SPREADS.fill),
-    part(inner ? 'boxes' : 'box', shell.tareLb + (inner?.tareLb ?? 0), SPREADS.boxes),
+    part(
+      within.length > 0 ? 'boxes' : 'box',
+      within.reduce((sum, { tareLb, times }) => sum + times * tareLb, shell.tareLb),
+      SPREADS.boxes,
+    ),
     part('tape and papers', sundriesLb, SPREADS.sundries),
   ];
   return {

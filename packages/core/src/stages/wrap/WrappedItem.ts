@@ -1,6 +1,6 @@
 import type { CushionMaterial } from '../../engineering/cushion/cushionMaterials.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
-import type { TapeStock, WrapStock } from '../../engineering/materials/stock.ts';
+import type { BoxStock, FillStock, TapeStock, WrapStock } from '../../engineering/materials/stock.ts';
 import type { Face } from '../../engineering/pieces/hardPoints.ts';
 import type { InspectedPiece } from '../item/InspectedPiece.ts';
 
@@ -52,6 +52,25 @@ export interface WrappedLayer {
   readonly bundleIn: Triple;
 }
 
+/** What is chosen of a box that one bundle has for itself. */
+export interface BoxedChoice {
+  readonly box: string;
+  readonly fill: string;
+}
+
+/** A box that one bundle has for itself, beside the other bundles of its parcel; in the piece's own axes. */
+export interface BundleBox {
+  readonly box: BoxStock;
+  /** What lies between it and the bundle. */
+  readonly fill: FillStock;
+  /** The bundle that goes in. */
+  readonly withinIn: Triple;
+  readonly insideIn: Triple;
+  /** Room between them at either end of each axis, inches; below 0 where it does not go in. */
+  readonly gapsIn: Triple;
+  readonly tareLb: number;
+}
+
 /** What a hand would still feel through the wrap. */
 export interface FeelFault {
   readonly where: string;
@@ -64,7 +83,9 @@ export interface FeelFault {
 export interface WrappedItem {
   readonly piece: InspectedPiece;
   readonly layers: readonly WrappedLayer[];
-  /** Outside of the bundle in the piece's own axes. */
+  /** A box of its own round it; left out where it has none. */
+  readonly boxed?: BundleBox;
+  /** Outside of the bundle, or of its box, in the piece's own axes. */
   readonly bundleIn: Triple;
   /** Thickness of all layers, on every side. */
   readonly coverIn: number;

@@ -1,0 +1,97 @@
+import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import type { House } from '../../house/House.ts';
+import type { BoxStock, FillStock } from '../../engineering/materials/stock.ts';
+import type { BundleBox, WrappedItem } from '../wrap/WrappedItem.ts';
+import { isCore } from './core.ts';
+import { builtOutsideIn, isEnvelope, wholeShell } from './makeShell.ts';
+import type { LyingBundle, StowedBox } from './StowedBox.ts';
+import { ownBoxOf } from './ownBox.ts';
+import { countOf } from './waysToStand.ts';
+
+/** How a box may stand round a bundle: which of its length, width and depth lies along each of the piece's axes. */
+const WAYS_ROUND = [
+  [0, 1, 2],
+  [1, 0, 2],
+  [0, 2, 1],
+  [2, 0, 1],
+  [1, 2, 0],
+  [2, 1, 0],
+] as const;
+
+/**
+ * A wrapped bundle in a box of its own: what stands among the others is the box. It stands round the bundle in the way that
+ * leaves most room where there is least, upright where that is even.
+ */
+export function boxUp(wrapped: WrappedItem, box: BoxStock, fill: FillStock): WrappedItem {
+  const { bundleIn: withinIn } = wrapped;
+  const outsideIn = builtOutsideIn(box);
+  const ways = WAYS_ROUND.map((way) => {
+    const insideIn = along(box.insideIn, way);
+    const gapsIn = insideIn.map((side, axis) => (side - withinIn[axis]!) / 2) as unknown as Triple;
+    return { way, insideIn, gapsIn };
+  });
+  const { way, insideIn, gapsIn } = ways.reduce((best, one) => (Math.min(...one.gapsIn) > Math.min(...best.gapsIn) + 1e-9 ? one : best));
+  const boxed: BundleBox = { box, fill, withinIn, insideIn, gapsIn, tareLb: wholeShell(box).tareLb };
+  return { ...wrapped, bundleIn: along(outsideIn, way), boxed };
+}
+const along = (size: Triple, [x, y, z]: (typeof WAYS_ROUND)[number]): Triple => [size[x], size[y], size[z]];
+
+/** True for a box that may go round one bundle among others: a box, and no carrier's, no envelope and no tube. */
+export const mayHoldOne = (box: BoxStock): boolean => box.container === null && !isEnvelope(box) && !isCore(box);
+
+/**
+ * The boxes that a bundle goes into snugly and of which there are enough for all that are alike: that of its piece first, then the
+ * smallest.
+ *
+ * @param most so many of the stockroom's
+ */
+export function boxesTaking(
+  wrapped: WrappedItem,
+  boxes: readonly BoxStock[],
+  { snugGapIn }: Pick<House, 'snugGapIn'>,
+  most: number,
+): BoxStock[] {
+  const takes = (box: BoxStock) => takesOne(box, unboxedIn(wrapped), snugGapIn);
+  const own = ownBoxOf(wrapped.piece.facts);
+  const smallest = boxes
+    .filter((box) => mayHoldOne(box) && box.onHand >= countOf(wrapped) && takes(box))
+    .sort((a, b) => volumeOf(a) - volumeOf(b));
+  return [...(own && countOf(wrapped) === 1 && takes(own) ? [own] : []), ...smallest.slice(0, most)];
+}
+/** True where a bundle of a size goes into a box of its own, turned as it fits best. */
+export const takesOne = ({ insideIn }: Pick<BoxStock, 'insideIn'>, sizeIn: Triple, snugGapIn: number): boolean =>
+  gapsRound(insideIn, sizeIn).every((gapIn) => gapIn >= Math.max(HAIR_IN, snugGapIn) - 1e-9);
+
+/** Room at either end of each axis, the shortest first, where a bundle is turned as it fits best. */
+export function gapsRound(insideIn: Triple, sizeIn: Triple): number[] {
+  const sorted = (sides: Triple) => [...sides].sort((a, b) => a - b);
+  const size = sorted(sizeIn);
+  return sorted(insideIn).map((side, i) => (side - size[i]!) / 2);
+}
+const volumeOf = ({ insideIn: [l, w, d] }: BoxStock): number => l * w * d;
+/** A bundle goes into a box that is larger by so much, inches. */
+export const HAIR_IN = 0.05;
+
+/** The bundle itself, in the piece's own axes, whatever it stands in. */
+export const unboxedIn = ({ bundleIn, boxed }: Pick<WrappedItem, 'bundleIn' | 'boxed'>): Triple => boxed?.withinIn ?? bundleIn;
+
+/** Room between a bundle that lies so and its own box, face by face; null where it has none. */
+export function gapsWithin({ wrapped: { boxed }, orientation }: Pick<LyingBundle, 'wrapped' | 'orientation'>): StowedBox['gaps'] | null {
+  if (!boxed) return null;
+  const [x, y, z] = orientation.map((axis) => boxed.gapsIn[axis]) as [number, number, number];
+  return { left: x, right: x, front: y, back: y, bottom: z, top: z };
+}
+
+/** A box that goes into the outer one, and how often. */
+export interface BoxWithin {
+  readonly box: BoxStock;
+  readonly times: number;
+  readonly tareLb: number;
+  readonly core: NonNullable<StowedBox['inner']>['core'];
+}
+
+/** Every box that goes into the outer one: the one round all of them, and that of each bundle that has its own. */
+export const boxesWithin = ({ inner, bundles }: Pick<StowedBox, 'inner' | 'bundles'>): BoxWithin[] => [
+  ...(inner ? [{ ...inner, times: 1 }] : []),
+  ...bundles.flatMap(({ wrapped }) => (wrapped.boxed ? [{ ...wrapped.boxed, times: countOf(wrapped), core: null }] : [])),
+];

@@ -1,0 +1,124 @@
+import { fillRound } from '../fill/boxedFill.ts';
+import { boxesTaking } from '../box/boxed.ts';
+import { piecesIn } from '../box/stowInBox.ts';
+import { waysToStand } from '../box/waysToStand.ts';
+import { breakingChance } from '../frontier/causes.ts';
+import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
+import { worthSharesOf } from '../item/worthOfAll.ts';
+import { recommend, type Recommendation } from '../frontier/recommend.ts';
+import type { BoxedChoice, Wraps } from '../wrap/WrappedItem.ts';
+import { deriver, type Deriver } from './derivePlan.ts';
+import type { NoPlan } from './explainNoPlan.ts';
+import { inBox, largerBoxes } from './inBox.ts';
+import { bundleChoice, bundleLocks, piecesOf, withBundle, type PlanRequest } from './PlanRequest.ts';
+import { soundOptions } from './soundOptions.ts';
+import { boxesOf, fillsOf } from './stockFor.ts';
+
+/** Bundles that are tried in a box of their own, boxes for each, outer boxes round that, and ways of standing in it; judgement. */
+const MOST = { bundles: 2, boxes: 2, outer: 3, pinnedOuter: 8, ways: 2 };
+
+/** True where more than one bundle goes into the parcel: one alone has the inner box. */
+export const isSeveral = (request: PlanRequest): boolean => {
+  const [first, ...others] = piecesOf(request);
+  return others.length > 0 || first.count > 1;
+};
+
+const pinnedOf = (request: PlanRequest): { at: number; boxed: BoxedChoice }[] =>
+  piecesOf(request).flatMap((_, at) => {
+    const { boxed } = bundleLocks(request.locks, at);
+    return boxed ? [{ at, boxed }] : [];
+  });
+
+/** Why there is no nest with the boxes of their own that somebody has pinned. */
+export const noOwnBox = (request: PlanRequest): NoPlan => {
+  const names = pinnedOf(request).map(({ at }) => piecesOf(request)[at]!.title);
+  return {
+    kind: 'noPlan',
+    reasons: [
+      `${names.join(' and ')}: not in ${names.length === 1 ? 'that box of its own' : 'those boxes of their own'}, with any box on hand round it`,
+    ],
+    wouldHelp: ['a larger box for it, a turn less, or no box of its own'],
+  };
+};
+
+/** True where somebody has pinned a box of its own for a bundle. */
+export const pinsOwnBox = (request: PlanRequest): boolean => isSeveral(request) && pinnedOf(request).length > 0;
+
+/**
+ * The bundles of a nest in boxes of their own beside the others: those that somebody pinned, and of the others those that are most
+ * at risk and those that came in a box, where the house has boxes in boxes and it comes out better. The search itself leaves them
+ * without, since such a box is what stands in the outer one.
+ *
+ * @param ceiling chance above which a nest is recommended only where none is below it
+ * @returns null where one is pinned and nothing takes it
+ */
+export function boxThem(request: PlanRequest, found: Recommendation, ceiling: number): Recommendation | null {
+  if (!isSeveral(request)) return found;
+  const { house, stock } = request;
+  const pinned = pinnedOf(request);
+  const sound = soundOptions(request);
+  const derive = deriver(request);
+  const { boxes } = boxesOf({ ...request, cards: [] });
+  const fills = fillsOf(stock, house, request.locks, undefined);
+  let best = found;
+  if (pinned.length > 0) {
+    const asPinned = pinned.reduce((choice, { at, boxed }) => withBoxed(choice, at, boxed), found.option.choice);
+    const put = recommend(
+      stoodIn(request, asPinned, found.option, derive, MOST.pinnedOuter).flatMap((one) => sound(one) ?? []),
+      ceiling,
+      house,
+    );
+    if (!put) return null;
+    best = put;
+  }
+  if (!house.innerBoxes || best.option.choice.inner) return best;
+  for (const at of worthABox(request, best.option)) {
+    const { option } = best;
+    const { wrapped } = option.rated.weighed.filled.stowed.bundles[at]!;
+    if (wrapped.boxed) continue;
+    const options = boxesTaking(wrapped, boxes, house, MOST.boxes).flatMap((box) => {
+      const fill = fillRound(box, wrapped.bundleIn, wrapped.coverIn, fills, option.choice.fill);
+      if (!fill) return [];
+      const boxed = withBoxed(option.choice, at, { box: box.key, fill: fill.key });
+      return stoodIn(request, boxed, option, derive, MOST.outer).flatMap((one) => sound(one) ?? []);
+    });
+    best = recommend([best.option, ...options], ceiling, house)!;
+  }
+  return best;
+}
+
+/** A choice with one of its bundles in a box of its own, or in none. */
+export const withBoxed = (choice: PlanChoice, at: number, boxed: BoxedChoice | null): PlanChoice => ({
+  ...withBundle(choice, at, { ...bundleChoice(choice, at), boxed }),
+  baseGapIn: null,
+});
+
+/** Which bundles a box of their own may be worth it for: those at most risk, and those whose piece has one; none that somebody pinned without. */
+function worthABox(request: PlanRequest, { bundleCauses, rated }: PlanOption): number[] {
+  const { bundles } = rated.weighed.filled.stowed;
+  const shares = worthSharesOf(piecesIn({ bundles }));
+  const risk = (at: number) => breakingChance(bundleCauses[at]!, request.house.kappa.value) * shares[at]!;
+  const free = bundles.map((_, at) => at).filter((at) => bundleLocks(request.locks, at).boxed === undefined);
+  const most = [...free].sort((a, b) => risk(b) - risk(a)).slice(0, MOST.bundles);
+  return [...new Set([...most, ...free.filter((at) => bundles[at]!.wrapped.piece.facts.ownBoxIn)])];
+}
+
+/** A choice whose bundles have grown, in its own box and the next larger ones, standing as they did and in the closest ways. */
+function stoodIn(request: PlanRequest, choice: PlanChoice, { rated }: PlanOption, derive: Deriver, mostOuter: number): PlanChoice[] {
+  const larger = request.locks.box ? [] : largerBoxes(request, rated.weighed.filled.stowed.shell.box, mostOuter);
+  const stood = [choice, ...stoodOtherwise(request, choice, derive)];
+  return stood.flatMap((one) => [one, ...larger.flatMap((box) => inBox(one, box, request))]);
+}
+
+/** The same bundles standing in the closest ways; of one kind alone as its grid fits best. */
+function stoodOtherwise({ locks }: PlanRequest, choice: PlanChoice, derive: Deriver): PlanChoice[] {
+  const weighed = choice.others && locks.stand === undefined ? derive.weighed(choice) : null;
+  if (!weighed) return [];
+  const wraps = weighed.filled.stowed.bundles.map(({ wrapped }) => wrapped) as unknown as Wraps;
+  return waysToStand(wraps, locks, MOST.ways).map(({ lies: [own, ...others], stand }) => ({
+    ...choice,
+    ...own,
+    stand,
+    others: choice.others!.map((one, at) => ({ ...one, ...others[at]! })),
+  }));
+}
