@@ -32,7 +32,7 @@ export function ownBoxSteps(bundle: LyingBundle, letters: Letters, due: (key: Be
             act(
               'boxed:sides',
               'Fill its box',
-              `${capital(unitsWords(amount.units, amount.stock.unitName))} of ${amount.stock.name.toLowerCase()} wherever there is room, so that nothing moves.`,
+              `${capital(unitsWords(amount.units, amount.stock.unitName))} of ${amount.stock.name.toLowerCase()}, wherever there is room, so that nothing moves.`,
               amount.boughtFt3 * amount.stock.minutesPerFt3,
               [
                 {
