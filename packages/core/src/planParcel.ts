@@ -10,7 +10,7 @@ import type { PlanOption } from './stages/frontier/PlanOption.ts';
 import type { SearchProgress, Traced } from './stages/frontier/Trace.ts';
 import { addedOf, waysToGuard, type Added } from './stages/item/addedTo.ts';
 import { inspectItem } from './stages/item/inspectItem.ts';
-import { ceilingOfAll } from './stages/frontier/recommend.ts';
+import { ceilingOfAll, recommend, type Recommendation } from './stages/frontier/recommend.ts';
 import { leastBoxToGet, type BoxToGet } from './stages/plan/boxToGet.ts';
 import { boxThem, noOwnBox, pinsOwnBox } from './stages/plan/boxThem.ts';
 import { choosePlan, type ChosenPlan } from './stages/plan/choosePlan.ts';
@@ -18,6 +18,7 @@ import { coverFor } from './stages/plan/coverFor.ts';
 import { explainNoPlan, type NoPlan } from './stages/plan/explainNoPlan.ts';
 import { compareBoxes, type LotsLookedAt, type OneOrMore } from './stages/plan/oneOrMore.ts';
 import { frontierWith, mixFills } from './stages/plan/mixFills.ts';
+import { improveNest } from './stages/plan/improveNest.ts';
 import { partThem } from './stages/plan/partThem.ts';
 import { windTogether } from './stages/plan/windTogether.ts';
 import { wedgeIt } from './stages/plan/wedgeIt.ts';
@@ -68,7 +69,7 @@ function* planWithin(request: PlanRequest, space: PlanSpace, every: boolean): Ge
   for (let step = search.next(); ; step = search.next()) {
     if (step.done) {
       const traced = step.value.best ? step.value : yield* tracedForCore(request, space, every, step.value);
-      const done = finished(request, traced, ceiling);
+      const done = yield* finished(request, space, traced, ceiling, (best) => choosePlan({ ...traced, best }, null, ceiling, cover));
       return choosePlan(done, done.best ? null : noneOf(request, space, traced), ceiling, cover);
     }
     const { considered, evaluated, found } = step.value;
@@ -96,15 +97,63 @@ const noneOf = (request: PlanRequest, space: PlanSpace, { best }: Traced): NoPla
  * What was found, in a core, with steps finer than the search takes, with boxes of their own round some bundles, board between different bundles, tubes in the corners,
  * and each place's own fill, where the house has that and it pays.
  */
-function finished(request: PlanRequest, traced: Traced, ceiling: number): Traced {
+function* finished(
+  request: PlanRequest,
+  space: PlanSpace,
+  traced: Traced,
+  ceiling: number,
+  chosen: (best: Recommendation) => ChosenPlan,
+): Generator<PlanProgress, Traced> {
   if (!traced.best) return traced;
+  const { considered, evaluated } = traced;
+  // what has not yet what somebody pinned is shown to nobody
+  const isAsPinned = !pinsCore(request) && !pinsOwnBox(request) && !request.locks.around;
+  const soFar = (best: Recommendation): PlanProgress[] => (isAsPinned ? [{ considered, evaluated, soFar: () => chosen(best) }] : []);
+  yield* soFar(traced.best);
   const cored = coreIt(request, traced.best, ceiling);
   if (!cored) return { ...traced, best: null };
   const polished = polishNest(request, cored, pinsCore(request) ? [] : traced.frontier, ceiling);
-  const boxed = boxThem(request, polished, ceiling);
+  yield* soFar(polished);
+  const again = searchedAgain(request, space, polished, ceiling);
+  yield* soFar(again);
+  const boxed = boxThem(request, again, ceiling);
   if (!boxed) return { ...traced, best: null };
-  const best = mixFills(request, wedgeIt(request, windTogether(request, partThem(request, boxed, ceiling), ceiling), ceiling), ceiling);
+  const made = mixFills(request, wedgeIt(request, windTogether(request, partThem(request, boxed, ceiling), ceiling), ceiling), ceiling);
+  yield* soFar(made);
+  const improved = improveNest(request, made, ceiling);
+  // for another box other wraps may be better
+  const best = improved === made ? made : polishNest(request, improved, [], ceiling);
   return best === traced.best ? traced : { ...traced, best, frontier: frontierWith(traced.frontier, best.option) };
+}
+
+/** Searches with the wraps that came out, one after the other at most; judgement. */
+const MOST_AGAIN = 3;
+const MOST_LARGER = 40;
+
+/**
+ * Of several different pieces the search looks at few wraps, standing in few ways: with the wraps that came out it looks at more
+ * ways of standing, with every box and fill, and at wraps again for what it finds, until that is no better.
+ */
+function searchedAgain(request: PlanRequest, space: PlanSpace, found: Recommendation, ceiling: number): Recommendation {
+  if (space.ways === null) return found;
+  let best = found;
+  for (let again = 0; again < MOST_AGAIN; again++) {
+    const { inner, bundles } = best.option.rated.weighed.filled.stowed;
+    if (inner?.core) return best;
+    const wraps: Wraps[] = [bundles.map(({ wrapped }) => wrapped) as unknown as Wraps];
+    const search = traceFrontier({
+      ...space,
+      wraps,
+      ways: [...waysOfAll(wraps, request.locks), ...waysToStand(wraps[0]!, request.locks, MOST_LARGER, true)],
+    });
+    let step = search.next();
+    while (!step.done) step = search.next();
+    const { best: other, frontier } = step.value;
+    const next = other && recommend([best.option, other.option, ...frontier], ceiling, request.house)!;
+    if (!next || next.option === best.option) return best;
+    best = polishNest(request, next, [], ceiling);
+  }
+  return best;
 }
 
 /** How far a planning has come. */

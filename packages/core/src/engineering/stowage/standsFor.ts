@@ -32,8 +32,9 @@ interface Built {
  * built up from the few that stand closest of each smaller number. The heavier part stands lower, or nearer.
  *
  * @param most so many ways at most
+ * @param alsoLarger with those that go nowhere another does not go, since each may rest on others
  */
-export function standsFor(standers: readonly Stander[], most: number): Standing[] {
+export function standsFor(standers: readonly Stander[], most: number, alsoLarger = false): Standing[] {
   const nodes: { readonly weightLb: number; readonly ways: readonly Built[] }[] = standers.map(({ weightLb, turns }, at) => ({
     weightLb,
     ways: turns.map((sizeIn, turn) => ({ stand: at, turns: new Map([[at, turn]]), sizeIn })),
@@ -55,7 +56,7 @@ export function standsFor(standers: readonly Stander[], most: number): Standing[
       if (part < rest) continue;
       found.push(...pairs({ weightLb: weightOf(part), ways: known.get(part)! }, { weightLb: weightOf(rest), ways: known.get(rest)! }));
     }
-    known.set(set, closest(found, set === all ? most : kept));
+    known.set(set, set === all ? closest(found, most, alsoLarger) : closest(found, kept));
   }
   return known.get(all)!.map(({ stand, turns, sizeIn }) => ({
     stand: flat(stand),
@@ -98,13 +99,13 @@ const built = ({ first, second, along, sizeIn }: Pair): Built => ({
 const volumeOf = ([l, w, h]: Triple): number => l * w * h;
 const surfaceOf = ([l, w, h]: Triple): number => l * w + l * h + w * h;
 
-/** Those with the least surface, none larger than another every way. */
-function closest(found: Pair[], most: number): Built[] {
+/** Those with the least surface, none larger than another every way unless that is asked for. */
+function closest(found: Pair[], most: number, alsoLarger = false): Built[] {
   found.sort((a, b) => a.surfaceIn2 - b.surfaceIn2);
   const kept: Pair[] = [];
   for (const pair of found) {
     if (kept.length === most) break;
-    if (!kept.some((other) => isWithin(other.sizeIn, pair.sizeIn))) kept.push(pair);
+    if (alsoLarger || !kept.some((other) => isWithin(other.sizeIn, pair.sizeIn))) kept.push(pair);
   }
   return kept.map(built);
 }

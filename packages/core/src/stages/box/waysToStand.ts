@@ -26,8 +26,12 @@ export interface Lies {
 /** How many bundles there are, all alike. */
 export const countOf = ({ piece }: Pick<WrappedItem, 'piece'>): number => piece.stacks.length;
 
-/** Ways in which bundles may stand; every wrap of a few stands as the thinnest and the thickest of them do. */
-export function waysToStand(wraps: Wraps, locks: BoxLocks = {}, most = MOST_STANDS): Way[] {
+/**
+ * Ways in which bundles may stand; every wrap of a few stands as the thinnest and the thickest of them do.
+ *
+ * @param alsoLarger with those that go nowhere another does not go, which rest on one another otherwise
+ */
+export function waysToStand(wraps: Wraps, locks: BoxLocks = {}, most = MOST_STANDS, alsoLarger = false): Way[] {
   const each = wraps.map((wrapped, at) => waysToLie(wrapped, locksOf(locks, at)));
   if (each.length === 1) return each[0]!.map((lies) => ({ lies: [lies], stand: 0 }));
   const outlines = each.map((ways, at) =>
@@ -45,7 +49,7 @@ export function waysToStand(wraps: Wraps, locks: BoxLocks = {}, most = MOST_STAN
     wraps.map(({ piece }) => piece.facts.standing),
     outlines,
     most,
-    (many) => standsFor(standers, many),
+    (many) => standsFor(standers, many, alsoLarger),
   );
   return found.map(({ stand, turnOf }) => ({ lies: turnOf.map((turn, at) => each[at]![turn]!), stand }));
 }

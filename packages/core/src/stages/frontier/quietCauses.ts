@@ -126,7 +126,7 @@ export function quietCauses(weighed: WeighedParcel, house: House, layers: Layers
           causesWith([
             ['contact', contact],
             ['knock', knock],
-            ['punch', behind[at]! && behind[at]! * harmOf[at]!.punch * mixed(punch(punched[at]!), () => punch(punchedDrifted[at]!))],
+            ['punch', behind[at]! * harmOf[at]!.punch * mixed(punch(punched[at]!), () => punch(punchedDrifted[at]!))],
           ]),
         ),
         worthShares,

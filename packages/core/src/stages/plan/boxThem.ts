@@ -72,7 +72,7 @@ export function boxThem(request: PlanRequest, found: Recommendation, ceiling: nu
     best = put;
   }
   if (!house.innerBoxes || best.option.choice.inner) return best;
-  for (const at of worthABox(request, best.option)) {
+  for (const at of worthABox(request, best)) {
     const { option } = best;
     const { wrapped } = option.rated.weighed.filled.stowed.bundles[at]!;
     if (wrapped.boxed) continue;
@@ -93,14 +93,17 @@ export const withBoxed = (choice: PlanChoice, at: number, boxed: BoxedChoice | n
   baseGapIn: null,
 });
 
-/** Which bundles a box of their own may be worth it for: those at most risk, and those whose piece has one; none that somebody pinned without. */
-function worthABox(request: PlanRequest, { bundleCauses, rated }: PlanOption): number[] {
+/**
+ * Which bundles a box of their own may be worth it for: those whose piece has one and, where nothing keeps below the ceiling, those
+ * at most risk; else wraps do the same for less. None that somebody pinned without.
+ */
+function worthABox(request: PlanRequest, { option: { bundleCauses, rated }, aboveCeiling }: Recommendation): number[] {
   const { bundles } = rated.weighed.filled.stowed;
   const shares = worthSharesOf(piecesIn({ bundles }));
   const risk = (at: number) => breakingChance(bundleCauses[at]!, request.house.kappa.value) * shares[at]!;
   const free = bundles.map((_, at) => at).filter((at) => bundleLocks(request.locks, at).boxed === undefined);
   const most = [...free].sort((a, b) => risk(b) - risk(a)).slice(0, MOST.bundles);
-  return [...new Set([...most, ...free.filter((at) => bundles[at]!.wrapped.piece.facts.ownBoxIn)])];
+  return [...new Set([...(aboveCeiling ? most : []), ...free.filter((at) => bundles[at]!.wrapped.piece.facts.ownBoxIn)])];
 }
 
 /** A choice whose bundles have grown, in its own box and the next larger ones, standing as they did and in the closest ways. */

@@ -77,6 +77,23 @@ describe('parts equal the whole: two that are alike, told as two pieces, are two
   });
 });
 
+test('beside what is recommended of several no single change is better still', () => {
+  const plate: Partial<PieceFacts> = { title: 'plate', archetype: 'handledWare', lengthIn: 9, widthIn: 9, heightIn: 2, weightLb: 1.5 };
+  for (const pieces of [
+    [JAR, BOWL, plate],
+    [BOWL, JAR, { ...JAR, title: 'other', heightIn: 9 }, plate],
+  ]) {
+    const of = asked(pieces, { stock: { boxes: [...BOXES, box([14, 12, 10]), box([18, 12, 8]), box([12, 10, 10])] } });
+    const steps = planParcel(of);
+    let step = steps.next();
+    while (!step.done) step = steps.next();
+    if (step.value.kind === 'noPlan') throw new Error(step.value.reasons.join());
+    const better = nextBestChanges(of, step.value.recommended.choice).filter((one) => one.better && !one.blocks);
+    // what is put on a piece changes the piece, and is told
+    expect(better.map(({ change }) => change.kind).filter((kind) => kind !== 'guard' && kind !== 'hollow')).toEqual([]);
+  }
+});
+
 describe('columns of different bundles', () => {
   const upon = asked([JAR, BOWL]);
   const stacked = derive(upon, { others: other(), stand: { along: 2, parts: [1, 0] } });

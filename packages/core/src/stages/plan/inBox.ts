@@ -1,3 +1,4 @@
+import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
 import { toFoldOf } from '../box/boxToFold.ts';
 import { isEnvelope } from '../box/makeShell.ts';
@@ -76,21 +77,44 @@ export function stoodToFit(request: PlanRequest, choice: PlanChoice, derive: Der
   if (!choice.others || request.locks.stand !== undefined) return [choice];
   const weighed = derive.weighed(choice);
   if (!weighed || !isTooSmall(weighed, request)) return [choice];
-  const wraps = weighed.filled.stowed.bundles.map(({ wrapped }) => wrapped) as unknown as Wraps;
-  const fitting = waysToStand(wraps, request.locks, MOST_STANDS)
-    .map(({ lies: [own, ...others], stand }): PlanChoice => ({
-      ...choice,
-      ...own,
-      stand,
-      others: choice.others!.map((one, at) => ({ ...one, ...others[at]! })),
-      baseGapIn: null,
-    }))
+  const { shell } = weighed.filled.stowed;
+  const fitting = standingWays(request, choice, weighed, derive)
+    .filter(({ blockIn }) => choice.inner !== null || blockIn.every((side, axis) => side <= shell.insideIn[axis]! + 1e-9))
+    .map(({ way }): PlanChoice => ({ ...choice, ...way(choice), baseGapIn: null }))
     .filter((one) => {
       const stood = derive.weighed(one);
       return stood !== null && !isTooSmall(stood, request);
     });
   return fitting.length > 0 ? fitting : [choice];
 }
+
+/** A way of standing, and how large all is that stands so. */
+interface StandingWay {
+  readonly way: (choice: PlanChoice) => Pick<Required<PlanChoice>, 'orientation' | 'stand' | 'others'>;
+  readonly blockIn: Triple;
+}
+
+/** Ways in which the bundles of a choice may stand: the same in every box, and asked for with each. */
+function standingWays(request: PlanRequest, choice: PlanChoice, weighed: WeighedParcel, derive: Deriver): StandingWay[] {
+  const known = waysOf.get(derive) ?? new Map<string, StandingWay[]>();
+  waysOf.set(derive, known);
+  const { cells, between, around } = choice;
+  const bundles = [choice, ...choice.others!].map(({ layers, guards, filledHollows, boxed }) => [layers, guards, filledHollows, boxed]);
+  const key = JSON.stringify([bundles, cells, between, around]);
+  const met = known.get(key);
+  if (met) return met;
+  const wraps = weighed.filled.stowed.bundles.map(({ wrapped }) => wrapped) as unknown as Wraps;
+  const ways = waysToStand(wraps, request.locks, MOST_STANDS).flatMap(({ lies, stand }): StandingWay[] => {
+    const [own, ...others] = lies;
+    if (!own) return [];
+    const way: StandingWay['way'] = (of) => ({ ...own, stand, others: of.others!.map((one, at) => ({ ...one, ...others[at]! })) });
+    const stood = derive.weighed({ ...choice, ...way(choice) });
+    return stood ? [{ way, blockIn: stood.filled.stowed.blockIn }] : [];
+  });
+  known.set(key, ways);
+  return ways;
+}
+const waysOf = new WeakMap<Deriver, Map<string, StandingWay[]>>();
 
 /** True where what is held does not go into its box. */
 export const isTooSmall = (weighed: WeighedParcel, { house }: Pick<PlanRequest, 'house'>): boolean =>

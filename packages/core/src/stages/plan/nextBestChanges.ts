@@ -112,7 +112,7 @@ const STANDS_FOR_ALL: ReadonlySet<ChangeKind['kind']> = new Set(['box', 'turned'
 const ALWAYS_TOLD: ReadonlySet<ChangeKind['kind']> = new Set(['turned', 'between']);
 
 /** A change that may be told, as far as its price. */
-interface SoundChange {
+export interface SoundChange {
   readonly change: ChangeKind;
   readonly after: PlanChoice;
   readonly deriveChanged: Deriver;
@@ -140,14 +140,24 @@ function isBeaten({ faults, leastMinor }: SoundChange, found: readonly NextChang
   return before.size + single >= most;
 }
 
-/** Changes that can be carried out, break no rule that is kept, and want nothing there is not enough of. */
-function* soundChanges(request: PlanRequest, choice: PlanChoice, now: PlanOption, derive: Deriver): Generator<SoundChange> {
+/**
+ * Changes that can be carried out, break no rule that is kept, and want nothing there is not enough of.
+ *
+ * @param looksAt which kinds are looked at
+ */
+export function* soundChanges(
+  request: PlanRequest,
+  choice: PlanChoice,
+  now: PlanOption,
+  derive: Deriver,
+  looksAt: (kind: ChangeKind['kind']) => boolean = () => true,
+): Generator<SoundChange> {
   const faultsNow = countFaults(faultsOf(now.rated, request.house));
   const shortOf = shortCounter(request);
   const countShort = (option: Pick<PlanOption, 'rated'>) => shortOf(stockUsed(option)).length;
   const shortNow = countShort(now);
   const bareNow = countBare(now.rated.weighed);
-  for (const { change, after } of everyChange(request, choice, now, derive)) {
+  for (const { change, after } of everyChange(request, choice, now, derive, looksAt)) {
     const changed = requestAfter(request, change);
     const deriveChanged = changed === request ? derive : deriver(changed);
     const weighed = deriveChanged.weighed(after);
@@ -196,8 +206,15 @@ const isWorse = (after: Counted, now: Counted): boolean =>
   now.impossible ? after.impossible : after.impossible || after.blocking > now.blocking || after.cautions > now.cautions;
 
 /** Single changes, where another box wants different bundles stood otherwise in each such way. */
-function* everyChange(request: PlanRequest, choice: PlanChoice, now: PlanOption, derive: Deriver) {
+function* everyChange(
+  request: PlanRequest,
+  choice: PlanChoice,
+  now: PlanOption,
+  derive: Deriver,
+  looksAt: (kind: ChangeKind['kind']) => boolean,
+) {
   for (const { change, after } of singleChanges(request, choice, now)) {
+    if (!looksAt(change.kind)) continue;
     if (change.kind !== 'box') yield { change, after };
     else for (const stood of stoodToFit(request, after, derive)) yield { change, after: stood };
   }

@@ -119,7 +119,7 @@ describe('by a price that is known: a box costs 500 and a pound 90, and holds so
     [[6, 6, 6, 6, 6], 5],
   ])('%p pounds go in %d boxes of ten', (pounds, boxes) => {
     const { splits, looked } = finish(compareBoxes(of(pounds), priced(10)));
-    expect(looked).toBe('every');
+    expect(looked).toBe(pounds.length > 4 ? 'roughly' : 'every');
     expect(splits[0]!.parts).toHaveLength(boxes);
     expect(splits[0]!.costMinor).toBe(500 * boxes + 90 * pounds.reduce((sum, one) => sum + one, 0));
     for (const { parts } of splits)
@@ -127,7 +127,7 @@ describe('by a price that is known: a box costs 500 and a pound 90, and holds so
   });
 
   // of n pieces there are 2ⁿ − 1 lots, each planned once: exact
-  test.each([3, 4, 5])('it is told how many lots of %d pieces were looked at, until all of them were', (count) => {
+  test.each([2, 3, 4])('it is told how many lots of %d pieces were looked at, until all of them were', (count) => {
     const slowly = function* (asks: PlanRequest): Generator<unknown, PlanOption | null> {
       yield 'so far';
       return yield* priced(60)(asks);
@@ -158,7 +158,7 @@ describe('by a price that is known: a box costs 500 and a pound 90, and holds so
   test.each([
     ['as they are planned', 0],
     ['a tenth above that, one more than another', 0.1],
-  ])('of six to eight every way is sketched, %s, and the best is found', (_, above) => {
+  ])('of five to eight every way is sketched, %s, and the best is found', (_, above) => {
     const roughly = function* (asks: PlanRequest): Generator<unknown, PlanOption | null> {
       const found = yield* priced(18)(asks);
       const share = 1 + above * ((asks.pieceIds.length * 7) % 3) * 0.5;

@@ -3,8 +3,10 @@ import { either } from '../frontier/causes.ts';
 import type { PieceFacts } from '../sale/Order.ts';
 import { piecesOf, type PlanRequest } from './PlanRequest.ts';
 
-/** So many portions are split in every way there is, each box planned. */
+/** So many portions are split in every way there is. */
 export const MOST_SPLIT = 5;
+/** Of so many pieces each box is planned. */
+const MOST_PLANNED = 4;
 /** Up to so many in every way too, each box sketched first; more of them by weight, by worth, and one by one. */
 export const MOST_SKETCHED = 8;
 /** So many of the ways that were sketched are planned, those that look best: a sketch is a tenth or two above its plan; judgement. */
@@ -63,7 +65,7 @@ type Planner = (asked: PlanRequest) => Generator<unknown, PlanOption | null>;
 /**
  * Compares a parcel in one box with ways to send its pieces in two and more, each box at its best; each lot of pieces is
  * planned once, and once every split in two is known three boxes and more need no further plan. Of one sort of piece the alike
- * ones are shared out evenly, as hands do it; of several, each lot of alike ones goes whole or in halves. Of six to eight bundles
+ * ones are shared out evenly, as hands do it; of several, each lot of alike ones goes whole or in halves. Of five to eight pieces
  * every lot is sketched, and the ways that look best are planned. Above that only some are looked at: each alone, the heavy from the
  * light, the dear from the rest; and where two boxes are better than one, the larger of the best two split again, or a box for each
  * where no two hold them.
@@ -111,7 +113,7 @@ export function* compareBoxes(
   const of = (ways: readonly (readonly (readonly number[])[])[]) => ways.map((parts) => parts.map((part) => part.map((i) => portions[i]!)));
   const isHalved = facts.some(({ count }) => count > 1);
   if (each) yield* look([whole.map((one) => [one])]);
-  if (portions.length > MOST_SPLIT && portions.length <= MOST_SKETCHED) {
+  if (facts.length > MOST_PLANNED && portions.length <= MOST_SKETCHED) {
     const promising = yield* bestOfAll(of([...waysToSplit(portions, facts), ...waysInMore(portions.length)]), sketched);
     yield* look(promising);
     if (splits.length > 0) return { together, splits, looked: 'roughly' };

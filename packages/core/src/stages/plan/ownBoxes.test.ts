@@ -86,7 +86,7 @@ describe('beside another', () => {
   test('its box, fill, tape and minutes are added once, and nothing else but room', () => {
     const { bundles } = own.rated.weighed.filled.stowed;
     // large bubble of 0.45 in on every side leaves half of 1.1 in round it and up it
-    expect(bundles[0].wrapped.boxed!.gapsIn).toEqual([0.55, 0.55, 0.55].map((gap) => expect.closeTo(gap, 9)));
+    expect(bundles[0].wrapped.boxed!.gapsIn).toEqual([0.55, 0.55, 0.55].map((gap): unknown => expect.closeTo(gap, 9)));
     const [amount] = amountsWithin({ bundles });
     expect(amount).toMatchObject({ where: 'inner', bundle: 0 });
     expect(amount!.boughtFt3).toBeCloseTo((6 * 6 * 8 - 4.9 * 4.9 * 6.9) / 1728, 9);
@@ -168,7 +168,7 @@ describe('what cannot be', () => {
     const tight = derive(TWO, { ...BESIDE, layers: [{ material: 'largeBubble', turns: 3 }], boxed: BOXED });
     expect(findFaults(tight.rated.weighed, TWO.house)).toEqual([
       // 4 + 6 × 0.45 is 6.7, and 6 + 2.7 is 8.7
-      expect.objectContaining({ kind: 'tooSmall', blocks: true, box: 'own', of: 'jar', shortIn: expect.closeTo(0.7, 9) }),
+      expect.objectContaining({ kind: 'tooSmall', blocks: true, box: 'own', of: 'jar', shortIn: expect.closeTo(0.7, 9) as unknown }),
     ]);
   });
 
@@ -202,18 +202,15 @@ describe('what is searched', () => {
     }
   });
 
-  test('one is advised where it is even and safer; a pin of none is kept', () => {
-    const shade = { ...plainFacts('shade', 'globeShade'), lengthIn: 4, widthIn: 4, heightIn: 6, weightLb: 1.2, replacementMinor: 60_000 };
-    const pieces = [shade, WEIGHT, { ...JAR, replacementMinor: 90_000, irreplaceable: true }];
-    const stock = { boxes: [...BOXES, box([9, 9, 9]), box([10, 10, 10]), box([12, 6, 6])] };
-    const free = best(asked(pieces, { stock }));
-    const none = best(asked(pieces, { stock, locks: { boxed: null, others: [{ boxed: null }, { boxed: null }] } }));
-    const boxedIn = ({ choice }: PlanOption) => [choice, ...choice.others!].map(({ boxed }) => boxed?.box ?? null);
-    expect(boxedIn(none)).toEqual([null, null, null]);
-    expect(boxedIn(free)).not.toEqual([null, null, null]);
-    expect(free.chance).toBeLessThan(0.75 * none.chance);
-    // even: within fifty cents, or a fiftieth of what it costs, as every tie is
-    expect(free.expectedMinor).toBeLessThan(none.expectedMinor + Math.max(50, 0.02 * none.nestCostMinor));
+  test('one is taken where nothing else keeps below the ceiling and it is safer; a pin of none is kept', () => {
+    const shade = { ...plainFacts('shade', 'globeShade'), lengthIn: 4, widthIn: 4, heightIn: 6, weightLb: 1.2, mostChance: 0.0001 };
+    const locks = { layers: [{ material: 'largeBubble', turns: 2 }], box: '20x16x12', fill: 'mouldedFill', inner: null };
+    const pieces = [shade, WEIGHT];
+    const free = best(asked(pieces, { locks }));
+    const none = best(asked(pieces, { locks: { ...locks, boxed: null, others: [{ boxed: null }] } }));
+    const boxedIn = ({ choice }: PlanOption) => [choice, ...choice.others!].filter(({ boxed }) => boxed).length;
+    expect([boxedIn(none), boxedIn(free)]).toEqual([0, 1]);
+    expect(free.chance).toBeLessThan(none.chance);
   });
 
   test('the one it came in is offered first, then the smallest there are enough of', () => {

@@ -63,7 +63,6 @@ export function shellSundries(
   return { ...seam, minutes: STANDING_MINUTES.formBox + STANDING_MINUTES.closeBox + minutes };
 }
 
-const NOTHING: Added = { weightLb: 0, costMinor: 0, minutes: 0 };
 const tape = (stock: TapeStock, feet: number): Added => ({
   weightLb: stock.lbPerFt * feet,
   costMinor: stock.minorPerFt * feet,

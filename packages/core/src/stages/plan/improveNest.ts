@@ -1,0 +1,63 @@
+import { recommend, type Recommendation } from '../frontier/recommend.ts';
+import type { BundleChoice, PlanChoice } from '../frontier/PlanOption.ts';
+import type { ChangeKind } from './ChangeKind.ts';
+import { deriver } from './derivePlan.ts';
+import { soundChanges } from './nextBestChanges.ts';
+import { bundleChoice, bundleLocks, piecesOf, type BundleLocks, type Locks, type PlanRequest } from './PlanRequest.ts';
+import { isBetter } from './sideBySide.ts';
+
+/** Changes taken one after the other at most; judgement. */
+const MOST_ROUNDS = 6;
+
+/** What changes the pieces themselves is not for a search to do, and wraps were tried one by one before. */
+const NOT_AGAIN: ReadonlySet<ChangeKind['kind']> = new Set(['guard', 'hollow', 'turns', 'doubled']);
+
+/**
+ * A nest of several different pieces with whatever single change is better still, one after the other until none is: its wraps
+ * were chosen in a few boxes and fills, and the best box or fill for those wraps may be another.
+ *
+ * @param ceiling chance above which a nest is recommended only where none is below it
+ */
+export function improveNest(request: PlanRequest, found: Recommendation, ceiling: number): Recommendation {
+  if (piecesOf(request).length === 1) return found;
+  const derive = deriver(request);
+  let best = found;
+  for (let round = 0; round < MOST_ROUNDS; round++) {
+    const now = best.option;
+    const options = [...soundChanges(request, now.choice, now, derive, (kind) => !NOT_AGAIN.has(kind))]
+      // one that costs more than all that is expected now is no better whatever it risks
+      .filter(({ after, faults, leastMinor }) => {
+        return (
+          faults.blocking === 0 && (leastMinor < now.expectedMinor || best.aboveCeiling) && keepsPins(request.locks, now.choice, after)
+        );
+      })
+      .flatMap(({ after }) => {
+        const derived = derive(after);
+        return derived.kind === 'plan' && !derived.option.rated.refused && isBetter(derived.option, now) ? [derived.option] : [];
+      });
+    const next = recommend([now, ...options], ceiling, request.house)!;
+    if (next.option === now) break;
+    best = next;
+  }
+  return best;
+}
+
+/** Pins that are no part of a choice, or are one in other words. */
+const SAID_OTHERWISE: ReadonlySet<string> = new Set(['others', 'inner', 'innerFill', 'bundle', 'method', 'without']);
+
+/** True where nothing that somebody pinned is another after a change; what was measured in its layers stays in them. */
+function keepsPins(locks: Locks, before: PlanChoice, after: PlanChoice): boolean {
+  const { inner, innerFill } = locks;
+  return (
+    (inner === undefined || before.inner?.box === after.inner?.box) &&
+    (innerFill === undefined || before.inner?.fill === after.inner?.fill) &&
+    [before, ...(before.others ?? [])].every((_, i) => keepsOwnPins(bundleLocks(locks, i), bundleChoice(before, i), bundleChoice(after, i)))
+  );
+}
+
+/** The same of one bundle; what is pinned of the parcel stands with the first. */
+function keepsOwnPins(locks: Locks | BundleLocks, before: BundleChoice, after: BundleChoice): boolean {
+  const of = (choice: BundleChoice, part: string) => JSON.stringify(choice[part as keyof BundleChoice] ?? null);
+  const parts = [...Object.keys(locks).filter((part) => !SAID_OTHERWISE.has(part)), ...(locks.bundle ? ['layers'] : [])];
+  return parts.every((part) => of(before, part) === of(after, part));
+}
