@@ -4,7 +4,7 @@ import { foldsAsChosen } from './stages/box/folds.ts';
 import { waysToStand } from './stages/box/waysToStand.ts';
 import { sheetsSuffice } from './stages/wrap/sheetsSuffice.ts';
 import type { WrappedItem, Wraps } from './stages/wrap/WrappedItem.ts';
-import { traceFrontier } from './stages/frontier/traceFrontier.ts';
+import { traceBetter, traceFrontier } from './stages/frontier/traceFrontier.ts';
 import { countPlans, type PlanSpace } from './stages/frontier/PlanSpace.ts';
 import type { PlanOption } from './stages/frontier/PlanOption.ts';
 import type { SearchProgress, Traced } from './stages/frontier/Trace.ts';
@@ -141,17 +141,14 @@ function searchedAgain(request: PlanRequest, space: PlanSpace, found: Recommenda
     const { inner, bundles } = best.option.rated.weighed.filled.stowed;
     if (inner?.core) return best;
     const wraps: Wraps[] = [bundles.map(({ wrapped }) => wrapped) as unknown as Wraps];
-    const search = traceFrontier({
-      ...space,
-      wraps,
-      ways: [...waysOfAll(wraps, request.locks), ...waysToStand(wraps[0]!, request.locks, MOST_LARGER, true)],
-    });
+    const ways = [...waysOfAll(wraps, request.locks), ...waysToStand(wraps[0]!, request.locks, MOST_LARGER, true)];
+    // whether a box in a box is better was looked at before
+    const locks = inner ? space.locks : { ...space.locks, inner: null };
+    const search = traceBetter({ ...space, wraps, ways, locks }, best.option);
     let step = search.next();
     while (!step.done) step = search.next();
-    const { best: other, frontier } = step.value;
-    const next = other && recommend([best.option, other.option, ...frontier], ceiling, request.house)!;
-    if (!next || next.option === best.option) return best;
-    best = polishNest(request, next, [], ceiling);
+    if (step.value.option === best.option) return best;
+    best = polishNest(request, step.value, [], ceiling);
   }
   return best;
 }

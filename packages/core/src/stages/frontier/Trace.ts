@@ -51,14 +51,17 @@ export interface Trace {
  * could tell apart.
  *
  * @param ceiling chance of breaking above which a plan is recommended only where none is below it
+ * @param than only a plan to recommend instead of this one is looked for, no frontier
  */
-export function startTrace(house: House, ceiling: number): Trace {
+export function startTrace(house: House, ceiling: number, than: PlanOption | null = null): Trace {
   const frontier = createFrontier<PlanOption>(comesBefore);
   // below the ceiling: all that is even with the least expected, as known so far
   let even: PlanOption[] = [];
   let leastMinor = Infinity;
   let mostMinor = Infinity;
   const met: [number, number][] = [];
+  // of what is below the ceiling nothing counts but what is even with it
+  const onlyBetter = than !== null && than.chance <= ceiling;
   const trace: Trace = {
     considered: 0,
     evaluated: 0,
@@ -78,7 +81,7 @@ export function startTrace(house: House, ceiling: number): Trace {
     isBelowCeiling: () => even.length > 0,
     // kept chances are steps: one is no higher than the step of a chance where it is no higher than that chance itself
     rulesOut: ({ costMinor, chance, expectedMinor }) =>
-      (chance > ceiling || expectedMinor > mostMinor) && frontier.beats(costMinor, chance),
+      (chance > ceiling || expectedMinor > mostMinor) && (onlyBetter || frontier.beats(costMinor, chance)),
     progress: () => ({ considered: trace.considered, evaluated: trace.evaluated, found: trace.found }),
     found() {
       const points = frontier.points().map((point) => point.of);
@@ -91,5 +94,6 @@ export function startTrace(house: House, ceiling: number): Trace {
       };
     },
   };
+  if (than) trace.keep(than);
   return trace;
 }

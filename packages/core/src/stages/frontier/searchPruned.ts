@@ -5,6 +5,7 @@ import { priceCarriage, type Carriage } from '../rate/rateParcel.ts';
 import { weighParcel } from '../weight/weighParcel.ts';
 import { judgeParcel } from './judgeParcel.ts';
 import { everyBare, everyBoxed, fillFinder, looksAtBoxed, shellFinder, type PlanSpace } from './PlanSpace.ts';
+import type { PlanOption } from './PlanOption.ts';
 import { planFloors } from './planFloors.ts';
 import type { Filled, Floor, OpenShell, PlanFloors, Stowed } from './Floors.ts';
 import type { Held } from '../box/stowInBox.ts';
@@ -32,9 +33,11 @@ interface FilledFloor extends Floor {
  * than the best, falls out: by shell, then by fill, then by carriage with finer slices. What is left is
  * worked out in order of its expected cost, after a few seeds; all of this first among a few bundles from all over the list,
  * so that most of the others fall out early. Nothing else is ever skipped.
+ *
+ * @param than only a plan to recommend instead of this one is looked for, no frontier
  */
-export function* searchPruned(space: PlanSpace): Generator<TraceProgress, Traced> {
-  const trace = startTrace(space.house, ceilingOfAll(space.pieces, space.house));
+export function* searchPruned(space: PlanSpace, than: PlanOption | null = null): Generator<TraceProgress, Traced> {
+  const trace = startTrace(space.house, ceilingOfAll(space.pieces, space.house), than);
   if (space.wraps.length === 0 || space.carriages.length === 0) return trace.found();
   const floors = planFloors(space);
   const stow = stower(space, floors, trace);

@@ -1,3 +1,5 @@
+import type { PlanOption } from './PlanOption.ts';
+import type { Recommendation } from './recommend.ts';
 import type { PlanSpace } from './PlanSpace.ts';
 import { searchEvery } from './searchEvery.ts';
 import { searchPruned } from './searchPruned.ts';
@@ -11,3 +13,8 @@ import type { TraceProgress, Traced } from './Trace.ts';
  */
 export const traceFrontier = (space: PlanSpace, every = false): Generator<TraceProgress, Traced> =>
   every ? searchEvery(space) : searchPruned(space);
+
+/** The plan to recommend instead of one that is known, of a space; that one where none is better. */
+export function* traceBetter(space: PlanSpace, than: PlanOption): Generator<TraceProgress, Recommendation> {
+  return (yield* searchPruned(space, than)).best!;
+}
