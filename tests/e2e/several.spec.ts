@@ -117,7 +117,7 @@ test('drawn and changed each by itself, stood otherwise, and sent in two boxes i
   expect((await app.shelf()).some((tag) => tag.id === sibling.id)).toBe(false);
 });
 
-test('two of three are wrapped together: ticked by keys, drawn round those two, wound and put in as one at the bench', async ({
+test('two of three are wrapped together, and the glass among them has a box of its own: by keys, drawn, and stepped at the bench', async ({
   page,
   sell,
 }) => {
@@ -134,10 +134,22 @@ test('two of three are wrapped together: ticked by keys, drawn round those two, 
   await page.keyboard.press('Space');
   await expect.poll(async () => (await kept(page)).nest.choice!.around?.of).toEqual([0, 1]);
   await expect(ring).toHaveCount(1);
+  await page.getByRole('tab', { name: /lamp glass/ }).click();
+  const own = page.locator('[data-view=above] [data-part=own-box]');
+  await expect(own).toHaveCount(0);
+  await page.getByRole('combobox', { name: 'A box of its own' }).focus();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(own).toHaveCount(1);
+  await expect.poll(async () => (await kept(page)).nest.choice!.others![0]!.boxed).toBeTruthy();
+  expect((await kept(page)).nest.choice!.boxed ?? null).toBeNull();
   await expectAccessible(page);
   await saved(page);
   await page.getByRole('link', { name: /Bench/ }).first().click();
   const steps = page.getByRole('list', { name: 'All steps' });
+  await expect(steps.getByText('B, form its box')).toHaveCount(1);
+  await expect(steps.getByText('Test: B, own box shake')).toHaveCount(1);
   await expect(steps.getByText('Wrap A and B together')).toHaveCount(1);
   await expect(steps.getByText(/^Put .+ in$/)).toHaveCount(2);
 });

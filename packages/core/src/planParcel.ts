@@ -235,7 +235,7 @@ export const explainOtherWays = (
  * @param free what no more than is to be taken of; null where nobody counts
  * @param roughly few of the ways to wrap
  */
-function planSpace(request: PlanRequest, free: PlanRequest['stock'] | null = null, roughly = false): PlanSpace {
+export function planSpace(request: PlanRequest, free: PlanRequest['stock'] | null = null, roughly = false): PlanSpace {
   const { house, locks } = withoutCore(request);
   const stock = free ?? request.stock;
   const order = readSale(request.order);

@@ -5,9 +5,10 @@ import { CUSHION_MATERIALS, type CushionKey } from '../../engineering/cushion/cu
 import { ORDINARY_FILLS, ORDINARY_WRAPS } from '../../engineering/materials/ordinaryStock.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { alikeChance } from '../../engineering/pareto/alikeChance.ts';
-import { planCount, planParcel } from '../../planParcel.ts';
+import { planCount, planParcel, planSpace } from '../../planParcel.ts';
 import { verifyPlan } from '../plan/verifyPlan.ts';
 import { writePlanDocument } from '../plan/writePlanDocument.ts';
+import { traceBetter, traceFrontier } from './traceFrontier.ts';
 
 /** A material with drops on it, as if it were so many times as stiff as what it is like. */
 const ownCurve = <Item extends { readonly cushion: CushionKey | null }>(item: Item, stiffer: number): Item => {
@@ -180,4 +181,20 @@ describe('the search over liners, cut-downs, envelopes and free boxes', () => {
     if (pinned.kind === 'noPlan') throw new Error(pinned.reasons.join());
     expect(pinned.recommended.choice).toMatchObject({ fill: 'crumpledPaper', inner: { fill: 'mouldedFill' } });
   });
+});
+
+test('asked only for what is better than a plan, a search finds what it recommends when it is asked for everything', () => {
+  for (const archetype of ['handledWare', 'compactCeramic', 'thinFigure'] as const) {
+    const asked = request({ archetype, weightLb: 2 });
+    const space = planSpace(asked);
+    const { frontier, best } = finish(traceFrontier(space));
+    const below = frontier.filter((one) => one.chance <= 0.02);
+    expect(below.length).toBeGreaterThan(2);
+    for (const than of below) {
+      const { option } = finish(traceBetter(space, than));
+      expect(option.choice).toEqual(best!.option.choice);
+    }
+    // and that one itself where none is better
+    expect(finish(traceBetter(space, best!.option)).option).toBe(best!.option);
+  }
 });
