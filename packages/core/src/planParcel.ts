@@ -10,7 +10,7 @@ import type { PlanOption } from './stages/frontier/PlanOption.ts';
 import type { SearchProgress, Traced } from './stages/frontier/Trace.ts';
 import { addedOf, waysToGuard, type Added } from './stages/item/addedTo.ts';
 import { inspectItem } from './stages/item/inspectItem.ts';
-import { ceilingOfAll, recommend, type Recommendation } from './stages/frontier/recommend.ts';
+import { ceilingOfAll, type Recommendation } from './stages/frontier/recommend.ts';
 import { leastBoxToGet, type BoxToGet } from './stages/plan/boxToGet.ts';
 import { boxThem, noOwnBox, pinsOwnBox } from './stages/plan/boxThem.ts';
 import { choosePlan, type ChosenPlan } from './stages/plan/choosePlan.ts';

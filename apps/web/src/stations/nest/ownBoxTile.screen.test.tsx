@@ -97,9 +97,9 @@ describe('how it is drawn and told', () => {
     const [across, up] = VIEW_AXES[name];
     const { own, layers } = nestView(plan, name);
     const size = ({ w, h }: { w: number; h: number }) => [w, h];
-    expect(size(own!.outside)).toEqual([across, up].map((axis): unknown => expect.closeTo(plan.bundleIn[axis]!, 9)));
+    expect(size(own!.outside)).toEqual([across, up].map((axis): unknown => expect.closeTo(plan.bundleIn[axis], 9)));
     expect(size(own!.inside)).toEqual([across, up].map((axis) => [6, 6, 7][axis]));
-    expect(size(layers[0]!)).toEqual([across, up].map((axis): unknown => expect.closeTo(plan.boxed!.withinIn[axis]!, 9)));
+    expect(size(layers[0]!)).toEqual([across, up].map((axis): unknown => expect.closeTo(plan.boxed!.withinIn[axis], 9)));
     expect(nestView(plan, name, 1).own).toBeNull();
     const markup = renderToStaticMarkup(
       <NestDrawing
