@@ -39,7 +39,7 @@ export function NestTiles({
         Box
       </h2>
       {plan.block.stacks.length > 1 && <TogetherTile plan={plan} nest={nest} among={(whole.plan?.others?.length ?? 0) > 0} />}
-      {whole.plan && countOfPlan(whole.plan) > 1 && <OwnBoxTile plan={plan} nest={nest} choice={choice} />}
+      {whole.plan && countOfPlan(whole.plan) > 1 && <OwnBoxTile plan={plan} nest={nest} choice={choice} whole={whole} />}
       {whole.plan?.others && <StandTile plan={whole.plan} nest={whole} />}
       {whole.plan?.others && <BetweenTile plan={whole.plan} nest={whole} />}
       {whole.plan && countOfPlan(whole.plan) > 1 && <AroundTile plan={whole.plan} nest={whole} />}

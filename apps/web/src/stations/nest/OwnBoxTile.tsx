@@ -3,7 +3,9 @@ import {
   mayHoldOne,
   OWN_BOX,
   ownBoxOf,
+  planBundles,
   piecesOf,
+  takeOwnBox,
   takesOne,
   type BoxStock,
   type PlanChoice,
@@ -16,7 +18,18 @@ import { Tile, TileSelect } from './Tile.tsx';
 const NONE = 'none';
 
 /** A box that one of several bundles has for itself beside the others: one it goes into, or the one it came in. */
-export function OwnBoxTile({ plan, nest, choice }: { plan: PlanDocument; nest: NestUse; choice: PlanChoice }) {
+export function OwnBoxTile({
+  plan,
+  nest,
+  choice,
+  whole,
+}: {
+  plan: PlanDocument;
+  nest: NestUse;
+  choice: PlanChoice;
+  /** The nest of all bundles, of which one is in hand. */
+  whole: NestUse;
+}) {
   const { write } = useShop();
   const { stock, house } = nest.request;
   const { boxed } = plan;
@@ -33,7 +46,8 @@ export function OwnBoxTile({ plan, nest, choice }: { plan: PlanDocument; nest: N
   const put = (key: string) => {
     const box = boxes.find((one) => one.key === key);
     const fill = box && fillRound(box, withinIn, plan.coverIn, stock.fills, choice.boxed?.fill ?? choice.fill);
-    nest.change(() => ({ boxed: box && fill ? { box: key, fill: fill.key } : null, baseGapIn: null }));
+    const at = planBundles(whole.plan!).findIndex(({ piece }) => piece.id === plan.piece.id);
+    whole.change((all) => takeOwnBox(whole.request, all, at, box && fill ? { box: key, fill: fill.key } : null));
   };
   return (
     <Tile name="A box of its own" nest={nest} pin={({ boxed: pinned }) => ({ boxed: pinned ?? null })}>

@@ -46,7 +46,7 @@ const nestWith = (by: Partial<PlanChoice> = {}) =>
 const tile = async (at: number, by: Partial<PlanChoice> = {}) => {
   const { nest, taken } = nestWith(by);
   const inHand = nestInHandOf(nest, at);
-  const drawn = await draw(<OwnBoxTile plan={inHand.plan!} nest={inHand} choice={inHand.choice!} />);
+  const drawn = await draw(<OwnBoxTile plan={inHand.plan!} nest={inHand} choice={inHand.choice!} whole={nest} />);
   return { ...drawn, nest, taken };
 };
 const open = () => fireEvent.mouseDown(screen.getByRole('combobox', { name: 'A box of its own' }));

@@ -5,7 +5,7 @@ import type { RateCard } from '../../engineering/tariff/RateCard.ts';
 import type { UnitSystem } from '../../units/index.ts';
 import type { House } from '../../house/House.ts';
 import type { BundleChoice, PlanChoice } from '../frontier/PlanOption.ts';
-import type { MeasuredBundle } from '../wrap/WrappedItem.ts';
+import type { BoxedChoice, MeasuredBundle } from '../wrap/WrappedItem.ts';
 import type { Order, PieceFacts } from '../sale/Order.ts';
 
 /** All a plan depends on; the same request gives the same plan. */
@@ -52,6 +52,12 @@ export const bundleChoice = (choice: PlanChoice, at: number): BundleChoice => (a
 /** A choice with something else chosen for one of the bundles. */
 export const withBundle = (choice: PlanChoice, at: number, next: BundleChoice): PlanChoice =>
   at === 0 ? { ...choice, ...next } : { ...choice, others: choice.others!.map((one, i) => (i === at - 1 ? next : one)) };
+
+/** A choice with one of its bundles in a box of its own, or in none. */
+export const withBoxed = (choice: PlanChoice, at: number, boxed: BoxedChoice | null): PlanChoice => ({
+  ...withBundle(choice, at, { ...bundleChoice(choice, at), boxed }),
+  baseGapIn: null,
+});
 
 /**
  * The facts of a parcel's pieces, in the order of its bundles.

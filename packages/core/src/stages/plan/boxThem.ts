@@ -10,7 +10,7 @@ import type { BoxedChoice, Wraps } from '../wrap/WrappedItem.ts';
 import { deriver, type Deriver } from './derivePlan.ts';
 import type { NoPlan } from './explainNoPlan.ts';
 import { inBox, largerBoxes } from './inBox.ts';
-import { bundleChoice, bundleLocks, piecesOf, withBundle, type PlanRequest } from './PlanRequest.ts';
+import { bundleLocks, piecesOf, withBoxed, type PlanRequest } from './PlanRequest.ts';
 import { soundOptions } from './soundOptions.ts';
 import { boxesOf, fillsOf } from './stockFor.ts';
 
@@ -86,12 +86,6 @@ export function boxThem(request: PlanRequest, found: Recommendation, ceiling: nu
   }
   return best;
 }
-
-/** A choice with one of its bundles in a box of its own, or in none. */
-export const withBoxed = (choice: PlanChoice, at: number, boxed: BoxedChoice | null): PlanChoice => ({
-  ...withBundle(choice, at, { ...bundleChoice(choice, at), boxed }),
-  baseGapIn: null,
-});
 
 /**
  * Which bundles a box of their own may be worth it for: those whose piece has one and, where nothing keeps below the ceiling, those

@@ -5,11 +5,11 @@ import { isEnvelope } from '../box/makeShell.ts';
 import type { PlanChoice } from '../frontier/PlanOption.ts';
 import { BY_HAND } from '../rate/byHand.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
-import type { Wraps } from '../wrap/WrappedItem.ts';
+import type { BoxedChoice, Wraps } from '../wrap/WrappedItem.ts';
 import { waysToStand } from '../box/waysToStand.ts';
 import { deriver, type Deriver } from './derivePlan.ts';
 import { findFaults } from './findFaults.ts';
-import type { PlanRequest } from './PlanRequest.ts';
+import { withBoxed, type PlanRequest } from './PlanRequest.ts';
 import { boxesOf } from './stockFor.ts';
 
 /**
@@ -46,8 +46,17 @@ export function takeBox(request: PlanRequest, choice: PlanChoice, key: string): 
   const box = boxesOf({ ...request, locks: {} }).boxes.find((one) => one.key === key) ?? toFoldOf(key, request.stock.linerBoard);
   if (!box) return { ...choice, box: key };
   const [first, ...more] = inBox(choice, box, request);
+  return standingBest(request, [first!, ...more]);
+}
+
+/** A choice with one of its bundles put into a box of its own by hand, or out of it; all stood otherwise where they only go in then. */
+export const takeOwnBox = (request: PlanRequest, choice: PlanChoice, at: number, boxed: BoxedChoice | null): PlanChoice =>
+  standingBest(request, [withBoxed(choice, at, boxed)]);
+
+/** Of some choices, each stood so that it goes into its box, the one that comes out best. */
+function standingBest(request: PlanRequest, choices: readonly PlanChoice[]): PlanChoice {
   const derive = deriver(request);
-  const ways = [first!, ...more].flatMap((one) => stoodToFit(request, one, derive));
+  const ways = choices.flatMap((one) => stoodToFit(request, one, derive));
   if (ways.length === 1) return ways[0]!;
   const expected = (one: PlanChoice) => {
     const derived = derive(one);

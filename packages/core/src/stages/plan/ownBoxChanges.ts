@@ -2,10 +2,10 @@ import { boxesTaking } from '../box/boxed.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import { fillRound } from '../fill/boxedFill.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
-import { isSeveral, withBoxed } from './boxThem.ts';
+import { isSeveral } from './boxThem.ts';
 import type { ChangeKind } from './ChangeKind.ts';
 import { inBox, largerBoxes } from './inBox.ts';
-import type { PlanRequest } from './PlanRequest.ts';
+import { withBoxed, type PlanRequest } from './PlanRequest.ts';
 import { boxesOf, fillsOf } from './stockFor.ts';
 
 /**
