@@ -42,20 +42,20 @@ export const noOwnBox = (request: PlanRequest): NoPlan => {
 };
 
 /** True where somebody has pinned a box of its own for a bundle. */
-export const pinsOwnBox = (request: PlanRequest): boolean => isSeveral(request) && pinnedOf(request).length > 0;
+export const pinsOwnBox = (request: PlanRequest): boolean => pinnedOf(request).length > 0;
 
 /**
- * The bundles of a nest in boxes of their own beside the others: those that somebody pinned, and of the others those that are most
- * at risk and those that came in a box, where the house has boxes in boxes and it comes out better. The search itself leaves them
- * without, since such a box is what stands in the outer one.
+ * The bundles of a nest in boxes of their own beside the others: those that somebody pinned; and, where the house has boxes in boxes
+ * and it comes out better, those whose piece came in a box and those most at risk where nothing keeps below the ceiling. The search
+ * itself leaves them without, since such a box is what stands in the outer one.
  *
  * @param ceiling chance above which a nest is recommended only where none is below it
  * @returns null where one is pinned and nothing takes it
  */
 export function boxThem(request: PlanRequest, found: Recommendation, ceiling: number): Recommendation | null {
-  if (!isSeveral(request)) return found;
-  const { house, stock } = request;
   const pinned = pinnedOf(request);
+  if (pinned.length === 0 && !isSeveral(request)) return found;
+  const { house, stock } = request;
   const sound = soundOptions(request);
   const derive = deriver(request);
   const { boxes } = boxesOf({ ...request, cards: [] });
@@ -71,7 +71,7 @@ export function boxThem(request: PlanRequest, found: Recommendation, ceiling: nu
     if (!put) return null;
     best = put;
   }
-  if (!house.innerBoxes || best.option.choice.inner) return best;
+  if (!isSeveral(request) || !house.innerBoxes || best.option.choice.inner) return best;
   for (const at of worthABox(request, best)) {
     const { option } = best;
     const { wrapped } = option.rated.weighed.filled.stowed.bundles[at]!;

@@ -202,6 +202,12 @@ describe('what is searched', () => {
     }
   });
 
+  test('one alone in one that is pinned is in it too', () => {
+    const { choice, rated } = best(asked([JAR], { locks: { boxed: BOXED } }));
+    expect(choice.boxed).toEqual(BOXED);
+    expect(rated.weighed.filled.stowed.inner).toBeNull();
+  });
+
   test('one is taken where nothing else keeps below the ceiling and it is safer; a pin of none is kept', () => {
     const shade = { ...plainFacts('shade', 'globeShade'), lengthIn: 4, widthIn: 4, heightIn: 6, weightLb: 1.2, mostChance: 0.0001 };
     const locks = { layers: [{ material: 'largeBubble', turns: 2 }], box: '20x16x12', fill: 'mouldedFill', inner: null };
