@@ -72,7 +72,7 @@ export function OwnBoxTile({
             onChange={(fill) => nest.change((held) => ({ boxed: held.boxed ? { ...held.boxed, fill } : null }))}
           />
           <span className="detail">
-            {write.size(withinIn)} in {write.size(boxed.insideIn)}; it stands among the others as {write.size(plan.bundleIn)}
+            {write.size(withinIn)} goes into {write.size(boxed.insideIn)}; it stands among the others as {write.size(plan.bundleIn)}
           </span>
         </>
       )}

@@ -74,7 +74,7 @@ test('the second has one of its own; not that of the first', async () => {
 
 test('its fill is changed and it is taken out again', async () => {
   const { taken } = await tile(0, { boxed: SMALL });
-  expect(screen.getByText(/3 7\/8 × 3 7\/8 × 4 7\/8 in in 6 × 6 × 7 in/)).toBeTruthy();
+  expect(screen.getByText(/3 7\/8 × 3 7\/8 × 4 7\/8 in goes into 6 × 6 × 7 in/)).toBeTruthy();
   fireEvent.mouseDown(screen.getByRole('combobox', { name: 'Fill of its own box' }));
   fireEvent.click(screen.getByText(`${STOCK.fills[0]!.name} inside`));
   expect(taken.at(-1)!.boxed).toEqual({ box: '6x6x7', fill: STOCK.fills[0]!.key });
