@@ -94,8 +94,9 @@ const noneOf = (request: PlanRequest, space: PlanSpace, { best }: Traced): NoPla
 };
 
 /**
- * What was found, in a core, with steps finer than the search takes, with boxes of their own round some bundles, board between different bundles, tubes in the corners,
- * and each place's own fill, where the house has that and it pays.
+ * What was found, in a core, with steps finer than the search takes, with boxes of their own round some bundles, board between
+ * different bundles, tubes in the corners, and each place's own fill, where the house has that and it pays; of several, whatever
+ * single change is better still.
  */
 function* finished(
   request: PlanRequest,
@@ -145,10 +146,9 @@ function searchedAgain(request: PlanRequest, space: PlanSpace, found: Recommenda
     // whether a box in a box is better was looked at before
     const locks = inner ? space.locks : { ...space.locks, inner: null };
     const search = traceBetter({ ...space, wraps, ways, locks }, best.option);
-    let step = search.next();
-    while (!step.done) step = search.next();
-    if (step.value.option === best.option) return best;
-    best = polishNest(request, step.value, [], ceiling);
+    const next = drained(search);
+    if (next.option === best.option) return best;
+    best = polishNest(request, next, [], ceiling);
   }
   return best;
 }
@@ -174,12 +174,14 @@ export function* planOrByHand(request: PlanRequest): Generator<PlanProgress, { c
 
 /** The least box that would bring a planning below the ceiling that nothing in the stockroom keeps; null where none would. */
 export const boxToGet = (request: PlanRequest, chosen: Extract<ChosenPlan, { kind: 'planned' }>): BoxToGet | null =>
-  leastBoxToGet(request, chosen, (asked) => {
-    const steps = planParcel(asked);
-    let step = steps.next();
-    while (!step.done) step = steps.next();
-    return step.value;
-  });
+  leastBoxToGet(request, chosen, (asked) => drained(planParcel(asked)));
+
+/** What something that pauses comes to, without a pause. */
+function drained<Result>(steps: Generator<unknown, Result>): Result {
+  let step = steps.next();
+  while (!step.done) step = steps.next();
+  return step.value;
+}
 
 /** Nests with boxes nobody has that nothing in the stockroom matches; a search for each, so asked for by itself. */
 export const outsideStock = (request: PlanRequest, chosen: Extract<ChosenPlan, { kind: 'planned' }>): Generator<unknown, OutsideNest[]> =>

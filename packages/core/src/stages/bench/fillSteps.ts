@@ -12,12 +12,7 @@ const shown = (where: string, inBox: BenchStep['picture']['inBox'], parts: reado
 
 /** What the keys of steps begin with, by what is filled; and which phase the top of it begins. */
 const AT = { box: 'box', 'inner box': 'inner', core: 'inner', 'its box': 'boxed' } as const;
-const OPENS = {
-  box: (parts: readonly Part[]) => opening('closing', parts),
-  'inner box': (parts: readonly Part[]) => opening('box', parts),
-  core: (parts: readonly Part[]) => opening('box', parts),
-  'its box': (parts: readonly Part[]) => [...parts],
-};
+const OPENS = { box: 'closing', 'inner box': 'box', core: 'box', 'its box': null } as const;
 
 /** Where what goes into a core lies. */
 const IN_CORE = 'As far from one end of it as from the other.';
@@ -70,6 +65,7 @@ export function fillSteps(
   beside: readonly Part[] = [],
 ): Part[] {
   const at = AT[where];
+  const opens = OPENS[where];
   const named = where === 'its box' ? where : `the ${where}`;
   const all = handfuls(amounts);
   const step = (place: FilledPlace, title: string, says: string): Part[] =>
@@ -84,6 +80,7 @@ export function fillSteps(
           units > 0 ? [{ what: stock.name, amount: units, unit: stock.unitName, stock: { kind: 'fill', key: stock.key } }] : [],
         ),
       );
+  const top = step('top', `Top of ${named}`, onTop.length > 0 ? '#, level: the cross stands on it.' : '#, slightly above the edge.');
   return [
     ...shown(where, 'base', step('base', `Base of ${named}`, '#, level.')),
     ...shown(where, 'base', onBase),
@@ -116,11 +113,7 @@ export function fillSteps(
       ...step('right', `Right end of ${named}`, '#, pressed down at the right end alone.'),
     ]),
     ...before,
-    ...shown(
-      where,
-      'top',
-      OPENS[where](step('top', `Top of ${named}`, onTop.length > 0 ? '#, level: the cross stands on it.' : '#, slightly above the edge.')),
-    ),
+    ...shown(where, 'top', opens === null ? top : opening(opens, top)),
     ...shown(where, 'top', onTop),
   ];
 }

@@ -65,14 +65,14 @@ export const boxAddsLb = (bundle: Pick<LyingBundle, 'wrapped' | 'orientation'>):
   return amount ? bundle.wrapped.boxed!.tareLb + amount.boughtFt3 * amount.stock.lbPerFt3 : 0;
 };
 
-/** Gaps between a bundle and a box of its own once it has settled in it; null where it has none. */
-export function settledWithin(bundle: LyingBundle): Gaps | null {
+/** What lies between a bundle and a box of its own once it has settled in it; null where it has none. */
+export function settledWithin(bundle: LyingBundle): SettledFill | null {
   const { boxed } = bundle.wrapped;
   if (!boxed) return null;
   const known = settledOf.get(bundle);
   if (known) return known;
   const [length, width] = orient(boxed.withinIn, bundle.orientation);
-  const settled = effectiveGaps(
+  const gaps = effectiveGaps(
     gapsWithin(bundle)!,
     {
       weightLb: wrappedLb(bundle.wrapped),
@@ -84,8 +84,14 @@ export function settledWithin(bundle: LyingBundle): Gaps | null {
     },
     cushionOf(boxed.fill),
   );
+  const settled = { fill: boxed.fill, gaps };
   settledOf.set(bundle, settled);
   return settled;
 }
 /** Asked for each face, column and fill round it. */
-const settledOf = new WeakMap<LyingBundle, Gaps>();
+const settledOf = new WeakMap<LyingBundle, SettledFill>();
+
+interface SettledFill {
+  readonly fill: FillStock;
+  readonly gaps: Gaps;
+}

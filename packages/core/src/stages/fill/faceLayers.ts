@@ -64,8 +64,8 @@ function outOf(bundle: LyingBundle, face: Struck): ReturnType<typeof wrapLayersO
   const { wrapped, orientation, bundleIn } = bundle;
   const own = wrapLayersOn(wrapped, orientation, face);
   const settled = settledWithin(bundle);
-  if (!wrapped.boxed || !settled) return own;
-  const gap = gapLayer(own.outside, settled[face], wrapped.boxed.fill);
+  if (!settled) return own;
+  const gap = gapLayer(own.outside, settled.gaps[face], settled.fill);
   return { layers: [...own.layers, gap], outside: throughWall(beyond(own.outside, gap.thicknessIn), boxFace(bundleIn, face)) };
 }
 
@@ -178,8 +178,8 @@ function facingLayers(bundle: LyingBundle, face: Struck, from: LoadFront): { rea
   let outside = from;
   const layers: CushionLayer[] = [];
   const settled = settledWithin(bundle);
-  if (wrapped.boxed && settled) {
-    const gap = gapLayer(throughWall(outside, boxFace(bundleIn, face)), settled[OPPOSITE[face]], wrapped.boxed.fill);
+  if (settled) {
+    const gap = gapLayer(throughWall(outside, boxFace(bundleIn, face)), settled.gaps[OPPOSITE[face]], settled.fill);
     layers.push(gap);
     outside = beyond(outside, gap.thicknessIn);
   }

@@ -6,10 +6,10 @@ import { breakingChance } from '../frontier/causes.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { worthSharesOf } from '../item/worthOfAll.ts';
 import { recommend, type Recommendation } from '../frontier/recommend.ts';
-import type { BoxedChoice, Wraps } from '../wrap/WrappedItem.ts';
+import type { BoxedChoice, WrappedItem, Wraps } from '../wrap/WrappedItem.ts';
 import { deriver, type Deriver } from './derivePlan.ts';
 import type { NoPlan } from './explainNoPlan.ts';
-import { inBox, largerBoxes } from './inBox.ts';
+import { inBox, largerBoxes, stoodAs } from './inBox.ts';
 import { bundleLocks, piecesOf, withBoxed, type PlanRequest } from './PlanRequest.ts';
 import { soundOptions } from './soundOptions.ts';
 import { boxesOf, fillsOf } from './stockFor.ts';
@@ -55,11 +55,9 @@ export const pinsOwnBox = (request: PlanRequest): boolean => pinnedOf(request).l
 export function boxThem(request: PlanRequest, found: Recommendation, ceiling: number): Recommendation | null {
   const pinned = pinnedOf(request);
   if (pinned.length === 0 && !isSeveral(request)) return found;
-  const { house, stock } = request;
-  const sound = soundOptions(request);
+  const { house } = request;
   const derive = deriver(request);
-  const { boxes } = boxesOf({ ...request, cards: [] });
-  const fills = fillsOf(stock, house, request.locks, undefined);
+  const sound = soundOptions(request, derive);
   let best = found;
   if (pinned.length > 0) {
     const asPinned = pinned.reduce((choice, { at, boxed }) => withBoxed(choice, at, boxed), found.option.choice);
@@ -76,16 +74,25 @@ export function boxThem(request: PlanRequest, found: Recommendation, ceiling: nu
     const { option } = best;
     const { wrapped } = option.rated.weighed.filled.stowed.bundles[at]!;
     if (wrapped.boxed) continue;
-    const options = boxesTaking(wrapped, boxes, house, MOST.boxes).flatMap((box) => {
-      const fill = fillRound(box, wrapped.bundleIn, wrapped.coverIn, fills, option.choice.fill);
-      if (!fill) return [];
-      const boxed = withBoxed(option.choice, at, { box: box.key, fill: fill.key });
-      return stoodIn(request, boxed, option, derive, MOST.outer).flatMap((one) => sound(one) ?? []);
-    });
+    const options = ownBoxesFor(request, option.choice, wrapped, MOST.boxes).flatMap((boxed) =>
+      stoodIn(request, withBoxed(option.choice, at, boxed), option, derive, MOST.outer).flatMap((one) => sound(one) ?? []),
+    );
     best = recommend([best.option, ...options], ceiling, house)!;
   }
   return best;
 }
+
+/** Boxes a wrapped bundle may have for itself, its piece's own first, then so many of the smallest, each with a fill that goes round it. */
+export const ownBoxesFor = (
+  { stock, house, locks }: PlanRequest,
+  { fill: inHand }: PlanChoice,
+  wrapped: WrappedItem,
+  most: number,
+): BoxedChoice[] =>
+  boxesTaking(wrapped, boxesOf({ stock, cards: [], locks }).boxes, house, most).flatMap((box) => {
+    const fill = fillRound(box, wrapped.bundleIn, wrapped.coverIn, fillsOf(stock, house, locks, undefined), inHand);
+    return fill ? [{ box: box.key, fill: fill.key }] : [];
+  });
 
 /**
  * Which bundles a box of their own may be worth it for: those whose piece has one and, where nothing keeps below the ceiling, those
@@ -112,10 +119,5 @@ function stoodOtherwise({ locks }: PlanRequest, choice: PlanChoice, derive: Deri
   const weighed = choice.others && locks.stand === undefined ? derive.weighed(choice) : null;
   if (!weighed) return [];
   const wraps = weighed.filled.stowed.bundles.map(({ wrapped }) => wrapped) as unknown as Wraps;
-  return waysToStand(wraps, locks, MOST.ways).map(({ lies: [own, ...others], stand }) => ({
-    ...choice,
-    ...own,
-    stand,
-    others: choice.others!.map((one, at) => ({ ...one, ...others[at]! })),
-  }));
+  return waysToStand(wraps, locks, MOST.ways).map((way) => stoodAs(choice, way));
 }

@@ -6,7 +6,7 @@ import type { PlanChoice } from '../frontier/PlanOption.ts';
 import { BY_HAND } from '../rate/byHand.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import type { BoxedChoice, Wraps } from '../wrap/WrappedItem.ts';
-import { waysToStand } from '../box/waysToStand.ts';
+import { waysToStand, type Way } from '../box/waysToStand.ts';
 import { deriver, type Deriver } from './derivePlan.ts';
 import { findFaults } from './findFaults.ts';
 import { withBoxed, type PlanRequest } from './PlanRequest.ts';
@@ -89,7 +89,7 @@ export function stoodToFit(request: PlanRequest, choice: PlanChoice, derive: Der
   const { shell } = weighed.filled.stowed;
   const fitting = standingWays(request, choice, weighed, derive)
     .filter(({ blockIn }) => choice.inner !== null || blockIn.every((side, axis) => side <= shell.insideIn[axis]! + 1e-9))
-    .map(({ way }): PlanChoice => ({ ...choice, ...way(choice), baseGapIn: null }))
+    .map(({ way }): PlanChoice => ({ ...stoodAs(choice, way), baseGapIn: null }))
     .filter((one) => {
       const stood = derive.weighed(one);
       return stood !== null && !isTooSmall(stood, request);
@@ -97,9 +97,17 @@ export function stoodToFit(request: PlanRequest, choice: PlanChoice, derive: Der
   return fitting.length > 0 ? fitting : [choice];
 }
 
+/** A choice whose different bundles lie and stand in a way. */
+export const stoodAs = (choice: PlanChoice, { lies: [own, ...others], stand }: Way): PlanChoice => ({
+  ...choice,
+  ...own,
+  stand,
+  others: choice.others!.map((one, at) => ({ ...one, ...others[at]! })),
+});
+
 /** A way of standing, and how large all is that stands so. */
 interface StandingWay {
-  readonly way: (choice: PlanChoice) => Pick<Required<PlanChoice>, 'orientation' | 'stand' | 'others'>;
+  readonly way: Way;
   readonly blockIn: Triple;
 }
 
@@ -113,11 +121,8 @@ function standingWays(request: PlanRequest, choice: PlanChoice, weighed: Weighed
   const met = known.get(key);
   if (met) return met;
   const wraps = weighed.filled.stowed.bundles.map(({ wrapped }) => wrapped) as unknown as Wraps;
-  const ways = waysToStand(wraps, request.locks, MOST_STANDS).flatMap(({ lies, stand }): StandingWay[] => {
-    const [own, ...others] = lies;
-    if (!own) return [];
-    const way: StandingWay['way'] = (of) => ({ ...own, stand, others: of.others!.map((one, at) => ({ ...one, ...others[at]! })) });
-    const stood = derive.weighed({ ...choice, ...way(choice) });
+  const ways = waysToStand(wraps, request.locks, MOST_STANDS).flatMap((way): StandingWay[] => {
+    const stood = derive.weighed(stoodAs(choice, way));
     return stood ? [{ way, blockIn: stood.filled.stowed.blockIn }] : [];
   });
   known.set(key, ways);

@@ -1,12 +1,9 @@
-import { boxesTaking } from '../box/boxed.ts';
 import { isEnvelope } from '../box/makeShell.ts';
-import { fillRound } from '../fill/boxedFill.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
-import { isSeveral } from './boxThem.ts';
+import { isSeveral, ownBoxesFor } from './boxThem.ts';
 import type { ChangeKind } from './ChangeKind.ts';
 import { inBox, largerBoxes } from './inBox.ts';
 import { withBoxed, type PlanRequest } from './PlanRequest.ts';
-import { boxesOf, fillsOf } from './stockFor.ts';
 
 /**
  * Each of several bundles out of the box it has for itself, or into the smallest one that takes it.
@@ -19,7 +16,7 @@ export function* ownBoxChanges(
   now: PlanOption,
   mostLarger: number,
 ): Generator<{ change: ChangeKind; after: PlanChoice }> {
-  const { stock, house, locks, cards } = request;
+  const { stock, house, cards } = request;
   const { bundles, shell } = now.rated.weighed.filled.stowed;
   if (!isSeveral(request)) return;
   for (const [at, { wrapped }] of bundles.entries()) {
@@ -29,13 +26,12 @@ export function* ownBoxChanges(
       continue;
     }
     if (!house.innerBoxes || choice.inner || isEnvelope(shell.box)) continue;
-    const [own] = boxesTaking(wrapped, boxesOf({ stock, cards: [], locks }).boxes, house, 1);
-    const fill = own && fillRound(own, wrapped.bundleIn, wrapped.coverIn, fillsOf(stock, house, locks, undefined), choice.fill);
-    if (!own || !fill) continue;
-    const after = withBoxed(choice, at, { box: own.key, fill: fill.key });
-    yield { change: { kind: 'ownBox', own: own.key, ...which }, after };
+    const [boxed] = ownBoxesFor(request, choice, wrapped, 1);
+    if (!boxed) continue;
+    const own = boxed.box;
+    const after = withBoxed(choice, at, boxed);
+    yield { change: { kind: 'ownBox', own, ...which }, after };
     for (const box of largerBoxes(request, shell.box, mostLarger))
-      for (const one of inBox(after, box, { stock, cards }))
-        yield { change: { kind: 'ownBox', own: own.key, box: box.key, ...which }, after: one };
+      for (const one of inBox(after, box, { stock, cards })) yield { change: { kind: 'ownBox', own, box: box.key, ...which }, after: one };
   }
 }

@@ -1,13 +1,12 @@
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
-import { deriver } from './derivePlan.ts';
+import { deriver, type Deriver } from './derivePlan.ts';
 import { blockingFaults } from './findFaults.ts';
 import type { PlanRequest } from './PlanRequest.ts';
 import { stockUsed } from './stockUsed.ts';
 import { shortCounter } from './willNotSuffice.ts';
 
 /** Works out choices that may be recommended: null for one that cannot be, is refused, is faulty, or wants what is short. */
-export function soundOptions(request: PlanRequest): (choice: PlanChoice) => PlanOption | null {
-  const derive = deriver(request);
+export function soundOptions(request: PlanRequest, derive: Deriver = deriver(request)): (choice: PlanChoice) => PlanOption | null {
   const short = request.reserved === undefined ? null : shortCounter(request);
   return (choice) => {
     const derived = derive(choice);
