@@ -13,9 +13,12 @@ const slices = (ends: readonly number[]): Slices => ({
   masses: ends.map((z, i) => normalCdf(z) - (i === 0 ? 0 : normalCdf(ends[i - 1]!))),
 });
 
-/** A few slices for a first sift, and many for a fine one. */
+const evenly = (count: number, stepZ: number): Slices => slices(Array.from({ length: count }, (_, i) => -4 + stepZ * i));
+
+/** A few slices for a first sift, many for a fine one, and very many for what is left of that. */
 export const COARSE_SLICES = slices([-3.4, -2.9, -2.5, -2.1, -1.8, -1.5, -1.2, -0.8]);
-export const FINE_SLICES = slices(Array.from({ length: 34 }, (_, i) => -4 + 0.141 * i));
+export const FINE_SLICES = evenly(34, 0.141);
+export const FINEST_SLICES = evenly(136, 0.03525);
 
 const weakest = new Map<Slices, Map<number, Slices>>();
 

@@ -83,7 +83,7 @@ const OPPOSITE: Readonly<Record<Struck, Struck>> = {
 };
 
 /** What lies on a way from one bundle to the wall. */
-interface Way {
+export interface Way {
   readonly layers: readonly CushionLayer[];
   /** The load where the last wrap ends. */
   readonly outside: LoadFront;
@@ -96,7 +96,7 @@ interface Way {
 /** Ways out by the bundles that stand together, whatever box and fill are round them: each is asked for many times. */
 const knownWays = new WeakMap<Block['bundles'], Map<string, Map<Column, Way>>>();
 
-function wayOut(block: Block, at: number, face: Struck, column: Column): Way {
+export function wayOut(block: Block, at: number, face: Struck, column: Column): Way {
   const byPlace = knownWays.get(block.bundles) ?? new Map<string, Map<Column, Way>>();
   knownWays.set(block.bundles, byPlace);
   const key = at === 0 ? face : `${at} ${face}`;

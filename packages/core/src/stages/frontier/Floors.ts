@@ -6,10 +6,17 @@ import type { Least } from './Trace.ts';
 /** The least that plans can cost, break and be expected to cost. */
 export type Floor = Least;
 
-/** The least chance of breaking, and the least share expected to go. */
+/** The least chance of breaking, the least of the pieces' worth expected to go, and the least share of what goes with the parcel. */
 export interface Risk {
   readonly chance: number;
+  readonly worthMinor: number;
   readonly share: number;
+}
+
+/** Something that may happen to the pieces: the least chance that any of them goes, and the least worth expected to, κ left out. */
+export interface Harm {
+  readonly any: number;
+  readonly worthMinor: number;
 }
 
 /** A bundle in a shell, fill and carriage still open, with its floor. */

@@ -1,7 +1,7 @@
-import type { Block, LyingBundle } from '../box/StowedBox.ts';
+import type { Block } from '../box/StowedBox.ts';
 
-/** The bundle whose shock stands for all in a floor: of those that lie lowest the most delicate by its peak. */
-export const decidingOf = ({ bundles }: Pick<Block, 'bundles'>): LyingBundle =>
-  bundles
-    .filter(({ atIn }) => atIn[2] === 0)
-    .reduce((least, one) => ((one.wrapped.piece.criticalG ?? Infinity) < (least.wrapped.piece.criticalG ?? Infinity) ? one : least));
+/** The bundle whose shock stands for all in a first floor, by its place: of those that lie lowest the most delicate by its peak. */
+export function decidingOf({ bundles }: Pick<Block, 'bundles'>): number {
+  const standsG = (at: number) => bundles[at]!.wrapped.piece.criticalG ?? Infinity;
+  return bundles.flatMap(({ atIn }, at) => (atIn[2] === 0 ? [at] : [])).reduce((least, at) => (standsG(at) < standsG(least) ? at : least));
+}

@@ -1,7 +1,7 @@
 import { cushionOf } from '../../engineering/materials/cushionOf.ts';
 import { dropsPerJourney, medianDropIn } from '../../engineering/journey/dropHeights.ts';
 import { HEAVIEST_LB } from '../../engineering/journey/dropSchedule.ts';
-import { addStruckFloors, COARSE_SLICES, FINE_SLICES, shockFloor, takeLogs } from '../../engineering/journey/shockFloor.ts';
+import { addStruckFloors, COARSE_SLICES, FINE_SLICES, FINEST_SLICES, shockFloor, takeLogs } from '../../engineering/journey/shockFloor.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import { standingAreaIn2 } from '../box/folds.ts';
 import { hasBoard, isEnvelope } from '../box/makeShell.ts';
@@ -9,13 +9,12 @@ import type { Struck } from '../fill/FilledBox.ts';
 import type { Gaps } from '../box/StowedBox.ts';
 import { driftChance, driftedGaps, effectiveGaps, sinkingPsiOf, standsInBox, type GapLoad } from '../fill/effectiveGaps.ts';
 import { countOfAll } from '../box/stowInBox.ts';
-import type { HarmShares } from '../../engineering/pieces/Archetype.ts';
 import { CRUSH_HARM } from './crushChance.ts';
 import type { PlanSpace } from './PlanSpace.ts';
-import { either } from './causes.ts';
+import { anyOf, either } from './causes.ts';
 import { crushedOf, LEAST_MISHAP, mishapChance } from './quietCauses.ts';
-import { knockChance, mixedContact } from './touching.ts';
-import type { Filled, Floor, PlanFloors, Risk } from './Floors.ts';
+import { contactOfOne, knockOfOne } from './touching.ts';
+import type { Filled, Floor, Harm, PlanFloors, Risk } from './Floors.ts';
 import { fillMinorPerFt3, leastOf, servicesOf, type Packed, type ShellFigures } from './searchFigures.ts';
 import { shellsRange, voidRound } from './shellsRange.ts';
 import { leastPostage, scratchFor, type Scratch } from './floorScratch.ts';
@@ -30,8 +29,8 @@ interface Going {
   readonly packed: Packed;
   readonly figures: ShellFigures;
   readonly weightLb: number;
-  readonly crush: number;
-  readonly mishap: number;
+  readonly crush: Harm;
+  readonly mishap: Harm;
 }
 
 const lower = (one: Floor, other: Floor): Floor => ({
@@ -42,11 +41,11 @@ const lower = (one: Floor, other: Floor): Floor => ({
 
 /** Floors over one space. */
 export function planFloors({ fills, house, carriages, pieces }: PlanSpace): PlanFloors {
-  // of several kinds the least that any of them loses, and the most that one of them is harmed, stand for all
-  const leastWorthMinor = Math.min(...pieces.map(({ replacementMinor, stacks }) => replacementMinor / stacks.length));
-  const most = (of: (harm: HarmShares) => number) => Math.max(...pieces.map(({ archetype }) => of(archetype.harm)));
-  const harm = { crush: most(({ crush }) => crush), mishap: most(({ mishap }) => mishap) };
+  const harms = harmsTo(pieces);
+  // where one of several that are alike breaks, the others may be whole
+  const loneMinor = pieces.map(({ replacementMinor, stacks, facts }) => replacementMinor / (facts.wholeOrNothing ? 1 : stacks.length));
   const kappa = house.kappa.value;
+  const oneBundle = pieces.length === 1;
   const groups = groupFills(fills);
   const bought = 1 + house.overfillShare;
   const { lbPerFt3: leastLbPerFt3, mostLbPerFt3, minorPerFt3: leastMinorPerFt3 } = leastOf(fills, house);
@@ -67,26 +66,30 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
     drops: Math.min(...ways.map((way) => way.drops)),
     handling: Math.min(...ways.map((way) => way.handling)),
   };
-  const scratch = { coarse: scratchFor(COARSE_SLICES), fine: scratchFor(FINE_SLICES) };
+  const scratch = { coarse: scratchFor(COARSE_SLICES), fine: scratchFor(FINE_SLICES), finest: scratchFor(FINEST_SLICES) };
   const cheapest = leastPostage(new Set(services.keys()));
   const rangeOf = shellsRange({ fills, groups, house }, cheapest);
   const troubleMinor = (house.troubleMinutes * house.labourMinorPerHour) / 60;
 
+  /** Of a harm that comes to pass for a share, κ taken in, the worth that goes: of several bundles κ may leave as much, no less, as of each. */
+  const gone = (share: number, { any, worthMinor }: Harm): number =>
+    oneBundle ? (any > 0 ? (worthMinor * share) / any : 0) : worthMinor * Math.min(1, kappa);
   /** What of a plan goes wrong at least, whatever it costs. */
-  const risk = (packed: Packed, crush: number, mishap: number, shock: number): Risk => {
-    const ownCrush = Math.log1p(-crush * UNDER);
-    const ownMishap = Math.log1p(-mishap * UNDER);
-    const ownShock = Math.log1p(-Math.min(shock * UNDER, 1 - 1e-12));
+  const risk = ({ quiet }: Packed, crush: Harm, mishap: Harm, shock: Harm): Risk => {
+    const ownCrush = Math.log1p(-crush.any * UNDER);
+    const ownMishap = Math.log1p(-mishap.any * UNDER);
+    const ownShock = Math.log1p(-Math.min(shock.any * UNDER, 1 - 1e-12));
+    const [crushes, mishaps, breaks] = [-Math.expm1(kappa * ownCrush), -Math.expm1(kappa * ownMishap), -Math.expm1(kappa * ownShock)];
     return {
-      chance: -Math.expm1(kappa * (packed.quiet.log + ownCrush + ownMishap + ownShock)) * UNDER,
-      share: packed.quiet.share - Math.expm1(kappa * ownCrush) - Math.expm1(kappa * ownMishap) - Math.expm1(kappa * ownShock),
+      chance: -Math.expm1(kappa * (quiet.log + ownCrush + ownMishap + ownShock)) * UNDER,
+      worthMinor: quiet.worthMinor + gone(crushes, crush) + gone(mishaps, mishap) + gone(breaks, shock),
+      share: quiet.share + crushes + mishaps + breaks,
     };
   };
   /** @param costMinor of the nest, without cover and signature */
-  const floor = (costMinor: number, postageMinor: number, { chance, share }: Risk): Floor => {
-    // where one of several breaks, the others may be whole
-    const loss = leastWorthMinor + postageMinor + troubleMinor;
-    return { costMinor: costMinor * UNDER, chance, expectedMinor: (costMinor + house.care * loss * share) * UNDER };
+  const floor = (costMinor: number, postageMinor: number, { chance, worthMinor, share }: Risk): Floor => {
+    const lostMinor = worthMinor + (postageMinor + troubleMinor) * share;
+    return { costMinor: costMinor * UNDER, chance, expectedMinor: (costMinor + house.care * lostMinor) * UNDER };
   };
   /**
    * The least of the ways to go that are not ruled out: each is asked with its own postage as if it went easily, then as it goes.
@@ -98,7 +101,7 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
   const goingAny = (
     costMinor: number,
     { packed, figures, weightLb, crush, mishap }: Going,
-    shockBy: (drops: number, handling: number) => number,
+    shockBy: (drops: number, handling: number) => Harm,
     rulesOut: (floor: Floor) => boolean,
   ): Floor | null => {
     const easily = risk(packed, crush, mishap, shockBy(easiest.drops, easiest.handling));
@@ -112,10 +115,18 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
     return least;
   };
   /** Least harm of a crush before it is known what lies above. */
-  const leastCrush = harm.crush * CRUSH_HARM.least;
-  const crushOf = ({ held }: Packed, figures: ShellFigures, topIn: number): number =>
-    figures.overload(held.inner) * Math.max(...held.bundles.map((_, at) => crushedOf(held, topIn, at)));
-  const mishapOf = ({ held }: Packed, { shell }: ShellFigures): number => mishapChance(shell, held.inner) * harm.mishap;
+  const leastCrush = harms(({ archetype }) => archetype.harm.crush * CRUSH_HARM.least);
+  const crushOf = ({ held }: Packed, figures: ShellFigures, topIn: number): Harm =>
+    times(
+      figures.overload(held.inner),
+      harms((_, at) => crushedOf(held, topIn, at)),
+    );
+  const mishapHarm = harms(({ archetype }) => archetype.harm.mishap);
+  const mishapOf = ({ held }: Packed, { shell }: ShellFigures): Harm => times(mishapChance(shell, held.inner), mishapHarm);
+  /** Shock of the bundle that stands for all. */
+  const shockHarm = ({ deciding }: Packed, any: number): Harm => ({ any, worthMinor: any * loneMinor[deciding]! });
+  const decidingHarm = (packed: Packed, shock: (drops: number, handling: number) => number) => (drops: number, handling: number) =>
+    shockHarm(packed, shock(drops, handling));
   const loadOf = ({ held, heldLb }: Packed, { shell }: ShellFigures): GapLoad => ({
     weightLb: heldLb,
     baseAreaIn2: held.inner ? held.heldIn[0] * held.heldIn[1] : standingAreaIn2(held),
@@ -139,11 +150,12 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
     return shockFloor(slices, all, easiest.drops);
   };
   const driftOf = ({ held }: Packed, fill: FillStock | null): number => (fill ? driftChance(cushionOf(fill), standsInBox(held)) : 0);
-  /** Shock floor of one filled shell, drifted or not: what lies below has half of its gap then. */
+  /** Shock floor of one bundle of a filled shell, drifted or not: what lies below has half of its gap then. */
   const mixedShock = (ceilings: ShockCeilings, { stowed: { packed }, fill, gaps, grossLb }: Filled, { others, all, starts }: Scratch) => {
     const { slices, faces, known } = ceilings;
     const cushion = fill && cushionOf(fill);
-    const drift = driftOf(packed, fill);
+    const standsBelow = faces[0]?.face === 'bottom';
+    const drift = standsBelow ? driftOf(packed, fill) : 0;
     for (let face = 0; face < faces.length; face++) starts[face] = logHeightsAt(ceilings, face, gaps[faces[face]!.face], cushion);
     const below = drift > 0 ? logHeightsAt(ceilings, 0, driftedGaps(gaps).bottom, cushion) : -1;
     const { logs } = known;
@@ -152,7 +164,7 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
       others.fill(0);
       for (let face = 1; face < faces.length; face++) addStruckFloors(logs, starts[face]!, faces[face]!.chance, logMedian, others);
       all.set(others);
-      addStruckFloors(logs, starts[0]!, faces[0]!.chance, logMedian, all);
+      if (faces.length > 0) addStruckFloors(logs, starts[0]!, faces[0]!.chance, logMedian, all);
       const whole = shockFloor(slices, all, drops);
       if (below < 0) return whole;
       addStruckFloors(logs, below, faces[0]!.chance, logMedian, others);
@@ -162,7 +174,7 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
   /** Shock floors of a bundle in a shell whatever fills it, by drops and handling. */
   const shockWhatever = (packed: Packed, gaps: Gaps, grossLb: number): ((drops: number, handling: number) => number) => {
     const coarse = packed.coarse();
-    if (!coarse) return NO_SHOCK;
+    if (!coarse) return () => 0;
     const { slices, faces, known } = coarse;
     const { all, starts } = scratch.coarse;
     for (let face = 0; face < faces.length; face++) starts[face] = logHeightsAt(coarse, face, gaps[faces[face]!.face], groups);
@@ -173,10 +185,30 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
       return shockFloor(slices, all, drops);
     });
   };
-  const contactOf = ({ stowed: { packed }, fill, gaps }: Filled): number =>
-    withKnocks(packed, mixedContact(packed.held, gaps, driftOf(packed, fill), easiest.drops));
-  const withKnocks = ({ held }: Packed, contact: number): number =>
-    countOfAll(held) === 1 ? contact : either(contact, knockChance(held, easiest.drops));
+  /** Of each bundle that shock limits: one drop strikes all, so that any goes at least as often as the one that goes most. */
+  const shockOfAll = (filled: Filled, deciding: (drops: number, handling: number) => Harm) => {
+    const others = filled.stowed.packed.others().map(({ at, ceilings }) => {
+      // each is asked once more for the other ways, so that none may write over what another reads
+      const starts = new Int32Array(ceilings.faces.length);
+      return { loneMinor: loneMinor[at]!, shock: mixedShock(ceilings, filled, { ...scratch.fine, starts }) };
+    });
+    return eachOnce((drops, handling) => {
+      let { any, worthMinor } = deciding(drops, handling);
+      for (const { shock, loneMinor: minor } of others) {
+        const chance = shock(drops, handling);
+        any = Math.max(any, chance);
+        worthMinor += chance * minor;
+      }
+      return { any, worthMinor };
+    });
+  };
+  /** What touches a wall, or one another. */
+  const touchOf = ({ stowed: { packed }, fill, gaps }: Filled): Harm[] => {
+    const { held } = packed;
+    const drift = driftOf(packed, fill);
+    const contact = harms((_, at) => contactOfOne(held, at, gaps, drift, easiest.drops));
+    return countOfAll(held) === 1 ? [contact] : [contact, harms((_, at) => knockOfOne(held, at, easiest.drops))];
+  };
 
   return {
     round(packed, extraLb, shells) {
@@ -185,8 +217,8 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
       if (minor.costMinor === Infinity) return null;
       const coarse = packed.coarse();
       const shock = coarse ? shockWithAny(coarse, range.gaps, packed.weightLb + extraLb + range.mostLb) : 0;
-      const mishap = LEAST_MISHAP * harm.mishap;
-      return floor(packed.costMinor + minor.costMinor, minor.postageMinor, risk(packed, range.overload * leastCrush, mishap, shock));
+      const least = risk(packed, times(range.overload, leastCrush), times(LEAST_MISHAP, mishapHarm), shockHarm(packed, shock));
+      return floor(packed.costMinor + minor.costMinor, minor.postageMinor, least);
     },
     stowed(packed, { figures, gaps, fills }, rulesOut) {
       const { shell } = figures;
@@ -197,11 +229,11 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
       const postage = cheapest(figures, leastLb);
       if (postage === Infinity) return null;
       const cost = packed.costMinor + figures.costMinor + voidFt3 * bought * leastMinorPerFt3;
-      const crush = figures.overload(packed.held.inner) * leastCrush;
+      const crush = times(figures.overload(packed.held.inner), leastCrush);
       const mishap = mishapOf(packed, figures);
-      if (rulesOut(floor(cost + postage, postage, risk(packed, crush, mishap, 0)))) return 'beaten';
+      if (rulesOut(floor(cost + postage, postage, risk(packed, crush, mishap, NONE)))) return 'beaten';
       const mostLb = emptyLb + voidFt3 * bought * mostLbPerFt3;
-      const shock = isEnvelope(shell.box) ? NO_SHOCK : shockWhatever(packed, gaps, mostLb);
+      const shock = isEnvelope(shell.box) ? NO_SHOCK : decidingHarm(packed, shockWhatever(packed, gaps, mostLb));
       const easily = risk(packed, crush, mishap, shock(easiest.drops, easiest.handling));
       const least = floor(cost + postage, postage, easily);
       return !rulesOut(least) && goingAny(cost, { packed, figures, weightLb: leastLb, crush, mishap }, shock, rulesOut)
@@ -227,7 +259,7 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
         costMinor,
       } = filled;
       const ceilings = packed.coarse();
-      const shock = ceilings ? mixedShock(ceilings, filled, scratch.coarse) : NO_SHOCK;
+      const shock = ceilings ? decidingHarm(packed, mixedShock(ceilings, filled, scratch.coarse)) : NO_SHOCK;
       const crush = crushOf(packed, figures, gaps.top);
       return goingAny(costMinor, { packed, figures, weightLb: grossLb * UNDER, crush, mishap: mishapOf(packed, figures) }, shock, rulesOut);
     },
@@ -240,10 +272,14 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
       } = filled;
       const weightLb = grossLb * UNDER;
       const crush = crushOf(packed, figures, gaps.top);
-      const mishap = either(mishapOf(packed, figures), contactOf(filled));
-      const ceilings = packed.fine();
-      const shock = ceilings ? mixedShock(ceilings, filled, scratch.fine) : NO_SHOCK;
-      if (!goingAny(costMinor, { packed, figures, weightLb, crush, mishap }, shock, rulesOut)) return null;
+      const mishap = eitherHarm(mishapOf(packed, figures), ...touchOf(filled));
+      const going = { packed, figures, weightLb, crush, mishap };
+      const decidingBy = (ceilings: ShockCeilings | null, on: Scratch) =>
+        ceilings ? decidingHarm(packed, mixedShock(ceilings, filled, on)) : NO_SHOCK;
+      const deciding = decidingBy(packed.fine(), scratch.fine);
+      if (!goingAny(costMinor, going, deciding, rulesOut)) return null;
+      const shock = oneBundle ? decidingBy(packed.finest(), scratch.finest) : shockOfAll(filled, deciding);
+      if (!goingAny(costMinor, going, shock, rulesOut)) return null;
       return (carriage) => {
         const { service, drops, handling } = ways[carriage]!;
         const postage = figures.postage[service]!(weightLb);
@@ -253,15 +289,34 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
   };
 }
 
-const NO_SHOCK = (): number => 0;
+const NONE: Harm = { any: 0, worthMinor: 0 };
+const NO_SHOCK = (): Harm => NONE;
+
+/** What a harm done to each of some pieces does to all of them. */
+const harmsTo =
+  (pieces: PlanSpace['pieces']) =>
+  (chanceOf: (piece: PlanSpace['pieces'][0], at: number) => number): Harm => {
+    const chances = pieces.map(chanceOf);
+    return { any: anyOf(chances), worthMinor: pieces.reduce((sum, { replacementMinor }, at) => sum + replacementMinor * chances[at]!, 0) };
+  };
+
+/** A harm that comes to pass only so often. */
+const times = (share: number, { any, worthMinor }: Harm): Harm => ({ any: share * any, worthMinor: share * worthMinor });
+
+/** Several harms that are no more than one: where two come to pass at once, nothing goes twice. */
+function eitherHarm(...all: readonly Harm[]): Harm {
+  const any = either(...all.map((one) => one.any));
+  const sum = all.reduce((most, one) => most + one.any, 0);
+  return sum > 0 ? { any, worthMinor: (all.reduce((most, one) => most + one.worthMinor, 0) * any) / sum } : NONE;
+}
 
 /** Shock floors by drops and handling, each worked out once. */
-function eachOnce(work: (drops: number, handling: number) => number): (drops: number, handling: number) => number {
-  const known: number[] = [];
+function eachOnce<Shock>(work: (drops: number, handling: number) => Shock): (drops: number, handling: number) => Shock {
+  const known: { readonly drops: number; readonly handling: number; readonly shock: Shock }[] = [];
   return (drops, handling) => {
-    for (let i = 0; i < known.length; i += 3) if (known[i] === drops && known[i + 1] === handling) return known[i + 2]!;
+    for (const one of known) if (one.drops === drops && one.handling === handling) return one.shock;
     const shock = work(drops, handling);
-    known.push(drops, handling, shock);
+    known.push({ drops, handling, shock });
     return shock;
   };
 }

@@ -1,10 +1,10 @@
 import { cushionOf } from '../../engineering/materials/cushionOf.ts';
-import { COARSE_SLICES, FINE_SLICES } from '../../engineering/journey/shockFloor.ts';
+import { COARSE_SLICES, FINE_SLICES, FINEST_SLICES } from '../../engineering/journey/shockFloor.ts';
 import type { BoxStock, FillStock } from '../../engineering/materials/stock.ts';
 import { postageFloors, type PostageFloor } from '../../engineering/tariff/postageFloor.ts';
 import type { House } from '../../house/House.ts';
 import { standingAreaIn2 } from '../box/folds.ts';
-import { overAll, piecesLb, type Held } from '../box/stowInBox.ts';
+import { countOfAll, overAll, piecesLb, type Held } from '../box/stowInBox.ts';
 import type { Shell } from '../box/StowedBox.ts';
 import { decidingOf } from './decidingOf.ts';
 import { effectiveGaps, sinkingPsiOf, type GapLoad } from '../fill/effectiveGaps.ts';
@@ -12,9 +12,9 @@ import { fillAmount } from '../fill/fillAmount.ts';
 import { bundleLb } from '../fill/fillVoids.ts';
 import { carriageShipment, type Carriage } from '../rate/rateParcel.ts';
 import { bundleSundries, shellSundries } from '../weight/weighParcel.ts';
-import { worthSharesOf } from '../item/worthOfAll.ts';
+import { worthOfAll, worthSharesOf } from '../item/worthOfAll.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
-import { amongBundles, type Cause } from './causes.ts';
+import { amongBundles, CAUSES, type Cause } from './causes.ts';
 import { overloadChance } from './crushChance.ts';
 import type { PlanSpace } from './PlanSpace.ts';
 import { alike, bundleCauses, certifiedLb } from './quietCauses.ts';
@@ -23,7 +23,8 @@ import {
   gapRanges,
   groupFills,
   shockCeilings,
-  wrapStacks,
+  wallStacks,
+  waysOutStacks,
   type ShockCeilings,
   type Within,
   type WrapStacks,
@@ -44,14 +45,20 @@ export interface Packed extends Adds {
   /** Weight of what stands in the outer fill. */
   readonly heldLb: number;
   readonly quiet: QuietSums;
-  /** Worked out when first asked for: with few slices, and with many. */
+  /** The place of the bundle whose shock stands for all at first. */
+  readonly deciding: number;
+  /** Of that one, worked out when first asked for: with few slices, with many, and with very many. */
   readonly coarse: () => ShockCeilings | null;
   readonly fine: () => ShockCeilings | null;
+  readonly finest: () => ShockCeilings | null;
+  /** Of each of the others that shock limits, with many. */
+  readonly others: () => readonly { readonly at: number; readonly ceilings: ShockCeilings }[];
 }
 
-/** Of the bundle's own causes: Σ ln(1 − Pᵢ) of those that break, and Σ of the shares expected to go. */
+/** Of the bundle's own causes: Σ ln(1 − Pᵢ) of those that break, the worth expected to go, and the share of what goes with the parcel. */
 interface QuietSums {
   readonly log: number;
+  readonly worthMinor: number;
   readonly share: number;
 }
 
@@ -96,27 +103,34 @@ export function packer({ house, tapes, innerFills, pieces }: PlanSpace): Packer 
       ).parcel,
     );
   };
+  const worthMinor = worthOfAll(pieces);
   const sumUp = (causes: readonly Cause[]): QuietSums =>
     causes.reduce(
-      (sums, { fate, chance, shareLost }) => ({
-        log: sums.log + (fate === 'breaks' ? Math.log1p(-chance) : 0),
-        share: sums.share + shareLost * -Math.expm1(kappa * Math.log1p(-chance)),
-      }),
-      { log: 0, share: 0 },
+      (sums, { key, fate, chance, shareLost }) => {
+        const happens = -Math.expm1(kappa * Math.log1p(-chance));
+        return {
+          log: sums.log + (fate === 'breaks' ? Math.log1p(-chance) : 0),
+          worthMinor: sums.worthMinor + worthMinor * shareLost * happens,
+          share: sums.share + CAUSES[key].shareLost * happens,
+        };
+      },
+      { log: 0, worthMinor: 0, share: 0 },
     );
   const quietOfOne = remembered((wrapped: WrappedItem) => sumUp(ownCauses(wrapped)));
   const stacksOf = remembered((wrapped: WrappedItem) => ({ wrapped, byOrientation: new Map<string, WrapStacks>() }));
   const stacks = (held: Held): WrapStacks => {
-    const deciding = decidingOf(held);
-    if (held.bundles.length > 1) return wrapStacks(held, deciding);
-    const { byOrientation } = stacksOf(deciding.wrapped);
-    const key = `${deciding.orientation.join()} ${deciding.layout.grid.join()}`;
-    const made = byOrientation.get(key) ?? wrapStacks(held, deciding);
+    if (held.bundles.length > 1) return wallStacks(held, decidingOf(held));
+    const [{ wrapped, orientation, layout }] = held.bundles;
+    const { byOrientation } = stacksOf(wrapped);
+    const key = `${orientation.join()} ${layout.grid.join()}`;
+    const made = byOrientation.get(key) ?? wallStacks(held, 0);
     byOrientation.set(key, made);
     return made;
   };
   const pack = (held: Held, innerFill: FillStock | null): Packed => {
     const { bundles, inner } = held;
+    const deciding = decidingOf(held);
+    const fineStacks = () => (countOfAll(held) === 1 ? stacks(held) : waysOutStacks(held, deciding));
     const sundries = bundleSundries(held, tapes, house);
     const within = inner && innerFill ? fillInner(held, innerFill) : null;
     const heldLb = bundleLb(held) + (inner?.tareLb ?? 0) + (within?.weightLb ?? 0);
@@ -132,8 +146,16 @@ export function packer({ house, tapes, innerFills, pieces }: PlanSpace): Packer 
         sundries.costMinor +
         labour(overAll(held, ({ piece, minutes }) => piece.guards.minutes + minutes) + sundries.minutes, house),
       quiet: quietOf(held),
+      deciding,
       coarse: once(() => shockCeilings(held, stacks(held), within, COARSE_SLICES)),
-      fine: once(() => shockCeilings(held, stacks(held), within, FINE_SLICES)),
+      fine: once(() => shockCeilings(held, fineStacks(), within, FINE_SLICES)),
+      finest: once(() => shockCeilings(held, fineStacks(), within, FINEST_SLICES)),
+      others: once(() =>
+        bundles.flatMap((_, at) => {
+          const ceilings = at === deciding ? null : shockCeilings(held, waysOutStacks(held, at), within, FINE_SLICES);
+          return ceilings ? [{ at, ceilings }] : [];
+        }),
+      ),
     };
   };
   return Object.assign(pack, {

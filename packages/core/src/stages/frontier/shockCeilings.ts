@@ -6,14 +6,12 @@ import { innerMassDivisor } from '../../engineering/cushion/fragility.ts';
 import { beyond, fillAreaIn2, throughWall, type LoadFront } from '../../engineering/cushion/loadPatch.ts';
 import { sliceGs, slicesOfWeakest, takeLogs, type Slices } from '../../engineering/journey/shockFloor.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
-import type { Layout } from '../../engineering/stowage/Block.ts';
-import { piecesLb, type Held } from '../box/stowInBox.ts';
-import type { LyingBundle } from '../box/StowedBox.ts';
-import { decidingOf } from './decidingOf.ts';
+import type { Column } from '../../engineering/stowage/Block.ts';
+import { countOfAll, piecesLb, type Held } from '../box/stowInBox.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { Gaps } from '../box/StowedBox.ts';
 import { effectiveGaps, type GapLoad, type GapMaterial } from '../fill/effectiveGaps.ts';
-import { boxFace, FACE_AXES, wrapLayersOn } from '../fill/faceLayers.ts';
+import { boxFace, emptyBefore, wayOut, wrapLayersOn } from '../fill/faceLayers.ts';
 import type { Struck } from '../fill/FilledBox.ts';
 import { FACE_CHANCES } from '../../engineering/journey/dropHeights.ts';
 import { FACES } from '../../engineering/pieces/hardPoints.ts';
@@ -32,6 +30,8 @@ export interface ShockCeilings {
   readonly heights: Float64Array;
   /** The load on each face where the outer gap begins, never narrower than it is. */
   readonly loads: readonly LoadFront[];
+  /** What else bears there, and what is empty before it. */
+  readonly before: readonly Before[];
   /** What was worked out before. */
   readonly known: KnownHeights;
 }
@@ -45,38 +45,72 @@ interface KnownHeights {
 const nothingKnown = (slices: number): KnownHeights => ({ at: new Map(), logs: new Float64Array(FIRST_KNOWN * slices), used: 0 });
 const FIRST_KNOWN = 64;
 
-/** The wraps on each struck face, and the patch outside them; alike for every inner box round one bundle. */
+/** How a face of a bundle meets the gap round all of them. */
+interface Before {
+  /** So many times the piece's own weight bears there. */
+  readonly carried: number;
+  /** Room that the fill takes beyond the gap, inches. */
+  readonly emptyIn: number;
+}
+const ALONE: Before = { carried: 1, emptyIn: 0 };
+
+/** The wraps on each struck face of a bundle, and the patch outside them; alike for every inner box round one bundle. */
 export interface WrapStacks {
+  /** Which of the bundles. */
+  readonly at: number;
   readonly faces: readonly StruckShare[];
   readonly faceChances: readonly number[];
   readonly layers: readonly (readonly CushionLayer[])[];
   readonly loads: readonly LoadFront[];
+  readonly before: readonly Before[];
 }
 
 /**
- * What the wraps of one bundle, as it lies, bring to each face. Of several alike those of the lowest storey stand for all, on
- * the faces on which none of them has another before it: what they carry is left out, so that a ceiling stays one.
+ * What the wraps of one bundle, as it stands, bring to the faces on which it meets the wall itself: soon worked out. Of several
+ * alike the weakest stands where it is struck hardest, so that whichever of them meets the wall makes a ceiling; what else bears
+ * on it is left out.
  */
-export function wrapStacks({ bundles, resting }: Pick<Held, 'bundles' | 'resting'>, bundle: LyingBundle): WrapStacks {
-  const { wrapped, orientation, layout } = bundle;
-  const at = bundles.indexOf(bundle);
-  // of several kinds one stands for all, on the faces on which it meets the wall itself
-  const meetsWall = (face: Struck) => resting[face].on[at]!.length === 0 && resting[face].emptyIn[at]! === 0;
+export function wallStacks({ bundles, resting }: Pick<Held, 'bundles' | 'resting'>, at: number): WrapStacks {
+  const { wrapped, orientation, layout } = bundles[at]!;
+  const meetsWall = (face: Struck) =>
+    resting[face].on[at]!.length === 0 &&
+    resting[face].emptyIn[at]! === 0 &&
+    layout.columns[face].some((column) => column.beyond === 0 && column.empty === 0);
   const faces =
-    bundles.length === 1
-      ? facesStruck(wrapped, { wide: true, long: true }).filter(({ face }) => face === 'bottom' || layout.grid[FACE_AXES[face][0]] === 1)
-      : FACES.filter((face) => meetsWall(face) && (face === 'bottom' || layout.grid[FACE_AXES[face][0]] === 1)).map((face) => ({
-          face,
-          chance: FACE_CHANCES[face],
-        }));
+    bundles.length === 1 && layout.count === 1
+      ? facesStruck(wrapped, { wide: true, long: true })
+      : FACES.filter(meetsWall).map((face) => ({ face, chance: FACE_CHANCES[face] }));
   const stacks = faces.map(({ face }) => wrapLayersOn(wrapped, orientation, face));
   return {
-    faces,
-    faceChances: faces.map((one) => one.chance),
+    at,
+    ...facing(faces),
     layers: stacks.map(({ layers }) => layers),
     loads: stacks.map(({ outside }) => outside),
+    before: stacks.map(() => ALONE),
   };
 }
+
+/** The same on every face, through what stands beyond it and with what bears on it: of several alike by the shortest way. */
+export function waysOutStacks(held: Held, at: number): WrapStacks {
+  const { bundles } = held;
+  const { layout } = bundles[at]!;
+  const ways = FACES.map((face) => {
+    const column = layout.columns[face].reduce((first, one) => (isNearer(one, first) ? one : first));
+    const way = wayOut(held, at, face, column);
+    return { way, emptyIn: emptyBefore(held, bundles.indexOf(way.last), face, way.last === bundles[at] ? column : null) };
+  });
+  return {
+    at,
+    ...facing(FACES.map((face) => ({ face, chance: FACE_CHANCES[face] }))),
+    layers: ways.map(({ way }) => way.layers),
+    loads: ways.map(({ way }) => way.outside),
+    before: ways.map(({ way, emptyIn }) => ({ carried: way.carried, emptyIn })),
+  };
+}
+const facing = (faces: readonly StruckShare[]) => ({ faces, faceChances: faces.map(({ chance }) => chance) });
+/** Nearer to the wall, or with more behind it. */
+const isNearer = (one: Column, other: Column): boolean =>
+  one.beyond !== other.beyond ? one.beyond < other.beyond : one.behind > other.behind;
 
 /** What lies round a bundle inside its inner box. */
 export interface Within {
@@ -95,11 +129,11 @@ export function shockCeilings(
   cut: Slices,
   massRatio = within?.massRatio ?? 0,
 ): ShockCeilings | null {
-  const { wrapped, layout } = decidingOf(held);
+  const { wrapped, layout } = held.bundles[stacks.at]!;
   const { piece } = wrapped;
   if (piece.criticalG === null) return null;
-  const { faces, faceChances, layers, loads } = stacks;
-  const slices = slicesOfWeakest(cut, lowestOf(layout));
+  const { faces, faceChances, layers, loads, before } = stacks;
+  const slices = slicesOfWeakest(cut, layout.count);
   const divisor = innerMassDivisor(massRatio);
   const gs = sliceGs(slices, piece.criticalG / divisor, piece.spread);
   const heights = new Float64Array(faces.length * gs.length);
@@ -121,15 +155,13 @@ export function shockCeilings(
     logForces,
     heights,
     loads,
+    before,
     known: nothingKnown(forces.length),
   };
   if (!held.inner || !within) return ceilings;
   addGap(ceilings, within.gaps, within.fill, heights);
   return outsideBox(ceilings, held.inner.outsideIn, (face) => within.gaps[face]);
 }
-
-/** How many stand on the lowest storey. */
-const lowestOf = ({ count, grid }: Layout): number => Math.min(count, grid[0] * grid[1]);
 
 /** Ceilings of a bundle in its inner box whichever fill lies there; null where shock does not limit the piece. */
 export function ceilingsWithAny(
@@ -152,7 +184,11 @@ export function ceilingsWithAny(
 const outsideBox = (ceilings: ShockCeilings, outside: Triple, gapIn: (face: Struck) => number): ShockCeilings => ({
   ...ceilings,
   known: nothingKnown(ceilings.forces.length),
-  loads: ceilings.faces.map(({ face }, i) => throughWall(beyond(ceilings.loads[i]!, gapIn(face)), boxFace(outside, face))),
+  loads: ceilings.faces.map(({ face }, i) =>
+    throughWall(beyond(ceilings.loads[i]!, gapIn(face) + ceilings.before[i]!.emptyIn), boxFace(outside, face)),
+  ),
+  // what is empty among the bundles is filled within that box
+  before: ceilings.before.map(({ carried }) => ({ carried, emptyIn: 0 })),
 });
 
 /** Adds to each face what a gap and its fill bring there. */
@@ -220,14 +256,16 @@ export function logHeightsAt(
 
 /** Adds to the heights of one face, by its place, what a gap of a thickness and what cushions in it bring there. */
 function addGapOnFace(
-  { logForces, weightLb, loads }: ShockCeilings,
+  { logForces, weightLb, loads, before }: ShockCeilings,
   face: number,
-  t: number,
+  gapIn: number,
   { curve, bearingShare }: CushionMaterial,
   into: Float64Array,
 ): void {
+  const { carried, emptyIn } = before[face]!;
+  const t = gapIn + emptyIn;
   if (!(t > 0)) return;
-  addLayer(into, logForces, weightLb, fillAreaIn2(loads[face]!, t, bearingShare), t, energyCeiling(curve));
+  addLayer(into, logForces, weightLb, fillAreaIn2(loads[face]!, t, bearingShare) / carried, t, energyCeiling(curve));
 }
 
 /** @param into heights of one face */
@@ -292,12 +330,14 @@ export function groupFills(fills: readonly FillStock[]): FillGroup[] {
  * @param into written over, one height for each slice
  */
 export function withAnyFill(ceilings: ShockCeilings, face: number, ranges: readonly GapRange[], into: Float64Array): void {
-  const { forces, logForces, weightLb, loads, heights } = ceilings;
+  const { forces, logForces, weightLb, loads, before, heights } = ceilings;
+  const { carried, emptyIn } = before[face]!;
   const count = forces.length;
   into.fill(0);
-  for (const { mostIn: t, bearingShare, ceiling } of ranges) {
+  for (const { mostIn, bearingShare, ceiling } of ranges) {
+    const t = mostIn + emptyIn;
     if (!(t > 0)) continue;
-    const logMostIn2 = Math.log(fillAreaIn2(loads[face]!, t, bearingShare));
+    const logMostIn2 = Math.log(fillAreaIn2(loads[face]!, t, bearingShare) / carried);
     for (let slice = 0; slice < count; slice++) {
       // energy over stress never rises with stress, so the widest area serves best
       const logStress = logForces[slice]! - logMostIn2;
