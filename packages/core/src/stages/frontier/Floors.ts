@@ -6,17 +6,18 @@ import type { Least } from './Trace.ts';
 /** The least that plans can cost, break and be expected to cost. */
 export type Floor = Least;
 
+/** What two floors have in common. */
+export const lower = (one: Floor, other: Floor): Floor => ({
+  costMinor: Math.min(one.costMinor, other.costMinor),
+  chance: Math.min(one.chance, other.chance),
+  expectedMinor: Math.min(one.expectedMinor, other.expectedMinor),
+});
+
 /** The least chance of breaking, the least of the pieces' worth expected to go, and the least share of what goes with the parcel. */
 export interface Risk {
   readonly chance: number;
   readonly worthMinor: number;
   readonly share: number;
-}
-
-/** Something that may happen to the pieces: the least chance that any of them goes, and the least worth expected to, κ left out. */
-export interface Harm {
-  readonly any: number;
-  readonly worthMinor: number;
 }
 
 /** A bundle in a shell, fill and carriage still open, with its floor. */

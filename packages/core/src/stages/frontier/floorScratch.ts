@@ -40,3 +40,14 @@ export function leastPostage(services: ReadonlySet<number>): (figures: ShellFigu
     return minor;
   };
 }
+
+/** Shock floors by drops and handling, each worked out once. */
+export function eachOnce<Shock>(work: (drops: number, handling: number) => Shock): (drops: number, handling: number) => Shock {
+  const known: { readonly drops: number; readonly handling: number; readonly shock: Shock }[] = [];
+  return (drops, handling) => {
+    for (const one of known) if (one.drops === drops && one.handling === handling) return one.shock;
+    const shock = work(drops, handling);
+    known.push({ drops, handling, shock });
+    return shock;
+  };
+}

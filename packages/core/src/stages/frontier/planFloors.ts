@@ -11,13 +11,13 @@ import { driftChance, driftedGaps, effectiveGaps, sinkingPsiOf, standsInBox, typ
 import { countOfAll } from '../box/stowInBox.ts';
 import { CRUSH_HARM } from './crushChance.ts';
 import type { PlanSpace } from './PlanSpace.ts';
-import { anyOf, either } from './causes.ts';
 import { crushedOf, LEAST_MISHAP, mishapChance } from './quietCauses.ts';
 import { contactOfOne, knockOfOne } from './touching.ts';
-import type { Filled, Floor, Harm, PlanFloors, Risk } from './Floors.ts';
+import { lower, type Filled, type Floor, type PlanFloors, type Risk } from './Floors.ts';
+import { eitherHarm, harmsTo, NO_HARM, NO_SHOCK, times, type Harm } from './harms.ts';
 import { fillMinorPerFt3, leastOf, servicesOf, type Packed, type ShellFigures } from './searchFigures.ts';
 import { shellsRange, voidRound } from './shellsRange.ts';
-import { leastPostage, scratchFor, type Scratch } from './floorScratch.ts';
+import { eachOnce, leastPostage, scratchFor, type Scratch } from './floorScratch.ts';
 import { groupFills, logHeightsAt, withAnyFill, type GapRange, type ShockCeilings } from './shockCeilings.ts';
 
 /** Floors are lowered by this share, so that no rounding makes one a lie. */
@@ -32,12 +32,6 @@ interface Going {
   readonly crush: Harm;
   readonly mishap: Harm;
 }
-
-const lower = (one: Floor, other: Floor): Floor => ({
-  costMinor: Math.min(one.costMinor, other.costMinor),
-  chance: Math.min(one.chance, other.chance),
-  expectedMinor: Math.min(one.expectedMinor, other.expectedMinor),
-});
 
 /** Floors over one space. */
 export function planFloors({ fills, house, carriages, pieces }: PlanSpace): PlanFloors {
@@ -231,7 +225,7 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
       const cost = packed.costMinor + figures.costMinor + voidFt3 * bought * leastMinorPerFt3;
       const crush = times(figures.overload(packed.held.inner), leastCrush);
       const mishap = mishapOf(packed, figures);
-      if (rulesOut(floor(cost + postage, postage, risk(packed, crush, mishap, NONE)))) return 'beaten';
+      if (rulesOut(floor(cost + postage, postage, risk(packed, crush, mishap, NO_HARM)))) return 'beaten';
       const mostLb = emptyLb + voidFt3 * bought * mostLbPerFt3;
       const shock = isEnvelope(shell.box) ? NO_SHOCK : decidingHarm(packed, shockWhatever(packed, gaps, mostLb));
       const easily = risk(packed, crush, mishap, shock(easiest.drops, easiest.handling));
@@ -286,37 +280,5 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
         return floor(costMinor + postage, postage, risk(packed, crush, mishap, shock(drops, handling)));
       };
     },
-  };
-}
-
-const NONE: Harm = { any: 0, worthMinor: 0 };
-const NO_SHOCK = (): Harm => NONE;
-
-/** What a harm done to each of some pieces does to all of them. */
-const harmsTo =
-  (pieces: PlanSpace['pieces']) =>
-  (chanceOf: (piece: PlanSpace['pieces'][0], at: number) => number): Harm => {
-    const chances = pieces.map(chanceOf);
-    return { any: anyOf(chances), worthMinor: pieces.reduce((sum, { replacementMinor }, at) => sum + replacementMinor * chances[at]!, 0) };
-  };
-
-/** A harm that comes to pass only so often. */
-const times = (share: number, { any, worthMinor }: Harm): Harm => ({ any: share * any, worthMinor: share * worthMinor });
-
-/** Several harms that are no more than one: where two come to pass at once, nothing goes twice. */
-function eitherHarm(...all: readonly Harm[]): Harm {
-  const any = either(...all.map((one) => one.any));
-  const sum = all.reduce((most, one) => most + one.any, 0);
-  return sum > 0 ? { any, worthMinor: (all.reduce((most, one) => most + one.worthMinor, 0) * any) / sum } : NONE;
-}
-
-/** Shock floors by drops and handling, each worked out once. */
-function eachOnce<Shock>(work: (drops: number, handling: number) => Shock): (drops: number, handling: number) => Shock {
-  const known: { readonly drops: number; readonly handling: number; readonly shock: Shock }[] = [];
-  return (drops, handling) => {
-    for (const one of known) if (one.drops === drops && one.handling === handling) return one.shock;
-    const shock = work(drops, handling);
-    known.push({ drops, handling, shock });
-    return shock;
   };
 }

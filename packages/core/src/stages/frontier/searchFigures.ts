@@ -18,17 +18,8 @@ import { amongBundles, CAUSES, type Cause } from './causes.ts';
 import { overloadChance } from './crushChance.ts';
 import type { PlanSpace } from './PlanSpace.ts';
 import { alike, bundleCauses, certifiedLb } from './quietCauses.ts';
-import {
-  ceilingsWithAny,
-  gapRanges,
-  groupFills,
-  shockCeilings,
-  wallStacks,
-  waysOutStacks,
-  type ShockCeilings,
-  type Within,
-  type WrapStacks,
-} from './shockCeilings.ts';
+import { ceilingsWithAny, gapRanges, groupFills, shockCeilings, type ShockCeilings, type Within } from './shockCeilings.ts';
+import { wallStacks, waysOutStacks, type WrapStacks } from './wrapStacks.ts';
 
 // Sums that a search needs many times over, each worked out once for what it depends on.
 

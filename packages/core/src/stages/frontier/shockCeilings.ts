@@ -1,4 +1,3 @@
-import type { CushionLayer } from '../../engineering/cushion/cushionCurve.ts';
 import type { CushionMaterial } from '../../engineering/cushion/cushionMaterials.ts';
 import { cushionOf } from '../../engineering/materials/cushionOf.ts';
 import { energyCeiling, forceCeiling, type EnergyCeiling, type ForceCeiling } from '../../engineering/cushion/energyCeiling.ts';
@@ -6,16 +5,14 @@ import { innerMassDivisor } from '../../engineering/cushion/fragility.ts';
 import { beyond, fillAreaIn2, throughWall, type LoadFront } from '../../engineering/cushion/loadPatch.ts';
 import { sliceGs, slicesOfWeakest, takeLogs, type Slices } from '../../engineering/journey/shockFloor.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
-import type { Column } from '../../engineering/stowage/Block.ts';
-import { countOfAll, piecesLb, type Held } from '../box/stowInBox.ts';
+import { piecesLb, type Held } from '../box/stowInBox.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { Gaps } from '../box/StowedBox.ts';
 import { effectiveGaps, type GapLoad, type GapMaterial } from '../fill/effectiveGaps.ts';
-import { boxFace, emptyBefore, wayOut, wrapLayersOn } from '../fill/faceLayers.ts';
+import { boxFace } from '../fill/faceLayers.ts';
 import type { Struck } from '../fill/FilledBox.ts';
-import { FACE_CHANCES } from '../../engineering/journey/dropHeights.ts';
-import { FACES } from '../../engineering/pieces/hardPoints.ts';
-import { facesStruck, type StruckShare } from './shockJourney.ts';
+import type { StruckShare } from './shockJourney.ts';
+import type { Before, WrapStacks } from './wrapStacks.ts';
 
 /** Upper bounds of the drops that a bundle withstands before an outer box is round it, slice by slice. */
 export interface ShockCeilings {
@@ -44,73 +41,6 @@ interface KnownHeights {
 }
 const nothingKnown = (slices: number): KnownHeights => ({ at: new Map(), logs: new Float64Array(FIRST_KNOWN * slices), used: 0 });
 const FIRST_KNOWN = 64;
-
-/** How a face of a bundle meets the gap round all of them. */
-interface Before {
-  /** So many times the piece's own weight bears there. */
-  readonly carried: number;
-  /** Room that the fill takes beyond the gap, inches. */
-  readonly emptyIn: number;
-}
-const ALONE: Before = { carried: 1, emptyIn: 0 };
-
-/** The wraps on each struck face of a bundle, and the patch outside them; alike for every inner box round one bundle. */
-export interface WrapStacks {
-  /** Which of the bundles. */
-  readonly at: number;
-  readonly faces: readonly StruckShare[];
-  readonly faceChances: readonly number[];
-  readonly layers: readonly (readonly CushionLayer[])[];
-  readonly loads: readonly LoadFront[];
-  readonly before: readonly Before[];
-}
-
-/**
- * What the wraps of one bundle, as it stands, bring to the faces on which it meets the wall itself: soon worked out. Of several
- * alike the weakest stands where it is struck hardest, so that whichever of them meets the wall makes a ceiling; what else bears
- * on it is left out.
- */
-export function wallStacks({ bundles, resting }: Pick<Held, 'bundles' | 'resting'>, at: number): WrapStacks {
-  const { wrapped, orientation, layout } = bundles[at]!;
-  const meetsWall = (face: Struck) =>
-    resting[face].on[at]!.length === 0 &&
-    resting[face].emptyIn[at]! === 0 &&
-    layout.columns[face].some((column) => column.beyond === 0 && column.empty === 0);
-  const faces =
-    bundles.length === 1 && layout.count === 1
-      ? facesStruck(wrapped, { wide: true, long: true })
-      : FACES.filter(meetsWall).map((face) => ({ face, chance: FACE_CHANCES[face] }));
-  const stacks = faces.map(({ face }) => wrapLayersOn(wrapped, orientation, face));
-  return {
-    at,
-    ...facing(faces),
-    layers: stacks.map(({ layers }) => layers),
-    loads: stacks.map(({ outside }) => outside),
-    before: stacks.map(() => ALONE),
-  };
-}
-
-/** The same on every face, through what stands beyond it and with what bears on it: of several alike by the shortest way. */
-export function waysOutStacks(held: Held, at: number): WrapStacks {
-  const { bundles } = held;
-  const { layout } = bundles[at]!;
-  const ways = FACES.map((face) => {
-    const column = layout.columns[face].reduce((first, one) => (isNearer(one, first) ? one : first));
-    const way = wayOut(held, at, face, column);
-    return { way, emptyIn: emptyBefore(held, bundles.indexOf(way.last), face, way.last === bundles[at] ? column : null) };
-  });
-  return {
-    at,
-    ...facing(FACES.map((face) => ({ face, chance: FACE_CHANCES[face] }))),
-    layers: ways.map(({ way }) => way.layers),
-    loads: ways.map(({ way }) => way.outside),
-    before: ways.map(({ way, emptyIn }) => ({ carried: way.carried, emptyIn })),
-  };
-}
-const facing = (faces: readonly StruckShare[]) => ({ faces, faceChances: faces.map(({ chance }) => chance) });
-/** Nearer to the wall, or with more behind it. */
-const isNearer = (one: Column, other: Column): boolean =>
-  one.beyond !== other.beyond ? one.beyond < other.beyond : one.behind > other.behind;
 
 /** What lies round a bundle inside its inner box. */
 export interface Within {

@@ -17,11 +17,7 @@ const CONTACT = { gapIn: 0.5, gapSpreadIn: 0.15, coverIn: 0.7, coverSpreadIn: 0.
 /** What contact depends on besides the gaps. */
 export type Touching = Pick<StowedBox, 'bundles' | 'resting' | 'inner' | 'cells' | 'folds' | 'around'>;
 
-/** Chance that a hard point of any bundle is touched on a journey of so many drops, drifted or not. */
-export const mixedContact = (held: Touching, gaps: Gaps, drift: number, drops: number): number =>
-  anyOf(held.bundles.map((_, at) => contactOfOne(held, at, gaps, drift, drops)));
-
-/** The same of one of the bundles. */
+/** Chance that a hard point of one of the bundles is touched on a journey of so many drops, drifted or not. */
 export function contactOfOne(held: Touching, at: number, gaps: Gaps, drift: number, drops: number): number {
   if (held.bundles[at]!.wrapped.piece.facts.hardPoints.length === 0) return 0;
   const some = (chance: number) => breaksWithin(drops, chance);
