@@ -37,8 +37,11 @@ export function slicesOfWeakest(of: Slices, pieces: number): Slices {
 }
 
 /** Peak accelerations at the strong ends of the slices. */
-export const sliceGs = ({ ends }: Slices, criticalG: number, spread: number): Float64Array =>
-  Float64Array.from(ends, (z) => criticalG * Math.exp(spread * z));
+export function sliceGs({ ends }: Slices, criticalG: number, spread: number): Float64Array {
+  const gs = new Float64Array(ends.length);
+  for (let slice = 0; slice < gs.length; slice++) gs[slice] = criticalG * Math.exp(spread * ends[slice]!);
+  return gs;
+}
 
 const CELLS_PER_DEVIATION = 128;
 const REACH = 8;
@@ -46,23 +49,22 @@ const REACH = 8;
 const CDF_FLOOR = Float64Array.from({ length: 2 * REACH * CELLS_PER_DEVIATION + 1 }, (_, i) => normalCdf(i / CELLS_PER_DEVIATION - REACH));
 const LAST_CELL = CDF_FLOOR.length - 1;
 
-/** Never above the chance that a drop is higher, and hardly below it: one table look-up. */
-function higherFloor(logHeight: number, logMedian: number): number {
-  const cell = ((logMedian - logHeight) / DROP_SPREAD + REACH) * CELLS_PER_DEVIATION;
-  return cell < 0 ? 0 : cell < LAST_CELL ? CDF_FLOOR[cell | 0]! : CDF_FLOOR[LAST_CELL]!;
-}
+/** Logarithms are kept as numbers of cells, so that where one lies in the table is a difference. */
+const CELLS_PER_LOG = CELLS_PER_DEVIATION / DROP_SPREAD;
+/** The cell of a drop as high as the median, where nothing is withstood above one inch. */
+const cellOfMedian = (logMedian: number): number => logMedian * CELLS_PER_LOG + REACH * CELLS_PER_DEVIATION;
 
-/** Heights as `addStruckFloors` takes them, in place; −∞ for a face that withstands nothing. */
-export function takeLogs(heights: Float64Array): Float64Array {
-  for (let i = 0; i < heights.length; i++) heights[i] = Math.log(heights[i]!);
+/** Heights as `addStruckFloors` takes them, in place, so many from one on; −∞ for a face that withstands nothing. */
+export function takeLogs(heights: Float64Array, at = 0, count = heights.length): Float64Array {
+  for (let i = at; i < at + count; i++) heights[i] = Math.log(heights[i]!) * CELLS_PER_LOG;
   return heights;
 }
 
 /**
  * Adds, slice by slice, the chance that one drop lands on a face from higher than it withstands: never above
- * the true one.
+ * the true one, and hardly below it: one table look-up.
  *
- * @param logHeights logarithms of the drop heights withstood, inches, one for each slice from `at` on; none below the true one
+ * @param logHeights of the drop heights withstood, inches, as `takeLogs` has them, one for each slice from `at` on; none below the true one
  * @param faceChance chance of the face
  * @param logMedian logarithm of the median drop height, inches
  */
@@ -73,7 +75,11 @@ export function addStruckFloors(
   logMedian: number,
   into: Float64Array,
 ): void {
-  for (let slice = 0; slice < into.length; slice++) into[slice]! += faceChance * higherFloor(logHeights[at + slice]!, logMedian);
+  const median = cellOfMedian(logMedian);
+  for (let slice = 0; slice < into.length; slice++) {
+    const cell = median - logHeights[at + slice]!;
+    if (cell >= 0) into[slice]! += faceChance * CDF_FLOOR[cell < LAST_CELL ? cell | 0 : LAST_CELL]!;
+  }
 }
 
 /** What the product of a few numbers near 1 may be off by: taken off, so that the floor stays one. */

@@ -43,11 +43,13 @@ export function leastPostage(services: ReadonlySet<number>): (figures: ShellFigu
 
 /** Shock floors by drops and handling, each worked out once. */
 export function eachOnce<Shock>(work: (drops: number, handling: number) => Shock): (drops: number, handling: number) => Shock {
-  const known: { readonly drops: number; readonly handling: number; readonly shock: Shock }[] = [];
+  const ways: number[] = [];
+  const known: Shock[] = [];
   return (drops, handling) => {
-    for (const one of known) if (one.drops === drops && one.handling === handling) return one.shock;
+    for (let i = 0; i < known.length; i++) if (ways[2 * i] === drops && ways[2 * i + 1] === handling) return known[i]!;
     const shock = work(drops, handling);
-    known.push({ drops, handling, shock });
+    ways.push(drops, handling);
+    known.push(shock);
     return shock;
   };
 }

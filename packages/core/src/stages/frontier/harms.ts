@@ -11,12 +11,18 @@ export const NO_HARM: Harm = { any: 0, worthMinor: 0 };
 export const NO_SHOCK = (): Harm => NO_HARM;
 
 /** What a harm done to each of some pieces does to all of them. */
-export const harmsTo =
-  (pieces: Pieces) =>
-  (chanceOf: (piece: Pieces[0], at: number) => number): Harm => {
+export function harmsTo(pieces: Pieces): (chanceOf: (piece: Pieces[0], at: number) => number) => Harm {
+  const [one] = pieces;
+  if (pieces.length === 1)
+    return (chanceOf) => {
+      const any = chanceOf(one, 0);
+      return { any, worthMinor: one.replacementMinor * any };
+    };
+  return (chanceOf) => {
     const chances = pieces.map(chanceOf);
     return { any: anyOf(chances), worthMinor: pieces.reduce((sum, { replacementMinor }, at) => sum + replacementMinor * chances[at]!, 0) };
   };
+}
 
 /** A harm that comes to pass only so often. */
 export const times = (share: number, { any, worthMinor }: Harm): Harm => ({ any: share * any, worthMinor: share * worthMinor });

@@ -73,7 +73,9 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
     const ownCrush = Math.log1p(-crush.any * UNDER);
     const ownMishap = Math.log1p(-mishap.any * UNDER);
     const ownShock = Math.log1p(-Math.min(shock.any * UNDER, 1 - 1e-12));
-    const [crushes, mishaps, breaks] = [-Math.expm1(kappa * ownCrush), -Math.expm1(kappa * ownMishap), -Math.expm1(kappa * ownShock)];
+    const crushes = -Math.expm1(kappa * ownCrush);
+    const mishaps = -Math.expm1(kappa * ownMishap);
+    const breaks = -Math.expm1(kappa * ownShock);
     return {
       chance: -Math.expm1(kappa * (quiet.log + ownCrush + ownMishap + ownShock)) * UNDER,
       worthMinor: quiet.worthMinor + gone(crushes, crush) + gone(mishaps, mishap) + gone(breaks, shock),
@@ -117,10 +119,7 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
     );
   const mishapHarm = harms(({ archetype }) => archetype.harm.mishap);
   const mishapOf = ({ held }: Packed, { shell }: ShellFigures): Harm => times(mishapChance(shell, held.inner), mishapHarm);
-  /** Shock of the bundle that stands for all. */
-  const shockHarm = ({ deciding }: Packed, any: number): Harm => ({ any, worthMinor: any * loneMinor[deciding]! });
-  const decidingHarm = (packed: Packed, shock: (drops: number, handling: number) => number) => (drops: number, handling: number) =>
-    shockHarm(packed, shock(drops, handling));
+  const shockHarm = (at: number, any: number): Harm => ({ any, worthMinor: any * loneMinor[at]! });
   const loadOf = ({ held, heldLb }: Packed, { shell }: ShellFigures): GapLoad => ({
     weightLb: heldLb,
     baseAreaIn2: held.inner ? held.heldIn[0] * held.heldIn[1] : standingAreaIn2(held),
@@ -157,18 +156,18 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
       const logMedian = logMedianOf(handling, grossLb);
       others.fill(0);
       for (let face = 1; face < faces.length; face++) addStruckFloors(logs, starts[face]!, faces[face]!.chance, logMedian, others);
-      all.set(others);
+      for (let slice = 0; slice < all.length; slice++) all[slice] = others[slice]!;
       if (faces.length > 0) addStruckFloors(logs, starts[0]!, faces[0]!.chance, logMedian, all);
       const whole = shockFloor(slices, all, drops);
-      if (below < 0) return whole;
+      if (below < 0) return shockHarm(ceilings.at, whole);
       addStruckFloors(logs, below, faces[0]!.chance, logMedian, others);
-      return (1 - drift) * whole + drift * shockFloor(slices, others, drops);
+      return shockHarm(ceilings.at, (1 - drift) * whole + drift * shockFloor(slices, others, drops));
     });
   };
   /** Shock floors of a bundle in a shell whatever fills it, by drops and handling. */
-  const shockWhatever = (packed: Packed, gaps: Gaps, grossLb: number): ((drops: number, handling: number) => number) => {
+  const shockWhatever = (packed: Packed, gaps: Gaps, grossLb: number): ((drops: number, handling: number) => Harm) => {
     const coarse = packed.coarse();
-    if (!coarse) return () => 0;
+    if (!coarse) return NO_SHOCK;
     const { slices, faces, known } = coarse;
     const { all, starts } = scratch.coarse;
     for (let face = 0; face < faces.length; face++) starts[face] = logHeightsAt(coarse, face, gaps[faces[face]!.face], groups);
@@ -176,24 +175,19 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
       const logMedian = logMedianOf(handling, grossLb);
       all.fill(0);
       for (let face = 0; face < faces.length; face++) addStruckFloors(known.logs, starts[face]!, faces[face]!.chance, logMedian, all);
-      return shockFloor(slices, all, drops);
+      return shockHarm(coarse.at, shockFloor(slices, all, drops));
     });
   };
   /** Of each bundle that shock limits: one drop strikes all, so that any goes at least as often as the one that goes most. */
   const shockOfAll = (filled: Filled, deciding: (drops: number, handling: number) => Harm) => {
-    const others = filled.stowed.packed.others().map(({ at, ceilings }) => {
+    const others = filled.stowed.packed.others().map((ceilings) => {
       // each is asked once more for the other ways, so that none may write over what another reads
       const starts = new Int32Array(ceilings.faces.length);
-      return { loneMinor: loneMinor[at]!, shock: mixedShock(ceilings, filled, { ...scratch.fine, starts }) };
+      return mixedShock(ceilings, filled, { ...scratch.fine, starts });
     });
     return eachOnce((drops, handling) => {
-      let { any, worthMinor } = deciding(drops, handling);
-      for (const { shock, loneMinor: minor } of others) {
-        const chance = shock(drops, handling);
-        any = Math.max(any, chance);
-        worthMinor += chance * minor;
-      }
-      return { any, worthMinor };
+      const all = [deciding(drops, handling), ...others.map((shock) => shock(drops, handling))];
+      return { any: Math.max(...all.map(({ any }) => any)), worthMinor: all.reduce((sum, { worthMinor }) => sum + worthMinor, 0) };
     });
   };
   /** What touches a wall, or one another. */
@@ -211,7 +205,7 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
       if (minor.costMinor === Infinity) return null;
       const coarse = packed.coarse();
       const shock = coarse ? shockWithAny(coarse, range.gaps, packed.weightLb + extraLb + range.mostLb) : 0;
-      const least = risk(packed, times(range.overload, leastCrush), times(LEAST_MISHAP, mishapHarm), shockHarm(packed, shock));
+      const least = risk(packed, times(range.overload, leastCrush), times(LEAST_MISHAP, mishapHarm), shockHarm(packed.deciding, shock));
       return floor(packed.costMinor + minor.costMinor, minor.postageMinor, least);
     },
     stowed(packed, { figures, gaps, fills }, rulesOut) {
@@ -227,7 +221,7 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
       const mishap = mishapOf(packed, figures);
       if (rulesOut(floor(cost + postage, postage, risk(packed, crush, mishap, NO_HARM)))) return 'beaten';
       const mostLb = emptyLb + voidFt3 * bought * mostLbPerFt3;
-      const shock = isEnvelope(shell.box) ? NO_SHOCK : decidingHarm(packed, shockWhatever(packed, gaps, mostLb));
+      const shock = isEnvelope(shell.box) ? NO_SHOCK : shockWhatever(packed, gaps, mostLb);
       const easily = risk(packed, crush, mishap, shock(easiest.drops, easiest.handling));
       const least = floor(cost + postage, postage, easily);
       return !rulesOut(least) && goingAny(cost, { packed, figures, weightLb: leastLb, crush, mishap }, shock, rulesOut)
@@ -253,7 +247,7 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
         costMinor,
       } = filled;
       const ceilings = packed.coarse();
-      const shock = ceilings ? decidingHarm(packed, mixedShock(ceilings, filled, scratch.coarse)) : NO_SHOCK;
+      const shock = ceilings ? mixedShock(ceilings, filled, scratch.coarse) : NO_SHOCK;
       const crush = crushOf(packed, figures, gaps.top);
       return goingAny(costMinor, { packed, figures, weightLb: grossLb * UNDER, crush, mishap: mishapOf(packed, figures) }, shock, rulesOut);
     },
@@ -268,8 +262,7 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
       const crush = crushOf(packed, figures, gaps.top);
       const mishap = eitherHarm(mishapOf(packed, figures), ...touchOf(filled));
       const going = { packed, figures, weightLb, crush, mishap };
-      const decidingBy = (ceilings: ShockCeilings | null, on: Scratch) =>
-        ceilings ? decidingHarm(packed, mixedShock(ceilings, filled, on)) : NO_SHOCK;
+      const decidingBy = (ceilings: ShockCeilings | null, on: Scratch) => (ceilings ? mixedShock(ceilings, filled, on) : NO_SHOCK);
       const deciding = decidingBy(packed.fine(), scratch.fine);
       if (!goingAny(costMinor, going, deciding, rulesOut)) return null;
       const shock = oneBundle ? decidingBy(packed.finest(), scratch.finest) : shockOfAll(filled, deciding);

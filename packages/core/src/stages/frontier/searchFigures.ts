@@ -43,7 +43,7 @@ export interface Packed extends Adds {
   readonly fine: () => ShockCeilings | null;
   readonly finest: () => ShockCeilings | null;
   /** Of each of the others that shock limits, with many. */
-  readonly others: () => readonly { readonly at: number; readonly ceilings: ShockCeilings }[];
+  readonly others: () => readonly ShockCeilings[];
 }
 
 /** Of the bundle's own causes: Σ ln(1 − Pᵢ) of those that break, the worth expected to go, and the share of what goes with the parcel. */
@@ -144,7 +144,7 @@ export function packer({ house, tapes, innerFills, pieces }: PlanSpace): Packer 
       others: once(() =>
         bundles.flatMap((_, at) => {
           const ceilings = at === deciding ? null : shockCeilings(held, waysOutStacks(held, at), within, FINE_SLICES);
-          return ceilings ? [{ at, ceilings }] : [];
+          return ceilings ? [ceilings] : [];
         }),
       ),
     };

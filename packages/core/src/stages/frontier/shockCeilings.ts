@@ -16,6 +16,8 @@ import type { Before, WrapStacks } from './wrapStacks.ts';
 
 /** Upper bounds of the drops that a bundle withstands before an outer box is round it, slice by slice. */
 export interface ShockCeilings {
+  /** Which of the bundles. */
+  readonly at: number;
   readonly slices: Slices;
   readonly faces: readonly StruckShare[];
   readonly faceChances: readonly number[];
@@ -59,10 +61,10 @@ export function shockCeilings(
   cut: Slices,
   massRatio = within?.massRatio ?? 0,
 ): ShockCeilings | null {
-  const { wrapped, layout } = held.bundles[stacks.at]!;
+  const { at, faces, faceChances, layers, loads, before } = stacks;
+  const { wrapped, layout } = held.bundles[at]!;
   const { piece } = wrapped;
   if (piece.criticalG === null) return null;
-  const { faces, faceChances, layers, loads, before } = stacks;
   const slices = slicesOfWeakest(cut, layout.count);
   const divisor = innerMassDivisor(massRatio);
   const gs = sliceGs(slices, piece.criticalG / divisor, piece.spread);
@@ -72,11 +74,11 @@ export function shockCeilings(
   const forces = gs.map((g) => g * piece.weightLb);
   const logForces = forces.map(Math.log);
   layers.forEach((stack, face) => {
-    const onFace = heights.subarray(face * gs.length, (face + 1) * gs.length);
     for (const { areaIn2, thicknessIn, curve } of stack)
-      addLayer(onFace, logForces, piece.weightLb, areaIn2, thicknessIn, energyCeiling(curve));
+      addLayer(heights, face * gs.length, logForces, piece.weightLb, areaIn2, thicknessIn, energyCeiling(curve));
   });
   const ceilings = {
+    at,
     slices,
     faces,
     faceChances,
@@ -105,7 +107,7 @@ export function ceilingsWithAny(
   if (!bare || !inner) return bare;
   const count = bare.forces.length;
   const heights = new Float64Array(bare.heights.length);
-  bare.faces.forEach(({ face }, i) => withAnyFill(bare, i, ranges(face), heights.subarray(i * count, (i + 1) * count)));
+  bare.faces.forEach(({ face }, i) => withAnyFill(bare, i, ranges(face), heights, i * count));
   const widest = (face: Struck) => Math.max(0, ...ranges(face).map(({ mostIn }) => mostIn));
   return outsideBox({ ...bare, heights }, inner.outsideIn, widest);
 }
@@ -124,9 +126,7 @@ const outsideBox = (ceilings: ShockCeilings, outside: Triple, gapIn: (face: Stru
 /** Adds to each face what a gap and its fill bring there. */
 function addGap(ceilings: ShockCeilings, gaps: Gaps, fill: FillStock, into: Float64Array): void {
   const count = ceilings.forces.length;
-  ceilings.faces.forEach(({ face }, i) =>
-    addGapOnFace(ceilings, i, gaps[face], cushionOf(fill), into.subarray(i * count, (i + 1) * count)),
-  );
+  ceilings.faces.forEach(({ face }, i) => addGapOnFace(ceilings, i, gaps[face], cushionOf(fill), into, i * count));
 }
 
 /** Gaps are told apart by so much, each taken as the widest of its like: a ceiling stays one. */
@@ -171,36 +171,42 @@ export function logHeightsAt(
     more.set(known.logs);
     known.logs = more;
   }
-  const logs = known.logs.subarray(at, at + count);
+  const { logs } = known;
   if (cushion === null || isOne) {
-    logs.set(heights.subarray(face * count, (face + 1) * count));
-    if (isOne) addGapOnFace(ceilings, face, like * LIKE_IN, cushion, logs);
+    for (let slice = 0; slice < count; slice++) logs[at + slice] = heights[face * count + slice]!;
+    if (isOne) addGapOnFace(ceilings, face, like * LIKE_IN, cushion, logs, at);
   } else {
     const ranges = cushion.map(({ bearingShare, ceiling }) => ({ mostIn: like * LIKE_IN, bearingShare, ceiling }));
-    withAnyFill(ceilings, face, ranges, logs);
+    withAnyFill(ceilings, face, ranges, logs, at);
   }
-  takeLogs(logs);
+  takeLogs(logs, at, count);
   known.at.set(key, at);
   return at;
 }
 
-/** Adds to the heights of one face, by its place, what a gap of a thickness and what cushions in it bring there. */
+/**
+ * Adds to the heights of one face, by its place, what a gap of a thickness and what cushions in it bring there.
+ *
+ * @param into heights, those of the face from `from` on
+ */
 function addGapOnFace(
   { logForces, weightLb, loads, before }: ShockCeilings,
   face: number,
   gapIn: number,
   { curve, bearingShare }: CushionMaterial,
   into: Float64Array,
+  from: number,
 ): void {
   const { carried, emptyIn } = before[face]!;
   const t = gapIn + emptyIn;
   if (!(t > 0)) return;
-  addLayer(into, logForces, weightLb, fillAreaIn2(loads[face]!, t, bearingShare) / carried, t, energyCeiling(curve));
+  addLayer(into, from, logForces, weightLb, fillAreaIn2(loads[face]!, t, bearingShare) / carried, t, energyCeiling(curve));
 }
 
 /** @param into heights of one face */
 function addLayer(
   into: Float64Array,
+  from: number,
   logForces: Float64Array,
   weightLb: number,
   areaIn2: number,
@@ -209,7 +215,7 @@ function addLayer(
 ): void {
   const volume = (areaIn2 * thicknessIn) / weightLb;
   const logArea = Math.log(areaIn2);
-  for (let slice = 0; slice < logForces.length; slice++) into[slice]! += volume * ceiling(logForces[slice]! - logArea);
+  for (let slice = 0; slice < logForces.length; slice++) into[from + slice]! += volume * ceiling(logForces[slice]! - logArea);
 }
 
 /** Fills that settle and flow alike, as one that is better than each of them. */
@@ -259,11 +265,11 @@ export function groupFills(fills: readonly FillStock[]): FillGroup[] {
  * @param face its place among the ceilings' faces
  * @param into written over, one height for each slice
  */
-export function withAnyFill(ceilings: ShockCeilings, face: number, ranges: readonly GapRange[], into: Float64Array): void {
+export function withAnyFill(ceilings: ShockCeilings, face: number, ranges: readonly GapRange[], into: Float64Array, from = 0): void {
   const { forces, logForces, weightLb, loads, before, heights } = ceilings;
   const { carried, emptyIn } = before[face]!;
   const count = forces.length;
-  into.fill(0);
+  into.fill(0, from, from + count);
   for (const { mostIn, bearingShare, ceiling } of ranges) {
     const t = mostIn + emptyIn;
     if (!(t > 0)) continue;
@@ -272,8 +278,8 @@ export function withAnyFill(ceilings: ShockCeilings, face: number, ranges: reado
       // energy over stress never rises with stress, so the widest area serves best
       const logStress = logForces[slice]! - logMostIn2;
       const height = (t / weightLb) * forces[slice]! * ceiling(logStress, logStress);
-      if (height > into[slice]!) into[slice] = height;
+      if (height > into[from + slice]!) into[from + slice] = height;
     }
   }
-  for (let slice = 0; slice < count; slice++) into[slice]! += heights[face * count + slice]!;
+  for (let slice = 0; slice < count; slice++) into[from + slice]! += heights[face * count + slice]!;
 }
