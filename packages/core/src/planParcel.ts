@@ -1,10 +1,10 @@
 import type { House } from './house/House.ts';
 import { withBoxesToFold } from './stages/box/boxesToFold.ts';
 import { foldsAsChosen } from './stages/box/folds.ts';
-import { waysToStand } from './stages/box/waysToStand.ts';
+import { waysOfAll } from './stages/box/waysOfAll.ts';
 import { sheetsSuffice } from './stages/wrap/sheetsSuffice.ts';
 import type { WrappedItem, Wraps } from './stages/wrap/WrappedItem.ts';
-import { traceBetter, traceFrontier } from './stages/frontier/traceFrontier.ts';
+import { traceFrontier } from './stages/frontier/traceFrontier.ts';
 import { countPlans, type PlanSpace } from './stages/frontier/PlanSpace.ts';
 import type { PlanOption } from './stages/frontier/PlanOption.ts';
 import type { SearchProgress, Traced } from './stages/frontier/Trace.ts';
@@ -24,6 +24,7 @@ import { windTogether } from './stages/plan/windTogether.ts';
 import { wedgeIt } from './stages/plan/wedgeIt.ts';
 import { coreIt, coresOf, noCore, pinsCore, withoutCore } from './stages/plan/coreIt.ts';
 import { polishNest } from './stages/plan/polishNest.ts';
+import { searchAgain } from './stages/plan/searchAgain.ts';
 import { madeOtherwise, type Otherwise, type OtherwiseMade } from './stages/plan/packedOtherwise.ts';
 import type { PackedParcel } from './stages/plan/boxesToKeep.ts';
 import { nestsOutside, type OutsideNest } from './stages/plan/outsideStock.ts';
@@ -83,7 +84,7 @@ function* tracedForCore(request: PlanRequest, space: PlanSpace, every: boolean, 
   const search = traceFrontier({ ...space, house: { ...space.house, floats: false } }, every);
   for (let step = search.next(); ; step = search.next()) {
     if (step.done) return { ...step.value, frontier: [] };
-    yield { ...step.value, soFar: () => ({ kind: 'noPlan', reasons: [], wouldHelp: [] }) };
+    yield { ...step.value, soFar: () => NOTHING_YET };
   }
 }
 
@@ -109,49 +110,34 @@ function* finished(
   const { considered, evaluated } = traced;
   // what has not yet what somebody pinned is shown to nobody
   const isAsPinned = !pinsCore(request) && !pinsOwnBox(request) && !request.locks.around;
-  const soFar = (best: Recommendation): PlanProgress[] => (isAsPinned ? [{ considered, evaluated, soFar: () => chosen(best) }] : []);
-  yield* soFar(traced.best);
+  const soFar = (best: Recommendation): PlanProgress => ({
+    considered,
+    evaluated,
+    soFar: () => (isAsPinned ? chosen(best) : NOTHING_YET),
+  });
+  const pausing = function* (steps: Generator<Recommendation, Recommendation>): Generator<PlanProgress, Recommendation> {
+    let step = steps.next();
+    for (; !step.done; step = steps.next()) yield soFar(step.value);
+    yield soFar(step.value);
+    return step.value;
+  };
+  yield soFar(traced.best);
   const cored = coreIt(request, traced.best, ceiling);
   if (!cored) return { ...traced, best: null };
-  const polished = polishNest(request, cored, pinsCore(request) ? [] : traced.frontier, ceiling);
-  yield* soFar(polished);
-  const again = searchedAgain(request, space, polished, ceiling);
-  yield* soFar(again);
+  const polished = yield* pausing(polishNest(request, cored, pinsCore(request) ? [] : traced.frontier, ceiling));
+  const again = yield* pausing(searchAgain(request, space, polished, ceiling));
   const boxed = boxThem(request, again, ceiling);
   if (!boxed) return { ...traced, best: null };
-  const made = mixFills(request, wedgeIt(request, windTogether(request, partThem(request, boxed, ceiling), ceiling), ceiling), ceiling);
-  yield* soFar(made);
-  const improved = improveNest(request, made, ceiling);
+  yield soFar(boxed);
+  const wound = windTogether(request, partThem(request, boxed, ceiling), ceiling);
+  yield soFar(wound);
+  const made = mixFills(request, wedgeIt(request, wound, ceiling), ceiling);
+  const improved = yield* pausing(improveNest(request, made, ceiling));
   // for another box other wraps may be better
-  const best = improved === made ? made : polishNest(request, improved, [], ceiling);
+  const best = improved === made ? made : yield* pausing(polishNest(request, improved, [], ceiling));
   return best === traced.best ? traced : { ...traced, best, frontier: frontierWith(traced.frontier, best.option) };
 }
-
-/** Searches with the wraps that came out, one after the other at most; judgement. */
-const MOST_AGAIN = 3;
-const MOST_LARGER = 40;
-
-/**
- * Of several different pieces the search looks at few wraps, standing in few ways: with the wraps that came out it looks at more
- * ways of standing, with every box and fill, and at wraps again for what it finds, until that is no better.
- */
-function searchedAgain(request: PlanRequest, space: PlanSpace, found: Recommendation, ceiling: number): Recommendation {
-  if (space.ways === null) return found;
-  let best = found;
-  for (let again = 0; again < MOST_AGAIN; again++) {
-    const { inner, bundles } = best.option.rated.weighed.filled.stowed;
-    if (inner?.core) return best;
-    const wraps: Wraps[] = [bundles.map(({ wrapped }) => wrapped) as unknown as Wraps];
-    const ways = [...waysOfAll(wraps, request.locks), ...waysToStand(wraps[0]!, request.locks, MOST_LARGER, true)];
-    // whether a box in a box is better was looked at before
-    const locks = inner ? space.locks : { ...space.locks, inner: null };
-    const search = traceBetter({ ...space, wraps, ways, locks }, best.option);
-    const next = drained(search);
-    if (next.option === best.option) return best;
-    best = polishNest(request, next, [], ceiling);
-  }
-  return best;
-}
+const NOTHING_YET: ChosenPlan = { kind: 'noPlan', reasons: [], wouldHelp: [] };
 
 /** How far a planning has come. */
 export interface PlanProgress extends SearchProgress {
@@ -272,19 +258,6 @@ export function planSpace(request: PlanRequest, free: PlanRequest['stock'] | nul
 }
 
 const NOTHING: Added = {};
-
-/** So many ways of standing, each with every wrap; more of them where few wraps are left to choose from, as with what is wrapped and measured. */
-const WAYS = { least: 8, most: 24, withWraps: 512 };
-
-/** Ways in which different bundles may stand: by turns as they stand closest in the middle of their wraps, the thinnest and the thickest. */
-function waysOfAll(wraps: readonly Wraps[], locks: PlanRequest['locks']): NonNullable<PlanSpace['ways']> {
-  const outside = (some: Wraps) => some.reduce((sum, { bundleIn }) => sum + bundleIn[0] + bundleIn[1] + bundleIn[2], 0);
-  const bySize = [...wraps].sort((a, b) => outside(a) - outside(b));
-  const most = Math.min(WAYS.most, Math.max(WAYS.least, Math.floor(WAYS.withWraps / Math.max(1, wraps.length))));
-  const each = [bySize[bySize.length >> 1], bySize[0], bySize.at(-1)].map((some) => (some ? waysToStand(some, locks, most) : []));
-  const byTurns = Array.from({ length: most }, (_, i) => each.flatMap((ways) => ways[i] ?? [])).flat();
-  return [...new Map(byTurns.map((way) => [JSON.stringify(way), way])).values()].slice(0, most);
-}
 
 /** What may be put on the piece; nothing more where that is pinned, or the bundle was measured as it is. */
 function guardWays(facts: PieceFacts, locks: BundleLocks, house: House): Added[] {

@@ -77,6 +77,26 @@ describe('parts equal the whole: two that are alike, told as two pieces, are two
   });
 });
 
+test('what is found of several is bettered step by step, and can be left between two of them', () => {
+  const steps = planParcel(asked([JAR, BOWL, { ...BOWL, title: 'other', heightIn: 3 }]));
+  const expected: number[] = [];
+  let pauses = 0;
+  let evaluated = -1;
+  let step = steps.next();
+  for (; !step.done; step = steps.next()) {
+    const { soFar } = step.value;
+    pauses = step.value.evaluated === evaluated ? pauses + 1 : 0;
+    evaluated = step.value.evaluated;
+    if (pauses % 16 !== 1) continue;
+    const chosen = soFar();
+    if (chosen.kind === 'planned') expected.push(chosen.recommended.expectedMinor);
+  }
+  // no plan is worked out by the search any more: it is polished, searched again and changed
+  expect(pauses).toBeGreaterThan(50);
+  if (step.value.kind === 'noPlan') throw new Error(step.value.reasons.join());
+  expect(expected.at(-1)).toBeGreaterThanOrEqual(step.value.recommended.expectedMinor);
+});
+
 test('beside what is recommended of several no single change is better still', () => {
   const plate: Partial<PieceFacts> = { title: 'plate', archetype: 'handledWare', lengthIn: 9, widthIn: 9, heightIn: 2, weightLb: 1.5 };
   for (const pieces of [

@@ -1,5 +1,5 @@
 import { recommend, type Recommendation } from '../frontier/recommend.ts';
-import type { BundleChoice, PlanChoice } from '../frontier/PlanOption.ts';
+import type { BundleChoice, PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import type { ChangeKind } from './ChangeKind.ts';
 import { deriver } from './derivePlan.ts';
 import { soundChanges } from './nextBestChanges.ts';
@@ -14,27 +14,26 @@ const NOT_AGAIN: ReadonlySet<ChangeKind['kind']> = new Set(['guard', 'hollow', '
 
 /**
  * A nest of several different pieces with whatever single change is better still, one after the other until none is: its wraps
- * were chosen in a few boxes and fills, and the best box or fill for those wraps may be another.
+ * were chosen in a few boxes and fills, and the best box or fill for those wraps may be another. Pauses with the best so far after
+ * each change that was tried.
  *
  * @param ceiling chance above which a nest is recommended only where none is below it
  */
-export function improveNest(request: PlanRequest, found: Recommendation, ceiling: number): Recommendation {
+export function* improveNest(request: PlanRequest, found: Recommendation, ceiling: number): Generator<Recommendation, Recommendation> {
   if (piecesOf(request).length === 1) return found;
   const derive = deriver(request);
   let best = found;
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const now = best.option;
-    const options = [...soundChanges(request, now.choice, now, derive, (kind) => !NOT_AGAIN.has(kind))]
+    const options: PlanOption[] = [];
+    for (const { after, faults, leastMinor } of soundChanges(request, now.choice, now, derive, (kind) => !NOT_AGAIN.has(kind))) {
+      yield best;
       // one that costs more than all that is expected now is no better whatever it risks
-      .filter(({ after, faults, leastMinor }) => {
-        return (
-          faults.blocking === 0 && (leastMinor < now.expectedMinor || best.aboveCeiling) && keepsPins(request.locks, now.choice, after)
-        );
-      })
-      .flatMap(({ after }) => {
-        const derived = derive(after);
-        return derived.kind === 'plan' && !derived.option.rated.refused && isBetter(derived.option, now) ? [derived.option] : [];
-      });
+      if (faults.blocking > 0 || (leastMinor >= now.expectedMinor && !best.aboveCeiling)) continue;
+      if (!keepsPins(request.locks, now.choice, after)) continue;
+      const derived = derive(after);
+      if (derived.kind === 'plan' && !derived.option.rated.refused && isBetter(derived.option, now)) options.push(derived.option);
+    }
     const next = recommend([now, ...options], ceiling, request.house)!;
     if (next.option === now) break;
     best = next;

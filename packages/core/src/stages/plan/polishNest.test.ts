@@ -157,11 +157,8 @@ test.each([
     baseGapIn: null,
   });
   if (boxed.kind === 'noPlan') throw new Error(boxed.reasons.join());
-  const polished = polishNest(
-    { ...of, house, locks: locks as PlanRequest['locks'] },
-    { option: boxed.option, aboveCeiling: false },
-    [],
-    0.02,
+  const polished = finish(
+    polishNest({ ...of, house, locks: locks as PlanRequest['locks'] }, { option: boxed.option, aboveCeiling: false }, [], 0.02),
   );
   expect(polished.option.choice.inner === null).toBe(isLetGo);
   if (isLetGo) expect(polished.option.expectedMinor).toBeLessThan(boxed.option.expectedMinor);

@@ -22,10 +22,17 @@ const SPOILS_MORE = 0.002;
  * tie, and of several pieces, of which the search looks at a few wraps each, whole turns and guards too. Step by step, each time
  * the best single one: no promise that no other combination is better still.
  *
+ * Pauses with the best so far after each step that was tried.
+ *
  * @param frontier nests that were found beside it: what is taken is even with the best of them all
  * @param ceiling chance above which a nest is recommended only where none is below it
  */
-export function polishNest(request: PlanRequest, found: Recommendation, frontier: readonly PlanOption[], ceiling: number): Recommendation {
+export function* polishNest(
+  request: PlanRequest,
+  found: Recommendation,
+  frontier: readonly PlanOption[],
+  ceiling: number,
+): Generator<Recommendation, Recommendation> {
   const sound = soundOptions(request);
   const several = piecesOf(request).length > 1;
   const met: PlanOption[] = [found.option, ...frontier];
@@ -38,15 +45,15 @@ export function polishNest(request: PlanRequest, found: Recommendation, frontier
     const keyOf = ({ what }: Step) => `${now.chance > ceiling} ${what}`;
     const steps = [...stepsFrom(request, now, several)].filter((step) => !worse.has(keyOf(step))).slice(0, MOST_TRIED - tried);
     tried += steps.length;
-    const options = steps.flatMap((step) => {
-      const { after, finely } = step;
-      const option = sound(after);
+    const options: PlanOption[] = [];
+    for (const step of steps) {
+      yield best;
+      const option = sound(step.after);
       const isSound = option !== null && countBare(option.rated.weighed) === 0;
       if (!isSound || isWorse(option, now, ceiling, request.house)) worse.add(keyOf(step));
-      if (!isSound) return [];
-      if (now.chance > ceiling && option.spoils > now.spoils + SPOILS_MORE) return [];
-      return finely && !isWorthIt(option, now, ceiling) ? [] : [option];
-    });
+      if (!isSound || (now.chance > ceiling && option.spoils > now.spoils + SPOILS_MORE)) continue;
+      if (!step.finely || isWorthIt(option, now, ceiling)) options.push(option);
+    }
     met.push(...options);
     const next = recommend(several ? met : [now, ...options], ceiling, request.house)!;
     if (next.option === now) break;
