@@ -104,6 +104,10 @@ function faultsOfBundle(wrapped: WrappedItem, house: House): PlanFault[] {
   ];
 }
 
+/** How often the wraps of what stands together leave something to be wished for that does not block: the search takes none that do. */
+export const countWrapCautions = ({ bundles }: Pick<StowedBox, 'bundles'>, house: House): number =>
+  bundles.reduce((sum, { wrapped }) => sum + faultsOfBundle(wrapped, house).filter(({ blocks }) => !blocks).length, 0);
+
 /** What is wrong with the box a bundle has for itself. */
 function faultsOfOwnBox(bundle: LyingBundle, house: House): PlanFault[] {
   const { boxed, coverIn } = bundle.wrapped;

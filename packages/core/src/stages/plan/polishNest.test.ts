@@ -6,7 +6,7 @@ import type { PlanChoice } from '../frontier/PlanOption.ts';
 import type { PieceFacts } from '../sale/Order.ts';
 import { isHeld } from '../wrap/waysToWrap.ts';
 import { derivePlan } from './derivePlan.ts';
-import { findFaults } from './findFaults.ts';
+import { faultsOf, findFaults } from './findFaults.ts';
 import { takeBox } from './inBox.ts';
 import { nextBestChanges } from './nextBestChanges.ts';
 import type { PlanRequest } from './PlanRequest.ts';
@@ -49,6 +49,40 @@ function plan(of: PlanRequest) {
   if (chosen.kind === 'noPlan') throw new Error(chosen.reasons.join());
   return chosen;
 }
+
+const CHIMNEY: Partial<PieceFacts> = { ...SHADE, title: 'chimney', lengthIn: 5, widthIn: 5, heightIn: 7, weightLb: 0.5 };
+const STAND: Partial<PieceFacts> = { title: 'stand', archetype: 'rigidMetal', lengthIn: 9, widthIn: 5, heightIn: 2, weightLb: 3 };
+
+test.each([
+  [
+    'small bubble first',
+    [
+      ['smallBubble', 1],
+      ['largeBubble', 3],
+    ] as const,
+  ],
+  [
+    'tissue and small bubble first',
+    [
+      ['tissue', 1],
+      ['smallBubble', 1],
+      ['largeBubble', 3],
+    ] as const,
+  ],
+])('a rim that has no guard keeps what follows it: %s', (_, layers) => {
+  const one = asked(CHIMNEY, STAND);
+  const { recommended } = plan(one);
+  const of = { ...one, locks: { guards: {} } };
+  const laid = layers.map(([material, turns]) => ({ material, turns }));
+  const { guards: __, ...bare } = recommended.choice;
+  const found = derivePlan(of, takeBox(of, { ...bare, layers: laid }, '16x16x16'));
+  if (found.kind === 'noPlan') throw new Error(found.reasons.join());
+  const { option } = finish(polishNest(of, { option: found.option, aboveCeiling: false }, [], 0.02));
+  expect(option.expectedMinor).toBeLessThan(found.option.expectedMinor);
+  const kinds = faultsOf(option.rated, of.house).map(({ kind }) => kind);
+  expect(kinds).not.toContain('largeFirst');
+  expect(kinds).not.toContain('thin');
+});
 
 const JOBS: [string, PlanRequest][] = [
   ['four glasses', asked(GLASSES)],

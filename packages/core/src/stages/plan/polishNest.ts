@@ -5,6 +5,7 @@ import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { bendsOf } from '../item/bends.ts';
 import { layerChanges, without } from './bundleChanges.ts';
 import { countBare } from './countBare.ts';
+import { countWrapCautions } from './findFaults.ts';
 import { bundleChoice, bundleLocks, piecesOf, withBundle, type PlanRequest } from './PlanRequest.ts';
 import { isBetter } from './sideBySide.ts';
 import { soundOptions } from './soundOptions.ts';
@@ -34,6 +35,7 @@ export function* polishNest(
   ceiling: number,
 ): Generator<Recommendation, Recommendation> {
   const sound = soundOptions(request);
+  const countCautions = ({ rated }: PlanOption) => countWrapCautions(rated.weighed.filled.stowed, request.house);
   const several = piecesOf(request).length > 1;
   const met: PlanOption[] = [found.option, ...frontier];
   let best = found;
@@ -42,6 +44,7 @@ export function* polishNest(
   const worse = new Set<string>();
   for (let round = 0; round < MOST_ROUNDS && tried < MOST_TRIED; round++) {
     const now = best.option;
+    const cautions = countCautions(now);
     const keyOf = ({ what }: Step) => `${now.chance > ceiling} ${what}`;
     const steps = [...stepsFrom(request, now, several)].filter((step) => !worse.has(keyOf(step))).slice(0, MOST_TRIED - tried);
     tried += steps.length;
@@ -49,7 +52,7 @@ export function* polishNest(
     for (const step of steps) {
       yield best;
       const option = sound(step.after);
-      const isSound = option !== null && countBare(option.rated.weighed) === 0;
+      const isSound = option !== null && countBare(option.rated.weighed) === 0 && countCautions(option) <= cautions;
       if (!isSound || isWorse(option, now, ceiling, request.house)) worse.add(keyOf(step));
       if (!isSound || (now.chance > ceiling && option.spoils > now.spoils + SPOILS_MORE)) continue;
       if (!step.finely || isWorthIt(option, now, ceiling)) options.push(option);
