@@ -1,4 +1,4 @@
-import { column, line, rule, tickBox, type Page } from './paper.ts';
+import { column, flow, line, rule, type Block, type Page } from './paper.ts';
 import type { PaperFacts } from './PaperFacts.ts';
 import { openingSteps } from './openingSteps.ts';
 
@@ -7,55 +7,59 @@ import { openingSteps } from './openingSteps.ts';
 const MARGIN = 0.4;
 
 /** Packing slip: what is in the parcel, to be ticked. */
-export const slipPage = (facts: PaperFacts): Page => ({
-  size: facts.sheets.half,
-  draw: (paper, [wide]) => {
-    const width = wide - 2 * MARGIN;
-    line(paper, facts.shopName, { x: MARGIN, y: 0.4, width }, 22, 'head');
-    line(paper, facts.day, { x: MARGIN, y: 0.75, width }, 11);
-    let y = 1.05;
-    if (facts.address) {
-      line(paper, ['for', facts.address.name].join(' '), { x: MARGIN, y, width }, 12, 'strong');
-      facts.address.lines.forEach((text, i) => line(paper, text, { x: MARGIN, y: y + 0.2 * (i + 1), width }, 11));
-      line(paper, facts.toPostcode, { x: MARGIN, y: y + 0.2 * (facts.address.lines.length + 1), width }, 11);
-      y += 0.2 * (facts.address.lines.length + 2) + 0.1;
-    }
-    rule(paper, y, MARGIN, wide - MARGIN);
-    line(paper, 'In this parcel', { x: MARGIN, y: y + 0.15, width }, 15, 'head');
-    const things = [...facts.pieces, ...facts.accessories];
-    things.forEach((thing, i) => {
-      tickBox(paper, MARGIN, y + 0.5 + i * 0.3);
-      line(paper, thing, { x: MARGIN + 0.28, y: y + 0.49 + i * 0.3, width: width - 0.3 }, 12);
-    });
-    y += 0.7 + things.length * 0.3;
-    const elsewhere = facts.set?.parcels.filter(({ code }) => code !== facts.code) ?? [];
-    if (elsewhere.length > 0) {
-      line(paper, elsewhere.length === 1 ? 'In the other parcel' : 'In the other parcels', { x: MARGIN, y: y - 0.1, width }, 13, 'head');
-      elsewhere.forEach(({ title, code }, i) =>
-        line(paper, `${title} (parcel ${code})`, { x: MARGIN + 0.28, y: y + 0.2 + i * 0.26, width: width - 0.3 }, 12),
-      );
-      y += 0.4 + elsewhere.length * 0.26;
-    }
-    rule(paper, y, MARGIN, wide - MARGIN);
-    line(paper, `parcel ${facts.code} for ${facts.tag}`, { x: MARGIN, y: y + 0.12, width }, 11);
-    line(paper, 'Keep the box and the packing until you have looked it over.', { x: MARGIN, y: y + 0.34, width }, 11);
-  },
-});
+export const slipPage = (facts: PaperFacts): Page => {
+  const { address } = facts;
+  const things = [...facts.pieces, ...facts.accessories];
+  const elsewhere = facts.set?.parcels.filter(({ code }) => code !== facts.code) ?? [];
+  const to: Block[] = address
+    ? [
+        { text: ['for', address.name].join(' '), size: 12, font: 'strong', after: 0.02 },
+        ...address.lines.map((text) => ({ text, size: 11, after: 0.02 })),
+        { text: facts.toPostcode, size: 11, after: 0.15 },
+      ]
+    : [];
+  return flow(
+    facts.sheets.half,
+    [
+      ...to,
+      { text: 'In this parcel', size: 15, font: 'head', ruled: true, after: 0.1 },
+      ...things.map((text) => ({ text, size: 12, tick: true, after: 0.1 })),
+      ...(elsewhere.length > 0
+        ? [{ text: elsewhere.length === 1 ? 'In the other parcel' : 'In the other parcels', size: 13, font: 'head' as const }]
+        : []),
+      ...elsewhere.map(({ title, code }) => ({ text: `${title} (parcel ${code})`, size: 12 })),
+      { text: `parcel ${facts.code} for ${facts.tag}`, size: 11, ruled: true, after: 0.04 },
+      { text: 'Keep the box and the packing until you have looked it over.', size: 11 },
+    ],
+    (paper, [wide], sheet) => {
+      const width = wide - 2 * MARGIN;
+      line(paper, sheet === 1 ? facts.shopName : `${facts.shopName}, sheet ${sheet}`, { x: MARGIN, y: 0.4, width }, 22, 'head');
+      line(paper, facts.day, { x: MARGIN, y: 0.75, width }, 11);
+      return 1.05;
+    },
+    { side: MARGIN, bottom: MARGIN },
+  );
+};
+
+/** So many steps go on a quarter of a sheet; more have a half. */
+const ON_A_CARD = 10;
 
 /** How to open it: the layers in reverse. */
-export const openingPage = (facts: PaperFacts, plan: NonNullable<PaperFacts['plan']>): Page => ({
-  size: [facts.sheets.half[0], facts.sheets.half[1] / 2],
-  draw: (paper, [wide, high]) => {
-    const width = wide - 2 * MARGIN;
-    line(paper, 'How to open it', { x: MARGIN, y: 0.35, width }, 20, 'head');
-    openingSteps(plan, facts.accessories).forEach((step, i) => {
-      const y = 0.8 + i * 0.28;
-      line(paper, `${i + 1}`, { x: MARGIN, y, width: 0.3 }, 13, 'head');
-      line(paper, step, { x: MARGIN + 0.3, y, width: width - 0.3 }, 12);
-    });
-    line(paper, `${facts.shopName}, parcel ${facts.code}`, { x: MARGIN, y: high - 0.35, width }, 9);
-  },
-});
+export const openingPage = (facts: PaperFacts, plan: NonNullable<PaperFacts['plan']>): Page => {
+  const steps = openingSteps(plan, facts.accessories);
+  const [wide, high] = facts.sheets.half;
+  return flow(
+    [wide, steps.length > ON_A_CARD || plan.others ? high : high / 2],
+    steps.map((text, i) => ({ text, size: 12, number: i + 1, after: 0.06 })),
+    (paper, [, sheetHigh], sheet) => {
+      const width = wide - 2 * MARGIN;
+      line(paper, sheet === 1 ? 'How to open it' : `How to open it, card ${sheet}`, { x: MARGIN, y: 0.35, width }, 20, 'head');
+      line(paper, `${facts.shopName}, parcel ${facts.code}`, { x: MARGIN, y: sheetHigh - 0.35, width }, 9);
+      return 0.8;
+    },
+    { side: MARGIN, bottom: 0.4 },
+  );
+};
 
 /** A letter that goes with the piece, to a workshop or to the buyer. */
 export const letterPage = (facts: PaperFacts, letter: string): Page => ({

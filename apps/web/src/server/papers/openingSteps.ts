@@ -2,9 +2,6 @@ import { HARD_POINTS, laidOf, letterOf, lower, planBundles, type PlanBundle, typ
 import { countOfPlan } from '../../drawings/nestGeometry.ts';
 import { lettersOf } from '../../words/wrapWords.ts';
 
-/** A card holds so many lines, and with several different bundles so many. */
-const MOST_LINES = { one: 10, several: 18 };
-
 /**
  * What the buyer does, outermost first: the plan backwards.
  *
@@ -33,8 +30,10 @@ export function openingSteps(plan: PlanDocument, along: readonly string[] = []):
         ]
       : [lift]),
     ...(along.length > 0 ? [`Look for what goes with it: ${along.join(', ')}.`] : []),
-    ...bundles.flatMap((bundle, at) => unwindSteps(bundle, bundles.length > 1 ? `${letters[at]!}, ${bundle.piece.title}: ` : '')),
-  ].slice(0, bundles.length > 1 ? MOST_LINES.several : MOST_LINES.one);
+    ...(bundles.length === 1
+      ? unwindSteps(bundles[0]!)
+      : bundles.map((bundle, at) => `${letters[at]!}, ${bundle.piece.title}: ${lower(unwindSteps(bundle, true).join(' '))}`)),
+  ];
 }
 
 /** The last that was put in comes out first. */
@@ -55,20 +54,29 @@ function liftWords(bundles: readonly PlanBundle[], count: number, around: PlanDo
   return `Lift out ${count} bundles, one after the other: ${inTurn.join(', ')}.${apart}`;
 }
 
-function unwindSteps({ layers, piece, block, boxed }: PlanBundle, whose: string): string[] {
+/**
+ * What is done with one bundle.
+ *
+ * @param inOne layers that are taken off alike are told in one sentence
+ */
+function unwindSteps({ layers, piece, block, boxed }: PlanBundle, inOne = false): string[] {
   const count = block.stacks.length;
   const of = count === 1 ? '' : ' from each';
-  const say = (text: string) => (whose ? whose + lower(text) : text);
+  const takenOff = ({ stiff, tape }: PlanBundle['layers'][number]) => ({
+    does: stiff ? 'Take off' : 'Unwind',
+    tape: tape.easyOff ? 'the tape peels off' : 'cut the tape, away from the piece',
+  });
+  const together: { does: string; tape: string; what: string[] }[] = [];
+  for (const layer of [...layers].reverse()) {
+    const { does, tape } = takenOff(layer);
+    const last = together.at(-1);
+    if (inOne && last?.does === does && last.tape === tape) last.what.push(laidOf(layer));
+    else together.push({ does, tape, what: [laidOf(layer)] });
+  }
   return [
-    ...(boxed ? [say(count === 1 ? 'Open its box the same way and lift it out.' : 'Open each box the same way and lift it out.')] : []),
-    ...[...layers]
-      .reverse()
-      .map((layer) =>
-        say(
-          `${layer.stiff ? 'Take off' : 'Unwind'} ${laidOf(layer)}${of}${layer.tape.easyOff ? '; the tape peels off' : '; cut the tape, away from the piece'}.`,
-        ),
-      ),
-    ...piece.hardPoints.filter((point) => point.guard).map((point) => say(`Take the guard off the ${HARD_POINTS[point.kind].name} last.`)),
-    ...(block.pieces > count ? [say('Take the tape off the stacks before they are lifted apart.')] : []),
+    ...(boxed ? [count === 1 ? 'Open its box the same way and lift it out.' : 'Open each box the same way and lift it out.'] : []),
+    ...together.map(({ does, tape, what }) => `${does} ${what.join(', then ')}${of}; ${tape}.`),
+    ...piece.hardPoints.filter((point) => point.guard).map((point) => `Take the guard off the ${HARD_POINTS[point.kind].name} last.`),
+    ...(block.pieces > count ? ['Take the tape off the stacks before they are lifted apart.'] : []),
   ];
 }

@@ -124,30 +124,50 @@ export interface Block {
   readonly font?: Font;
   /** A square to tick before it. */
   readonly tick?: boolean;
+  /** Its number, before it. */
+  readonly number?: number;
+  /** A ruled line above it. */
+  readonly ruled?: boolean;
   /** Room beneath it, inches. */
   readonly after?: number;
 }
 
+/** How far text keeps from the edges of a sheet, inches. */
+interface Edges {
+  readonly side: number;
+  readonly bottom: number;
+}
+const EDGES: Edges = { side: 0.6, bottom: 0.6 };
+
 /**
  * Blocks of text one under the other, on a new sheet of the same size where the next would not fit.
  *
- * @param head draws what stands on top of every sheet and says where the text begins
+ * @param head draws what stands on every sheet and says where the text begins
  */
-export const flow = (size: SheetSize, blocks: readonly Block[], head: (paper: Paper, size: SheetSize, sheet: number) => number): Page => ({
+export const flow = (
+  size: SheetSize,
+  blocks: readonly Block[],
+  head: (paper: Paper, size: SheetSize, sheet: number) => number,
+  { side, bottom }: Edges = EDGES,
+): Page => ({
   size,
   draw: (paper) => {
-    const margin = 0.6;
     let sheet = 1;
     let y = head(paper, size, sheet);
-    for (const { text, size: points, font, tick = false, after = 0.08 } of blocks) {
-      const indent = tick ? 0.3 : 0;
-      const width = size[0] - 2 * margin - indent;
-      if (y + columnHeight(paper, text, width, points, font) > size[1] - margin) {
+    for (const { text, size: points, font, tick = false, number, ruled = false, after = 0.08 } of blocks) {
+      const indent = tick || number !== undefined ? 0.3 : 0;
+      const width = size[0] - 2 * side - indent;
+      const above = ruled ? 0.12 : 0;
+      if (y + above + columnHeight(paper, text, width, points, font) > size[1] - bottom) {
         paper.addPage({ size: [size[0] * INCH, size[1] * INCH], margin: 0 });
+        startPage(paper);
         y = head(paper, size, ++sheet);
       }
-      if (tick) tickBox(paper, margin, y + 0.01);
-      y = column(paper, text, { x: margin + indent, y, width }, points, font) + after;
+      if (ruled) rule(paper, y, side, size[0] - side);
+      y += above;
+      if (tick) tickBox(paper, side, y + 0.01);
+      if (number !== undefined) line(paper, `${number}`, { x: side, y, width: indent }, points, 'head');
+      y = column(paper, text, { x: side + indent, y, width }, points, font) + after;
     }
   },
 });

@@ -126,8 +126,80 @@ test('of several different ones each by its letter and name, what was put in las
   const document = writePlanDocument(nest.option, two.house);
   const said = openingSteps(document);
   expect(said).toContain('Lift out 2 bundles, one after the other: B, A.');
-  expect(said.filter((step) => /^A, bowl: unwind/.test(step))).toHaveLength(document.layers.length);
-  expect(said.filter((step) => /^B, lamp glass: unwind/.test(step))).toHaveLength(document.others![0]!.layers.length);
+  const turns = (layers: typeof document.layers) => layers.map(({ name }) => name.toLowerCase()).reverse();
+  for (const [whose, layers] of [
+    ['A, bowl: unwind', document.layers],
+    ['B, lamp glass: unwind', document.others![0]!.layers],
+  ] as const) {
+    const own = said.filter((step) => step.startsWith(whose));
+    expect(own).toHaveLength(1);
+    // all of them, the outermost first
+    const places = turns(layers).map((name) => own[0]!.indexOf(name));
+    expect(places).not.toContain(-1);
+    expect(places).toEqual(places.toSorted((a, b) => a - b));
+  }
+});
+
+/** Words and where each page of a document ends. */
+const pagesOf = (bytes: Buffer): string[] =>
+  execFileSync('pdftotext', ['-layout', '-', '-'], { input: bytes, encoding: 'utf8' }).split('\f').slice(0, -1);
+/** Boxes of all words, inches from the upper edge, with the height of their page. */
+const reachOf = (bytes: Buffer) => {
+  const said = execFileSync('pdftotext', ['-bbox', '-', '-'], { input: bytes, encoding: 'utf8' });
+  return said
+    .split('<page ')
+    .slice(1)
+    .map((page) => ({
+      highPt: Number(/height="([\d.]+)"/.exec(page)![1]),
+      words: [...page.matchAll(/yMin="([\d.]+)" xMax="[\d.]+" yMax="([\d.]+)">([^<]*)</g)].map(([, top, bottom, word]) => ({
+        top: Number(top),
+        bottom: Number(bottom),
+        word: word!,
+      })),
+    }));
+};
+
+test('of many pieces all is said on the slip and the opening card, and nothing runs off a sheet or over its foot', async () => {
+  const one = request(
+    { archetype: 'handledWare', weightLb: 0.3, hardPoints: [{ ...point('handle', 'right'), guard: 'foamTube' }] },
+    { stock: { boxes: [box([24, 18, 16])] } },
+  );
+  const [first] = one.order.pieces;
+  const titles = Array.from({ length: 12 }, (_, i) => `saucer of the set with the long name, number ${i + 1}`);
+  const many = {
+    ...one,
+    order: {
+      ...one.order,
+      pieces: titles.map((title, i) => ({ ...first!, id: `piece-${i}`, title, lengthIn: 4, widthIn: 4, heightIn: 2 })),
+    },
+    pieceIds: titles.map((_, i) => `piece-${i}`),
+  };
+  const layers = ['tissue', 'smallBubble', 'largeBubble'].map((material) => ({ material, turns: 1 }));
+  const bundle = { layers, orientation: [0, 1, 2] as const };
+  const nest = derivePlan(many, { ...CHOICE, ...bundle, box: '24x18x16', others: titles.slice(1).map(() => bundle) });
+  if (nest.kind === 'noPlan') throw new Error(nest.reasons.join());
+  const facts: PaperFacts = {
+    ...FACTS,
+    plan: writePlanDocument(nest.option, many.house),
+    pieces: [...titles, ...titles],
+  };
+  const steps = openingSteps(facts.plan!);
+  expect(steps).toHaveLength(15);
+  expect(steps.at(-1)).toMatch(/guard off the handle last\.$/);
+  for (const kind of ['opening', 'slip'] as const) {
+    const bytes = (await drawPapers([kind], facts))!;
+    const said = pagesOf(bytes).join(' ').replace(/\s+/g, ' ');
+    for (const [i, title] of titles.entries()) expect([kind, i, said.includes(title)]).toEqual([kind, i, true]);
+    if (kind === 'opening') expect(said.match(/guard off the handle/g)).toHaveLength(12);
+    expect(pagesOf(bytes).length).toBeGreaterThan(1);
+    for (const { highPt, words } of reachOf(bytes)) {
+      expect(Math.max(...words.map(({ bottom }) => bottom))).toBeLessThan(highPt);
+      // what stands at the foot is lower than all the rest
+      if (kind === 'slip') continue;
+      const foot = words.findLast(({ word }) => word === 'Lantern')!;
+      expect(words.filter(({ top, bottom }) => bottom > foot.top && top < foot.top - 1)).toEqual([]);
+    }
+  }
 });
 
 test.each<[(typeof PAPER_KINDS)[number], string[]]>([
