@@ -31,7 +31,7 @@ export function openingSteps(plan: PlanDocument, along: readonly string[] = []):
       : [lift]),
     ...(along.length > 0 ? [`Look for what goes with it: ${along.join(', ')}.`] : []),
     ...(bundles.length === 1
-      ? unwindSteps(bundles[0]!)
+      ? unwindSteps(bundles[0])
       : bundles.map((bundle, at) => `${letters[at]!}, ${bundle.piece.title}: ${lower(unwindSteps(bundle, true).join(' '))}`)),
   ];
 }
