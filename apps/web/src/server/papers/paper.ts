@@ -58,12 +58,21 @@ export async function drawPages(title: string, pages: readonly Page[]): Promise<
   return Buffer.concat(parts);
 }
 
-/** One line of text, at inches from the upper left corner; as large as fits the width, no larger than asked. */
+/** Smaller than this nobody reads, points. */
+const LEAST_POINTS = 6;
+
+/**
+ * One line of text, at inches from the upper left corner; as large as fits the width, no larger than asked. What does not fit
+ * however small it is ends in an ellipsis, since what stands beside it may be a code that is scanned.
+ */
 export function line(paper: Paper, text: string, at: { x: number; y: number; width: number }, size: number, font: Font = 'text'): void {
   let fits = size;
   paper.font(faceFor(font, text)).fontSize(fits);
-  while (fits > 6 && paper.widthOfString(text) > at.width * INCH) paper.fontSize((fits -= 0.5));
-  readAs(paper, headingOr(paper, font === 'head'), () => paper.text(text, at.x * INCH, at.y * INCH, { lineBreak: false }));
+  const isWide = (shown: string) => paper.widthOfString(shown) > at.width * INCH;
+  while (fits > LEAST_POINTS && isWide(text)) paper.fontSize((fits -= 0.5));
+  let shown = text;
+  for (let kept = text.length - 1; kept > 0 && isWide(shown); kept--) shown = `${text.slice(0, kept).trimEnd()}…`;
+  readAs(paper, headingOr(paper, font === 'head'), () => paper.text(shown, at.x * INCH, at.y * INCH, { lineBreak: false }));
 }
 
 /** Running text in a column; returns where it ends, inches from the top. */

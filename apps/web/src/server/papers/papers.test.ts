@@ -151,13 +151,23 @@ const reachOf = (bytes: Buffer) => {
     .slice(1)
     .map((page) => ({
       highPt: Number(/height="([\d.]+)"/.exec(page)![1]),
-      words: [...page.matchAll(/yMin="([\d.]+)" xMax="[\d.]+" yMax="([\d.]+)">([^<]*)</g)].map(([, top, bottom, word]) => ({
+      words: [...page.matchAll(/yMin="([\d.]+)" xMax="([\d.]+)" yMax="([\d.]+)">([^<]*)</g)].map(([, top, right, bottom, word]) => ({
         top: Number(top),
+        right: Number(right),
         bottom: Number(bottom),
         word: word!,
       })),
     }));
 };
+
+test('a title as long as those of six pieces runs into no code beside it', async () => {
+  const title = 'lamp base of copper, glass chimney, brass stand with three feet, saucer, sugar bowl and milk jug';
+  const bytes = (await drawPapers(['tag'], { ...FACTS, title }))!;
+  const [{ words }] = reachOf(bytes) as [ReturnType<typeof reachOf>[number]];
+  const named = words.filter(({ top, bottom }) => top > 0.8 * 72 && bottom < 1.15 * 72 && top < 1.1 * 72);
+  expect(named.map(({ word }) => word).join(' ')).toMatch(/^lamp base of copper, glass chimney.*…$/);
+  expect(Math.max(...named.map(({ right }) => right))).toBeLessThan(2.55 * 72);
+});
 
 test('of many pieces all is said on the slip and the opening card, and nothing runs off a sheet or over its foot', async () => {
   const one = request(
