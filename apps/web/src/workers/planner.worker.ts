@@ -34,6 +34,8 @@ const SLICE_MS = 8;
 /** When the best so far is told first, and how long after that again. */
 const FIRST_AFTER_MS = 120;
 const AGAIN_AFTER_MS = 400;
+/** What is told early is written out whole: the search goes on for so many times as long before it is told again. */
+const TIMES_AS_LONG = 8;
 /** Changes that are told of a nest; of one that does not go in, every way of making it. */
 const MOST_CHANGES = 12;
 const MOST_THAT_GIVE = 80;
@@ -91,7 +93,8 @@ function tellEarly(request: PlanRequest, early: (soFar: SearchAnswer) => void): 
   let told = '';
   return ({ evaluated, soFar }) => {
     if (evaluated === 0 || performance.now() < due) return;
-    due = performance.now() + AGAIN_AFTER_MS;
+    const began = performance.now();
+    due = began + AGAIN_AFTER_MS;
     const chosen = soFar();
     // one above the ceiling is hardly the last word, and asks for boxes to get
     if (chosen.kind === 'noPlan' || chosen.aboveCeiling) return;
@@ -100,6 +103,7 @@ function tellEarly(request: PlanRequest, early: (soFar: SearchAnswer) => void): 
     if (now === told) return;
     told = now;
     early(answer);
+    due = performance.now() + Math.max(AGAIN_AFTER_MS, TIMES_AS_LONG * (performance.now() - began));
   };
 }
 
