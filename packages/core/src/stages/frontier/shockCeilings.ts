@@ -20,7 +20,6 @@ export interface ShockCeilings {
   readonly at: number;
   readonly slices: Slices;
   readonly faces: readonly StruckShare[];
-  readonly faceChances: readonly number[];
   readonly weightLb: number;
   /** Peak forces of the slices, lbf, the heavy inner box taken off, and their logarithms. */
   readonly forces: Float64Array;
@@ -61,7 +60,7 @@ export function shockCeilings(
   cut: Slices,
   massRatio = within?.massRatio ?? 0,
 ): ShockCeilings | null {
-  const { at, faces, faceChances, layers, loads, before } = stacks;
+  const { at, faces, layers, loads, before } = stacks;
   const { wrapped, layout } = held.bundles[at]!;
   const { piece } = wrapped;
   if (piece.criticalG === null) return null;
@@ -81,7 +80,6 @@ export function shockCeilings(
     at,
     slices,
     faces,
-    faceChances,
     weightLb: piece.weightLb,
     forces,
     logForces,

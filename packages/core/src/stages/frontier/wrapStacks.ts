@@ -22,7 +22,6 @@ export interface WrapStacks {
   /** Which of the bundles. */
   readonly at: number;
   readonly faces: readonly StruckShare[];
-  readonly faceChances: readonly number[];
   readonly layers: readonly (readonly CushionLayer[])[];
   readonly loads: readonly LoadFront[];
   readonly before: readonly Before[];
@@ -46,7 +45,7 @@ export function wallStacks({ bundles, resting }: Pick<Held, 'bundles' | 'resting
   const stacks = faces.map(({ face }) => wrapLayersOn(wrapped, orientation, face));
   return {
     at,
-    ...facing(faces),
+    faces,
     layers: stacks.map(({ layers }) => layers),
     loads: stacks.map(({ outside }) => outside),
     before: stacks.map(() => ALONE),
@@ -64,13 +63,12 @@ export function waysOutStacks(held: Held, at: number): WrapStacks {
   });
   return {
     at,
-    ...facing(FACES.map((face) => ({ face, chance: FACE_CHANCES[face] }))),
+    faces: FACES.map((face) => ({ face, chance: FACE_CHANCES[face] })),
     layers: ways.map(({ way }) => way.layers),
     loads: ways.map(({ way }) => way.outside),
     before: ways.map(({ way, emptyIn }) => ({ carried: way.carried, emptyIn })),
   };
 }
-const facing = (faces: readonly StruckShare[]) => ({ faces, faceChances: faces.map(({ chance }) => chance) });
 /** Nearer to the wall, or with more behind it. */
 const isNearer = (one: Column, other: Column): boolean =>
   one.beyond !== other.beyond ? one.beyond < other.beyond : one.behind > other.behind;
