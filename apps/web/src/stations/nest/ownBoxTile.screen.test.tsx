@@ -137,7 +137,9 @@ describe('how it is drawn and told', () => {
 
   test('in words: at the nest, on the opening card, as a change and as a fault', () => {
     expect(wrapWords(plan, 'no wrap')).toBe('A: 1 large bubble, in 6×6×7 of its own; B: 1 large bubble');
-    expect(openingSteps(plan)).toContain('A, jar: open its box the same way and lift it out.');
+    expect(openingSteps(plan)).toContain(
+      'A, jar: open its box the same way and lift it out. Unwind 1 turn of large bubble; the tape peels off.',
+    );
     expect(openingSteps(plan).join()).not.toContain('B, lid: open its box');
     const said = nextBestChanges(two, nest.choice!).map(({ change }) => changeWords(change, { request: two, choice: nest.choice }));
     expect(said).toContain('jar: without a box of its own');
