@@ -124,6 +124,7 @@ function bundlesOf(plan: PlanDocument) {
       pieces: bundle.block.stacks[i],
       // from the inside corner of what holds them
       at: at.map((one, axis) => one + nearIn(plan)[axis]!),
+      ...(plan.shared?.of.includes(kind) ? { shared: { box: plan.shared.key, fill: plan.shared.fill } } : {}),
       ...(bundle.boxed ? { boxed: { box: bundle.boxed.key, fill: bundle.boxed.fill } } : {}),
       size: bundle.bundleIn,
       weight: bundle.piece.weightLb + bundle.layers.reduce((sum, layer) => sum + layer.weightLb, 0),

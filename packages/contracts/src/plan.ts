@@ -50,6 +50,7 @@ const OPTIONAL = {
   shortened: true,
   tubes: true,
   around: true,
+  shared: true,
   cells: true,
   grid: true,
   guards: true,
@@ -87,24 +88,30 @@ const bundleParts = { ...added, layers, orientation, boxed: boxed.exactOptional(
 /** Height of a cross under the lid; 0 for none. */
 const crossIn = z.union([z.literal(0), sizeIn]);
 
-/** Wrap round all of several bundles. */
+/** Some of several bundles, by their places. */
+const some = z
+  .array(
+    z
+      .number()
+      .int()
+      .min(0)
+      .max(MOST_PIECES - 1),
+  )
+  .min(1)
+  .max(MOST_PIECES)
+  .readonly();
+
+/** Wrap round all of several bundles, or round some. */
 const around = z
   .strictObject({
     material: key,
     turns: z.number().positive().max(20).multipleOf(0.5),
-    of: z
-      .array(
-        z
-          .number()
-          .int()
-          .min(0)
-          .max(MOST_PIECES - 1),
-      )
-      .min(1)
-      .readonly()
-      .exactOptional(),
+    of: some.exactOptional(),
   })
   .nullable();
+
+/** Some of several bundles in one box, or a core, beside the others. */
+const shared = z.strictObject({ of: some, box: key, fill: key }).nullable();
 
 /** What a box is shortened to. */
 const shortened = z.strictObject({ side: z.enum(['length', 'width']), newIn: sizeIn }).nullable();
@@ -141,6 +148,7 @@ const choiceParts = {
   cells: z.boolean().exactOptional(),
   tubes: z.boolean().exactOptional(),
   around: around.exactOptional(),
+  shared: shared.exactOptional(),
   between: between.exactOptional(),
   extraFill: z.number().min(0).max(2).exactOptional(),
   service: key,
@@ -182,6 +190,7 @@ const lockParts = z
     cells: z.boolean(),
     tubes: z.boolean(),
     around,
+    shared,
     between,
     fill: key.nullable(),
     service: key,

@@ -35,7 +35,7 @@ export { blockingFaults } from './stages/plan/findFaults.ts';
 export { playDrop, type DropFace, type PlayedDrop } from './stages/plan/playDrop.ts';
 export { sendMany, type Breakage, type SentMany } from './stages/plan/sendMany.ts';
 export { addedOf } from './stages/item/addedTo.ts';
-export { takeBox, takeOwnBox } from './stages/plan/inBox.ts';
+export { takeBox, takeOwnBox, takeShared } from './stages/plan/inBox.ts';
 export { requestAfter } from './stages/plan/requestAfter.ts';
 export type { Struck } from './stages/fill/FilledBox.ts';
 export { verifyPlan } from './stages/plan/verifyPlan.ts';

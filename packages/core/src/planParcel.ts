@@ -19,6 +19,7 @@ import { explainNoPlan, type NoPlan } from './stages/plan/explainNoPlan.ts';
 import { compareBoxes, type LotsLookedAt, type OneOrMore } from './stages/plan/oneOrMore.ts';
 import { frontierWith, mixFills } from './stages/plan/mixFills.ts';
 import { improveNest } from './stages/plan/improveNest.ts';
+import { noShared, shareThem } from './stages/plan/shareThem.ts';
 import { partThem } from './stages/plan/partThem.ts';
 import { windTogether } from './stages/plan/windTogether.ts';
 import { wedgeIt } from './stages/plan/wedgeIt.ts';
@@ -91,6 +92,7 @@ function* tracedForCore(request: PlanRequest, space: PlanSpace, every: boolean, 
 /** Why there is none: nothing was found, or what was found does not go into the tube, or a box of its own, that somebody wants round it. */
 const noneOf = (request: PlanRequest, space: PlanSpace, { best }: Traced): NoPlan => {
   if (best && pinsCore(request)) return noCore(request);
+  if (best && request.locks.shared) return noShared(request);
   return best && pinsOwnBox(request) ? noOwnBox(request) : explainNoPlan(request, space);
 };
 
@@ -109,7 +111,7 @@ function* finished(
   if (!traced.best) return traced;
   const { considered, evaluated } = traced;
   // what has not yet what somebody pinned is shown to nobody
-  const isAsPinned = !pinsCore(request) && !pinsOwnBox(request) && !request.locks.around;
+  const isAsPinned = !pinsCore(request) && !pinsOwnBox(request) && !request.locks.around && !request.locks.shared;
   const soFar = (best: Recommendation): PlanProgress => ({
     considered,
     evaluated,
@@ -127,9 +129,10 @@ function* finished(
   const polished = yield* pausing(polishNest(request, cored, pinsCore(request) ? [] : traced.frontier, ceiling));
   const again = yield* pausing(searchAgain(request, space, polished, ceiling));
   const boxed = boxThem(request, again, ceiling);
-  if (!boxed) return { ...traced, best: null };
-  yield soFar(boxed);
-  const wound = windTogether(request, partThem(request, boxed, ceiling), ceiling);
+  const shared = boxed && shareThem(request, boxed, ceiling);
+  if (!shared) return { ...traced, best: null };
+  yield soFar(shared);
+  const wound = windTogether(request, partThem(request, shared, ceiling), ceiling);
   yield soFar(wound);
   const made = mixFills(request, wedgeIt(request, wound, ceiling), ceiling);
   const improved = yield* pausing(improveNest(request, made, ceiling));

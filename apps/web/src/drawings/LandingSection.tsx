@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import type { DropFace, PlanDocument } from '@inch-nest/core';
+import { fillsInner, type DropFace, type PlanDocument } from '@inch-nest/core';
 import { FillPlaces } from './FillPlaces.tsx';
 import { mainFill } from './fillPlacesIn.ts';
 import { hatchFor, Hatches } from './Hatches.tsx';
@@ -41,7 +41,7 @@ export function LandingSection({ plan, face, squeezeIn, lift, width, height, lab
   const fill = (key: string) => `url(#${prefix}-${hatchFor(key)})`;
   const box = (rect: Rect) => ({ x: rect.x * k, y: rect.y * k, width: Math.max(0, rect.w * k), height: Math.max(0, rect.h * k) });
   const outerFill = mainFill(plan);
-  const innerFill = plan.fills.find((one) => one.where === 'inner' && one.bundle === undefined);
+  const innerFill = plan.fills.find(fillsInner);
   const line = { stroke: 'var(--ink)', strokeWidth: 0.8 };
   return (
     <svg className="nest-drawing landing" width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={label}>
@@ -64,6 +64,8 @@ export function LandingSection({ plan, face, squeezeIn, lift, width, height, lab
         <FillPlaces plan={plan} view={view} k={k} prefix={prefix} />
         {view.inner && <rect {...box(view.inner.outside)} style={{ fill: fill('board'), ...line }} />}
         {view.inner && <rect {...box(view.inner.inside)} style={{ fill: innerFill ? fill(innerFill.key) : 'var(--sheet)', ...line }} />}
+        {view.shared && <rect {...box(view.shared.outside)} style={{ fill: fill('board'), ...line }} />}
+        {view.shared && <rect {...box(view.shared.inside)} style={{ fill: fill(view.shared.fill), ...line }} />}
         <AlikeBundles view={view} plan={plan} k={k} prefix={prefix} several={view.seen.length > 1} />
       </g>
       <line x1={4} x2={width - 4} y1={ground} y2={ground} style={{ stroke: 'var(--ink)', strokeWidth: 2 }} />

@@ -4,6 +4,7 @@ import { CM_PER_IN, laidOf, planBundles, type PlanDocument } from '@inch-nest/co
 import { hatchFor, Hatches } from './Hatches.tsx';
 import type { MoveBundle } from './MoveBundles.tsx';
 import { aboveIn, extentOf, nestView, type ViewName } from './nestGeometry.ts';
+import { sharersWords } from '../words/wrapWords.ts';
 import { NestSection } from './NestSection.tsx';
 import type { PullUse } from './Pulls.tsx';
 
@@ -134,5 +135,5 @@ function legendOf(plan: PlanDocument): { key: string; name: string }[] {
 function describe(plan: PlanDocument, write: Props['write']): string {
   const bundles = planBundles(plan).map(({ piece, layers }) => `${piece.title}: ${layers.map(laidOf).join(', ') || 'no wrap'}`);
   const { bottom, top, left, front } = plan.gaps;
-  return `${bundles.join('; ')}; ${plan.inner ? `inner box ${plan.inner.name}, ` : ''}box ${plan.box.name}; ${plan.tubes ? `${plan.tubes.count} foam tubes in its corners; ` : ''}bedding ${write(bottom, true)} below, ${write(top, true)} above, ${write(left, true)} at the ends, ${write(front, true)} at the sides.`;
+  return `${bundles.join('; ')}; ${plan.inner ? `inner box ${plan.inner.name}, ` : ''}${plan.shared ? `${sharersWords(plan)} in ${plan.shared.core ? 'a core' : 'one box'}, ${plan.shared.name}, ` : ''}box ${plan.box.name}; ${plan.tubes ? `${plan.tubes.count} foam tubes in its corners; ` : ''}bedding ${write(bottom, true)} below, ${write(top, true)} above, ${write(left, true)} at the ends, ${write(front, true)} at the sides.`;
 }

@@ -1,5 +1,5 @@
 import { scaleLinear } from 'd3-scale';
-import type { PlanDocument } from '@inch-nest/core';
+import { fillsInner, type PlanDocument } from '@inch-nest/core';
 import { Dimension } from './Dimension.tsx';
 import { FillPlaces } from './FillPlaces.tsx';
 import { mainFill } from './fillPlacesIn.ts';
@@ -38,11 +38,12 @@ export function NestSection({ view, at, k, prefix, plan, write, leastGapIn, pull
     width: Math.max(0, scale(rect.w)),
     height: Math.max(0, scale(rect.h)),
   });
-  const roundOf = ({ w: across }: { w: number }) => (view.inner?.round ? { rx: scale(across) / 2 } : {});
+  const roundOf = ({ w: across }: { w: number }, of: { readonly round: boolean } | null = view.inner) =>
+    of?.round ? { rx: scale(across) / 2 } : {};
   const cross = scale(view.crossIn);
   const fill = (key: string) => `url(#${prefix}-${hatchFor(key)})`;
   const outerFill = mainFill(plan);
-  const innerFill = plan.fills.find((one) => one.where === 'inner' && one.bundle === undefined);
+  const innerFill = plan.fills.find(fillsInner);
   const gapTone = (gap: number) => (gap < leastGapIn - 1e-9 ? 'rust' : 'pine');
   const held = view.inner?.outside ?? view.block;
   const heldBox = box(held);
@@ -108,6 +109,21 @@ export function NestSection({ view, at, k, prefix, plan, write, leastGapIn, pull
         />
       )}
       {view.around && <rect {...box(view.around.inside)} style={{ fill: 'var(--sheet)', stroke: 'var(--ink)', strokeWidth: 0.5 }} />}
+      {view.shared && (
+        <>
+          <rect
+            data-part="shared-box"
+            {...box(view.shared.outside)}
+            {...roundOf(view.shared.outside, view.shared)}
+            style={{ fill: fill('board'), stroke: 'var(--ink)', strokeWidth: 1 }}
+          />
+          <rect
+            {...box(view.shared.inside)}
+            {...roundOf(view.shared.inside, view.shared)}
+            style={{ fill: fill(view.shared.fill), stroke: 'var(--ink)', strokeWidth: 0.7 }}
+          />
+        </>
+      )}
       {view.cells.map((wallOfCell, i) => (
         <rect key={i} data-part="cell" {...box(wallOfCell)} style={{ fill: fill('board'), stroke: 'var(--ink)', strokeWidth: 0.5 }} />
       ))}

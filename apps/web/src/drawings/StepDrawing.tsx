@@ -84,6 +84,13 @@ export function StepDrawing({
           </>
         )}
         {isIn && view.inner && <rect {...box(view.inner.outside)} style={{ fill: 'var(--sheet)', stroke: 'var(--ink)', strokeWidth: 3 }} />}
+        {isIn && inBox && view.shared && isIncluded(plan, picture) && (
+          <rect
+            data-part="shared-box"
+            {...box(view.shared.outside)}
+            style={{ fill: hatch(view.shared.fill), stroke: 'var(--ink)', strokeWidth: 3 }}
+          />
+        )}
         {isIn && <SeenBundles plan={shown} name={name} k={k} prefix={prefix} only={inBox ? picture.put : undefined} />}
         {name !== 'front' && (
           <text y={-24} x={w + 8} style={{ fill: 'var(--soft)', fontSize: 14 }}>
@@ -96,6 +103,10 @@ export function StepDrawing({
     </svg>
   );
 }
+
+/** True once the box that some share is in. */
+const isIncluded = ({ shared }: PlanDocument, { put }: StepPicture): boolean =>
+  !put || (shared?.of.some((at) => put.includes(at)) ?? false);
 
 function words({ layers, box }: PlanDocument, picture: StepPicture): string {
   if (picture.inOwnBox) return 'the bundle in its own box';

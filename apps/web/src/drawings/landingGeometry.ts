@@ -30,12 +30,13 @@ export interface LandedView {
 export function landedView(plan: PlanDocument, face: DropFace, squeezeIn: readonly number[]): LandedView {
   const { view: name, edges, turnDeg } = LANDINGS[face];
   const view = nestView(plan, name);
-  const { wraps, ownFill, innerFill, outer } = givenBy(plan, squeezeIn);
+  const { wraps, ownFill, sharedFill, innerFill, outer } = givenBy(plan, squeezeIn);
   // a corner gives along the diagonal, a share of it to either side
   const share = edges.length === 1 ? 1 : Math.SQRT1_2;
-  const whole = share * (wraps.reduce((sum, one) => sum + one, 0) + ownFill + innerFill + outer);
+  const whole = share * (wraps.reduce((sum, one) => sum + one, 0) + ownFill + sharedFill + innerFill + outer);
   const held = share * outer;
-  const bundle = held + share * innerFill;
+  const around = held + share * innerFill;
+  const bundle = around + share * sharedFill;
   let near = bundle + share * ownFill;
   const layers = view.layers.map((layer, i): LayerRect => {
     const moved = { ...layer, ...pressed(layer, edges, near, whole) };
@@ -52,6 +53,11 @@ export function landedView(plan: PlanDocument, face: DropFace, squeezeIn: readon
         ...view.inner,
         outside: pressed(view.inner.outside, edges, held, held),
         inside: pressed(view.inner.inside, edges, held, held),
+      },
+      shared: view.shared && {
+        ...view.shared,
+        outside: pressed(view.shared.outside, edges, around, around),
+        inside: pressed(view.shared.inside, edges, around, around),
       },
       own: view.own && {
         ...view.own,
@@ -79,11 +85,13 @@ const pressed = (rect: Rect, edges: readonly Edge[], near: number, far: number):
   }, rect);
 
 /** How far each wrap gives, from the piece outward, and what lies in the gaps; what is no cushion gives nothing. */
-function givenBy({ layers, shock, inner, boxed }: PlanDocument, squeezeIn: readonly number[]) {
+function givenBy({ layers, shock, inner, boxed, shared }: PlanDocument, squeezeIn: readonly number[]) {
   const names = shock?.faces.bottom.names ?? [];
   let at = 0;
   const wraps = layers.map(({ name }) => (names[at] === name ? (squeezeIn[at++] ?? 0) : 0));
   const ownFill = boxed && names[at] === boxed.fillName ? (squeezeIn[at++] ?? 0) : 0;
+  // its fill is not the last: what is beyond it gives too
+  const sharedFill = shared && names[at] === shared.fillName && names.length > at + 1 ? (squeezeIn[at++] ?? 0) : 0;
   const innerFill = inner && names.length > at ? (squeezeIn[at++] ?? 0) : 0;
-  return { wraps, ownFill, innerFill, outer: squeezeIn.slice(at).reduce((sum, one) => sum + one, 0) };
+  return { wraps, ownFill, sharedFill, innerFill, outer: squeezeIn.slice(at).reduce((sum, one) => sum + one, 0) };
 }

@@ -43,6 +43,8 @@ export interface NestView {
   readonly inner: { readonly outside: Rect; readonly inside: Rect; readonly round: boolean } | null;
   /** A box that the bundle shown has for itself, and what fills it; null without. */
   readonly own: { readonly outside: Rect; readonly inside: Rect; readonly fill: string } | null;
+  /** A box, or a core, that some of the bundles share, and what fills it; null without. */
+  readonly shared: { readonly outside: Rect; readonly inside: Rect; readonly fill: string; readonly round: boolean } | null;
   /** Outside of all bundles. */
   readonly block: Rect;
   /** The first bundle that is seen, by its letter where there are several; the others look alike. */
@@ -148,6 +150,7 @@ export function nestView(whole: PlanDocument, name: ViewName, which = 0): NestVi
     cells: cellWalls(whole, name, block),
     folds: foldRects(whole, name, block),
     around: aroundRects(whole, name, block),
+    shared: sharedRects(whole, name, block),
     tubes: tubeRects(plan, name, inside),
     layers,
     piece,
@@ -186,7 +189,10 @@ function tubeRects({ tubes }: PlanDocument, name: ViewName, inside: NestView['in
 }
 
 /** A section of the bore of a core; null for a box. */
-function boreOf({ core, outsideIn }: NonNullable<PlanDocument['inner']>, on: (size: Triple) => { w: number; h: number }) {
+function boreOf(
+  { core, outsideIn }: Pick<NonNullable<PlanDocument['inner']>, 'core' | 'outsideIn'>,
+  on: (size: Triple) => { w: number; h: number },
+) {
   if (!core) return null;
   return on(outsideIn.map((side, axis) => (axis === core.axis ? side : core.boreIn)) as unknown as Triple);
 }
@@ -202,6 +208,16 @@ function aroundRects({ around }: PlanDocument, name: ViewName, block: Rect): Nes
   if (!around) return null;
   const outside = around.some ? rectIn(block, name, around.some) : block;
   return { outside, inside: shrink(outside, around.thicknessIn), key: around.material };
+}
+
+/** The box or core that some share, as a section cuts it. */
+function sharedRects({ shared }: PlanDocument, name: ViewName, block: Rect): NestView['shared'] {
+  if (!shared) return null;
+  const [across, up] = VIEW_AXES[name];
+  const on = (size: Triple) => ({ w: size[across], h: size[up] });
+  const outside = rectIn(block, name, { atIn: shared.atIn, sizeIn: shared.outsideIn });
+  const inside = centred(outside, boreOf(shared, on) ?? on(shared.insideIn));
+  return { outside, inside, fill: shared.fill, round: shared.core !== undefined && shared.core.axis === 3 - across - up };
 }
 
 /** Folds between neighbours, as a section cuts them, with the way their sheets stand. */

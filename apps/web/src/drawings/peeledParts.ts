@@ -1,4 +1,4 @@
-import { letterOf, planBundles, type PlanDocument, type Triple } from '@inch-nest/core';
+import { fillsInner, letterOf, planBundles, type PlanDocument, type Triple } from '@inch-nest/core';
 import { isInnerTurned } from './nestGeometry.ts';
 import { outlineKeyOf, type OutlineKey } from './pieceOutlines.ts';
 
@@ -45,21 +45,29 @@ export function peeledParts(plan: PlanDocument, inHand: PlanDocument = plan): Pe
   const middleOf = (corner: Triple, sizeIn: Triple): Triple =>
     corner.map((at, axis) => at + sizeIn[axis]! / 2 - block.sizeIn[axis]! / 2) as unknown as Triple;
   const first = middleOf(block.at[0]!, inHand.bundleIn);
-  const letters = planBundles(plan).flatMap(({ piece, bundleIn, block: own }) => own.at.map((at) => ({ at, bundleIn, of: piece.id })));
+  const letters = planBundles(plan).flatMap(({ piece, bundleIn, block: own }, kind) =>
+    own.at.map((at) => ({ at, bundleIn, of: piece.id, isShared: plan.shared?.of.includes(kind) ?? false })),
+  );
+  const own = letters.find(({ of }) => of === inHand.piece.id)!;
   // what lies lower goes in first
   const others = letters
     .map((one, i) => ({ ...one, letter: letterOf(i) }))
     .filter(({ of, at }) => of !== inHand.piece.id || at !== block.at[0])
     .sort((a, b) => a.at[2] - b.at[2]);
-  const blocks =
-    others.length === 0
-      ? []
-      : others.length <= MOST_APART
-        ? others.map(({ at, bundleIn, letter }) => held(letter, letter, 'bundle', bundleIn, middleOf(at, bundleIn)))
-        : [held('block', 'all of them, as they stand', 'bundle', block.sizeIn)];
+  const standing = (some: typeof others): PeeledPart[] =>
+    some.map(({ at, bundleIn, letter }) => held(letter, letter, 'bundle', bundleIn, middleOf(at, bundleIn)));
+  const { shared } = plan;
+  const theirBox = shared ? sharedParts(shared, held, middleOf(shared.atIn, shared.outsideIn)) : [];
+  // those in one box are put into it first, and it goes in as one; of a box that holds none in hand the outside is shown
+  const inTurn = shared
+    ? own.isShared
+      ? [...standing(others.filter((one) => one.isShared)), ...theirBox, ...standing(others.filter((one) => !one.isShared))]
+      : [...theirBox.slice(-1), ...standing(others.filter((one) => !one.isShared))]
+    : standing(others);
+  const blocks = others.length <= MOST_APART ? inTurn : [held('block', 'all of them, as they stand', 'bundle', block.sizeIn)];
   const axes = lay(inHand.choice.orientation);
   const filling = (where: 'inner' | 'outer', sizeIn: Triple, at: Triple, hole: NonNullable<PeeledPart['hole']>): PeeledPart[] =>
-    fillNames(fills.filter((fill) => fill.where === where && fill.bundle === undefined)).map((name) => ({
+    fillNames(fills.filter((fill) => (where === 'outer' ? fill.where === where : fillsInner(fill)))).map((name) => ({
       key: `fill-${where}`,
       name,
       kind: 'fill',
@@ -95,6 +103,19 @@ function ownBoxParts(
   return [
     { ...held(`fill-own-${fill}`, fillNames([{ name: fillName }])[0]!, 'fill', insideIn, at), hole },
     held(`own-${key}`, name.split(',')[0]!, 'innerBox', outsideIn, at),
+  ];
+}
+
+/** The box that some share, after what fills it. */
+function sharedParts(
+  { key, name, withinIn, insideIn, outsideIn, fill, fillName }: NonNullable<PlanDocument['shared']>,
+  held: (key: string, name: string, kind: PeeledPart['kind'], sizeIn: Triple, at: Triple) => PeeledPart,
+  at: Triple,
+): PeeledPart[] {
+  const hole = held('shared-held', '', 'bundle', withinIn, at);
+  return [
+    { ...held(`fill-shared-${fill}`, fillNames([{ name: fillName }])[0]!, 'fill', insideIn, at), hole },
+    held(`shared-${key}`, name.split(',')[0]!, 'innerBox', outsideIn, at),
   ];
 }
 

@@ -76,6 +76,13 @@ function wordsFor(change: ChangeKind, request: PlanRequest, choice: PlanChoice |
       return change.crossIn === 0 ? 'Without the cross under the lid' : 'A cross of board under the lid';
     case 'board':
       return change.board ? 'A board under it, so that it does not sink' : 'Without the board under it';
+    case 'shared': {
+      const who = change.of.map((at) => lower(piecesOf(request)[at]?.title ?? '')).join(' and ');
+      if (change.own === null) return `${capital(who)}: without the box they share`;
+      const boxes = boxesOf({ ...request, locks: {} }).boxes;
+      const together = `${capital(who)} together in ${named(boxes, change.own)}`;
+      return change.box === undefined ? together : `${together}, all in ${named(boxes, change.box)}`;
+    }
     case 'unwound':
       return 'Without the wrap that holds them together';
     case 'tubes':

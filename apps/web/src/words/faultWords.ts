@@ -19,15 +19,20 @@ const short = (isIn: number, wantedIn: number, write: Writers): string =>
   write.length(isIn) === write.length(wantedIn) ? `a hair under ${write.length(wantedIn)}` : write.length(isIn);
 
 /** The box that something does not go into. */
-const tightBox = (box: 'box' | 'inner' | 'own', { inner, box: outer }: PlanDocument): string =>
-  ({ box: outer.name, inner: `the ${inner?.core ? 'core' : 'inner box'}, ${inner?.name ?? ''}`, own: 'its own box' })[box];
+const tightBox = (box: Extract<PlanFault, { kind: 'tooSmall' }>['box'], { inner, shared, box: outer }: PlanDocument): string =>
+  ({
+    box: outer.name,
+    inner: `the ${inner?.core ? 'core' : 'inner box'}, ${inner?.name ?? ''}`,
+    own: 'its own box',
+    shared: `the ${shared?.core ? 'core' : 'box'} they share, ${shared?.name ?? ''}`,
+  })[box];
 
 /** A new fault has its words here, or does not compile. */
 function wordsFor(fault: PlanFault, plan: PlanDocument, write: Writers): FaultWords {
   switch (fault.kind) {
     case 'tooSmall':
       return {
-        title: `It does not go into ${tightBox(fault.box, plan)}.`,
+        title: `${fault.box === 'shared' ? 'They do' : 'It does'} not go into ${tightBox(fault.box, plan)}.`,
         says: `The ${fault.box === 'box' && plan.inner ? (plan.inner.core ? 'core' : 'inner box') : 'bundle'} is ${write.length(fault.shortIn)} too ${fault.side}: a larger ${fault.box === 'inner' && plan.inner?.core ? 'tube' : 'box'}, a turn less, or another way up.`,
       };
     case 'noService':

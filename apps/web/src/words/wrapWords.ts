@@ -18,6 +18,12 @@ export function woundWords(plan: PlanDocument): string {
   return of ? of.map((at) => letters[at]).join(' and ') : 'them all';
 }
 
+/** Who shares a box: `A and B`. */
+export function sharersWords({ shared, ...plan }: PlanDocument): string {
+  const letters = lettersOf(planBundles(plan));
+  return (shared?.of ?? []).map((at) => letters[at]!).join(' and ');
+}
+
 /** Whole turns go without the word: `2 small bubble`. */
 const shortly = (layer: PlanLayer): string =>
   layer.stiff || layer.turns % 1 !== 0 ? laidOf(layer) : `${layer.turns} ${layer.name.toLowerCase()}`;
@@ -30,7 +36,8 @@ export function wrapWords(plan: PlanDocument, none: string): string {
   );
   if (bundles.length === 1) return each[0]!;
   const letters = lettersOf(bundles);
-  return each.map((words, at) => `${letters[at]!}: ${words}`).join('; ');
+  const together = plan.shared ? `; ${sharersWords(plan)} together in ${plan.shared.name}` : '';
+  return `${each.map((words, at) => `${letters[at]!}: ${words}`).join('; ')}${together}`;
 }
 
 /** Of several different pieces the one that is likeliest to break, with its letters; null for one. */

@@ -129,6 +129,9 @@ function cameBackWords(view: ParcelView, { serial, seal, finding }: NonNullable<
 /** Fill this thick all round is worth telling: what carriers' packing guides ask for; common practice, no one source. */
 const TOLD_FROM_IN = 2;
 
+/** What is in the box that some share, by its names. */
+const sharedTitles = (plan: PlanDocument): string => (plan.shared?.of ?? []).map((at) => planBundles(plan)[at]!.piece.title).join(' and ');
+
 /** How it was packed, from the piece outwards, with the published strength of what it was packed in. */
 function packedWords(plan: PlanDocument, shop: ClaimOf['shop'], { write }: PaperFacts): string[] {
   const strength = (key: string): string => {
@@ -148,6 +151,13 @@ function packedWords(plan: PlanDocument, shop: ClaimOf['shop'], { write }: Paper
       ...(boxed ? [`In a box of its own, ${boxed.name}${strength(boxed.key)}.`] : []),
     ]),
     ...(guarded.length > 0 ? [`Guards on ${guarded.length} of its weak points.`] : []),
+    ...(plan.shared
+      ? [
+          plan.shared.core
+            ? `${sharedTitles(plan)} together in a rigid core from end to end, ${plan.shared.name}.`
+            : `${sharedTitles(plan)} together in a box, ${plan.shared.name}${strength(plan.shared.key)}.`,
+        ]
+      : []),
     ...(plan.inner
       ? [
           plan.inner.core

@@ -47,6 +47,7 @@ export function nestOnPaper(paper: Paper, plan: PlanDocument, name: ViewName, ro
     for (const tube of main.tubes) box(tube, 0.5, name === 'above' ? (tube.w * points) / 2 : 0);
     if (main.inner) box(main.inner.outside, 1.4, main.inner.round ? (main.inner.outside.w * points) / 2 : 0);
     if (main.around) box(main.around.outside, 0.5, 4);
+    if (main.shared) box(main.shared.outside, 1.4, main.shared.round ? (main.shared.outside.w * points) / 2 : 0);
     for (const wall of main.cells) paper.rect(wall.x * points, wall.y * points, wall.w * points, wall.h * points).fill('#000000');
     for (const fold of main.folds) box(fold, 0.5, 3);
     const each = nestViews(plan, name);

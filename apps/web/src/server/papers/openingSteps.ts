@@ -15,7 +15,7 @@ export function openingSteps(plan: PlanDocument, along: readonly string[] = []):
   const lift =
     around && !around.some
       ? `Lift the whole out with both hands and unwind the ${around.name.toLowerCase()} that holds them together: ${count} bundles come apart.`
-      : liftWords(bundles, count, around);
+      : liftWords(bundles, count, plan);
   const onTop = fills.find((fill) => fill.where === 'outer' && fill.topFt3 > 0);
   const letters = lettersOf(bundles);
   return [
@@ -37,20 +37,24 @@ export function openingSteps(plan: PlanDocument, along: readonly string[] = []):
 }
 
 /** The last that was put in comes out first. */
-function liftWords(bundles: readonly PlanBundle[], count: number, around: PlanDocument['around']): string {
+function liftWords(bundles: readonly PlanBundle[], count: number, { around, shared }: PlanDocument): string {
   if (count === 1) return 'Lift the bundle out with both hands.';
   if (bundles.length === 1) return `Lift out ${count} bundles, ${letterOf(count - 1)} first, A last.`;
   const letters = lettersOf(bundles);
-  const nearest = (at: number) => (around?.of?.includes(at) && around.some ? around.some.atIn : bundles[at]!.block.at[0]!);
+  // what goes in as one comes out as one
+  const some = around?.of && around.some ? { of: around.of, atIn: around.some.atIn } : (shared ?? null);
+  const nearest = (at: number) => (some?.of.includes(at) ? some.atIn : bundles[at]!.block.at[0]!);
   const out = bundles
     .map((_, at) => ({ at, corner: nearest(at) }))
     .sort((a, b) => b.corner[2] - a.corner[2] || b.corner[1] - a.corner[1] || b.corner[0] - a.corner[0] || b.at - a.at)
     .map(({ at }) => letters[at]!);
-  const of = around?.of?.map((at) => letters[at]!) ?? [];
+  const of = some?.of.map((at) => letters[at]!) ?? [];
   const last = out.find((one) => of.includes(one));
   const as = of.join(' and ');
-  const inTurn = out.flatMap((one) => (one === last ? [`${as} as one`] : of.includes(one) ? [] : [one]));
-  const apart = around ? ` Unwind the ${around.name.toLowerCase()} that holds ${as} together.` : '';
+  const asOne = shared ? `the ${shared.core ? 'tube' : 'box'} of ${as}` : `${as} as one`;
+  const inTurn = out.flatMap((one) => (one === last ? [asOne] : of.includes(one) ? [] : [one]));
+  const opened = shared?.core ? ` Push ${as} out of their tube from one end.` : shared ? ` Open the box of ${as} the same way.` : '';
+  const apart = around?.of ? ` Unwind the ${around.name.toLowerCase()} that holds ${as} together.` : opened;
   return `Lift out ${count} bundles, one after the other: ${inTurn.join(', ')}.${apart}`;
 }
 

@@ -1,6 +1,7 @@
 import { formatChance, laidOf, planBundles } from '@inch-nest/core';
 import { flow, line, rule, type Page, type Paper, type SheetSize } from './paper.ts';
 import type { PaperFacts } from './PaperFacts.ts';
+import { sharersWords } from '../../words/wrapWords.ts';
 
 const MARGIN = 0.6;
 
@@ -36,6 +37,7 @@ export function recordPage(facts: PaperFacts): Page {
               ...layers.map((layer) => said(laidOf(layer))),
               ...(boxed ? [said(`in a box of its own, ${boxed.name}`)] : []),
             ]),
+            ...(plan.shared ? [said(`${sharersWords(plan)} together in ${plan.shared.name}`)] : []),
             ...(plan.inner ? [said(`in ${plan.inner.name}`)] : []),
             said(`in ${plan.box.name}`),
             ...plan.fills.map((fill) => said(`${facts.write.volume(fill.boughtFt3, 2)} of ${fill.name.toLowerCase()}`)),

@@ -18,7 +18,9 @@ export function AroundTile({ plan, nest }: { plan: PlanDocument; nest: NestUse }
   const letters = lettersOf(bundles);
   const every = letters.map((_, at) => at);
   const wraps = nest.request.stock.wraps.filter((wrap) => goesAround(wrap) && (wrap.onHandFt2 > 0 || wrap.key === choice.around?.material));
-  const put = (next: AroundChoice | null) => nest.change(() => ({ around: next, baseGapIn: null }));
+  // some are wrapped together or some share a box, not both
+  const put = (next: AroundChoice | null) =>
+    nest.change(({ shared }) => ({ around: next, baseGapIn: null, ...(next?.of && shared ? { shared: null } : {}) }));
   const now = choice.around;
   const turned = (by: number) => now && put({ ...now, turns: Math.min(TURNS.most, Math.max(TURNS.step, now.turns + by)) });
   // one alone is not wrapped together: nothing is chosen above

@@ -10,6 +10,7 @@ import { GuardTile } from './GuardTile.tsx';
 import { LayerTiles } from './LayerTiles.tsx';
 import { BetweenTile } from './BetweenTile.tsx';
 import { OwnBoxTile } from './OwnBoxTile.tsx';
+import { SharedTile } from './SharedTile.tsx';
 import { StandTile } from './StandTile.tsx';
 import { TogetherTile } from './TogetherTile.tsx';
 
@@ -42,6 +43,7 @@ export function NestTiles({
       {whole.plan && countOfPlan(whole.plan) > 1 && <OwnBoxTile plan={plan} nest={nest} choice={choice} whole={whole} />}
       {whole.plan?.others && <StandTile plan={whole.plan} nest={whole} />}
       {whole.plan?.others && <BetweenTile plan={whole.plan} nest={whole} />}
+      {whole.plan?.others && countOfPlan(whole.plan) > 2 && <SharedTile plan={whole.plan} nest={whole} />}
       {whole.plan && countOfPlan(whole.plan) > 1 && <AroundTile plan={whole.plan} nest={whole} />}
       <BoxTiles plan={plan} nest={nest} choice={choice} />
       <h2 id="fill" className="unseen">

@@ -28,10 +28,10 @@ export interface Stood {
 /** Room between neighbours, inches: the same everywhere, or by those that stand on either side. */
 export type Apart = number | ((one: readonly number[], other: readonly number[]) => number);
 
-/** Something laid round some that stand together as one part: which, and how thick on every side, inches. */
+/** Something round some that stand together as one part, which stand in its middle: which, and its outside, inches. */
 export interface Round {
   readonly of: readonly number[];
-  readonly byIn: number;
+  readonly outsideOf: (sizeIn: Triple) => Triple;
 }
 
 /** True where the part holds these and nothing else. */
@@ -97,8 +97,7 @@ function walk(
 ): void {
   const { apart } = sized;
   const place = (one: Stand, outer: Triple): void => {
-    const byIn = roundOf(one, sized);
-    const from: Triple = byIn === 0 ? outer : [outer[0] + byIn, outer[1] + byIn, outer[2] + byIn];
+    const from = isRound(one, sized) ? inTheMiddle(outer, bareSizeOf(one, sized), sizeOf(one, sized)) : outer;
     if (typeof one === 'number') return met(one, from);
     const { along } = one;
     let corner = from;
@@ -138,10 +137,15 @@ interface Sized {
 
 /** Outside of what stands together. */
 function sizeOf(stand: Stand, sized: Sized): Triple {
-  const byIn = 2 * roundOf(stand, sized);
-  const [l, w, h] = typeof stand === 'number' ? sized.sizes[stand]! : sizeOfParts(stand, sized);
-  return [l + byIn, w + byIn, h + byIn];
+  const bareIn = bareSizeOf(stand, sized);
+  return isRound(stand, sized) ? sized.round!.outsideOf(bareIn) : bareIn;
 }
+
+const bareSizeOf = (stand: Stand, sized: Sized): Triple => (typeof stand === 'number' ? sized.sizes[stand]! : sizeOfParts(stand, sized));
+
+/** The near lower corner of what stands in the middle of something that begins there. */
+const inTheMiddle = (outer: Triple, sizeIn: Triple, outsideIn: Triple): Triple =>
+  outer.map((from, axis) => from + (outsideIn[axis]! - sizeIn[axis]!) / 2) as unknown as Triple;
 
 function sizeOfParts({ along, parts: [first, ...rest] }: Exclude<Stand, number>, sized: Sized): Triple {
   let before = first!;
@@ -155,8 +159,8 @@ function sizeOfParts({ along, parts: [first, ...rest] }: Exclude<Stand, number>,
   );
 }
 
-/** How thick what goes round this very part is on every side; 0 for every other. */
-const roundOf = (part: Stand, { round }: Sized): number => (round && isPartOf(part, round.of) ? round.byIn : 0);
+/** True for the very part that something goes round. */
+const isRound = (part: Stand, { round }: Sized): boolean => round !== null && isPartOf(part, round.of);
 
 /** Outside of two that stand next to each other. */
 export const joined = (one: Triple, other: Triple, along: 0 | 1 | 2, apartIn = 0): Triple => {

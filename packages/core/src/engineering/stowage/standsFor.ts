@@ -174,6 +174,13 @@ export function stoodTogether(stand: Stand, of: readonly number[], sizes: readon
   return ways.reduce((best, way) => (surfaceOf(standIn(way, sizes).sizeIn) < surfaceOf(standIn(best, sizes).sizeIn) ? way : best));
 }
 
+/** Outside of some that stand together so, inches. */
+export function sizeTogether(stand: Stand, of: readonly number[], sizes: readonly Triple[]): Triple {
+  const find = (part: Stand): Stand | null =>
+    isPartOf(part, of) ? part : typeof part === 'number' ? null : part.parts.reduce<Stand | null>((found, one) => found ?? find(one), null);
+  return standIn(find(stoodTogether(stand, of, sizes)) ?? stand, sizes).sizeIn;
+}
+
 /** The rest where one is taken out; null where nothing is left. */
 function without(stand: Stand, one: number): Stand | null {
   if (typeof stand === 'number') return stand === one ? null : stand;

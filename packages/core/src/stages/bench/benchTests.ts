@@ -4,6 +4,7 @@ export type BenchTestKey =
   | 'feel'
   | 'bundleSize'
   | 'ownBoxShake'
+  | 'sharedShake'
   | 'innerShake'
   | 'touch'
   | 'fingerGap'
@@ -17,6 +18,7 @@ export const BENCH_TESTS: readonly BenchTestKey[] = [
   'feel',
   'bundleSize',
   'ownBoxShake',
+  'sharedShake',
   'innerShake',
   'touch',
   'fingerGap',
@@ -78,6 +80,11 @@ export const BENCH_TEST_RULES: Readonly<Record<BenchTestKey, BenchTestRule>> = {
     name: 'Own box shake',
     passes: 'Shut and shaken before it is taped: nothing moves or knocks in its box.',
     remedies: [byHand('more fill where it moved, the corners first')],
+  },
+  sharedShake: {
+    name: 'Shared box shake',
+    passes: 'Shut and shaken before it is taped: nothing moves or knocks in it, and they do not knock together.',
+    remedies: [byHand('more fill where it moved, the corners first'), byHand('a fold of wrap or a board between them')],
   },
   innerShake: {
     name: 'Inner box shake',

@@ -11,8 +11,11 @@ const shown = (where: string, inBox: BenchStep['picture']['inBox'], parts: reado
   parts.map((part) => (where === 'box' ? { ...part, shows: { inBox, ...part.shows } } : part));
 
 /** What the keys of steps begin with, by what is filled; and which phase the top of it begins. */
-const AT = { box: 'box', 'inner box': 'inner', core: 'inner', 'its box': 'boxed' } as const;
-const OPENS = { box: 'closing', 'inner box': 'box', core: 'box', 'its box': null } as const;
+const AT = { box: 'box', 'inner box': 'inner', core: 'inner', 'its box': 'boxed', 'their box': 'shared', 'their core': 'shared' } as const;
+const OPENS = { box: 'closing', 'inner box': 'box', core: 'box', 'its box': null, 'their box': 'box', 'their core': 'box' } as const;
+type Filling = keyof typeof AT;
+
+const isCoreFilled = (where: Filling): boolean => where === 'core' || where === 'their core';
 
 /** Where what goes into a core lies. */
 const IN_CORE = 'As far from one end of it as from the other.';
@@ -57,7 +60,7 @@ function handfuls(amounts: readonly FillAmount[]): Handful[] {
 export function fillSteps(
   amounts: readonly FillAmount[],
   put: readonly PutIn[],
-  where: 'box' | 'inner box' | 'its box' | 'core',
+  where: Filling,
   room: SidesWithRoom,
   before: readonly Part[] = [],
   onBase: readonly Part[] = [],
@@ -66,7 +69,8 @@ export function fillSteps(
 ): Part[] {
   const at = AT[where];
   const opens = OPENS[where];
-  const named = where === 'its box' ? where : `the ${where}`;
+  const named = /^(its|their) /.test(where) ? where : `the ${where}`;
+  const inCore = isCoreFilled(where);
   const all = handfuls(amounts);
   const step = (place: FilledPlace, title: string, says: string): Part[] =>
     all
@@ -90,19 +94,19 @@ export function fillSteps(
       put.map(({ who, where: place, at: bundle }, i) => ({
         ...act(
           bundle === undefined ? `${at}:in` : `${at}:in:${bundle + 1}`,
-          where === 'core' ? `Slide ${who} in` : `Put ${who} in`,
-          where === 'core' && bundle === undefined ? IN_CORE : place,
+          inCore ? `Slide ${who} in` : `Put ${who} in`,
+          inCore && bundle === undefined ? IN_CORE : place,
           0,
         ),
-        ...(bundle === undefined ? {} : { bundle, shows: { put: put.slice(0, i + 1).map((one) => one.at!) } }),
+        ...(bundle === undefined ? {} : { bundle, shows: { put: put.slice(0, i + 1).flatMap((one) => [one.at!, ...(one.with ?? [])]) } }),
       })),
     ),
     ...shown(where, 'sides', [
       ...beside,
       ...step(
         'sides',
-        where === 'core' ? 'Round it in the core' : `Sides of ${named}`,
-        where === 'core' ? '#, all round it and at both ends, so that nothing slides.' : `#, ${PRESSED_DOWN[room ?? 'all']}.`,
+        inCore ? `Round ${where === 'core' ? 'it in the core' : 'them in their core'}` : `Sides of ${named}`,
+        inCore ? '#, all round it and at both ends, so that nothing slides.' : `#, ${PRESSED_DOWN[room ?? 'all']}.`,
       ),
       ...step('corners', `Corners of ${named}`, '#, one lot upright in each of the four.'),
       ...step('frontBack', `Front and back of ${named}`, '#, pressed down along both.'),

@@ -4,6 +4,7 @@ import { letterOf } from '../../engineering/stowage/letterOf.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { isWound } from '../box/around.ts';
 import { foldMet } from '../box/folds.ts';
+import { isShared } from '../box/shared.ts';
 import type { Block } from '../box/StowedBox.ts';
 import { act, capital, lower, type Part } from './stepParts.ts';
 
@@ -97,29 +98,48 @@ export function placeWords({ grid: [along, across, up], count }: Layout, standin
 export interface PutIn {
   readonly who: string;
   readonly where: string;
-  /** Which of several different bundles. */
+  /** Which of several different bundles, the first of those that go in as one. */
   readonly at?: number;
+  /** Others that go in with it. */
+  readonly with?: readonly number[];
 }
 
 /**
  * The order in which different bundles are wrapped and put in: the lowest first, then the nearest; of the pieces where there is one.
- * What is wrapped together is as low and as near as the whole of it.
+ * What is wrapped together, or stands in one box, is as low and as near as the whole of it.
  */
-export const inOrder = ({ bundles, around }: Pick<Block, 'bundles' | 'around'>): number[] =>
+export const inOrder = ({ bundles, around, shared }: Pick<Block, 'bundles' | 'around' | 'shared'>): number[] =>
   bundles
-    .map(({ atIn }, at) => ({ at, atIn, corner: around?.some && isWound(around, at) ? around.some.atIn : atIn }))
+    .map(({ atIn }, at) => ({
+      at,
+      atIn,
+      corner: around?.some && isWound(around, at) ? around.some.atIn : shared && isShared(shared, at) ? shared.atIn : atIn,
+    }))
     .sort((a, b) => nearer(a.corner, b.corner) || nearer(a.atIn, b.atIn) || a.at - b.at)
     .map(({ at }) => at);
-const nearer = (one: Triple, other: Triple): number => one[2] - other[2] || one[1] - other[1] || one[0] - other[0];
+const nearer = (one: Triple, other: Triple): number => further(one, other, 2) || further(one, other, 1) || further(one, other, 0);
+/** What is reckoned in two ways differs by less than this, inches. */
+const SAME_IN = 1e-6;
+const further = (one: Triple, other: Triple, axis: 0 | 1 | 2): number =>
+  Math.abs(one[axis] - other[axis]) < SAME_IN ? 0 : one[axis] - other[axis];
 
-/** Where each of several different bundles goes, one after the other, beside or upon those that are in. */
-export function placesInTurn(block: Block, letters: readonly Letters[]): PutIn[] {
+/**
+ * Where each of several different bundles goes, one after the other, beside or upon those that are in.
+ *
+ * @param only those that go in here; all where nothing is said
+ */
+export function placesInTurn(
+  block: Block,
+  letters: readonly Letters[],
+  only: readonly number[] = block.bundles.map((_, at) => at),
+): PutIn[] {
   const name = (at: number) => lettersText(letters[at]!);
   const put: number[] = [];
-  const together = block.around?.some?.of ?? [];
-  // what is wrapped together goes in as one, when the first of it does
+  const { shared } = block;
+  const together = shared?.of ?? block.around?.some?.of ?? [];
+  // what is wrapped together, or in one box, goes in as one, when the first of it does
   return inOrder(block).flatMap((at): PutIn[] => {
-    if (put.includes(at)) return [];
+    if (put.includes(at) || !only.includes(at)) return [];
     const as = together.includes(at) ? together : [at];
     const { layout } = block.bundles[at]!;
     const next = SAID.flatMap(({ face, says }) => {
@@ -134,7 +154,17 @@ export function placesInTurn(block: Block, letters: readonly Letters[]): PutIn[]
     put.push(...as);
     const said = as.flatMap((one) => saidOf(block.bundles[one]!.wrapped.piece.facts.standing));
     const wished = said.length > 0 ? `; ${said.join('; ')}` : '';
-    return [{ who: as.map(name).join(' and '), where: `${place}, ${between}, its heavy side down${wished}.${alike}`, at }];
+    const inBox = shared !== null && isShared(shared, at);
+    const how = inBox && shared.core ? 'from end to end of the box' : `${inBox ? 'its own way up' : `${between}, its heavy side down`}`;
+    const who = as.map(name).join(' and ');
+    return [
+      {
+        who: inBox ? `the ${shared.core ? 'core' : 'box'} of ${who}` : who,
+        where: `${place}, ${how}${wished}.${alike}`,
+        at,
+        ...(as.length > 1 ? { with: as.filter((one) => one !== at) } : {}),
+      },
+    ];
   });
 }
 /** What stands between one bundle and those that are in already. */

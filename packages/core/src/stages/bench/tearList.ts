@@ -44,6 +44,16 @@ export interface TearList {
   }[];
 }
 
+/** Boxes that are formed, and cores that are cut, for one parcel, each as often as it is: a piece's own box is there. */
+const boxesIn = (plan: PlanDocument): (PlanDocument['box'] | BoxInside)[] => [
+  plan.box,
+  ...[plan.inner, plan.shared, ...planBundles(plan).flatMap(({ boxed, block }) => block.stacks.map(() => boxed))].flatMap((one) =>
+    one && one.key !== OWN_BOX ? [one] : [],
+  ),
+];
+type BoxInside = Pick<NonNullable<PlanDocument['inner']>, 'key' | 'name' | 'insideIn'> &
+  Partial<Pick<NonNullable<PlanDocument['inner']>, 'core' | 'outsideIn'>>;
+
 /** The day's tear list from the nests that are kept: sheets by roll, guards by length, boxes to form. */
 export function tearList(plans: readonly { readonly code: string; readonly plan: PlanDocument }[]): TearList {
   const rolls = new Map<string, { key: string; name: string; rollWidthIn: number; pieces: TornPiece[] }>();
@@ -69,8 +79,8 @@ export function tearList(plans: readonly { readonly code: string; readonly plan:
       roll.pieces.push({ code, lengthIn, count: sheets, turns });
       rolls.set(key, roll);
     }
-    for (const box of [plan.box, ...(plan.inner && plan.inner.key !== OWN_BOX ? [plan.inner] : [])]) {
-      const cutIn = 'core' in box && box.core ? box.outsideIn[box.core.axis] : undefined;
+    for (const box of boxesIn(plan)) {
+      const cutIn = 'core' in box && box.core ? box.outsideIn?.[box.core.axis] : undefined;
       const key = cutIn === undefined ? box.key : `${box.key} ${cutIn}`;
       const known = boxes.get(key) ?? {
         name: box.name,
@@ -104,7 +114,7 @@ export function tearList(plans: readonly { readonly code: string; readonly plan:
       )
       .sort((a, b) => a.name.localeCompare(b.name) || b.lengthIn - a.lengthIn),
     boxes: [...boxes.values()]
-      .map(({ codes, ...one }) => ({ ...one, count: codes.length, codes }))
+      .map(({ codes, ...one }) => ({ ...one, count: codes.length, codes: [...new Set(codes)] }))
       .sort((a, b) => b.count - a.count || a.name.localeCompare(b.name)),
   };
 }

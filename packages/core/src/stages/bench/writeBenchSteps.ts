@@ -10,7 +10,9 @@ import { PHOTOGRAPHS, STANDING_MINUTES } from '../weight/standingMinutes.ts';
 import type { BenchPhase, BenchStep } from './BenchStep.ts';
 import { BENCH_TESTS, TESTS_OF_BUNDLE, type BenchTestKey } from './benchTests.ts';
 import { bundleSteps } from './bundleSteps.ts';
+import { fillsInner } from '../fill/FilledBox.ts';
 import { ownBoxSteps } from './ownBoxSteps.ts';
+import { sharedCoreBears, sharedSteps } from './sharedSteps.ts';
 import { ONE } from '../../engineering/stowage/Block.ts';
 import { letterOf } from '../../engineering/stowage/letterOf.ts';
 import { bagStep, takeOffSteps } from './takeOffSteps.ts';
@@ -56,7 +58,7 @@ export function writeBenchSteps(
     length: (inches: number) => formatLength(inches, system),
     nameOf: (bundle: number) => lettersText(letters[bundle]!),
   };
-  const within = filled.amounts.filter((one) => one.where === 'inner' && one.bundle === undefined);
+  const within = filled.amounts.filter(fillsInner);
   const outer = filled.amounts.filter((one) => one.where === 'outer');
   const pieces = bundles.map(({ wrapped }) => wrapped.piece);
   const tests = testsDue(
@@ -66,6 +68,7 @@ export function writeBenchSteps(
       envelope: isEnvelope(shell.box),
       inner: inner !== null && !inner.core,
       ownBox: bundles.some(({ wrapped }) => wrapped.boxed),
+      shared: stowed.shared !== null,
     },
     house,
   );
@@ -124,6 +127,16 @@ export function writeBenchSteps(
       return bundles.length > 1 ? steps.map((step) => ({ ...step, bundle: at })) : steps;
     }),
     ...roundThem(shell, say, some),
+    ...opening(
+      'box',
+      sharedSteps(
+        stowed,
+        filled.amounts.find((one) => one.shared),
+        letters,
+        due,
+        say,
+      ),
+    ),
     ...(inner
       ? opening('box', [
           inner.core
@@ -171,6 +184,7 @@ export function writeBenchSteps(
               ),
         ]
       : []),
+    ...sharedCoreBears(stowed, say, system),
     ...due('shake'),
     ...due('bounce'),
     ...due('lidPress'),
@@ -258,13 +272,15 @@ export const testsDue = (
     envelope,
     inner,
     ownBox = false,
-  }: { brittle: boolean; cased: boolean; envelope: boolean; inner: boolean; ownBox?: boolean },
+    shared = false,
+  }: { brittle: boolean; cased: boolean; envelope: boolean; inner: boolean; ownBox?: boolean; shared?: boolean },
   { extraTests }: Pick<House, 'extraTests'>,
 ): BenchTestKey[] =>
   BENCH_TESTS.filter((key) => {
     if (key === 'caseShake') return cased;
     if (key === 'feel') return brittle;
     if (key === 'ownBoxShake') return ownBox;
+    if (key === 'sharedShake') return shared;
     if (key === 'innerShake') return inner;
     if (key === 'bundleSize' || key === 'seams') return true;
     return !envelope && (key === 'bounce' || key === 'tapeLoad' ? extraTests.includes(key) : true);

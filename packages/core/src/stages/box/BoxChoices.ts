@@ -4,6 +4,7 @@ import type { Grid } from '../../engineering/stowage/Block.ts';
 import type { Stand } from '../../engineering/stowage/Stand.ts';
 import type { House } from '../../house/House.ts';
 import type { AroundChoice } from './around.ts';
+import type { SharedChoice } from './SharedChoice.ts';
 import type { Shortened } from './Shortened.ts';
 
 /** Choices about boxes that somebody has pinned. */
@@ -26,6 +27,8 @@ export interface BoxLocks {
   readonly shortened?: Shortened | null;
   /** Wrap round all of several bundles. */
   readonly around?: AroundChoice | null;
+  /** Some of them in one box, or a core, beside the others. */
+  readonly shared?: SharedChoice | null;
   /** Foam tubes in the corners. */
   readonly tubes?: boolean;
   /** 0 for none. */

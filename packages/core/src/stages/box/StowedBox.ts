@@ -3,7 +3,8 @@ import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { Layout } from '../../engineering/stowage/Block.ts';
 import type { RestingByFace } from '../../engineering/stowage/resting.ts';
 import type { Between, Stand } from '../../engineering/stowage/Stand.ts';
-import type { BoxStock } from '../../engineering/materials/stock.ts';
+import type { BoxStock, FillStock } from '../../engineering/materials/stock.ts';
+import type { Face } from '../../engineering/pieces/hardPoints.ts';
 import type { Around } from './around.ts';
 import type { PlacedFold } from './folds.ts';
 import type { MadePart } from './madeParts.ts';
@@ -29,6 +30,22 @@ export interface InnerBox {
   readonly tareLb: number;
   /** It is a tube that stands in the outer box from end to end; null for a box. */
   readonly core: StandingCore | null;
+}
+
+/** A box, or a core, in which some of several bundles stand together, beside the others. */
+export interface SharedBox extends InnerBox {
+  /** Which of the bundles, by their place in the parcel. */
+  readonly of: readonly number[];
+  /** What lies between them and it. */
+  readonly fill: FillStock;
+  /** Its near lower corner within the block; `outsideIn` and this are as it lies there. */
+  readonly atIn: Triple;
+  readonly insideIn: Triple;
+  /** Outside of what stands in it. */
+  readonly withinIn: Triple;
+  /** Room left among what stands in it, cubic inches; and before each of the parcel's bundles, as far as `withinIn`. */
+  readonly emptyIn3: number;
+  readonly emptyIn: Readonly<Record<Face, readonly number[]>>;
 }
 
 /** An outer box, or an envelope, as it is made ready: whole, shortened or cut down, with a second wall or without. */
@@ -85,6 +102,8 @@ export interface Block {
   readonly folds: readonly PlacedFold[];
   /** Wrap round them all; null where they go in one by one. */
   readonly around: Around | null;
+  /** A box or a core in which some of them stand beside the others; null where there is none. */
+  readonly shared: SharedBox | null;
   /** Outside of all bundles with what is round them, and what is empty and to be filled within that. */
   readonly blockIn: Triple;
   readonly emptyIn3: number;

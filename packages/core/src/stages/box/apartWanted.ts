@@ -3,6 +3,8 @@ import type { WrapStock } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
 import { foldMet, mayBeFolded, MOST_FOLDS, type FoldChoice } from './folds.ts';
+import { leastGap } from './gapsAround.ts';
+import { wallParts } from './shared.ts';
 import type { Block } from './StowedBox.ts';
 
 /** Heavier than water, and heavier than what it stands beside: such a thing goes through its neighbour’s wrap. Common practice, no source; the figures are judgement. */
@@ -34,16 +36,16 @@ export interface Neighbours {
 
 /** Every two different bundles of a block that meet, whichever face strikes. */
 export function neighboursIn(
-  block: Pick<Block, 'bundles' | 'resting' | 'folds'>,
+  block: Pick<Block, 'bundles' | 'resting' | 'folds' | 'shared'>,
   house: Pick<House, 'betweenIn' | 'betweenDenseIn'>,
 ): Neighbours[] {
-  const { bundles, resting, folds } = block;
+  const { bundles, resting, folds, shared } = block;
   return pairsIn(resting).map((pair) => {
     const [one, other] = pair.map((at) => bundles[at]!.wrapped) as [WrappedItem, WrappedItem];
     const dense = isDenseBeside(one, other) || isDenseBeside(other, one);
     return {
       pair,
-      apartIn: foldMet(folds, ...pair)?.thicknessIn ?? 0,
+      apartIn: (foldMet(folds, ...pair)?.thicknessIn ?? 0) + (shared && wallParts(shared, ...pair) ? leastGap(shared.gaps) : 0),
       wantedIn: Math.max(house.betweenIn, dense ? house.betweenDenseIn : 0),
     };
   });

@@ -4,7 +4,7 @@ import type { BoxStock, FillStock } from '../../engineering/materials/stock.ts';
 import type { BundleBox, WrappedItem } from '../wrap/WrappedItem.ts';
 import { isCore } from './core.ts';
 import { builtOutsideIn, isEnvelope, wholeShell } from './makeShell.ts';
-import type { LyingBundle, StowedBox } from './StowedBox.ts';
+import type { Block, LyingBundle, StowedBox } from './StowedBox.ts';
 import { ownBoxOf } from './ownBox.ts';
 import { countOf } from './waysToStand.ts';
 
@@ -24,15 +24,29 @@ const WAYS_ROUND = [
  */
 export function boxUp(wrapped: WrappedItem, box: BoxStock, fill: FillStock): WrappedItem {
   const { bundleIn: withinIn } = wrapped;
-  const outsideIn = builtOutsideIn(box);
-  const ways = WAYS_ROUND.map((way) => {
+  const { outsideIn, insideIn, gapsIn } = stoodRound(box, withinIn);
+  const boxed: BundleBox = { box, fill, withinIn, insideIn, gapsIn, tareLb: wholeShell(box).tareLb };
+  return { ...wrapped, bundleIn: outsideIn, boxed };
+}
+
+/** A box as it stands round something: its sides along that one's axes, and the room left at either end of each, inches. */
+export interface StoodRound {
+  readonly outsideIn: Triple;
+  readonly insideIn: Triple;
+  readonly gapsIn: Triple;
+}
+
+/** @param upright its own way up where it goes round so, even if it left more room otherwise */
+export function stoodRound(box: BoxStock, withinIn: Triple, upright = false): StoodRound {
+  const all = WAYS_ROUND.map((way) => {
     const insideIn = along(box.insideIn, way);
     const gapsIn = insideIn.map((side, axis) => (side - withinIn[axis]!) / 2) as unknown as Triple;
     return { way, insideIn, gapsIn };
   });
+  const goes = upright ? all.filter(({ way, gapsIn }) => way[2] === 2 && Math.min(...gapsIn) >= HAIR_IN) : [];
+  const ways = goes.length > 0 ? goes : all;
   const { way, insideIn, gapsIn } = ways.reduce((best, one) => (Math.min(...one.gapsIn) > Math.min(...best.gapsIn) + 1e-9 ? one : best));
-  const boxed: BundleBox = { box, fill, withinIn, insideIn, gapsIn, tareLb: wholeShell(box).tareLb };
-  return { ...wrapped, bundleIn: along(outsideIn, way), boxed };
+  return { outsideIn: along(builtOutsideIn(box), way), insideIn, gapsIn };
 }
 const along = (size: Triple, [x, y, z]: (typeof WAYS_ROUND)[number]): Triple => [size[x], size[y], size[z]];
 
@@ -69,6 +83,10 @@ export function gapsRound(insideIn: Triple, sizeIn: Triple): number[] {
   return sorted(insideIn).map((side, i) => (side - size[i]!) / 2);
 }
 const volumeOf = ({ insideIn: [l, w, d] }: BoxStock): number => l * w * d;
+/** True for a bundle with a wall of its own between it and the outer box: in a box that it has for itself, or shares with some. */
+export const hasOwnWall = ({ bundles, shared }: Pick<Block, 'bundles' | 'shared'>, at: number): boolean =>
+  bundles[at]!.wrapped.boxed !== undefined || (shared !== null && shared.of.includes(at));
+
 /** A bundle goes into a box that is larger by so much, inches. */
 export const HAIR_IN = 0.05;
 
@@ -90,8 +108,9 @@ export interface BoxWithin {
   readonly core: NonNullable<StowedBox['inner']>['core'];
 }
 
-/** Every box that goes into the outer one: the one round all of them, and that of each bundle that has its own. */
-export const boxesWithin = ({ inner, bundles }: Pick<StowedBox, 'inner' | 'bundles'>): BoxWithin[] => [
+/** Every box that goes into the outer one: the one round all of them, the one round some, and that of each bundle that has its own. */
+export const boxesWithin = ({ inner, shared, bundles }: Pick<StowedBox, 'inner' | 'shared' | 'bundles'>): BoxWithin[] => [
   ...(inner ? [{ ...inner, times: 1 }] : []),
+  ...(shared ? [{ ...shared, times: 1 }] : []),
   ...bundles.flatMap(({ wrapped }) => (wrapped.boxed ? [{ ...wrapped.boxed, times: countOf(wrapped), core: null }] : [])),
 ];

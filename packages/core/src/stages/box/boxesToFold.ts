@@ -35,9 +35,10 @@ export function withBoxesToFold(room: BoxRoom, wraps: readonly Wraps[], house: H
 }
 
 /** The box that would be folded round what a nest holds, with the bedding the house wishes; null in one already, in an envelope, and where no board reaches. */
-export function foldedFor({ inner, blockIn, bundles, shell }: StowedBox, house: House, sheet: SheetBoard | null): BoxStock | null {
+export function foldedFor(stowed: StowedBox, house: House, sheet: SheetBoard | null): BoxStock | null {
+  const { inner, blockIn, shell } = stowed;
   if (!sheet || shell.box.style !== 'slotted') return null;
-  const box = boxToFold(foldedRound(inner ? inner.outsideIn : blockIn, bedding(house, { inner, bundles })), sheet);
+  const box = boxToFold(foldedRound(inner ? inner.outsideIn : blockIn, bedding(house, stowed)), sheet);
   return box && box.onHand > 0 && box.key !== shell.box.key ? box : null;
 }
 

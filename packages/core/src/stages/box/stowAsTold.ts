@@ -2,15 +2,16 @@ import { orient, type Orientation } from '../../engineering/geometry/orientation
 import type { Grid } from '../../engineering/stowage/Block.ts';
 import { rowOf, standsAll, type Stand } from '../../engineering/stowage/Stand.ts';
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
-import { coreRound, isCore } from './core.ts';
+import { acrossOf, coreRound, isCore } from './core.ts';
 import { cornered } from './cornered.ts';
 import type { AroundWrap } from './around.ts';
 import type { Fold } from './folds.ts';
 import { gapsAround } from './gapsAround.ts';
 import { AXIS_OF, boarded, celled, crossed, cutDown, envelopeRound, isEnvelope, lined, shortened, wholeShell } from './makeShell.ts';
-import { blockOf, innerBox, stow } from './stowInBox.ts';
+import { blockOf, blockSharing, innerBox, stow } from './stowInBox.ts';
 import { gridIn, waysToStand } from './waysToStand.ts';
 import type { Wraps } from '../wrap/WrappedItem.ts';
+import type { SharedAsChosen } from './shared.ts';
 import type { Shell, StowedBox } from './StowedBox.ts';
 import type { Shortened } from './Shortened.ts';
 
@@ -42,8 +43,10 @@ export interface Told extends LiesAsTold {
   readonly cells?: boolean;
   /** Folds of wrap between those that are not alike. */
   readonly folds?: readonly Fold[];
-  /** Wrap round all of them, where there are several. */
+  /** Wrap round all of them, where there are several, or round some. */
   readonly around?: AroundWrap | null;
+  /** Some of them in one box, or a core, beside the others; then no wrap goes round some. */
+  readonly shared?: SharedAsChosen | null;
   /** What liners and boards are cut from. */
   readonly sheet: SheetBoard | null;
 }
@@ -51,7 +54,7 @@ export interface Told extends LiesAsTold {
 /**
  * Places bundles as somebody says, whether or not the gaps please the house; gaps may be negative.
  *
- * @returns null when a second wall would leave no inside, or a core does not go in or is too short
+ * @returns null when a second wall would leave no inside, or a core, round all or round some, does not go in or is too short
  */
 export function stowAsTold(wraps: Wraps, told: Told): StowedBox | null {
   const { insideIn } = told.inner ?? told.box;
@@ -59,7 +62,15 @@ export function stowAsTold(wraps: Wraps, told: Told): StowedBox | null {
     const wrapped = wraps[at]!;
     return { orientation, grid: gridIn(grid, wrapped, orient(wrapped.bundleIn, orientation), insideIn) };
   });
-  const block = blockOf(wraps, { lies, stand: standAsTold(wraps, told) }, told.cells ? told.sheet : null, told.folds, told.around);
+  const way = { lies, stand: standAsTold(wraps, told) };
+  const { folds, around, shared } = told;
+  const sheet = told.cells ? told.sheet : null;
+  // a core is cut to the box, which is made ready for it as high as it is
+  const shellIn = shared && isCore(shared.box) ? shellAsTold(told, acrossOf(shared.box))?.insideIn : told.box.insideIn;
+  const block = shared
+    ? shellIn && blockSharing(wraps, way, shared, shellIn, sheet, folds, around)
+    : blockOf(wraps, way, sheet, folds, around);
+  if (!block) return null;
   const put = told.inner && !isCore(told.inner) ? innerBox(told.inner, gapsAround(block.blockIn, told.inner.insideIn)) : null;
   const bare = shellAsTold(told, (put ? put.outsideIn : block.blockIn)[2]);
   if (!bare) return null;

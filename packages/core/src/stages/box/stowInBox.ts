@@ -3,7 +3,7 @@ import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { blockSizeIn, emptyCellsIn3, layoutOf } from '../../engineering/stowage/Block.ts';
 import { stoodTogether } from '../../engineering/stowage/standsFor.ts';
 import { ALONE, restingOf } from '../../engineering/stowage/resting.ts';
-import { boardsAt, jointsIn, standIn, type Between } from '../../engineering/stowage/Stand.ts';
+import { boardsAt, jointsIn, standIn, type Between, type Round } from '../../engineering/stowage/Stand.ts';
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
 import { IN2_PER_FT2 } from '../../units/index.ts';
 import type { House } from '../../house/House.ts';
@@ -11,7 +11,7 @@ import type { InspectedPiece } from '../item/InspectedPiece.ts';
 import type { WrappedItem, Wraps } from '../wrap/WrappedItem.ts';
 import { isToFold } from './boxToFold.ts';
 import { isUsable, usableBoxes, type BoxLocks, type BoxRoom } from './BoxChoices.ts';
-import { HAIR_IN } from './boxed.ts';
+import { HAIR_IN, hasOwnWall } from './boxed.ts';
 import { gapsAround, gapsAroundInner, leastGap } from './gapsAround.ts';
 import { boarded, builtOutsideIn, celled, envelopeRound, hasBoard, isEnvelope, wholeShell } from './makeShell.ts';
 import { thickAroundIn, isWound, woundOf, type AroundWrap } from './around.ts';
@@ -20,6 +20,7 @@ import { cellsPart } from './madeParts.ts';
 import { shellMaker, shellsFor, type ShellMaker } from './shellsFor.ts';
 import { countOf, waysToStand, type Way } from './waysToStand.ts';
 import { ownBoxOf } from './ownBox.ts';
+import { isShared, reachingOut, roundShared, standShared, type SharedAsChosen } from './shared.ts';
 import { aroundSome, roomOutside, takenWithin, wound } from './windBundles.ts';
 import type { Block, Gaps, InnerBox, LyingBundle, Shell, StowedBox } from './StowedBox.ts';
 
@@ -67,18 +68,53 @@ export function blockOf(
   around: AroundWrap | null = null,
 ): Block {
   const of = around && woundOf(around, wraps.map(countOf));
-  if (around && of && of.length > 0) return standingBlock(wraps, way, sheet, folds, { wrap: around, of });
+  if (around && of && of.length > 0) return standingBlock(wraps, way, sheet, folds, windSome(around, of));
   const block = standingBlock(wraps, way, sheet, folds);
   return around && of === null && countOfAll(block) > 1 ? wound(block, around) : block;
 }
 
-/** @param some that are wrapped together */
+/**
+ * The same with some of them in a box, or a core, beside the others.
+ *
+ * @param shellIn inside of the outer box, to which a core is cut
+ * @param around wrap round them all
+ * @returns null where a core does not go into the outer box, or is too short
+ */
+export function blockSharing(
+  wraps: Wraps,
+  way: Way,
+  chosen: SharedAsChosen,
+  shellIn: Triple,
+  sheet: SheetBoard | null,
+  folds: readonly Fold[] = NO_FOLDS,
+  around: AroundWrap | null = null,
+): Block | null {
+  const block = standingBlock(wraps, way, sheet, folds, {
+    round: roundShared(chosen, shellIn),
+    put: (bundles, counted) => ({ shared: standShared(chosen, bundles, counted, shellIn) }),
+  });
+  if (!block.shared) return null;
+  return around && woundOf(around, wraps.map(countOf)) === null ? wound(block, around) : block;
+}
+
+/** What goes round some that stand as one part, and what it is once they are placed. */
+interface RoundSome {
+  readonly round: Round;
+  put(bundles: Block['bundles'], counted: readonly Between[]): Partial<Pick<Block, 'around' | 'shared'>>;
+}
+
+const windSome = (wrap: AroundWrap, of: readonly number[]): RoundSome => ({
+  round: { of, outsideOf: (sizeIn) => sizeIn.map((side) => side + 2 * thickAroundIn(wrap)) as unknown as Triple },
+  put: (bundles) => ({ around: aroundSome({ wrap, of }, bundles) }),
+});
+
+/** @param some that are wrapped together, or in one box */
 function standingBlock(
   wraps: Wraps,
   { lies, stand: asTold }: Way,
   sheet: SheetBoard | null,
   folds: readonly Fold[],
-  some: { readonly wrap: AroundWrap; readonly of: readonly number[] } | null = null,
+  some: RoundSome | null = null,
 ): Block {
   const lying = wraps.map((wrapped, at): Omit<LyingBundle, 'atIn'> => {
     const { orientation, grid } = lies[at]!;
@@ -99,6 +135,7 @@ function standingBlock(
       boards: NO_BOARDS,
       folds: NO_FOLDS,
       around: null,
+      shared: null,
       blockIn: first.sizeIn,
       emptyIn3,
     };
@@ -109,8 +146,8 @@ function standingBlock(
     folds.length === 0
       ? boardIn
       : (one: readonly number[], other: readonly number[]) => boardIn + (foldBetween(folds, one, other)?.thicknessIn ?? 0);
-  const stand = some ? stoodTogether(asTold, some.of, sizes) : asTold;
-  const round = some && { of: some.of, byIn: thickAroundIn(some.wrap) };
+  const round = some && some.round;
+  const stand = round ? stoodTogether(asTold, round.of, sizes) : asTold;
   const { sizeIn: blockIn, at } = standIn(stand, sizes, apart, round);
   const joints = sheet || folds.length > 0 ? jointsIn(stand, sizes, apart, round) : [];
   const boards = sheet ? boardsAt(joints, boardIn) : NO_BOARDS;
@@ -119,13 +156,15 @@ function standingBlock(
   const bundles = lying.map((one, i): LyingBundle => ({ ...one, atIn: at[i]! })) as unknown as Block['bundles'];
   const boardIn3 = cells ? cells.boardFt2 * IN2_PER_FT2 * boardIn : 0;
   const foldsIn3 = placed.reduce((sum, { sizeIn: [l, w, h] }) => sum + l * w * h, 0);
-  const around = some && aroundSome(some, bundles);
+  const { around = null, shared = null } = some ? some.put(bundles, [...boards, ...placed]) : {};
+  const closed = shared ? { atIn: shared.atIn, sizeIn: shared.outsideIn } : around && around.some;
+  const isIn = (i: number) => isShared(shared, i) || isWound(around, i);
   const takenIn3 =
     boardIn3 +
     foldsIn3 +
-    (around ? takenWithin(around, [...boards, ...placed]) : 0) +
-    bundles.reduce((sum, { layout, bundleIn: [l, w, h] }, i) => sum + (isWound(around, i) ? 0 : layout.count * l * w * h), 0);
-  const resting = restingOf(bundles, blockIn);
+    (closed ? takenWithin(closed, [...boards, ...placed]) : 0) +
+    bundles.reduce((sum, { layout, bundleIn: [l, w, h] }, i) => sum + (isIn(i) ? 0 : layout.count * l * w * h), 0);
+  const resting = restingOf(shared ? reachingOut(bundles, shared) : bundles, blockIn);
   return {
     bundles,
     stand,
@@ -134,6 +173,7 @@ function standingBlock(
     boards,
     folds: placed,
     around,
+    shared,
     blockIn,
     emptyIn3: Math.max(0, blockIn[0] * blockIn[1] * blockIn[2] - takenIn3),
   };
@@ -211,8 +251,11 @@ export const innerBox = (box: BoxStock, gaps: Gaps): InnerBox => ({
 });
 
 /** Bedding the house wishes round what an outer box holds: none round what is in a case of its own or cannot break. */
-export const bedding = (house: House, { inner, bundles }: { readonly inner: unknown; readonly bundles: Block['bundles'] }): number =>
-  inner || bundles.every(({ wrapped }) => wrapped.boxed)
+export const bedding = (
+  house: House,
+  { inner, bundles, shared }: { readonly inner: unknown } & Pick<Block, 'bundles' | 'shared'>,
+): number =>
+  inner || bundles.every((_, at) => hasOwnWall({ bundles, shared }, at))
     ? house.leastInnerBoxGapIn
     : bundles.every(({ wrapped }) => needsNone(wrapped))
       ? 0

@@ -22,7 +22,6 @@ export function whyNot(
   units?: UnitSystem,
 ): BoxRefusal[] {
   const held = heldBare(wraps);
-  const { bundles } = held[0]!;
   const [l, w, d] = inner?.outsideIn ?? [0, 0, 0];
   const outlines: readonly Triple[] = inner
     ? [
@@ -31,7 +30,7 @@ export function whyNot(
       ]
     : held.map(({ heldIn }) => heldIn);
   return boxes.flatMap((box): BoxRefusal[] => {
-    const gapIn = isEnvelope(box) ? 0 : beddingNeeded(house, { inner, bundles });
+    const gapIn = isEnvelope(box) ? 0 : beddingNeeded(house, { ...held[0]!, inner });
     if (isEnvelope(box) && inner) return [{ box, shortIn: 0, reason: 'no box goes into an envelope' }];
     if (isEnvelope(box) && !wraps.every(({ piece }) => piece.archetype.flat))
       return [{ box, shortIn: 0, reason: 'an envelope is for flat goods' }];

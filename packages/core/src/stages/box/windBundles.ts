@@ -19,6 +19,7 @@ export function wound(block: Block, wrap: AroundWrap): Block {
     bundles: [shifted(first), ...others.map(shifted)],
     boards: block.boards.map(shifted),
     folds: block.folds.map(shifted),
+    shared: block.shared && shifted(block.shared),
     blockIn: grown(block.blockIn, 2 * thicknessIn),
     emptyIn3: 0,
   };
@@ -36,9 +37,9 @@ export function aroundSome({ wrap, of }: { readonly wrap: AroundWrap; readonly o
   });
 }
 
-/** Room that nothing else takes: all within what is wrapped together, but what is counted for itself. */
-export const takenWithin = ({ some }: Around, counted: readonly Between[]): number =>
-  some ? volumeIn3(some) - counted.filter(({ atIn }) => isInside(atIn, some)).reduce((sum, one) => sum + volumeIn3(one), 0) : 0;
+/** Room that nothing else takes: all within what is wrapped together, or in one box, but what is counted for itself. */
+export const takenWithin = (closed: Between, counted: readonly Between[]): number =>
+  volumeIn3(closed) - counted.filter(({ atIn }) => isInside(atIn, closed)).reduce((sum, one) => sum + volumeIn3(one), 0);
 
 const volumeIn3 = ({ sizeIn: [l, w, h] }: { readonly sizeIn: Triple }): number => l * w * h;
 const isInside = (at: Triple, { atIn, sizeIn }: Between): boolean =>

@@ -16,7 +16,13 @@ export interface FillAmount {
   readonly places?: ByPlace<number>;
   /** The bundle whose own box it fills, or boxes where several are alike; left out for what fills a box of them all. */
   readonly bundle?: number;
+  /** It fills the box or core that some of the bundles share. */
+  readonly shared?: true;
 }
+
+/** True for what fills a box of them all within the outer one. */
+export const fillsInner = ({ where, bundle, shared }: Pick<FillAmount, 'where' | 'bundle' | 'shared'>): boolean =>
+  where === 'inner' && bundle === undefined && shared === undefined;
 
 /** A face as the ground meets it on the way: what lies between, and how far apart the faces are. */
 export type Struck = 'bottom' | 'top' | 'front' | 'back' | 'left' | 'right';

@@ -11,20 +11,13 @@ import { loadsOf } from '../../engineering/stowage/resting.ts';
 import type { Block, Gaps, LyingBundle } from '../box/StowedBox.ts';
 import { isWound, partsThem, type Around } from '../box/around.ts';
 import { foldLayer, foldMet } from '../box/folds.ts';
+import { isShared, wallParts } from '../box/shared.ts';
 import { settledWithin } from './boxedFill.ts';
+import { boxFace, FACE_AXES, gapLayer, OPPOSITE } from './gapLayer.ts';
+import { intoShared, outOfShared } from './sharedWays.ts';
 import type { FilledBox, Struck } from './FilledBox.ts';
 import { fillAt } from './fillPlaces.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
-
-/** Which two box axes span each face, and which one crosses it. */
-export const FACE_AXES: Readonly<Record<Struck, readonly [across: 0 | 1 | 2, x: 0 | 1 | 2, y: 0 | 1 | 2]>> = {
-  bottom: [2, 0, 1],
-  top: [2, 0, 1],
-  front: [1, 0, 2],
-  back: [1, 0, 2],
-  left: [0, 1, 2],
-  right: [0, 1, 2],
-};
 
 /** The face of the piece that looks at a face of the box. */
 export function pieceFaceAt(face: Struck, orientation: Orientation): Face {
@@ -73,15 +66,6 @@ function outOf(bundle: LyingBundle, face: Struck): ReturnType<typeof wrapLayersO
 const carrying = (bundles: number, layers: readonly CushionLayer[]): CushionLayer[] =>
   bundles === 1 ? [...layers] : layers.map((layer) => ({ ...layer, areaIn2: layer.areaIn2 / bundles }));
 
-const OPPOSITE: Readonly<Record<Struck, Struck>> = {
-  bottom: 'top',
-  top: 'bottom',
-  front: 'back',
-  back: 'front',
-  left: 'right',
-  right: 'left',
-};
-
 /** What lies on a way from one bundle to the wall. */
 export interface Way {
   readonly layers: readonly CushionLayer[];
@@ -114,7 +98,8 @@ export function wayOut(block: Block, at: number, face: Struck, column: Column): 
  * Formula: a layer that carries k times the piece's weight withstands, for it, `A·t·ε(k·F/A)/(k·W)`: it is laid down with A/k.
  * Of several things beneath the one that carries most of it is followed, with its share of the load alone.
  */
-function makeWayOut({ bundles, resting, folds, around }: Block, at: number, face: Struck, { beyond: others, behind }: Column): Way {
+function makeWayOut(block: Block, at: number, face: Struck, { beyond: others, behind }: Column): Way {
+  const { bundles, resting, folds, around, shared } = block;
   const bundle = bundles[at]!;
   const { wrapped } = bundle;
   const own = outOf(bundle, face);
@@ -136,6 +121,12 @@ function makeWayOut({ bundles, resting, folds, around }: Block, at: number, face
   let last = bundle;
   let from = at;
   for (let next = loads && resting[face].on[from]![0]; next; next = resting[face].on[from]![0]) {
+    const leaving = shared && wallParts(shared, from, next.at);
+    if (leaving && isShared(shared, from)) {
+      const way = outOfShared(block, from, face, outside);
+      layers.push(...carrying(carried * next.share, [way.gap]));
+      outside = way.outside;
+    }
     const fold = foldMet(folds, from, next.at);
     if (fold) {
       layers.push(...carrying(carried * next.share, [foldLayer(fold, outside)]));
@@ -144,6 +135,11 @@ function makeWayOut({ bundles, resting, folds, around }: Block, at: number, face
     if (around && partsThem(around, from, next.at)) {
       layers.push(...carrying(carried * next.share, wrapRound(around, outside)));
       outside = beyond(outside, around.thicknessIn);
+    }
+    if (leaving && isShared(shared, next.at)) {
+      const way = intoShared(block, next.at, face, outside);
+      layers.push(...carrying(carried * next.share, [way.gap]));
+      outside = way.outside;
     }
     from = next.at;
     last = bundles[from]!;
@@ -205,12 +201,18 @@ export function faceLayers(
   at = 0,
   column: Column = filled.stowed.bundles[at]!.layout.columns[face][0]!,
 ): CushionLayer[] {
-  const { inner, around } = filled.stowed;
+  const { inner, around, shared } = filled.stowed;
   const { carried, last, ...within } = wayOut(filled.stowed, at, face, column);
   const layers = [...within.layers];
   const lastAt = filled.stowed.bundles.indexOf(last);
-  const emptyIn = emptyBefore(filled.stowed, lastAt, face, last === filled.stowed.bundles[at] ? column : null);
+  const own = last === filled.stowed.bundles[at] ? column : null;
+  const emptyIn = emptyBefore(filled.stowed, lastAt, face, own);
   let { outside } = within;
+  if (isShared(shared, lastAt)) {
+    const way = outOfShared(filled.stowed, lastAt, face, outside, own ? emptyCellsIn(last, face, own) : 0);
+    layers.push(...carrying(carried, [way.gap]));
+    outside = way.outside;
+  }
   if (around && isWound(around, lastAt)) {
     layers.push(...carrying(carried, wrapRound(around, outside)));
     outside = beyond(outside, around.thicknessIn);
@@ -255,20 +257,20 @@ const wrapRound = ({ cushion, thicknessIn }: Around, outside: LoadFront): Cushio
  * within a wrap round several is filled by nobody.
  */
 export function emptyBefore(
-  { bundles, resting, around }: Pick<Block, 'bundles' | 'resting' | 'around'>,
+  { bundles, resting, around, shared }: Pick<Block, 'bundles' | 'resting' | 'around' | 'shared'>,
   at: number,
   face: Struck,
   column: Pick<Column, 'empty'> | null,
 ): number {
   if (isWound(around, at)) return around!.some ? resting[face].emptyIn[at]! : 0;
-  return (column?.empty ?? 0) * bundles[at]!.bundleIn[FACE_AXES[face][0]] + resting[face].emptyIn[at]!;
+  // what is empty in a box that some share is before them in that
+  if (isShared(shared, at)) return resting[face].emptyIn[at]!;
+  return (column ? emptyCellsIn(bundles[at]!, face, column) : 0) + resting[face].emptyIn[at]!;
 }
 
-/** A face of a box. */
-export const boxFace = (outsideIn: Triple, face: Struck): Patch => ({
-  lengthIn: outsideIn[FACE_AXES[face][1]],
-  widthIn: outsideIn[FACE_AXES[face][2]],
-});
+/** Room that cells left empty are before what is alike, inches. */
+const emptyCellsIn = ({ bundleIn }: LyingBundle, face: Struck, { empty }: Pick<Column, 'empty'>): number =>
+  empty * bundleIn[FACE_AXES[face][0]];
 
 /** What a padded envelope is lined with; judgement. */
 const PADDING = { cushion: 'smallBubble', thicknessIn: 0.15 } as const;
@@ -277,8 +279,3 @@ const padding = (outside: LoadFront): CushionLayer => ({
   curve: CUSHION_MATERIALS[PADDING.cushion].curve,
   areaIn2: wrapAreaIn2(outside, PADDING.thicknessIn),
 });
-
-const gapLayer = (outside: LoadFront, thicknessIn: number, fill: FillStock): CushionLayer => {
-  const { curve, bearingShare } = cushionOf(fill);
-  return { thicknessIn, curve, areaIn2: fillAreaIn2(outside, thicknessIn, bearingShare) };
-};

@@ -2,15 +2,17 @@ import { cushionOf } from '../../engineering/materials/cushionOf.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
-import type { Block, Gaps, InnerBox, StowedBox } from '../box/StowedBox.ts';
+import type { Block, Gaps, StowedBox } from '../box/StowedBox.ts';
 import { WEDGED_DRIFT_SHARE } from '../box/cornered.ts';
 import { standingAreaIn2 } from '../box/folds.ts';
 import { overAll } from '../box/stowInBox.ts';
 import { amountsWithin, boxAddsLb, wrappedLb } from './boxedFill.ts';
 import { driftChance, effectiveGaps, sinkingPsiOf, standsInBox } from './effectiveGaps.ts';
-import { dividedAmounts, fillAmount, pressedRound } from './fillAmount.ts';
+import { dividedAmounts, fillAmount } from './fillAmount.ts';
 import { fillAt, placesFilled, type ByPlace } from './fillPlaces.ts';
 import type { FillAmount, FilledBox } from './FilledBox.ts';
+import { innerFillOf } from './innerFillOf.ts';
+import { amountShared, sharedAddsLb } from './sharedFill.ts';
 
 /** All bundles with their guards, before any box. */
 export const bundleLb = (block: Pick<Block, 'bundles'>): number => overAll(block, wrappedLb);
@@ -36,13 +38,6 @@ export const outerFill = (
 
 const ONE_FILL: ByPlace<FillStock> = {};
 
-/** What goes between the bundles and their inner box. */
-export const innerFillOf = (
-  fill: FillStock,
-  { blockIn, emptyIn3 }: Pick<Block, 'blockIn' | 'emptyIn3'>,
-  { box, gaps, core }: Pick<InnerBox, 'box' | 'gaps' | 'core'>,
-): FillAmount => (core ? pressedRound(fill, core.roomIn3) : fillAmount(fill, 'inner', blockIn, box.insideIn, gaps, 0, 0, emptyIn3));
-
 /**
  * Fills the voids of a stowed box: how much of which fill goes where, and what of it still lies between
  * piece and ground after the way.
@@ -66,9 +61,15 @@ export function fillVoids(
   const within = inner && innerFill ? innerFillOf(innerFill, stowed, inner) : null;
   const isMixed = fill !== null && placesFilled(fill, fillApart).some((one) => one.fill !== fill);
   const outers = outer ? (isMixed ? dividedAmounts(outer, fillApart, heldIn, shell.insideIn, stowed.gaps) : [outer]) : [];
-  const amounts = [...amountsWithin(stowed), ...(within ? [within] : []), ...outers];
+  const amounts = [
+    ...amountsWithin(stowed),
+    ...(stowed.shared ? [amountShared(stowed.shared)] : []),
+    ...(within ? [within] : []),
+    ...outers,
+  ];
   const materialAt = (face: keyof Gaps) => cushionOf(fillAt(fill!, fillApart, face));
-  const ownLb = stowed.bundles.reduce((sum, bundle) => sum + bundle.layout.count * boxAddsLb(bundle), bundleLb(stowed));
+  const ownLb =
+    stowed.bundles.reduce((sum, bundle) => sum + bundle.layout.count * boxAddsLb(bundle), bundleLb(stowed)) + sharedAddsLb(stowed);
   const heldLb = ownLb + (inner ? inner.tareLb : 0) + (within ? within.boughtFt3 * within.stock.lbPerFt3 : 0);
   const gaps = fill
     ? effectiveGaps(
@@ -94,7 +95,7 @@ export function fillVoids(
             insideDepthIn: inner.box.insideIn[2],
             overfillShare: 0,
             onBoard: false,
-            sinkingPsi: sinkingPsiOf({ bundles: stowed.bundles, inner: null }),
+            sinkingPsi: sinkingPsiOf({ ...stowed, inner: null }),
           },
           cushionOf(innerFill),
         )

@@ -2,6 +2,7 @@ import type { Orientation } from '../../engineering/geometry/orientations.ts';
 import type { Grid } from '../../engineering/stowage/Block.ts';
 import type { Stand } from '../../engineering/stowage/Stand.ts';
 import type { Minor } from '../../units/index.ts';
+import type { SharedChoice } from '../box/SharedChoice.ts';
 import type { AroundChoice } from '../box/around.ts';
 import type { FoldChoice } from '../box/folds.ts';
 import type { Shortened } from '../box/Shortened.ts';
@@ -55,6 +56,8 @@ export interface PlanChoice extends BundleChoice {
   readonly between?: readonly FoldChoice[];
   /** Wrap round all of several bundles; left out, or null, where they go in one by one. */
   readonly around?: AroundChoice | null;
+  /** Some of several bundles in one box, or a core, beside the others; left out, or null, where they stand in none. */
+  readonly shared?: SharedChoice | null;
   readonly service: string;
   readonly coverAdded: boolean;
   readonly signature: boolean;

@@ -7,11 +7,12 @@ import { gapsIn, heldInBoxes, shellsRound, waysBare, type Held } from '../box/st
 import type { waysToStand } from '../box/waysToStand.ts';
 import { worthOfAll } from '../item/worthOfAll.ts';
 import type { Wraps } from '../wrap/WrappedItem.ts';
-import { innerFillOf, outerFill } from '../fill/fillVoids.ts';
+import { outerFill } from '../fill/fillVoids.ts';
+import { innerFillOf } from '../fill/innerFillOf.ts';
 import { fillsByRoom } from '../fill/leastRoom.ts';
 import { packingWay, type PackingWay } from '../box/packingWay.ts';
 import { shellMaker } from '../box/shellsFor.ts';
-import type { Gaps, Shell } from '../box/StowedBox.ts';
+import type { Gaps, LyingBundle, Shell } from '../box/StowedBox.ts';
 import type { Carriage, Pieces } from '../rate/rateParcel.ts';
 import type { Minor } from '../../units/index.ts';
 
@@ -94,7 +95,7 @@ export function shellFinder({ room, house, locks, way, free }: PlanSpace): (held
     if (!held.inner) return wanted(held, shellsRound(held, room, house, locks, make));
     const known =
       roundInner.get(held.inner.box.key) ??
-      wanted(held, shellsRound({ ...held, cells: null, folds: [], around: null }, room, house, locks, make));
+      wanted(held, shellsRound({ ...held, cells: null, folds: [], around: null, shared: null }, room, house, locks, make));
     roundInner.set(held.inner.box.key, known);
     return held.cells || held.folds.length > 0
       ? wanted(
@@ -145,7 +146,8 @@ export function fillFinder({ fills, innerFills, house, locks, free }: PlanSpace)
 const NO_FILL = [null] as const;
 
 /** The thinnest cover of all bundles. */
-export const leastCoverIn = ({ bundles }: Pick<Held, 'bundles'>): number => Math.min(...bundles.map(({ wrapped }) => wrapped.coverIn));
+export const leastCoverIn = ({ bundles }: { readonly bundles: readonly Pick<LyingBundle, 'wrapped'>[] }): number =>
+  Math.min(...bundles.map(({ wrapped }) => wrapped.coverIn));
 
 /** How many plans the space holds, priced or refused. */
 export function countPlans(space: PlanSpace): number {

@@ -179,6 +179,7 @@ function choiceOf({ weighed, quote, coverAdded, signature }: RatedParcel, baseGa
     baseGapIn,
     board: stowed.board,
     ...(stowed.around ? { around: aroundChoice(stowed.around) } : {}),
+    ...(stowed.shared ? { shared: { of: stowed.shared.of, box: stowed.shared.box.key, fill: stowed.shared.fill.key } } : {}),
     ...(stowed.tubes ? { tubes: true } : {}),
     ...(stowed.cells ? { cells: true } : {}),
     ...(stowed.folds.length > 0 ? { between: stowed.folds.map(({ pair, material, folds }) => ({ pair, material, folds })) } : {}),

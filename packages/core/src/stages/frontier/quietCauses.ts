@@ -13,6 +13,7 @@ import { normalCdf } from '../../engineering/numeric/normal.ts';
 import { HARD_POINTS } from '../../engineering/pieces/hardPoints.ts';
 import type { House } from '../../house/House.ts';
 import type { Quote } from '../../engineering/tariff/Quote.ts';
+import { hasOwnWall } from '../box/boxed.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import type { Gaps, LyingBundle, Shell } from '../box/StowedBox.ts';
 import { piecesIn } from '../box/stowInBox.ts';
@@ -100,7 +101,9 @@ export function quietCauses(weighed: WeighedParcel, house: House, layers: Layers
       worthShares,
     ),
   ]);
-  const behind = bundles.map(({ wrapped }) => (isEnvelope(shell.box) ? 0 : shell.liner || inner || wrapped.boxed ? PUNCH.behindWall : 1));
+  const behind = bundles.map((_, at) =>
+    isEnvelope(shell.box) ? 0 : shell.liner || inner || hasOwnWall(stowed, at) ? PUNCH.behindWall : 1,
+  );
   const touched = byNumber((drops) =>
     bundles.map((_, at) => ({
       contact: contactOfOne(stowed, at, effectiveGaps, filled.driftChance, drops),
@@ -147,15 +150,11 @@ function byNumber<Value>(work: (key: number) => Value): (key: number) => Value {
 }
 
 /** Share of overloads that harm one of the bundles. */
-export function crushedOf({ bundles, resting, inner }: Touching, topIn: number, at: number): number {
+export function crushedOf(held: Touching, topIn: number, at: number): number {
+  const { bundles, resting, inner } = held;
   const { wrapped, orientation } = bundles[at]!;
   const coverIn = wrapped.coverOnFaceIn[pieceFaceAt('top', orientation)];
-  return crushHarm(
-    wrapped.piece.archetype.harm.crush,
-    inner !== null || wrapped.boxed !== undefined,
-    topIn + resting.top.emptyIn[at]!,
-    coverIn,
-  );
+  return crushHarm(wrapped.piece.archetype.harm.crush, inner !== null || hasOwnWall(held, at), topIn + resting.top.emptyIn[at]!, coverIn);
 }
 
 /** The causes that lie in the bundle alone, whatever box it goes into. */

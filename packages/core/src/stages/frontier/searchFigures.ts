@@ -185,7 +185,7 @@ const innerLoad = (held: Held): GapLoad => ({
   insideDepthIn: held.inner!.box.insideIn[2],
   overfillShare: 0,
   onBoard: false,
-  sinkingPsi: sinkingPsiOf({ bundles: held.bundles, inner: null }),
+  sinkingPsi: sinkingPsiOf({ ...held, inner: null }),
 });
 
 function fillInner(held: Held, fill: FillStock): Within & { readonly weightLb: number; readonly boughtFt3: number } {

@@ -9,7 +9,7 @@ import { piecesLb, type Held } from '../box/stowInBox.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { Gaps } from '../box/StowedBox.ts';
 import { effectiveGaps, type GapLoad, type GapMaterial } from '../fill/effectiveGaps.ts';
-import { boxFace } from '../fill/faceLayers.ts';
+import { boxFace } from '../fill/gapLayer.ts';
 import type { Struck } from '../fill/FilledBox.ts';
 import type { StruckShare } from './shockJourney.ts';
 import type { Before, WrapStacks } from './wrapStacks.ts';

@@ -4,20 +4,23 @@ import type { CushionLayer } from '../../engineering/cushion/cushionCurve.ts';
 import { FACES } from '../../engineering/pieces/hardPoints.ts';
 import type { PieceStrength } from '../../engineering/journey/oneDrop.ts';
 import type { Journey, StruckFace } from '../../engineering/journey/shockChance.ts';
+import { isWound, partsThem } from '../box/around.ts';
+import { foldMet } from '../box/folds.ts';
+import { isShared, wallParts } from '../box/shared.ts';
 import type { Gaps, LyingBundle } from '../box/StowedBox.ts';
 import { countOfAll, piecesLb } from '../box/stowInBox.ts';
 import { boxAddsLb } from '../fill/boxedFill.ts';
 import { driftedGaps } from '../fill/effectiveGaps.ts';
-import { FACE_AXES, faceLayers, layersOn, type LayersOn } from '../fill/faceLayers.ts';
-import type { FilledBox, Struck } from '../fill/FilledBox.ts';
+import { faceLayers, layersOn, type LayersOn } from '../fill/faceLayers.ts';
+import { FACE_AXES } from '../fill/gapLayer.ts';
+import { fillsInner, type FilledBox, type Struck } from '../fill/FilledBox.ts';
+import { sharedMassRatio } from '../fill/sharedFill.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
 
 /** Inner box and its fill over the pieces' own weight; 0 without an inner box. */
 export function innerMassRatio({ stowed, amounts }: FilledBox): number {
   if (!stowed.inner) return 0;
-  const fillLb = amounts
-    .filter((one) => one.where === 'inner' && one.bundle === undefined)
-    .reduce((sum, one) => sum + one.boughtFt3 * one.stock.lbPerFt3, 0);
+  const fillLb = amounts.filter(fillsInner).reduce((sum, one) => sum + one.boughtFt3 * one.stock.lbPerFt3, 0);
   return (stowed.inner.tareLb + fillLb) / piecesLb(stowed);
 }
 
@@ -47,7 +50,9 @@ function journeyThrough(filled: FilledBox, at: number, facesWith: (gaps: Gaps) =
   const { wrapped, layout } = filled.stowed.bundles[at]!;
   const { piece } = wrapped;
   if (piece.criticalG === null) return null;
-  const divisor = innerMassDivisor(innerMassRatio(filled) + ownBoxMassRatio(filled.stowed.bundles[at]!));
+  const divisor = innerMassDivisor(
+    innerMassRatio(filled) + sharedMassRatio(filled.stowed, at) + ownBoxMassRatio(filled.stowed.bundles[at]!),
+  );
   const criticalG = piece.criticalG / divisor;
   const faces = facesWith(filled.effectiveGaps);
   const drift =
@@ -148,11 +153,23 @@ export function shockOnFaces(filled: FilledBox, at = 0): ShockFacts | null {
   // the first stands in the corner that all drops to the low end of a side reach bare
   const next = (which: number, times: number) =>
     Array.from({ length: times }, () => [...[...wrapsOf(which)].reverse(), ...wrapsOf(which)].map((name) => `${name} of the next`)).flat();
+  const { around, shared, folds } = stowed;
+  const wound = around?.cushion ? [around.stock.name] : [];
   const through = (face: Struck): string[] => {
     const names = next(at, stowed.bundles[at]!.layout.columns[face][0]!.beyond);
-    for (let one = stowed.resting[face].on[at]![0]; one; one = stowed.resting[face].on[one.at]![0])
-      names.push(...next(one.at, stowed.bundles[one.at]!.layout.grid[FACE_AXES[face][0]]));
-    return names;
+    let from = at;
+    for (let one = stowed.resting[face].on[at]![0]; one; one = stowed.resting[face].on[one.at]![0]) {
+      const fold = foldMet(folds, from, one.at);
+      names.push(
+        ...(fold ? [`${fold.stock.name} between`] : []),
+        ...(around && partsThem(around, from, one.at) ? wound : []),
+        // on the way out of it as on the way in
+        ...(shared && wallParts(shared, from, one.at) ? [shared.fill.name] : []),
+        ...next(one.at, stowed.bundles[one.at]!.layout.grid[FACE_AXES[face][0]]),
+      );
+      from = one.at;
+    }
+    return [...names, ...(shared && isShared(shared, from) ? [shared.fill.name] : []), ...(isWound(around, from) ? wound : [])];
   };
   const namesOn = (face: Struck) => [
     ...wrapsOf(at),

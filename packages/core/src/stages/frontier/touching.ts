@@ -3,7 +3,9 @@ import { normalCdf } from '../../engineering/numeric/normal.ts';
 import { FACE_AXIS, GUARDS, HARD_POINTS } from '../../engineering/pieces/hardPoints.ts';
 import { boxFaceOf } from '../box/boxFaceOf.ts';
 import { isWound, partsThem } from '../box/around.ts';
+import { hasOwnWall } from '../box/boxed.ts';
 import { foldMet } from '../box/folds.ts';
+import { isShared, wallParts } from '../box/shared.ts';
 import type { Gaps, StowedBox } from '../box/StowedBox.ts';
 import { driftedGaps } from '../fill/effectiveGaps.ts';
 import { emptyBefore, pieceFaceAt } from '../fill/faceLayers.ts';
@@ -15,7 +17,7 @@ import { anyOf, either } from './causes.ts';
 const CONTACT = { gapIn: 0.5, gapSpreadIn: 0.15, coverIn: 0.7, coverSpreadIn: 0.2, chance: 0.06, inInnerBox: 0.2, betweenCells: 0.2 };
 
 /** What contact depends on besides the gaps. */
-export type Touching = Pick<StowedBox, 'bundles' | 'resting' | 'inner' | 'cells' | 'folds' | 'around'>;
+export type Touching = Pick<StowedBox, 'bundles' | 'resting' | 'inner' | 'cells' | 'folds' | 'around' | 'shared'>;
 
 /** Chance that a hard point of one of the bundles is touched on a journey of so many drops, drifted or not. */
 export function contactOfOne(held: Touching, at: number, gaps: Gaps, drift: number, drops: number): number {
@@ -33,7 +35,7 @@ export function contactOfOne(held: Touching, at: number, gaps: Gaps, drift: numb
 function contactChance(held: Touching, at: number, gaps: Gaps, some: (chance: number) => number): number {
   const { wrapped, orientation, layout } = held.bundles[at]!;
   const { facts, archetype } = wrapped.piece;
-  const inOwnBox = wrapped.boxed ? CONTACT.inInnerBox : 1;
+  const inOwnBox = hasOwnWall(held, at) ? CONTACT.inInnerBox : 1;
   return (
     1 -
     facts.hardPoints
@@ -51,7 +53,8 @@ function contactChance(held: Touching, at: number, gaps: Gaps, some: (chance: nu
           .filter(({ beyond }) => beyond === 0)
           .map((column) => {
             // at its ends a core is open: what lies before the wall there is what lies in it
-            const open = held.inner?.core && FACE_AXIS[face] === held.inner.core.axis ? held.inner.gaps[face] : null;
+            const round = held.inner ?? (isShared(held.shared, at) ? held.shared : null);
+            const open = round?.core && FACE_AXIS[face] === round.core.axis ? round.gaps[face] : null;
             const gapIn = gaps[face] + (open ?? 0) + emptyBefore(held, at, face, column);
             const used = normalCdf((CONTACT.gapIn - gapIn) / CONTACT.gapSpreadIn);
             const one =
@@ -59,7 +62,7 @@ function contactChance(held: Touching, at: number, gaps: Gaps, some: (chance: nu
               used *
               thin *
               CONTACT.chance *
-              (held.inner && open === null ? CONTACT.inInnerBox : inOwnBox) *
+              (open !== null && !wrapped.boxed ? 1 : held.inner ? CONTACT.inInnerBox : inOwnBox) *
               archetype.harm.contact;
             return amongPlaces(one, column.places);
           });
@@ -89,7 +92,11 @@ export const knockChance = (held: Touching, drops: number): number => anyOf(held
 /** What is known of bundles that stand together, in an inner box or in none: it is the same in every outer box and fill. */
 const knownKnocks = new WeakMap<Touching['bundles'], { readonly of: Touching; readonly drops: number; readonly each: number[] }[]>();
 const isSame = (one: Touching, other: Touching): boolean =>
-  one.inner === other.inner && one.cells === other.cells && one.folds === other.folds && one.around === other.around;
+  one.inner === other.inner &&
+  one.cells === other.cells &&
+  one.folds === other.folds &&
+  one.around === other.around &&
+  one.shared === other.shared;
 
 /** That one of the bundles is harmed so, by one of its like or by another. */
 export function knockOfOne(held: Touching, at: number, drops: number): number {
@@ -101,12 +108,13 @@ export function knockOfOne(held: Touching, at: number, drops: number): number {
   return found.each[at]!;
 }
 
-function knockBetween({ bundles, resting, inner, cells, folds, around }: Touching, at: number, drops: number): number {
+function knockBetween({ bundles, resting, inner, cells, folds, around, shared }: Touching, at: number, drops: number): number {
   const { wrapped, layout } = bundles[at]!;
   const { archetype } = wrapped.piece;
   if ((bundles.length === 1 && layout.count === 1) || archetype.fragility === null) return 0;
   const coverOn = (which: number, face: Struck) => bundles[which]!.wrapped.coverOnFaceIn[pieceFaceAt(face, bundles[which]!.orientation)];
-  const walled = (other: number) => inner !== null || wrapped.boxed !== undefined || bundles[other]!.wrapped.boxed !== undefined;
+  const walled = (other: number) =>
+    inner !== null || wrapped.boxed !== undefined || bundles[other]!.wrapped.boxed !== undefined || wallParts(shared, at, other);
   const knocks = (coverIn: number, pairs: number, low: Struck, high: Struck, other: number, between = 1): number => {
     const thin = normalCdf((CONTACT.coverIn - coverIn) / CONTACT.coverSpreadIn) * CONTACT.chance;
     const thrown = breaksWithin(drops, FACE_CHANCES[low] + FACE_CHANCES[high]);

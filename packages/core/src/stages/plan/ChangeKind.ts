@@ -34,6 +34,8 @@ export type ChangeKind =
   | { readonly kind: 'board'; readonly board: boolean }
   /** Without the wrap round them all. */
   | { readonly kind: 'unwound' }
+  /** Some bundles into one box beside the others, or out of it at null; in a larger box where that one does not take it. */
+  | { readonly kind: 'shared'; readonly of: readonly number[]; readonly own: string | null; readonly box?: string }
   | { readonly kind: 'tubes'; readonly tubes: boolean }
   | { readonly kind: 'cells'; readonly cells: boolean }
   /** So many thicknesses of a wrap folded between two bundles, or none of it; in a larger box where that one does not take it. */

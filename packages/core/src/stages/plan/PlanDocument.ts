@@ -77,6 +77,19 @@ export interface PlanAround extends AroundChoice {
   readonly rollWidthIn: number;
 }
 
+/** A box, or a core, that some of several bundles share, as it lies among the others. */
+export interface PlanShared extends Omit<PlanBoxed, 'withinIn'> {
+  /** Which of the bundles. */
+  readonly of: readonly number[];
+  /** Its near lower corner, from that of all bundles together, and its outside. */
+  readonly atIn: Triple;
+  readonly outsideIn: Triple;
+  /** Outside of what stands in it. */
+  readonly withinIn: Triple;
+  /** It is a core; left out for a box. */
+  readonly core?: Pick<StandingCore, 'axis' | 'boreIn'>;
+}
+
 /** A plan as it is drawn, stored and checked: figures only, nothing to look up. Its first bundle stands in it by itself. */
 export interface PlanDocument extends PlanBundle {
   readonly format: typeof PLAN_FORMAT;
@@ -90,6 +103,8 @@ export interface PlanDocument extends PlanBundle {
   readonly folds?: readonly PlanFold[];
   /** Wrap round all of several bundles, or some; left out where they go in one by one. */
   readonly around?: PlanAround;
+  /** A box or a core that some of them share; left out where there is none. */
+  readonly shared?: PlanShared;
   /** What may happen to each bundle, the first included; left out for one. */
   readonly risks?: readonly BundleRisk[];
   readonly inner: {
@@ -164,6 +179,9 @@ export interface PlanBoxed {
   readonly fillName: string;
 }
 
+/** What something does not go into: the outer box, that round all, one bundle's own, or the one that some share. */
+export type TightBox = 'box' | 'inner' | 'own' | 'shared';
+
 /** Every bundle of a plan, the first included. */
 export const planBundles = (plan: PlanDocument): readonly [PlanBundle, ...PlanBundle[]] => [plan, ...(plan.others ?? [])];
 
@@ -227,6 +245,8 @@ export interface PlanFill {
   readonly places?: ByPlace<number>;
   /** The bundle whose own box it fills; left out for the boxes of them all. */
   readonly bundle?: number;
+  /** It fills the box that some of them share. */
+  readonly shared?: true;
 }
 
 /** Which side of a box is too short. */
@@ -240,7 +260,7 @@ type AnyFault =
   | {
       readonly kind: 'tooSmall';
       readonly blocks: true;
-      readonly box: 'box' | 'inner' | 'own';
+      readonly box: TightBox;
       readonly side: ShortSide;
       readonly shortIn: number;
     }

@@ -108,7 +108,7 @@ function worthABox(request: PlanRequest, { option: { bundleCauses, rated }, abov
 }
 
 /** A choice whose bundles have grown, in its own box and the next larger ones, standing as they did and in the closest ways. */
-function stoodIn(request: PlanRequest, choice: PlanChoice, { rated }: PlanOption, derive: Deriver, mostOuter: number): PlanChoice[] {
+export function stoodIn(request: PlanRequest, choice: PlanChoice, { rated }: PlanOption, derive: Deriver, mostOuter: number): PlanChoice[] {
   const larger = request.locks.box ? [] : largerBoxes(request, rated.weighed.filled.stowed.shell.box, mostOuter);
   const stood = [choice, ...stoodOtherwise(request, choice, derive)];
   return stood.flatMap((one) => [one, ...larger.flatMap((box) => inBox(one, box, request))]);

@@ -25,6 +25,7 @@ const MORE = {
 };
 const asked = request(FACTS, MORE);
 const OTHER_ID = '00000000-0000-4000-8000-000000000002';
+const THIRD_ID = '00000000-0000-4000-8000-000000000003';
 /** Only several can stand otherwise. */
 const pair = request({ ...FACTS, lengthIn: 4, weightLb: 3, count: 2 }, MORE);
 /** Only different ones. */
@@ -32,6 +33,12 @@ const two = {
   ...request(FACTS, MORE),
   order: { ...asked.order, pieces: [...asked.order.pieces, { ...asked.order.pieces[0]!, id: OTHER_ID, lengthIn: 4, weightLb: 1 }] },
   pieceIds: [...asked.pieceIds, OTHER_ID],
+};
+/** Only some of several share a box. */
+const three = {
+  ...two,
+  order: { ...two.order, pieces: [...two.order.pieces, { ...two.order.pieces[1]!, id: THIRD_ID }] },
+  pieceIds: [...two.pieceIds, THIRD_ID],
 };
 const BASE: PlanChoice = { ...CHOICE, box: '16x16x16', layers: [{ material: 'largeBubble', turns: 2 }] };
 
@@ -58,6 +65,7 @@ const OTHER: { readonly [Part in keyof Required<PlanChoice>]: PlanChoice[Part] }
   board: true,
   cells: true,
   around: { material: 'largeBubble', turns: 1 },
+  shared: { of: [0, 1], box: '16x16x16', fill: 'mouldedFill' },
   tubes: true,
   between: [{ pair: [0, 1], material: 'largeBubble', folds: 2 }],
   service: SERVICE.key,
@@ -80,6 +88,7 @@ const SEVERAL: Partial<Record<keyof PlanChoice, [typeof asked, PlanChoice]>> = {
   between: [two, BESIDE],
   around: [two, BESIDE],
   boxed: [two, { ...BESIDE, box: '24x18x16' }],
+  shared: [three, { ...BESIDE, box: '24x18x16', others: [...BESIDE.others!, ...BESIDE.others!], stand: { along: 0, parts: [0, 1, 2] } }],
   // and tubes only hold what has much the same room at both walls of a corner
   tubes: [asked, { ...BASE, box: '14x12x12' }],
 };

@@ -9,6 +9,8 @@ import type { BoxStock, FillStock } from '../../engineering/materials/stock.ts';
 import { aroundAsChosen, goesAround } from '../box/around.ts';
 import { toFoldOf } from '../box/boxToFold.ts';
 import { foldsAsChosen, mayBeFolded } from '../box/folds.ts';
+import { mayHoldSome, whyNotShared, type SharedAsChosen } from '../box/shared.ts';
+import type { SharedChoice } from '../box/SharedChoice.ts';
 import type { ByPlace } from '../fill/fillPlaces.ts';
 import { fillVoids } from '../fill/fillVoids.ts';
 import { judgeParcel, type Judge } from '../frontier/judgeParcel.ts';
@@ -96,6 +98,19 @@ export function deriver(request: PlanRequest): Deriver {
   };
   const boxOf = (at: number, { box }: BoxedChoice): BoxStock | undefined =>
     box === OWN_BOX ? (owns[at] ?? undefined) : stock.boxes.find((one) => one.key === box && mayHoldOne(one));
+  /** Some of them in one box as they are to be, or why they are not. */
+  const sharedOf = ({ around }: PlanChoice, chosen: SharedChoice): SharedAsChosen | string => {
+    const why = whyNotShared(
+      chosen,
+      bare.map((piece) => piece.stacks.length),
+    );
+    if (why !== null) return why;
+    if (around?.of) return 'some are wrapped together and some go in one box: only one of the two is reckoned';
+    const box = inners.find((one) => one.key === chosen.box && mayHoldSome(one));
+    const fill = stock.fills.find((one) => one.key === chosen.fill);
+    if (!box) return 'the box that some share is not in the stockroom';
+    return fill ? { of: chosen.of, box, fill } : 'that fill is not in the stockroom';
+  };
   const put = (at: number, choice: BundleChoice): WrappedItem => {
     const wrapped = wrap(at, choice);
     if (!choice.boxed) return wrapped;
@@ -130,6 +145,8 @@ export function deriver(request: PlanRequest): Deriver {
       if (boxed && !boxOf(at, boxed)) return `the box of its own for ${facts[at]!.title} is not in the stockroom`;
       if (boxed && !stock.fills.some((one) => one.key === boxed.fill)) return 'that fill is not in the stockroom';
     }
+    const shared = choice.shared ? sharedOf(choice, choice.shared) : null;
+    if (typeof shared === 'string') return shared;
     const fillApart: ByPlace<FillStock> = Object.fromEntries(apart);
     const ofBoard = OF_SHEET_BOARD.find(([part]) => choice[part]);
     if (ofBoard && !stock.linerBoard) return `there is no sheet board for ${ofBoard[1]}`;
@@ -140,16 +157,16 @@ export function deriver(request: PlanRequest): Deriver {
       sheet: stock.linerBoard,
       folds: foldsAsChosen(choice.between, stock.wraps, house),
       around: aroundAsChosen(choice.around, stock.wraps, house),
+      shared,
     });
     const unfolded = choice.between?.find(({ material }) => !stock.wraps.some((one) => one.key === material && mayBeFolded(one)));
     const { around } = choice;
+    const core = [inner, shared?.box].find((one) => one && isCore(one));
     if (around && !stock.wraps.some((one) => one.key === around.material && goesAround(one)))
       return `${around.material} is nothing in the stockroom that goes round several`;
     if (unfolded) return `${unfolded.material} is nothing in the stockroom that is folded between`;
     if (!stowed)
-      return inner && isCore(inner)
-        ? `${inner.name} does not go into ${box.name} from end to end`
-        : `a second wall leaves no inside of ${box.name}`;
+      return core ? `${core.name} does not go into ${box.name} from end to end` : `a second wall leaves no inside of ${box.name}`;
     const weighed = weighParcel(fillVoids(stowed, fill, innerFill, house, choice.extraFill, fillApart), stock, house);
     return weighed.grossLb > HEAVIEST_LB
       ? `${formatWeight(weighed.grossLb, request.units)} is more than the ${formatWeight(HEAVIEST_LB, request.units)} the model knows`

@@ -15,13 +15,14 @@ import { liesAsRuled } from '../box/orientationsOf.ts';
 import { countedTitle } from '../sale/countedTitle.ts';
 import { leastCoverIn } from '../frontier/PlanSpace.ts';
 import { certificateHolds } from '../frontier/quietCauses.ts';
+import { sharedMassRatio } from '../fill/sharedFill.ts';
 import { HEAVY_INNER_RATIO, innerMassRatio, ownBoxMassRatio } from '../frontier/shockJourney.ts';
 import type { RatedParcel } from '../rate/RatedParcel.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import { isThin, partNotFollowed } from '../wrap/feelTest.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
-import type { PlanFault } from './PlanDocument.ts';
+import type { PlanFault, TightBox } from './PlanDocument.ts';
 
 /** What is wrong with a plan, the blocking faults first: its nest, and the service it is to go by. */
 export const faultsOf = ({ weighed, refused, lacking }: RatedParcel, house: House, faults = findFaults(weighed, house)): PlanFault[] => {
@@ -81,6 +82,7 @@ export function findFaults(weighed: WeighedParcel, house: House): PlanFault[] {
     ...(stowed.inner && filled.innerFill ? hollowGap(stowed.inner.gaps, () => filled.innerFill!, coverIn) : []),
     ...(isEnvelope(stowed.shell.box) ? [] : thinGaps(gapsToFill(stowed), bedding(house, stowed), house.strictGaps)),
     ...(stowed.inner ? thinGaps(stowed.inner.gaps, house.snugGapIn, house.strictGaps) : []),
+    ...faultsOfShared(stowed, house),
     ...(certificateHolds(weighed) ? [] : [{ kind: 'certificate', blocks: true } as const]),
     ...named.filter(({ blocks }) => !blocks),
     ...misplaced(stowed),
@@ -119,6 +121,20 @@ function faultsOfOwnBox(bundle: LyingBundle, house: House): PlanFault[] {
     ...(ownBoxMassRatio(bundle) > HEAVY_INNER_RATIO ? [{ kind: 'heavyInner', blocks: false } as const] : []),
   ];
 }
+
+/** What is wrong with the box that some bundles share. */
+function faultsOfShared({ shared, bundles }: StowedBox, house: House): PlanFault[] {
+  if (!shared) return [];
+  const members = shared.of.map((at) => bundles[at]!);
+  const faults: PlanFault[] = [
+    ...hollowGap(shared.gaps, () => shared.fill, leastCoverIn({ bundles: members })),
+    ...thinGaps(shared.gaps, house.snugGapIn, house.strictGaps),
+    ...(sharedMassRatio({ shared, bundles }, shared.of[0]!) > HEAVY_INNER_RATIO ? [{ kind: 'heavyInner', blocks: false } as const] : []),
+  ];
+  return faults.map((fault) => ({ ...fault, of: titlesOf(members) }));
+}
+
+const titlesOf = (bundles: readonly LyingBundle[]): string => bundles.map(({ wrapped }) => countedTitle(wrapped.piece.facts)).join(' and ');
 
 /** What blocks stands first, a mere wish of the house last. */
 const rankOf = ({ blocks, kind }: PlanFault): number => (blocks ? 0 : kind === 'gap' ? 2 : 1);
@@ -176,8 +192,8 @@ const SIDES = [
 ] as const;
 
 /** The side on which what is held goes least into its box, where it does not go in at all. */
-function tooSmall({ gaps, inner, bundles }: StowedBox): PlanFault | null {
-  const short = (of: Gaps, box: 'box' | 'inner' | 'own') =>
+function tooSmall({ gaps, inner, bundles, shared }: StowedBox): PlanFault | null {
+  const short = (of: Gaps, box: TightBox) =>
     SIDES.map(([side, one, other]) => ({ kind: 'tooSmall', blocks: true, box, side, shortIn: -(of[one] + of[other]) }) as const).filter(
       (fault) => fault.shortIn > 1e-9,
     );
@@ -185,6 +201,7 @@ function tooSmall({ gaps, inner, bundles }: StowedBox): PlanFault | null {
     const within = gapsWithin(bundle);
     return within ? short(within, 'own').map((fault) => ({ ...fault, of: countedTitle(bundle.wrapped.piece.facts) })) : [];
   });
-  const all = [...own, ...(inner ? short(inner.gaps, 'inner') : []), ...short(gaps, 'box')];
+  const some = shared ? short(shared.gaps, 'shared').map((fault) => ({ ...fault, of: titlesOf(shared.of.map((at) => bundles[at]!)) })) : [];
+  const all = [...own, ...some, ...(inner ? short(inner.gaps, 'inner') : []), ...short(gaps, 'box')];
   return all.sort((a, b) => b.shortIn - a.shortIn)[0] ?? null;
 }

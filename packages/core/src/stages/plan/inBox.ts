@@ -6,6 +6,7 @@ import type { PlanChoice } from '../frontier/PlanOption.ts';
 import { BY_HAND } from '../rate/byHand.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import type { BoxedChoice, Wraps } from '../wrap/WrappedItem.ts';
+import type { SharedChoice } from '../box/SharedChoice.ts';
 import { waysToStand, type Way } from '../box/waysToStand.ts';
 import { deriver, type Deriver } from './derivePlan.ts';
 import { findFaults } from './findFaults.ts';
@@ -52,6 +53,10 @@ export function takeBox(request: PlanRequest, choice: PlanChoice, key: string): 
 /** A choice with one of its bundles put into a box of its own by hand, or out of it; all stood otherwise where they only go in then. */
 export const takeOwnBox = (request: PlanRequest, choice: PlanChoice, at: number, boxed: BoxedChoice | null): PlanChoice =>
   standingBest(request, [withBoxed(choice, at, boxed)]);
+
+/** A choice with some of its bundles put into one box by hand, or out of it; all stood otherwise where they only go in then. */
+export const takeShared = (request: PlanRequest, choice: PlanChoice, shared: SharedChoice | null): PlanChoice =>
+  standingBest(request, [{ ...choice, shared, baseGapIn: null, ...(shared && choice.around?.of ? { around: null } : {}) }]);
 
 /** Of some choices, each stood so that it goes into its box, the one that comes out best. */
 function standingBest(request: PlanRequest, choices: readonly PlanChoice[]): PlanChoice {
@@ -115,9 +120,9 @@ interface StandingWay {
 function standingWays(request: PlanRequest, choice: PlanChoice, weighed: WeighedParcel, derive: Deriver): StandingWay[] {
   const known = waysOf.get(derive) ?? new Map<string, StandingWay[]>();
   waysOf.set(derive, known);
-  const { cells, between, around } = choice;
+  const { cells, between, around, shared } = choice;
   const bundles = [choice, ...choice.others!].map(({ layers, guards, filledHollows, boxed }) => [layers, guards, filledHollows, boxed]);
-  const key = JSON.stringify([bundles, cells, between, around]);
+  const key = JSON.stringify([bundles, cells, between, around, shared]);
   const met = known.get(key);
   if (met) return met;
   const wraps = weighed.filled.stowed.bundles.map(({ wrapped }) => wrapped) as unknown as Wraps;

@@ -1,15 +1,13 @@
 import type { GuardKind } from '../../engineering/pieces/hardPoints.ts';
 import { foldedFor } from '../box/boxesToFold.ts';
-import { foldWanted, neighboursIn } from '../box/apartWanted.ts';
-import { isPair } from '../box/folds.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import { ALL_PLACES, FILL_PLACES } from '../fill/fillPlaces.ts';
 import { isCore } from '../box/core.ts';
 import { tubesFor } from '../box/cornered.ts';
 import { depthWanted, shorteningsWanted, spareDepth } from '../box/shellsFor.ts';
-import { bedding, goInEnvelopes, haveCells } from '../box/stowInBox.ts';
+import { bedding, goInEnvelopes } from '../box/stowInBox.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
-import { inBox, isTooSmall, largerBoxes, stoodToFit } from './inBox.ts';
+import { inBox, isTooSmall, stoodToFit } from './inBox.ts';
 import { boxesOf } from './stockFor.ts';
 import { stockUsed } from './stockUsed.ts';
 import { shortCounter } from './willNotSuffice.ts';
@@ -21,6 +19,7 @@ import { bendsOf } from '../item/bends.ts';
 import { nestCostOf } from '../frontier/judgeParcel.ts';
 import { ceilingOfAll } from '../frontier/recommend.ts';
 import { ownBoxChanges } from './ownBoxChanges.ts';
+import { severalChanges } from './severalChanges.ts';
 import { faultsOf, findFaults } from './findFaults.ts';
 import { isBetter, isThriftier } from './sideBySide.ts';
 import type { PlanFault } from './PlanDocument.ts';
@@ -266,12 +265,12 @@ function* singleChanges(request: PlanRequest, choice: PlanChoice, now: PlanOptio
           change: { kind: 'cored', tube: tube.key },
           after: { ...choice, inner: { box: tube.key, fill: choice.inner?.fill ?? choice.fill }, baseGapIn: null },
         };
-  const { shell, inner, blockIn, bundles } = now.rated.weighed.filled.stowed;
+  const { shell, inner, blockIn, ...block } = now.rated.weighed.filled.stowed;
   if (!isEnvelope(shell.box)) {
     if (stock.linerBoard)
       yield { change: { kind: 'liner', liner: !choice.liner }, after: { ...choice, liner: !choice.liner, baseGapIn: null } };
     const newDepthIn =
-      choice.newDepthIn === null ? depthWanted(shell, inner ? inner.outsideIn[2] : blockIn[2], bedding(house, { inner, bundles })) : null;
+      choice.newDepthIn === null ? depthWanted(shell, inner ? inner.outsideIn[2] : blockIn[2], bedding(house, { ...block, inner })) : null;
     if (newDepthIn !== choice.newDepthIn)
       yield { change: { kind: 'cutDown', newDepthIn }, after: { ...choice, newDepthIn, baseGapIn: null } };
     const lies = inner ? inner.outsideIn : blockIn;
@@ -279,32 +278,16 @@ function* singleChanges(request: PlanRequest, choice: PlanChoice, now: PlanOptio
       ? [null]
       : !house.shortens
         ? []
-        : shorteningsWanted(shell, stock.linerBoard, lies, bedding(house, { inner, bundles }));
+        : shorteningsWanted(shell, stock.linerBoard, lies, bedding(house, { ...block, inner }));
     for (const to of shorter) yield { change: { kind: 'shorten', shortened: to }, after: { ...choice, shortened: to, baseGapIn: null } };
     const crossIn =
       choice.crossIn || !stock.linerBoard
         ? 0
-        : (spareDepth(shell, inner ? inner.outsideIn[2] : blockIn[2], bedding(house, { inner, bundles })) ?? 0);
+        : (spareDepth(shell, inner ? inner.outsideIn[2] : blockIn[2], bedding(house, { ...block, inner })) ?? 0);
     if (crossIn !== (choice.crossIn ?? 0)) yield { change: { kind: 'cross', crossIn }, after: { ...choice, crossIn, baseGapIn: null } };
     yield { change: { kind: 'board', board: !choice.board }, after: { ...choice, board: !choice.board } };
     if (choice.tubes || (house.cornerTubes && tubesFor({ insideIn: shell.insideIn, gaps: now.rated.weighed.filled.stowed.gaps })))
       yield { change: { kind: 'tubes', tubes: !choice.tubes }, after: { ...choice, tubes: !choice.tubes } };
-    if (choice.around) yield { change: { kind: 'unwound' }, after: { ...choice, around: null, baseGapIn: null } };
-    const [{ wrapped }] = bundles;
-    if (stock.linerBoard && (bundles.length > 1 || haveCells([wrapped])))
-      yield { change: { kind: 'cells', cells: !choice.cells }, after: { ...choice, cells: !choice.cells, baseGapIn: null } };
-    for (const neighbours of neighboursIn(now.rated.weighed.filled.stowed, house)) {
-      const own = choice.between?.filter(({ pair }) => isPair(pair, neighbours.pair)) ?? [];
-      const others = choice.between?.filter(({ pair }) => !isPair(pair, neighbours.pair)) ?? [];
-      for (const fold of own)
-        yield { change: { kind: 'between', ...fold, folds: 0 }, after: { ...choice, between: others, baseGapIn: null } };
-      const wanted = own.length === 0 || neighbours.apartIn < neighbours.wantedIn - 1e-9 ? foldWanted(neighbours, stock.wraps) : null;
-      if (!wanted) continue;
-      const between = [...others, wanted];
-      yield { change: { kind: 'between', ...wanted }, after: { ...choice, between, baseGapIn: null } };
-      for (const box of largerBoxes(request, shell.box, LARGER_TRIED))
-        for (const after of inBox(choice, box, { stock, cards }))
-          yield { change: { kind: 'between', ...wanted, box: box.key }, after: { ...after, between, baseGapIn: null } };
-    }
+    yield* severalChanges(request, choice, now, LARGER_TRIED);
   }
 }

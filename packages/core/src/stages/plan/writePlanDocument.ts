@@ -8,7 +8,7 @@ import { boxFaceOf } from '../box/boxFaceOf.ts';
 import { chanceRange } from '../frontier/chanceRange.ts';
 import { gapsWithin } from '../box/boxed.ts';
 import { aroundChoice, type Around } from '../box/around.ts';
-import type { Block, StandingTubes, LyingBundle } from '../box/StowedBox.ts';
+import type { Block, SharedBox, StandingTubes, LyingBundle } from '../box/StowedBox.ts';
 import { breakingChance, spoilingChance } from '../frontier/causes.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
 import { HEAVY_INNER_RATIO, innerMassRatio, shockOnFaces } from '../frontier/shockJourney.ts';
@@ -22,6 +22,7 @@ import {
   type PlanDocument,
   type PlanFill,
   type PlanFold,
+  type PlanShared,
 } from './PlanDocument.ts';
 
 /** Writes a judged plan down: every figure that a screen, a drawing or a record needs. */
@@ -54,6 +55,7 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
       : {}),
     ...(stowed.boards.length > 0 ? { boards: stowed.boards } : {}),
     ...(stowed.around ? { around: aroundIn(stowed.around) } : {}),
+    ...(stowed.shared ? { shared: sharedIn(stowed.shared) } : {}),
     ...(stowed.folds.length > 0
       ? {
           folds: stowed.folds.map(({ pair, material, folds, stock, along, atIn, sizeIn }): PlanFold => ({
@@ -95,7 +97,7 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
     ...(stowed.tubes ? { tubes: tubesIn(stowed.tubes) } : {}),
     gaps: stowed.gaps,
     effectiveGaps: filled.effectiveGaps,
-    fills: filled.amounts.map(({ stock, where, baseFt3, sidesFt3, topFt3, boughtFt3, units, places, bundle }): PlanFill => ({
+    fills: filled.amounts.map(({ stock, where, baseFt3, sidesFt3, topFt3, boughtFt3, units, places, bundle, shared }): PlanFill => ({
       key: stock.key,
       name: stock.name,
       where,
@@ -108,6 +110,7 @@ export function writePlanDocument(option: PlanOption, house: House): PlanDocumen
       short: boughtFt3 > stock.onHandFt3,
       ...(places ? { places } : {}),
       ...(bundle === undefined ? {} : { bundle }),
+      ...(shared ? { shared } : {}),
     })),
     faults: faultsOf(rated, house),
     weight: { parts: weighed.parts, grossLb: weighed.grossLb, plusMinusLb: weighed.plusMinusLb },
@@ -138,6 +141,19 @@ const aroundIn = ({ stock: { name, rollWidthIn }, thicknessIn, lengthIn, sheets,
   thicknessIn,
   lengthIn,
   sheets,
+});
+const sharedIn = ({ of, box, fill, atIn, outsideIn, insideIn, withinIn, gaps, core }: SharedBox): PlanShared => ({
+  of,
+  key: box.key,
+  name: box.name,
+  atIn,
+  outsideIn,
+  insideIn,
+  withinIn,
+  gaps,
+  fill: fill.key,
+  fillName: fill.name,
+  ...(core ? { core: { axis: core.axis, boreIn: core.boreIn } } : {}),
 });
 const tubesIn = ({ count, acrossIn, eachIn, pressedToIn }: StandingTubes) => ({ count, acrossIn, eachIn, pressedToIn });
 

@@ -27,11 +27,12 @@ interface Added {
 
 /** Tape and standing steps that go with a bundle and its inner box, papers included. */
 export function bundleSundries(
-  { bundles, inner }: Pick<StowedBox, 'bundles' | 'inner'>,
+  stowed: Pick<StowedBox, 'bundles' | 'inner' | 'shared'>,
   { outerTape }: Pick<Stockroom, 'outerTape'>,
   house: House,
 ): Added {
-  const within = boxesWithin({ bundles, inner });
+  const { bundles } = stowed;
+  const within = boxesWithin(stowed);
   const seams = within.filter(({ core }) => !core).map(({ box, times }) => tape(outerTape, times * seamFt(box.insideIn, house.seams)));
   const layers = bundles.flatMap(({ wrapped, layout }) => wrapped.layers.map((layer) => tape(layer.tape, layout.count * layer.tapeFt)));
   return {
