@@ -29,7 +29,7 @@ const pieces = [0, 1, 2].map((at) => ({
   ...piece!,
   id: `00000000-0000-4000-8000-00000000001${at}`,
   title: ['jar', 'lid', 'base'][at]!,
-  ...(at === 2 ? { archetype: 'rigidMetal', weightLb: 6 } : {}),
+  ...(at === 2 ? { archetype: 'rigidMetal' as const, weightLb: 6 } : {}),
 }));
 const three = { ...one, order: { ...one.order, pieces }, pieceIds: pieces.map(({ id }) => id) };
 const LAYERS = [{ material: 'largeBubble', turns: 1 }];
@@ -172,7 +172,8 @@ describe('how it is drawn and told', () => {
     const lift = openingSteps(plan).find((step) => step.startsWith('Lift out'));
     expect(lift).toBe('Lift out 3 bundles, one after the other: C, the box of A and B. Open the box of A and B the same way.');
     const boxes = { ...three, house: { ...three.house, innerBoxes: true } };
-    const said = (choice: PlanChoice) => nextBestChanges(boxes, choice).map(({ change }) => changeWords(change, { request: boxes, choice }));
+    const said = (choice: PlanChoice) =>
+      nextBestChanges(boxes, choice).map(({ change }) => changeWords(change, { request: boxes, choice }));
     expect(said(nest.choice!)).toContain('Jar and lid: without the box they share');
     expect(said(nestWith().nest.choice!)).toContain('Jar and lid together in 10×6×7');
     const tight = nestWith({ shared: { ...SHARED, box: '5x5x5' } }).nest.plan!;

@@ -1,12 +1,9 @@
 import type { CushionLayer } from '../../engineering/cushion/cushionCurve.ts';
 import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts';
-import { beyond, fillAreaIn2, loadOn, throughWall, wrapAreaIn2, type LoadFront, type Patch } from '../../engineering/cushion/loadPatch.ts';
+import { beyond, loadOn, throughWall, wrapAreaIn2, type LoadFront } from '../../engineering/cushion/loadPatch.ts';
 import { FACE_AXIS, FACES, type Face } from '../../engineering/pieces/hardPoints.ts';
 import type { Orientation } from '../../engineering/geometry/orientations.ts';
-import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { Column } from '../../engineering/stowage/Block.ts';
-import { cushionOf } from '../../engineering/materials/cushionOf.ts';
-import type { FillStock } from '../../engineering/materials/stock.ts';
 import { loadsOf } from '../../engineering/stowage/resting.ts';
 import type { Block, Gaps, LyingBundle } from '../box/StowedBox.ts';
 import { isWound, partsThem, type Around } from '../box/around.ts';
