@@ -1,18 +1,6 @@
 import { Checkbox } from 'antd';
-import {
-  fillRound,
-  isCore,
-  mayHoldSome,
-  planBundles,
-  sizeTogether,
-  takeShared,
-  takesOne,
-  type BoxStock,
-  type PlanBundle,
-  type PlanDocument,
-  type Triple,
-} from '@inch-nest/core';
-import { useState } from 'react';
+import { boxesShared, isCore, planBundles, takeShared, type BoxStock, type PlanBundle, type PlanDocument } from '@inch-nest/core';
+import { useMemo, useState } from 'react';
 import type { NestUse } from '../../parcel/useNest.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { lettersOf } from '../../words/wrapWords.ts';
@@ -23,38 +11,28 @@ const NONE = 'none';
 /** A box, or a core, that some of several bundles share beside the others: who is in it, which, and what fills it. */
 export function SharedTile({ plan, nest }: { plan: PlanDocument; nest: NestUse }) {
   const { write } = useShop();
-  const { stock, house } = nest.request;
+  const { stock } = nest.request;
   const { shared, choice } = plan;
   const bundles = planBundles(plan);
   const letters = lettersOf(bundles);
   const [wanted, setWanted] = useState<readonly number[]>(() => lightest(bundles));
   const of = shared?.of ?? wanted;
   const now = shared?.key;
-  const sizes = bundles.map(sizeOf);
-  const takenBy = (some: readonly number[]): BoxStock[] => {
-    const withinIn = sizeTogether(choice.stand ?? 0, some, sizes);
-    // what a core takes is as long as the box it is cut to: the nest says whether it goes in
-    const takes = (box: BoxStock) => isCore(box) || takesOne(box, withinIn, house.snugGapIn);
-    return stock.boxes
-      .filter((box) => mayHoldSome(box) && (box.key === now || box.onHand > 0) && box.key !== choice.box && takes(box))
-      .sort((a, b) => Number(isCore(a)) - Number(isCore(b)) || roomOf(a) - roomOf(b));
-  };
-  const put = (some: readonly number[], box: BoxStock | undefined) => {
-    const coverIn = Math.min(...some.map((at) => bundles[at]!.coverIn));
-    const fill = box && fillRound(box, sizeTogether(choice.stand ?? 0, some, sizes), coverIn, stock.fills, shared?.fill ?? choice.fill);
-    nest.change((all) => takeShared(nest.request, all, box && fill ? { of: some, box: box.key, fill: fill.key } : null));
-  };
-  const taken = takenBy(of);
-  const inHand = stock.boxes.find(({ key }) => key === now);
-  // what is chosen is there to be seen even where it does not go in
-  const boxes = inHand && !taken.includes(inHand) ? [inHand, ...taken] : taken;
+  const put = (some: readonly number[], box: BoxStock | undefined) =>
+    nest.change((all) => takeShared(nest.request, all, box ? { of: some, box: box.key } : null));
+  const boxes = useMemo(() => {
+    const taken = boxesShared(nest.request, choice, of);
+    const inHand = nest.request.stock.boxes.find(({ key }) => key === now);
+    // what is chosen is there to be seen even where it does not go in
+    return inHand && !taken.includes(inHand) ? [inHand, ...taken] : taken;
+  }, [nest.request, choice, of, now]);
   const choose = (some: readonly number[]) => {
     const next = [...some].sort((a, b) => a - b);
     // fewer than two, or all of them, share no box: nothing is chosen by that
     if (!isSome(next, bundles)) return;
     setWanted(next);
-    const may = takenBy(next);
-    if (shared) put(next, may.find(({ key }) => key === now) ?? may[0] ?? inHand);
+    const may = boxesShared(nest.request, choice, next);
+    if (shared) put(next, may.find(({ key }) => key === now) ?? may[0] ?? boxes.find(({ key }) => key === now));
   };
   return (
     <Tile name="One box for some" nest={nest} pin={({ shared: pinned }) => ({ shared: pinned ?? null })}>
@@ -96,15 +74,6 @@ export function SharedTile({ plan, nest }: { plan: PlanDocument; nest: NestUse }
     </Tile>
   );
 }
-
-/** Room that those of one kind take as they stand. */
-function sizeOf({ block, bundleIn }: PlanBundle): Triple {
-  const side = (axis: 0 | 1 | 2) =>
-    Math.max(...block.at.map((at) => at[axis])) - Math.min(...block.at.map((at) => at[axis])) + bundleIn[axis];
-  return [side(0), side(1), side(2)];
-}
-
-const roomOf = ({ insideIn: [l, w, d] }: BoxStock): number => l * w * d;
 
 /** More than one bundle, and not all of them. */
 const isSome = (of: readonly number[], bundles: readonly PlanBundle[]): boolean =>

@@ -174,11 +174,17 @@ export function stoodTogether(stand: Stand, of: readonly number[], sizes: readon
   return ways.reduce((best, way) => (surfaceOf(standIn(way, sizes).sizeIn) < surfaceOf(standIn(best, sizes).sizeIn) ? way : best));
 }
 
-/** Outside of some that stand together so, inches. */
-export function sizeTogether(stand: Stand, of: readonly number[], sizes: readonly Triple[]): Triple {
-  const find = (part: Stand): Stand | null =>
-    isPartOf(part, of) ? part : typeof part === 'number' ? null : part.parts.reduce<Stand | null>((found, one) => found ?? find(one), null);
-  return standIn(find(stoodTogether(stand, of, sizes)) ?? stand, sizes).sizeIn;
+/**
+ * The same with some standing as one part of it, and in another way among themselves.
+ *
+ * @param group those, as they are to stand
+ * @param sizes of the bundles as they lie, inches
+ */
+export function stoodAmong(stand: Stand, group: Stand, sizes: readonly Triple[]): Stand {
+  const of = membersOf(group);
+  const put = (part: Stand): Stand =>
+    isPartOf(part, of) ? group : typeof part === 'number' ? part : { ...part, parts: part.parts.map(put) };
+  return put(stoodTogether(stand, of, sizes));
 }
 
 /** The rest where one is taken out; null where nothing is left. */

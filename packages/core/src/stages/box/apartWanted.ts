@@ -42,7 +42,9 @@ export function neighboursIn(
   const { bundles, resting, folds, shared } = block;
   return pairsIn(resting).map((pair) => {
     const [one, other] = pair.map((at) => bundles[at]!.wrapped) as [WrappedItem, WrappedItem];
-    const dense = isDenseBeside(one, other) || isDenseBeside(other, one);
+    // a wall between them takes a blow from what is dense, as that of an inner box does. Common practice, no source
+    const walled = one.boxed !== undefined || other.boxed !== undefined || (shared !== null && wallParts(shared, ...pair));
+    const dense = !walled && (isDenseBeside(one, other) || isDenseBeside(other, one));
     return {
       pair,
       apartIn: (foldMet(folds, ...pair)?.thicknessIn ?? 0) + (shared && wallParts(shared, ...pair) ? leastGap(shared.gaps) : 0),

@@ -76,6 +76,12 @@ export function boxesTaking(
 export const takesOne = ({ insideIn }: Pick<BoxStock, 'insideIn'>, sizeIn: Triple, snugGapIn: number): boolean =>
   gapsRound(insideIn, sizeIn).every((gapIn) => gapIn >= Math.max(HAIR_IN, snugGapIn) - 1e-9);
 
+/** The same of a box that stands its own way up round something, whichever way it is turned on the floor. */
+export function takesUpright({ insideIn: [l, w, d] }: Pick<BoxStock, 'insideIn'>, [x, y, z]: Triple, snugGapIn: number): boolean {
+  const roomIn = 2 * Math.max(HAIR_IN, snugGapIn) - 1e-9;
+  return z + roomIn <= d && Math.min(x, y) + roomIn <= Math.min(l, w) && Math.max(x, y) + roomIn <= Math.max(l, w);
+}
+
 /** Room at either end of each axis, the shortest first, where a bundle is turned as it fits best. */
 export function gapsRound(insideIn: Triple, sizeIn: Triple): number[] {
   const sorted = (sides: Triple) => [...sides].sort((a, b) => a - b);

@@ -5,8 +5,6 @@ export { mayHoldOne, takesOne } from './boxed.ts';
 export { isCore } from './core.ts';
 export { tubesFor } from './cornered.ts';
 export { depthWanted, shorteningsWanted, spareDepth } from './shellsFor.ts';
-export { mayHoldSome } from './shared.ts';
 export type { SharedChoice } from './SharedChoice.ts';
 export type { Shortened } from './Shortened.ts';
 export { bedding } from './stowInBox.ts';
-export { sizeTogether } from '../../engineering/stowage/standsFor.ts';

@@ -76,7 +76,7 @@ function closestLying(stand: Stand, outlines: readonly (readonly Triple[])[], mo
 }
 
 /** Pins of one bundle of several. */
-const locksOf = (locks: BoxLocks, at: number): Pick<BoxLocks, 'orientation' | 'grid'> =>
+export const locksOf = (locks: BoxLocks, at: number): Pick<BoxLocks, 'orientation' | 'grid'> =>
   at === 0 ? locks : (locks.others?.[at - 1] ?? {});
 
 const waysToLie = (wrapped: WrappedItem, locks: Pick<BoxLocks, 'orientation' | 'grid'>): Lies[] =>

@@ -6,7 +6,6 @@ import type { PlanChoice } from '../frontier/PlanOption.ts';
 import { BY_HAND } from '../rate/byHand.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import type { BoxedChoice, Wraps } from '../wrap/WrappedItem.ts';
-import type { SharedChoice } from '../box/SharedChoice.ts';
 import { waysToStand, type Way } from '../box/waysToStand.ts';
 import { deriver, type Deriver } from './derivePlan.ts';
 import { findFaults } from './findFaults.ts';
@@ -54,12 +53,8 @@ export function takeBox(request: PlanRequest, choice: PlanChoice, key: string): 
 export const takeOwnBox = (request: PlanRequest, choice: PlanChoice, at: number, boxed: BoxedChoice | null): PlanChoice =>
   standingBest(request, [withBoxed(choice, at, boxed)]);
 
-/** A choice with some of its bundles put into one box by hand, or out of it; all stood otherwise where they only go in then. */
-export const takeShared = (request: PlanRequest, choice: PlanChoice, shared: SharedChoice | null): PlanChoice =>
-  standingBest(request, [{ ...choice, shared, baseGapIn: null, ...(shared && choice.around?.of ? { around: null } : {}) }]);
-
 /** Of some choices, each stood so that it goes into its box, the one that comes out best. */
-function standingBest(request: PlanRequest, choices: readonly PlanChoice[]): PlanChoice {
+export function standingBest(request: PlanRequest, choices: readonly PlanChoice[]): PlanChoice {
   const derive = deriver(request);
   const ways = choices.flatMap((one) => stoodToFit(request, one, derive));
   if (ways.length === 1) return ways[0]!;

@@ -232,11 +232,14 @@ describe('what is searched', () => {
   });
 
   test('out of it is a change that is told, as is into one; whatever is told does what it says', () => {
-    const out = nextBestChanges(TWO, { ...NEST, ...BESIDE, boxed: BOXED }).find(
-      ({ change }) => change.kind === 'ownBox' && change.own === null,
-    )!;
+    const isOut = ({ change }: { change: { kind: string; own?: string | null } }) => change.kind === 'ownBox' && change.own === null;
+    const boxed = { ...NEST, ...BESIDE, boxed: BOXED };
+    const near = { ...TWO, house: { ...TWO.house, betweenDenseIn: 0 } };
+    const out = nextBestChanges(near, boxed).find(isOut)!;
     expect(out.choice.boxed).toBeUndefined();
     expect(out.expectedMinor).toBeCloseTo(plain.expectedMinor, 6);
+    // a house that wants what is dense away from what is delicate is not told to take the wall between them away
+    expect(nextBestChanges(TWO, boxed).some(isOut)).toBe(false);
     const into = nextBestChanges(TWO, { ...NEST, ...BESIDE }).filter(({ change }) => change.kind === 'ownBox');
     expect(into.map(({ change }) => ('bundle' in change ? change.bundle : 0))).toEqual(expect.arrayContaining([0, 1]));
     for (const { choice, chance } of into) expect(derive(TWO, choice).chance).toBeCloseTo(chance, 12);

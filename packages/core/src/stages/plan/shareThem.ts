@@ -1,23 +1,33 @@
-import { takesOne, mayHoldOne } from '../box/boxed.ts';
-import type { SharedChoice } from '../box/SharedChoice.ts';
-import { isEnvelope } from '../box/makeShell.ts';
+import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import type { BoxStock } from '../../engineering/materials/stock.ts';
 import { membersOf, type Stand } from '../../engineering/stowage/Stand.ts';
-import { sizeTogether } from '../../engineering/stowage/standsFor.ts';
+import { stoodAmong } from '../../engineering/stowage/standsFor.ts';
+import { takesOne, takesUpright } from '../box/boxed.ts';
+import { isCore } from '../box/core.ts';
+import { isEnvelope } from '../box/makeShell.ts';
+import { mayHoldSome } from '../box/shared.ts';
+import type { SharedChoice } from '../box/SharedChoice.ts';
+import type { StowedBox } from '../box/StowedBox.ts';
+import { waysToShare, type WayToShare } from '../box/waysToShare.ts';
 import { fillRound } from '../fill/boxedFill.ts';
 import { leastCoverIn } from '../frontier/PlanSpace.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { recommend, type Recommendation } from '../frontier/recommend.ts';
+import type { Wraps } from '../wrap/WrappedItem.ts';
 import { stoodIn } from './boxThem.ts';
 import type { ChangeKind } from './ChangeKind.ts';
 import { deriver } from './derivePlan.ts';
 import type { NoPlan } from './explainNoPlan.ts';
-import { inBox, largerBoxes } from './inBox.ts';
-import { piecesOf, type PlanRequest } from './PlanRequest.ts';
+import { inBox, largerBoxes, standingBest } from './inBox.ts';
+import { bundleChoice, piecesOf, withBundle, type PlanRequest } from './PlanRequest.ts';
 import { soundOptions } from './soundOptions.ts';
 import { boxesOf, fillsOf } from './stockFor.ts';
 
-/** Outer boxes that are tried round what somebody pinned, and groups that are looked at for a box of theirs; judgement. */
-const MOST = { pinnedOuter: 8, groups: 4 };
+/**
+ * Outer boxes that are tried round what somebody pinned; groups that are looked at for a box of theirs; ways in which hands and pins
+ * have them stand in it, and in which a change does; judgement.
+ */
+const MOST = { pinnedOuter: 8, groups: 4, ways: 4, waysTried: 1 };
 
 /** Why there is no nest with the box that somebody wants some to share. */
 export const noShared = (request: PlanRequest): NoPlan => {
@@ -42,9 +52,14 @@ export function shareThem(request: PlanRequest, found: Recommendation, ceiling: 
   if (!shared) return found;
   const derive = deriver(request);
   const sound = soundOptions(request, derive);
-  const choice = { ...found.option.choice, shared, baseGapIn: null };
+  const { choice, rated } = found.option;
+  const sharing = sharings(request, choice, rated.weighed.filled.stowed, shared.of).find(({ box }) => box.key === shared.box);
+  const ways = sharing ? sharing.ways.slice(0, MOST.ways) : [choice];
   return recommend(
-    stoodIn(request, choice, found.option, derive, MOST.pinnedOuter).flatMap((one) => sound(one) ?? []),
+    ways
+      .map((way) => ({ ...way, shared, baseGapIn: null }))
+      .flatMap((way) => stoodIn(request, way, found.option, derive, MOST.pinnedOuter))
+      .flatMap((one) => sound(one) ?? []),
     ceiling,
     request.house,
   );
@@ -63,13 +78,14 @@ export function* shareChanges(
     yield { change: { kind: 'shared', of: choice.shared.of, own: null }, after: { ...choice, shared: null, baseGapIn: null } };
   else if (house.innerBoxes && !choice.inner && !choice.around?.of && !isEnvelope(stowed.shell.box))
     for (const of of groupsIn(stowed.stand).slice(0, MOST.groups)) {
-      const shared = boxFor(request, choice, now, of);
-      if (!shared) continue;
-      const change = { kind: 'shared', of, own: shared.box } as const;
-      const after = { ...choice, shared, baseGapIn: null };
-      yield { change, after };
-      for (const box of largerBoxes(request, stowed.shell.box, mostLarger))
-        for (const one of inBox(after, box, { stock, cards })) yield { change: { ...change, box: box.key }, after: one };
+      const sharing = sharings(request, choice, stowed, of).find(({ box }) => !isCore(box));
+      if (!sharing) continue;
+      const change = { kind: 'shared', of, own: sharing.box.key } as const;
+      for (const after of sharing.ways.slice(0, MOST.waysTried)) {
+        yield { change, after };
+        for (const box of largerBoxes(request, stowed.shell.box, mostLarger))
+          for (const one of inBox(after, box, { stock, cards })) yield { change: { ...change, box: box.key }, after: one };
+      }
     }
 }
 
@@ -97,25 +113,63 @@ function groupsIn(stand: Stand): number[][] {
   return [...found.values()].sort((a, b) => b.length - a.length);
 }
 
-/** The smallest box that takes some bundles as they stand, with a fill that goes round them; null where none does. */
-function boxFor(
-  { stock, house, locks }: PlanRequest,
-  { fill: inHand }: PlanChoice,
-  { rated }: PlanOption,
-  of: readonly number[],
-): SharedChoice | null {
-  const { bundles, stand } = rated.weighed.filled.stowed;
-  const withinIn = sizeTogether(
-    stand,
-    of,
-    bundles.map(({ sizeIn }) => sizeIn),
-  );
-  const volumeOf = ({ insideIn: [l, w, d] }: (typeof stock.boxes)[number]) => l * w * d;
-  const [box] = boxesOf({ stock, cards: [], locks })
-    .boxes.filter((one) => mayHoldOne(one) && one.onHand > 0 && takesOne(one, withinIn, house.snugGapIn))
-    .sort((a, b) => volumeOf(a) - volumeOf(b));
-  const fill =
-    box &&
-    fillRound(box, withinIn, leastCoverIn({ bundles: of.map((at) => bundles[at]!) }), fillsOf(stock, house, locks, undefined), inHand);
-  return box && fill ? { of, box: box.key, fill: fill.key } : null;
+/** A box that some of a nest's bundles may share, with a fill that goes round them, and how they stand in it. */
+interface Sharing {
+  readonly box: BoxStock;
+  readonly shared: SharedChoice;
+  /** The choice with them in it, standing in each way in which it takes them. */
+  readonly ways: readonly PlanChoice[];
+}
+
+/** Every box that takes some bundles in one of the ways in which they may stand, the smallest first, then tubes as cores. */
+function sharings({ stock, house, locks }: PlanRequest, choice: PlanChoice, stowed: StowedBox, of: readonly number[]): Sharing[] {
+  const { bundles, stand } = stowed;
+  const wraps = bundles.map(({ wrapped }) => wrapped) as unknown as Wraps;
+  const sizes = bundles.map(({ sizeIn }) => sizeIn);
+  const ways = waysToShare(wraps, of, locks);
+  const fills = fillsOf(stock, house, locks, undefined);
+  const coverIn = leastCoverIn({ bundles: of.map((at) => bundles[at]!) });
+  const found = (box: BoxStock): Sharing[] => {
+    // what lies in a core is as long as the box it is cut to: the nest says whether it goes in
+    const taken = ways.filter(({ sizeIn }) => isCore(box) || takesOne(box, sizeIn, house.snugGapIn));
+    // its own way up where it takes them so: they are put in one after the other
+    const isUpright = ({ sizeIn }: WayToShare) => isCore(box) || takesUpright(box, sizeIn, house.snugGapIn);
+    const takes = [...taken.filter(isUpright), ...taken.filter((way) => !isUpright(way))];
+    const fill = takes[0] && fillRound(box, takes[0].sizeIn, coverIn, fills, choice.shared?.fill ?? choice.fill);
+    if (!fill) return [];
+    const shared = { of, box: box.key, fill: fill.key };
+    return [{ box, shared, ways: takes.map((way) => standingSo({ ...choice, shared, baseGapIn: null }, of, way, stand, sizes)) }];
+  };
+  const boxes = [...boxesOf({ stock, cards: [], locks: {} }).boxes, ...stock.boxes.filter(isCore)];
+  return boxes
+    .filter((box) => mayHoldSome(box) && box.onHand > 0)
+    .sort((a, b) => Number(isCore(a)) - Number(isCore(b)) || roomOf(a) - roomOf(b))
+    .flatMap(found);
+}
+const roomOf = ({ insideIn: [l, w, d] }: BoxStock): number => l * w * d;
+
+/** A choice in which some bundles stand among themselves in a way. */
+const standingSo = (choice: PlanChoice, of: readonly number[], way: WayToShare, stand: Stand, sizes: readonly Triple[]): PlanChoice => ({
+  ...of.reduce((all, at, i) => withBundle(all, at, { ...bundleChoice(all, at), ...way.lies[i]! }), choice),
+  stand: stoodAmong(stand, way.stand, sizes),
+});
+
+/** Boxes that some of a nest's bundles may share, beside the outer one. */
+export function boxesShared(request: PlanRequest, choice: PlanChoice, of: readonly number[]): readonly BoxStock[] {
+  const weighed = deriver(request).weighed({ ...choice, shared: null });
+  return weighed ? sharings(request, choice, weighed.filled.stowed, of).flatMap(({ box }) => (box.key === choice.box ? [] : [box])) : [];
+}
+
+/**
+ * A choice with some of its bundles put into one box by hand, standing in it in the way that comes out best, and all of them
+ * otherwise where they only go in then. Without a fill said, one that goes round them.
+ */
+export function takeShared(request: PlanRequest, choice: PlanChoice, wanted: Omit<SharedChoice, 'fill'> | null): PlanChoice {
+  if (!wanted) return standingBest(request, [{ ...choice, shared: null, baseGapIn: null }]);
+  const bare = { ...choice, ...(choice.around?.of ? { around: null } : {}) };
+  const weighed = deriver(request).weighed({ ...bare, shared: null });
+  const sharing = weighed && sharings(request, bare, weighed.filled.stowed, wanted.of).find(({ box }) => box.key === wanted.box);
+  const fill = choice.shared?.fill ?? choice.fill ?? request.stock.fills[0]?.key ?? '';
+  // what does not take them is put round them all the same, and found fault with
+  return standingBest(request, sharing ? sharing.ways.slice(0, MOST.ways) : [{ ...bare, shared: { ...wanted, fill }, baseGapIn: null }]);
 }
