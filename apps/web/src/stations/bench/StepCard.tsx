@@ -11,6 +11,7 @@ import { fromOffcuts } from '../../parts/FromOffcuts.tsx';
 import { useWidth } from '../../parts/useWidth.ts';
 import { writeTenths } from '../../parts/writeTenths.ts';
 import { stretchCard } from './stretch.ts';
+import { useInSight } from './useInSight.ts';
 import { useRef, type ReactNode } from 'react';
 
 const KIND_WORDS = { do: 'do', test: 'test', record: 'note down' } as const;
@@ -37,12 +38,14 @@ export function StepCard({
   const { shop, person, write } = useShop();
   const frame = useRef<HTMLDivElement>(null);
   const width = useWidth(frame);
+  const card = useRef<HTMLElement>(null);
+  useInSight(card);
   const [first, ...more] = stretch;
   if (!first) return null;
   const step = stretchCard([first, ...more]);
   const offcuts = step.cuts ? fromOffcuts(step.cuts, shop.stock) : null;
   return (
-    <section className={`step-card ${step.kind}`} aria-label="The step in hand" aria-live="polite">
+    <section ref={card} className={`step-card ${step.kind}`} aria-label="The step in hand" aria-live="polite">
       <p className="soft step-place">
         {more.length > 0 ? `Steps ${number} to ${number + more.length}` : `Step ${number}`} of {of} · {KIND_WORDS[step.kind]}
       </p>

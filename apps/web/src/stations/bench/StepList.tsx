@@ -1,4 +1,5 @@
 'use client';
+import { useEffect, useRef } from 'react';
 import { testState, type BenchStep, type ParcelLife } from '@inch-nest/core';
 
 const MARKS = { untried: '', passed: '✓', failed: '✗', remedied: '↻', skipped: '–' } as const;
@@ -17,8 +18,15 @@ export function StepList({
   onGo: (key: string) => void;
 }) {
   const done = new Set(life.steps.map((step) => step.key));
+  const list = useRef<HTMLOListElement>(null);
+  const first = here[0];
+  // the list alone is scrolled, never the page under somebody's hands
+  useEffect(() => {
+    const at = list.current?.querySelector<HTMLElement>('[aria-current]');
+    if (list.current && at) list.current.scrollTop = at.offsetTop - list.current.clientHeight / 3;
+  }, [first]);
   return (
-    <ol className="step-list" aria-label="All steps">
+    <ol ref={list} className="step-list" aria-label="All steps">
       {steps.map((step) => {
         const tested = step.test ? testState(life, step.test.key, step.bundleId) : null;
         return (
@@ -26,7 +34,7 @@ export function StepList({
             <button
               type="button"
               className={here.includes(step.key) ? 'here' : done.has(step.key) ? 'done' : ''}
-              aria-current={step.key === here[0] ? 'step' : undefined}
+              aria-current={step.key === first ? 'step' : undefined}
               onClick={() => onGo(step.key)}
             >
               <span aria-hidden>{tested ? MARKS[tested] : done.has(step.key) ? '✓' : ''}</span>
