@@ -117,7 +117,7 @@ test('drawn and changed each by itself, stood otherwise, and sent in two boxes i
   expect((await app.shelf()).some((tag) => tag.id === sibling.id)).toBe(false);
 });
 
-test('two of three are wrapped together, and the glass among them has a box of its own: by keys, drawn, and stepped at the bench', async ({
+test('two of three are wrapped together, the glass among them has a box of its own, and two share one: by keys, drawn, and stepped at the bench', async ({
   page,
   sell,
 }) => {
@@ -130,7 +130,7 @@ test('two of three are wrapped together, and the glass among them has a box of i
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');
   await expect(ring).toHaveCount(1);
-  await page.getByRole('checkbox', { name: 'C', exact: true }).focus();
+  await page.getByRole('group', { name: 'Which are wrapped together' }).getByRole('checkbox', { name: 'C', exact: true }).focus();
   await page.keyboard.press('Space');
   await expect.poll(async () => (await kept(page)).nest.choice!.around?.of).toEqual([0, 1]);
   await expect(ring).toHaveCount(1);
@@ -152,6 +152,25 @@ test('two of three are wrapped together, and the glass among them has a box of i
   await expect(steps.getByText('Test: B, own box shake')).toHaveCount(1);
   await expect(steps.getByText('Wrap A and B together')).toHaveCount(1);
   await expect(steps.getByText(/^Put .+ in$/)).toHaveCount(2);
+
+  // a box that two share takes the place of the wrap round two
+  await page.getByRole('link', { name: /Box/ }).first().click();
+  const theirs = page.locator('[data-view=above] [data-part=shared-box]');
+  await expect(theirs).toHaveCount(0);
+  await page.getByRole('combobox', { name: 'One box for some' }).focus();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(theirs).toHaveCount(1);
+  await expect(ring).toHaveCount(0);
+  await expect.poll(async () => (await kept(page)).nest.choice!.shared?.of).toHaveLength(2);
+  await saved(page);
+  await page.getByRole('link', { name: /Bench/ }).first().click();
+  await expect(steps.getByText('Test: shared box shake')).toHaveCount(1);
+  await steps.getByText(/^Put the box of . and . in$/).click();
+  const card = page.getByRole('region', { name: 'The step in hand' });
+  await expect(card.getByRole('heading', { name: /^Put the box of/ })).toBeInViewport();
+  await expect(card.locator('[data-part=shared-box]')).toHaveCount(1);
 });
 
 test('at the bench on a tablet: A, B and C one after the other, each passing its own tests, put in in turn, sealed', async ({

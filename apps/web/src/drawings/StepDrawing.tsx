@@ -21,6 +21,8 @@ const FILLED_SO_FAR: Readonly<Record<StepPicture['inBox'], readonly FillPlace[]>
 
 /** Views in which a face of the box lies on an edge. */
 const SEEN_FROM = { left: 'front', right: 'front', top: 'front', bottom: 'front', front: 'side', back: 'side' } as const;
+/** Room that the words for a side take beside a drawing, px. */
+const SIDE_ROOM = 130;
 const SIDE_WORDS: Readonly<Record<ViewName, string>> = { front: 'from the front', side: 'from the right side', above: 'from above' };
 
 /** Where a bundle on the bench is looked at from: where the part the step is about sticks out, else where it shows most of itself. */
@@ -93,7 +95,12 @@ export function StepDrawing({
         )}
         {isIn && <SeenBundles plan={shown} name={name} k={k} prefix={prefix} only={inBox ? picture.put : undefined} />}
         {name !== 'front' && (
-          <text y={-24} x={w + 8} style={{ fill: 'var(--soft)', fontSize: 14 }}>
+          <text
+            y={-24}
+            // beside the measure where there is room, else at the end of it
+            {...(EDGE.left + w + SIDE_ROOM <= width ? { x: w + 8 } : { x: w, textAnchor: 'end' })}
+            style={{ fill: 'var(--soft)', fontSize: 14 }}
+          >
             {SIDE_WORDS[name]}
           </text>
         )}
