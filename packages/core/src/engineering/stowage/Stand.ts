@@ -23,6 +23,8 @@ export const rowOf = (count: number): Stand => (count === 1 ? 0 : { along: 0, pa
 export interface Stood {
   readonly sizeIn: Triple;
   readonly at: readonly Triple[];
+  /** The near lower corner of what goes round some; left out where nothing does. */
+  readonly roundAt?: Triple;
 }
 
 /** Room between neighbours, inches: the same everywhere, or by those that stand on either side. */
@@ -49,10 +51,18 @@ export function isPartOf(part: Stand, of: readonly number[]): boolean {
  */
 export function standIn(stand: Stand, sizes: readonly Triple[], apart: Apart = 0, round: Round | null = null): Stood {
   const at: Triple[] = sizes.map(() => ORIGIN);
-  walk({ stand, sizes, apart, round }, (one, from) => {
-    at[one] = from;
-  });
-  return { sizeIn: sizeOf(stand, { sizes, apart, round }), at };
+  let roundAt = ORIGIN;
+  walk(
+    { stand, sizes, apart, round },
+    (one, from) => {
+      at[one] = from;
+    },
+    () => undefined,
+    (outer) => {
+      roundAt = outer;
+    },
+  );
+  return { sizeIn: sizeOf(stand, { sizes, apart, round }), at, ...(round ? { roundAt } : {}) };
 }
 
 /** What is between two neighbours: where it stands, and its sides, inches. */
@@ -94,9 +104,11 @@ function walk(
   { stand, ...sized }: Sized & { readonly stand: Stand },
   met: (bundle: number, from: Triple) => void,
   joined: (joint: Joint) => void = () => undefined,
+  rounded: (outer: Triple) => void = () => undefined,
 ): void {
   const { apart } = sized;
   const place = (one: Stand, outer: Triple): void => {
+    if (isRound(one, sized)) rounded(outer);
     const from = isRound(one, sized) ? inTheMiddle(outer, bareSizeOf(one, sized), sizeOf(one, sized)) : outer;
     if (typeof one === 'number') return met(one, from);
     const { along } = one;

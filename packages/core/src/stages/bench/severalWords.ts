@@ -117,11 +117,7 @@ export const inOrder = ({ bundles, around, shared }: Pick<Block, 'bundles' | 'ar
     }))
     .sort((a, b) => nearer(a.corner, b.corner) || nearer(a.atIn, b.atIn) || a.at - b.at)
     .map(({ at }) => at);
-const nearer = (one: Triple, other: Triple): number => further(one, other, 2) || further(one, other, 1) || further(one, other, 0);
-/** What is reckoned in two ways differs by less than this, inches. */
-const SAME_IN = 1e-6;
-const further = (one: Triple, other: Triple, axis: 0 | 1 | 2): number =>
-  Math.abs(one[axis] - other[axis]) < SAME_IN ? 0 : one[axis] - other[axis];
+const nearer = (one: Triple, other: Triple): number => one[2] - other[2] || one[1] - other[1] || one[0] - other[0];
 
 /**
  * Where each of several different bundles goes, one after the other, beside or upon those that are in.

@@ -60,12 +60,14 @@ const stoodUpright = (box: BoxStock, withinIn: Triple): StoodRound => stoodRound
  *
  * @param bundles all of the parcel's
  * @param counted what stands among them, boards and folds
+ * @param atIn its near lower corner
  * @returns null where a core does not go into the box, or is too short
  */
 export function standShared(
   chosen: SharedAsChosen,
   bundles: Block['bundles'],
   counted: readonly Between[],
+  atIn: Triple,
   shellIn: Triple,
 ): SharedBox | null {
   const { of, box, fill } = chosen;
@@ -75,7 +77,6 @@ export function standShared(
   const nearIn: Triple = [least(0), least(1), least(2)];
   const withinIn: Triple = [most(0) - nearIn[0], most(1) - nearIn[1], most(2) - nearIn[2]];
   const outsideIn = roundShared(chosen, shellIn).outsideOf(withinIn);
-  const atIn = nearIn.map((from, axis) => from - (outsideIn[axis]! - withinIn[axis]!) / 2) as unknown as Triple;
   const isAmong = (one: Between) => one.atIn.every((from, axis) => from > atIn[axis]! && from < atIn[axis]! + outsideIn[axis]!);
   const emptyIn3 = Math.max(
     0,

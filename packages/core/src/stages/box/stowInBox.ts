@@ -91,7 +91,7 @@ export function blockSharing(
 ): Block | null {
   const block = standingBlock(wraps, way, sheet, folds, {
     round: roundShared(chosen, shellIn),
-    put: (bundles, counted) => ({ shared: standShared(chosen, bundles, counted, shellIn) }),
+    put: (bundles, counted, atIn) => ({ shared: standShared(chosen, bundles, counted, atIn, shellIn) }),
   });
   if (!block.shared) return null;
   return around && woundOf(around, wraps.map(countOf)) === null ? wound(block, around) : block;
@@ -100,12 +100,12 @@ export function blockSharing(
 /** What goes round some that stand as one part, and what it is once they are placed. */
 interface RoundSome {
   readonly round: Round;
-  put(bundles: Block['bundles'], counted: readonly Between[]): Partial<Pick<Block, 'around' | 'shared'>>;
+  put(bundles: Block['bundles'], counted: readonly Between[], atIn: Triple): Partial<Pick<Block, 'around' | 'shared'>>;
 }
 
 const windSome = (wrap: AroundWrap, of: readonly number[]): RoundSome => ({
   round: { of, outsideOf: (sizeIn) => sizeIn.map((side) => side + 2 * thickAroundIn(wrap)) as unknown as Triple },
-  put: (bundles) => ({ around: aroundSome({ wrap, of }, bundles) }),
+  put: (bundles, _, atIn) => ({ around: aroundSome({ wrap, of }, bundles, atIn) }),
 });
 
 /** @param some that are wrapped together, or in one box */
@@ -148,7 +148,7 @@ function standingBlock(
       : (one: readonly number[], other: readonly number[]) => boardIn + (foldBetween(folds, one, other)?.thicknessIn ?? 0);
   const round = some && some.round;
   const stand = round ? stoodTogether(asTold, round.of, sizes) : asTold;
-  const { sizeIn: blockIn, at } = standIn(stand, sizes, apart, round);
+  const { sizeIn: blockIn, at, roundAt = NEAR } = standIn(stand, sizes, apart, round);
   const joints = sheet || folds.length > 0 ? jointsIn(stand, sizes, apart, round) : [];
   const boards = sheet ? boardsAt(joints, boardIn) : NO_BOARDS;
   const placed = placedFolds(joints, folds, boardIn);
@@ -156,7 +156,7 @@ function standingBlock(
   const bundles = lying.map((one, i): LyingBundle => ({ ...one, atIn: at[i]! })) as unknown as Block['bundles'];
   const boardIn3 = cells ? cells.boardFt2 * IN2_PER_FT2 * boardIn : 0;
   const foldsIn3 = placed.reduce((sum, { sizeIn: [l, w, h] }) => sum + l * w * h, 0);
-  const { around = null, shared = null } = some ? some.put(bundles, [...boards, ...placed]) : {};
+  const { around = null, shared = null } = some ? some.put(bundles, [...boards, ...placed], roundAt) : {};
   const closed = shared ? { atIn: shared.atIn, sizeIn: shared.outsideIn } : around && around.some;
   const isIn = (i: number) => isShared(shared, i) || isWound(around, i);
   const takenIn3 =

@@ -1,7 +1,7 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { FACE_AXIS, type Face } from '../../engineering/pieces/hardPoints.ts';
 import type { Between } from '../../engineering/stowage/Stand.ts';
-import { thickAroundIn, layAround, type Around, type AroundWrap } from './around.ts';
+import { layAround, type Around, type AroundWrap } from './around.ts';
 import type { Block } from './StowedBox.ts';
 
 // What a wrap round several bundles does to the block in which they stand.
@@ -25,16 +25,20 @@ export function wound(block: Block, wrap: AroundWrap): Block {
   };
 }
 
-/** What is laid round some bundles that stand as one part, from their near lower corner. */
-export function aroundSome({ wrap, of }: { readonly wrap: AroundWrap; readonly of: readonly number[] }, bundles: Block['bundles']): Around {
+/**
+ * What is laid round some bundles that stand as one part.
+ *
+ * @param atIn its near lower corner
+ */
+export function aroundSome(
+  { wrap, of }: { readonly wrap: AroundWrap; readonly of: readonly number[] },
+  bundles: Block['bundles'],
+  atIn: Triple,
+): Around {
   const members = of.map((at) => bundles[at]!);
   const near = (axis: 0 | 1 | 2) => Math.min(...members.map(({ atIn }) => atIn[axis]));
   const far = (axis: 0 | 1 | 2) => Math.max(...members.map(({ atIn, sizeIn }) => atIn[axis] + sizeIn[axis]));
-  const byIn = thickAroundIn(wrap);
-  return layAround(wrap, [far(0) - near(0), far(1) - near(1), far(2) - near(2)], {
-    of,
-    atIn: [near(0) - byIn, near(1) - byIn, near(2) - byIn],
-  });
+  return layAround(wrap, [far(0) - near(0), far(1) - near(1), far(2) - near(2)], { of, atIn });
 }
 
 /** Room that nothing else takes: all within what is wrapped together, or in one box, but what is counted for itself. */

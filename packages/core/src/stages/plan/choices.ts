@@ -1,0 +1,3 @@
+// What hands put bundles into at the nest.
+export { takeBox, takeOwnBox } from './inBox.ts';
+export { boxesShared, takeShared } from './shareThem.ts';
