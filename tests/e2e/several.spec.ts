@@ -157,7 +157,7 @@ test('two of three are wrapped together, the glass among them has a box of its o
   await page.getByRole('link', { name: /Box/ }).first().click();
   const theirs = page.locator('[data-view=above] [data-part=shared-box]');
   await expect(theirs).toHaveCount(0);
-  await page.getByRole('combobox', { name: 'One box for some' }).focus();
+  await page.getByRole('combobox', { name: 'Box or core for some' }).focus();
   await page.keyboard.press('Enter');
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');

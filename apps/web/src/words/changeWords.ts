@@ -78,7 +78,7 @@ function wordsFor(change: ChangeKind, request: PlanRequest, choice: PlanChoice |
       return change.board ? 'A board under it, so that it does not sink' : 'Without the board under it';
     case 'shared': {
       const who = change.of.map((at) => lower(piecesOf(request)[at]?.title ?? '')).join(' and ');
-      if (change.own === null) return `${capital(who)}: without the box they share`;
+      if (change.own === null) return `${capital(who)}: without the box ${change.of.length > 1 ? 'they share' : 'or core round it'}`;
       const boxes = boxesOf({ ...request, locks: {} }).boxes;
       const together = `${capital(who)} together in ${named(boxes, change.own)}`;
       return change.box === undefined ? together : `${together}, all in ${named(boxes, change.box)}`;

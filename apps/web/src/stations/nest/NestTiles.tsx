@@ -1,5 +1,5 @@
 'use client';
-import type { PlanChoice, PlanDocument } from '@inch-nest/core';
+import { isCore, type PlanChoice, type PlanDocument } from '@inch-nest/core';
 import { countOfPlan } from '../../drawings/nestGeometry.ts';
 import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
@@ -43,7 +43,9 @@ export function NestTiles({
       {whole.plan && countOfPlan(whole.plan) > 1 && <OwnBoxTile plan={plan} nest={nest} choice={choice} whole={whole} />}
       {whole.plan?.others && <StandTile plan={whole.plan} nest={whole} />}
       {whole.plan?.others && <BetweenTile plan={whole.plan} nest={whole} />}
-      {whole.plan?.others && countOfPlan(whole.plan) > 2 && <SharedTile plan={whole.plan} nest={whole} />}
+      {whole.plan?.others && (countOfPlan(whole.plan) > 2 || nest.request.stock.boxes.some(isCore)) && (
+        <SharedTile plan={whole.plan} nest={whole} />
+      )}
       {whole.plan && countOfPlan(whole.plan) > 1 && <AroundTile plan={whole.plan} nest={whole} />}
       <BoxTiles plan={plan} nest={nest} choice={choice} />
       <h2 id="fill" className="unseen">

@@ -28,14 +28,16 @@ export function SharedTile({ plan, nest }: { plan: PlanDocument; nest: NestUse }
   }, [nest.request, choice, of, now]);
   const choose = (some: readonly number[]) => {
     const next = [...some].sort((a, b) => a - b);
-    // fewer than two, or all of them, share no box: nothing is chosen by that
-    if (!isSome(next, bundles)) return;
-    setWanted(next);
+    // nobody, or all of them, share no box: nothing is chosen by that
+    if (next.length === 0 || next.length === bundles.length) return;
+    if (!shared) return setWanted(next);
     const may = boxesShared(nest.request, choice, next);
-    if (shared) put(next, may.find(({ key }) => key === now) ?? may[0] ?? boxes.find(({ key }) => key === now));
+    const other = may.find(({ key }) => key === now) ?? may.find((box) => isCore(box) === (shared.core !== undefined));
+    // one alone shares no box; what takes none of them all is put round them and found fault with
+    if (other || isSome(next, bundles)) put(next, other ?? boxes.find(({ key }) => key === now));
   };
   return (
-    <Tile name="One box for some" nest={nest} pin={({ shared: pinned }) => ({ shared: pinned ?? null })}>
+    <Tile name="Box or core for some" nest={nest} pin={({ shared: pinned }) => ({ shared: pinned ?? null })}>
       <Checkbox.Group<number>
         className="round-which"
         aria-label="Which share a box"
@@ -44,7 +46,7 @@ export function SharedTile({ plan, nest }: { plan: PlanDocument; nest: NestUse }
         onChange={choose}
       />
       <TileSelect
-        label="One box for some"
+        label="Box or core for some"
         value={now ?? NONE}
         options={[
           { value: NONE, label: 'none: each goes in by itself' },

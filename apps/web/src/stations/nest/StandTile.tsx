@@ -29,6 +29,8 @@ export function StandTile({ plan, nest }: { plan: PlanDocument; nest: NestUse })
         options={all.map((stand) => ({ value: JSON.stringify(stand), label: standWords(stand, letters) }))}
         onChange={(text) => take(all.find((stand) => JSON.stringify(stand) === text)!)}
       />
+      {/* the field has no room for more than two */}
+      {bundles.length > 2 && <span className="detail">{standWords(now, letters)}</span>}
       <span className="detail">together {write.size(plan.block.sizeIn)}</span>
       <Swap letters={letters} members={membersOf(now)} onSwap={(one, other) => take(swapped(now, one, other))} />
     </Tile>

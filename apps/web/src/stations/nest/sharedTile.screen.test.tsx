@@ -52,7 +52,7 @@ const tile = async (by: Partial<PlanChoice> = {}) => {
   const drawn = await draw(<SharedTile plan={nest.plan!} nest={nest} />);
   return { ...drawn, nest, taken };
 };
-const open = () => fireEvent.mouseDown(screen.getByRole('combobox', { name: 'One box for some' }));
+const open = () => fireEvent.mouseDown(screen.getByRole('combobox', { name: 'Box or core for some' }));
 const isTicked = (name: string) => screen.getByRole<HTMLInputElement>('checkbox', { name }).checked;
 
 test('none until somebody takes one: the light ones are offered what takes them both, and a core; never what is too small or out', async () => {
@@ -73,6 +73,23 @@ test('who shares it is ticked; neither one alone nor all of them; those that it 
   fireEvent.click(screen.getByRole('checkbox', { name: 'C' }));
   expect(taken).toHaveLength(0);
   expect(screen.getByText(/goes into 10 × 6 × 7 in; it stands among the others as 10 5\/16 × /)).toBeTruthy();
+});
+
+test('one alone is offered a core and no box; of one in a core the other may come too', async () => {
+  const { taken, unmount } = await tile();
+  fireEvent.click(screen.getByRole('checkbox', { name: 'B' }));
+  expect(['A', 'B', 'C'].map(isTicked)).toEqual([true, false, false]);
+  open();
+  expect(screen.queryByText(/10×6×7|12×9×9/)).toBeNull();
+  fireEvent.click(screen.getByText(/36×7×7, as a core/));
+  expect(taken.at(-1)!.shared).toMatchObject({ of: [0], box: TUBE.key });
+  unmount();
+  const cored = await tile({
+    shared: { of: [0], box: TUBE.key, fill: FILL },
+    stand: { along: 1, parts: [0, { along: 0, parts: [1, 2] }] },
+  });
+  fireEvent.click(screen.getByRole('checkbox', { name: 'B' }));
+  expect(cored.taken.at(-1)!.shared).toMatchObject({ of: [0, 1], box: TUBE.key });
 });
 
 test('its fill is changed and it is taken out again', async () => {

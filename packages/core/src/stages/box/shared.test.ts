@@ -51,6 +51,7 @@ function derive(of: PlanRequest, choice: Partial<PlanChoice> = {}): PlanOption {
   return found.option;
 }
 const THREE = asked([JAR, LID, WEIGHT]);
+const nest: PlanChoice = { ...NEST, others: [OTHER, OTHER], stand: { along: 0, parts: [0, 1, 2] } };
 const BESIDE: Partial<PlanChoice> = { others: [OTHER, OTHER], stand: { along: 0, parts: [0, 1, 2] } };
 const plain = derive(THREE, BESIDE);
 const some = derive(THREE, { ...BESIDE, shared: SHARED });
@@ -244,11 +245,21 @@ describe('at the bench', () => {
     expect(done.reduce((sum, { minutes }) => sum + minutes, 0)).toBeCloseTo(cored.minutes, 9);
     expect(findFaults(cored.rated.weighed, THREE.house).filter(({ kind }) => kind === 'gap' || kind === 'hollowGap')).toEqual([]);
   });
+
+  test('one of them by itself may lie in a core, and is told so', () => {
+    const alone = derive(THREE, {
+      ...BESIDE,
+      stand: { along: 1, parts: [0, { along: 0, parts: [1, 2] }] },
+      shared: { ...SHARED, of: [0], box: TUBE.key },
+    });
+    const titles = writeBenchSteps(alone, THREE.house).map(({ title }) => title);
+    expect(titles).toEqual(expect.arrayContaining(['Cut the core for A', 'Slide A in', 'Put the core of A in']));
+    expect(boxesShared(THREE, nest, [0]).map(({ key }) => key)).toEqual([TUBE.key]);
+  });
 });
 
 describe('put in by hand, pinned, and searched', () => {
   const tall = asked([{ ...JAR, heightIn: 10, lengthIn: 3, widthIn: 3 }, LID, WEIGHT]);
-  const nest: PlanChoice = { ...NEST, ...BESIDE };
 
   test('they stand in the box in a way in which it takes them, whatever way they stood beside the others', () => {
     // 3.9 × 3.9 × 10.9 upright goes into no box of 8 deep: it lies along it, the lid on end beside or upon it

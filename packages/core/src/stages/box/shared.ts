@@ -30,15 +30,16 @@ export const wallParts = (shared: Pick<SharedBox, 'of'> | null, one: number, oth
 export const mayHoldSome = (box: BoxStock): boolean => mayHoldOne(box) || isCore(box);
 
 /**
- * Why bundles cannot be put into one box beside others; null where they can.
+ * Why bundles cannot be put into one box, or a core, beside others; null where they can. One by itself may lie in a core, which is
+ * no box of its own.
  *
  * @param counts how many bundles are alike, by their place
  */
-export function whyNotShared({ of }: Pick<SharedChoice, 'of'>, counts: readonly number[]): string | null {
+export function whyNotShared({ of }: Pick<SharedChoice, 'of'>, counts: readonly number[], inCore: boolean): string | null {
   const there = counts.flatMap((count, at) => (of.includes(at) ? [count] : []));
   if (there.length < new Set(of).size) return 'there is no such bundle to put into one box with others';
   if (there.length === counts.length) return 'one box for all of them is a box in a box';
-  return there.reduce((sum, count) => sum + count, 0) > 1 ? null : 'one box for one bundle is a box of its own';
+  return inCore || there.reduce((sum, count) => sum + count, 0) > 1 ? null : 'one box for one bundle is a box of its own';
 }
 
 /**

@@ -75,7 +75,7 @@ export const CHOICE_PARTS: Readonly<Record<keyof PlanChoice, ChoicePart>> = {
   board: { name: 'board under it', still: {} },
   cells: { name: 'cells between them', still: {} },
   around: { name: 'wrap round them all', still: {} },
-  shared: { name: 'one box for some of them', still: {} },
+  shared: { name: 'box or core for some of them', still: {} },
   tubes: { name: 'tubes in the corners', still: {} },
   between: { name: 'folds between them', still: {} },
   service: carriage('service'),

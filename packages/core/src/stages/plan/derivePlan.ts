@@ -100,13 +100,11 @@ export function deriver(request: PlanRequest): Deriver {
     box === OWN_BOX ? (owns[at] ?? undefined) : stock.boxes.find((one) => one.key === box && mayHoldOne(one));
   /** Some of them in one box as they are to be, or why they are not. */
   const sharedOf = ({ around }: PlanChoice, chosen: SharedChoice): SharedAsChosen | string => {
-    const why = whyNotShared(
-      chosen,
-      bare.map((piece) => piece.stacks.length),
-    );
+    const box = inners.find((one) => one.key === chosen.box && mayHoldSome(one));
+    const counts = bare.map((piece) => piece.stacks.length);
+    const why = whyNotShared(chosen, counts, box !== undefined && isCore(box));
     if (why !== null) return why;
     if (around?.of) return 'some are wrapped together and some go in one box: only one of the two is reckoned';
-    const box = inners.find((one) => one.key === chosen.box && mayHoldSome(one));
     const fill = stock.fills.find((one) => one.key === chosen.fill);
     if (!box) return 'the box that some share is not in the stockroom';
     return fill ? { of: chosen.of, box, fill } : 'that fill is not in the stockroom';

@@ -5,9 +5,10 @@ import { stoodAmong } from '../../engineering/stowage/standsFor.ts';
 import { takesOne, takesUpright } from '../box/boxed.ts';
 import { isCore } from '../box/core.ts';
 import { isEnvelope } from '../box/makeShell.ts';
-import { mayHoldSome } from '../box/shared.ts';
+import { mayHoldSome, whyNotShared } from '../box/shared.ts';
 import type { SharedChoice } from '../box/SharedChoice.ts';
 import type { StowedBox } from '../box/StowedBox.ts';
+import { countOf } from '../box/waysToStand.ts';
 import { waysToShare, type WayToShare } from '../box/waysToShare.ts';
 import { fillRound } from '../fill/boxedFill.ts';
 import { leastCoverIn } from '../frontier/PlanSpace.ts';
@@ -129,6 +130,7 @@ function sharings({ stock, house, locks }: PlanRequest, choice: PlanChoice, stow
   const ways = waysToShare(wraps, of, locks);
   const fills = fillsOf(stock, house, locks, undefined);
   const coverIn = leastCoverIn({ bundles: of.map((at) => bundles[at]!) });
+  const counts = wraps.map(countOf);
   const found = (box: BoxStock): Sharing[] => {
     // what lies in a core is as long as the box it is cut to: the nest says whether it goes in
     const taken = ways.filter(({ sizeIn }) => isCore(box) || takesOne(box, sizeIn, house.snugGapIn));
@@ -142,7 +144,7 @@ function sharings({ stock, house, locks }: PlanRequest, choice: PlanChoice, stow
   };
   const boxes = [...boxesOf({ stock, cards: [], locks: {} }).boxes, ...stock.boxes.filter(isCore)];
   return boxes
-    .filter((box) => mayHoldSome(box) && box.onHand > 0)
+    .filter((box) => mayHoldSome(box) && box.onHand > 0 && whyNotShared({ of }, counts, isCore(box)) === null)
     .sort((a, b) => Number(isCore(a)) - Number(isCore(b)) || roomOf(a) - roomOf(b))
     .flatMap(found);
 }
