@@ -3,6 +3,8 @@ import { rigidCore } from '../../engineering/boxshop/rigidCore.ts';
 import { shopMinutes } from '../../engineering/boxshop/shopMinutes.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
+import type { Orientation } from '../../engineering/geometry/orientations.ts';
+import type { WrappedItem } from '../wrap/WrappedItem.ts';
 import { FORMS } from '../../engineering/pieces/forms.ts';
 import { gapsAround } from './gapsAround.ts';
 import type { StandingCore } from './StandingCore.ts';
@@ -85,9 +87,15 @@ export function coreRound(
   };
 }
 
+type Lying = {
+  readonly wrapped: Pick<WrappedItem, 'piece'>;
+  readonly layout: { readonly count: number };
+  readonly orientation: Orientation;
+};
+
 /** One bundle that is round about the tube's own axis. */
-function isRoundAlong({ bundles }: Pick<Block, 'bundles'>, axis: 0 | 1 | 2): boolean {
-  const [{ wrapped, layout, orientation }] = bundles;
+export function isRoundAlong({ bundles }: { readonly bundles: readonly Lying[] }, axis: 0 | 1 | 2): boolean {
+  const [{ wrapped, layout, orientation }] = bundles as readonly [Lying, ...Lying[]];
   const { form, wrapAxis } = wrapped.piece;
   return bundles.length === 1 && layout.count === 1 && FORMS[form].section === 'cylinder' && orientation[axis] === wrapAxis;
 }

@@ -210,6 +210,9 @@ describe('what is asked for wrongly is said, and what does not go in is a fault'
     const tight = findFaults(derive(THREE, { ...BESIDE, shared: { ...SHARED, box: '6x6x8' } }).rated.weighed, THREE.house);
     expect(tight[0]).toMatchObject({ kind: 'tooSmall', box: 'shared', of: 'jar and lid', shortIn: expect.closeTo(9.8 - 8, 9) as number });
     expect(findFaults(some.rated.weighed, THREE.house).filter(({ blocks }) => blocks)).toEqual([]);
+    // it is kept as it is, with its fault: its sums are right
+    const small = derive(THREE, { ...BESIDE, shared: { ...SHARED, box: '6x6x8' } });
+    expect(verifyPlan(writePlanDocument(small, THREE.house), THREE)).toEqual([]);
   });
 });
 
@@ -255,6 +258,13 @@ describe('at the bench', () => {
     const titles = writeBenchSteps(alone, THREE.house).map(({ title }) => title);
     expect(titles).toEqual(expect.arrayContaining(['Cut the core for A', 'Slide A in', 'Put the core of A in']));
     expect(boxesShared(THREE, nest, [0]).map(({ key }) => key)).toEqual([TUBE.key]);
+    // beside a core nothing stands against the end of the box
+    const { bundles, blockIn } = stowed(alone);
+    const [first, last] = [bundles[1]!, bundles[2]!];
+    expect(first.atIn[0]).toBeCloseTo(blockIn[0] - last.atIn[0] - last.sizeIn[0], 9);
+    expect(first.atIn[0]).toBeGreaterThan(1);
+    expect(last.atIn[0]).toBeCloseTo(first.atIn[0] + first.sizeIn[0], 9);
+    expect(verifyPlan(writePlanDocument(alone, THREE.house), THREE)).toEqual([]);
   });
 });
 
@@ -279,6 +289,18 @@ describe('put in by hand, pinned, and searched', () => {
       const option = derive(THREE, takeShared(THREE, nest, { of: [0, 1], box: key }));
       expect([key, findFaults(option.rated.weighed, THREE.house).some(({ kind }) => kind === 'tooSmall')]).toEqual([key, false]);
     }
+  });
+
+  test('in a core they lie end to end along it, slim side round, or they are not offered it', () => {
+    const slim = { ...TUBE, key: 'slim', insideIn: [36, 6, 6] as const };
+    const with6 = { ...THREE, stock: { ...THREE.stock, boxes: [...THREE.stock.boxes, slim] } };
+    // a jar with its wrap is 4.9 × 4.9 across, 6.93 from corner to corner
+    expect(boxesShared(with6, nest, [0, 1]).map(({ key }) => key)).not.toContain('slim');
+    const lying = takeShared(THREE, nest, { of: [0, 1], box: TUBE.key });
+    const { shared, bundles } = stowed(derive(THREE, lying));
+    expect(shared!.core!.axis).toBe(0);
+    expect([bundles[0].orientation[0], shared!.withinIn[1], shared!.withinIn[2]]).toEqual([2, ...near([4.9, 4.9])]);
+    expect(Math.hypot(4.9, 4.9)).toBeLessThan(TUBE.insideIn[1]);
   });
 
   test('a way among themselves is a part of the stand, and the others stay where they are', () => {

@@ -2,7 +2,7 @@ import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStock, FillStock } from '../../engineering/materials/stock.ts';
 import { FACES, FACE_AXIS, type Face } from '../../engineering/pieces/hardPoints.ts';
 import { restingOf, type RestingByFace, type Stands } from '../../engineering/stowage/resting.ts';
-import type { Between, Round } from '../../engineering/stowage/Stand.ts';
+import type { Between, Joint, Round, Stood } from '../../engineering/stowage/Stand.ts';
 import type { SharedChoice } from './SharedChoice.ts';
 import { mayHoldOne, stoodRound, type StoodRound } from './boxed.ts';
 import { coreRound, cutToBox, isCore } from './core.ts';
@@ -52,6 +52,24 @@ export const roundShared = ({ of, box }: SharedAsChosen, shellIn: Triple): Round
   // a core that does not go in goes round nothing, and is told of when it is made
   outsideOf: (sizeIn) => (isCore(box) ? (cutToBox(box, shellIn)?.outsideIn ?? sizeIn) : stoodUpright(box, sizeIn).outsideIn),
 });
+
+/** Where each of some that stand together is put instead, and what is between them. */
+export type Spread = (stood: Stood, sizes: readonly Triple[], joints: readonly Joint[]) => { at: readonly Triple[]; joints: Joint[] };
+
+/** A core reaches from end to end of the box: what stands beside it stands in the middle along it, and not against one end. */
+export const besideCore =
+  ({ of, box }: SharedAsChosen, shellIn: Triple): Spread =>
+  ({ at, sizeIn }, sizes, joints) => {
+    const axis = cutToBox(box, shellIn)?.axis;
+    if (axis === undefined) return { at, joints: [...joints] };
+    const endIn = Math.max(0, ...at.map((from, i) => (of.includes(i) ? 0 : from[axis] + sizes[i]![axis])));
+    const byIn = Math.max(0, sizeIn[axis] - endIn) / 2;
+    const moved = (from: Triple): Triple => from.map((side, i) => (i === axis ? side + byIn : side)) as unknown as Triple;
+    return {
+      at: at.map((from, i) => (of.includes(i) ? from : moved(from))),
+      joints: joints.map((joint) => (joint.sides.flat().some((i) => of.includes(i)) ? joint : { ...joint, atIn: moved(joint.atIn) })),
+    };
+  };
 
 /** A box as several stand in it: its own way up where they go into it so, since they are put in one after the other. */
 const stoodUpright = (box: BoxStock, withinIn: Triple): StoodRound => stoodRound(box, withinIn, true);

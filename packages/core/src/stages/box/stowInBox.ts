@@ -20,7 +20,8 @@ import { cellsPart } from './madeParts.ts';
 import { shellMaker, shellsFor, type ShellMaker } from './shellsFor.ts';
 import { countOf, waysToStand, type Way } from './waysToStand.ts';
 import { ownBoxOf } from './ownBox.ts';
-import { isShared, reachingOut, roundShared, standShared, type SharedAsChosen } from './shared.ts';
+import { besideCore, isShared, reachingOut, roundShared, standShared, type SharedAsChosen, type Spread } from './shared.ts';
+import { isCore } from './core.ts';
 import { aroundSome, roomOutside, takenWithin, wound } from './windBundles.ts';
 import type { Block, Gaps, InnerBox, LyingBundle, Shell, StowedBox } from './StowedBox.ts';
 
@@ -91,6 +92,7 @@ export function blockSharing(
 ): Block | null {
   const block = standingBlock(wraps, way, sheet, folds, {
     round: roundShared(chosen, shellIn),
+    ...(isCore(chosen.box) ? { spread: besideCore(chosen, shellIn) } : {}),
     put: (bundles, counted, atIn) => ({ shared: standShared(chosen, bundles, counted, atIn, shellIn) }),
   });
   if (!block.shared) return null;
@@ -100,6 +102,8 @@ export function blockSharing(
 /** What goes round some that stand as one part, and what it is once they are placed. */
 interface RoundSome {
   readonly round: Round;
+  /** Where the others stand beside it, if not where they would. */
+  readonly spread?: Spread;
   put(bundles: Block['bundles'], counted: readonly Between[], atIn: Triple): Partial<Pick<Block, 'around' | 'shared'>>;
 }
 
@@ -148,8 +152,10 @@ function standingBlock(
       : (one: readonly number[], other: readonly number[]) => boardIn + (foldBetween(folds, one, other)?.thicknessIn ?? 0);
   const round = some && some.round;
   const stand = round ? stoodTogether(asTold, round.of, sizes) : asTold;
-  const { sizeIn: blockIn, at, roundAt = NEAR } = standIn(stand, sizes, apart, round);
-  const joints = sheet || folds.length > 0 ? jointsIn(stand, sizes, apart, round) : [];
+  const stood = standIn(stand, sizes, apart, round);
+  const { sizeIn: blockIn, roundAt = NEAR } = stood;
+  const found = sheet || folds.length > 0 ? jointsIn(stand, sizes, apart, round) : [];
+  const { at, joints } = some?.spread ? some.spread(stood, sizes, found) : { at: stood.at, joints: found };
   const boards = sheet ? boardsAt(joints, boardIn) : NO_BOARDS;
   const placed = placedFolds(joints, folds, boardIn);
   const cells = sheet ? cellsPart(lying, boards, sheet) : null;

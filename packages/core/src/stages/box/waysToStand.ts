@@ -79,7 +79,7 @@ function closestLying(stand: Stand, outlines: readonly (readonly Triple[])[], mo
 export const locksOf = (locks: BoxLocks, at: number): Pick<BoxLocks, 'orientation' | 'grid'> =>
   at === 0 ? locks : (locks.others?.[at - 1] ?? {});
 
-const waysToLie = (wrapped: WrappedItem, locks: Pick<BoxLocks, 'orientation' | 'grid'>): Lies[] =>
+export const waysToLie = (wrapped: WrappedItem, locks: Pick<BoxLocks, 'orientation' | 'grid'>): Lies[] =>
   distinctOrientations(wrapped, locks).flatMap((orientation) =>
     gridsOf(wrapped, orient(wrapped.bundleIn, orientation), locks).map((grid) => ({ orientation, grid })),
   );

@@ -9,7 +9,7 @@ import { mayHoldSome, whyNotShared } from '../box/shared.ts';
 import type { SharedChoice } from '../box/SharedChoice.ts';
 import type { StowedBox } from '../box/StowedBox.ts';
 import { countOf } from '../box/waysToStand.ts';
-import { waysToShare, type WayToShare } from '../box/waysToShare.ts';
+import { waysInCore, waysToShare, type WayToShare } from '../box/waysToShare.ts';
 import { fillRound } from '../fill/boxedFill.ts';
 import { leastCoverIn } from '../frontier/PlanSpace.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
@@ -124,7 +124,7 @@ interface Sharing {
 
 /** Every box that takes some bundles in one of the ways in which they may stand, the smallest first, then tubes as cores. */
 function sharings({ stock, house, locks }: PlanRequest, choice: PlanChoice, stowed: StowedBox, of: readonly number[]): Sharing[] {
-  const { bundles, stand } = stowed;
+  const { bundles, stand, shell } = stowed;
   const wraps = bundles.map(({ wrapped }) => wrapped) as unknown as Wraps;
   const sizes = bundles.map(({ sizeIn }) => sizeIn);
   const ways = waysToShare(wraps, of, locks);
@@ -132,11 +132,12 @@ function sharings({ stock, house, locks }: PlanRequest, choice: PlanChoice, stow
   const coverIn = leastCoverIn({ bundles: of.map((at) => bundles[at]!) });
   const counts = wraps.map(countOf);
   const found = (box: BoxStock): Sharing[] => {
-    // what lies in a core is as long as the box it is cut to: the nest says whether it goes in
-    const taken = ways.filter(({ sizeIn }) => isCore(box) || takesOne(box, sizeIn, house.snugGapIn));
+    const taken = ways.filter(({ sizeIn }) => takesOne(box, sizeIn, house.snugGapIn));
     // its own way up where it takes them so: they are put in one after the other
-    const isUpright = ({ sizeIn }: WayToShare) => isCore(box) || takesUpright(box, sizeIn, house.snugGapIn);
-    const takes = [...taken.filter(isUpright), ...taken.filter((way) => !isUpright(way))];
+    const isUpright = ({ sizeIn }: WayToShare) => takesUpright(box, sizeIn, house.snugGapIn);
+    const takes = isCore(box)
+      ? waysInCore(wraps, of, locks, box, shell.insideIn)
+      : [...taken.filter(isUpright), ...taken.filter((way) => !isUpright(way))];
     const fill = takes[0] && fillRound(box, takes[0].sizeIn, coverIn, fills, choice.shared?.fill ?? choice.fill);
     if (!fill) return [];
     const shared = { of, box: box.key, fill: fill.key };

@@ -39,11 +39,28 @@ function addsUp(plan: PlanDocument): string[] {
 
 /** Where bundles overlap, or one stands out of their block. */
 function standsApart(plan: PlanDocument): string[] {
-  const all = planBundles(plan).flatMap(({ block, bundleIn }) => block.at.map((atIn) => ({ atIn, sizeIn: bundleIn })));
+  const { shared } = plan;
+  const all = planBundles(plan).flatMap(({ block, bundleIn }, kind) => block.at.map((atIn) => ({ atIn, sizeIn: bundleIn, kind })));
   const placed = all.map((one, i) => ({ id: letterOf(i), ...one }));
-  const pieces = placed.map(({ id, sizeIn }) => ({ id, sizeIn, upright: true, weightLb: 0 }));
   const betweenIn = plan.block.wallIn ?? Math.min(...(plan.boards?.[0]?.sizeIn ?? [0]));
-  return verifyStowage(pieces, { insideIn: plan.block.sizeIn, gapIn: 0, betweenIn }, placed).map((fault) => `block: ${fault}`);
+  if (!shared) return apartIn(placed, plan.block.sizeIn, betweenIn);
+  // among the others stands their box; whether they go into it is a fault of the nest, not of its sums
+  const isIn = ({ kind }: { kind: number }) => shared.of.includes(kind);
+  const nearIn = shared.atIn.map((from, axis) => from + (shared.outsideIn[axis]! - shared.withinIn[axis]!) / 2);
+  const within = placed
+    .filter(isIn)
+    .map((one) => ({ ...one, atIn: one.atIn.map((from, axis) => from - nearIn[axis]!) as unknown as Triple }));
+  const beside = placed.filter((one) => !isIn(one));
+  return [
+    ...apartIn([...beside, { id: shared.name, atIn: shared.atIn, sizeIn: shared.outsideIn }], plan.block.sizeIn, 0),
+    ...apartIn(within, shared.withinIn, betweenIn),
+  ];
+}
+
+/** Faults of what is placed within an outline. */
+function apartIn(placed: readonly { id: string; atIn: Triple; sizeIn: Triple }[], insideIn: Triple, betweenIn: number): string[] {
+  const pieces = placed.map(({ id, sizeIn }) => ({ id, sizeIn, upright: true, weightLb: 0 }));
+  return verifyStowage(pieces, { insideIn, gapIn: 0, betweenIn }, placed).map((fault) => `block: ${fault}`);
 }
 
 /** Paths at which two documents differ, numbers within tolerance. */
