@@ -3,7 +3,7 @@ import { takenSide } from '../../house/questions.ts';
 import { formatLength, formatSize, formatWeight, type UnitSystem } from '../../units/index.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import { OWN_BOX } from '../box/ownBox.ts';
-import { countOfAll } from '../box/stowInBox.ts';
+import { countOfAll } from '../box/blockOf.ts';
 import type { Along, AlongPlace } from '../sale/Order.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
 import { PHOTOGRAPHS, STANDING_MINUTES } from '../weight/standingMinutes.ts';

@@ -4,7 +4,7 @@ import { shockChance, type Journey } from '../../engineering/journey/shockChance
 import type { House } from '../../house/House.ts';
 import type { RatedParcel } from '../rate/RatedParcel.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
-import { countOfAll } from '../box/stowInBox.ts';
+import { countOfAll } from '../box/blockOf.ts';
 import { aroundChoice } from '../box/around.ts';
 import { layersOn } from '../fill/faceLayers.ts';
 import type { LyingBundle } from '../box/StowedBox.ts';

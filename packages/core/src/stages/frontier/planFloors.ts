@@ -8,7 +8,7 @@ import { hasBoard, isEnvelope } from '../box/makeShell.ts';
 import type { Struck } from '../fill/FilledBox.ts';
 import type { Gaps } from '../box/StowedBox.ts';
 import { driftChance, driftedGaps, effectiveGaps, sinkingPsiOf, standsInBox, type GapLoad } from '../fill/effectiveGaps.ts';
-import { countOfAll } from '../box/stowInBox.ts';
+import { countOfAll } from '../box/blockOf.ts';
 import { CRUSH_HARM } from './crushChance.ts';
 import type { PlanSpace } from './PlanSpace.ts';
 import { crushedOf, LEAST_MISHAP, mishapChance } from './quietCauses.ts';

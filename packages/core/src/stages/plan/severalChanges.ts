@@ -1,6 +1,6 @@
 import { foldWanted, neighboursIn } from '../box/apartWanted.ts';
 import { isPair } from '../box/folds.ts';
-import { haveCells } from '../box/stowInBox.ts';
+import { haveCells } from '../box/blockOf.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import type { ChangeKind } from './ChangeKind.ts';
 import { inBox, largerBoxes } from './inBox.ts';
