@@ -75,9 +75,9 @@ test.each(names)('%s: the same life, plan, pictures and steps to take back', asy
   const { steps, ...life } = view.life;
   const { steps: keys, ...lifeBefore } = before.life;
   // each bundle by itself, what came back and the shakes of boxes within have joined what is known since
-  const { innerShake, ownBoxShake, ...tests } = life.tests;
+  const { innerShake, ownBoxShake, sharedShake, ...tests } = life.tests;
   expect({ ...life, tests, bundles: undefined, cameBack: undefined }).toEqual(lifeBefore);
-  expect([innerShake, ownBoxShake]).toEqual(['untried', 'untried']);
+  expect([innerShake, ownBoxShake, sharedShake]).toEqual(['untried', 'untried', 'untried']);
   expect(life.cameBack).toBeNull();
   expect(steps).toHaveLength(keys.length);
   // at which step a picture was taken was not kept yet; the piece it shows is the only one there was

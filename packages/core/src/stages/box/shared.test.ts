@@ -336,6 +336,11 @@ describe('put in by hand, pinned, and searched', () => {
       expect(choice.shared).toMatchObject({ of: (change as { of: readonly number[] }).of });
       expect(derive(heavy, choice).costMinor - derive(heavy, nest).costMinor).toBeCloseTo(deltaCostMinor, 6);
     }
+    // and of those that are alike, into one box beside the other
+    const alike = asked([{ ...JAR, count: 2, weightLb: 3 }, WEIGHT]);
+    const two: PlanChoice = { ...NEST, grid: [2, 1, 1], others: [OTHER], stand: { along: 0, parts: [0, 1] } };
+    const told = nextBestChanges({ ...alike, house }, two).filter(({ change }) => change.kind === 'shared');
+    expect(told.map(({ change }) => change)).toContainEqual(expect.objectContaining({ of: [0] }));
     expect(nextBestChanges({ ...heavy, house: { ...house, innerBoxes: false } }, nest).some(({ change }) => change.kind === 'shared')).toBe(
       false,
     );

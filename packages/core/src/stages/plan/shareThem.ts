@@ -78,7 +78,10 @@ export function* shareChanges(
   if (choice.shared)
     yield { change: { kind: 'shared', of: choice.shared.of, own: null }, after: { ...choice, shared: null, baseGapIn: null } };
   else if (house.innerBoxes && !choice.inner && !choice.around?.of && !isEnvelope(stowed.shell.box))
-    for (const of of groupsIn(stowed.stand).slice(0, MOST.groups)) {
+    for (const of of groupsIn(
+      stowed.stand,
+      stowed.bundles.map(({ wrapped }) => countOf(wrapped)),
+    ).slice(0, MOST.groups)) {
       const sharing = sharings(request, choice, stowed, of).find(({ box }) => !isCore(box));
       if (!sharing) continue;
       const change = { kind: 'shared', of, own: sharing.box.key } as const;
@@ -90,12 +93,18 @@ export function* shareChanges(
     }
 }
 
-/** Parts of a stand that hold some of the bundles and not all, the largest first: every such part, and neighbours in a row. */
-function groupsIn(stand: Stand): number[][] {
+/**
+ * Parts of a stand that hold some of the bundles and not all, the most bundles first: every such part, neighbours in a row, and those
+ * that are alike.
+ *
+ * @param counts how many are alike, by their place
+ */
+function groupsIn(stand: Stand, counts: readonly number[]): number[][] {
   const all = membersOf(stand).length;
+  const holds = (of: readonly number[]) => of.reduce((sum, at) => sum + counts[at]!, 0);
   const found = new Map<string, number[]>();
   const add = (of: number[]) => {
-    if (of.length > 1 && of.length < all)
+    if (holds(of) > 1 && of.length < all)
       found.set(
         [...of].sort((a, b) => a - b).join(),
         [...of].sort((a, b) => a - b),
@@ -111,7 +120,7 @@ function groupsIn(stand: Stand): number[][] {
     });
   };
   walk(stand);
-  return [...found.values()].sort((a, b) => b.length - a.length);
+  return [...found.values()].sort((a, b) => holds(b) - holds(a));
 }
 
 /** A box that some of a nest's bundles may share, with a fill that goes round them, and how they stand in it. */
