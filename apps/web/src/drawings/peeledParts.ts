@@ -57,7 +57,7 @@ export function peeledParts(plan: PlanDocument, inHand: PlanDocument = plan): Pe
   const standing = (some: typeof others): PeeledPart[] =>
     some.map(({ at, bundleIn, letter }) => held(letter, letter, 'bundle', bundleIn, middleOf(at, bundleIn)));
   const { shared } = plan;
-  const theirBox = shared ? sharedParts(shared, held, middleOf(shared.atIn, shared.outsideIn)) : [];
+  const theirBox = shared ? boxParts('shared', shared, held, shared.outsideIn, middleOf(shared.atIn, shared.outsideIn)) : [];
   // those in one box are put into it first, and it goes in as one; of a box that holds none in hand the outside is shown
   const inTurn = shared
     ? own.isShared
@@ -83,7 +83,7 @@ export function peeledParts(plan: PlanDocument, inHand: PlanDocument = plan): Pe
       shape: { kind: outlineKeyOf(inHand.piece), axes },
     },
     ...inHand.layers.map((layer) => held(layer.key, layer.name, 'layer', layer.bundleIn, first)),
-    ...(inHand.boxed ? ownBoxParts(inHand.boxed, held, inHand.bundleIn, first) : []),
+    ...(inHand.boxed ? boxParts('own', inHand.boxed, held, inHand.bundleIn, first) : []),
     ...blocks,
     ...(inner ? filling('inner', lay(inner.insideIn), middleIn, stands) : []),
     ...(boxed ? [boxed] : []),
@@ -92,30 +92,22 @@ export function peeledParts(plan: PlanDocument, inHand: PlanDocument = plan): Pe
   ];
 }
 
-/** The box that a bundle has for itself, after what fills it. */
-function ownBoxParts(
+/**
+ * A box within the outer one, after what fills it.
+ *
+ * @param whose a bundle's own, or that of some
+ */
+function boxParts(
+  whose: 'own' | 'shared',
   { key, name, withinIn, insideIn, fill, fillName }: NonNullable<PlanDocument['boxed']>,
   held: (key: string, name: string, kind: PeeledPart['kind'], sizeIn: Triple, at: Triple) => PeeledPart,
   outsideIn: Triple,
   at: Triple,
 ): PeeledPart[] {
-  const hole = held('own-held', '', 'bundle', withinIn, at);
+  const hole = held(`${whose}-held`, '', 'bundle', withinIn, at);
   return [
-    { ...held(`fill-own-${fill}`, fillNames([{ name: fillName }])[0]!, 'fill', insideIn, at), hole },
-    held(`own-${key}`, name.split(',')[0]!, 'innerBox', outsideIn, at),
-  ];
-}
-
-/** The box that some share, after what fills it. */
-function sharedParts(
-  { key, name, withinIn, insideIn, outsideIn, fill, fillName }: NonNullable<PlanDocument['shared']>,
-  held: (key: string, name: string, kind: PeeledPart['kind'], sizeIn: Triple, at: Triple) => PeeledPart,
-  at: Triple,
-): PeeledPart[] {
-  const hole = held('shared-held', '', 'bundle', withinIn, at);
-  return [
-    { ...held(`fill-shared-${fill}`, fillNames([{ name: fillName }])[0]!, 'fill', insideIn, at), hole },
-    held(`shared-${key}`, name.split(',')[0]!, 'innerBox', outsideIn, at),
+    { ...held(`fill-${whose}-${fill}`, fillNames([{ name: fillName }])[0]!, 'fill', insideIn, at), hole },
+    held(`${whose}-${key}`, name.split(',')[0]!, 'innerBox', outsideIn, at),
   ];
 }
 
