@@ -2,7 +2,6 @@ import { asWish, saidOf, STANDING_RULES, wishesOf, type StandingWish } from '../
 import type { Layout } from '../../engineering/stowage/Block.ts';
 import { letterOf } from '../../engineering/stowage/letterOf.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
-import { isWound } from '../box/around.ts';
 import { foldMet } from '../box/folds.ts';
 import { isShared } from '../box/shared.ts';
 import type { Block } from '../box/StowedBox.ts';
@@ -30,6 +29,10 @@ export function lettersOf(bundles: readonly { readonly layout: Pick<Layout, 'cou
 /** `B`, or `B to D`. */
 export const lettersText = ({ first, last, count }: Pick<Letters, 'first' | 'last' | 'count'>): string =>
   count === 1 ? first : `${first} to ${last}`;
+
+/** Some of several: `A and B to D`. */
+export const namesOf = (of: readonly number[], letters: readonly Letters[]): string =>
+  of.map((at) => lettersText(letters[at]!)).join(' and ');
 
 /**
  * Steps of one of several different bundles say which, and its first what it is.
@@ -108,15 +111,18 @@ export interface PutIn {
  * The order in which different bundles are wrapped and put in: the lowest first, then the nearest; of the pieces where there is one.
  * What is wrapped together, or stands in one box, is as low and as near as the whole of it.
  */
-export const inOrder = ({ bundles, around, shared }: Pick<Block, 'bundles' | 'around' | 'shared'>): number[] =>
-  bundles
-    .map(({ atIn }, at) => ({
-      at,
-      atIn,
-      corner: around?.some && isWound(around, at) ? around.some.atIn : shared && isShared(shared, at) ? shared.atIn : atIn,
-    }))
+export const inOrder = (block: Pick<Block, 'bundles' | 'around' | 'shared'>): number[] => {
+  const one = goingAsOne(block);
+  return block.bundles
+    .map(({ atIn }, at) => ({ at, atIn, corner: one?.of.includes(at) ? one.atIn : atIn }))
     .sort((a, b) => nearer(a.corner, b.corner) || nearer(a.atIn, b.atIn) || a.at - b.at)
     .map(({ at }) => at);
+};
+/** Those that go in as one, in a box of theirs or wrapped together, and where; null where each goes by itself. */
+const goingAsOne = ({
+  around,
+  shared,
+}: Pick<Block, 'around' | 'shared'>): { readonly of: readonly number[]; readonly atIn: Triple } | null => shared ?? around?.some ?? null;
 const nearer = (one: Triple, other: Triple): number => one[2] - other[2] || one[1] - other[1] || one[0] - other[0];
 
 /**
@@ -132,7 +138,7 @@ export function placesInTurn(
   const name = (at: number) => lettersText(letters[at]!);
   const put: number[] = [];
   const { shared } = block;
-  const together = shared?.of ?? block.around?.some?.of ?? [];
+  const together = goingAsOne(block)?.of ?? [];
   // what is wrapped together, or in one box, goes in as one, when the first of it does
   return inOrder(block).flatMap((at): PutIn[] => {
     if (put.includes(at) || !only.includes(at)) return [];

@@ -6,14 +6,10 @@ import { STANDING_MINUTES } from '../weight/standingMinutes.ts';
 import type { BenchTestKey } from './benchTests.ts';
 import { coreBears, cutCore } from './coreSteps.ts';
 import { fillSteps } from './fillSteps.ts';
-import { lettersText, placesInTurn, type Letters } from './severalWords.ts';
+import { namesOf, placesInTurn, type Letters } from './severalWords.ts';
 import type { Say } from './shellSteps.ts';
 import { sidesWithRoom } from './sidesWithRoom.ts';
 import { act, type Part } from './stepParts.ts';
-
-/** Who shares a box: `A, B to D`. */
-export const sharersText = (of: readonly number[], letters: readonly Letters[]): string =>
-  of.map((at) => lettersText(letters[at]!)).join(' and ');
 
 /** What is done to put some of several wrapped bundles into one box, or a core, before the outer one is formed; nothing where none share one. */
 export function sharedSteps(
@@ -25,7 +21,7 @@ export function sharedSteps(
 ): Part[] {
   const { shared } = stowed;
   if (!shared || !amount) return [];
-  const who = sharersText(shared.of, letters);
+  const who = namesOf(shared.of, letters);
   const where = shared.core ? 'their core' : 'their box';
   return [
     shared.core

@@ -16,7 +16,7 @@ import { sharedCoreBears, sharedSteps } from './sharedSteps.ts';
 import { ONE } from '../../engineering/stowage/Block.ts';
 import { letterOf } from '../../engineering/stowage/letterOf.ts';
 import { bagStep, takeOffSteps } from './takeOffSteps.ts';
-import { inOrder, lettersOf, lettersText, placesInTurn, placeWords } from './severalWords.ts';
+import { inOrder, lettersOf, lettersText, namesOf, placesInTurn, placeWords } from './severalWords.ts';
 import { CORE_PUT, coreBears, cutCore } from './coreSteps.ts';
 import { fillSteps } from './fillSteps.ts';
 import { FINGERS_GO, sidesWithRoom } from './sidesWithRoom.ts';
@@ -95,7 +95,7 @@ export function writeBenchSteps(
   const along = facts.flatMap((one) => one.along);
   const isWithin = ({ place }: Along) => place === 'inner' && inner !== null;
   const putIn = [...along.filter((one) => !isWithin(one)).map((one) => alongStep(one, system)), ...bagStep(facts)];
-  const some = stowed.around?.some ? stowed.around.some.of.map((at) => lettersText(letters[at]!)).join(' and ') : null;
+  const some = stowed.around?.some ? namesOf(stowed.around.some.of, letters) : null;
   const placed =
     stowed.around && some === null
       ? [{ who: all, where: placeWords(ONE) }]

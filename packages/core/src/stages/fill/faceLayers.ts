@@ -118,8 +118,8 @@ function makeWayOut(block: Block, at: number, face: Struck, { beyond: others, be
   let last = bundle;
   let from = at;
   for (let next = loads && resting[face].on[from]![0]; next; next = resting[face].on[from]![0]) {
-    const leaving = shared && wallParts(shared, from, next.at);
-    if (leaving && isShared(shared, from)) {
+    const throughTheirs = wallParts(shared, from, next.at);
+    if (throughTheirs && isShared(shared, from)) {
       const way = outOfShared(block, from, face, outside);
       layers.push(...carrying(carried * next.share, [way.gap]));
       outside = way.outside;
@@ -133,7 +133,7 @@ function makeWayOut(block: Block, at: number, face: Struck, { beyond: others, be
       layers.push(...carrying(carried * next.share, wrapRound(around, outside)));
       outside = beyond(outside, around.thicknessIn);
     }
-    if (leaving && isShared(shared, next.at)) {
+    if (throughTheirs && isShared(shared, next.at)) {
       const way = intoShared(block, next.at, face, outside);
       layers.push(...carrying(carried * next.share, [way.gap]));
       outside = way.outside;

@@ -54,8 +54,8 @@ export function shareThem(request: PlanRequest, found: Recommendation, ceiling: 
   const derive = deriver(request);
   const sound = soundOptions(request, derive);
   const { choice, rated } = found.option;
-  const sharing = sharings(request, choice, rated.weighed.filled.stowed, shared.of).find(({ box }) => box.key === shared.box);
-  const ways = sharing ? sharing.ways.slice(0, MOST.ways) : [choice];
+  const sharing = sharingIn(sharings(request, choice, rated.weighed.filled.stowed, shared.of), ({ key }) => key === shared.box);
+  const ways = sharing ? sharing.ways(MOST.ways) : [choice];
   return recommend(
     ways
       .map((way) => ({ ...way, shared, baseGapIn: null }))
@@ -82,10 +82,10 @@ export function* shareChanges(
       stowed.stand,
       stowed.bundles.map(({ wrapped }) => countOf(wrapped)),
     ).slice(0, MOST.groups)) {
-      const sharing = sharings(request, choice, stowed, of).find(({ box }) => !isCore(box));
+      const sharing = sharingIn(sharings(request, choice, stowed, of), (box) => !isCore(box));
       if (!sharing) continue;
       const change = { kind: 'shared', of, own: sharing.box.key } as const;
-      for (const after of sharing.ways.slice(0, MOST.waysTried)) {
+      for (const after of sharing.ways(MOST.waysTried)) {
         yield { change, after };
         for (const box of largerBoxes(request, stowed.shell.box, mostLarger))
           for (const one of inBox(after, box, { stock, cards })) yield { change: { ...change, box: box.key }, after: one };
@@ -104,11 +104,8 @@ function groupsIn(stand: Stand, counts: readonly number[]): number[][] {
   const holds = (of: readonly number[]) => of.reduce((sum, at) => sum + counts[at]!, 0);
   const found = new Map<string, number[]>();
   const add = (of: number[]) => {
-    if (holds(of) > 1 && of.length < all)
-      found.set(
-        [...of].sort((a, b) => a - b).join(),
-        [...of].sort((a, b) => a - b),
-      );
+    const inOrder = [...of].sort((a, b) => a - b);
+    if (holds(of) > 1 && of.length < all) found.set(inOrder.join(), inOrder);
   };
   const walk = (part: Stand): void => {
     add(membersOf(part));
@@ -123,16 +120,15 @@ function groupsIn(stand: Stand, counts: readonly number[]): number[][] {
   return [...found.values()].sort((a, b) => holds(b) - holds(a));
 }
 
-/** A box that some of a nest's bundles may share, with a fill that goes round them, and how they stand in it. */
+/** A box that some of a nest's bundles may share, and how they stand in it, with a fill that goes round them. */
 interface Sharing {
   readonly box: BoxStock;
-  readonly shared: SharedChoice;
-  /** The choice with them in it, standing in each way in which it takes them. */
-  readonly ways: readonly PlanChoice[];
+  /** The choice with them in it, standing in the best few ways in which it takes them. */
+  ways(most: number): PlanChoice[];
 }
 
 /** Every box that takes some bundles in one of the ways in which they may stand, the smallest first, then tubes as cores. */
-function sharings({ stock, house, locks }: PlanRequest, choice: PlanChoice, stowed: StowedBox, of: readonly number[]): Sharing[] {
+function* sharings({ stock, house, locks }: PlanRequest, choice: PlanChoice, stowed: StowedBox, of: readonly number[]): Generator<Sharing> {
   const { bundles, stand, shell } = stowed;
   const wraps = bundles.map(({ wrapped }) => wrapped) as unknown as Wraps;
   const sizes = bundles.map(({ sizeIn }) => sizeIn);
@@ -140,7 +136,10 @@ function sharings({ stock, house, locks }: PlanRequest, choice: PlanChoice, stow
   const fills = fillsOf(stock, house, locks, undefined);
   const coverIn = leastCoverIn({ bundles: of.map((at) => bundles[at]!) });
   const counts = wraps.map(countOf);
-  const found = (box: BoxStock): Sharing[] => {
+  const boxes = [...boxesOf({ stock, cards: [], locks: {} }).boxes, ...stock.boxes.filter(isCore)]
+    .filter((box) => mayHoldSome(box) && box.onHand > 0 && whyNotShared({ of }, counts, isCore(box)) === null)
+    .sort((a, b) => Number(isCore(a)) - Number(isCore(b)) || roomOf(a) - roomOf(b));
+  for (const box of boxes) {
     const taken = ways.filter(({ sizeIn }) => takesOne(box, sizeIn, house.snugGapIn));
     // its own way up where it takes them so: they are put in one after the other
     const isUpright = ({ sizeIn }: WayToShare) => takesUpright(box, sizeIn, house.snugGapIn);
@@ -148,15 +147,17 @@ function sharings({ stock, house, locks }: PlanRequest, choice: PlanChoice, stow
       ? waysInCore(wraps, of, locks, box, shell.insideIn)
       : [...taken.filter(isUpright), ...taken.filter((way) => !isUpright(way))];
     const fill = takes[0] && fillRound(box, takes[0].sizeIn, coverIn, fills, choice.shared?.fill ?? choice.fill);
-    if (!fill) return [];
+    if (!fill) continue;
     const shared = { of, box: box.key, fill: fill.key };
-    return [{ box, shared, ways: takes.map((way) => standingSo({ ...choice, shared, baseGapIn: null }, of, way, stand, sizes)) }];
-  };
-  const boxes = [...boxesOf({ stock, cards: [], locks: {} }).boxes, ...stock.boxes.filter(isCore)];
-  return boxes
-    .filter((box) => mayHoldSome(box) && box.onHand > 0 && whyNotShared({ of }, counts, isCore(box)) === null)
-    .sort((a, b) => Number(isCore(a)) - Number(isCore(b)) || roomOf(a) - roomOf(b))
-    .flatMap(found);
+    const put = { ...choice, shared, baseGapIn: null };
+    yield { box, ways: (most) => takes.slice(0, most).map((way) => standingSo(put, of, way, stand, sizes)) };
+  }
+}
+
+/** The first sharing that will do, no further looked for. */
+function sharingIn(found: Iterable<Sharing>, willDo: (box: BoxStock) => boolean): Sharing | null {
+  for (const sharing of found) if (willDo(sharing.box)) return sharing;
+  return null;
 }
 const roomOf = ({ insideIn: [l, w, d] }: BoxStock): number => l * w * d;
 
@@ -169,7 +170,9 @@ const standingSo = (choice: PlanChoice, of: readonly number[], way: WayToShare, 
 /** Boxes that some of a nest's bundles may share, beside the outer one. */
 export function boxesShared(request: PlanRequest, choice: PlanChoice, of: readonly number[]): readonly BoxStock[] {
   const weighed = deriver(request).weighed({ ...choice, shared: null });
-  return weighed ? sharings(request, choice, weighed.filled.stowed, of).flatMap(({ box }) => (box.key === choice.box ? [] : [box])) : [];
+  return weighed
+    ? [...sharings(request, choice, weighed.filled.stowed, of)].flatMap(({ box }) => (box.key === choice.box ? [] : [box]))
+    : [];
 }
 
 /**
@@ -180,8 +183,8 @@ export function takeShared(request: PlanRequest, choice: PlanChoice, wanted: Omi
   if (!wanted) return standingBest(request, [{ ...choice, shared: null, baseGapIn: null }]);
   const bare = { ...choice, ...(choice.around?.of ? { around: null } : {}) };
   const weighed = deriver(request).weighed({ ...bare, shared: null });
-  const sharing = weighed && sharings(request, bare, weighed.filled.stowed, wanted.of).find(({ box }) => box.key === wanted.box);
+  const sharing = weighed && sharingIn(sharings(request, bare, weighed.filled.stowed, wanted.of), ({ key }) => key === wanted.box);
   const fill = choice.shared?.fill ?? choice.fill ?? request.stock.fills[0]?.key ?? '';
   // what does not take them is put round them all the same, and found fault with
-  return standingBest(request, sharing ? sharing.ways.slice(0, MOST.ways) : [{ ...bare, shared: { ...wanted, fill }, baseGapIn: null }]);
+  return standingBest(request, sharing ? sharing.ways(MOST.ways) : [{ ...bare, shared: { ...wanted, fill }, baseGapIn: null }]);
 }
