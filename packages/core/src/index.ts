@@ -133,7 +133,6 @@ export {
 export { TAPE_OVER_END_IN } from './stages/weight/weighParcel.ts';
 export * from './stages/parcel/PictureMark.ts';
 export { capital, lower } from './stages/bench/stepParts.ts';
-export { laidOf, laidWords, turnsWords } from './stages/wrap/laidWords.ts';
 export { tearList, type RollToTear, type TearList, type TornPiece } from './stages/bench/tearList.ts';
 export { boxesToKeep, type BoxesToKeep, type PackedParcel, type SizeKept } from './stages/plan/boxesToKeep.ts';
 export { shortCounter, willNotSuffice, type ShortStock } from './stages/plan/willNotSuffice.ts';
@@ -193,7 +192,6 @@ export { QUESTIONS, sidesOf, takenSide, takeSides, type Answers, type Question, 
 export { houseByMethod, houseOfSet, READY_SETS, type ReadySet } from './house/readySets.ts';
 export { cushionOf, sheetThicknessIn } from './engineering/materials/cushionOf.ts';
 export { likeOfOwn, ownFill, ownWrap, TURNS_MEASURED } from './engineering/materials/ownMaterial.ts';
-export { equivalentTurns } from './engineering/materials/equivalentTurns.ts';
 export type {
   Container,
   Cover,
@@ -218,7 +216,6 @@ export { whyNot } from './stages/box/whyNot.ts';
 export { builtOutsideIn, isEnvelope } from './stages/box/makeShell.ts';
 export * from './stages/fill/choices.ts';
 export { isPair, mayBeFolded, MOST_FOLDS, type FoldChoice } from './stages/box/folds.ts';
-export type { BoxedChoice } from './stages/wrap/WrappedItem.ts';
 export type { Otherwise, OtherwiseMade } from './stages/plan/packedOtherwise.ts';
 export * from './stages/box/choices.ts';
 export { boxesOf } from './stages/plan/stockFor.ts';
@@ -226,7 +223,7 @@ export { usualHardPoints } from './engineering/pieces/usualHardPoints.ts';
 export { hardPointsOfNewKind, hardPointsOfNewSize, kindPresets, type KindPresets } from './engineering/pieces/kindPresets.ts';
 export { CUSHION_MATERIALS, type CushionKey, type CushionMaterial } from './engineering/cushion/cushionMaterials.ts';
 export { boxFaceOf } from './stages/box/boxFaceOf.ts';
-export { wrapItem } from './stages/wrap/wrapItem.ts';
+export * from './stages/wrap/choices.ts';
 export { inspectItem } from './stages/item/inspectItem.ts';
 
 // engineering

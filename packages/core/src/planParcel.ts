@@ -1,3 +1,4 @@
+import { wrapsIn } from './engineering/materials/sleeves.ts';
 import type { House } from './house/House.ts';
 import { withBoxesToFold } from './stages/box/boxesToFold.ts';
 import { foldsAsChosen } from './stages/box/folds.ts';
@@ -234,7 +235,7 @@ export function planSpace(request: PlanRequest, free: PlanRequest['stock'] | nul
   const pieces = facts.map((one) => inspectItem(order, one)) as unknown as Pieces;
   const each = pieces.map((piece, at) => {
     const own = { ...bundleLocks(locks, at), ...(locks.without ? { without: locks.without } : {}) };
-    const suffices = (wrapped: WrappedItem) => !free || own.layers !== undefined || sheetsSuffice([wrapped], free.wraps);
+    const suffices = (wrapped: WrappedItem) => !free || own.layers !== undefined || sheetsSuffice([wrapped], wrapsIn(free));
     return guardWays(piece.facts, own, house).flatMap((added) =>
       waysToWrap(added === NOTHING ? piece : inspectItem(order, piece.facts, added), stock, house, own).filter(suffices),
     );
@@ -242,7 +243,7 @@ export function planSpace(request: PlanRequest, free: PlanRequest['stock'] | nul
   const all = pieces.length === 1 && !roughly ? fewWhereSeveral(each[0]!).map((wrapped): Wraps => [wrapped]) : wrapsTogether(each, roughly);
   // of several pieces that share a roll each may have enough, and all of them not
   const someIsPinned = pieces.some((_, at) => bundleLocks(locks, at).layers !== undefined);
-  const wraps = free && pieces.length > 1 && !someIsPinned ? all.filter((some) => sheetsSuffice(some, free.wraps)) : all;
+  const wraps = free && pieces.length > 1 && !someIsPinned ? all.filter((some) => sheetsSuffice(some, wrapsIn(free))) : all;
   return {
     pieces,
     wraps,

@@ -9,6 +9,7 @@ import {
   PLACE_NAMES,
   piecesOf,
   toFoldOf,
+  wrapsIn,
   type ChangeKind,
   type PlanChoice,
   type PlanRequest,
@@ -32,6 +33,8 @@ function wordsFor(change: ChangeKind, request: PlanRequest, choice: PlanChoice |
   const named = (list: readonly { key: string; name: string }[], key: string) => list.find((one) => one.key === key)?.name ?? key;
   switch (change.kind) {
     case 'turns': {
+      const wrap = wrapsIn(stock).find(({ key }) => key === change.material);
+      if (wrap?.role === 'sleeve') return `${change.turns > 0 ? 'In' : 'Without'} the ${wrap.name.toLowerCase()}`;
       const before = choice?.layers.find((layer) => layer.material === change.material)?.turns ?? 0;
       return turnsWords(change.turns - before, change.turns, named(stock.wraps, change.material).toLowerCase());
     }

@@ -24,6 +24,7 @@ const tightBox = (box: Extract<PlanFault, { kind: 'tooSmall' }>['box'], { inner,
     box: outer.name,
     inner: `the ${inner?.core ? 'core' : 'inner box'}, ${inner?.name ?? ''}`,
     own: 'its own box',
+    sleeve: 'its envelope',
     shared: `${shared?.of.length === 1 ? 'its' : 'the'} ${shared?.core ? 'core' : 'box'}${shared?.of.length === 1 ? '' : ' they share'}, ${shared?.name ?? ''}`,
   })[box];
 
@@ -33,7 +34,7 @@ function wordsFor(fault: PlanFault, plan: PlanDocument, write: Writers): FaultWo
     case 'tooSmall':
       return {
         title: `${fault.box === 'shared' && plan.shared!.of.length > 1 ? 'They do' : 'It does'} not go into ${tightBox(fault.box, plan)}.`,
-        says: `The ${fault.box === 'box' && plan.inner ? (plan.inner.core ? 'core' : 'inner box') : 'bundle'} is ${write.length(fault.shortIn)} too ${fault.side}: a larger ${fault.box === 'inner' && plan.inner?.core ? 'tube' : 'box'}, a turn less, or another way up.`,
+        says: `The ${fault.box === 'box' && plan.inner ? (plan.inner.core ? 'core' : 'inner box') : 'bundle'} is ${write.length(fault.shortIn)} too ${fault.side}: a larger ${fault.box === 'sleeve' ? 'envelope' : fault.box === 'inner' && plan.inner?.core ? 'tube' : 'box'}, a turn less, or another way up.`,
       };
     case 'noService':
       return {

@@ -26,7 +26,11 @@ export function sharersWords({ shared, ...plan }: PlanDocument): string {
 
 /** Whole turns go without the word: `2 small bubble`. */
 const shortly = (layer: PlanLayer): string =>
-  layer.stiff || layer.turns % 1 !== 0 ? laidOf(layer) : `${layer.turns} ${layer.name.toLowerCase()}`;
+  layer.sleeve
+    ? `in ${laidOf(layer)}`
+    : layer.stiff || layer.turns % 1 !== 0
+      ? laidOf(layer)
+      : `${layer.turns} ${layer.name.toLowerCase()}`;
 
 /** The wraps of a plan in a few words, of several different bundles each by its letter. */
 export function wrapWords(plan: PlanDocument, none: string): string {

@@ -36,12 +36,12 @@ export function buyerSentence(plans: readonly PlanDocument[], money: (minor: num
   const [low, high] = [Math.min(...postage), Math.max(...postage)];
   const bundles = planBundles(first);
   const several = bundles.length > 1 || first.block.pieces > 1;
-  const turns = bundles[0].layers.reduce((sum, layer) => sum + (layer.stiff ? 0 : layer.turns), 0);
+  const turns = bundles[0].layers.reduce((sum, layer) => sum + (layer.stiff || layer.sleeve ? 0 : layer.turns), 0);
   const how = first.inner
     ? 'boxed twice, the inner box bedded all round'
     : first.box.style === 'slotted'
       ? 'in a sturdy box, bedded all round'
-      : 'in a stiff envelope';
+      : `in a ${first.box.style === 'padded' ? 'padded' : 'stiff'} envelope`;
   const wrapped =
     bundles.length > 1
       ? 'wrapped by itself'

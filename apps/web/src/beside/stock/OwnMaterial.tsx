@@ -160,7 +160,10 @@ function OwnForm({
 }
 
 const CUSHIONS = (Object.entries(CUSHION_WORDS) as [CushionKey, string][]).map(([value, label]) => ({ value, label }));
-const ROLES = (Object.entries(ROLE_WORDS) as [WrapRole, string][]).map(([value, label]) => ({ value, label }));
+// an envelope is kept among the boxes
+const ROLES = (Object.entries(ROLE_WORDS) as [WrapRole, string][])
+  .filter(([role]) => role !== 'sleeve')
+  .map(([value, label]) => ({ value, label }));
 
 /** A wrap the shop has and we do not know: measured with a ruler and a scale. */
 export function OwnWrapForm({ taken, onMade }: { taken: readonly string[]; onMade: (wrap: WrapStock) => void }) {

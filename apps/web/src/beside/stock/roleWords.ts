@@ -6,6 +6,7 @@ export const ROLE_WORDS: Readonly<Record<WrapStock['role'], string>> = {
   conform: 'follows the shape',
   cushion: 'cushions',
   skin: 'holds together',
+  sleeve: 'holds one bundle',
   barrier: 'keeps damp out',
 };
 

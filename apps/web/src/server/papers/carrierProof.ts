@@ -146,7 +146,10 @@ function packedWords(plan: PlanDocument, shop: ClaimOf['shop'], { write }: Paper
   return [
     ...planBundles(plan).flatMap(({ piece, layers, boxed, bundleIn }) => [
       ...(plan.others ? [`${piece.title}:`] : []),
-      ...layers.map((layer) => `${capital(laidOf(layer))}${layer.stiff ? '' : `, ${write.length(layer.thicknessIn)} thick`}.`),
+      ...layers.map(
+        (layer) =>
+          `${layer.sleeve ? 'In ' : ''}${layer.sleeve ? laidOf(layer) : capital(laidOf(layer))}${layer.stiff || layer.sleeve ? '' : `, ${write.length(layer.thicknessIn)} thick`}.`,
+      ),
       `Wrapped it measures ${write.size(boxed?.withinIn ?? bundleIn)}.`,
       ...(boxed ? [`In a box of its own, ${boxed.name}${strength(boxed.key)}.`] : []),
     ]),

@@ -66,8 +66,8 @@ function liftWords(bundles: readonly PlanBundle[], count: number, { around, shar
 function unwindSteps({ layers, piece, block, boxed }: PlanBundle, inOne = false): string[] {
   const count = block.stacks.length;
   const of = count === 1 ? '' : ' from each';
-  const takenOff = ({ stiff, tape }: PlanBundle['layers'][number]) => ({
-    does: stiff ? 'Take off' : 'Unwind',
+  const takenOff = ({ stiff, sleeve, tape }: PlanBundle['layers'][number]) => ({
+    does: sleeve ? 'Slide it out of' : stiff ? 'Take off' : 'Unwind',
     tape: tape.easyOff ? 'the tape peels off' : 'cut the tape, away from the piece',
   });
   const together: { does: string; tape: string; what: string[] }[] = [];

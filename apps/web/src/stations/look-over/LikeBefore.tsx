@@ -1,7 +1,7 @@
 'use client';
 import { Button, Input } from 'antd';
 import { useCallback, useEffect, useState } from 'react';
-import { laidOf } from '@inch-nest/core';
+import { laidOf, wrapsIn } from '@inch-nest/core';
 import type { ParcelView, TemplateView } from '@inch-nest/contracts';
 import { Refusal, send } from '../../session/http.ts';
 import { useShop } from '../../session/ShopContext.tsx';
@@ -99,7 +99,7 @@ const keptWords = ({ set, others }: ParcelView): string =>
   set.length > 1 ? 'all of this sale, box by box,' : others.length > 0 ? 'these pieces and their nest' : 'this piece and its nest';
 
 /** A wrap as it is named; what is no longer kept goes by its key. */
-function known(nest: NestUse, material: string): { name: string; stiff: boolean } {
-  const wrap = nest.request.stock.wraps.find(({ key }) => key === material);
-  return { name: wrap?.name ?? material, stiff: wrap?.stiff ?? false };
+function known(nest: NestUse, material: string): { name: string; stiff: boolean; sleeve: boolean } {
+  const wrap = wrapsIn(nest.request.stock).find(({ key }) => key === material);
+  return { name: wrap?.name ?? material, stiff: wrap?.stiff ?? false, sleeve: wrap?.role === 'sleeve' };
 }

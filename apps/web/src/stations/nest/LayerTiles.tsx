@@ -4,7 +4,7 @@ import { arrayMove, rectSortingStrategy, SortableContext, sortableKeyboardCoordi
 import { Button, Select } from 'antd';
 import { GripVertical } from 'lucide-react';
 import { useId } from 'react';
-import { equivalentTurns, FACES, withTurns, type Face, type PlanChoice, type PlanDocument } from '@inch-nest/core';
+import { equivalentTurns, FACES, goesIntoSleeve, withTurns, wrapsIn, type Face, type PlanChoice, type PlanDocument } from '@inch-nest/core';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { NestUse } from '../../parcel/useNest.ts';
 import { Pin } from './Pin.tsx';
@@ -25,7 +25,7 @@ export function LayerTiles({ plan, nest, choice }: { plan: PlanDocument; nest: N
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
-  const { wraps } = nest.request.stock;
+  const wraps = wrapsIn(nest.request.stock);
   const relayer: Relayer = (next) => nest.change(({ layers }) => ({ layers: next(layers) }));
   const keys = plan.layers.map((layer) => layer.key);
   const moved = ({ active, over }: DragEndEvent) => {
@@ -35,7 +35,13 @@ export function LayerTiles({ plan, nest, choice }: { plan: PlanDocument; nest: N
       return from !== undefined && to !== undefined && from >= 0 && to >= 0 ? arrayMove([...layers], from, to) : layers;
     });
   };
-  const absent = wraps.filter((wrap) => !choice.layers.some((layer) => layer.material === wrap.key));
+  const isWorn = choice.layers.some(({ material }) => wraps.some(({ key, role }) => key === material && role === 'sleeve'));
+  const absent = wraps.filter(
+    (wrap) =>
+      !choice.layers.some((layer) => layer.material === wrap.key) &&
+      // one envelope goes round a bundle, and only one that takes it
+      (wrap.role !== 'sleeve' || (!isWorn && goesIntoSleeve(plan.bundleIn, wrap))),
+  );
   return (
     <DndContext id={dragId} sensors={sensors} collisionDetection={closestCenter} accessibility={dragWords(plan.layers)} onDragEnd={moved}>
       <SortableContext items={keys} strategy={rectSortingStrategy}>
@@ -83,7 +89,7 @@ function LayerTile({
 }) {
   const { write } = useShop();
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: layer.key });
-  const { wraps } = nest.request.stock;
+  const wraps = wrapsIn(nest.request.stock);
   const wrap = wraps.find((one) => one.key === layer.key);
   const own = choice.layers.find((one) => one.material === layer.key);
   const turn = (next: (turns: number) => number) =>
@@ -116,7 +122,11 @@ function LayerTile({
       </span>
       <span className="amount-row">
         <span className="numeral amount">
-          {wrap?.stiff ? (
+          {layer.sleeve ? (
+            <>
+              1 <small>envelope</small>
+            </>
+          ) : wrap?.stiff ? (
             <>
               {layer.sheets} <small>{layer.sheets === 1 ? 'card' : 'cards'}</small>
             </>
@@ -126,52 +136,60 @@ function LayerTile({
             </>
           )}
         </span>
-        <Stepper
-          label={`turns of ${layer.name}`}
-          less={() => turn((now) => (now <= 0.5 ? 0 : now - (now % 1 ? 0.5 : 1)))}
-          more={() => turn((now) => now + (now % 1 ? 0.5 : 1))}
-        />
+        {layer.sleeve ? (
+          <Button aria-label={`Without ${layer.name}`} onClick={() => turn(() => 0)}>
+            without it
+          </Button>
+        ) : (
+          <Stepper
+            label={`turns of ${layer.name}`}
+            less={() => turn((now) => (now <= 0.5 ? 0 : now - (now % 1 ? 0.5 : 1)))}
+            more={() => turn((now) => now + (now % 1 ? 0.5 : 1))}
+          />
+        )}
       </span>
       <span className="detail">
         {several > 1 && `each of ${several}: `}
-        {tornWords(layer.sheets, layer.lengthIn, write)}; then {write.size(layer.bundleIn)}; {layer.tape.name.toLowerCase()},{' '}
-        {layer.tape.easyOff ? 'easy off' : 'cut open'}
+        {layer.sleeve ? 'closed along its flap' : tornWords(layer.sheets, layer.lengthIn, write)}; then {write.size(layer.bundleIn)};{' '}
+        {layer.tape.name.toLowerCase()}, {layer.tape.easyOff ? 'easy off' : 'cut open'}
       </span>
-      <details className="placing">
-        <summary>
-          {[
-            layer.laid === 'diagonal' ? 'cornerwise' : (layer.laid ?? 'straight'),
-            bubble && `bubbles ${layer.bubblesOut ? 'out' : 'in'}`,
-            layer.doubled && `${layer.doubled} doubled`,
-          ]
-            .filter(Boolean)
-            .join(', ')}
-        </summary>
-        <Button onClick={() => turn((now) => now + 0.5)}>half a turn more</Button>
-        {bubble && (
-          <Button aria-pressed={layer.bubblesOut === true} onClick={() => change({ bubblesOut: own?.bubblesOut ? undefined : true })}>
-            bubbles {layer.bubblesOut ? 'out' : 'in'}
-          </Button>
-        )}
-        <Select<'straight' | 'crossed' | 'diagonal'>
-          aria-label={`How ${layer.name} is laid`}
-          value={layer.laid ?? 'straight'}
-          popupMatchSelectWidth={false}
-          options={[
-            { value: 'straight', label: 'straight' },
-            { value: 'crossed', label: 'crossed' },
-            { value: 'diagonal', label: 'cornerwise' },
-          ]}
-          onChange={(laid) => change({ laid: laid === 'straight' ? undefined : laid })}
-        />
-        <Select<Face | 'none'>
-          aria-label={`Face with one sheet more of ${layer.name}`}
-          value={layer.doubled ?? 'none'}
-          popupMatchSelectWidth={false}
-          options={[{ value: 'none', label: 'none doubled' }, ...FACES.map((face) => ({ value: face, label: `${face} doubled` }))]}
-          onChange={(face) => change({ doubled: face === 'none' ? undefined : face })}
-        />
-      </details>
+      {!layer.sleeve && (
+        <details className="placing">
+          <summary>
+            {[
+              layer.laid === 'diagonal' ? 'cornerwise' : (layer.laid ?? 'straight'),
+              bubble && `bubbles ${layer.bubblesOut ? 'out' : 'in'}`,
+              layer.doubled && `${layer.doubled} doubled`,
+            ]
+              .filter(Boolean)
+              .join(', ')}
+          </summary>
+          <Button onClick={() => turn((now) => now + 0.5)}>half a turn more</Button>
+          {bubble && (
+            <Button aria-pressed={layer.bubblesOut === true} onClick={() => change({ bubblesOut: own?.bubblesOut ? undefined : true })}>
+              bubbles {layer.bubblesOut ? 'out' : 'in'}
+            </Button>
+          )}
+          <Select<'straight' | 'crossed' | 'diagonal'>
+            aria-label={`How ${layer.name} is laid`}
+            value={layer.laid ?? 'straight'}
+            popupMatchSelectWidth={false}
+            options={[
+              { value: 'straight', label: 'straight' },
+              { value: 'crossed', label: 'crossed' },
+              { value: 'diagonal', label: 'cornerwise' },
+            ]}
+            onChange={(laid) => change({ laid: laid === 'straight' ? undefined : laid })}
+          />
+          <Select<Face | 'none'>
+            aria-label={`Face with one sheet more of ${layer.name}`}
+            value={layer.doubled ?? 'none'}
+            popupMatchSelectWidth={false}
+            options={[{ value: 'none', label: 'none doubled' }, ...FACES.map((face) => ({ value: face, label: `${face} doubled` }))]}
+            onChange={(face) => change({ doubled: face === 'none' ? undefined : face })}
+          />
+        </details>
+      )}
       {layer.short && wrap && <Substitute nest={nest} choice={choice} layer={layer} relayer={relayer} />}
     </div>
   );
@@ -179,10 +197,16 @@ function LayerTile({
 
 /** Says that a roll does not last, and what does the same. */
 function Substitute({ nest, choice, layer, relayer }: { nest: NestUse; choice: PlanChoice; layer: Layer; relayer: Relayer }) {
-  const { wraps } = nest.request.stock;
+  const wraps = wrapsIn(nest.request.stock);
   const wrap = wraps.find((one) => one.key === layer.key)!;
   const other = wraps.find(
-    (one) => one.key !== wrap.key && one.cushion !== null && wrap.cushion !== null && one.onHandFt2 > 100 && one.role !== 'surface',
+    (one) =>
+      one.key !== wrap.key &&
+      one.cushion !== null &&
+      wrap.cushion !== null &&
+      one.onHandFt2 > 100 &&
+      one.role !== 'surface' &&
+      one.role !== 'sleeve',
   );
   const turns = other ? Math.min(MOST_TURNS, equivalentTurns(wrap, layer.turns, other)) : 0;
   return (

@@ -1,5 +1,9 @@
 import { IN2_PER_FT2 } from '../../units/index.ts';
 import type { Triple } from '../geometry/wrapLayer.ts';
+import type { BoxStock } from '../materials/stock.ts';
+
+/** True for an envelope, which has no walls and no void. */
+export const isEnvelope = ({ style }: Pick<BoxStock, 'style'>): boolean => style === 'padded' || style === 'stiffened';
 
 /** Outside of an envelope round something flat: its own length and width, as thick as what it holds. */
 export const envelopeOutsideOf = (lengthIn: number, widthIn: number, heldIn: number, caliperIn: number): Triple => [

@@ -4,8 +4,8 @@ import type { DropTest } from '../dropTest/testedCurve.ts';
 import type { Triple } from '../geometry/wrapLayer.ts';
 import type { Minor } from '../../units/index.ts';
 
-/** Where a wrap stands in the order, from the piece outward. */
-export type WrapRole = 'surface' | 'conform' | 'cushion' | 'skin' | 'barrier';
+/** Where a wrap stands in the order, from the piece outward; a sleeve is an envelope that one bundle lies in. */
+export type WrapRole = 'surface' | 'conform' | 'cushion' | 'skin' | 'sleeve' | 'barrier';
 
 /** A sheet material as it lies in the stockroom. */
 export interface WrapStock {
@@ -30,6 +30,8 @@ export interface WrapStock {
   readonly stiff: boolean;
   readonly reused: boolean;
   readonly onHandFt2: number;
+  /** An envelope of the shop's own that goes round one bundle: nothing is wound or torn; left out for sheets. */
+  readonly sleeve?: { readonly insideIn: Triple } | undefined;
 }
 
 /** A void fill as it lies in the stockroom. */

@@ -132,6 +132,16 @@ function cardStep(
   );
 }
 
+/** An envelope is not wound: the bundle is slid in, and it is closed. Common practice, no source. */
+const sleeveStep = ({ stock, turns, tape, minutes }: Pick<WrappedLayer, 'stock' | 'turns' | 'tape' | 'minutes'>): Part =>
+  act(
+    `layer:${stock.key}:${turns}`,
+    `Into the ${stock.name.toLowerCase()}`,
+    `Slide the bundle in flat${stock.stiff ? '' : ', press the air out, and fold over what is left of it'}. Close the flap with one strip of ${tape.name.toLowerCase()}, not to the bundle.`,
+    minutes,
+    [{ what: stock.name, amount: 1, unit: 'envelopes' }],
+  );
+
 /** True where a bundle is not as large as its layers make it: somebody measured it. */
 const isMeasured = ({ wrapped }: LyingBundle): boolean =>
   (wrapped.layers.at(-1)?.bundleIn ?? wrapped.piece.sizeIn).join() !== unboxedIn(wrapped).join();
@@ -144,6 +154,7 @@ function layerStep(
   tear: (inches: number) => string,
 ): Part {
   const times = turnsWords(turns);
+  if (stock.sleeve) return sleeveStep({ stock, turns, tape, minutes });
   if (stock.stiff) return cardStep({ stock, turns, lengthIn, sheets, areaIn2, tape, minutes }, tear);
   const pieces = sheets === 1 ? `one piece ${tear(lengthIn)} long` : `${sheets} pieces side by side, each ${tear(lengthIn)} long`;
   return act(

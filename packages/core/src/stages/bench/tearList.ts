@@ -4,7 +4,7 @@ import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { isToFold } from '../box/boxToFold.ts';
 import { foldSides } from '../box/folds.ts';
 import { OWN_BOX } from '../box/ownBox.ts';
-import { planBundles, type PlanDocument } from '../plan/PlanDocument.ts';
+import { planBundles, type PlanBundle, type PlanDocument } from '../plan/PlanDocument.ts';
 
 /** A piece to tear off a roll. */
 export interface TornPiece {
@@ -44,13 +44,17 @@ export interface TearList {
   }[];
 }
 
-/** Boxes that are formed, and cores that are cut, for one parcel, each as often as it is: a piece's own box is there. */
+/** Boxes that are formed, cores that are cut and envelopes that are laid out for one parcel, each as often as it is: a piece's own box is there. */
 const boxesIn = (plan: PlanDocument): (PlanDocument['box'] | BoxInside)[] => [
   plan.box,
-  ...[plan.inner, plan.shared, ...planBundles(plan).flatMap(({ boxed, block }) => block.stacks.map(() => boxed))].flatMap((one) =>
-    one && one.key !== OWN_BOX ? [one] : [],
-  ),
+  ...[plan.inner, plan.shared, ...planBundles(plan).flatMap(ownOf)].flatMap((one) => (one && one.key !== OWN_BOX ? [one] : [])),
 ];
+/** What each of a bundle's likes lies in by itself: an envelope, a box. */
+const ownOf = ({ layers, boxed, block }: PlanBundle): (BoxInside | undefined)[] =>
+  block.stacks.flatMap(() => [
+    boxed,
+    ...layers.flatMap(({ sleeve, key, name, bundleIn }) => (sleeve ? { key, name, insideIn: bundleIn } : [])),
+  ]);
 type BoxInside = Pick<NonNullable<PlanDocument['inner']>, 'key' | 'name' | 'insideIn'> &
   Partial<Pick<NonNullable<PlanDocument['inner']>, 'core' | 'outsideIn'>>;
 
@@ -60,7 +64,8 @@ export function tearList(plans: readonly { readonly code: string; readonly plan:
   const boxes = new Map<string, { name: string; codes: string[]; foldedIn?: Triple; cutIn?: number }>();
   for (const { code, plan } of plans) {
     for (const { layers, block } of planBundles(plan)) {
-      for (const { key, name, rollWidthIn, lengthIn, sheets, turns, stiff } of layers) {
+      for (const { key, name, rollWidthIn, lengthIn, sheets, turns, stiff, sleeve } of layers) {
+        if (sleeve) continue;
         const roll = rolls.get(key) ?? { key, name, rollWidthIn, pieces: [] };
         roll.pieces.push({ code, lengthIn, count: sheets * block.stacks.length, turns, ...(stiff ? { stiff } : {}) });
         rolls.set(key, roll);

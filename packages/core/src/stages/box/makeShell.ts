@@ -126,4 +126,4 @@ export const envelopeRound = (box: BoxStock, heldIn: number): Shell => ({
   made: [],
 });
 
-export const isEnvelope = ({ style }: Pick<BoxStock, 'style'>): boolean => style === 'padded' || style === 'stiffened';
+export { isEnvelope } from '../../engineering/board/envelope.ts';

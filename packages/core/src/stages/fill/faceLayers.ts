@@ -1,6 +1,7 @@
 import type { CushionLayer } from '../../engineering/cushion/cushionCurve.ts';
 import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts';
 import { beyond, loadOn, throughWall, wrapAreaIn2, type LoadFront } from '../../engineering/cushion/loadPatch.ts';
+import { PADDING } from '../../engineering/materials/sleeves.ts';
 import { FACE_AXIS, FACES, type Face } from '../../engineering/pieces/hardPoints.ts';
 import type { Orientation } from '../../engineering/geometry/orientations.ts';
 import type { Column } from '../../engineering/stowage/Block.ts';
@@ -269,8 +270,6 @@ export function emptyBefore(
 const emptyCellsIn = ({ bundleIn }: LyingBundle, face: Struck, { empty }: Pick<Column, 'empty'>): number =>
   empty * bundleIn[FACE_AXES[face][0]];
 
-/** What a padded envelope is lined with; judgement. */
-const PADDING = { cushion: 'smallBubble', thicknessIn: 0.15 } as const;
 const padding = (outside: LoadFront): CushionLayer => ({
   thicknessIn: PADDING.thicknessIn,
   curve: CUSHION_MATERIALS[PADDING.cushion].curve,

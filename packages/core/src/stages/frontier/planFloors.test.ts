@@ -36,6 +36,16 @@ const CUP: Partial<PieceFacts> = {
   hardPoints: [point('handle', 'right')],
 };
 
+/** Thin glass, which bends until it breaks. */
+const PANE: Partial<PieceFacts> = {
+  archetype: 'glazedFlat',
+  lengthIn: 7,
+  widthIn: 5,
+  heightIn: 0.3,
+  weightLb: 0.6,
+  replacementMinor: 6000,
+};
+
 const BOXES = [box([9, 8, 6]), box([12, 10, 9]), box([16, 14, 12]), box([20, 16, 14]), box([26, 20, 18])];
 
 function asked(pieces: readonly Partial<PieceFacts>[], more: Parameters<typeof request>[1] = {}): PlanRequest {
@@ -97,6 +107,7 @@ function* plansWithFloors(of: PlanRequest, oneOf: number): Generator<{ stage: st
 
 test.each([
   ['one', 43, [CUP], 1],
+  ['one that bends', 7, [PANE], 1],
   ['six alike', 5, [{ ...JAR, count: 6 }], 1],
   ['six alike that are a set', 5, [{ ...JAR, count: 6, wholeOrNothing: true }], 1],
   ['three of three kinds', 97, [JAR, IRON, CUP], 1],

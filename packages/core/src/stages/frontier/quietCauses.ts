@@ -158,7 +158,7 @@ export function crushedOf(held: Touching, topIn: number, at: number): number {
 }
 
 /** The causes that lie in the bundle alone, whatever box it goes into. */
-export function bundleCauses(wrapped: WrappedItem, house: House): Cause[] {
+function bundleCauses(wrapped: WrappedItem, house: House): Cause[] {
   const { piece, layers } = wrapped;
   const { facts } = piece;
   const has = (...roles: readonly string[]) => layers.some((layer) => roles.includes(layer.stock.role));
@@ -228,11 +228,20 @@ const punchedFrom = (heightIn: number | null, medianIn: number): number =>
   heightIn === null ? PUNCH.bareFace : chanceHigherThan(heightIn, medianIn, Math.hypot(DROP_SPREAD, PUNCH.boardSpread));
 
 /** Something thin and brittle bends until it breaks, less with card on its faces, and less in a box. */
-function bendChance({ piece, layers }: WrappedItem, { box }: Shell): number {
+const bendChance = (wrapped: WrappedItem, { box }: Shell): number => leastBend(wrapped) * (isEnvelope(box) ? 1 / BEND.inBox : 1);
+
+/** The same in a box, where it is least, whichever that is. */
+function leastBend({ piece, layers }: WrappedItem): number {
   if (bendsOf(piece) !== 'breaks') return 0;
   const cards = stiffSides(layers);
-  return (cards === 0 ? BEND.bare : cards === 1 ? BEND.oneCard : BEND.twoCards) * (isEnvelope(box) ? 1 : BEND.inBox);
+  return (cards === 0 ? BEND.bare : cards === 1 ? BEND.oneCard : BEND.twoCards) * BEND.inBox;
 }
+
+/** What happens to a bundle at least, whatever it goes into. */
+export const leastCauses = (wrapped: WrappedItem, house: House): Cause[] => [
+  ...causesWith([['bend', leastBend(wrapped)]]),
+  ...bundleCauses(wrapped, house),
+];
 
 /** How many sides of a flat piece have something stiff on them: a card has one, a turn of it both. */
 const stiffSides = (layers: WrappedItem['layers']): number =>

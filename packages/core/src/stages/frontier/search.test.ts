@@ -42,6 +42,7 @@ const anyRequest = fc
       'rigidMetal' as const,
       'casedInstrument' as const,
       'machinedCasting' as const,
+      'glazedFlat' as const,
     ),
     mostChance: fc.constantFrom(1, 0.02, 0.002),
     strictGaps: fc.boolean(),
@@ -75,6 +76,7 @@ const anyRequest = fc
           archetype,
           dampSensitive: archetype === 'paperGoods',
           ...(archetype === 'paperGoods' ? { lengthIn: 9, widthIn: 7, heightIn: 0.8 } : {}),
+          ...(archetype === 'glazedFlat' ? { lengthIn: 9, widthIn: 7, heightIn: 0.3 } : {}),
           hardPoints: archetype === 'handledWare' ? [point('handle', 'right')] : [],
         },
         {
@@ -181,6 +183,23 @@ describe('the search over liners, cut-downs, envelopes and free boxes', () => {
     if (pinned.kind === 'noPlan') throw new Error(pinned.reasons.join());
     expect(pinned.recommended.choice).toMatchObject({ fill: 'crumpledPaper', inner: { fill: 'mouldedFill' } });
   });
+});
+
+test('what bends is ruled out before it is worked out, as all else is', () => {
+  const { backingCard, smallBubble, largeBubble } = ORDINARY_WRAPS;
+  const asked = request(
+    { archetype: 'glazedFlat', lengthIn: 9, widthIn: 6, heightIn: 0.125, weightLb: 0.3 },
+    {
+      stock: {
+        wraps: [backingCard, smallBubble, largeBubble],
+        boxes: [...STOCK.boxes, box([12, 10, 6]), box([11, 8, 5]), box([14, 12, 4])],
+      },
+    },
+  );
+  const chosen = finish(planParcel(asked));
+  if (chosen.kind === 'noPlan') throw new Error(chosen.reasons.join());
+  expect(chosen.recommended.choice.layers).toContainEqual({ material: 'backingCard', turns: 1 });
+  expect(chosen.evaluated / chosen.frontier.length).toBeLessThan(15);
 });
 
 test('asked only for what is better than a plan, a search finds what it recommends when it is asked for everything', () => {

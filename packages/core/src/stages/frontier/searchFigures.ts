@@ -18,7 +18,7 @@ import type { WrappedItem } from '../wrap/WrappedItem.ts';
 import { amongBundles, CAUSES, type Cause } from './causes.ts';
 import { overloadChance } from './crushChance.ts';
 import type { PlanSpace } from './PlanSpace.ts';
-import { alike, bundleCauses, certifiedLb } from './quietCauses.ts';
+import { alike, leastCauses, certifiedLb } from './quietCauses.ts';
 import { ceilingsWithAny, gapRanges, groupFills, shockCeilings, type ShockCeilings, type Within } from './shockCeilings.ts';
 import { wallStacks, waysOutStacks, type WrapStacks } from './wrapStacks.ts';
 
@@ -84,7 +84,7 @@ export function packer({ house, tapes, innerFills, pieces }: PlanSpace): Packer 
   const least = leastOf(innerFills, house);
   const kappa = house.kappa.value;
   const worthShares = worthSharesOf(pieces);
-  const ownCauses = remembered((wrapped: WrappedItem) => alike(wrapped, bundleCauses(wrapped, house)));
+  const ownCauses = remembered((wrapped: WrappedItem) => alike(wrapped, leastCauses(wrapped, house)));
   const quietOf = ({ bundles }: Held): QuietSums => {
     const [first, ...others] = bundles;
     if (others.length === 0) return quietOfOne(first.wrapped);

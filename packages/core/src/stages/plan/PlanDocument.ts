@@ -180,7 +180,7 @@ export interface PlanBoxed {
 }
 
 /** What something does not go into: the outer box, that round all, one bundle's own, or the one that some share. */
-export type TightBox = 'box' | 'inner' | 'own' | 'shared';
+export type TightBox = 'box' | 'inner' | 'own' | 'shared' | 'sleeve';
 
 /** Every bundle of a plan, the first included. */
 export const planBundles = (plan: PlanDocument): readonly [PlanBundle, ...PlanBundle[]] => [plan, ...(plan.others ?? [])];
@@ -215,6 +215,8 @@ export interface PlanLayer extends LayerPlacing {
   readonly turns: number;
   /** It is not wound but laid as cards, one for each half turn; left out for what is wound. */
   readonly stiff?: true;
+  /** It is an envelope that the bundle lies in; left out for sheets. */
+  readonly sleeve?: true;
   /** Of all its turns, on every side. */
   readonly thicknessIn: number;
   /** A face of the piece with one sheet more. */

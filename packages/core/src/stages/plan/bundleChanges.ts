@@ -1,4 +1,8 @@
+import { goesIntoSleeve, wrapsIn } from '../../engineering/materials/sleeves.ts';
+import type { WrapRole, WrapStock } from '../../engineering/materials/stock.ts';
 import { guardsFor, type Face } from '../../engineering/pieces/hardPoints.ts';
+import { bendsOf } from '../item/bends.ts';
+import type { InspectedPiece } from '../item/InspectedPiece.ts';
 import { orientationsOf } from '../box/orientationsOf.ts';
 import type { BundleChoice, PlanChoice } from '../frontier/PlanOption.ts';
 import type { PieceFacts } from '../sale/Order.ts';
@@ -13,14 +17,14 @@ export function* changesOfBundle(
   choice: PlanChoice,
   facts: PieceFacts,
   at: number,
-  { isTooSmall, takesCards }: { readonly isTooSmall: boolean; readonly takesCards: boolean },
+  { isTooSmall, piece }: { readonly isTooSmall: boolean; readonly piece: InspectedPiece },
 ): Generator<{ change: ChangeKind; after: PlanChoice }> {
   const own = bundleChoice(choice, at);
   const which = at === 0 ? {} : { bundle: at };
   yield* turnsOver(choice, facts, at);
   // what is wrapped and measured is not unwrapped for a better figure
   if (measuredAs(bundleLocks(locks, at), own.layers)) return;
-  for (const { change, layers } of layerChanges(stock, own.layers, facts, { isTooSmall, takesCards }))
+  for (const { change, layers } of layerChanges(stock, own.layers, facts, { isTooSmall, piece }))
     yield { change: { ...change, ...which }, after: withBundle(choice, at, { ...own, layers }) };
   for (const hollow of facts.hollows.filter((one) => !one.filled))
     yield { change: { kind: 'hollow', hollowId: hollow.id, ...which }, after: choice };
@@ -39,25 +43,27 @@ interface LayerChange {
 }
 
 /**
- * One material's turns one more or less, or half of one, and a sheet doubled over a face or not any more.
+ * One material's turns one more or less, or half of one, a sheet doubled over a face or not any more, and an envelope round the
+ * bundle, another, or none.
  *
  * @param isTooSmall where the box is too small only less of something helps, however much less
- * @param takesCards false for what does not bend: no card is laid on it
+ * @param piece as it was inspected: on what does not bend no card is laid, and what is too large for an envelope goes into none
  * @param without materials nobody wants, by key
  */
 export function* layerChanges(
-  { wraps }: PlanRequest['stock'],
+  stock: PlanRequest['stock'],
   layers: BundleChoice['layers'],
   facts: PieceFacts,
   {
     isTooSmall,
-    takesCards,
+    piece,
     without = [],
-  }: { readonly isTooSmall: boolean; readonly takesCards: boolean; readonly without?: readonly string[] },
+  }: { readonly isTooSmall: boolean; readonly piece: InspectedPiece; readonly without?: readonly string[] },
 ): Generator<LayerChange> {
+  const wraps = wrapsIn(stock);
   for (const wrap of wraps.filter((one) => one.role === 'surface' || one.role === 'conform' || one.role === 'cushion')) {
     const turns = layers.find((layer) => layer.material === wrap.key)?.turns ?? 0;
-    if (turns === 0 && (without.includes(wrap.key) || (wrap.stiff && !takesCards))) continue;
+    if (turns === 0 && (without.includes(wrap.key) || (wrap.stiff && bendsOf(piece) === null))) continue;
     for (const next of isTooSmall ? fewer(turns) : oneOrHalf(turns, wrap.cushion !== null)) {
       if (next >= 0 && next <= MOST_TURNS)
         yield {
@@ -67,8 +73,17 @@ export function* layerChanges(
         };
     }
   }
+  const sleeves = wraps.filter(({ role }) => role === 'sleeve');
+  const bare = layers.filter(({ material }) => !sleeves.some(({ key }) => key === material));
+  const worn = layers.length > bare.length ? layers.find((layer) => !bare.includes(layer))!.material : null;
+  if (worn !== null) yield { change: { kind: 'turns', material: worn, turns: 0 }, layers: bare, finely: false };
+  for (const sleeve of isTooSmall ? [] : sleeves) {
+    const { key, onHandFt2 } = sleeve;
+    if (key !== worn && onHandFt2 > 0 && !without.includes(key) && goesIntoSleeve(piece.guardedSizeIn, sleeve))
+      yield { change: { kind: 'turns', material: key, turns: 1 }, layers: withTurns(bare, wraps, key, 1), finely: false };
+  }
   for (const layer of layers) {
-    const isCushion = wraps.some((wrap) => wrap.key === layer.material && wrap.cushion !== null && wrap.role !== 'surface');
+    const isCushion = wraps.some(({ key, cushion, role }) => key === layer.material && cushion !== null && !NOT_DOUBLED.has(role));
     for (const face of layer.doubled ? [null] : isCushion && !isTooSmall ? facesToDouble(facts) : [])
       yield {
         change: { kind: 'doubled', material: layer.material, face },
@@ -77,6 +92,9 @@ export function* layerChanges(
       };
   }
 }
+
+/** What one sheet more over a face is never of. */
+const NOT_DOUBLED: ReadonlySet<WrapRole> = new Set(['surface', 'sleeve']);
 
 /** More turns of one material nobody advises. */
 const MOST_TURNS = 8;
@@ -114,12 +132,12 @@ const withDoubled = (layer: LayerChoice, face: Face | null): LayerChoice =>
 /** Every number of turns below one, by halves: where a box is too small, that is what must give. */
 const fewer = (turns: number): number[] => Array.from({ length: Math.round(turns * 2) }, (_, i) => turns - (i + 1) / 2);
 
-const ROLE_ORDER = ['surface', 'conform', 'cushion', 'skin', 'barrier'];
+const ROLE_ORDER: readonly WrapRole[] = ['surface', 'conform', 'cushion', 'skin', 'sleeve', 'barrier'];
 
 /** Layers with one material's turns changed, put in its place by role when it is new, gone at none. */
 export function withTurns(
   layers: PlanChoice['layers'],
-  wraps: PlanRequest['stock']['wraps'],
+  wraps: readonly WrapStock[],
   material: string,
   turns: number,
 ): PlanChoice['layers'] {

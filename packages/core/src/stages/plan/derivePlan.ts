@@ -27,6 +27,7 @@ import type { RatedParcel } from '../rate/RatedParcel.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import { weighParcel } from '../weight/weighParcel.ts';
 import { measuredAs } from '../wrap/waysToWrap.ts';
+import { notLaid } from '../wrap/notLaid.ts';
 import { wrapItem } from '../wrap/wrapItem.ts';
 import { bundleLocks, type PlanRequest } from './PlanRequest.ts';
 import { boxesOf } from './stockFor.ts';
@@ -127,8 +128,8 @@ export function deriver(request: PlanRequest): Deriver {
     const each = [choice, ...(choice.others ?? [])];
     if (each.length !== facts.length)
       return `${each.length === 1 ? 'one bundle is' : `${each.length} bundles are`} chosen for ${facts.length === 1 ? 'one piece' : `${facts.length} pieces`}`;
-    const missing = each.flatMap(({ layers }) => layers).find((layer) => !stock.wraps.some((one) => one.key === layer.material));
-    if (missing) return `${missing.material} is not in the stockroom`;
+    const unwrapped = each.flatMap(({ layers }) => layers).flatMap((layer) => notLaid(layer, stock) ?? [])[0];
+    if (unwrapped) return unwrapped;
     const box = boxes.find((one) => one.key === choice.box) ?? toFoldOf(choice.box, stock.linerBoard) ?? undefined;
     const inner = choice.inner && (choice.inner.box === OWN_BOX ? (own ?? undefined) : inners.find((one) => one.key === choice.inner!.box));
     if (!box || inner === undefined) return 'that box is not in the stockroom';

@@ -201,7 +201,23 @@ function tooSmall({ gaps, inner, bundles, shared }: StowedBox): PlanFault | null
     const within = gapsWithin(bundle);
     return within ? short(within, 'own').map((fault) => ({ ...fault, of: countedTitle(bundle.wrapped.piece.facts) })) : [];
   });
+  const sleeved = bundles.flatMap(({ wrapped: { layers, piece } }) =>
+    layers.flatMap(({ spareIn = [] }) =>
+      spareIn.flatMap((spare, at) =>
+        spare < -1e-9
+          ? {
+              kind: 'tooSmall' as const,
+              blocks: true as const,
+              box: 'sleeve' as const,
+              side: SIDES[at]![0],
+              shortIn: -spare,
+              of: countedTitle(piece.facts),
+            }
+          : [],
+      ),
+    ),
+  );
   const some = shared ? short(shared.gaps, 'shared').map((fault) => ({ ...fault, of: titlesOf(shared.of.map((at) => bundles[at]!)) })) : [];
-  const all = [...own, ...some, ...(inner ? short(inner.gaps, 'inner') : []), ...short(gaps, 'box')];
+  const all = [...own, ...sleeved, ...some, ...(inner ? short(inner.gaps, 'inner') : []), ...short(gaps, 'box')];
   return all.sort((a, b) => b.shortIn - a.shortIn)[0] ?? null;
 }

@@ -168,7 +168,7 @@ function wrap({ layers, squeezedIn, card }: Packing, piece: Parameters<typeof wr
   const even = wrapItem(
     piece,
     [...carded, ...layers.map(({ material, turns }) => ({ material, turns }))],
-    { wraps: WRAPS, innerTape: ORDINARY_TAPES.paper, outerTape: ORDINARY_TAPES.clear },
+    { wraps: WRAPS, boxes: [], innerTape: ORDINARY_TAPES.paper, outerTape: ORDINARY_TAPES.clear },
     house,
   );
   const told = even.layers.map((layer) => {

@@ -15,7 +15,6 @@ import type { ChangeKind } from './ChangeKind.ts';
 import { requestAfter } from './requestAfter.ts';
 import { countBare } from './countBare.ts';
 import { deriver, type Deriver } from './derivePlan.ts';
-import { bendsOf } from '../item/bends.ts';
 import { nestCostOf } from '../frontier/judgeParcel.ts';
 import { ceilingOfAll } from '../frontier/recommend.ts';
 import { ownBoxChanges } from './ownBoxChanges.ts';
@@ -223,8 +222,8 @@ function* singleChanges(request: PlanRequest, choice: PlanChoice, now: PlanOptio
   const { stock, cards, house } = request;
   const tooSmall = isTooSmall(now.rated.weighed, request);
   for (const [at, facts] of piecesOf(request).entries()) {
-    const takesCards = bendsOf(now.rated.weighed.filled.stowed.bundles[at]!.wrapped.piece) !== null;
-    yield* changesOfBundle(request, choice, facts, at, { isTooSmall: tooSmall, takesCards });
+    const { piece } = now.rated.weighed.filled.stowed.bundles[at]!.wrapped;
+    yield* changesOfBundle(request, choice, facts, at, { isTooSmall: tooSmall, piece });
   }
   for (const box of boxesOf({ stock, cards, locks: {} }).boxes) {
     if (box.key !== choice.box && box.onHand > 0 && (!isEnvelope(box) || goInEnvelopes(now.rated.weighed.filled.stowed)))

@@ -2,7 +2,6 @@ import type { House } from '../../house/House.ts';
 import { waysToGuard } from '../item/addedTo.ts';
 import { carefulMinor, recommend, type Recommendation } from '../frontier/recommend.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
-import { bendsOf } from '../item/bends.ts';
 import { layerChanges, without } from './bundleChanges.ts';
 import { countBare } from './countBare.ts';
 import { countWrapCautions } from './findFaults.ts';
@@ -97,12 +96,11 @@ function* stepsFrom(request: PlanRequest, { choice, rated }: PlanOption, several
   for (const [at, facts] of piecesOf(request).entries()) {
     const locks = bundleLocks(request.locks, at);
     const own = bundleChoice(choice, at);
-    const takesCards = bendsOf(rated.weighed.filled.stowed.bundles[at]!.wrapped.piece) !== null;
     const leftOut = request.locks.without;
     if (!locks.layers)
       for (const { layers, finely } of layerChanges(request.stock, own.layers, facts, {
         isTooSmall: false,
-        takesCards,
+        piece: rated.weighed.filled.stowed.bundles[at]!.wrapped.piece,
         ...(leftOut ? { without: leftOut } : {}),
       }))
         if ((finely || several) && !isHeaped(layers, request))

@@ -21,11 +21,11 @@ export function stockUsed({ rated }: Pick<PlanOption, 'rated'>, instead: readonl
   const { stowed, amounts } = rated.weighed.filled;
   const planned: StockUse[] = [
     ...stowed.bundles.flatMap(({ wrapped, layout }) =>
-      wrapped.layers.map(({ stock, areaIn2 }) => ({
-        kind: 'wrap' as const,
-        key: stock.key,
-        amount: (layout.count * areaIn2) / IN2_PER_FT2,
-      })),
+      wrapped.layers.map(({ stock, areaIn2 }) =>
+        stock.sleeve
+          ? { kind: 'box' as const, key: stock.key, amount: layout.count }
+          : { kind: 'wrap' as const, key: stock.key, amount: (layout.count * areaIn2) / IN2_PER_FT2 },
+      ),
     ),
     ...amounts.map(({ stock, boughtFt3 }) => ({ kind: 'fill' as const, key: stock.key, amount: boughtFt3 })),
     ...[{ box: stowed.shell.box, times: 1 }, ...boxesWithin(stowed)]

@@ -201,7 +201,7 @@ function writeBundle(bundle: LyingBundle, { blockIn }: Block): PlanBundle {
         role: stock.role,
         rollWidthIn: stock.rollWidthIn,
         turns,
-        ...(stock.stiff ? { stiff: true as const } : {}),
+        ...(stock.sleeve ? { sleeve: true as const } : stock.stiff ? { stiff: true as const } : {}),
         thicknessIn,
         doubled: doubled && doubled.face,
         ...placing,

@@ -39,6 +39,8 @@ export interface WrappedLayer {
   /** What lies more, or is squeezed out, on some faces; left out where it is even. */
   readonly moreOnFaceIn?: Readonly<Partial<Record<Face, number>>>;
   readonly placing: LayerPlacing;
+  /** Of an envelope: room it has to spare, long, wide and deep, inches; below 0 where the bundle does not go in. */
+  readonly spareIn?: Triple;
   readonly lengthIn: number;
   readonly sheets: number;
   readonly areaIn2: number;

@@ -3,6 +3,8 @@ export interface Laid {
   readonly turns: number;
   /** It is not wound: half a turn is one card. */
   readonly stiff?: boolean | undefined;
+  /** It is an envelope that the bundle lies in. */
+  readonly sleeve?: boolean | undefined;
   /** It is folded between two bundles: turns are its thicknesses. */
   readonly folded?: boolean | undefined;
 }
@@ -14,16 +16,18 @@ export function turnsWords(turns: number): string {
   return half ? `${whole} 1/2 turns` : `${whole} ${whole === 1 ? 'turn' : 'turns'}`;
 }
 
-/** What is laid, without what it is of: `2 turns`, `1 card`. */
-export function laidWords({ turns, stiff, folded }: Laid): string {
+/** What is laid, without what it is of: `2 turns`, `1 card`, `one`. */
+export function laidWords({ turns, stiff, sleeve, folded }: Laid): string {
+  if (sleeve) return 'one';
   if (folded) return `folded ${turns} thick`;
   const cards = Math.round(turns * 2);
   return stiff ? `${cards} ${cards === 1 ? 'card' : 'cards'}` : turnsWords(turns);
 }
 
-/** What is laid, with what it is of: `2 turns of small bubble`, `1 backing card`, `2 backing cards`. */
+/** What is laid, with what it is of: `2 turns of small bubble`, `1 backing card`, `2 backing cards`, `the padded envelope`. */
 export function laidOf(laid: Laid & { readonly name: string }): string {
   const name = laid.name.toLowerCase();
+  if (laid.sleeve) return `the ${name}`;
   if (!laid.stiff) return `${turnsWords(laid.turns)} of ${name}`;
   const cards = Math.round(laid.turns * 2);
   return name.endsWith('card') ? `${cards} ${name}${cards === 1 ? '' : 's'}` : `${laidWords(laid)} of ${name}`;

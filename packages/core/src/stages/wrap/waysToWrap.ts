@@ -1,3 +1,4 @@
+import { goesIntoSleeve, wrapsIn } from '../../engineering/materials/sleeves.ts';
 import type { WrapStock } from '../../engineering/materials/stock.ts';
 import { bendsOf } from '../item/bends.ts';
 import type { InspectedPiece } from '../item/InspectedPiece.ts';
@@ -27,12 +28,12 @@ export const measuredAs = ({ layers, bundle }: WrapLocks, now: readonly LayerCho
 
 /**
  * Every way of wrapping the piece that the plan may choose: surface as finish and house ask × cards on its faces where it
- * bends × conforming turns 0 to 4 × cushioning turns 0 to 6 × a damp barrier where required. Those that break a requirement
- * or fail the feel test, or leave the bundle thin or bare, are left out.
+ * bends × conforming turns 0 to 4 × cushioning turns 0 to 6 × for what goes into one an envelope round it × a damp barrier where
+ * required. Those that break a requirement or fail the feel test, or leave the bundle thin or bare, are left out.
  */
 export function waysToWrap(piece: InspectedPiece, stock: WrapStockroom, house: House, locks: WrapLocks = {}): WrappedItem[] {
   if (locks.layers) return [wrapItem(piece, locks.layers, stock, house, measuredAs(locks, locks.layers))];
-  const byRole = (role: WrapStock['role']) => stock.wraps.filter((wrap) => wrap.role === role && !locks.without?.includes(wrap.key));
+  const byRole = (role: WrapStock['role']) => wrapsIn(stock).filter((wrap) => wrap.role === role && !locks.without?.includes(wrap.key));
   const ways: WrappedItem[] = [];
   const barrier =
     piece.facts.dampSensitive && house.rules.dampBarrier
@@ -47,27 +48,41 @@ export function waysToWrap(piece: InspectedPiece, stock: WrapStockroom, house: H
   const cards = bendsOf(piece) ? byRole('surface').filter(({ stiff }) => stiff) : [];
   const between: LayerChoice[][] = [[], ...cards.flatMap(({ key }) => CARD_TURNS.map((turns) => [{ material: key, turns }]))];
   const conforming = house.bubble === 'largeOnly' ? [[]] : turnsOf(byRole('conform'), MOST_CONFORM_TURNS);
-  const inside = surfacesFor(piece, byRole('surface'), house).flatMap((surface) =>
+  const onSurface = surfacesFor(piece, byRole('surface'), house).flatMap((surface) =>
     between.map((card) => [...(surface ? [{ material: surface.key, turns: 1 }] : []), ...card]),
   );
-  for (const surface of inside) {
+  const sleeves = byRole('sleeve').filter((sleeve) => sleeve.onHandFt2 > 0 && goesIntoSleeve(piece.guardedSizeIn, sleeve));
+  for (const surface of onSurface) {
     for (const conform of conforming) {
       for (const cushion of turnsOf(byRole('cushion'), MOST_CUSHION_TURNS)) {
         if (house.bubble === 'smallThenLarge' && cushion.length > 0 && conform.length === 0 && byRole('conform').length > 0) continue;
-        const choices = [...surface, ...conform, ...cushion, ...barrier];
-        const wrapped = wrapItem(piece, choices, stock, house);
-        if (
-          followsParts(wrapped) &&
-          isHeld(wrapped) &&
-          wrapped.feelFaults.length === 0 &&
-          !isThin(piece, wrapped.growsIn) &&
-          wrapped.missing.length === 0
-        )
-          ways.push(wrapped);
+        const inside = [...surface, ...conform, ...cushion];
+        const bare = wrapItem(piece, inside, stock, house);
+        for (const sleeve of sleevesRound(bare, sleeves)) {
+          const around = [...sleeve, ...barrier];
+          const wrapped = around.length === 0 ? bare : wrapItem(piece, [...inside, ...around], stock, house);
+          if (
+            followsParts(wrapped) &&
+            isHeld(wrapped) &&
+            wrapped.feelFaults.length === 0 &&
+            !isThin(piece, wrapped.growsIn) &&
+            wrapped.missing.length === 0
+          )
+            ways.push(wrapped);
+        }
       }
     }
   }
   return ways;
+}
+
+/** In no envelope, and in the smallest of each kind that takes a bundle. Common practice, no source. */
+function sleevesRound({ bundleIn }: WrappedItem, sleeves: readonly WrapStock[]): LayerChoice[][] {
+  const fitting = sleeves
+    .filter((sleeve) => goesIntoSleeve(bundleIn, sleeve))
+    .sort((one, other) => one.rollWidthIn * one.rollLengthIn - other.rollWidthIn * other.rollLengthIn);
+  const smallest = [false, true].flatMap((stiff) => fitting.find((sleeve) => sleeve.stiff === stiff) ?? []);
+  return [[], ...smallest.map(({ key }) => [{ material: key, turns: 1 }])];
 }
 
 /** Never bare, but in a case: something round every piece, and a cushioning layer round what shock can break. */

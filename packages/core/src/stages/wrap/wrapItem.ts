@@ -1,6 +1,7 @@
 import { wrapLayer, type Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { cushionOf, sheetThicknessIn } from '../../engineering/materials/cushionOf.ts';
-import type { Stockroom, TapeStock } from '../../engineering/materials/stock.ts';
+import { sleevedIn, spareInSleeve, wrapsIn } from '../../engineering/materials/sleeves.ts';
+import type { Stockroom, TapeStock, WrapStock } from '../../engineering/materials/stock.ts';
 import { FORMS } from '../../engineering/pieces/forms.ts';
 import { FACE_AXIS, FACES, type Face } from '../../engineering/pieces/hardPoints.ts';
 import { IN2_PER_FT2, IN_PER_FT } from '../../units/index.ts';
@@ -10,7 +11,7 @@ import { feelTest } from './feelTest.ts';
 import type { LayerChoice, MeasuredBundle, WrappedItem, WrappedLayer } from './WrappedItem.ts';
 
 /** What wrapping takes from the stockroom. */
-export type WrapStockroom = Pick<Stockroom, 'wraps' | 'innerTape' | 'outerTape'>;
+export type WrapStockroom = Pick<Stockroom, 'wraps' | 'boxes' | 'innerTape' | 'outerTape'>;
 
 /**
  * Wraps one piece in the layers asked for, from the surface outward; each starts from the bundle the one
@@ -67,11 +68,13 @@ function layOn(
   piece: InspectedPiece,
   bundleIn: Triple,
   { material, turns, doubled, ...placing }: LayerChoice,
-  { wraps, innerTape, outerTape }: WrapStockroom,
+  stockroom: WrapStockroom,
   house: House,
 ): WrappedLayer {
-  const stock = wraps.find((wrap) => wrap.key === material);
+  const { innerTape, outerTape } = stockroom;
+  const stock = wrapsIn(stockroom).find((wrap) => wrap.key === material);
   if (!stock) throw new RangeError(`material of a layer must be in the stockroom, not ${material}`);
+  if (stock.sleeve) return slideIn(bundleIn, stock, stock.sleeve.insideIn, house.strongInnerTape ? outerTape : innerTape);
   if (!(turns > 0 && turns <= 20)) throw new RangeError(`turns must be above 0 and at most 20, not ${turns}`);
   const sheetIn = sheetThicknessIn(stock);
   const axis = piece.wrapAxis;
@@ -106,6 +109,31 @@ function layOn(
     tape,
     tapeFt: tapeStripFt(wrappedIn),
     bundleIn: wrappedIn,
+  };
+}
+
+/** A bundle slid into an envelope, which is closed with one strip along its flap. */
+function slideIn(bundleIn: Triple, stock: WrapStock, insideIn: Triple, tape: TapeStock): WrappedLayer {
+  const thicknessIn = sheetThicknessIn(stock);
+  const [lengthIn, widthIn] = insideIn;
+  const areaIn2 = 2 * lengthIn * widthIn;
+  return {
+    stock,
+    cushion: stock.cushion === null ? null : cushionOf({ ...stock, cushion: stock.cushion }),
+    turns: 1,
+    thicknessIn,
+    doubled: null,
+    placing: {},
+    spareIn: spareInSleeve(bundleIn, insideIn),
+    lengthIn,
+    sheets: 1,
+    areaIn2,
+    weightLb: (areaIn2 / IN2_PER_FT2) * stock.lbPerFt2,
+    costMinor: stock.priceMinor,
+    minutes: stock.minutesPerTurn,
+    tape,
+    tapeFt: widthIn / IN_PER_FT,
+    bundleIn: sleevedIn(bundleIn, insideIn, stock, thicknessIn),
   };
 }
 
