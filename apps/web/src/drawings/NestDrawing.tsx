@@ -120,7 +120,7 @@ function legendOf(plan: PlanDocument): { key: string; name: string }[] {
   const isAlsoWrapped = (fill: string) => wraps.some(({ name }) => name === fill.split(',')[0]);
   const all = [
     { key: 'piece', name: 'Piece' },
-    ...wraps.map(({ key, name }) => ({ key, name })),
+    ...wraps.map(({ key, name, sleeve }) => ({ key, name: sleeve ? 'Envelope' : name })),
     ...(plan.around ? [{ key: plan.around.material, name: plan.around.name }] : []),
     ...(plan.folds ?? []).map(({ material, name }) => ({ key: material, name })),
     // folded bubble in the gaps is not the bubble round the piece

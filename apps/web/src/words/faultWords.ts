@@ -34,7 +34,7 @@ function wordsFor(fault: PlanFault, plan: PlanDocument, write: Writers): FaultWo
     case 'tooSmall':
       return {
         title: `${fault.box === 'shared' && plan.shared!.of.length > 1 ? 'They do' : 'It does'} not go into ${tightBox(fault.box, plan)}.`,
-        says: `The ${fault.box === 'box' && plan.inner ? (plan.inner.core ? 'core' : 'inner box') : 'bundle'} is ${write.length(fault.shortIn)} too ${fault.side}: a larger ${fault.box === 'sleeve' ? 'envelope' : fault.box === 'inner' && plan.inner?.core ? 'tube' : 'box'}, a turn less, or another way up.`,
+        says: `The ${fault.box === 'box' && plan.inner ? (plan.inner.core ? 'core' : 'inner box') : 'bundle'} is ${write.length(fault.shortIn)} too ${fault.side}: ${fault.box === 'sleeve' ? 'a larger envelope or a turn less' : `a larger ${fault.box === 'inner' && plan.inner?.core ? 'tube' : 'box'}, a turn less, or another way up`}.`,
       };
     case 'noService':
       return {

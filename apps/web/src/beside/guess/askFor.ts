@@ -47,8 +47,10 @@ export function buyerSentence(plans: readonly PlanDocument[], money: (minor: num
       ? 'wrapped by itself'
       : turns > 0
         ? `wrapped in ${turnsWords(turns)}`
-        : first.layers.length > 0
+        : first.layers.some(({ stiff }) => stiff)
           ? 'between cards'
-          : 'as it is';
+          : first.layers.some(({ sleeve }) => sleeve)
+            ? 'in an envelope'
+            : 'as it is';
   return `${several ? `Each travels ${wrapped}, all of them` : `It travels ${wrapped} and`} packed ${how}, about ${weight(first.weight.grossLb)} in all; postage is ${low === high ? money(low) : `${money(low)} to ${money(high)}`} depending on where you are.`;
 }

@@ -137,9 +137,7 @@ function LayerTile({
           )}
         </span>
         {layer.sleeve ? (
-          <Button aria-label={`Without ${layer.name}`} onClick={() => turn(() => 0)}>
-            without it
-          </Button>
+          <Stepper label={`the ${layer.name}`} less={() => turn(() => 0)} />
         ) : (
           <Stepper
             label={`turns of ${layer.name}`}

@@ -2,12 +2,12 @@
 import { Button } from 'antd';
 import { Minus, Plus } from 'lucide-react';
 
-/** A visible − and +. */
-export function Stepper({ label, less, more }: { label: string; less: () => void; more: () => void }) {
+/** A visible − and +; without a `more` there is one at most, and − takes it away. */
+export function Stepper({ label, less, more }: { label: string; less: () => void; more?: () => void }) {
   return (
     <span className="stepper">
-      <Button icon={<Minus size={20} aria-hidden />} aria-label={`Less ${label}`} onClick={less} />
-      <Button icon={<Plus size={20} aria-hidden />} aria-label={`More ${label}`} onClick={more} />
+      <Button icon={<Minus size={20} aria-hidden />} aria-label={`${more ? 'Less' : 'Without'} ${label}`} onClick={less} />
+      {more && <Button icon={<Plus size={20} aria-hidden />} aria-label={`More ${label}`} onClick={more} />}
     </span>
   );
 }
