@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { Triple } from '../geometry/wrapLayer.ts';
 import { cellDivider } from './cellDivider.ts';
 import { cornerTubes } from './cornerTubes.ts';
-import { crossDivider } from './crossDivider.ts';
+import { crossDivider, takesCross } from './crossDivider.ts';
 import type { CutPart } from './CutPart.ts';
 import { linerPanels } from './linerPanels.ts';
 import { lowerBox } from './lowerBox.ts';
@@ -49,6 +49,8 @@ describe('cross divider (exact)', () => {
     expect((above!.knife[0]!.from[0] + above!.knife[2]!.from[0]) / 2).toBeCloseTo(cross.lengthIn / 2, 12);
     expect(cross.boardUsedIn2).toBeCloseTo(2 * cross.lengthIn * 4, 12);
     expect(() => crossDivider(1, 1, 4, 0.8)).toThrow(RangeError);
+    // a strip √2 − 0.7 long is longer than its slot of 0.7 is wide, one of √2 − 0.71 is not
+    expect([takesCross(1, 1, 0.7), takesCross(1, 1, 0.71), takesCross(40, 0.25, 0.16)]).toEqual([true, false, false]);
   });
 });
 

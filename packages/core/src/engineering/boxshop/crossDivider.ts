@@ -11,6 +11,16 @@ export interface CrossDivider extends CutWork {
   readonly slotDepthIn: number;
 }
 
+/** Width of the slot in the middle of a strip, inches: the other one goes through it at a slant. */
+const slotWidth = (lengthIn: number, widthIn: number, caliperIn: number): number =>
+  (caliperIn * Math.max(lengthIn, widthIn)) / Math.min(lengthIn, widthIn);
+
+/** True where a strip is left between the corners of a box, so that a cross goes into it at all; inches. */
+export function takesCross(lengthIn: number, widthIn: number, caliperIn: number): boolean {
+  const slotIn = slotWidth(lengthIn, widthIn, caliperIn);
+  return Math.hypot(lengthIn, widthIn) - slotIn > slotIn;
+}
+
 /**
  * A cross divider: two strips from corner to corner, each slotted at its centre to half its height.
  *
@@ -22,9 +32,9 @@ export interface CrossDivider extends CutWork {
  */
 export function crossDivider(lengthIn: number, widthIn: number, heightIn: number, caliperIn: number): CrossDivider {
   const diagonalIn = Math.hypot(lengthIn, widthIn);
-  const slotWidthIn = (caliperIn * Math.max(lengthIn, widthIn)) / Math.min(lengthIn, widthIn);
+  const slotWidthIn = slotWidth(lengthIn, widthIn, caliperIn);
   const stripIn = diagonalIn - slotWidthIn;
-  if (!(stripIn > slotWidthIn)) throw new RangeError(`caliperIn leaves no strip between the corners, not ${caliperIn}`);
+  if (!takesCross(lengthIn, widthIn, caliperIn)) throw new RangeError(`caliperIn leaves no strip between the corners, not ${caliperIn}`);
   const slotDepthIn = heightIn / 2;
   const strip = (name: string, opens: 'above' | 'below'): CutPart => ({
     name,

@@ -1,5 +1,6 @@
 import { boxTareLb, outsideOf } from '../../engineering/board/boxBlank.ts';
 import { envelopeOutsideOf, envelopeTareLb } from '../../engineering/board/envelope.ts';
+import { takesCross } from '../../engineering/boxshop/crossDivider.ts';
 import { linerPanels } from '../../engineering/boxshop/linerPanels.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';
@@ -83,10 +84,10 @@ export function lined(shell: Shell, sheet: SheetBoard): Shell | null {
   return { ...withPart(shell, linerPart(shell.insideIn, sheet)), liner: true, insideIn };
 }
 
-/** The same shell with its spare depth taken up by a cross under the lid; null where none would be left under it. */
+/** The same shell with its spare depth taken up by a cross under the lid; null where none would be left under it, or it has no room for one. */
 export function crossed(shell: Shell, crossIn: number, sheet: SheetBoard): Shell | null {
   const [lengthIn, widthIn, depthIn] = shell.insideIn;
-  if (!(crossIn > 0 && crossIn < depthIn)) return null;
+  if (!(crossIn > 0 && crossIn < depthIn && takesCross(lengthIn, widthIn, sheet.board.caliperIn))) return null;
   const insideIn: Triple = [lengthIn, widthIn, depthIn - crossIn];
   return { ...withPart(shell, crossPart(shell.insideIn, crossIn, sheet)), crossIn, insideIn };
 }

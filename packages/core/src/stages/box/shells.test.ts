@@ -29,6 +29,27 @@ describe('a box made ready, worked by hand', () => {
     expect(low.tareLb).toBeCloseTo(((49.5 * 21) / 144) * 0.12, 12);
   });
 
+  // nobody folds a wall of a quarter of an inch. Judgement
+  test('no side is shortened below three inches and no depth cut below one, however thin what it holds; a cross goes only where there is room', () => {
+    const house = { ...BEDDED_HOUSE, shortens: true, cutsDown: true, crosses: true };
+    const made = shellsFor(box([30, 8, 6]), [9, 0.2, 0.2], 0, room, house, shellMaker(room));
+    expect(made.map(({ insideIn }) => insideIn)).toEqual(
+      expect.arrayContaining([
+        [30, 3, 6],
+        [9, 8, 1],
+      ]),
+    );
+    for (const { insideIn } of made) expect(insideIn[0] >= 3 && insideIn[1] >= 3 && insideIn[2] > 0).toBe(true);
+    for (const { newDepthIn } of made) expect(newDepthIn ?? 6).toBeGreaterThanOrEqual(1);
+    expect(crossed(wholeShell(box([40, 0.25, 6])), 2, LINER)).toBeNull();
+    const derived = derivePlan(request({}, { stock: { boxes: [box([40, 0.25, 6], { key: 'slit' })] } }), {
+      ...CHOICE,
+      box: 'slit',
+      crossIn: 2,
+    });
+    expect(derived.kind === 'plan' && derived.option.rated.weighed.filled.stowed.shell.crossIn).toBeNull();
+  });
+
   // blank 2(10 + 12) + 1.5 = 45.5 by 10 + 10 = 20 in, the shorter side being the length now; two joints of 10 + 2 × 5 in
   test('shortened: length, outside and tare go down with it, and both joints take tape', () => {
     const whole = wholeShell(box([16, 12, 10]));

@@ -69,9 +69,12 @@ export function shellsFor(
   );
 }
 
+/** Narrower no wall is folded, and lower no box is cut, whatever it holds: length, width and depth, inches; judgement. */
+const LEAST_INSIDE_IN: Triple = [3, 3, 1];
+
 /** Inside that is wanted, to quarters of an inch, with walls of a board where there are any. */
 const wantedIn = (heldIn: Triple, gapIn: number, wallIn: number): Triple =>
-  heldIn.map((side) => snapUp(side + 2 * gapIn + 2 * wallIn)) as unknown as Triple;
+  heldIn.map((side, axis) => Math.max(LEAST_INSIDE_IN[axis]!, snapUp(side + 2 * gapIn + 2 * wallIn))) as unknown as Triple;
 
 /** As long as it is, and shortened where it pays; of each the whole depth, and the new one or the cross where that pays. */
 function roomWays(box: BoxStock, wanted: Triple, room: BoxRoom, house: House, locks: BoxLocks): readonly RoomWay[] {
@@ -112,7 +115,7 @@ const snapUp = (inches: number): number => Math.ceil(inches / CUT_TO_IN - 1e-9) 
 /** The depth a shell could be cut down to for what it holds; null where that would not pay, or it is a carrier's. */
 export function depthWanted({ box, insideIn }: Shell, heldIn: number, gapIn: number): number | null {
   const walls = box.insideIn[2] - insideIn[2];
-  const depthIn = snapUp(heldIn + 2 * gapIn + walls);
+  const depthIn = Math.max(LEAST_INSIDE_IN[2], snapUp(heldIn + 2 * gapIn + walls));
   return box.container === null && !isToFold(box) && box.insideIn[2] - depthIn >= WORTH_CUTTING_IN ? depthIn : null;
 }
 

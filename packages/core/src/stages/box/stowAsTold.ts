@@ -104,7 +104,7 @@ function shellAsTold({ box, newDepthIn, shortened: to, crossIn, liner, board, sh
   const long = to && to.newIn < box.insideIn[AXIS_OF[to.side]] ? shortened(wholeShell(box), to) : wholeShell(box);
   const shell = newDepthIn === null || !(newDepthIn > 0 && newDepthIn < box.insideIn[2]) ? long : cutDown(long, newDepthIn);
   const walled = liner && sheet ? lined(shell, sheet) : shell;
-  // a cross higher than the box takes nothing up
+  // a cross higher than the box, or one that has no room in it, takes nothing up
   const ready = walled && crossIn && sheet ? (crossed(walled, crossIn, sheet) ?? walled) : walled;
   return ready && board && sheet ? boarded(ready, sheet) : ready;
 }

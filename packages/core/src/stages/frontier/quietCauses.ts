@@ -26,6 +26,7 @@ import type { FilledBox, Struck } from '../fill/FilledBox.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 import { bendsOf } from '../item/bends.ts';
 import { worthSharesOf } from '../item/worthOfAll.ts';
+import { stiffSides } from '../wrap/stiffSides.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
 import { amongAlike, amongBundles, anyOf, causesWith, either, joinedHappenings, together, type Cause, type Happening } from './causes.ts';
 import { crushHarm, overloadChance } from './crushChance.ts';
@@ -242,13 +243,6 @@ export const leastCauses = (wrapped: WrappedItem, house: House): Cause[] => [
   ...causesWith([['bend', leastBend(wrapped)]]),
   ...bundleCauses(wrapped, house),
 ];
-
-/** How many sides of a flat piece have something stiff on them: a card has one, a turn of it both. */
-const stiffSides = (layers: WrappedItem['layers']): number =>
-  Math.min(
-    2,
-    layers.filter(({ stock }) => stock.stiff).reduce((sum, { turns }) => sum + 2 * turns, 0),
-  );
 
 /** Paper is creased where nothing stiff holds it flat, and at corners near a wall. */
 function creaseChance({ stowed, effectiveGaps: gaps }: FilledBox, { wrapped }: LyingBundle): number {

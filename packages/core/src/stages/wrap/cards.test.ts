@@ -39,6 +39,32 @@ test('a glazed picture is put between two cards, and breaks less often than with
   expect(bending(without)).toBeCloseTo(0.2 * 0.2, 9);
 });
 
+test('so is each of six alike, and each of them as well as one alone: no more than six times as often does any break', () => {
+  const small: Partial<PieceFacts> = { ...PICTURE, lengthIn: 9, widthIn: 6, heightIn: 0.125, weightLb: 0.31 };
+  const boxes = [box([12, 10, 8]), box([14, 12, 10]), box([16, 14, 12])];
+  const of = (count: number) => plan(request({ ...small, count }, { stock: { ...STOCK, wraps: WRAPS, boxes } })).recommended;
+  const [one, six] = [of(1), of(6)];
+  expect(six.choice.layers).toContainEqual({ material: 'backingCard', turns: 1 });
+  expect(six.chance).toBeLessThan(6 * one.chance);
+});
+
+test('and the picture that goes with a jug', () => {
+  const one = request({ ...PICTURE, lengthIn: 9, widthIn: 6, heightIn: 0.125, weightLb: 0.31 }, { stock: { ...STOCK, wraps: WRAPS } });
+  const [picture] = one.order.pieces;
+  const jug = {
+    ...picture!,
+    id: '00000000-0000-4000-8000-000000000002',
+    title: 'jug',
+    archetype: 'handledWare' as const,
+    lengthIn: 6,
+    widthIn: 4,
+    heightIn: 5,
+  };
+  const pieces = [jug, picture!];
+  const { choice } = plan({ ...one, order: { ...one.order, pieces }, pieceIds: pieces.map(({ id }) => id) }).recommended;
+  expect(choice.others![0]!.layers).toContainEqual({ material: 'backingCard', turns: 1 });
+});
+
 test('what does not bend gets none: a bowl, and a thick block of the same glass', () => {
   expect(cardsIn(asked({}))).toBe(0);
   expect(cardsIn(asked({ archetype: 'denseGlass', lengthIn: 6, widthIn: 5, heightIn: 3, weightLb: 4 }))).toBe(0);

@@ -1,4 +1,6 @@
 import { dropHeightAtG } from '../../engineering/cushion/dropHeight.ts';
+import { bendsOf } from '../item/bends.ts';
+import { stiffSides } from './stiffSides.ts';
 import type { WrappedItem, Wraps } from './WrappedItem.ts';
 
 /** Several may stand in many ways, so that each wrap is looked at many times: so many of them stand for all. */
@@ -7,10 +9,10 @@ const MOST_WAYS = 16;
 const MOST_COMBINED = 8;
 
 /** What speaks for a way of wrapping, less of each being better. */
-type Told = readonly [cost: number, room: number, hardness: number, bare: number];
+type Told = readonly [cost: number, room: number, hardness: number, bare: number, bends: number];
 
 /**
- * Of the ways to wrap one of several the few that are not beaten on cost, room, softness and finish together, those that stand
+ * Of the ways to wrap one of several the few that are not beaten on cost, room, softness, finish and stiffness together, those that stand
  * out most among their neighbours; all of them for a single piece.
  */
 export const fewWhereSeveral = (ways: readonly WrappedItem[]): readonly WrappedItem[] =>
@@ -74,10 +76,16 @@ function standsOut(all: readonly { readonly told: Told }[], at: number): number 
   const [before, here, after] = [all[at - 1]!.told, all[at]!.told, all[at + 1]!.told];
   const apart = Math.log(after[2] / before[2]);
   const dearer = Math.max(0, Math.log(here[0] / before[0])) + Math.max(0, Math.log(here[1] / before[1]));
-  return apart - dearer / 4 + (here[3] < before[3] ? 1 : 0);
+  return apart - dearer / 4 + (here[3] < before[3] ? 1 : 0) + (here[4] < before[4] ? 1 : 0);
 }
 
-const tell = (way: WrappedItem): Told => [costOf(way), roomOf(way), hardnessOf(way), isBare(way) ? 1 : 0];
+const tell = (way: WrappedItem): Told => [
+  costOf(way),
+  roomOf(way),
+  hardnessOf(way),
+  isBare(way) ? 1 : 0,
+  bendsOf(way.piece) ? 2 - stiffSides(way.layers) : 0,
+];
 
 /** Material, in minor units, and minutes at a round cent each second. */
 const costOf = ({ costMinor, minutes, piece: { guards } }: WrappedItem): number =>
