@@ -38,6 +38,7 @@ const screens = {
 };
 
 export default {
+  testSequencer: '<rootDir>/tests/order.mjs',
   projects: [
     screens,
     project('core', 'packages/core/src'),

@@ -44,7 +44,12 @@ export function* searchPruned(space: PlanSpace, than: PlanOption | null = null):
   const judge = judgeOnce(space, floors, trace);
   const [few, rest] = sampleOf(everyBare(space));
   for (const some of [few, rest]) yield* searchAmong(judge, floors, trace, yield* stow(made(some)));
-  if (looksAtBoxed(space, trace.isBelowCeiling())) yield* searchAmong(judge, floors, trace, yield* stow(everyBoxed(space)));
+  if (looksAtBoxed(space, trace.isBelowCeiling())) {
+    const boxed = everyBoxed(space);
+    // where everything goes into an inner box nothing is known yet that could rule any of it out
+    const parts = trace.frontier.points().length > 0 ? [boxed] : sampleOf([...boxed]);
+    for (const some of parts) yield* searchAmong(judge, floors, trace, yield* stow(some));
+  }
   return trace.found();
 }
 
