@@ -17,7 +17,7 @@ export const KIND_WORDS: Readonly<Record<ArchetypeKey, string>> = {
   thinFigure: 'figure figurine head bust statuette plaster doll statue sculpture angel shepherdess ballerina',
   globeShade: 'shade globe dome bell-jar lampshade lamp-shade cloche',
   glazedFlat:
-    'picture mirror framed print pane photograph fern watercolour watercolor painting engraving etching lithograph sampler looking-glass',
+    'picture mirror framed print pane photograph fern watercolour watercolor painting engraving etching lithograph sampler looking-glass negative ambrotype daguerreotype lantern-slide glass-slide stained-glass window',
   fineMetal: 'lathe gauge micrometer brass lamp level caliper vernier candlestick candelabra lantern trophy inkwell reel',
   machinedCasting: 'casting pump cylinder-head flywheel lathe-bed bearing manifold carburettor engine crankshaft gearbox sewing-machine',
   brassHorn: 'horn trumpet cornet bugle tuba foghorn trombone saxophone',

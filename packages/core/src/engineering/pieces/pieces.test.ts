@@ -27,6 +27,9 @@ test.each<[string, ArchetypeKey | null]>([
   // what goes with a piece is not the piece
   ['brass table lamp with a glass shade', 'fineMetal'],
   ['framed watercolour behind glass', 'glazedFlat'],
+  ['glass negative of a harbour', 'glazedFlat'],
+  ['stained glass panel', 'glazedFlat'],
+  ['box of lantern slides', 'glazedFlat'],
   ['pressed glass bowl on a brass stand', 'pressedGlass'],
   ['thing with a glass lid', 'blownGlass'],
   // names of two words, and several of one
