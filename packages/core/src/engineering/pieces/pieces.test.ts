@@ -30,6 +30,11 @@ test.each<[string, ArchetypeKey | null]>([
   ['glass negative of a harbour', 'glazedFlat'],
   ['stained glass panel', 'glazedFlat'],
   ['box of lantern slides', 'glazedFlat'],
+  ['oil lamp chimney', 'globeShade'],
+  ['neon sign', 'blownGlass'],
+  ['car headlight', 'pressedGlass'],
+  ['sea shell', 'thinFigure'],
+  ['felt hat', 'textile'],
   ['pressed glass bowl on a brass stand', 'pressedGlass'],
   ['thing with a glass lid', 'blownGlass'],
   // names of two words, and several of one
