@@ -78,8 +78,14 @@ export function* layerChanges(
   const worn = layers.length > bare.length ? layers.find((layer) => !bare.includes(layer))!.material : null;
   if (worn !== null) yield { change: { kind: 'turns', material: worn, turns: 0 }, layers: bare, finely: false };
   for (const sleeve of isTooSmall ? [] : sleeves) {
-    const { key, onHandFt2 } = sleeve;
-    if (key !== worn && onHandFt2 > 0 && !without.includes(key) && goesIntoSleeve(piece.guardedSizeIn, sleeve))
+    const { key, onHandFt2, stiff } = sleeve;
+    if (
+      key !== worn &&
+      onHandFt2 > 0 &&
+      (!stiff || bendsOf(piece)) &&
+      !without.includes(key) &&
+      goesIntoSleeve(piece.guardedSizeIn, sleeve)
+    )
       yield { change: { kind: 'turns', material: key, turns: 1 }, layers: withTurns(bare, wraps, key, 1), finely: false };
   }
   for (const layer of layers) {

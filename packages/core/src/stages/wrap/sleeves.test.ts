@@ -110,6 +110,8 @@ describe('what it does', () => {
     };
     expect(takes(asked())).toBe(true);
     expect(takes(asked({ ...PANE, lengthIn: 11.5 }))).toBe(false);
+    // a stiff one does nothing for what does not bend
+    expect(takes(asked({ ...PANE, archetype: 'handledWare', heightIn: 0.9 }, [STIFF]))).toBe(false);
     expect(
       takes(
         asked(PANE, [

@@ -6,6 +6,7 @@ import type { House } from '../../house/House.ts';
 import { sameContent } from '../../units/index.ts';
 import type { LayerChoice, MeasuredBundle, WrappedItem } from './WrappedItem.ts';
 import { isThin, partNotFollowed } from './feelTest.ts';
+import { stiffSides } from './stiffSides.ts';
 import { wrapItem, type WrapStockroom } from './wrapItem.ts';
 
 const MOST_CONFORM_TURNS = 4;
@@ -51,7 +52,10 @@ export function waysToWrap(piece: InspectedPiece, stock: WrapStockroom, house: H
   const onSurface = surfacesFor(piece, byRole('surface'), house).flatMap((surface) =>
     between.map((card) => [...(surface ? [{ material: surface.key, turns: 1 }] : []), ...card]),
   );
-  const sleeves = byRole('sleeve').filter((sleeve) => sleeve.onHandFt2 > 0 && goesIntoSleeve(piece.guardedSizeIn, sleeve));
+  // one that is stiff does what cards do, and nothing for what does not bend
+  const sleeves = byRole('sleeve').filter(
+    (sleeve) => sleeve.onHandFt2 > 0 && (!sleeve.stiff || bendsOf(piece)) && goesIntoSleeve(piece.guardedSizeIn, sleeve),
+  );
   for (const surface of onSurface) {
     for (const conform of conforming) {
       for (const cushion of turnsOf(byRole('cushion'), MOST_CUSHION_TURNS)) {
@@ -76,14 +80,18 @@ export function waysToWrap(piece: InspectedPiece, stock: WrapStockroom, house: H
   return ways;
 }
 
-/** In no envelope, and in the smallest of each kind that takes a bundle. Common practice, no source. */
-function sleevesRound({ bundleIn }: WrappedItem, sleeves: readonly WrapStock[]): LayerChoice[][] {
+/** In no envelope, and in the smallest of each kind that takes a bundle; in no stiff one between two cards. Common practice, no source. */
+function sleevesRound({ bundleIn, layers }: WrappedItem, sleeves: readonly WrapStock[]): LayerChoice[][] {
+  if (sleeves.length === 0) return IN_NONE;
+  const isStiff = stiffSides(layers) === 2;
   const fitting = sleeves
-    .filter((sleeve) => goesIntoSleeve(bundleIn, sleeve))
+    .filter((sleeve) => !(sleeve.stiff && isStiff) && goesIntoSleeve(bundleIn, sleeve))
     .sort((one, other) => one.rollWidthIn * one.rollLengthIn - other.rollWidthIn * other.rollLengthIn);
   const smallest = [false, true].flatMap((stiff) => fitting.find((sleeve) => sleeve.stiff === stiff) ?? []);
   return [[], ...smallest.map(({ key }) => [{ material: key, turns: 1 }])];
 }
+
+const IN_NONE: LayerChoice[][] = [[]];
 
 /** Never bare, but in a case: something round every piece, and a cushioning layer round what shock can break. */
 export const isHeld = ({ piece: { archetype }, layers }: WrappedItem): boolean =>
