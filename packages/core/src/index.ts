@@ -130,7 +130,7 @@ export {
   type CustomsLine,
   type CustomsPurpose,
 } from './stages/parcel/customs.ts';
-export { TAPE_OVER_END_IN } from './stages/weight/weighParcel.ts';
+export { TAPE_OVER_END_IN } from './engineering/board/envelope.ts';
 export * from './stages/parcel/PictureMark.ts';
 export { capital, lower } from './stages/bench/stepParts.ts';
 export { tearList, type RollToTear, type TearList, type TornPiece } from './stages/bench/tearList.ts';

@@ -40,6 +40,8 @@ const LEADING =
   /^(?<set>(?:an?\s+)?set\s+of\s+)?(?<count>\d{1,4}|(?:a\s+)?half\s+a\s+dozen|(?:an?\s+)?[a-z]+)\s*(?<sign>[x×]\s+|\s(?:of\s+)?)(?<rest>\S.*)$/i;
 /** A set in a box of its own is one thing. */
 const IN_ITS_BOX = /\b(?:boxed|cased|in (?:its|their|a|an|the) (?:\w+ )?(?:box|case))\b/i;
+/** `8 x 10 prints` are of that size. */
+const A_NUMBER = /^[\d./]+\s/;
 const PLURAL = /(?:[^su]s|men|people|feet|mice)\b/i;
 
 /**
@@ -52,7 +54,7 @@ export function leadingCount(title: string, most: number): LeadingCount | null {
   const { set, count: said, sign, rest } = LEADING.exec(title.trim())?.groups ?? {};
   if (said === undefined || sign === undefined || rest === undefined) return null;
   const count = parseCount(said);
-  if (count === null || count < 2 || count > most || (set !== undefined && IN_ITS_BOX.test(rest))) return null;
+  if (count === null || count < 2 || count > most || A_NUMBER.test(rest) || (set !== undefined && IN_ITS_BOX.test(rest))) return null;
   const told = set !== undefined || /[x×]|of/i.test(sign) || /pair|couple|dozen/i.test(said);
   return told || PLURAL.test(rest) ? { count, rest } : null;
 }

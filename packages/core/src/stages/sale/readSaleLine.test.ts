@@ -158,6 +158,57 @@ test.each<[string, object]>([
   ['tile 6 inch, 6 x 6 x 1/2', { title: 'tile 6 inch', sizeIn: [6, 6, 0.5] }],
 ])('%s: a size behind a name needs no comma', (text, wanted) => expect(readSaleLine(text, setting)).toMatchObject(wanted));
 
+test.each<[string, object]>([
+  [
+    'stoneware tea urn 9 x 8 x 14 in 6 lb 3 oz sold 84 to 40217 by Friday',
+    {
+      title: 'stoneware tea urn',
+      sizeIn: [9, 8, 14],
+      weightLb: 6.1875,
+      soldMinor: 8400,
+      destinationPostcode: '40217',
+      shipBy: '2026-11-27',
+    },
+  ],
+  [
+    'six apothecary jars 3 1/2 x 3 1/2 x 6 11 oz each sold for 72 paid 14 shipping bin b4',
+    {
+      title: 'apothecary jars',
+      count: 6,
+      sizeIn: [3.5, 3.5, 6],
+      weightLb: 0.6875,
+      soldMinor: 7200,
+      shippingCollectedMinor: 1400,
+      bin: 'B4',
+    },
+  ],
+  ['puzzle jug 16x13x17cm 918g sold 40 cost 9.50', { title: 'puzzle jug', weightLb: 918 / 453.59237, soldMinor: 4000, paidMinor: 950 }],
+  ['sold 84 brass lamp to XN-04021', { title: 'brass lamp', soldMinor: 8400, destinationPostcode: 'XN-04021' }],
+  ['jug weighs about 2 lb, sold 20', { title: 'jug', weightLb: 2, soldMinor: 2000 }],
+  ['jug 2 lb 9 x 8 x 14', { title: 'jug', weightLb: 2, sizeIn: [9, 8, 14] }],
+  // what belongs to a title stays there
+  ['8 oz bottle 2 x 2 x 5 sold 12', { title: '8 oz bottle', sizeIn: [2, 2, 5], soldMinor: 1200 }],
+  ['scale weight 2 lb, 3 x 3 x 3, 2 lb 1 oz', { title: 'scale weight 2 lb', weightLb: 2.0625, sizeIn: [3, 3, 3] }],
+  ['8 x 10 prints of the harbour sold 12', { title: '8 x 10 prints of the harbour', soldMinor: 1200 }],
+  ['a guide to birds by Marsh sold 9', { title: 'a guide to birds by Marsh', soldMinor: 900 }],
+  ['paper bin blue sold 9', { title: 'paper bin blue', soldMinor: 900 }],
+  ['stand for lamp sold 9', { title: 'stand for lamp', soldMinor: 900 }],
+  ['clock for repair sold 9', { title: 'clock for repair', soldMinor: 900 }],
+  ['vase sold cheap', { title: 'vase sold cheap' }],
+])('%s: commas may be left out', (text, wanted) => {
+  const { archetype: _, readings, ...line } = readSaleLine(text, setting);
+  expect(line).toMatchObject(wanted);
+  expect(readings.filter(({ problem }) => problem !== null)).toEqual([]);
+  // every word stands in one reading, in order
+  expect(readings.map(({ at }) => text.slice(...at)).join(' ')).toBe(text.replaceAll(',', ''));
+});
+
+test('with and without commas a line says the same', () => {
+  const parts = ['tea urn', '9 x 8 x 14 in', '6 lb 3 oz', 'sold 84', 'shipping 12', 'to 40217', 'bin B4'];
+  const facts = ({ readings: _, ...line }: ReturnType<typeof readSaleLine>) => line;
+  expect(facts(readSaleLine(parts.join(' '), setting))).toEqual(facts(readSaleLine(parts.join(', '), setting)));
+});
+
 test('several pieces on one line are told apart by a plus with room on both sides', () => {
   expect(piecesOnLine('binnacle glass 9 x 9 x 11, 2 lb + stand 30 x 6 x 6, 7 lb')).toEqual([
     'binnacle glass 9 x 9 x 11, 2 lb',

@@ -1,5 +1,6 @@
 import type { ArchetypeKey } from '../../engineering/pieces/Archetype.ts';
 import type { Job } from './jobs.ts';
+import { partedAtFacts, type FactIn } from './partedAtFacts.ts';
 import { MOST_ALIKE } from './readSale.ts';
 import { archetypeFromTitle } from '../../engineering/pieces/archetypeFromTitle.ts';
 import {
@@ -142,8 +143,8 @@ export const piecesOnLine = (text: string): string[] => text.split(/\s+\+\s+/);
 /**
  * Reads a whole sale from one line: `stoneware tea urn, 9 x 8 x 14 in, 6 lb 3 oz, sold 84, to 40217, by Friday`.
  *
- * Parts stand between commas (a comma between digits is part of a number); the first that is neither
- * size, weight nor led by a word of its own is the title, which may begin with a count, `six apothecary jars`, or have it behind,
+ * Parts stand between commas (a comma between digits is part of a number), and what can be nothing else is told from the words before
+ * it without one; the first that is neither size, weight nor led by a word of its own is the title, which may begin with a count, `six apothecary jars`, or have it behind,
  * `candlesticks, pair of`.
  * A weight is then of all of them unless `each` stands after it. Nothing is thrown: what is not understood joins the
  * title, with a doubt where it looks like something else.
@@ -156,14 +157,21 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
     line.readings.push({ at: [0, MAX_LINE], text: text.slice(0, 40), field: null, problem: `at most ${MAX_LINE} characters, please` });
     return line;
   }
-  for (const match of text.matchAll(/(?:[^,;\n]|(?<=\d),(?=\d))+/g)) {
+  const parts = [...text.matchAll(/(?:[^,;\n]|(?<=\d),(?=\d))+/g)].flatMap((match) => {
     const part = match[0].trim();
-    if (part === '') continue;
-    const start = match.index + match[0].indexOf(part);
-    const sizeAt = line.title === undefined && line.sizeIn === undefined ? sizeBehind(part, setting) : null;
-    for (const [from, to] of sizeAt === null ? [[0, part.length] as const] : [[0, sizeAt] as const, [sizeAt, part.length] as const]) {
-      const own = part.slice(from, to).trim();
-      line.readings.push({ at: [start + from, start + from + own.length], text: own, ...readPart(line, own, setting) });
+    return part === '' ? [] : [{ part, start: match.index + match[0].indexOf(part), said: factAmong(part, setting) }];
+  });
+  // what stands between commas by itself is meant, and not the same among other words
+  const saidAlone = new Set(parts.flatMap(({ said }) => said?.field ?? []));
+  const among = (words: string): FactIn => {
+    const said = factAmong(words, setting);
+    return said && !saidAlone.has(said.field) ? said.fact : null;
+  };
+  for (const { part, start, said } of parts) {
+    const spans: readonly Span[] = said ? [[0, part.length]] : partedAtFacts(part, among);
+    for (const [from, to] of spans) {
+      const own = part.slice(from, to);
+      line.readings.push({ at: [start + from, start + to], text: own, ...readPart(line, own, setting) });
     }
   }
   if (line.title) {
@@ -174,15 +182,24 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
   return line;
 }
 
-/** Where a size begins that stands behind a name without a comma: `stand 30 x 6 x 6`; null where none does. */
-function sizeBehind(part: string, { system }: SaleLineSetting): number | null {
-  const bare = (text: string) => text.replace(EACH, '').replace(EACH_FIRST, '').replace(ABOUT, '');
-  if (parseQuantity(bare(part), system).kind !== 'notUnderstood') return null;
-  for (const match of part.matchAll(/(?<=[\p{L})]{2,}\s+)(?=(?:each\s+)?(?:about\s+|approx\.?\s+|~\s*)?[\d.])/giu)) {
-    const read = parseQuantity(bare(part.slice(match.index)), system);
-    if (read.kind === 'dimensions' && read.inches.length > 1) return match.index;
+/** What words mean that no comma parts from others: less is taken for a fact than between commas, since a title may hold anything. */
+function factAmong(words: string, setting: SaleLineSetting): Said | null {
+  const bare = words.replace(EACH, '').replace(EACH_FIRST, '').replace(BEHIND, 'shipping $1');
+  for (const [lead, field, fill] of KEYWORDS) {
+    const match = lead.exec(bare);
+    if (!match) continue;
+    const loose = field === 'buyer' || field === 'job' || (field === 'bin' && !/\d/.test(bare));
+    return !loose && fill({ readings: [] }, bare.slice(match[0].length).trim(), setting) === null ? { field, fact: 'led' } : null;
   }
-  return null;
+  const read = parseQuantity(bare.replace(ABOUT, ''), setting.system);
+  if (read.kind === 'weight') return { field: 'weightLb', fact: 'measure' };
+  return read.kind === 'dimensions' && read.inches.length > 1 ? { field: 'sizeIn', fact: 'measure' } : null;
+}
+
+/** A field that some words fill. */
+interface Said {
+  readonly field: SaleLineField;
+  readonly fact: FactIn;
 }
 
 type Reading = Omit<SaleLineReading, 'at' | 'text'>;
@@ -190,7 +207,7 @@ type Reading = Omit<SaleLineReading, 'at' | 'text'>;
 const BEHIND = /^(?:paid\s+)?(\S+)\s+(?:for\s+)?(?:shipping|postage)$/i;
 const EACH = /\s+(?:each|apiece)$/i;
 /** Nothing is told by it: an amount is as good as it was measured. */
-const ABOUT = /^(?:about|approximately|approx\.?|ca\.?|~)\s*(?=[\d.])/i;
+const ABOUT = /^(?:(?:weigh(?:s|ing)|measur(?:es|ing))\s+)?(?:about|approximately|approx\.?|ca\.?|~)?\s*(?=[\d.])/i;
 /** Before an amount too: `each 4 x 4 x 9`. */
 const EACH_FIRST = /^each\s+(?=(?:(?:about|approx\.?|weigh(?:s|ing)?|sold|at)\s+)*[^\p{L}\s])/iu;
 

@@ -1,3 +1,4 @@
+import { flapStripFt, TAPE_OVER_END_IN } from '../../engineering/board/envelope.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { Stockroom, TapeStock } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
@@ -15,8 +16,6 @@ import type { WeighedParcel, WeightPart } from './WeighedParcel.ts';
 const SPREADS = { wraps: 0.12, fill: 0.2, boxes: 0.05, sundries: 0.2 };
 /** Tags, slip and cards. */
 const PAPERS = { weightLb: 0.03, costMinor: 8 };
-/** Tape reaches this far over each end of a seam. */
-export const TAPE_OVER_END_IN = 2;
 
 /** What something adds to a parcel. */
 interface Added {
@@ -59,7 +58,7 @@ export function shellSundries(
 ): Added {
   // a cross leaves the box as deep as it was
   const [length, width, depth] = insideIn;
-  const seamsFt = box.style === 'slotted' ? seamFt([length, width, depth + (crossIn ?? 0)], house.seams) : flapFt(insideIn);
+  const seamsFt = box.style === 'slotted' ? seamFt([length, width, depth + (crossIn ?? 0)], house.seams) : flapStripFt(insideIn);
   const seam = tape(outerTape, seamsFt + made.reduce((sum, { tapeIn = 0 }) => sum + tapeIn / IN_PER_FT, 0));
   return { ...seam, minutes: STANDING_MINUTES.formBox + STANDING_MINUTES.closeBox + minutes };
 }
@@ -129,6 +128,3 @@ function seamFt([length, width, depth]: Triple, seams: House['seams']): number {
   }[seams];
   return inches / IN_PER_FT;
 }
-
-/** One strip along an envelope's flap. */
-const flapFt = ([, width]: Triple): number => (width + 2 * TAPE_OVER_END_IN) / IN_PER_FT;

@@ -61,10 +61,8 @@ export function waysToWrap(piece: InspectedPiece, stock: WrapStockroom, house: H
       for (const cushion of turnsOf(byRole('cushion'), MOST_CUSHION_TURNS)) {
         if (house.bubble === 'smallThenLarge' && cushion.length > 0 && conform.length === 0 && byRole('conform').length > 0) continue;
         const inside = [...surface, ...conform, ...cushion];
-        const bare = wrapItem(piece, inside, stock, house);
-        for (const sleeve of sleevesRound(bare, sleeves)) {
-          const around = [...sleeve, ...barrier];
-          const wrapped = around.length === 0 ? bare : wrapItem(piece, [...inside, ...around], stock, house);
+        for (const sleeve of sleeves.length > 0 ? sleevesRound(wrapItem(piece, inside, stock, house), sleeves) : IN_NONE) {
+          const wrapped = wrapItem(piece, [...inside, ...sleeve, ...barrier], stock, house);
           if (
             followsParts(wrapped) &&
             isHeld(wrapped) &&
@@ -82,7 +80,6 @@ export function waysToWrap(piece: InspectedPiece, stock: WrapStockroom, house: H
 
 /** In no envelope, and in the smallest of each kind that takes a bundle; in no stiff one between two cards. Common practice, no source. */
 function sleevesRound({ bundleIn, layers }: WrappedItem, sleeves: readonly WrapStock[]): LayerChoice[][] {
-  if (sleeves.length === 0) return IN_NONE;
   const isStiff = stiffSides(layers) === 2;
   const fitting = sleeves
     .filter((sleeve) => !(sleeve.stiff && isStiff) && goesIntoSleeve(bundleIn, sleeve))

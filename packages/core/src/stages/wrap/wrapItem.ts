@@ -1,5 +1,6 @@
 import { wrapLayer, type Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { cushionOf, sheetThicknessIn } from '../../engineering/materials/cushionOf.ts';
+import { flapStripFt } from '../../engineering/board/envelope.ts';
 import { sleevedIn, spareInSleeve, wrapsIn } from '../../engineering/materials/sleeves.ts';
 import type { Stockroom, TapeStock, WrapStock } from '../../engineering/materials/stock.ts';
 import { FORMS } from '../../engineering/pieces/forms.ts';
@@ -132,7 +133,7 @@ function slideIn(bundleIn: Triple, stock: WrapStock, insideIn: Triple, tape: Tap
     costMinor: stock.priceMinor,
     minutes: stock.minutesPerTurn,
     tape,
-    tapeFt: widthIn / IN_PER_FT,
+    tapeFt: flapStripFt(insideIn),
     bundleIn: sleevedIn(bundleIn, insideIn, stock, thicknessIn),
   };
 }

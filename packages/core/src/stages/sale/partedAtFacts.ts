@@ -1,0 +1,47 @@
+import type { Span } from '../../units/index.ts';
+
+/** What words mean by themselves: led by a word of their own, `sold 84`; a measure, `9 x 8 x 14 in`; or neither. */
+export type FactIn = 'led' | 'measure' | null;
+
+/** Words that one fact takes at most: `each about 3 1/2 in x 3 1/2 in x 6 in`. */
+const MOST_WORDS = 12;
+/** Words after which more of a measure comes: `2 lb 9 x 8 x 14` is no 2 lb 9. */
+const GOES_ON = /^[x×]/i;
+
+/**
+ * Where the facts of a sale stand among words that no comma parts, `tea urn 9 x 8 x 14 in 6 lb sold 84`: spans from the first word
+ * to the last, in order. The longest that means something is taken; a measure before further words of a title belongs to
+ * them, as in `8 oz bottle`.
+ *
+ * @param factIn what some words mean
+ */
+export function partedAtFacts(text: string, factIn: (words: string) => FactIn): Span[] {
+  const words = [...text.matchAll(/\S+/g)].map((match): Span => [match.index, match.index + match[0].length]);
+  const parts: { at: Span; fact: FactIn }[] = [];
+  for (let first = 0; first < words.length;) {
+    const from = words[first]![0];
+    let fact: FactIn = null;
+    let last = Math.min(words.length, first + MOST_WORDS) - 1;
+    for (; last >= first; last--) {
+      const [next] = words[last + 1] ?? [];
+      if (next !== undefined && GOES_ON.test(text.slice(next))) continue;
+      if ((fact = factIn(text.slice(from, words[last]![1])))) break;
+    }
+    last = Math.max(last, first);
+    parts.push({ at: [from, words[last]![1]], fact });
+    first = last + 1;
+  }
+  let before: FactIn | 'end' = 'end';
+  for (const part of parts.toReversed()) {
+    if (part.fact === 'measure' && before === null) part.fact = null;
+    before = part.fact;
+  }
+  return parts
+    .reduce<{ at: Span; fact: FactIn }[]>((joined, part) => {
+      const last = joined.at(-1);
+      if (last && !last.fact && !part.fact) last.at = [last.at[0], part.at[1]];
+      else joined.push({ ...part });
+      return joined;
+    }, [])
+    .map(({ at }) => at);
+}
