@@ -77,9 +77,9 @@ type AskedPieces = NonNullable<NestRequest<'plan'>['pieces']>;
 type AskedPiece = NonNullable<NestRequest<'plan'>['piece']>;
 
 const factsOf = (piece: AskedPiece, id: string, partOf: PieceFacts['partOf'] = null): PieceFacts => {
-  const { size, weight, value, irreplaceable, accessories: along, ownBox: ownBoxIn, ...facts } = piece;
+  const { size, weight, value, irreplaceable, accessories: along, ownBox: ownBoxIn, nestStep: nestStepIn, ...facts } = piece;
   const [lengthIn, widthIn, heightIn] = size;
-  return { ...facts, along, ownBoxIn, id, partOf, lengthIn, widthIn, heightIn, weightLb: weight, replacementMinor: value, irreplaceable };
+  return { ...facts, along, ownBoxIn, nestStepIn, id, partOf, lengthIn, widthIn, heightIn, weightLb: weight, replacementMinor: value, irreplaceable };
 };
 
 /**

@@ -41,6 +41,8 @@ export interface PieceValues extends KindPresets {
   count: number;
   /** So many at most are stacked and wrapped together; 1 where each is wrapped by itself. */
   stackOf: number;
+  /** Height that each further one adds where they go into one another, inches; null where they do not. */
+  nestStepIn: number | null;
   bin: string | null;
   /** Inches, as it stands; what was not measured is null. */
   size: readonly [number | null, number | null, number | null] | null;
@@ -110,6 +112,7 @@ export const startOfPiece = (archetype: ArchetypeKey, size: PieceValues['size'] 
   title: ARCHETYPES[archetype].name,
   count: 1,
   stackOf: 1,
+  nestStepIn: null,
   bin: null,
   size: null,
   weight: null,

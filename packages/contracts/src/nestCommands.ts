@@ -138,6 +138,7 @@ const piece = {
   title: z.string().min(1).max(80).default('piece'),
   count: z.int().min(1).max(MOST_ALIKE).default(1),
   stackOf: z.int().min(1).max(MOST_ALIKE).default(1),
+  nestStep: pieceFacts.shape.nestStepIn,
   archetype: archetypeKey,
   form: formKey.nullable().default(null),
   size: z.tuple([side, side, side]),

@@ -87,6 +87,7 @@ export const pieceFacts = z.strictObject({
   title: shortText(80),
   count: z.int().min(1).max(MOST_ALIKE).default(1),
   stackOf: z.int().min(1).max(MOST_ALIKE).default(1),
+  nestStepIn: sizeIn.nullable().default(null),
   archetype: archetypeKey,
   form: formKey.nullable(),
   lengthIn: sizeIn.nullable(),

@@ -55,6 +55,7 @@ const PIECE: ParcelView['piece'] = {
   title: field('bowl'),
   count: field(1),
   stackOf: field(1),
+  nestStepIn: field(null),
   bin: field('B4'),
   size: field([6, 5, 5]),
   weight: field(2),

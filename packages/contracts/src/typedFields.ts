@@ -67,6 +67,11 @@ const threeSides: Read<[number, number, number]> = (typed, setting) => {
   const [l, w, d] = read.value;
   return w === null || d === null ? refuse('all three sides are wanted here') : accept<[number, number, number]>([l, w, d]);
 };
+const oneSide: Read<number> = (typed, setting) => {
+  const read = size(typed, setting);
+  if (!read.ok) return read;
+  return read.value[1] === null ? accept(read.value[0]) : refuse('one length is wanted here, like 1 1/2');
+};
 const weight: Read<number> = (typed, { system }) => {
   const quantity = parseWeight(typed, system);
   if (quantity.kind !== 'weight') return refuse(quantity.kind === 'notUnderstood' ? quantity.problem : 'a weight is wanted here');
@@ -113,6 +118,7 @@ export const TYPED_FIELDS = {
     title: text(80, 'a name'),
     count,
     stackOf: count,
+    nestStepIn: optional(oneSide),
     bin: optional(matching(/^[\w-]{1,12}$/, 'a bin code is short, like B4')),
     size: optional(size),
     weight: optional(weight),

@@ -108,7 +108,7 @@ export {
   type RatedFor,
 } from './stages/parcel/LifeEvent.ts';
 export { MOST_ALIKE, offInOrder } from './stages/sale/readSale.ts';
-export { evenStacks, gridsFor, type Grid } from './engineering/stowage/Block.ts';
+export { blockSizeIn, evenStacks, gridsFor, type Grid } from './engineering/stowage/Block.ts';
 export { membersOf, rowOf, standIn, standsAll, type Stand } from './engineering/stowage/Stand.ts';
 export { movedBeside, standsFor, swapped } from './engineering/stowage/standsFor.ts';
 export { asWish, STANDING_RULES, ticked, wishesOf, type StandingRule, type StandingWish } from './engineering/stowage/standingRules.ts';

@@ -24,6 +24,7 @@ import { up as wholeOrNothing } from './migrations/021-whole-or-nothing.ts';
 import { up as templatesOfBoxes } from './migrations/022-templates-of-boxes.ts';
 import { up as standing } from './migrations/023-standing.ts';
 import { up as boxWish } from './migrations/024-box-wish.ts';
+import { up as nestStep } from './migrations/025-nest-step.ts';
 import { runWithin, type RunSql } from './migrations/RunSql.ts';
 
 /** A step from one version's tables to the next one's. */
@@ -57,6 +58,7 @@ export const MIGRATIONS: readonly Migration[] = [
   { name: '022-templates-of-boxes', up: templatesOfBoxes },
   { name: '023-standing', up: standing },
   { name: '024-box-wish', up: boxWish },
+  { name: '025-nest-step', up: nestStep },
 ];
 const LOCK = 4_117_201;
 

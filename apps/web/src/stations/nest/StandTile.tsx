@@ -1,4 +1,4 @@
-import { membersOf, planBundles, sameContent, standsFor, swapped, type PlanDocument, type Stand } from '@inch-nest/core';
+import { blockSizeIn, membersOf, planBundles, sameContent, standsFor, swapped, type PlanDocument, type Stand } from '@inch-nest/core';
 import { Button, Select } from 'antd';
 import type { NestUse } from '../../parcel/useNest.ts';
 import { useShop } from '../../session/ShopContext.tsx';
@@ -16,7 +16,7 @@ export function StandTile({ plan, nest }: { plan: PlanDocument; nest: NestUse })
   const now = plan.choice.stand ?? 0;
   const standers = bundles.map(({ piece, block, bundleIn }) => ({
     weightLb: piece.weightLb * block.at.length,
-    turns: [bundleIn.map((side, axis) => side * block.grid[axis]!) as unknown as typeof bundleIn],
+    turns: [blockSizeIn({ count: block.at.length, grid: block.grid }, bundleIn, 0, block.pitchIn)],
   }));
   const ways = standsFor(standers, MOST).map(({ stand }) => stand);
   const all = ways.some((one) => sameContent(one, now)) ? ways : [now, ...ways];

@@ -15,7 +15,7 @@ const nameOf = (grid: Grid): string => grid.join('x');
 export function TogetherTile({ plan: { block, bundleIn }, nest, among = false }: { plan: PlanDocument; nest: NestUse; among?: boolean }) {
   const { write } = useShop();
   const count = block.stacks.length;
-  const grids = gridsFor(count, bundleIn, MOST);
+  const grids = gridsFor(count, bundleIn, MOST, block.pitchIn);
   const all = grids.some((one) => nameOf(one) === nameOf(block.grid)) ? grids : [block.grid, ...grids];
   return (
     <Tile name={among ? 'These among themselves' : 'How they stand'} nest={nest} pin={({ grid }) => (grid ? { grid } : {})}>
@@ -27,7 +27,8 @@ export function TogetherTile({ plan: { block, bundleIn }, nest, among = false }:
       />
       <span className="detail">
         <b className="numeral">{count} bundles</b>
-        {block.pieces > count && ` of ${block.stacks.join(', ')}`}, wraps touching{among ? '' : `; together ${write.size(block.sizeIn)}`}
+        {block.pieces > count && ` of ${block.stacks.join(', ')}`}, {block.pitchIn ? 'one in another' : 'wraps touching'}
+        {among ? '' : `; together ${write.size(block.sizeIn)}`}
       </span>
     </Tile>
   );

@@ -33,6 +33,8 @@ export function kindByStuff(kind: ArchetypeKey, words: readonly string[], at: nu
   const isOf = (noun: string) => [noun, `${noun}s`].includes(words[at]!);
   // what stands before it says so: `brass lamp, red glass` is of brass
   if (kind === 'fineMetal' && METAL_UNTIL_SAID.some(isOf)) return said(words.slice(0, at), ELSE_OF_METAL).at(-1) ?? kind;
+  // a rack, a spoon, a tool is of metal until it is said to be of wood
+  if (kind === 'rigidMetal') return said(words.slice(0, at)).at(-1) === 'resinWood' ? 'resinWood' : kind;
   if (!SHAPES.includes(kind)) return kind;
   return said(words.slice(0, at + 1)).at(-1) ?? said(words.slice(at + 1))[0] ?? kind;
 }

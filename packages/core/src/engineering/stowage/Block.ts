@@ -98,25 +98,50 @@ function makeLayout(grid: Grid, count: number): Layout {
  * Outside of a block of bundles.
  *
  * @param wallIn board between neighbours, inches
+ * @param pitchIn from one to the next, inches: less than a bundle's own side where one sits in the other
  */
-export const blockSizeIn = ({ count, grid }: Pick<Layout, 'count' | 'grid'>, bundleIn: Triple, wallIn = 0): Triple =>
+export const blockSizeIn = ({ count, grid }: Pick<Layout, 'count' | 'grid'>, bundleIn: Triple, wallIn = 0, pitchIn = bundleIn): Triple =>
   count === 1
     ? bundleIn
     : [
-        bundleIn[0] * grid[0] + wallIn * (grid[0] - 1),
-        bundleIn[1] * grid[1] + wallIn * (grid[1] - 1),
-        bundleIn[2] * grid[2] + wallIn * (grid[2] - 1),
+        rowIn(bundleIn[0], pitchIn[0], grid[0]) + wallIn * (grid[0] - 1),
+        rowIn(bundleIn[1], pitchIn[1], grid[1]) + wallIn * (grid[1] - 1),
+        rowIn(bundleIn[2], pitchIn[2], grid[2]) + wallIn * (grid[2] - 1),
       ];
 
+/** Length of a row, inches. */
+const rowIn = (sideIn: number, pitchIn: number, many: number): number =>
+  pitchIn === sideIn ? sideIn * many : sideIn + pitchIn * (many - 1);
+
 /** Near lower corner of a cell's bundle within the block. */
-export const cornerOf = ([x, y, z]: Triple, bundleIn: Triple, wallIn: number): Triple => [
-  x * (bundleIn[0] + wallIn),
-  y * (bundleIn[1] + wallIn),
-  z * (bundleIn[2] + wallIn),
+export const cornerOf = ([x, y, z]: Triple, pitchIn: Triple, wallIn: number): Triple => [
+  x * (pitchIn[0] + wallIn),
+  y * (pitchIn[1] + wallIn),
+  z * (pitchIn[2] + wallIn),
 ];
 
+/** On which axis each sits in the one before it; null where none does. */
+export const nestedAxis = (bundleIn: Triple, pitchIn: Triple): 0 | 1 | 2 | null =>
+  pitchIn === bundleIn ? null : (([0, 1, 2] as const).find((axis) => pitchIn[axis] < bundleIn[axis]) ?? null);
+
+/** Room that bundles take, cubic inches: of one that sits in another what stands out of that. */
+export function takenIn3({ cells, count }: Pick<Layout, 'cells' | 'count'>, bundleIn: Triple, pitchIn: Triple): number {
+  const [l, w, h] = bundleIn;
+  const axis = nestedAxis(bundleIn, pitchIn);
+  if (axis === null) return count * l * w * h;
+  const outermost = cells.filter((cell) => cell[axis] === 0).length;
+  const across = (l * w * h) / bundleIn[axis];
+  return across * (outermost * bundleIn[axis] + (count - outermost) * pitchIn[axis]);
+}
+
 /** Room in a block that no bundle takes, cubic inches: cells that are left empty. */
-export const emptyCellsIn3 = ({ grid, count }: Layout, [l, w, h]: Triple): number => (grid[0] * grid[1] * grid[2] - count) * l * w * h;
+export function emptyCellsIn3(layout: Layout, bundleIn: Triple, pitchIn: Triple = bundleIn): number {
+  const { grid, count } = layout;
+  const [l, w, h] = bundleIn;
+  if (pitchIn === bundleIn) return (grid[0] * grid[1] * grid[2] - count) * l * w * h;
+  const [length, width, height] = blockSizeIn(layout, bundleIn, 0, pitchIn);
+  return Math.max(0, length * width * height - takenIn3(layout, bundleIn, pitchIn));
+}
 
 /** Blocks longer than so many times their shortest side are seldom worth a box. Common practice, no source. */
 const SLENDER = 8;
@@ -126,15 +151,16 @@ const SLENDER = 8;
  * that could be left out, none larger than another every way.
  *
  * @param most so many at most
+ * @param pitchIn from one to the next
  */
-export function gridsFor(count: number, bundleIn: Triple, most: number): Grid[] {
+export function gridsFor(count: number, bundleIn: Triple, most: number, pitchIn = bundleIn): Grid[] {
   if (count === 1) return [[1, 1, 1]];
   const all: { grid: Grid; outline: Triple; surface: number }[] = [];
   for (let nx = 1; nx <= count; nx++) {
     for (let ny = 1; nx * (ny - 1) < count; ny++) {
       const nz = Math.ceil(count / (nx * ny));
       if ((nx - 1) * ny * nz >= count || nx * (ny - 1) * nz >= count) continue;
-      const [l, w, h]: Triple = [nx * bundleIn[0], ny * bundleIn[1], nz * bundleIn[2]];
+      const [l, w, h] = [rowIn(bundleIn[0], pitchIn[0], nx), rowIn(bundleIn[1], pitchIn[1], ny), rowIn(bundleIn[2], pitchIn[2], nz)];
       all.push({ grid: [nx, ny, nz], outline: [Math.max(l, w), Math.min(l, w), h], surface: l * w + l * h + w * h });
     }
   }

@@ -1,10 +1,10 @@
 import { asWish, saidOf, STANDING_RULES, wishesOf, type StandingWish } from '../../engineering/stowage/standingRules.ts';
-import type { Layout } from '../../engineering/stowage/Block.ts';
+import { nestedAxis, type Grid } from '../../engineering/stowage/Block.ts';
 import { letterOf } from '../../engineering/stowage/letterOf.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { foldMet } from '../box/folds.ts';
 import { isShared } from '../box/shared.ts';
-import type { Block } from '../box/StowedBox.ts';
+import type { Block, LyingBundle } from '../box/StowedBox.ts';
 import { act, capital, lower, type Part } from './stepParts.ts';
 
 /** The letters that alike bundles bear. */
@@ -17,7 +17,7 @@ export interface Letters {
 }
 
 /** Letters of all bundles in the order of the parcel's pieces: A, B to D, E … */
-export function lettersOf(bundles: readonly { readonly layout: Pick<Layout, 'count'> }[]): Letters[] {
+export function lettersOf(bundles: readonly { readonly layout: Pick<LyingBundle['layout'], 'count'> }[]): Letters[] {
   let next = 0;
   return bundles.map(({ layout: { count } }) => {
     const letters = { first: letterOf(next), last: letterOf(next + count - 1), count, amongOthers: bundles.length > 1 };
@@ -85,16 +85,33 @@ export function stackSteps(stacks: readonly number[]): Part[] {
 /**
  * How several alike go into a box: where each stands.
  *
+ * @param lying null for one thing by itself
  * @param standing as somebody wants them to lie
  */
-export function placeWords({ grid: [along, across, up], count }: Layout, standing: StandingWish = 'anywhere'): string {
+export function placeWords(
+  lying: Pick<LyingBundle, 'layout' | 'bundleIn' | 'pitchIn'> | null,
+  standing: StandingWish = 'anywhere',
+): string {
   const how = saidOf(asWish(wishesOf(standing).filter((rule) => STANDING_RULES[rule].lies !== null)))
     .map((said) => `; ${said}`)
     .join('');
-  if (count === 1) return `In the middle, its heavy side down${how}.`;
+  if (!lying || lying.layout.count === 1) return `In the middle, its heavy side down${how}.`;
+  const { grid } = lying.layout;
+  const nested = nestedWords(grid, lying.bundleIn, lying.pitchIn);
+  if (nested) return `${capital(nested)}${how}, the whole block in the middle of the box.`;
+  const [along, across, up] = grid;
   const storey = `${along} along and ${across} across`;
   const storeys = up === 1 ? 'in one layer' : `${up} layers one upon the other`;
   return `A first, in the near left corner: ${storey}, ${storeys}, wraps touching${how}, the whole block in the middle of the box.`;
+}
+
+/** How they sit in one another; null where none does. */
+function nestedWords(grid: Grid, bundleIn: Triple, pitchIn: Triple): string | null {
+  const axis = nestedAxis(bundleIn, pitchIn);
+  if (axis === null || grid[axis] === 1) return null;
+  const rows = (grid[0] * grid[1] * grid[2]) / grid[axis];
+  const each = `each set into the one before it without force, so that it lifts out freely`;
+  return `${rows === 1 ? 'one in another' : `${rows} rows of ${grid[axis]}, one in another`}, ${axis === 2 ? 'upward' : 'lying'}: ${each}`;
 }
 
 /** Who is put in, and where. */
@@ -143,15 +160,16 @@ export function placesInTurn(
   return inOrder(block).flatMap((at): PutIn[] => {
     if (put.includes(at) || !only.includes(at)) return [];
     const as = together.includes(at) ? together : [at];
-    const { layout } = block.bundles[at]!;
+    const { layout, bundleIn, pitchIn } = block.bundles[at]!;
     const next = SAID.flatMap(({ face, says }) => {
       const on = as.flatMap((one) => block.resting[face].on[one]!.map((support) => support.at)).filter((one) => put.includes(one));
       return on.length > 0 ? [`${says} ${[...new Set(on)].map(name).join(' and ')}`] : [];
     });
     const place = next.length > 0 ? capital(next.join(', ')) : 'On the base, in the near left corner of the block';
     const [along, across, up] = layout.grid;
-    const alike =
-      layout.count === 1 || as.length > 1 ? '' : ` ${along} along and ${across} across${up === 1 ? '' : `, ${up} upon one another`}.`;
+    const nested = nestedWords(layout.grid, bundleIn, pitchIn);
+    const stood = nested ? capital(nested) : `${along} along and ${across} across${up === 1 ? '' : `, ${up} upon one another`}`;
+    const alike = layout.count === 1 || as.length > 1 ? '' : ` ${stood}.`;
     const between = betweenWords(block, at, next.length > 0 ? put : []);
     put.push(...as);
     const said = as.flatMap((one) => saidOf(block.bundles[one]!.wrapped.piece.facts.standing));

@@ -13,7 +13,6 @@ import { bundleSteps } from './bundleSteps.ts';
 import { fillsInner } from '../fill/FilledBox.ts';
 import { ownBoxSteps } from './ownBoxSteps.ts';
 import { sharedCoreBears, sharedSteps } from './sharedSteps.ts';
-import { ONE } from '../../engineering/stowage/Block.ts';
 import { letterOf } from '../../engineering/stowage/letterOf.ts';
 import { bagStep, takeOffSteps } from './takeOffSteps.ts';
 import { inOrder, lettersOf, lettersText, namesOf, placesInTurn, placeWords } from './severalWords.ts';
@@ -98,10 +97,10 @@ export function writeBenchSteps(
   const some = stowed.around?.some ? namesOf(stowed.around.some.of, letters) : null;
   const placed =
     stowed.around && some === null
-      ? [{ who: all, where: placeWords(ONE) }]
+      ? [{ who: all, where: placeWords(null) }]
       : bundles.length > 1
         ? placesInTurn(stowed, letters)
-        : [{ who: all, where: placeWords(bundles[0].layout, facts[0]!.standing) }];
+        : [{ who: all, where: placeWords(bundles[0], facts[0]!.standing) }];
   const tapeAndPapersLb = rated.weighed.parts.at(-1)!.weightLb;
   const weighsOpen = takenSide(house, 'weighing') === 'open';
   const weigh = weighStep(weighsOpen ? formatWeight(tapeAndPapersLb, system) : null);
@@ -163,7 +162,7 @@ export function writeBenchSteps(
     ...(outer.length > 0
       ? fillSteps(
           outer,
-          inner ? [inner.core ? CORE_PUT : { who: 'the inner box', where: placeWords(ONE) }] : placed,
+          inner ? [inner.core ? CORE_PUT : { who: 'the inner box', where: placeWords(null) }] : placed,
           'box',
           room,
           [...putIn, ...due('touch'), ...due('fingerGap').map(tryFingers), papers],

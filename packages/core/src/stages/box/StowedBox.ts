@@ -78,6 +78,8 @@ export interface LyingBundle {
   readonly orientation: Orientation;
   /** One bundle as it lies. */
   readonly bundleIn: Triple;
+  /** From one to the next of its like: less than its own side where one sits in the other. */
+  readonly pitchIn: Triple;
   /** How those that are alike stand against one another. */
   readonly layout: Layout;
   /** Board between neighbours of them, inches; 0 without. */

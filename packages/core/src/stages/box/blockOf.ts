@@ -1,7 +1,7 @@
 import { orient } from '../../engineering/geometry/orientations.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { SheetBoard } from '../../engineering/materials/stock.ts';
-import { blockSizeIn, emptyCellsIn3, layoutOf } from '../../engineering/stowage/Block.ts';
+import { blockSizeIn, emptyCellsIn3, layoutOf, takenIn3 } from '../../engineering/stowage/Block.ts';
 import { ALONE, restingOf } from '../../engineering/stowage/resting.ts';
 import { boardsAt, jointsIn, standIn, type Between, type Round } from '../../engineering/stowage/Stand.ts';
 import { stoodTogether } from '../../engineering/stowage/standsFor.ts';
@@ -14,6 +14,7 @@ import { cellsPart } from './madeParts.ts';
 import { besideCore, isShared, reachingOut, roundShared, standShared, type SharedAsChosen, type Spread } from './shared.ts';
 import type { Block, LyingBundle } from './StowedBox.ts';
 import { countOf, type Way } from './waysToStand.ts';
+import { pitchOf } from './pitchOf.ts';
 import { aroundSome, roomOutside, takenWithin, wound } from './windBundles.ts';
 
 const NO_FOLDS: readonly PlacedFold[] = [];
@@ -92,11 +93,13 @@ function standingBlock(
     const bundleIn = orient(wrapped.bundleIn, orientation);
     const layout = layoutOf(grid, countOf(wrapped));
     const wallIn = sheet && layout.count > 1 ? sheet.board.caliperIn : 0;
-    return { wrapped, orientation, bundleIn, layout, wallIn, sizeIn: blockSizeIn(layout, bundleIn, wallIn) };
+    // what cells part does not go into one another
+    const pitchIn = wallIn > 0 ? bundleIn : pitchOf(wrapped, orientation, bundleIn);
+    return { wrapped, orientation, bundleIn, pitchIn, layout, wallIn, sizeIn: blockSizeIn(layout, bundleIn, wallIn, pitchIn) };
   });
   const [first] = lying as [Omit<LyingBundle, 'atIn'>];
   if (lying.length === 1) {
-    const emptyIn3 = emptyCellsIn3(first.layout, first.bundleIn);
+    const emptyIn3 = emptyCellsIn3(first.layout, first.bundleIn, first.pitchIn);
     const cells = sheet && haveCells(wraps) ? cellsPart([first], NO_BOARDS, sheet) : null;
     return {
       bundles: [{ ...first, atIn: NEAR }],
@@ -132,11 +135,11 @@ function standingBlock(
   const { around = null, shared = null } = some ? some.put(bundles, [...boards, ...placed], roundAt) : {};
   const closed = shared ? { atIn: shared.atIn, sizeIn: shared.outsideIn } : around && around.some;
   const isIn = (i: number) => isShared(shared, i) || isWound(around, i);
-  const takenIn3 =
+  const allTakenIn3 =
     boardIn3 +
     foldsIn3 +
     (closed ? takenWithin(closed, [...boards, ...placed]) : 0) +
-    bundles.reduce((sum, { layout, bundleIn: [l, w, h] }, i) => sum + (isIn(i) ? 0 : layout.count * l * w * h), 0);
+    bundles.reduce((sum, { layout, bundleIn, pitchIn }, i) => sum + (isIn(i) ? 0 : takenIn3(layout, bundleIn, pitchIn)), 0);
   const resting = restingOf(shared ? reachingOut(bundles, shared) : bundles, blockIn);
   return {
     bundles,
@@ -148,7 +151,7 @@ function standingBlock(
     around,
     shared,
     blockIn,
-    emptyIn3: Math.max(0, blockIn[0] * blockIn[1] * blockIn[2] - takenIn3),
+    emptyIn3: Math.max(0, blockIn[0] * blockIn[1] * blockIn[2] - allTakenIn3),
   };
 }
 const NEAR: Triple = [0, 0, 0];

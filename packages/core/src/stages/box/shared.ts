@@ -1,6 +1,7 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStock, FillStock } from '../../engineering/materials/stock.ts';
 import { FACES, FACE_AXIS, type Face } from '../../engineering/pieces/hardPoints.ts';
+import { takenIn3 } from '../../engineering/stowage/Block.ts';
 import { restingOf, type RestingByFace, type Stands } from '../../engineering/stowage/resting.ts';
 import type { Between, Joint, Round, Stood } from '../../engineering/stowage/Stand.ts';
 import type { SharedChoice } from './SharedChoice.ts';
@@ -101,7 +102,7 @@ export function standShared(
     0,
     volumeIn3(withinIn) -
       counted.filter(isAmong).reduce((sum, { sizeIn }) => sum + volumeIn3(sizeIn), 0) -
-      members.reduce((sum, { layout, bundleIn }) => sum + layout.count * volumeIn3(bundleIn), 0),
+      members.reduce((sum, { layout, bundleIn, pitchIn }) => sum + takenIn3(layout, bundleIn, pitchIn), 0),
   );
   const inBox = isCore(box) ? coreRound(box, { bundles: members, blockIn: withinIn, emptyIn3 }, shellIn) : boxRound(box, withinIn);
   if (!inBox) return null;

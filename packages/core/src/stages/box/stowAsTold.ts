@@ -61,7 +61,7 @@ export function stowAsTold(wraps: Wraps, told: Told): StowedBox | null {
   const { insideIn } = told.inner ?? told.box;
   const lies = [told, ...(told.others ?? [])].map(({ orientation, grid }, at) => {
     const wrapped = wraps[at]!;
-    return { orientation, grid: gridIn(grid, wrapped, orient(wrapped.bundleIn, orientation), insideIn) };
+    return { orientation, grid: gridIn(grid, wrapped, orientation, insideIn) };
   });
   const way = { lies, stand: standAsTold(wraps, told) };
   const { folds, around, shared } = told;

@@ -1,11 +1,10 @@
-import { orient } from '../../engineering/geometry/orientations.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
-import { blockSizeIn, layoutOf } from '../../engineering/stowage/Block.ts';
 import { standIn, type Stand } from '../../engineering/stowage/Stand.ts';
 import type { WrappedItem, Wraps } from '../wrap/WrappedItem.ts';
 import type { BoxLocks } from './BoxChoices.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
 import { cutToBox, isRoundAlong } from './core.ts';
+import { sizeAsLies } from './pitchOf.ts';
 import { countOf, locksOf, waysToLie, waysToStand, type Lies } from './waysToStand.ts';
 
 /** Ways in which some may stand among themselves are looked at up to so many, the closest first; judgement. */
@@ -32,7 +31,7 @@ export function waysInCore(wraps: Wraps, of: readonly number[], locks: BoxLocks,
   const { axis } = cut;
   const boreIn = tube.insideIn[1];
   const lies = of.map((at) => slimmest(waysToLie(wraps[at]!, locksOf(locks, at)), wraps[at]!, axis));
-  const sizes = of.map((at, i) => sizeOf(wraps[at]!, lies[i]!));
+  const sizes = of.map((at, i) => sizeAsLies(wraps[at]!, lies[i]!));
   const row: Stand = of.length === 1 ? of[0]! : { along: axis, parts: [...of] };
   const sizeIn = ([0, 1, 2] as const).map((side) =>
     side === axis ? sizes.reduce((sum, one) => sum + one[side], 0) : Math.max(...sizes.map((one) => one[side])),
@@ -45,13 +44,9 @@ export function waysInCore(wraps: Wraps, of: readonly number[], locks: BoxLocks,
 
 /** Of the ways in which bundles that are alike may lie, the one that is slimmest along an axis. */
 const slimmest = (ways: readonly Lies[], wrapped: WrappedItem, axis: 0 | 1 | 2): Lies => {
-  const acrossIn = (lies: Lies) => Math.hypot(...sizeOf(wrapped, lies).filter((_, side) => side !== axis));
+  const acrossIn = (lies: Lies) => Math.hypot(...sizeAsLies(wrapped, lies).filter((_, side) => side !== axis));
   return ways.reduce((best, one) => (acrossIn(one) < acrossIn(best) - 1e-9 ? one : best));
 };
-
-/** Room that those of one kind take as they lie, inches. */
-const sizeOf = (wrapped: WrappedItem, { grid, orientation }: Lies): Triple =>
-  blockSizeIn(layoutOf(grid, countOf(wrapped)), orient(wrapped.bundleIn, orientation));
 
 /** Ways in which some bundles may stand among themselves, the closest first, lying as somebody has pinned. */
 export function waysToShare(wraps: Wraps, of: readonly number[], locks: BoxLocks = {}): WayToShare[] {
@@ -61,7 +56,7 @@ export function waysToShare(wraps: Wraps, of: readonly number[], locks: BoxLocks
     return { ...(orientation ? { orientation } : {}), ...(grid ? { grid } : {}) };
   });
   return waysToStand(members, { ...first, others }, MOST_WAYS).map(({ lies, stand }) => {
-    const sizes = members.map((wrapped, i) => sizeOf(wrapped, lies[i]!));
+    const sizes = members.map((wrapped, i) => sizeAsLies(wrapped, lies[i]!));
     return { lies, stand: placed(stand, of), sizeIn: standIn(stand, sizes).sizeIn };
   });
 }

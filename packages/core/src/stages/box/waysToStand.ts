@@ -1,11 +1,12 @@
 import { orient, type Orientation } from '../../engineering/geometry/orientations.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
-import { blockSizeIn, gridsFor, layoutOf, type Grid } from '../../engineering/stowage/Block.ts';
+import { gridsFor, type Grid } from '../../engineering/stowage/Block.ts';
 import { standIn, standsAll, type Stand } from '../../engineering/stowage/Stand.ts';
 import { standsFor } from '../../engineering/stowage/standsFor.ts';
 import type { WrappedItem, Wraps } from '../wrap/WrappedItem.ts';
 import type { BoxLocks } from './BoxChoices.ts';
 import { gapsAround, leastGap } from './gapsAround.ts';
+import { pitchOf, sizeAsLies } from './pitchOf.ts';
 import { orientationsOf } from './orientationsOf.ts';
 import { asRuled } from './standsAsRuled.ts';
 
@@ -34,9 +35,7 @@ export const countOf = ({ piece }: Pick<WrappedItem, 'piece'>): number => piece.
 export function waysToStand(wraps: Wraps, locks: BoxLocks = {}, most = MOST_STANDS, alsoLarger = false): Way[] {
   const each = wraps.map((wrapped, at) => waysToLie(wrapped, locksOf(locks, at)));
   if (each.length === 1) return each[0]!.map((lies) => ({ lies: [lies], stand: 0 }));
-  const outlines = each.map((ways, at) =>
-    ways.map(({ orientation, grid }) => blockSizeIn(layoutOf(grid, countOf(wraps[at]!)), orient(wraps[at]!.bundleIn, orientation))),
-  );
+  const outlines = each.map((ways, at) => ways.map((lies) => sizeAsLies(wraps[at]!, lies)));
   const pinned = locks.stand !== undefined && standsAll(locks.stand, wraps.length) ? locks.stand : null;
   // as somebody has them stand, each lying as it lies closest
   if (pinned !== null)
@@ -81,22 +80,26 @@ export const locksOf = (locks: BoxLocks, at: number): Pick<BoxLocks, 'orientatio
 
 export const waysToLie = (wrapped: WrappedItem, locks: Pick<BoxLocks, 'orientation' | 'grid'>): Lies[] =>
   distinctOrientations(wrapped, locks).flatMap((orientation) =>
-    gridsOf(wrapped, orient(wrapped.bundleIn, orientation), locks).map((grid) => ({ orientation, grid })),
+    gridsOf(wrapped, orientation, locks).map((grid) => ({ orientation, grid })),
   );
 
-const gridsOf = (wrapped: WrappedItem, bundleIn: Triple, { grid }: BoxLocks): readonly Grid[] => {
+const gridsOf = (wrapped: WrappedItem, orientation: Orientation, { grid }: BoxLocks): readonly Grid[] => {
   const count = countOf(wrapped);
-  return grid && holds(grid, count) ? [grid] : gridsFor(count, bundleIn, MOST_STANDS);
+  const bundleIn = orient(wrapped.bundleIn, orientation);
+  return grid && holds(grid, count) ? [grid] : gridsFor(count, bundleIn, MOST_STANDS, pitchOf(wrapped, orientation, bundleIn));
 };
 
 const holds = ([nx, ny, nz]: Grid, count: number): boolean => nx * ny * nz >= count;
 
 /** The grid as told where it holds them all, else the one that leaves the widest gap in an inside. */
-export function gridIn(told: Grid | undefined, wrapped: WrappedItem, bundleIn: Triple, insideIn: Triple): Grid {
+export function gridIn(told: Grid | undefined, wrapped: WrappedItem, orientation: Orientation, insideIn: Triple): Grid {
   const count = countOf(wrapped);
   if (told && holds(told, count)) return told;
-  const roomOf = (grid: Grid) => leastGap(gapsAround(blockSizeIn(layoutOf(grid, count), bundleIn), insideIn));
-  return gridsFor(count, bundleIn, count).reduce((best, one) => (roomOf(one) > roomOf(best) + 1e-9 ? one : best));
+  const roomOf = (grid: Grid) => leastGap(gapsAround(sizeAsLies(wrapped, { orientation, grid }), insideIn));
+  const bundleIn = orient(wrapped.bundleIn, orientation);
+  return gridsFor(count, bundleIn, count, pitchOf(wrapped, orientation, bundleIn)).reduce((best, one) =>
+    roomOf(one) > roomOf(best) + 1e-9 ? one : best,
+  );
 }
 
 /** Orientations that differ in the bundle's outline or in how it stands. */

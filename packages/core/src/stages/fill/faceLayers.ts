@@ -4,7 +4,7 @@ import { beyond, loadOn, throughWall, wrapAreaIn2, type LoadFront } from '../../
 import { PADDING } from '../../engineering/materials/sleeves.ts';
 import { FACE_AXIS, FACES, type Face } from '../../engineering/pieces/hardPoints.ts';
 import type { Orientation } from '../../engineering/geometry/orientations.ts';
-import type { Column } from '../../engineering/stowage/Block.ts';
+import { nestedAxis, type Column } from '../../engineering/stowage/Block.ts';
 import { loadsOf } from '../../engineering/stowage/resting.ts';
 import type { Block, Gaps, LyingBundle } from '../box/StowedBox.ts';
 import { isWound, partsThem, type Around } from '../box/around.ts';
@@ -105,14 +105,15 @@ function makeWayOut(block: Block, at: number, face: Struck, { beyond: others, be
   const weightLb = wrapped.piece.weightLb;
   const loads = alone ? null : loadsOf(resting[face], bundles.map(piecesOf));
   // of those that are alike each in the block's front carries its row's part of what bears on them all
-  let carried = 1 + behind + (loads ? (loads[at]! - piecesOf(bundle)) / (rowsOf(bundle, face) * weightLb) : 0);
+  const crowd = crowdingOn(bundle, face);
+  let carried = crowd * (1 + behind + (loads ? (loads[at]! - piecesOf(bundle)) / (rowsOf(bundle, face) * weightLb) : 0));
   const layers = carrying(carried, own.layers);
   let { outside } = own;
   if (others > 0) {
     const near = facingLayers(bundle, face, outside).layers;
     for (let i = 0; i < others; i++) {
       layers.push(...carrying(carried, near));
-      carried++;
+      carried += crowd;
       layers.push(...carrying(carried, own.layers));
     }
   }
@@ -149,12 +150,22 @@ function makeWayOut(block: Block, at: number, face: Struck, { beyond: others, be
     const before = all - (deep * last.wrapped.piece.weightLb) / weightLb;
     for (let i = 1; i <= deep; i++) {
       if (i > 1) layers.push(...carrying(carried, facingLayers(last, face, within.outside).layers));
-      carried = Math.max(before, 0) + (i * last.wrapped.piece.weightLb) / weightLb;
+      carried = crowdingOn(last, face) * (Math.max(before, 0) + (i * last.wrapped.piece.weightLb) / weightLb);
       layers.push(...carrying(carried, within.layers));
     }
     outside = within.outside;
   }
   return { layers, outside, carried, last };
+}
+
+/**
+ * How much more bears on a face than if each bundle met it with its whole side: of those that sit in one another only the outermost
+ * does, the others with what stands out.
+ */
+function crowdingOn({ layout: { grid }, bundleIn, pitchIn }: LyingBundle, face: Struck): number {
+  const axis = nestedAxis(bundleIn, pitchIn);
+  if (axis === null || axis === FACE_AXES[face][0]) return 1;
+  return (grid[axis] * bundleIn[axis]) / (bundleIn[axis] + (grid[axis] - 1) * pitchIn[axis]);
 }
 
 /** What the pieces of one kind weigh together, lb. */
@@ -267,8 +278,8 @@ export function emptyBefore(
 }
 
 /** Room that cells left empty are before what is alike, inches. */
-const emptyCellsIn = ({ bundleIn }: LyingBundle, face: Struck, { empty }: Pick<Column, 'empty'>): number =>
-  empty * bundleIn[FACE_AXES[face][0]];
+const emptyCellsIn = ({ pitchIn }: LyingBundle, face: Struck, { empty }: Pick<Column, 'empty'>): number =>
+  empty * pitchIn[FACE_AXES[face][0]];
 
 const padding = (outside: LoadFront): CushionLayer => ({
   thicknessIn: PADDING.thicknessIn,

@@ -109,6 +109,7 @@ test.each([
   ['one', 43, [CUP], 1],
   ['one that bends', 7, [PANE], 1],
   ['six alike', 5, [{ ...JAR, count: 6 }], 1],
+  ['four that sit in one another', 5, [{ ...JAR, lengthIn: 6, widthIn: 6, heightIn: 3, count: 4, nestStepIn: 0.75 }], 1],
   ['six alike that are a set', 5, [{ ...JAR, count: 6, wholeOrNothing: true }], 1],
   ['three of three kinds', 97, [JAR, IRON, CUP], 1],
   ['the same where breakage is rarer than the model has it', 97, [JAR, IRON, CUP], 0.4],

@@ -1,5 +1,6 @@
 import { breaksWithin, FACE_CHANCES } from '../../engineering/journey/dropHeights.ts';
 import { normalCdf } from '../../engineering/numeric/normal.ts';
+import { nestedAxis } from '../../engineering/stowage/Block.ts';
 import { FACE_AXIS, GUARDS, HARD_POINTS } from '../../engineering/pieces/hardPoints.ts';
 import { boxFaceOf } from '../box/boxFaceOf.ts';
 import { isWound, partsThem } from '../box/around.ts';
@@ -115,10 +116,17 @@ function knockBetween({ bundles, resting, inner, cells, folds, around, shared }:
   const coverOn = (which: number, face: Struck) => bundles[which]!.wrapped.coverOnFaceIn[pieceFaceAt(face, bundles[which]!.orientation)];
   const walled = (other: number) =>
     inner !== null || wrapped.boxed !== undefined || bundles[other]!.wrapped.boxed !== undefined || wallParts(shared, at, other);
-  const knocks = (coverIn: number, pairs: number, low: Struck, high: Struck, other: number, between = 1): number => {
+  // one that sits in another meets it whichever way the box falls
+  const nested = nestedAxis(bundles[at]!.bundleIn, bundles[at]!.pitchIn);
+  const thrownOn = (some: readonly Struck[]) =>
+    breaksWithin(
+      drops,
+      some.reduce((sum, face) => sum + FACE_CHANCES[face], 0),
+    );
+  const knocks = (coverIn: number, pairs: number, faces: readonly Struck[], other: number, between = 1): number => {
     const thin = normalCdf((CONTACT.coverIn - coverIn) / CONTACT.coverSpreadIn) * CONTACT.chance;
-    const thrown = breaksWithin(drops, FACE_CHANCES[low] + FACE_CHANCES[high]);
-    const one = between * thrown * (coverIn <= BARE_KNOCK.coverIn ? BARE_KNOCK.chance : thin) * (walled(other) ? CONTACT.inInnerBox : 1);
+    const one =
+      between * thrownOn(faces) * (coverIn <= BARE_KNOCK.coverIn ? BARE_KNOCK.chance : thin) * (walled(other) ? CONTACT.inInnerBox : 1);
     return amongPlaces(one * archetype.harm.contact, pairs);
   };
   return either(
@@ -126,7 +134,8 @@ function knockBetween({ bundles, resting, inner, cells, folds, around, shared }:
     ...ACROSS.flatMap(([low, high], axis) => {
       const pairs = layout.pairs[axis]!;
       const parted = cells ? CONTACT.betweenCells : 1;
-      const alike = pairs === 0 ? [] : [knocks(coverOn(at, low) + coverOn(at, high), pairs, low, high, at, parted)];
+      const alike =
+        pairs === 0 ? [] : [knocks(coverOn(at, low) + coverOn(at, high), pairs, axis === nested ? ACROSS.flat() : [low, high], at, parted)];
       const others = ([low, high] as const).flatMap((face) =>
         resting[face].on[at]!.map((next) =>
           knocks(
@@ -135,8 +144,7 @@ function knockBetween({ bundles, resting, inner, cells, folds, around, shared }:
               (partsThem(around, at, next.at) ? around!.thicknessIn : 0) +
               coverOn(next.at, face === low ? high : low),
             1,
-            low,
-            high,
+            [low, high],
             next.at,
             parted,
           ),

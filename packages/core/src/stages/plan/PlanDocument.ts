@@ -194,6 +194,8 @@ export interface PlanBlock {
   readonly grid: Grid;
   /** Board between neighbours, cut into cells; left out where they stand against one another. */
   readonly wallIn?: number;
+  /** From one to the next, where one sits in the other; left out where each stands beside or upon the next. */
+  readonly pitchIn?: Triple;
   /** Outside of all bundles of the parcel. */
   readonly sizeIn: Triple;
   /** Near corner of each bundle, from the near corner of all that the parcel holds: A, B, C … */

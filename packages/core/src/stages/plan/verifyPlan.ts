@@ -1,4 +1,5 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import { nestedAxis } from '../../engineering/stowage/Block.ts';
 import { verifyStowage } from '../../engineering/stowage/verifyStowage.ts';
 import { letterOf } from '../../engineering/stowage/letterOf.ts';
 import { derivePlan } from './derivePlan.ts';
@@ -40,7 +41,9 @@ function addsUp(plan: PlanDocument): string[] {
 /** Where bundles overlap, or one stands out of their block. */
 function standsApart(plan: PlanDocument): string[] {
   const { shared } = plan;
-  const all = planBundles(plan).flatMap(({ block, bundleIn }, kind) => block.at.map((atIn) => ({ atIn, sizeIn: bundleIn, kind })));
+  const all = planBundles(plan).flatMap(({ block, bundleIn }, kind) =>
+    block.at.map((atIn) => ({ atIn, sizeIn: standsOut(block, bundleIn, atIn), kind })),
+  );
   const placed = all.map((one, i) => ({ id: letterOf(i), ...one }));
   const betweenIn = plan.block.wallIn ?? Math.min(...(plan.boards?.[0]?.sizeIn ?? [0]));
   if (!shared) return apartIn(placed, plan.block.sizeIn, betweenIn);
@@ -55,6 +58,14 @@ function standsApart(plan: PlanDocument): string[] {
     ...apartIn([...beside, { id: shared.name, atIn: shared.atIn, sizeIn: shared.outsideIn }], plan.block.sizeIn, 0),
     ...apartIn(within, shared.withinIn, betweenIn),
   ];
+}
+
+/** As much of a bundle as is not in another of its like: all of the last. */
+function standsOut({ at, pitchIn }: PlanDocument['block'], bundleIn: Triple, atIn: Triple): Triple {
+  const axis = pitchIn ? nestedAxis(bundleIn, pitchIn) : null;
+  if (axis === null) return bundleIn;
+  const isNext = (one: Triple) => one.every((from, side) => close(from, atIn[side]! + (side === axis ? pitchIn![axis] : 0)));
+  return at.some(isNext) ? (bundleIn.map((side, i) => (i === axis ? pitchIn![axis] : side)) as unknown as Triple) : bundleIn;
 }
 
 /** Faults of what is placed within an outline. */

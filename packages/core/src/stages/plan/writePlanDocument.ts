@@ -1,5 +1,5 @@
 import { GUARDS } from '../../engineering/pieces/hardPoints.ts';
-import { cornerOf } from '../../engineering/stowage/Block.ts';
+import { cornerOf, nestedAxis } from '../../engineering/stowage/Block.ts';
 import { orient } from '../../engineering/geometry/orientations.ts';
 import { IN2_PER_FT2 } from '../../units/index.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
@@ -159,7 +159,7 @@ const tubesIn = ({ count, acrossIn, eachIn, pressedToIn }: StandingTubes) => ({ 
 
 /** One bundle as it lies. */
 function writeBundle(bundle: LyingBundle, { blockIn }: Block): PlanBundle {
-  const { wrapped, orientation, layout, wallIn, bundleIn, atIn } = bundle;
+  const { wrapped, orientation, layout, wallIn, bundleIn, pitchIn, atIn } = bundle;
   const { piece, boxed } = wrapped;
   return {
     piece: {
@@ -234,8 +234,9 @@ function writeBundle(bundle: LyingBundle, { blockIn }: Block): PlanBundle {
       stacks: piece.stacks,
       grid: layout.grid,
       ...(wallIn > 0 ? { wallIn } : {}),
+      ...(nestedAxis(bundleIn, pitchIn) === null ? {} : { pitchIn }),
       sizeIn: blockIn,
-      at: layout.cells.map((cell) => cornerOf(cell, bundleIn, wallIn).map((one, axis) => one + atIn[axis]!) as unknown as Triple),
+      at: layout.cells.map((cell) => cornerOf(cell, pitchIn, wallIn).map((one, axis) => one + atIn[axis]!) as unknown as Triple),
     },
   };
 }

@@ -14,6 +14,8 @@ export interface PieceFacts {
   readonly count: number;
   /** So many at most are stacked and wrapped together; 1 where each is wrapped by itself. */
   readonly stackOf: number;
+  /** They go into one another as they stand, and each further one adds so much to the height; null where they do not. */
+  readonly nestStepIn: number | null;
   readonly archetype: ArchetypeKey;
   readonly form: FormKey | null;
   readonly lengthIn: number | null;

@@ -11,6 +11,7 @@ export function plainFacts(id: string, kind: ArchetypeKey): PieceFacts {
     title: ARCHETYPES[kind].name,
     count: 1,
     stackOf: 1,
+    nestStepIn: null,
     archetype: kind,
     lengthIn: null,
     widthIn: null,

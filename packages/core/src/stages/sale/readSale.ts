@@ -49,6 +49,7 @@ function checkMeasured(piece: PieceFacts): void {
     const value = piece[side];
     if (value !== null) requireSizeIn(`${side} of ${piece.title}`, value);
   }
+  if (piece.nestStepIn !== null) requireSizeIn(`nestStepIn of ${piece.title}`, piece.nestStepIn);
   for (const side of piece.ownBoxIn ?? []) requireSizeIn(`ownBoxIn of ${piece.title}`, side);
   for (const { name, count, weightLb, sizeIn } of piece.along) {
     if (!Number.isInteger(count) || count < 1) throw new RangeError(`count of ${name} must be a whole number from 1, not ${count}`);
