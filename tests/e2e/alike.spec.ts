@@ -97,6 +97,27 @@ test('a lot of thirty-one books with at most nine in a wrap: four even stacks, a
   await expect(page.getByText('Bare pieces in one wrap.').first()).toBeVisible();
 });
 
+test('bowls that nest stand in one another, in a smaller box, and the bench says how', async ({ page, sell }) => {
+  await sell('four stoneware mixing bowls 10 x 10 x 5 in 3 lb each sold 140 to 40217', 'look-over', false);
+  await page.getByLabel('They nest: each further adds').fill('6 in');
+  await expect(page.getByText('no less than its height: they do not go into one another')).toBeVisible();
+  await page.getByLabel('They nest: each further adds').fill('a bit');
+  await expect(page.getByText(/^✗ /)).toBeVisible();
+  await page.getByLabel('They nest: each further adds').fill('1 1/4');
+  await expect(page.getByText('4 in one another stand 8 3/4 in high, bare')).toBeVisible();
+  await saved(page);
+  await page.goto(page.url().replace(/look-over$/, 'nest'));
+  await settled(page);
+  await expect(page.getByRole('group', { name: 'How they stand' })).toContainText('one in another');
+  await page.getByRole('button', { name: /Recommended/ }).click();
+  await saved(page);
+  const { block, bundleIn } = (await kept(page)).nest.plan!.document;
+  expect(block.sizeIn.reduce((volume, side) => volume * side, 1)).toBeLessThan(2.5 * bundleIn.reduce((volume, side) => volume * side, 1));
+  await page.goto(page.url().replace(/nest$/, 'bench'));
+  await page.getByRole('list', { name: 'All steps' }).getByText('Put A to D in').click();
+  await expect(page.getByText(/One in another, .*without force/)).toBeVisible();
+});
+
 test('what goes along is weighed, takes its room and is put in before the top', async ({ page, sell }) => {
   await sell('stoneware bowl, 5 x 5 x 4, 2 lb, sold 60, shipping 14, to 40217', 'look-over');
   const weighs = page.getByRole('link', { name: /^Weigh/ });
