@@ -1,6 +1,7 @@
 import { sameContent, type Locks, type PlanChoice } from '@inch-nest/core';
 import type { z } from 'zod';
-import { OPTIONAL_PARTS, type nestChange } from './plan.ts';
+import { OPTIONAL_PARTS } from './optionalParts.ts';
+import type { nestChange } from './plan.ts';
 
 /** What somebody chose: the nest and what they pinned of it. */
 export interface NestValue {

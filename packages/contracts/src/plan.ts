@@ -18,6 +18,7 @@ import {
 import { z } from 'zod';
 import { house } from './house.ts';
 import { civilDate, destination, key, minor, postcode, sizeIn, triple, uuid, weightLb } from './numbers.ts';
+import { OPTIONAL_PARTS } from './optionalParts.ts';
 import { pieceFacts } from './piece.ts';
 import { rateCard } from './rateCard.ts';
 import { stockroom } from './stock.ts';
@@ -41,27 +42,6 @@ const layers = z
 
 /** So many different pieces go in one parcel at most. */
 export const MOST_PIECES = 12;
-
-type OptionalPart = { [Part in keyof PlanChoice]-?: object extends Pick<PlanChoice, Part> ? Part : never }[keyof PlanChoice];
-const OPTIONAL = {
-  extraFill: true,
-  fillApart: true,
-  crossIn: true,
-  shortened: true,
-  tubes: true,
-  around: true,
-  shared: true,
-  cells: true,
-  grid: true,
-  guards: true,
-  filledHollows: true,
-  others: true,
-  boxed: true,
-  stand: true,
-  between: true,
-} satisfies Record<OptionalPart, true>;
-/** Parts of a choice that may be left out; one that is forgotten here does not compile. */
-export const OPTIONAL_PARTS = Object.keys(OPTIONAL) as [OptionalPart, ...OptionalPart[]];
 
 const added = {
   guards: z.record(z.string().max(60), z.enum(Object.keys(GUARDS) as [GuardKind, ...GuardKind[]])).exactOptional(),

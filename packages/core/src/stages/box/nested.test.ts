@@ -89,7 +89,7 @@ describe('in a box', () => {
     const wraps = (option: PlanOption) => option.costLines.find(({ key }) => key === 'wraps')!.amountMinor;
     expect(wraps(nested)).toBe(wraps(stacked));
   });
-  test.each([
+  test.each<[string, Parameters<typeof request>[0] & object]>([
     ['a step as high as they are', { nestStepIn: 4 }],
     ['one alone', { count: 1 }],
     ['in one wrap, they are higher as a stack', { stackOf: 3 }],
