@@ -5,6 +5,10 @@ import { kindByStuff } from './stuffOf.ts';
 /** What comes after one of these says what goes with a piece or where it is, not what it is: `lamp with a glass shade`. */
 const BESIDE = /\b(?:with|without|behind|under|on|from|by|for)\b/;
 
+/** What runs on the kitchen table travels in a box of its own only where the title says so. */
+const RUNS = /\b(?:mixer|toaster|blender|waffle[ -]iron|coffee[ -]maker|food[ -]processor)s?\b/;
+const IN_A_BOX = /\b(?:box|boxed|carton|packaging|sealed|unopened)\b/;
+
 /**
  * The archetype a title suggests: the one with most of its words in it, the last such word deciding a
  * draw, since the noun comes last. Names of two words are known too: `record player`. What stands before a `with` or a `behind`
@@ -15,7 +19,9 @@ const BESIDE = /\b(?:with|without|behind|under|on|from|by|for)\b/;
 export function archetypeFromTitle(title: string): ArchetypeKey | null {
   const text = title.toLowerCase();
   const beside = text.search(BESIDE);
-  return (beside > 0 ? kindOf(text.slice(0, beside), text) : null) ?? kindOf(text, text);
+  const kind = (beside > 0 ? kindOf(text.slice(0, beside), text) : null) ?? kindOf(text, text);
+  if ((kind === 'boxedGoods' || kind === 'boxedSet') && RUNS.test(text)) return IN_A_BOX.test(text) ? 'boxedGoods' : 'boxedElectronics';
+  return kind;
 }
 
 /**

@@ -6,6 +6,7 @@ const STUFF: Readonly<Partial<Record<ArchetypeKey, string>>> = {
     'pewter copper bronze iron cast-iron wrought-iron tin tinplate steel silver silver-plated spelter zinc aluminium brass enamel',
   resinWood: 'wood wooden oak walnut teak mahogany olivewood treen bakelite resin',
   pressedGlass: 'cut-glass pressed-glass',
+  denseGlass: 'marble alabaster onyx granite soapstone',
   blownGlass: 'glass crystal',
 };
 const KIND_OF = new Map(Object.entries(STUFF).flatMap(([kind, words]) => words.split(' ').map((word) => [word, kind as ArchetypeKey])));
@@ -17,6 +18,9 @@ const ELSE_OF_METAL = new Map<string, ArchetypeKey>([
   ...[...KIND_OF].filter(([, kind]) => kind !== 'rigidMetal'),
   ...CERAMICS.map((word) => [word, 'compactCeramic'] as const),
 ]);
+
+/** Figures are solid of these. */
+const SOLID_METAL = ['bronze', 'brass', 'pewter', 'iron', 'cast-iron', 'silver', 'copper', 'steel'];
 
 /** Kinds whose nouns name a shape that is made of many things: a jug is ceramic until it is said to be pewter. */
 const SHAPES: readonly ArchetypeKey[] = ['compactCeramic', 'handledWare', 'blownGlass'];
@@ -33,6 +37,8 @@ export function kindByStuff(kind: ArchetypeKey, words: readonly string[], at: nu
   const isOf = (noun: string) => [noun, `${noun}s`].includes(words[at]!);
   // what stands before it says so: `brass lamp, red glass` is of brass
   if (kind === 'fineMetal' && METAL_UNTIL_SAID.some(isOf)) return said(words.slice(0, at), ELSE_OF_METAL).at(-1) ?? kind;
+  // solid metal has no thin parts that snap
+  if (kind === 'thinFigure') return words.slice(0, at).some((word) => SOLID_METAL.includes(word)) ? 'fineMetal' : kind;
   // a rack, a spoon, a tool is of metal until it is said to be of wood
   if (kind === 'rigidMetal') return said(words.slice(0, at)).at(-1) === 'resinWood' ? 'resinWood' : kind;
   if (!SHAPES.includes(kind)) return kind;
