@@ -79,7 +79,20 @@ type AskedPiece = NonNullable<NestRequest<'plan'>['piece']>;
 const factsOf = (piece: AskedPiece, id: string, partOf: PieceFacts['partOf'] = null): PieceFacts => {
   const { size, weight, value, irreplaceable, accessories: along, ownBox: ownBoxIn, nestStep: nestStepIn, ...facts } = piece;
   const [lengthIn, widthIn, heightIn] = size;
-  return { ...facts, along, ownBoxIn, nestStepIn, id, partOf, lengthIn, widthIn, heightIn, weightLb: weight, replacementMinor: value, irreplaceable };
+  return {
+    ...facts,
+    along,
+    ownBoxIn,
+    nestStepIn,
+    id,
+    partOf,
+    lengthIn,
+    widthIn,
+    heightIn,
+    weightLb: weight,
+    replacementMinor: value,
+    irreplaceable,
+  };
 };
 
 /**

@@ -20,6 +20,7 @@ import { useShop } from '../../session/ShopContext.tsx';
 import { isLookedOver } from '../../parcel/isLookedOver.ts';
 import { Onward } from '../../parcel/Onward.tsx';
 import { PickedClash } from '../../parcel/fields/PickedClash.tsx';
+import { NestStepField } from '../../parcel/fields/NestStepField.tsx';
 import { TypedField } from '../../parcel/fields/TypedField.tsx';
 import { usePickedField } from '../../parcel/fields/usePickedField.ts';
 import { Cautions } from './Cautions.tsx';
@@ -150,16 +151,7 @@ function OnePiece({ parcel, nest, whole }: BenchUse & { whole: ParcelUse }) {
             meaning={(most: number) => stackWords(facts.count, most)}
           />
         )}
-        {several && (
-          <TypedField
-            parcel={parcel}
-            entity="piece"
-            path="nestStepIn"
-            label="They nest: each further adds"
-            placeholder="they do not"
-            meaning={(stepIn: number | null) => nestWords(facts.count, stepIn, guess.sizeIn[2], write)}
-          />
-        )}
+        {several && <NestStepField parcel={parcel} />}
       </div>
       <KindKeys value={archetype.value} onPick={archetype.pick} />
       <p className="meaning">
@@ -262,13 +254,6 @@ function stackWords(count: number, most: number): string {
   if (most === 1) return 'each wrapped by itself';
   const stacks = evenStacks(count, most);
   return stacks.length === 1 ? `one stack of ${count}` : `${stacks.length} stacks: ${stacks.join(', ')}`;
-}
-
-/** How alike pieces go into one another, as bowls do: how high they then stand, before anything is round them. */
-function nestWords(count: number, stepIn: number | null, heightIn: number, write: ReturnType<typeof useShop>['write']): string {
-  if (stepIn === null) return 'like bowls in one another: how much higher one more makes them';
-  if (stepIn >= heightIn) return 'no less than its height: they do not go into one another';
-  return `${count} in one another stand ${write.length(heightIn + (count - 1) * stepIn)} high, bare`;
 }
 
 /** What it means that no money buys another; asked after where it is worth much. */

@@ -4,7 +4,9 @@ import Link from 'next/link';
 import { useDeferredValue, useState } from 'react';
 import { ARCHETYPES, formatChance } from '@inch-nest/core';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
+import { heldIn } from '@inch-nest/contracts';
 import { useShop } from '../../session/ShopContext.tsx';
+import type { ParcelUse } from '../../parcel/useParcel.ts';
 import type { NestUse } from '../../parcel/useNest.ts';
 import { boxesWords } from '../../words/boxesWords.ts';
 import { ceilingWords } from '../../words/ceilingWords.ts';
@@ -72,7 +74,7 @@ export function NestStation({ parcel: whole, nest }: BenchUse) {
           )}
         </div>
       )}
-      {nest.reasons.length > 0 && <NoPlan nest={nest} apart={oneOrMore.apart} />}
+      {nest.reasons.length > 0 && <NoPlan nest={nest} apart={oneOrMore.apart} whole={whole} />}
       {nest.found?.kind === 'planned' && nest.found.above && (
         <AboveCeiling found={nest.found} above={nest.found.above} apart={oneOrMore.saferApart} />
       )}
@@ -119,8 +121,17 @@ function AboveCeiling({
   );
 }
 
-function NoPlan({ nest: { reasons, wouldHelp, wantedIn }, apart }: { nest: NestUse; apart: OneOrMoreUse['apart'] }) {
+function NoPlan({
+  nest: { reasons, wouldHelp, wantedIn },
+  apart,
+  whole: { view },
+}: {
+  nest: NestUse;
+  apart: OneOrMoreUse['apart'];
+  whole: ParcelUse;
+}) {
   const { shop, write } = useShop();
+  const mayNest = heldIn(view).some(({ piece }) => piece.count.value > 1 && piece.stackOf.value === 1 && piece.nestStepIn.value === null);
   const [first, ...rest] = reasons;
   return (
     <div className="banner wrong" role="alert">
@@ -134,6 +145,11 @@ function NoPlan({ nest: { reasons, wouldHelp, wantedIn }, apart }: { nest: NestU
           ))}
         </ul>
         {wouldHelp.length > 0 && <p>What would make it possible: {wouldHelp.join('; ')}.</p>}
+        {mayNest && (
+          <p>
+            Do they go into one another, as bowls do? <Link href={`/parcels/${view.id}/look-over`}>Say so</Link>, and they need less room.
+          </p>
+        )}
         {wantedIn && shop.stock.linerBoard && (
           <p>
             <Link href={foldingOf(wantedIn, shop.stock.linerBoard.board.caliperIn)}>Fold one from sheet board.</Link>

@@ -39,7 +39,9 @@ export function NestTiles({
       <h2 id="box" className="unseen">
         Box
       </h2>
-      {plan.block.stacks.length > 1 && <TogetherTile plan={plan} nest={nest} among={(whole.plan?.others?.length ?? 0) > 0} />}
+      {plan.block.stacks.length > 1 && (
+        <TogetherTile plan={plan} parcel={parcel} nest={nest} among={(whole.plan?.others?.length ?? 0) > 0} />
+      )}
       {whole.plan && countOfPlan(whole.plan) > 1 && <OwnBoxTile plan={plan} nest={nest} choice={choice} whole={whole} />}
       {whole.plan?.others && <StandTile plan={whole.plan} nest={whole} />}
       {whole.plan?.others && <BetweenTile plan={whole.plan} nest={whole} />}

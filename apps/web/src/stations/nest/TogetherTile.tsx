@@ -1,5 +1,7 @@
 import { gridsFor, type Grid, type PlanDocument } from '@inch-nest/core';
+import { NestStepField } from '../../parcel/fields/NestStepField.tsx';
 import type { NestUse } from '../../parcel/useNest.ts';
+import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { Tile, TileSelect } from './Tile.tsx';
 
@@ -12,7 +14,17 @@ const nameOf = (grid: Grid): string => grid.join('x');
  *
  * @param among there are others beside them
  */
-export function TogetherTile({ plan: { block, bundleIn }, nest, among = false }: { plan: PlanDocument; nest: NestUse; among?: boolean }) {
+export function TogetherTile({
+  plan: { block, bundleIn },
+  parcel,
+  nest,
+  among = false,
+}: {
+  plan: PlanDocument;
+  parcel: ParcelUse;
+  nest: NestUse;
+  among?: boolean;
+}) {
   const { write } = useShop();
   const count = block.stacks.length;
   const grids = gridsFor(count, bundleIn, MOST, block.pitchIn);
@@ -30,6 +42,7 @@ export function TogetherTile({ plan: { block, bundleIn }, nest, among = false }:
         {block.pieces > count && ` of ${block.stacks.join(', ')}`}, {block.pitchIn ? 'one in another' : 'wraps touching'}
         {among ? '' : `; together ${write.size(block.sizeIn)}`}
       </span>
+      {block.pieces === count && <NestStepField parcel={parcel} />}
     </Tile>
   );
 }

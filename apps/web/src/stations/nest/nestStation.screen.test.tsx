@@ -90,7 +90,7 @@ test('a box of which none is left asks to be fetched', async () => {
 test('how several stand together is said with how much room it takes, and another way is taken with a press', async () => {
   const set = request({ count: 6, lengthIn: 3, widthIn: 3, heightIn: 5, weightLb: 0.6 });
   const { nest, taken } = nestOf(set, (choice) => ({ ...choice, box: '16x14x12', grid: [3, 2, 1] }));
-  await draw(<TogetherTile plan={nest.plan!} nest={nest} />);
+  await draw(<TogetherTile plan={nest.plan!} parcel={parcelOf(set)} nest={nest} />);
   expect(screen.getByText('6 bundles')).toBeTruthy();
   expect(screen.getByRole('group', { name: 'How they stand' }).textContent).toMatch(/3 × 2.*wraps touching; together/);
   const field = screen.getByRole('combobox', { name: 'How they stand' });

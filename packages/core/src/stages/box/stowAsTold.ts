@@ -1,4 +1,4 @@
-import { orient, type Orientation } from '../../engineering/geometry/orientations.ts';
+import type { Orientation } from '../../engineering/geometry/orientations.ts';
 import type { Grid } from '../../engineering/stowage/Block.ts';
 import { rowOf, standsAll, type Stand } from '../../engineering/stowage/Stand.ts';
 import type { BoxStock, SheetBoard } from '../../engineering/materials/stock.ts';

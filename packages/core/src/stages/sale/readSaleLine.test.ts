@@ -205,7 +205,7 @@ test.each<[string, object]>([
 
 test('with and without commas a line says the same', () => {
   const parts = ['tea urn', '9 x 8 x 14 in', '6 lb 3 oz', 'sold 84', 'shipping 12', 'to 40217', 'bin B4'];
-  const facts = ({ readings: _, ...line }: ReturnType<typeof readSaleLine>) => line;
+  const facts = (line: ReturnType<typeof readSaleLine>) => ({ ...line, readings: line.readings.map(({ field }) => field) });
   expect(facts(readSaleLine(parts.join(' '), setting))).toEqual(facts(readSaleLine(parts.join(', '), setting)));
 });
 
