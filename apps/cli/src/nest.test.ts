@@ -259,6 +259,26 @@ describe('answers', () => {
     expect(figures(answer('plan', { ...asked, pieces: [lamp] }))).toEqual(figures(answer('plan', { ...asked, piece: lamp })));
   });
 
+  test('plan: bowls that nest stand in one another, each its step and both wraps further', () => {
+    const { stock, house } = request();
+    const asked = { stock, house, card: CARD, from: '10115', to: '40217', shipDate: '2026-11-24', sale: 12_000 };
+    const bowl = { title: 'bowls', count: 3, archetype: 'compactCeramic', size: [9, 9, 4], weight: 2 };
+    const bundles = (more: object) => {
+      const boxes = [box([16, 14, 14]), box([20, 16, 14]), box([16, 16, 16])];
+      const { chosen } = answer('plan', { ...asked, stock: { ...stock, boxes }, piece: { ...bowl, ...more } });
+      return (chosen as { bundles: { at: number[]; size: number[] }[] }).bundles;
+    };
+    const [first, second, third] = bundles({ nestStep: 1 });
+    const stepsIn = [0, 1, 2].map((axis) => second!.at[axis]! - first!.at[axis]!);
+    const axis = stepsIn.findIndex((step) => step > 0);
+    // 4 in high bare: what is over is wrap
+    expect(stepsIn[axis]).toBeCloseTo(1 + first!.size[axis]! - 4, 9);
+    expect(stepsIn[axis]).toBeLessThan(first!.size[axis]!);
+    expect(third!.at[axis]! - second!.at[axis]!).toBeCloseTo(stepsIn[axis]!, 9);
+    expect(stepsIn.filter((step) => step !== 0)).toHaveLength(1);
+    expect(refused('plan', { ...asked, piece: { ...bowl, nestStep: 0 } }).lines.join()).toMatch(/piece.nestStep/);
+  });
+
   test('plan: parts that wait for one another, one that is not there, too many, and both or neither of piece and pieces', () => {
     const { stock, house } = request();
     const asked = { stock, house, card: CARD, from: '10115', to: '40217', shipDate: '2026-11-24', sale: 12_000 };
