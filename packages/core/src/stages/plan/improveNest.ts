@@ -7,10 +7,12 @@ import { bundleChoice, bundleLocks, piecesOf, type BundleLocks, type Locks, type
 import { isBetter } from './sideBySide.ts';
 
 /** Changes taken one after the other at most; judgement. */
-const MOST_ROUNDS = 6;
+const MOST_ROUNDS = 8;
 
-/** What changes the pieces themselves is not for a search to do, and wraps were tried one by one before. */
-const NOT_AGAIN: ReadonlySet<ChangeKind['kind']> = new Set(['guard', 'hollow', 'turns', 'doubled']);
+/** What changes the pieces themselves is not for a search to do. */
+const OF_PIECES: ReadonlySet<ChangeKind['kind']> = new Set(['guard', 'hollow']);
+/** Wraps were tried one by one before: they come again only where nothing else is better. */
+const OF_WRAPS: ReadonlySet<ChangeKind['kind']> = new Set(['turns', 'doubled']);
 
 /**
  * A nest of several different pieces with whatever single change is better still, one after the other until none is: its wraps
@@ -23,10 +25,12 @@ export function* improveNest(request: PlanRequest, found: Recommendation, ceilin
   if (piecesOf(request).length === 1) return found;
   const derive = deriver(request);
   let best = found;
+  let ofWraps = false;
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const now = best.option;
     const options: PlanOption[] = [];
-    for (const { after, faults, leastMinor } of soundChanges(request, now.choice, now, derive, (kind) => !NOT_AGAIN.has(kind))) {
+    const wanted = (kind: ChangeKind['kind']) => !OF_PIECES.has(kind) && OF_WRAPS.has(kind) === ofWraps;
+    for (const { after, faults, leastMinor } of soundChanges(request, now.choice, now, derive, wanted)) {
       yield best;
       // one that costs more than all that is expected now is no better whatever it risks
       if (faults.blocking > 0 || (leastMinor >= now.expectedMinor && !best.aboveCeiling)) continue;
@@ -35,7 +39,8 @@ export function* improveNest(request: PlanRequest, found: Recommendation, ceilin
       if (derived.kind === 'plan' && !derived.option.rated.refused && isBetter(derived.option, now)) options.push(derived.option);
     }
     const next = recommend([now, ...options], ceiling, request.house)!;
-    if (next.option === now) break;
+    if (next.option === now && ofWraps) break;
+    ofWraps = next.option === now;
     best = next;
   }
   return best;
