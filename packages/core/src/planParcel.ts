@@ -137,8 +137,9 @@ function* finished(
   yield soFar(wound);
   const made = mixFills(request, wedgeIt(request, wound, ceiling), ceiling);
   const improved = yield* pausing(improveNest(request, made, ceiling));
-  // for another box other wraps may be better
-  const best = improved === made ? made : yield* pausing(polishNest(request, improved, [], ceiling));
+  // for another box other wraps may be better, and for those another change
+  const rewrapped = improved === made ? made : yield* pausing(polishNest(request, improved, [], ceiling));
+  const best = rewrapped === improved ? improved : yield* pausing(improveNest(request, rewrapped, ceiling));
   return best === traced.best ? traced : { ...traced, best, frontier: frontierWith(traced.frontier, best.option) };
 }
 const NOTHING_YET: ChosenPlan = { kind: 'noPlan', reasons: [], wouldHelp: [] };

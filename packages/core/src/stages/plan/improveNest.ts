@@ -2,7 +2,7 @@ import { recommend, type Recommendation } from '../frontier/recommend.ts';
 import type { BundleChoice, PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import type { ChangeKind } from './ChangeKind.ts';
 import { deriver } from './derivePlan.ts';
-import { soundChanges } from './nextBestChanges.ts';
+import { isFine, soundChanges } from './nextBestChanges.ts';
 import { bundleChoice, bundleLocks, piecesOf, type BundleLocks, type Locks, type PlanRequest } from './PlanRequest.ts';
 import { isBetter } from './sideBySide.ts';
 
@@ -30,13 +30,14 @@ export function* improveNest(request: PlanRequest, found: Recommendation, ceilin
     const now = best.option;
     const options: PlanOption[] = [];
     const wanted = (kind: ChangeKind['kind']) => !OF_PIECES.has(kind) && OF_WRAPS.has(kind) === ofWraps;
-    for (const { after, faults, leastMinor } of soundChanges(request, now.choice, now, derive, wanted)) {
+    for (const { change, after, faults, leastMinor } of soundChanges(request, now.choice, now, derive, wanted)) {
       yield best;
       // one that costs more than all that is expected now is no better whatever it risks
       if (faults.blocking > 0 || (leastMinor >= now.expectedMinor && !best.aboveCeiling)) continue;
       if (!keepsPins(request.locks, now.choice, after)) continue;
       const derived = derive(after);
-      if (derived.kind === 'plan' && !derived.option.rated.refused && isBetter(derived.option, now)) options.push(derived.option);
+      if (derived.kind === 'plan' && !derived.option.rated.refused && isBetter(derived.option, now, isFine(change)))
+        options.push(derived.option);
     }
     const next = recommend([now, ...options], ceiling, request.house)!;
     if (next.option === now && ofWraps) break;

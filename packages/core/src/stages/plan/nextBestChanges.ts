@@ -181,7 +181,8 @@ export function* soundChanges(
 }
 
 /** Parts of a turn: the search goes by whole ones. */
-const isFine = (change: ChangeKind): boolean => change.kind === 'doubled' || (change.kind === 'turns' && !Number.isInteger(change.turns));
+export const isFine = (change: ChangeKind): boolean =>
+  change.kind === 'doubled' || (change.kind === 'turns' && !Number.isInteger(change.turns));
 
 interface Counted {
   readonly blocking: number;

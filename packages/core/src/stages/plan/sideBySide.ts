@@ -28,13 +28,14 @@ export const boxedBeside = <Plan extends Weighed & { readonly choice: { readonly
         .reduce<Plan | null>((best, one) => (!best || one.expectedMinor < best.expectedMinor ? one : best), null);
 
 /**
- * True for a change that is better at the house's own judgement: it expects clearly less, or no more and breaks less often.
+ * True for a change that is better at the house's own judgement: it expects clearly less, or less, with no more broken or spoiled.
  *
  * @param finely a change of what the search takes in whole steps: it must be worth more than a tie either way
  */
 export function isBetter(after: Weighed, now: Weighed, finely = false): boolean {
   const saves = now.expectedMinor - after.expectedMinor;
-  return after.chance <= now.chance && !finely ? saves > 0.5 : saves > evenWithin(now.nestCostMinor);
+  const losesNoMore = after.chance <= now.chance && after.riskMinor <= now.riskMinor;
+  return losesNoMore && !finely ? saves > 0.5 : saves > evenWithin(now.nestCostMinor);
 }
 
 /** True for one that is cheaper and riskier: nobody's advice, but a choice. */
