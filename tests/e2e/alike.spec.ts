@@ -99,11 +99,11 @@ test('a lot of thirty-one books with at most nine in a wrap: four even stacks, a
 
 test('bowls that nest stand in one another, in a smaller box, and the bench says how', async ({ page, sell }) => {
   await sell('four stoneware mixing bowls 10 x 10 x 5 in 3 lb each sold 140 to 40217', 'look-over', false);
-  await page.getByLabel('They nest: each further adds').fill('6 in');
+  await page.getByLabel('One in another: each further adds').fill('6 in');
   await expect(page.getByText('no less than its height: they do not go into one another')).toBeVisible();
-  await page.getByLabel('They nest: each further adds').fill('a bit');
+  await page.getByLabel('One in another: each further adds').fill('a bit');
   await expect(page.getByText(/^✗ /)).toBeVisible();
-  await page.getByLabel('They nest: each further adds').fill('1 1/4');
+  await page.getByLabel('One in another: each further adds').fill('1 1/4');
   await expect(page.getByText('4 in one another stand 8 3/4 in high, bare')).toBeVisible();
   await saved(page);
   await page.goto(page.url().replace(/look-over$/, 'nest'));

@@ -4,7 +4,7 @@ import { FillPlaces } from './FillPlaces.tsx';
 import { mainFill } from './fillPlacesIn.ts';
 import { hatchFor, Hatches } from './Hatches.tsx';
 import { landedView } from './landingGeometry.ts';
-import type { Rect } from './nestGeometry.ts';
+import { nestViews, type Rect } from './nestGeometry.ts';
 import { AlikeBundles } from './SeenBundles.tsx';
 
 const MOST_SCALE = 22;
@@ -13,7 +13,10 @@ const GROUND = 12;
 const FALL_SHARE = 0.16;
 
 interface Props {
+  /** The nest as it is for the bundle that is followed. */
   plan: PlanDocument;
+  /** All of it: what stands beside that bundle is drawn fainter. */
+  whole: PlanDocument;
   face: DropFace;
   /** How far each cushion gives, inches; empty while it falls. */
   squeezeIn: readonly number[];
@@ -26,9 +29,14 @@ interface Props {
 }
 
 /** The nest in section, turned so that what strikes is below, as it falls and lands; squeezed true to scale. */
-export function LandingSection({ plan, face, squeezeIn, lift, width, height, label }: Props) {
+export function LandingSection({ plan, whole, face, squeezeIn, lift, width, height, label }: Props) {
   const prefix = useId().replaceAll(':', '');
-  const { view, turnDeg } = landedView(plan, face, squeezeIn);
+  const { view: landed, turnDeg, name, besideIn } = landedView(plan, face, squeezeIn);
+  const all = whole.others ? nestViews(whole, name) : [];
+  const isFollowed = (one: { readonly plan: PlanDocument }) => one.plan.piece.id === plan.piece.id;
+  const others = all.filter((one) => !isFollowed(one));
+  // among others it bears its own letter
+  const view = { ...landed, seen: all.find(isFollowed)?.view.seen ?? landed.seen };
   const wallIn = view.wallIn;
   const [outW, outH] = [view.inside.w + 2 * wallIn, view.inside.h + 2 * wallIn];
   const turn = (Math.abs(turnDeg) * Math.PI) / 180;
@@ -66,7 +74,12 @@ export function LandingSection({ plan, face, squeezeIn, lift, width, height, lab
         {view.inner && <rect {...box(view.inner.inside)} style={{ fill: innerFill ? fill(innerFill.key) : 'var(--sheet)', ...line }} />}
         {view.shared && <rect {...box(view.shared.outside)} style={{ fill: fill('board'), ...line }} />}
         {view.shared && <rect {...box(view.shared.inside)} style={{ fill: fill(view.shared.fill), ...line }} />}
-        <AlikeBundles view={view} plan={plan} k={k} prefix={prefix} several={view.seen.length > 1} />
+        <g className="beside" transform={`translate(${besideIn.dx * k} ${besideIn.dy * k})`}>
+          {others.map((one) => (
+            <AlikeBundles key={one.plan.piece.id} {...one} k={k} prefix={prefix} several />
+          ))}
+        </g>
+        <AlikeBundles view={view} plan={plan} k={k} prefix={prefix} several={view.seen.length > 1 || others.length > 0} />
       </g>
       <line x1={4} x2={width - 4} y1={ground} y2={ground} style={{ stroke: 'var(--ink)', strokeWidth: 2 }} />
       {Array.from({ length: Math.floor(width / 14) }, (_, i) => (

@@ -25,6 +25,19 @@ test('on its base the piece sinks by all that its layers give, and each layer is
   expect(view.bundle.y - before.bundle.y).toBeCloseTo(whole, 9);
 });
 
+test('what stands beside it comes toward what struck by what the fill gives, and no further than to the wall', () => {
+  expect(landedView(plan, 'bottom', []).besideIn).toEqual({ dx: 0, dy: 0 });
+  const { besideIn } = landedView(plan, 'bottom', SQUEEZED);
+  expect(besideIn.dx).toBe(0);
+  expect(besideIn.dy).toBeCloseTo(SQUEEZED.at(-1)!, 9);
+  const far = landedView(
+    plan,
+    'left',
+    SQUEEZED.map(() => 50),
+  );
+  expect(far.besideIn).toEqual({ dx: -nestView(plan, 'front').gaps.left, dy: 0 });
+});
+
 test.each<[DropFace, number]>([
   ['top', 180],
   ['left', -90],

@@ -20,6 +20,10 @@ export interface LandedView {
   readonly turnDeg: number;
   /** How far the piece has come toward the ground, inches. */
   readonly sunkIn: number;
+  /** Which section it is. */
+  readonly name: ViewName;
+  /** How far what stands beside it has come, inches along the section and down it. */
+  readonly besideIn: { readonly dx: number; readonly dy: number };
 }
 
 /**
@@ -44,7 +48,14 @@ export function landedView(plan: PlanDocument, face: DropFace, squeezeIn: readon
     return moved;
   });
   const [dx, dy] = edges.reduce(([x, y], edge) => [x + whole * TOWARD[edge][0], y + whole * TOWARD[edge][1]], [0, 0] as [number, number]);
+  // what stands beside has fill of its own under it, and goes no further than to the wall
+  const beside = (edge: Edge) => (view.inner ? around : Math.min(around, Math.max(0, view.gaps[edge])));
+  const [besideX, besideY] = edges.reduce(([x, y], edge) => [x + beside(edge) * TOWARD[edge][0], y + beside(edge) * TOWARD[edge][1]], [
+    0, 0,
+  ] as [number, number]);
   return {
+    name,
+    besideIn: { dx: besideX, dy: besideY },
     turnDeg,
     sunkIn: edges.length === 1 ? whole : whole / share,
     view: {

@@ -24,13 +24,12 @@ export function sharersWords({ shared, ...plan }: PlanDocument): string {
   return (shared?.of ?? []).map((at) => letters[at]!).join(' and ');
 }
 
+/** What a bundle lies between or in: `2 turns of small bubble`, `in the padded envelope`. */
+export const laidRound = (layer: PlanLayer): string => (layer.sleeve ? `in ${laidOf(layer)}` : laidOf(layer));
+
 /** Whole turns go without the word: `2 small bubble`. */
 const shortly = (layer: PlanLayer): string =>
-  layer.sleeve
-    ? `in ${laidOf(layer)}`
-    : layer.stiff || layer.turns % 1 !== 0
-      ? laidOf(layer)
-      : `${layer.turns} ${layer.name.toLowerCase()}`;
+  layer.sleeve || layer.stiff || layer.turns % 1 !== 0 ? laidRound(layer) : `${layer.turns} ${layer.name.toLowerCase()}`;
 
 /** The wraps of a plan in a few words, of several different bundles each by its letter. */
 export function wrapWords(plan: PlanDocument, none: string): string {

@@ -21,7 +21,7 @@ export function NestStepField({ parcel }: { parcel: ParcelUse }) {
       parcel={parcel}
       entity="piece"
       path="nestStepIn"
-      label="They nest: each further adds"
+      label="One in another: each further adds"
       placeholder="they do not"
       meaning={means}
     />

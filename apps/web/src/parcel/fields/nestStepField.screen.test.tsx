@@ -15,7 +15,7 @@ test.each([
   [6, 'no less than its height: they do not go into one another'],
 ])('a step of %p in: %s', async (stepIn, words) => {
   await shown(stepIn);
-  expect(screen.getByLabelText('They nest: each further adds')).toBeTruthy();
+  expect(screen.getByLabelText('One in another: each further adds')).toBeTruthy();
   expect(screen.getByText(words)).toBeTruthy();
 });
 

@@ -3,7 +3,6 @@ import {
   capital,
   FINDING_WORDS,
   formatEdgeCrush,
-  laidOf,
   planBundles,
   SEAL_WORDS,
   type BoxStock,
@@ -11,6 +10,7 @@ import {
 } from '@inch-nest/core';
 import { heldIn, type ParcelView } from '@inch-nest/contracts';
 import { titleOfPiece } from '../../words/titleOf.ts';
+import { laidRound } from '../../words/wrapWords.ts';
 import { writeMoment, type ClaimOf, type ClaimSection, type ClaimSibling } from './ClaimSection.ts';
 import { photosOf } from './photoNames.ts';
 import type { PaperFacts } from './PaperFacts.ts';
@@ -147,8 +147,7 @@ function packedWords(plan: PlanDocument, shop: ClaimOf['shop'], { write }: Paper
     ...planBundles(plan).flatMap(({ piece, layers, boxed, bundleIn }) => [
       ...(plan.others ? [`${piece.title}:`] : []),
       ...layers.map(
-        (layer) =>
-          `${layer.sleeve ? 'In ' : ''}${layer.sleeve ? laidOf(layer) : capital(laidOf(layer))}${layer.stiff || layer.sleeve ? '' : `, ${write.length(layer.thicknessIn)} thick`}.`,
+        (layer) => `${capital(laidRound(layer))}${layer.stiff || layer.sleeve ? '' : `, ${write.length(layer.thicknessIn)} thick`}.`,
       ),
       `Wrapped it measures ${write.size(boxed?.withinIn ?? bundleIn)}.`,
       ...(boxed ? [`In a box of its own, ${boxed.name}${strength(boxed.key)}.`] : []),

@@ -81,7 +81,7 @@ export function NestPicture({
         )}
         {width > 0 && way === 'drop' && (
           <Suspense fallback={<p className="soft">Lifting it up …</p>}>
-            <DropIt plan={inHand} width={width} nest={nest} />
+            <DropIt plan={inHand} whole={plan} width={width} nest={nest} />
           </Suspense>
         )}
       </div>

@@ -28,7 +28,18 @@ const HIGHEST_IN = 60;
 const RARELY = 4;
 
 /** The nest dropped: from a height, on a face, moment by moment; and sent a thousand times. */
-export default function DropIt({ plan, width, nest }: { plan: PlanDocument; width: number; nest: Pick<NestUse, 'request' | 'found'> }) {
+export default function DropIt({
+  plan,
+  whole = plan,
+  width,
+  nest,
+}: {
+  plan: PlanDocument;
+  /** The nest of all bundles, of which one is in hand. */
+  whole?: PlanDocument;
+  width: number;
+  nest: Pick<NestUse, 'request' | 'found'>;
+}) {
   const { write } = useShop();
   const heightId = useId();
   const usualIn = Math.round(medianDropIn(plan.weight.grossLb));
@@ -75,6 +86,7 @@ export default function DropIt({ plan, width, nest }: { plan: PlanDocument; widt
           <div className="drop-picture">
             <LandingSection
               plan={plan}
+              whole={whole}
               face={face}
               squeezeIn={landing.moment?.squeezeIn ?? []}
               lift={landing.lift}
@@ -109,6 +121,7 @@ export default function DropIt({ plan, width, nest }: { plan: PlanDocument; widt
               <figure key={STILLS[i]}>
                 <LandingSection
                   plan={plan}
+                  whole={whole}
                   face={face}
                   squeezeIn={played.moments[moment]!.squeezeIn}
                   lift={0}

@@ -1,5 +1,5 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
-import { playDrop, type DropFace, type PlanChoice, type PlanRequest, type ShockFacts } from '@inch-nest/core';
+import { planOfBundle, playDrop, type DropFace, type PlanChoice, type PlanRequest, type ShockFacts } from '@inch-nest/core';
 import { point, request } from '../../../../../../packages/core/tests/sampleRequest.ts';
 import { unreadable } from '../../../../../../tests/screens/axe.ts';
 import { nestOf } from '../../../../../../tests/screens/bench.ts';
@@ -42,6 +42,23 @@ test('a landing is told in g, by layer, and by how many of its kind it breaks', 
 test('who reads centimetres drops from centimetres', async () => {
   await dropped('tam');
   expect(screen.getByText('From').textContent).toContain('76.2 cm');
+});
+
+test('of several the one in hand is followed, and what stands beside it is drawn with its letter', async () => {
+  const [jar] = asked.order.pieces;
+  const two = {
+    ...asked,
+    order: { ...asked.order, pieces: [jar!, { ...jar!, id: 'dish', title: 'dish', archetype: 'compactCeramic' as const, hardPoints: [] }] },
+    pieceIds: [jar!.id, 'dish'],
+  };
+  const { nest } = nestOf(two);
+  const whole = nest.plan!;
+  await draw(<DropIt plan={planOfBundle(whole, 1)} whole={whole} width={760} nest={nest} />);
+  await waitFor(() => screen.getByText(/It feels \d+ g/));
+  const letters = (of: string) =>
+    [...document.querySelector('.landing')!.querySelectorAll(of)].map((one) => one.getAttribute('data-bundle'));
+  expect(letters('.beside [data-bundle]')).toEqual(['A']);
+  expect(letters('[data-bundle]')).toEqual(['A', 'B']);
 });
 
 test('on a corner it feels more, and stepping goes moment by moment', async () => {
