@@ -44,6 +44,22 @@ describe('over- and under-packed', () => {
     expect(packedVerdict(risky, [other(1500, 1900, 0.12)], CEILING)).toMatchObject({ kind: 'overPacked', byMinor: 500 });
   });
 
+  test('the safer of a tie is packed about right: within 2 % of what the cheaper costs, or 50 cents', () => {
+    const dear = { ...hand, nestCostMinor: 4500, expectedMinor: 4700 };
+    expect(packedVerdict(dear, [other(4400, 4700 - 88, 0.011)], CEILING).kind).toBe('right');
+    expect(packedVerdict(dear, [other(4400, 4700 - 89, 0.011)], CEILING).kind).toBe('overPacked');
+    // as safe for less is no tie
+    expect(packedVerdict(dear, [other(4400, 4700 - 88, 0.01)], CEILING).kind).toBe('overPacked');
+  });
+
+  test.each([20, 84, 300, 900])('what is recommended of a piece sold for $%d is packed about right', (dollars) => {
+    for (const archetype of ['handledWare', 'blownGlass', 'clockwork'] as const) {
+      const { recommended, frontier, ceiling, aboveCeiling } = plan(request({ archetype }, { soldMinor: 100 * dollars }));
+      if (aboveCeiling) continue;
+      expect(packedVerdict({ ...recommended, faults: [] }, frontier, ceiling).kind).toBe('right');
+    }
+  });
+
   test('of small money a twentieth is worth a word', () =>
     expect(packedVerdict({ ...hand, nestCostMinor: 300, expectedMinor: 400 }, [other(290, 375)], CEILING).kind).toBe('overPacked'));
 

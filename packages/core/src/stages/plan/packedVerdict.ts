@@ -1,3 +1,4 @@
+import { evenWithin } from '../frontier/recommend.ts';
 import type { PlanFault } from './PlanDocument.ts';
 
 /** What a plan costs and is expected to cost. */
@@ -18,7 +19,7 @@ const SHARE = 0.05;
 const MINOR = 50;
 
 /**
- * Over-packed: a cheaper plan below the ceiling has clearly lower expected cost. Under-packed: a dearer one does, the
+ * Over-packed: a cheaper plan below the ceiling has clearly lower expected cost, and is not the riskier of a tie. Under-packed: a dearer one does, the
  * chance is above a ceiling that another stays below, or the nest fails a feel, gap or certificate rule.
  *
  * @param others plans to compare with: the recommended one and the frontier
@@ -41,7 +42,10 @@ export function packedVerdict<Other extends Priced>(
   // above the ceiling only what is at least as safe is better
   const better = leastExpected(
     (below.length > 0 ? below : others.filter((one) => one.chance <= hand.chance)).filter(
-      (one) => Math.abs(one.nestCostMinor - hand.nestCostMinor) > 0.5 && hand.expectedMinor - one.expectedMinor > least,
+      (one) =>
+        Math.abs(one.nestCostMinor - hand.nestCostMinor) > 0.5 &&
+        hand.expectedMinor - one.expectedMinor > least &&
+        !isSaferOfEven(hand, one),
     ),
   );
   if (!better) return { kind: 'right' };
@@ -51,6 +55,10 @@ export function packedVerdict<Other extends Priced>(
     instead: better,
   };
 }
+
+/** Within a tie the safer is taken, so that it is not packed too well either. */
+const isSaferOfEven = (hand: Priced, one: Priced): boolean =>
+  hand.chance < one.chance && hand.expectedMinor - one.expectedMinor <= evenWithin(one.nestCostMinor);
 
 const leastExpected = <Other extends Priced>(all: readonly Other[]): Other | null =>
   all.reduce<Other | null>((best, one) => (!best || one.expectedMinor < best.expectedMinor ? one : best), null);
