@@ -74,7 +74,7 @@ export function LandingSection({ plan, whole, face, squeezeIn, lift, width, heig
         {view.inner && <rect {...box(view.inner.inside)} style={{ fill: innerFill ? fill(innerFill.key) : 'var(--sheet)', ...line }} />}
         {view.shared && <rect {...box(view.shared.outside)} style={{ fill: fill('board'), ...line }} />}
         {view.shared && <rect {...box(view.shared.inside)} style={{ fill: fill(view.shared.fill), ...line }} />}
-        <g className="beside" transform={`translate(${besideIn.dx * k} ${besideIn.dy * k})`}>
+        <g data-part="beside" opacity={0.45} transform={`translate(${besideIn.dx * k} ${besideIn.dy * k})`}>
           {others.map((one) => (
             <AlikeBundles key={one.plan.piece.id} {...one} k={k} prefix={prefix} several />
           ))}

@@ -57,7 +57,7 @@ test('of several the one in hand is followed, and what stands beside it is drawn
   await waitFor(() => screen.getByText(/It feels \d+ g/));
   const letters = (of: string) =>
     [...document.querySelector('.landing')!.querySelectorAll(of)].map((one) => one.getAttribute('data-bundle'));
-  expect(letters('.beside [data-bundle]')).toEqual(['A']);
+  expect(letters('[data-part=beside] [data-bundle]')).toEqual(['A']);
   expect(letters('[data-bundle]')).toEqual(['A', 'B']);
 });
 
