@@ -47,12 +47,11 @@ export function landedView(plan: PlanDocument, face: DropFace, squeezeIn: readon
     near += share * wraps[wraps.length - 1 - i]!;
     return moved;
   });
-  const [dx, dy] = edges.reduce(([x, y], edge) => [x + whole * TOWARD[edge][0], y + whole * TOWARD[edge][1]], [0, 0] as [number, number]);
+  const toward = (by: (edge: Edge) => number) =>
+    edges.reduce<[number, number]>(([x, y], edge) => [x + by(edge) * TOWARD[edge][0], y + by(edge) * TOWARD[edge][1]], [0, 0]);
+  const [dx, dy] = toward(() => whole);
   // what stands beside has fill of its own under it, and goes no further than to the wall
-  const beside = (edge: Edge) => (view.inner ? around : Math.min(around, Math.max(0, view.gaps[edge])));
-  const [besideX, besideY] = edges.reduce(([x, y], edge) => [x + beside(edge) * TOWARD[edge][0], y + beside(edge) * TOWARD[edge][1]], [
-    0, 0,
-  ] as [number, number]);
+  const [besideX, besideY] = toward((edge) => (view.inner ? around : Math.min(around, Math.max(0, view.gaps[edge]))));
   return {
     name,
     besideIn: { dx: besideX, dy: besideY },

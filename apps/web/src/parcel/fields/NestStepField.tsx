@@ -9,12 +9,12 @@ import { TypedField } from './TypedField.tsx';
 export function NestStepField({ parcel }: { parcel: ParcelUse }) {
   const { write } = useShop();
   const { pieceId, piece } = parcel.view;
-  const { count } = pieceFactsOf(pieceId, piece);
+  const facts = pieceFactsOf(pieceId, piece);
   const means = (stepIn: number | null): string => {
     if (stepIn === null) return 'like bowls in one another: how much higher one more makes them';
-    const heightIn = guessMissing(pieceFactsOf(pieceId, piece), ARCHETYPES[piece.archetype.value]).sizeIn[2];
+    const heightIn = guessMissing(facts, ARCHETYPES[facts.archetype]).sizeIn[2];
     if (stepIn >= heightIn) return 'no less than its height: they do not go into one another';
-    return `${count} in one another stand ${write.length(heightIn + (count - 1) * stepIn)} high, bare`;
+    return `${facts.count} in one another stand ${write.length(heightIn + (facts.count - 1) * stepIn)} high, bare`;
   };
   return (
     <TypedField
