@@ -76,14 +76,16 @@ function planRequestOf({ piece, pieces, stock, house, card, from, to, shipDate, 
 type AskedPieces = NonNullable<NestRequest<'plan'>['pieces']>;
 type AskedPiece = NonNullable<NestRequest<'plan'>['piece']>;
 
+/** Facts of a piece, but what it goes into: that is known when all of them are. */
 const factsOf = (piece: AskedPiece, id: string, partOf: PieceFacts['partOf'] = null): PieceFacts => {
-  const { size, weight, value, irreplaceable, accessories: along, ownBox: ownBoxIn, nestStep: nestStepIn, ...facts } = piece;
+  const { size, weight, value, irreplaceable, accessories: along, ownBox: ownBoxIn, nestStep: nestStepIn, within: _, ...facts } = piece;
   const [lengthIn, widthIn, heightIn] = size;
   return {
     ...facts,
     along,
     ownBoxIn,
     nestStepIn,
+    within: null,
     id,
     partOf,
     lengthIn,
@@ -118,7 +120,22 @@ function factsOfAll(pieces: AskedPieces): PieceFacts[] {
       throw error;
     }
   });
-  return all;
+  return withGoingInto(all, pieces);
+}
+
+/** @throws BadInput where a piece goes into one that is not there */
+function withGoingInto(all: readonly PieceFacts[], pieces: AskedPieces): PieceFacts[] {
+  const asked = pieces.flatMap(({ parts, ...piece }, at) => [
+    { within: piece.within, path: `pieces.${at}.within.piece` },
+    ...parts.map(({ within }, i) => ({ within, path: `pieces.${at}.parts.${i}.within.piece` })),
+  ]);
+  return all.map((facts, at) => {
+    const { within, path } = asked[at]!;
+    if (within === null) return facts;
+    const host = all.find(({ title, id }) => title === within.piece && id !== facts.id);
+    if (!host) throw new BadInput([{ path, message: `there is no other piece called ${within.piece}` }]);
+    return { ...facts, within: { pieceId: host.id, standsOutIn: within.standsOut } };
+  });
 }
 
 /** Room before the nearest bundle: in the inner box where there is one. */

@@ -279,6 +279,27 @@ describe('answers', () => {
     expect(refused('plan', { ...asked, piece: { ...bowl, nestStep: 0 } }).lines.join()).toMatch(/piece.nestStep/);
   });
 
+  test('plan: a piece that goes into another stands in it, by its title; one that is not there is said', () => {
+    const { stock, house } = request();
+    const asked = { stock, house, card: CARD, from: '10115', to: '40217', shipDate: '2026-11-24', sale: 12_000 };
+    const pot = { title: 'pot', archetype: 'compactCeramic', size: [9, 9, 6], weight: 4, keepUpright: true };
+    const lid = { ...pot, title: 'lid', size: [8, 8, 2], weight: 1 };
+    const boxes = [box([16, 14, 14]), box([20, 16, 14]), box([16, 16, 16])];
+    const plan = (within: object | null) => answer('plan', { ...asked, stock: { ...stock, boxes }, pieces: [pot, { ...lid, within }] });
+    const { chosen } = plan({ piece: 'pot', standsOut: 0.5 });
+    const [outer, inner] = (chosen as { bundles: { at: number[]; size: number[] }[] }).bundles;
+    // in the middle of it, its rim higher by what it stands out and its own wrap; 2 in high bare
+    const endsIn = (one: typeof outer) => one!.at[2]! + one!.size[2]!;
+    expect(endsIn(inner) - endsIn(outer)).toBeCloseTo(0.5 + inner!.size[2]! - 2, 9);
+    for (const side of [0, 1]) expect(inner!.at[side]! + inner!.size[side]! / 2).toBeCloseTo(outer!.at[side]! + outer!.size[side]! / 2, 9);
+    expect(refused('plan', { ...asked, pieces: [pot, { ...lid, within: { piece: 'kettle' } }] }).lines.join()).toMatch(
+      /pieces.1.within.piece: there is no other piece called kettle/,
+    );
+    expect(refused('plan', { ...asked, pieces: [pot, { ...lid, within: { piece: 'pot', standsOut: -1 } }] }).lines.join()).toMatch(
+      /standsOut/,
+    );
+  });
+
   test('plan: parts that wait for one another, one that is not there, too many, and both or neither of piece and pieces', () => {
     const { stock, house } = request();
     const asked = { stock, house, card: CARD, from: '10115', to: '40217', shipDate: '2026-11-24', sale: 12_000 };

@@ -12,6 +12,7 @@ import {
   movingParts,
   originalBox,
   partOf,
+  withinPiece,
   standing,
   steadying,
 } from './piece.ts';
@@ -50,6 +51,7 @@ export const FIELDS = {
     hollows: picked(z.array(hollow).max(12)),
     accessories: picked(z.array(accessory).max(24)),
     partOf: picked(partOf.nullable()),
+    within: picked(withinPiece.nullable()),
     storageWrap: picked(z.boolean()),
     irreplaceable: picked(z.boolean()),
     wholeOrNothing: picked(z.boolean()),

@@ -43,6 +43,8 @@ export interface PieceValues extends KindPresets {
   stackOf: number;
   /** Height that each further one adds where they go into one another, inches; null where they do not. */
   nestStepIn: number | null;
+  /** The piece it goes into as that stands; null where it goes into none. */
+  within: PieceFacts['within'];
   bin: string | null;
   /** Inches, as it stands; what was not measured is null. */
   size: readonly [number | null, number | null, number | null] | null;
@@ -113,6 +115,7 @@ export const startOfPiece = (archetype: ArchetypeKey, size: PieceValues['size'] 
   count: 1,
   stackOf: 1,
   nestStepIn: null,
+  within: null,
   bin: null,
   size: null,
   weight: null,

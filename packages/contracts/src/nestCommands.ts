@@ -5,7 +5,7 @@ import { civilDate, destination, minor, postcode, sizeIn, triple, weightLb } fro
 import { cutRequest } from './cutCommands.ts';
 import { dropTestRequest } from './dropTestCommand.ts';
 import { dropRequest, judgeRequest } from './judgeCommands.ts';
-import { archetypeKey, finish, formKey, hardPoint, hollow, movingParts, pieceFacts, standing } from './piece.ts';
+import { archetypeKey, finish, formKey, hardPoint, hollow, movingParts, pieceFacts, standing, withinPiece } from './piece.ts';
 import { locks, MOST_PIECES } from './plan.ts';
 import { rateCard } from './rateCard.ts';
 import { stockroom } from './stock.ts';
@@ -139,6 +139,11 @@ const piece = {
   count: z.int().min(1).max(MOST_ALIKE).default(1),
   stackOf: z.int().min(1).max(MOST_ALIKE).default(1),
   nestStep: pieceFacts.shape.nestStepIn,
+  /** Into which other of the pieces and parts it goes, by its title, and by how much it stands out of that. */
+  within: z
+    .strictObject({ piece: z.string().min(1).max(80), standsOut: withinPiece.shape.standsOutIn.default(0) })
+    .nullable()
+    .default(null),
   archetype: archetypeKey,
   form: formKey.nullable().default(null),
   size: z.tuple([side, side, side]),

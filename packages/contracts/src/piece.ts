@@ -19,6 +19,7 @@ import {
   type PartOf,
   type PieceFacts,
   type StandingRule,
+  type WithinPiece,
 } from '@inch-nest/core';
 import { z } from 'zod';
 import { minor, shortText, sizeIn, uuid, weightLb } from './numbers.ts';
@@ -82,12 +83,19 @@ export const partOf = z.strictObject({
   loosens: z.string().trim().max(80),
 }) satisfies z.ZodType<PartOf>;
 
+/** Into which piece of its order it goes, as kept with it. */
+export const withinPiece = z.strictObject({
+  pieceId: uuid,
+  standsOutIn: z.union([z.literal(0), sizeIn]),
+}) satisfies z.ZodType<WithinPiece>;
+
 export const pieceFacts = z.strictObject({
   id: uuid,
   title: shortText(80),
   count: z.int().min(1).max(MOST_ALIKE).default(1),
   stackOf: z.int().min(1).max(MOST_ALIKE).default(1),
   nestStepIn: sizeIn.nullable().default(null),
+  within: withinPiece.nullable().default(null),
   archetype: archetypeKey,
   form: formKey.nullable(),
   lengthIn: sizeIn.nullable(),

@@ -56,6 +56,7 @@ const PIECE: ParcelView['piece'] = {
   count: field(1),
   stackOf: field(1),
   nestStepIn: field(null),
+  within: field(null),
   bin: field('B4'),
   size: field([6, 5, 5]),
   weight: field(2),

@@ -65,7 +65,7 @@ export type { NoPlan } from './stages/plan/explainNoPlan.ts';
 
 // the sale and the piece
 export { piecesOnLine, readSaleLine, type SaleLine, type SaleLineField, type SaleLineReading } from './stages/sale/readSaleLine.ts';
-export type { Along, AlongPlace, Elsewhere, Hollow, Order, PartOf, PieceFacts } from './stages/sale/Order.ts';
+export type { Along, AlongPlace, Elsewhere, Hollow, Order, PartOf, PieceFacts, WithinPiece } from './stages/sale/Order.ts';
 export { guessMissing } from './stages/item/guessMissing.ts';
 export type { Archetype, ArchetypeKey, Finish } from './engineering/pieces/Archetype.ts';
 export { archetypeFromTitle, breaksSooner } from './engineering/pieces/archetypeFromTitle.ts';
@@ -110,7 +110,7 @@ export {
 export { MOST_ALIKE, offInOrder } from './stages/sale/readSale.ts';
 export { blockSizeIn, evenStacks, gridsFor, type Grid } from './engineering/stowage/Block.ts';
 export { membersOf, rowOf, standIn, standsAll, type Stand } from './engineering/stowage/Stand.ts';
-export { movedBeside, standsFor, swapped } from './engineering/stowage/standsFor.ts';
+export { movedBeside, swapped } from './engineering/stowage/standsFor.ts';
 export { asWish, STANDING_RULES, ticked, wishesOf, type StandingRule, type StandingWish } from './engineering/stowage/standingRules.ts';
 export { letterOf } from './engineering/stowage/letterOf.ts';
 export { JOBS, type Job } from './stages/sale/jobs.ts';
@@ -271,3 +271,4 @@ export type { OutsideNest } from './stages/plan/outsideStock.ts';
 export { boxedBeside, eitherSide, isBetter, isThriftier, type Sides } from './stages/plan/sideBySide.ts';
 export { alikeChance } from './engineering/pareto/alikeChance.ts';
 export { neighboursOfPlan } from './stages/plan/neighboursOfPlan.ts';
+export { movedAs, standingIn, standsOfPlan } from './stages/plan/standsOfPlan.ts';

@@ -141,6 +141,7 @@ export const FACTS: PieceFacts = {
   count: 1,
   stackOf: 1,
   nestStepIn: null,
+  within: null,
   archetype: 'compactCeramic',
   form: null,
   lengthIn: 6,

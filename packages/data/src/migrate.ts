@@ -25,6 +25,7 @@ import { up as templatesOfBoxes } from './migrations/022-templates-of-boxes.ts';
 import { up as standing } from './migrations/023-standing.ts';
 import { up as boxWish } from './migrations/024-box-wish.ts';
 import { up as nestStep } from './migrations/025-nest-step.ts';
+import { up as within } from './migrations/026-within.ts';
 import { runWithin, type RunSql } from './migrations/RunSql.ts';
 
 /** A step from one version's tables to the next one's. */
@@ -59,6 +60,7 @@ export const MIGRATIONS: readonly Migration[] = [
   { name: '023-standing', up: standing },
   { name: '024-box-wish', up: boxWish },
   { name: '025-nest-step', up: nestStep },
+  { name: '026-within', up: within },
 ];
 const LOCK = 4_117_201;
 

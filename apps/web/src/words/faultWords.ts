@@ -93,6 +93,11 @@ function wordsFor(fault: PlanFault, plan: PlanDocument, write: Writers): FaultWo
             title: 'It does not lie as it is wanted.',
             says: `Wanted ${STANDING_RULES[fault.rule].name}: turn it, unless it must keep its way up.`,
           };
+    case 'notWithin':
+      return {
+        title: `It stands beside ${lower(fault.other)}, not in it.`,
+        says: NOT_WITHIN[fault.why](write.length(fault.byIn)),
+      };
     case 'apart':
       return {
         title: `${capital(fault.one)} beside ${lower(fault.other)}.`,
@@ -115,6 +120,17 @@ function wordsFor(fault: PlanFault, plan: PlanDocument, write: Writers): FaultWo
       return { title: 'None left of that box.', says: 'Fetch one or take another.' };
   }
 }
+
+/** Why a piece does not go into another; a new cause says here what it is, or does not compile. */
+const NOT_WITHIN: Readonly<Record<Extract<PlanFault, { kind: 'notWithin' }>['why'], (byText: string) => string>> = {
+  several: () => 'There are several alike of one of them: one goes into one.',
+  boxed: () => 'One of them has a box of its own.',
+  wide: (by) => `It is ${by} wider.`,
+  high: (by) => `It is ${by} higher than that and what it stands out by.`,
+  taken: () => 'Another stands in that already; let this one go into the other.',
+  round: () => 'That one goes into this one.',
+  parted: () => 'Only one of them is in the box, or the wrap, that some have together.',
+};
 
 /** What would bring the nearest service back. */
 function nearestWords({ carrier, serviceName, lb, longIn, aroundIn, bulky }: Excess, write: Writers): string {

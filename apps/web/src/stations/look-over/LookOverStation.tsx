@@ -31,6 +31,7 @@ import { Choice, Toggle } from './Choice.tsx';
 import { HowItLies } from './HowItLies.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { ComesOff } from './ComesOff.tsx';
+import { GoesInto } from './GoesInto.tsx';
 import { GoesWith } from './GoesWith.tsx';
 import { Hollows } from './Hollows.tsx';
 import { Inside } from './Inside.tsx';
@@ -195,6 +196,7 @@ function OnePiece({ parcel, nest, whole }: BenchUse & { whole: ParcelUse }) {
           />
         )}
         <ComesOff parcel={parcel} whole={whole} />
+        <GoesInto parcel={parcel} whole={whole} />
         <HowItLies field={standing} isAlone={whole.view.others.length === 0} />
         <Toggle label="Suffers from damp" field={damp} />
         <Toggle label="Keep this way up" field={upright} />

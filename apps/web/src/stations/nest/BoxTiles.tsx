@@ -184,13 +184,16 @@ function Lies({ nest, choice, plan }: { nest: NestUse; choice: PlanChoice; plan:
   const { write } = useShop();
   const upright = nest.request.order.pieces[0]?.keepUpright ?? false;
   const { turned } = nest;
-  const why = upright
-    ? 'it must keep this way up'
-    : turned && turned.deltaExpectedMinor > 0.5
-      ? `turned otherwise it comes out ${write.money(turned.deltaExpectedMinor)} worse in all (${formatChance(turned.chance)})`
-      : turned && turned.deltaExpectedMinor < -0.5
-        ? `turned otherwise it comes out ${write.money(-turned.deltaExpectedMinor)} better in all (${formatChance(turned.chance)})`
-        : 'any way up comes out alike';
+  const nested = plan.block.within !== undefined;
+  const why = nested
+    ? 'it lies as what it goes into does'
+    : upright
+      ? 'it must keep this way up'
+      : turned && turned.deltaExpectedMinor > 0.5
+        ? `turned otherwise it comes out ${write.money(turned.deltaExpectedMinor)} worse in all (${formatChance(turned.chance)})`
+        : turned && turned.deltaExpectedMinor < -0.5
+          ? `turned otherwise it comes out ${write.money(-turned.deltaExpectedMinor)} better in all (${formatChance(turned.chance)})`
+          : 'any way up comes out alike';
   const upFace = ['its left or right', 'its front or back', 'its top'][choice.orientation[2]];
   return (
     <Tile name="How it lies" nest={nest} pin={({ orientation }) => ({ orientation })}>
@@ -198,7 +201,7 @@ function Lies({ nest, choice, plan }: { nest: NestUse; choice: PlanChoice; plan:
         label="How it lies"
         value={choice.orientation.join()}
         options={Object.entries(LIES)
-          .filter(([key]) => !upright || key.endsWith('2'))
+          .filter(([key]) => (nested ? key === choice.orientation.join() : !upright || key.endsWith('2')))
           .map(([value, label]) => ({ value, label }))}
         onChange={(value) =>
           nest.change(() => ({ orientation: value.split(',').map(Number) as unknown as PlanChoice['orientation'], baseGapIn: null }))

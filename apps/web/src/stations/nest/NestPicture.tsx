@@ -1,7 +1,7 @@
 'use client';
 import { Segmented } from 'antd';
 import { lazy, Suspense, useRef, useState } from 'react';
-import { AS_IT_STANDS, boxesOf, isEnvelope, movedBeside, type PlanDocument } from '@inch-nest/core';
+import { AS_IT_STANDS, boxesOf, isEnvelope, movedAs, movedBeside, type PlanDocument } from '@inch-nest/core';
 import { NestDrawing } from '../../drawings/NestDrawing.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { NestUse } from '../../parcel/useNest.ts';
@@ -69,7 +69,10 @@ export function NestPicture({
             onMove={
               plan.others
                 ? (one, other, along, before) =>
-                    change((now) => ({ stand: movedBeside(now.stand ?? 0, one, other, along, before), baseGapIn: null }))
+                    change((now) => ({
+                      stand: movedBeside(now.stand ?? 0, movedAs(plan, one), movedAs(plan, other), along, before),
+                      baseGapIn: null,
+                    }))
                 : null
             }
           />

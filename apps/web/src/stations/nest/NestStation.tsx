@@ -131,7 +131,9 @@ function NoPlan({
   whole: ParcelUse;
 }) {
   const { shop, write } = useShop();
-  const mayNest = heldIn(view).some(({ piece }) => piece.count.value > 1 && piece.stackOf.value === 1 && piece.nestStepIn.value === null);
+  const held = heldIn(view);
+  const mayNest = held.some(({ piece }) => piece.count.value > 1 && piece.stackOf.value === 1 && piece.nestStepIn.value === null);
+  const mayHold = held.length > 1 && held.every(({ piece }) => piece.within.value === null);
   const [first, ...rest] = reasons;
   return (
     <div className="banner wrong" role="alert">
@@ -145,9 +147,10 @@ function NoPlan({
           ))}
         </ul>
         {wouldHelp.length > 0 && <p>What would make it possible: {wouldHelp.join('; ')}.</p>}
-        {mayNest && (
+        {(mayNest || mayHold) && (
           <p>
-            Do they go into one another, as bowls do? <Link href={`/parcels/${view.id}/look-over`}>Say so</Link>, and they need less room.
+            {mayNest ? 'Do they go into one another, as bowls do?' : 'Does one go into another, as a small bowl into a large one?'}{' '}
+            <Link href={`/parcels/${view.id}/look-over`}>Say so</Link>, and they need less room.
           </p>
         )}
         {wantedIn && shop.stock.linerBoard && (

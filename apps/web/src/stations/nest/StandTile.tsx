@@ -1,4 +1,14 @@
-import { blockSizeIn, membersOf, planBundles, sameContent, standsFor, swapped, type PlanDocument, type Stand } from '@inch-nest/core';
+import {
+  membersOf,
+  movedAs,
+  planBundles,
+  sameContent,
+  standingIn,
+  standsOfPlan,
+  swapped,
+  type PlanDocument,
+  type Stand,
+} from '@inch-nest/core';
 import { Button, Select } from 'antd';
 import type { NestUse } from '../../parcel/useNest.ts';
 import { useShop } from '../../session/ShopContext.tsx';
@@ -14,11 +24,11 @@ export function StandTile({ plan, nest }: { plan: PlanDocument; nest: NestUse })
   const bundles = planBundles(plan);
   const letters = lettersOf(bundles);
   const now = plan.choice.stand ?? 0;
-  const standers = bundles.map(({ piece, block, bundleIn }) => ({
-    weightLb: piece.weightLb * block.at.length,
-    turns: [blockSizeIn({ count: block.at.length, grid: block.grid }, bundleIn, 0, block.pitchIn)],
-  }));
-  const ways = standsFor(standers, MOST).map(({ stand }) => stand);
+  const standing = membersOf(now).filter((at) => movedAs(plan, at) === at);
+  // what stands in another is told with it
+  const named = (at: number): string | null =>
+    standing.includes(at) ? [letters[at], ...inside(standingIn(plan, at).map((one) => letters[one]!))].join(' ') : null;
+  const ways = standsOfPlan(plan, MOST);
   const all = ways.some((one) => sameContent(one, now)) ? ways : [now, ...ways];
   const take = (stand: Stand) => nest.change(() => ({ stand, baseGapIn: null }));
   return (
@@ -26,13 +36,13 @@ export function StandTile({ plan, nest }: { plan: PlanDocument; nest: NestUse })
       <TileSelect
         label="How the bundles stand"
         value={JSON.stringify(now)}
-        options={all.map((stand) => ({ value: JSON.stringify(stand), label: standWords(stand, letters) }))}
+        options={all.map((stand) => ({ value: JSON.stringify(stand), label: standWords(stand, named) }))}
         onChange={(text) => take(all.find((stand) => JSON.stringify(stand) === text)!)}
       />
       {/* the field has no room for more than two */}
-      {bundles.length > 2 && <span className="detail">{standWords(now, letters)}</span>}
+      {bundles.length > 2 && <span className="detail">{standWords(now, named)}</span>}
       <span className="detail">together {write.size(plan.block.sizeIn)}</span>
-      <Swap letters={letters} members={membersOf(now)} onSwap={(one, other) => take(swapped(now, one, other))} />
+      {standing.length > 1 && <Swap letters={letters} members={standing} onSwap={(one, other) => take(swapped(now, one, other))} />}
     </Tile>
   );
 }
@@ -69,10 +79,16 @@ function Swap({
 
 const JOINED = [' beside ', ' before ', ' under '] as const;
 
-/** `A under (B beside C)`: along the box, across it, and upon one another. */
-function standWords(stand: Stand, letters: readonly string[]): string {
-  if (typeof stand === 'number') return letters[stand]!;
-  return stand.parts
-    .map((part) => (typeof part === 'number' ? letters[part]! : `(${standWords(part, letters)})`))
-    .join(JOINED[stand.along]);
+const inside = (letters: readonly string[]): string[] => (letters.length === 0 ? [] : [`with ${letters.join(', in it ')} in it`]);
+
+/**
+ * `A under (B beside C)`: along the box, across it, and upon one another; `A with B in it`.
+ *
+ * @param named null for what is told with another
+ */
+function standWords(stand: Stand, named: (at: number) => string | null): string {
+  if (typeof stand === 'number') return named(stand) ?? '';
+  const parts = stand.parts.map((part) => ({ part, words: standWords(part, named) })).filter(({ words }) => words !== '');
+  const isSeveral = (part: Stand) => membersOf(part).filter((at) => named(at) !== null).length > 1;
+  return parts.map(({ part, words }) => (parts.length > 1 && isSeveral(part) ? `(${words})` : words)).join(JOINED[stand.along]);
 }

@@ -105,12 +105,14 @@ export function placeWords(
   return `A first, in the near left corner: ${storey}, ${storeys}, wraps touching${how}, the whole block in the middle of the box.`;
 }
 
+const SET_IN = 'without force, so that it lifts out freely';
+
 /** How they sit in one another; null where none does. */
 function nestedWords(grid: Grid, bundleIn: Triple, pitchIn: Triple): string | null {
   const axis = nestedAxis(bundleIn, pitchIn);
   if (axis === null || grid[axis] === 1) return null;
   const rows = (grid[0] * grid[1] * grid[2]) / grid[axis];
-  const each = `each set into the one before it without force, so that it lifts out freely`;
+  const each = `each set into the one before it ${SET_IN}`;
   return `${rows === 1 ? 'one in another' : `${rows} rows of ${grid[axis]}, one in another`}, ${axis === 2 ? 'upward' : 'lying'}: ${each}`;
 }
 
@@ -126,15 +128,29 @@ export interface PutIn {
 
 /**
  * The order in which different bundles are wrapped and put in: the lowest first, then the nearest; of the pieces where there is one.
- * What is wrapped together, or stands in one box, is as low and as near as the whole of it.
+ * What is wrapped together, or stands in one box, is as low and as near as the whole of it; what stands in another follows that.
  */
 export const inOrder = (block: Pick<Block, 'bundles' | 'around' | 'shared'>): number[] => {
   const one = goingAsOne(block);
   return block.bundles
-    .map(({ atIn }, at) => ({ at, atIn, corner: one?.of.includes(at) ? one.atIn : atIn }))
-    .sort((a, b) => nearer(a.corner, b.corner) || nearer(a.atIn, b.atIn) || a.at - b.at)
+    .map((_, at) => {
+      const { root, deep } = standingIn(block.bundles, at);
+      const { atIn } = block.bundles[root]!;
+      return { at, atIn, deep, root, corner: one?.of.includes(root) ? one.atIn : atIn };
+    })
+    .sort((a, b) => nearer(a.corner, b.corner) || nearer(a.atIn, b.atIn) || a.root - b.root || a.deep - b.deep || a.at - b.at)
     .map(({ at }) => at);
 };
+/** The outermost of those that a bundle stands in, and how many those are. */
+function standingIn(bundles: Block['bundles'], at: number): { readonly root: number; readonly deep: number } {
+  let root = at;
+  let deep = 0;
+  for (let within = bundles[at]!.within; within; within = bundles[root]!.within) {
+    root = within.at;
+    deep++;
+  }
+  return { root, deep };
+}
 /** Those that go in as one, in a box of theirs or wrapped together, and where; null where each goes by itself. */
 const goingAsOne = ({
   around,
@@ -161,6 +177,11 @@ export function placesInTurn(
     if (put.includes(at) || !only.includes(at)) return [];
     const as = together.includes(at) ? together : [at];
     const { layout, bundleIn, pitchIn } = block.bundles[at]!;
+    const { within } = block.bundles[at]!;
+    if (within && as.length === 1) {
+      put.push(at);
+      return [{ who: name(at), where: `Into ${name(within.at)} as it stands there, ${SET_IN}.`, at }];
+    }
     const next = SAID.flatMap(({ face, says }) => {
       const on = as.flatMap((one) => block.resting[face].on[one]!.map((support) => support.at)).filter((one) => put.includes(one));
       return on.length > 0 ? [`${says} ${[...new Set(on)].map(name).join(' and ')}`] : [];

@@ -11,6 +11,7 @@ import type { MadePart } from './madeParts.ts';
 import type { StandingCore } from './StandingCore.ts';
 import type { Shortened } from './Shortened.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
+import type { Within } from './within.ts';
 
 /** Room on each face between what is inside and a box's wall, inches. */
 export interface Gaps {
@@ -87,6 +88,8 @@ export interface LyingBundle {
   /** Outside of those that are alike, and its near lower corner within the block. */
   readonly sizeIn: Triple;
   readonly atIn: Triple;
+  /** The other bundle it stands in; null where it stands in none. */
+  readonly within: Within | null;
 }
 
 /** All bundles of a parcel as they stand together. */

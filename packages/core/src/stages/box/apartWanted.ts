@@ -5,6 +5,7 @@ import type { WrappedItem } from '../wrap/WrappedItem.ts';
 import { foldMet, mayBeFolded, MOST_FOLDS, type FoldChoice } from './folds.ts';
 import { leastGap } from './gapsAround.ts';
 import { wallParts } from './shared.ts';
+import { isWithin } from './within.ts';
 import type { Block } from './StowedBox.ts';
 
 /** Heavier than water, and heavier than what it stands beside: such a thing goes through its neighbour’s wrap. Common practice, no source; the figures are judgement. */
@@ -40,7 +41,9 @@ export function neighboursIn(
   house: Pick<House, 'betweenIn' | 'betweenDenseIn'>,
 ): Neighbours[] {
   const { bundles, resting, folds, shared } = block;
-  return pairsIn(resting).map((pair) => {
+  // nothing goes between what stands in another and that: somebody wants it so
+  const pairs = pairsIn(resting).filter(([one, other]) => !isWithin(bundles, one, other));
+  return pairs.map((pair) => {
     const [one, other] = pair.map((at) => bundles[at]!.wrapped) as [WrappedItem, WrappedItem];
     // a wall between them takes a blow from what is dense, as that of an inner box does. Common practice, no source
     const walled = one.boxed !== undefined || other.boxed !== undefined || (shared !== null && wallParts(shared, ...pair));

@@ -1,7 +1,7 @@
 import { orient } from '../../engineering/geometry/orientations.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { SheetBoard } from '../../engineering/materials/stock.ts';
-import { blockSizeIn, emptyCellsIn3, layoutOf, takenIn3 } from '../../engineering/stowage/Block.ts';
+import { blockSizeIn, emptyCellsIn3, layoutOf } from '../../engineering/stowage/Block.ts';
 import { ALONE, restingOf } from '../../engineering/stowage/resting.ts';
 import { boardsAt, jointsIn, standIn, type Between, type Round } from '../../engineering/stowage/Stand.ts';
 import { stoodTogether } from '../../engineering/stowage/standsFor.ts';
@@ -16,6 +16,18 @@ import type { Block, LyingBundle } from './StowedBox.ts';
 import { countOf, type Way } from './waysToStand.ts';
 import { pitchOf } from './pitchOf.ts';
 import { aroundSome, roomOutside, takenWithin, wound } from './windBundles.ts';
+import {
+  apartWithin,
+  hostsOf,
+  jointsWithin,
+  lieWithin,
+  outlinesWithin,
+  placedWithin,
+  restingWithin,
+  standsOf,
+  stoodWithin,
+  takenByBundle,
+} from './within.ts';
 
 const NO_FOLDS: readonly PlacedFold[] = [];
 
@@ -81,14 +93,11 @@ const windSome = (wrap: AroundWrap, of: readonly number[]): RoundSome => ({
 });
 
 /** @param some that are wrapped together, or in one box */
-function standingBlock(
-  wraps: Wraps,
-  { lies, stand: asTold }: Way,
-  sheet: SheetBoard | null,
-  folds: readonly Fold[],
-  some: RoundSome | null = null,
-): Block {
-  const lying = wraps.map((wrapped, at): Omit<LyingBundle, 'atIn'> => {
+function standingBlock(wraps: Wraps, way: Way, sheet: SheetBoard | null, folds: readonly Fold[], some: RoundSome | null = null): Block {
+  const round = some && some.round;
+  const hosts = hostsOf(wraps, round?.of);
+  const lies = hosts ? lieWithin(wraps, hosts, way.lies) : way.lies;
+  const lying = wraps.map((wrapped, at): Omit<LyingBundle, 'atIn' | 'within'> => {
     const { orientation, grid } = lies[at]!;
     const bundleIn = orient(wrapped.bundleIn, orientation);
     const layout = layoutOf(grid, countOf(wrapped));
@@ -97,12 +106,12 @@ function standingBlock(
     const pitchIn = wallIn > 0 ? bundleIn : pitchOf(wrapped, orientation, bundleIn);
     return { wrapped, orientation, bundleIn, pitchIn, layout, wallIn, sizeIn: blockSizeIn(layout, bundleIn, wallIn, pitchIn) };
   });
-  const [first] = lying as [Omit<LyingBundle, 'atIn'>];
+  const [first] = lying as [Omit<LyingBundle, 'atIn' | 'within'>];
   if (lying.length === 1) {
     const emptyIn3 = emptyCellsIn3(first.layout, first.bundleIn, first.pitchIn);
     const cells = sheet && haveCells(wraps) ? cellsPart([first], NO_BOARDS, sheet) : null;
     return {
-      bundles: [{ ...first, atIn: NEAR }],
+      bundles: [{ ...first, atIn: NEAR, within: null }],
       stand: 0,
       resting: ALONE,
       cells,
@@ -114,22 +123,25 @@ function standingBlock(
       emptyIn3,
     };
   }
-  const sizes = lying.map(({ sizeIn }) => sizeIn);
+  const sizes = hosts ? outlinesWithin(lying, hosts) : lying.map(({ sizeIn }) => sizeIn);
   const boardIn = sheet ? sheet.board.caliperIn : 0;
-  const apart =
+  const between =
     folds.length === 0
       ? boardIn
       : (one: readonly number[], other: readonly number[]) => boardIn + (foldBetween(folds, one, other)?.thicknessIn ?? 0);
-  const round = some && some.round;
+  const apart = hosts ? apartWithin(between, hosts) : between;
+  const asTold = hosts ? stoodWithin(way.stand, hosts) : way.stand;
   const stand = round ? stoodTogether(asTold, round.of, sizes) : asTold;
   const stood = standIn(stand, sizes, apart, round);
   const { sizeIn: blockIn, roundAt = NEAR } = stood;
-  const found = sheet || folds.length > 0 ? jointsIn(stand, sizes, apart, round) : [];
+  const met = sheet || folds.length > 0 ? jointsIn(stand, sizes, apart, round) : [];
+  const found = hosts ? jointsWithin(met, hosts) : met;
   const { at, joints } = some?.spread ? some.spread(stood, sizes, found) : { at: stood.at, joints: found };
   const boards = sheet ? boardsAt(joints, boardIn) : NO_BOARDS;
   const placed = placedFolds(joints, folds, boardIn);
   const cells = sheet ? cellsPart(lying, boards, sheet) : null;
-  const bundles = lying.map((one, i): LyingBundle => ({ ...one, atIn: at[i]! })) as unknown as Block['bundles'];
+  const placedEach = hosts ? placedWithin(lying, hosts, sizes, at) : lying.map((one, i) => ({ ...one, atIn: at[i]!, within: null }));
+  const bundles = placedEach as unknown as Block['bundles'];
   const boardIn3 = cells ? cells.boardFt2 * IN2_PER_FT2 * boardIn : 0;
   const foldsIn3 = placed.reduce((sum, { sizeIn: [l, w, h] }) => sum + l * w * h, 0);
   const { around = null, shared = null } = some ? some.put(bundles, [...boards, ...placed], roundAt) : {};
@@ -139,8 +151,8 @@ function standingBlock(
     boardIn3 +
     foldsIn3 +
     (closed ? takenWithin(closed, [...boards, ...placed]) : 0) +
-    bundles.reduce((sum, { layout, bundleIn, pitchIn }, i) => sum + (isIn(i) ? 0 : takenIn3(layout, bundleIn, pitchIn)), 0);
-  const resting = restingOf(shared ? reachingOut(bundles, shared) : bundles, blockIn);
+    bundles.reduce((sum, bundle, i) => sum + (isIn(i) ? 0 : takenByBundle(bundle)), 0);
+  const resting = restingWithin(restingOf(shared ? reachingOut(bundles, shared) : standsOf(bundles), blockIn), bundles);
   return {
     bundles,
     stand,

@@ -1,7 +1,6 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStock, FillStock } from '../../engineering/materials/stock.ts';
 import { FACES, FACE_AXIS, type Face } from '../../engineering/pieces/hardPoints.ts';
-import { takenIn3 } from '../../engineering/stowage/Block.ts';
 import { restingOf, type RestingByFace, type Stands } from '../../engineering/stowage/resting.ts';
 import type { Between, Joint, Round, Stood } from '../../engineering/stowage/Stand.ts';
 import type { SharedChoice } from './SharedChoice.ts';
@@ -10,6 +9,7 @@ import { coreRound, cutToBox, isCore } from './core.ts';
 import { gapsAround } from './gapsAround.ts';
 import { wholeShell } from './makeShell.ts';
 import type { Block, LyingBundle, SharedBox } from './StowedBox.ts';
+import { amongThem, restingWithin, standsOf, takenByBundle } from './within.ts';
 
 // Some of several bundles stand together in a box, or lie in a core, beside the others.
 
@@ -91,7 +91,7 @@ export function standShared(
   shellIn: Triple,
 ): SharedBox | null {
   const { of, box, fill } = chosen;
-  const members = of.map((at) => bundles[at]!) as [LyingBundle, ...LyingBundle[]];
+  const members = amongThem(bundles, of) as [LyingBundle, ...LyingBundle[]];
   const least = (axis: 0 | 1 | 2) => Math.min(...members.map(({ atIn }) => atIn[axis]));
   const most = (axis: 0 | 1 | 2) => Math.max(...members.map(({ atIn, sizeIn }) => atIn[axis] + sizeIn[axis]));
   const nearIn: Triple = [least(0), least(1), least(2)];
@@ -102,11 +102,11 @@ export function standShared(
     0,
     volumeIn3(withinIn) -
       counted.filter(isAmong).reduce((sum, { sizeIn }) => sum + volumeIn3(sizeIn), 0) -
-      members.reduce((sum, { layout, bundleIn, pitchIn }) => sum + takenIn3(layout, bundleIn, pitchIn), 0),
+      members.reduce((sum, member) => sum + takenByBundle(member), 0),
   );
   const inBox = isCore(box) ? coreRound(box, { bundles: members, blockIn: withinIn, emptyIn3 }, shellIn) : boxRound(box, withinIn);
   if (!inBox) return null;
-  const among = restingAmong(members, nearIn, withinIn);
+  const among = restingWithin(restingAmong(members, nearIn, withinIn), members);
   const emptyOf = (face: Face) => bundles.map((_, at) => (of.includes(at) ? among[face].emptyIn[of.indexOf(at)]! : 0));
   const emptyIn = Object.fromEntries(FACES.map((face) => [face, emptyOf(face)])) as unknown as SharedBox['emptyIn'];
   // of a core the stockroom's own is kept: as it stands it is the piece that was cut off it
@@ -123,7 +123,7 @@ const volumeIn3 = ([l, w, h]: Triple): number => l * w * h;
 /** What those that are in it rest on among themselves. */
 const restingAmong = (members: readonly LyingBundle[], nearIn: Triple, withinIn: Triple): RestingByFace =>
   restingOf(
-    members.map(({ atIn, sizeIn }) => ({ atIn: atIn.map((one, axis) => one - nearIn[axis]!) as unknown as Triple, sizeIn })),
+    standsOf(members).map(({ atIn, sizeIn }) => ({ atIn: atIn.map((one, axis) => one - nearIn[axis]!) as unknown as Triple, sizeIn })),
     withinIn,
   );
 
@@ -132,12 +132,12 @@ const restingAmong = (members: readonly LyingBundle[], nearIn: Triple, withinIn:
  * before them.
  */
 export function reachingOut(bundles: Block['bundles'], { of, atIn, outsideIn, withinIn }: SharedBox): Stands[] {
-  const members = of.map((at) => bundles[at]!);
+  const members = amongThem(bundles, of);
   const nearIn = atIn.map((from, axis) => from + (outsideIn[axis]! - withinIn[axis]!) / 2) as unknown as Triple;
   const among = restingAmong(members, nearIn, withinIn);
-  return bundles.map(({ atIn: from, sizeIn }, at): Stands => {
+  return standsOf(bundles).map(({ atIn: from, sizeIn }, at): Stands => {
     const member = of.indexOf(at);
-    if (member < 0) return { atIn: from, sizeIn };
+    if (member < 0 || members[member]!.within) return { atIn: from, sizeIn };
     const low = [...from] as [number, number, number];
     const high = from.map((one, axis) => one + sizeIn[axis]!);
     for (const face of FACES) {

@@ -5,7 +5,8 @@ import type { BoxLocks } from './BoxChoices.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
 import { cutToBox, isRoundAlong } from './core.ts';
 import { sizeAsLies } from './pitchOf.ts';
-import { countOf, locksOf, waysToLie, waysToStand, type Lies } from './waysToStand.ts';
+import { outlinesAsLie } from './within.ts';
+import { countOf, locksOf, placedAs, waysToLie, waysToStand, type Lies } from './waysToStand.ts';
 
 /** Ways in which some may stand among themselves are looked at up to so many, the closest first; judgement. */
 const MOST_WAYS = 8;
@@ -31,7 +32,7 @@ export function waysInCore(wraps: Wraps, of: readonly number[], locks: BoxLocks,
   const { axis } = cut;
   const boreIn = tube.insideIn[1];
   const lies = of.map((at) => slimmest(waysToLie(wraps[at]!, locksOf(locks, at)), wraps[at]!, axis));
-  const sizes = of.map((at, i) => sizeAsLies(wraps[at]!, lies[i]!));
+  const sizes = outlinesAsLie(of.map((at) => wraps[at]!) as unknown as Wraps, lies);
   const row: Stand = of.length === 1 ? of[0]! : { along: axis, parts: [...of] };
   const sizeIn = ([0, 1, 2] as const).map((side) =>
     side === axis ? sizes.reduce((sum, one) => sum + one[side], 0) : Math.max(...sizes.map((one) => one[side])),
@@ -56,10 +57,6 @@ export function waysToShare(wraps: Wraps, of: readonly number[], locks: BoxLocks
     return { ...(orientation ? { orientation } : {}), ...(grid ? { grid } : {}) };
   });
   return waysToStand(members, { ...first, others }, MOST_WAYS).map(({ lies, stand }) => {
-    const sizes = members.map((wrapped, i) => sizeAsLies(wrapped, lies[i]!));
-    return { lies, stand: placed(stand, of), sizeIn: standIn(stand, sizes).sizeIn };
+    return { lies, stand: placedAs(stand, of), sizeIn: standIn(stand, outlinesAsLie(members, lies)).sizeIn };
   });
 }
-
-const placed = (stand: Stand, of: readonly number[]): Stand =>
-  typeof stand === 'number' ? of[stand]! : { ...stand, parts: stand.parts.map((part) => placed(part, of)) };

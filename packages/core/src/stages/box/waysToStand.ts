@@ -9,6 +9,7 @@ import { gapsAround, leastGap } from './gapsAround.ts';
 import { pitchOf, sizeAsLies } from './pitchOf.ts';
 import { orientationsOf } from './orientationsOf.ts';
 import { asRuled } from './standsAsRuled.ts';
+import { allowedWithin, hostsOf, lieWithin, nestedIn, outlinesAsLie, stoodWithin, type Hosts } from './within.ts';
 
 /** Ways in which several bundles may stand are looked at up to so many, the closest first. */
 const MOST_STANDS = 8;
@@ -35,6 +36,8 @@ export const countOf = ({ piece }: Pick<WrappedItem, 'piece'>): number => piece.
 export function waysToStand(wraps: Wraps, locks: BoxLocks = {}, most = MOST_STANDS, alsoLarger = false): Way[] {
   const each = wraps.map((wrapped, at) => waysToLie(wrapped, locksOf(locks, at)));
   if (each.length === 1) return each[0]!.map((lies) => ({ lies: [lies], stand: 0 }));
+  const hosts = hostsOf(wraps);
+  if (hosts) return waysWithin(wraps, hosts, each, locks, most, alsoLarger);
   const outlines = each.map((ways, at) => ways.map((lies) => sizeAsLies(wraps[at]!, lies)));
   const pinned = locks.stand !== undefined && standsAll(locks.stand, wraps.length) ? locks.stand : null;
   // as somebody has them stand, each lying as it lies closest
@@ -52,6 +55,51 @@ export function waysToStand(wraps: Wraps, locks: BoxLocks = {}, most = MOST_STAN
   );
   return found.map(({ stand, turnOf }) => ({ lies: turnOf.map((turn, at) => each[at]![turn]!), stand }));
 }
+
+/** The same where some stand in others: a way is one of those that stand in none, each as large as with what stands in it. */
+function waysWithin(
+  wraps: Wraps,
+  hosts: Hosts,
+  each: readonly (readonly Lies[])[],
+  locks: BoxLocks,
+  most: number,
+  alsoLarger: boolean,
+): Way[] {
+  const roots = hosts.flatMap((host, at) => (host === null ? [at] : []));
+  const any = each.map(([first]) => first!);
+  const ways = each.map((lies, at) => (hosts[at] === null ? allowedWithin(wraps, hosts, at, lies) : lies.slice(0, 1)));
+  const outlines = ways.map((some, at) => some.map((lies) => outlinesAsLie(wraps, any.with(at, lies), hosts)[at]!));
+  const way = (turnOf: readonly number[], stand: Stand): Way => ({
+    lies: lieWithin(
+      wraps,
+      hosts,
+      turnOf.map((turn, at) => ways[at]![turn]!),
+    ),
+    stand: stoodWithin(stand, hosts),
+  });
+  const pinned = locks.stand !== undefined && standsAll(locks.stand, wraps.length) ? stoodWithin(locks.stand, hosts) : null;
+  if (pinned !== null) return closestLying(pinned, outlines, most).map((turnOf) => way(turnOf, pinned));
+  const standers = roots.map((root) => ({
+    weightLb: [root, ...nestedIn(hosts, root)].reduce((sum, at) => sum + countOf(wraps[at]!) * wraps[at]!.piece.weightLb, 0),
+    turns: outlines[root]!,
+  }));
+  const found = asRuled(
+    roots.map((root) => wraps[root]!.piece.facts.standing),
+    roots.map((root) => outlines[root]!),
+    most,
+    (many) => standsFor(standers, many, alsoLarger).slice(0, many),
+  );
+  return found.map(({ stand, turnOf }) =>
+    way(
+      wraps.map((_, at) => (hosts[at] === null ? turnOf[roots.indexOf(at)]! : 0)),
+      placedAs(stand, roots),
+    ),
+  );
+}
+
+/** A stand of some by their places among all. */
+export const placedAs = (stand: Stand, of: readonly number[]): Stand =>
+  typeof stand === 'number' ? of[stand]! : { ...stand, parts: stand.parts.map((part) => placedAs(part, of)) };
 
 /** For a stand that is told, the ways of lying with the least surface, one bundle after the other. */
 function closestLying(stand: Stand, outlines: readonly (readonly Triple[])[], most: number): number[][] {

@@ -46,6 +46,7 @@ const PANE: Partial<PieceFacts> = {
   replacementMinor: 6000,
 };
 
+const idOf = (at: number): string => `00000000-0000-4000-8000-0000000000${10 + at}`;
 const BOXES = [box([9, 8, 6]), box([12, 10, 9]), box([16, 14, 12]), box([20, 16, 14]), box([26, 20, 18])];
 
 function asked(pieces: readonly Partial<PieceFacts>[], more: Parameters<typeof request>[1] = {}): PlanRequest {
@@ -66,7 +67,7 @@ function asked(pieces: readonly Partial<PieceFacts>[], more: Parameters<typeof r
       ],
     },
   );
-  const all = pieces.map((facts, at) => ({ ...FACTS, ...facts, id: `00000000-0000-4000-8000-0000000000${10 + at}` }));
+  const all = pieces.map((facts, at) => ({ ...FACTS, ...facts, id: idOf(at) }));
   return { ...one, order: { ...one.order, pieces: all }, pieceIds: all.map(({ id }) => id) };
 }
 
@@ -110,6 +111,12 @@ test.each([
   ['one that bends', 7, [PANE], 1],
   ['six alike', 5, [{ ...JAR, count: 6 }], 1],
   ['four that sit in one another', 5, [{ ...JAR, lengthIn: 6, widthIn: 6, heightIn: 3, count: 4, nestStepIn: 0.75 }], 1],
+  [
+    'a cup in a jar, beside iron',
+    43,
+    [{ ...JAR, lengthIn: 6, widthIn: 6 }, { ...CUP, within: { pieceId: idOf(0), standsOutIn: 0 } }, IRON],
+    1,
+  ],
   ['six alike that are a set', 5, [{ ...JAR, count: 6, wholeOrNothing: true }], 1],
   ['three of three kinds', 97, [JAR, IRON, CUP], 1],
   ['the same where breakage is rarer than the model has it', 97, [JAR, IRON, CUP], 0.4],

@@ -7,6 +7,7 @@ import { isWound, partsThem } from '../box/around.ts';
 import { hasOwnWall } from '../box/boxed.ts';
 import { foldMet } from '../box/folds.ts';
 import { isShared, wallParts } from '../box/shared.ts';
+import { isWithin } from '../box/within.ts';
 import type { Gaps, StowedBox } from '../box/StowedBox.ts';
 import { driftedGaps } from '../fill/effectiveGaps.ts';
 import { emptyBefore, pieceFaceAt } from '../fill/faceLayers.ts';
@@ -129,15 +130,23 @@ function knockBetween({ bundles, resting, inner, cells, folds, around, shared }:
       between * thrownOn(faces) * (coverIn <= BARE_KNOCK.coverIn ? BARE_KNOCK.chance : thin) * (walled(other) ? CONTACT.inInnerBox : 1);
     return amongPlaces(one * archetype.harm.contact, pairs);
   };
+  // what stands in another meets it whichever way the box falls, foot against floor and side against side
+  const inOneAnother = bundles.flatMap((_, other) => {
+    if (!isWithin(bundles, at, other)) return [];
+    const [inner, outer] = bundles[at]!.within?.at === other ? [at, other] : [other, at];
+    const [low, high] = ACROSS[bundles[inner]!.within!.axis];
+    return [knocks(coverOn(inner, low) + coverOn(outer, high), 1, ACROSS.flat(), other)];
+  });
   return either(
     0,
+    ...inOneAnother,
     ...ACROSS.flatMap(([low, high], axis) => {
       const pairs = layout.pairs[axis]!;
       const parted = cells ? CONTACT.betweenCells : 1;
       const alike =
         pairs === 0 ? [] : [knocks(coverOn(at, low) + coverOn(at, high), pairs, axis === nested ? ACROSS.flat() : [low, high], at, parted)];
       const others = ([low, high] as const).flatMap((face) =>
-        resting[face].on[at]!.map((next) =>
+        resting[face].on[at]!.filter((next) => !isWithin(bundles, at, next.at)).map((next) =>
           knocks(
             coverOn(at, face) +
               (foldMet(folds, at, next.at)?.thicknessIn ?? 0) +

@@ -12,6 +12,7 @@ import type { FoldChoice } from '../box/folds.ts';
 import type { StandingCore } from '../box/StandingCore.ts';
 import type { Gaps, StandingTubes } from '../box/StowedBox.ts';
 import type { Shortened } from '../box/Shortened.ts';
+import type { NotWithin, Within } from '../box/within.ts';
 import type { ByPlace } from '../fill/fillPlaces.ts';
 import type { Cause } from '../frontier/causes.ts';
 import type { CostLine, PlanChoice } from '../frontier/PlanOption.ts';
@@ -196,6 +197,8 @@ export interface PlanBlock {
   readonly wallIn?: number;
   /** From one to the next, where one sits in the other; left out where each stands beside or upon the next. */
   readonly pitchIn?: Triple;
+  /** The other bundle it stands in, and by how much it stands out of that as it lies, inches; left out where it stands in none. */
+  readonly within?: Within;
   /** Outside of all bundles of the parcel. */
   readonly sizeIn: Triple;
   /** Near corner of each bundle, from the near corner of all that the parcel holds: A, B, C … */
@@ -298,6 +301,8 @@ type AnyFault =
   | { readonly kind: 'thin'; readonly blocks: false; readonly growsIn: number }
   /** A piece does not stand where somebody wants it. */
   | { readonly kind: 'misplaced'; readonly blocks: false; readonly rule: StandingRule }
+  /** A piece does not stand in the one it is to stand in. */
+  | ({ readonly kind: 'notWithin'; readonly blocks: false; readonly other: string } & NotWithin)
   /** Two bundles stand nearer to one another than the house wishes, as something dense beside something delicate. */
   | {
       readonly kind: 'apart';

@@ -8,6 +8,7 @@ import { boxesWithin, gapsWithin } from '../box/boxed.ts';
 import { neighboursIn } from '../box/apartWanted.ts';
 import { OWN_BOX } from '../box/ownBox.ts';
 import { bedding } from '../box/stowInBox.ts';
+import { whyNotWithin } from '../box/within.ts';
 import { fillAt } from '../fill/fillPlaces.ts';
 import { emptyGap, leastRoomIn } from '../fill/leastRoom.ts';
 import type { Gaps, LyingBundle, StowedBox } from '../box/StowedBox.ts';
@@ -55,6 +56,7 @@ const BLOCKED: Readonly<Record<Exclude<PlanFault['kind'], 'feel'>, string>> = {
   thin: 'it is thinly wrapped',
   apart: 'two bundles stand nearer than the house wishes',
   misplaced: 'a piece does not stand where it is wanted',
+  notWithin: 'a piece does not stand in the one it is to stand in',
   heavyInner: 'the inner box is heavy',
   shallow: 'the box is shallow',
   noneLeft: 'none is left of that box',
@@ -86,6 +88,7 @@ export function findFaults(weighed: WeighedParcel, house: House): PlanFault[] {
     ...(certificateHolds(weighed) ? [] : [{ kind: 'certificate', blocks: true } as const]),
     ...named.filter(({ blocks }) => !blocks),
     ...misplaced(stowed),
+    ...notWithin(stowed),
     ...tooNear(stowed, house),
     ...(innerMassRatio(filled) > HEAVY_INNER_RATIO ? [{ kind: 'heavyInner', blocks: false } as const] : []),
     ...(!isEnvelope(stowed.shell.box) && tooShallowForMcKee(stowed.shell.outsideIn) ? [{ kind: 'shallow', blocks: false } as const] : []),
@@ -155,6 +158,16 @@ const misplaced = ({ bundles, resting }: StowedBox): PlanFault[] =>
       .filter((rule) => !kept(rule))
       .map((rule) => ({ kind: 'misplaced', blocks: false, rule, of: countedTitle(piece.facts) }));
   });
+
+/** Pieces that stand beside the one they are to stand in. */
+function notWithin({ bundles, shared, around }: StowedBox): PlanFault[] {
+  const wraps = bundles.map(({ wrapped }) => wrapped);
+  const titleOf = (id: string) => countedTitle(wraps.find(({ piece }) => piece.facts.id === id)!.piece.facts);
+  return wraps.flatMap(({ piece: { facts } }, at) => {
+    const why = facts.within && whyNotWithin(wraps, at, shared?.of ?? around?.some?.of);
+    return why ? [{ kind: 'notWithin', blocks: false, of: countedTitle(facts), other: titleOf(facts.within.pieceId), ...why }] : [];
+  });
+}
 
 /** Bundles that stand nearer to one another than the house wishes: a caution with its price, unless the house is strict. */
 const tooNear = (stowed: StowedBox, house: House): PlanFault[] =>

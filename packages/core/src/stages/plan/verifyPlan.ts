@@ -42,7 +42,7 @@ function addsUp(plan: PlanDocument): string[] {
 function standsApart(plan: PlanDocument): string[] {
   const { shared } = plan;
   const all = planBundles(plan).flatMap(({ block, bundleIn }, kind) =>
-    block.at.map((atIn) => ({ atIn, sizeIn: standsOut(block, bundleIn, atIn), kind })),
+    block.at.map((atIn) => ({ ...standsOut(block, bundleIn, atIn), kind })),
   );
   const placed = all.map((one, i) => ({ id: letterOf(i), ...one }));
   const betweenIn = plan.block.wallIn ?? Math.min(...(plan.boards?.[0]?.sizeIn ?? [0]));
@@ -60,12 +60,18 @@ function standsApart(plan: PlanDocument): string[] {
   ];
 }
 
-/** As much of a bundle as is not in another of its like: all of the last. */
-function standsOut({ at, pitchIn }: PlanDocument['block'], bundleIn: Triple, atIn: Triple): Triple {
+/** As much of a bundle as is not in another: of its like all of the last, of what stands in another its open end. */
+function standsOut({ at, pitchIn, within }: PlanDocument['block'], bundleIn: Triple, atIn: Triple): { atIn: Triple; sizeIn: Triple } {
+  if (within) {
+    const out = (side: number, axis: number) => (axis === within.axis ? within.standsOutIn : side);
+    const inIt = (from: number, axis: number) => (axis === within.axis ? from + bundleIn[within.axis] - within.standsOutIn : from);
+    return { atIn: atIn.map(inIt) as unknown as Triple, sizeIn: bundleIn.map(out) as unknown as Triple };
+  }
   const axis = pitchIn ? nestedAxis(bundleIn, pitchIn) : null;
-  if (axis === null) return bundleIn;
+  if (axis === null) return { atIn, sizeIn: bundleIn };
   const isNext = (one: Triple) => one.every((from, side) => close(from, atIn[side]! + (side === axis ? pitchIn![axis] : 0)));
-  return at.some(isNext) ? (bundleIn.map((side, i) => (i === axis ? pitchIn![axis] : side)) as unknown as Triple) : bundleIn;
+  const sizeIn = at.some(isNext) ? (bundleIn.map((side, i) => (i === axis ? pitchIn![axis] : side)) as unknown as Triple) : bundleIn;
+  return { atIn, sizeIn };
 }
 
 /** Faults of what is placed within an outline. */

@@ -159,7 +159,7 @@ const tubesIn = ({ count, acrossIn, eachIn, pressedToIn }: StandingTubes) => ({ 
 
 /** One bundle as it lies. */
 function writeBundle(bundle: LyingBundle, { blockIn }: Block): PlanBundle {
-  const { wrapped, orientation, layout, wallIn, bundleIn, pitchIn, atIn } = bundle;
+  const { wrapped, orientation, layout, wallIn, bundleIn, pitchIn, atIn, within } = bundle;
   const { piece, boxed } = wrapped;
   return {
     piece: {
@@ -235,6 +235,7 @@ function writeBundle(bundle: LyingBundle, { blockIn }: Block): PlanBundle {
       grid: layout.grid,
       ...(wallIn > 0 ? { wallIn } : {}),
       ...(nestedAxis(bundleIn, pitchIn) === null ? {} : { pitchIn }),
+      ...(within ? { within } : {}),
       sizeIn: blockIn,
       at: layout.cells.map((cell) => cornerOf(cell, pitchIn, wallIn).map((one, axis) => one + atIn[axis]!) as unknown as Triple),
     },

@@ -16,6 +16,8 @@ export interface PieceFacts {
   readonly stackOf: number;
   /** They go into one another as they stand, and each further one adds so much to the height; null where they do not. */
   readonly nestStepIn: number | null;
+  /** It goes into another piece as that stands; null where it goes into none. */
+  readonly within: WithinPiece | null;
   readonly archetype: ArchetypeKey;
   readonly form: FormKey | null;
   readonly lengthIn: number | null;
@@ -54,6 +56,13 @@ export interface PartOf {
   readonly after: string | null;
   /** What loosens with it and goes into the bag; empty for nothing. */
   readonly loosens: string;
+}
+
+/** One piece goes into another of its order, both as they stand. */
+export interface WithinPiece {
+  readonly pieceId: string;
+  /** By how much it stands out of that, bare, inches; 0 where it does not. */
+  readonly standsOutIn: number;
 }
 
 /** Leads, a key, a remote: goes along, weighs and takes room, and is put in before the box is closed. */

@@ -12,6 +12,7 @@ export function plainFacts(id: string, kind: ArchetypeKey): PieceFacts {
     count: 1,
     stackOf: 1,
     nestStepIn: null,
+    within: null,
     archetype: kind,
     lengthIn: null,
     widthIn: null,

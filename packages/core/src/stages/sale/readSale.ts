@@ -50,6 +50,8 @@ function checkMeasured(piece: PieceFacts): void {
     if (value !== null) requireSizeIn(`${side} of ${piece.title}`, value);
   }
   if (piece.nestStepIn !== null) requireSizeIn(`nestStepIn of ${piece.title}`, piece.nestStepIn);
+  // flush with the rim is nothing, and no side is nothing
+  if (piece.within && piece.within.standsOutIn !== 0) requireSizeIn(`standsOutIn of ${piece.title}`, piece.within.standsOutIn);
   for (const side of piece.ownBoxIn ?? []) requireSizeIn(`ownBoxIn of ${piece.title}`, side);
   for (const { name, count, weightLb, sizeIn } of piece.along) {
     if (!Number.isInteger(count) || count < 1) throw new RangeError(`count of ${name} must be a whole number from 1, not ${count}`);
