@@ -147,7 +147,9 @@ function nearIn({ gaps, inner }: PlanDocument): readonly number[] {
 /** Every bundle in the command line's words: the letters run through them all. */
 function bundlesOf(plan: PlanDocument) {
   let letter = 0;
-  return planBundles(plan).flatMap((bundle, kind) =>
+  const bundles = planBundles(plan);
+  const firstOf = (kind: number) => letterOf(bundles.slice(0, kind).reduce((sum, { block }) => sum + block.at.length, 0));
+  return bundles.flatMap((bundle, kind) =>
     bundle.block.at.map((at, i) => ({
       bundle: letterOf(letter++),
       ...(plan.others ? { piece: bundle.piece.title, layers: layersOf(bundle) } : {}),
@@ -155,6 +157,7 @@ function bundlesOf(plan: PlanDocument) {
       // from the inside corner of what holds them
       at: at.map((one, axis) => one + nearIn(plan)[axis]!),
       ...(plan.shared?.of.includes(kind) ? { shared: { box: plan.shared.key, fill: plan.shared.fill } } : {}),
+      ...(bundle.block.within ? { within: firstOf(bundle.block.within.at) } : {}),
       ...(bundle.boxed ? { boxed: { box: bundle.boxed.key, fill: bundle.boxed.fill } } : {}),
       size: bundle.bundleIn,
       weight: bundle.piece.weightLb + bundle.layers.reduce((sum, layer) => sum + layer.weightLb, 0),

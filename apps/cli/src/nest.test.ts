@@ -287,7 +287,8 @@ describe('answers', () => {
     const boxes = [box([16, 14, 14]), box([20, 16, 14]), box([16, 16, 16])];
     const plan = (within: object | null) => answer('plan', { ...asked, stock: { ...stock, boxes }, pieces: [pot, { ...lid, within }] });
     const { chosen } = plan({ piece: 'pot', standsOut: 0.5 });
-    const [outer, inner] = (chosen as { bundles: { at: number[]; size: number[] }[] }).bundles;
+    const [outer, inner] = (chosen as { bundles: { at: number[]; size: number[]; within?: string }[] }).bundles;
+    expect([outer!.within, inner!.within]).toEqual([undefined, 'A']);
     // in the middle of it, its rim higher by what it stands out and its own wrap; 2 in high bare
     const endsIn = (one: typeof outer) => one!.at[2]! + one!.size[2]!;
     expect(endsIn(inner) - endsIn(outer)).toBeCloseTo(0.5 + inner!.size[2]! - 2, 9);

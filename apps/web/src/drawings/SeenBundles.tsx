@@ -40,7 +40,7 @@ export function AlikeBundles({
   prefix: string;
   several: boolean;
 }) {
-  const { seen, bundle, own, layers } = view;
+  const { seen, bundle, own, layers, letterAt } = view;
   const box = ({ x, y, w, h }: Rect) => ({ x: x * k, y: y * k, width: Math.max(0, w * k), height: Math.max(0, h * k) });
   const size = Math.min(20, Math.min(bundle.w, bundle.h) * k * 0.34);
   return seen.map(({ letter, dx, dy }) => (
@@ -67,9 +67,10 @@ export function AlikeBundles({
       <PieceShape view={view} plan={plan} k={k} hatch={`${prefix}-piece`} />
       {several && Math.min(bundle.w, bundle.h) * k > LEAST_LETTER && (
         <text
-          x={bundle.x * k + size * 0.35}
-          y={(bundle.y + bundle.h) * k - size * 0.3}
+          x={letterAt.right ? (bundle.x + bundle.w) * k - size * 0.35 : bundle.x * k + size * 0.35}
+          y={letterAt.high ? bundle.y * k + size : (bundle.y + bundle.h) * k - size * 0.3}
           fontSize={size}
+          textAnchor={letterAt.right ? 'end' : 'start'}
           style={{ fill: 'var(--ink)', fontWeight: 650, paintOrder: 'stroke', stroke: 'var(--sheet)', strokeWidth: 4 }}
         >
           {letter}

@@ -162,6 +162,31 @@ describe('several different bundles', () => {
     expect(b.bundle.y + b.bundle.h).toBeCloseTo(b.block.y + b.block.h, 9);
   });
 
+  test('what stands in another is drawn within it, and bears its letter where the other does not hide it', () => {
+    const held = { ...bowl, id: 'flask', hardPoints: [], lengthIn: 4, widthIn: 4, within: { pieceId: bowl.id, standsOutIn: 1 } };
+    const lid = { ...held, id: 'lid', lengthIn: 3, widthIn: 3, heightIn: 3, within: { pieceId: 'flask', standsOutIn: 0 } };
+    const of = { ...asked, order: { ...asked.order, pieces: [bowl, held, lid] }, pieceIds: [bowl.id, 'flask', 'lid'] };
+    const lies = { layers: [{ material: 'largeBubble', turns: 1 }], orientation: [0, 1, 2] as const };
+    const nested = (choice: Partial<PlanChoice>) => {
+      const derived = derivePlan(of, { ...CHOICE, box: '18x16x14', baseGapIn: null, others: [lies, lies], ...choice });
+      if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
+      return writePlanDocument(derived.option, of.house);
+    };
+    const document = nested({});
+    const corners = (name: 'above' | 'front' | 'side', shown = document) => [0, 1, 2].map((at) => nestView(shown, name, at).letterAt);
+    const [outer, inner] = [nestView(document, 'above', 0), nestView(document, 'above', 1)];
+    within(inner.bundle, outer.bundle);
+    // three corners of concentric outlines, seen down into them
+    expect(new Set(corners('above').map((one) => JSON.stringify(one))).size).toBe(3);
+    // from the side what stands out is above the rim
+    expect(corners('front').map(({ high }) => high)).toEqual([false, true, true]);
+    expect(nestViews(document, 'front').at(-1)!.plan.piece.id).toBe(bowl.id);
+    // lying along the box it stands out to the right
+    const lying = nested({ orientation: [2, 1, 0], layers: CHOICE.layers });
+    expect(lying.others![0]!.block.within!.axis).toBe(0);
+    expect(corners('front', lying).map(({ right }) => right)).toEqual([false, true, true]);
+  });
+
   test('what is nearer the eye is drawn over what is farther', () => {
     const upon = both({ along: 2, parts: [0, 1] });
     expect(nestViews(upon, 'above').map(({ plan: own }) => own.piece.id)).toEqual([bowl.id, 'flask']);

@@ -50,6 +50,8 @@ export interface NestView {
   /** The first bundle that is seen, by its letter where there are several; the others look alike. */
   readonly bundle: Rect;
   readonly seen: readonly SeenBundle[];
+  /** The corner in which it bears its letter: of what stands in another one that is to be seen. */
+  readonly letterAt: { readonly right: boolean; readonly high: boolean };
   /** Board between bundles that are alike. */
   readonly cells: readonly Rect[];
   /** Folds of wrap between bundles that are not. */
@@ -147,6 +149,7 @@ export function nestView(whole: PlanDocument, name: ViewName, which = 0): NestVi
     block,
     bundle,
     seen,
+    letterAt: letterCorner(bundles, which, [across, down], turned),
     cells: cellWalls(whole, name, block),
     folds: foldRects(whole, name, block),
     around: aroundRects(whole, name, block),
@@ -158,6 +161,23 @@ export function nestView(whole: PlanDocument, name: ViewName, which = 0): NestVi
     gaps,
     over: beyond(gaps),
   };
+}
+
+/** What stands in another is seen where it stands out; along the way it goes in, each has a corner that the next does not hide. */
+function letterCorner(
+  bundles: ReturnType<typeof planBundles>,
+  which: number,
+  [across, up]: readonly [0 | 1 | 2, 0 | 1 | 2],
+  turned: boolean,
+): NestView['letterAt'] {
+  const { within } = bundles[which]!.block;
+  if (!within) return { right: false, high: false };
+  const axis = turned && within.axis < 2 ? 1 - within.axis : within.axis;
+  if (axis === up) return { right: false, high: true };
+  if (axis === across) return { right: true, high: false };
+  let deep = 1;
+  for (let host = bundles[within.at]!.block.within; host; host = bundles[host.at]!.block.within) deep++;
+  return { right: deep % 4 === 1 || deep % 4 === 2, high: deep % 4 > 1 };
 }
 
 /** Of bundles in line with the eye the nearest, by how far along and up it stands in the block. */

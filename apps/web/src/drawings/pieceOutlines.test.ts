@@ -3,7 +3,7 @@ import { outlineKeyOf, outlineSeen, PIECE_OUTLINES, type SeenFrom, type Share } 
 
 const KINDS = Object.keys(ARCHETYPES) as ArchetypeKey[];
 const SEEN: SeenFrom[] = ['front', 'side', 'above'];
-const all = [...KINDS, 'stemmed' as const].flatMap((kind) => SEEN.map((seen) => [kind, seen] as const));
+const all = [...KINDS, 'stemmed' as const, 'bowl' as const, 'pot' as const].flatMap((kind) => SEEN.map((seen) => [kind, seen] as const));
 const reach = (points: readonly Share[], axis: 0 | 1) => {
   const along = points.map((point) => point[axis]);
   return [Math.min(...along), Math.max(...along)] as const;
@@ -45,6 +45,12 @@ test.each([
   ['blownGlass', 'storm glass', 'blownGlass'],
   ['pressedGlass', 'celery vase', 'pressedGlass'],
   ['brassHorn', 'flute in silver', 'brassHorn'],
+  ['compactCeramic', 'mixing bowl', 'bowl'],
+  ['pressedGlass', 'eight dinner plates', 'bowl'],
+  ['compactCeramic', 'stoneware crock', 'pot'],
+  ['rigidMetal', 'cast iron pot', 'pot'],
+  ['handledWare', 'coffee pot', 'handledWare'],
+  ['compactCeramic', 'teapot', 'compactCeramic'],
 ])('%s, %s: drawn as %s', (archetype, title, key) => expect(outlineKeyOf({ archetype, title, hardPoints: [] })).toBe(key));
 
 test('a stem among its weak spots says so too, of glass alone; it is thinner than foot and bowl', () => {

@@ -1,6 +1,6 @@
-import { letterOf } from '@inch-nest/core';
 import { heldIn, type ParcelView } from '@inch-nest/contracts';
 import { useShop } from '../session/ShopContext.tsx';
+import { lettersOfPieces } from '../words/lettersOfPieces.ts';
 import { titleOfPiece } from '../words/titleOf.ts';
 
 /** The pieces of a parcel as a row of tags with their letters; one is in hand. */
@@ -16,17 +16,14 @@ export function PieceRow({
   const { write } = useShop();
   const held = heldIn(view);
   if (held.length === 1) return null;
-  let next = 0;
+  const letters = lettersOfPieces(held);
   return (
     <div className="piece-row" role="tablist" aria-label="Pieces of this parcel">
       {held.map((one, i) => {
-        const stacks = Math.ceil(one.piece.count.value / one.piece.stackOf.value);
-        const letters = stacks === 1 ? letterOf(next) : `${letterOf(next)}–${letterOf(next + stacks - 1)}`;
-        next += stacks;
         const { size } = one.piece;
         return (
           <button key={one.bundleId} type="button" role="tab" aria-selected={i === at} className="piece-tag" onClick={() => onPick(i)}>
-            <b className="numeral">{letters}</b>
+            <b className="numeral">{letters[i]}</b>
             <span>{titleOfPiece(one)}</span>
             <small>{size.value ? write.size(size.value.map((side) => side ?? 0)) : 'not measured'}</small>
           </button>

@@ -1,15 +1,9 @@
-import { laidOf, letterOf, planBundles, type PlanBundle, type PlanDocument, type PlanLayer } from '@inch-nest/core';
+import { laidOf, planBundles, type PlanBundle, type PlanDocument, type PlanLayer } from '@inch-nest/core';
+import { lettersByCounts } from './lettersOfPieces.ts';
 
 /** The letters that bundles bear, by their order: `A`, or `B–D` for several that are alike. */
-export function lettersOf(bundles: readonly Pick<PlanBundle, 'block'>[]): string[] {
-  let next = 0;
-  return bundles.map(({ block }) => {
-    const count = block.at.length;
-    const letters = count === 1 ? letterOf(next) : `${letterOf(next)}–${letterOf(next + count - 1)}`;
-    next += count;
-    return letters;
-  });
-}
+export const lettersOf = (bundles: readonly Pick<PlanBundle, 'block'>[]): string[] =>
+  lettersByCounts(bundles.map(({ block }) => block.at.length));
 
 /** What is wrapped together again: `them all`, or the letters of some. */
 export function woundWords(plan: PlanDocument): string {

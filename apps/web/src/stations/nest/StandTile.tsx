@@ -12,6 +12,7 @@ import {
 import { Button, Select } from 'antd';
 import type { NestUse } from '../../parcel/useNest.ts';
 import { useShop } from '../../session/ShopContext.tsx';
+import { listed } from '../../words/titleOf.ts';
 import { lettersOf } from '../../words/wrapWords.ts';
 import { Tile, TileSelect } from './Tile.tsx';
 
@@ -79,7 +80,7 @@ function Swap({
 
 const JOINED = [' beside ', ' before ', ' under '] as const;
 
-const inside = (letters: readonly string[]): string[] => (letters.length === 0 ? [] : [`with ${letters.join(', in it ')} in it`]);
+const inside = (letters: readonly string[]): string[] => (letters.length === 0 ? [] : [`with ${listed(letters)} in it`]);
 
 /**
  * `A under (B beside C)`: along the box, across it, and upon one another; `A with B in it`.

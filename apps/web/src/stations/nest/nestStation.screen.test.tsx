@@ -146,6 +146,16 @@ describe('several different pieces', () => {
     expect(taken.at(-1)!.stand).toEqual({ along: 0, parts: [1, 0] });
   });
 
+  test('what stands in another is told with it: nothing is left to stand otherwise, and it lies as that does', async () => {
+    const [lampToo, glass] = asked.order.pieces;
+    const within = { pieceId: lampToo!.id, standsOutIn: 1 };
+    const held = { ...asked, order: { ...asked.order, pieces: [lampToo!, { ...glass!, within }] } };
+    const { nest } = nestOf(held, (choice) => ({ ...choice, box: '16x14x12', stand: { along: 0 as const, parts: [0, 1] } }));
+    await draw(<StandTile plan={nest.plan!} nest={nest} />);
+    expect(screen.getByText('A with B in it')).toBeTruthy();
+    expect(screen.queryByRole('button', { name: 'Swap A and B' })).toBeNull();
+  });
+
   /** Opens a choice and takes the entry that begins so. */
   const pick = (label: string, entry: RegExp) => {
     fireEvent.mouseDown(screen.getByLabelText(label));
