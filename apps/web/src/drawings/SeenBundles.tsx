@@ -42,7 +42,7 @@ export function AlikeBundles({
 }) {
   const { seen, bundle, own, layers, letterAt } = view;
   const box = ({ x, y, w, h }: Rect) => ({ x: x * k, y: y * k, width: Math.max(0, w * k), height: Math.max(0, h * k) });
-  const size = Math.min(20, Math.min(bundle.w, bundle.h) * k * 0.34);
+  const size = Math.min(letterAt.small ? 14 : 20, Math.min(bundle.w, bundle.h) * k * 0.34);
   return seen.map(({ letter, dx, dy }) => (
     <g key={letter} data-bundle={letter} transform={`translate(${dx * k} ${dy * k})`}>
       {own && (

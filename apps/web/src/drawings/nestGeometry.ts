@@ -50,8 +50,8 @@ export interface NestView {
   /** The first bundle that is seen, by its letter where there are several; the others look alike. */
   readonly bundle: Rect;
   readonly seen: readonly SeenBundle[];
-  /** The corner in which it bears its letter: of what stands in another one that is to be seen. */
-  readonly letterAt: { readonly right: boolean; readonly high: boolean };
+  /** The corner in which it bears its letter: of what stands in another one that is to be seen; small where it has a strip for it. */
+  readonly letterAt: { readonly right: boolean; readonly high: boolean; readonly small: boolean };
   /** Board between bundles that are alike. */
   readonly cells: readonly Rect[];
   /** Folds of wrap between bundles that are not. */
@@ -171,13 +171,13 @@ function letterCorner(
   turned: boolean,
 ): NestView['letterAt'] {
   const { within } = bundles[which]!.block;
-  if (!within) return { right: false, high: false };
+  if (!within) return { right: false, high: false, small: false };
   const axis = turned && within.axis < 2 ? 1 - within.axis : within.axis;
-  if (axis === up) return { right: false, high: true };
-  if (axis === across) return { right: true, high: false };
+  if (axis === up) return { right: false, high: true, small: false };
+  if (axis === across) return { right: true, high: false, small: false };
   let deep = 1;
   for (let host = bundles[within.at]!.block.within; host; host = bundles[host.at]!.block.within) deep++;
-  return { right: deep % 4 === 1 || deep % 4 === 2, high: deep % 4 > 1 };
+  return { right: deep % 4 === 1 || deep % 4 === 2, high: deep % 4 > 1, small: true };
 }
 
 /** Of bundles in line with the eye the nearest, by how far along and up it stands in the block. */
