@@ -25,8 +25,21 @@ test('three pieces on one line: looked over each, one more put in, taken out, an
   await expect.poll(async () => (await kept(page)).others[0]!.piece.weight.value).toBeCloseTo(9 / 16, 9);
   expect((await kept(page)).piece.weight.value).toBe(4);
   await page.getByRole('combobox', { name: 'Comes off' }).click();
-  await page.locator('.ant-select-item-option', { hasText: 'binnacle lamp' }).click();
+  await page.locator('.ant-select-item-option', { hasText: 'A binnacle lamp' }).click();
   await expect.poll(async () => (await kept(page)).others[0]!.piece.partOf.value?.pieceId).toBe((await kept(page)).pieceId);
+
+  // into another, so far out of it, and taken out again
+  await page.getByRole('combobox', { name: 'Goes into' }).click();
+  await page
+    .locator('.ant-select-item-option', { hasText: /^A binnacle lamp/ })
+    .last()
+    .click();
+  await page.getByLabel('How far it stands out').fill('1 1/2');
+  await page.keyboard.press('Enter');
+  const within = async () => (await kept(page)).others[0]!.piece.within.value;
+  await expect.poll(within).toEqual({ pieceId: (await kept(page)).pieceId, standsOutIn: 1.5 });
+  for (const _ of [1, 2]) await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(within).toBeNull();
 
   // one more, by keyboard; a line without a name is one sentence
   await page.getByRole('button', { name: 'One more piece' }).click();

@@ -78,7 +78,18 @@ type AskedPiece = NonNullable<NestRequest<'plan'>['piece']>;
 
 /** Facts of a piece, but what it goes into: that is known when all of them are. */
 const factsOf = (piece: AskedPiece, id: string, partOf: PieceFacts['partOf'] = null): PieceFacts => {
-  const { size, weight, value, irreplaceable, accessories: along, ownBox: ownBoxIn, nestStep: nestStepIn, within: _, ...facts } = piece;
+  const {
+    size,
+    weight,
+    value,
+    irreplaceable,
+    accessories: along,
+    ownBox: ownBoxIn,
+    nestStep: nestStepIn,
+    within: _,
+    beside: _b,
+    ...facts
+  } = piece;
   const [lengthIn, widthIn, heightIn] = size;
   return {
     ...facts,
@@ -86,6 +97,7 @@ const factsOf = (piece: AskedPiece, id: string, partOf: PieceFacts['partOf'] = n
     ownBoxIn,
     nestStepIn,
     within: null,
+    beside: null,
     id,
     partOf,
     lengthIn,
@@ -120,21 +132,30 @@ function factsOfAll(pieces: AskedPieces): PieceFacts[] {
       throw error;
     }
   });
-  return withGoingInto(all, pieces);
+  return withOthers(all, pieces);
 }
 
-/** @throws BadInput where a piece goes into one that is not there */
-function withGoingInto(all: readonly PieceFacts[], pieces: AskedPieces): PieceFacts[] {
+/** @throws BadInput where a piece goes into one that is not there, or is to stand next to such a one */
+function withOthers(all: readonly PieceFacts[], pieces: AskedPieces): PieceFacts[] {
   const asked = pieces.flatMap(({ parts, ...piece }, at) => [
-    { within: piece.within, path: `pieces.${at}.within.piece` },
-    ...parts.map(({ within }, i) => ({ within, path: `pieces.${at}.parts.${i}.within.piece` })),
+    { piece, path: `pieces.${at}` },
+    ...parts.map((part, i) => ({ piece: part, path: `pieces.${at}.parts.${i}` })),
   ]);
   return all.map((facts, at) => {
-    const { within, path } = asked[at]!;
-    if (within === null) return facts;
-    const host = all.find(({ title, id }) => title === within.piece && id !== facts.id);
-    if (!host) throw new BadInput([{ path, message: `there is no other piece called ${within.piece}` }]);
-    return { ...facts, within: { pieceId: host.id, standsOutIn: within.standsOut } };
+    const {
+      piece: { within, beside },
+      path,
+    } = asked[at]!;
+    const idCalled = (title: string, of: string): string => {
+      const other = all.find((one) => one.title === title && one.id !== facts.id);
+      if (!other) throw new BadInput([{ path: `${path}.${of}`, message: `there is no other piece called ${title}` }]);
+      return other.id;
+    };
+    return {
+      ...facts,
+      within: within && { pieceId: idCalled(within.piece, 'within.piece'), standsOutIn: within.standsOut },
+      beside: beside && idCalled(beside, 'beside'),
+    };
   });
 }
 

@@ -299,6 +299,9 @@ describe('answers', () => {
     expect(refused('plan', { ...asked, pieces: [pot, { ...lid, within: { piece: 'pot', standsOut: -1 } }] }).lines.join()).toMatch(
       /standsOut/,
     );
+    expect(refused('plan', { ...asked, pieces: [{ ...pot, beside: 'pot' }, lid] }).lines.join()).toMatch(
+      /pieces.0.beside: there is no other piece called pot/,
+    );
   });
 
   test('plan: parts that wait for one another, one that is not there, too many, and both or neither of piece and pieces', () => {

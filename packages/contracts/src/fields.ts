@@ -1,6 +1,7 @@
 import { JOBS } from '@inch-nest/core';
 import { z } from 'zod';
 import { customsDeclaration } from './customs.ts';
+import { uuid } from './numbers.ts';
 import { BOX_WISHES, type FieldEntity, type PieceField, type PieceValues, type SaleField, type SaleValues } from './keptFields.ts';
 import {
   accessory,
@@ -52,6 +53,7 @@ export const FIELDS = {
     accessories: picked(z.array(accessory).max(24)),
     partOf: picked(partOf.nullable()),
     within: picked(withinPiece.nullable()),
+    beside: picked(uuid.nullable()),
     storageWrap: picked(z.boolean()),
     irreplaceable: picked(z.boolean()),
     wholeOrNothing: picked(z.boolean()),

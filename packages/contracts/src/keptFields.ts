@@ -45,6 +45,8 @@ export interface PieceValues extends KindPresets {
   nestStepIn: number | null;
   /** The piece it goes into as that stands; null where it goes into none. */
   within: PieceFacts['within'];
+  /** The piece it is to stand next to; null for none. */
+  beside: PieceFacts['beside'];
   bin: string | null;
   /** Inches, as it stands; what was not measured is null. */
   size: readonly [number | null, number | null, number | null] | null;
@@ -116,6 +118,7 @@ export const startOfPiece = (archetype: ArchetypeKey, size: PieceValues['size'] 
   stackOf: 1,
   nestStepIn: null,
   within: null,
+  beside: null,
   bin: null,
   size: null,
   weight: null,

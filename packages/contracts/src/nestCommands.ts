@@ -144,6 +144,8 @@ const piece = {
     .strictObject({ piece: z.string().min(1).max(80), standsOut: withinPiece.shape.standsOutIn.default(0) })
     .nullable()
     .default(null),
+  /** The other that it is to stand next to, by its title. */
+  beside: z.string().min(1).max(80).nullable().default(null),
   archetype: archetypeKey,
   form: formKey.nullable().default(null),
   size: z.tuple([side, side, side]),

@@ -96,6 +96,7 @@ export const pieceFacts = z.strictObject({
   stackOf: z.int().min(1).max(MOST_ALIKE).default(1),
   nestStepIn: sizeIn.nullable().default(null),
   within: withinPiece.nullable().default(null),
+  beside: uuid.nullable().default(null),
   archetype: archetypeKey,
   form: formKey.nullable(),
   lengthIn: sizeIn.nullable(),

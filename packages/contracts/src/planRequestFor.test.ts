@@ -57,6 +57,7 @@ const PIECE: ParcelView['piece'] = {
   stackOf: field(1),
   nestStepIn: field(null),
   within: field(null),
+  beside: field(null),
   bin: field('B4'),
   size: field([6, 5, 5]),
   weight: field(2),

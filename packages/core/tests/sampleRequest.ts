@@ -142,6 +142,7 @@ export const FACTS: PieceFacts = {
   stackOf: 1,
   nestStepIn: null,
   within: null,
+  beside: null,
   archetype: 'compactCeramic',
   form: null,
   lengthIn: 6,

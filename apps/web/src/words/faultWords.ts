@@ -98,6 +98,8 @@ function wordsFor(fault: PlanFault, plan: PlanDocument, write: Writers): FaultWo
         title: `It stands beside ${lower(fault.other)}, not in it.`,
         says: NOT_WITHIN[fault.why](write.length(fault.byIn)),
       };
+    case 'notBeside':
+      return { title: `It does not stand next to ${lower(fault.other)}.`, says: 'Wanted there: stand them otherwise.' };
     case 'apart':
       return {
         title: `${capital(fault.one)} beside ${lower(fault.other)}.`,

@@ -1,19 +1,18 @@
 'use client';
 import { Select } from 'antd';
 import type { PartOf } from '@inch-nest/core';
-import { heldIn } from '@inch-nest/contracts';
 import { PickedClash } from '../../parcel/fields/PickedClash.tsx';
 import { usePickedField } from '../../parcel/fields/usePickedField.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { KeptText } from '../../parts/KeptText.tsx';
-import { titleOfPiece } from '../../words/titleOf.ts';
+import { othersByLetter } from './othersByLetter.ts';
 
 const ITSELF = 'itself';
 
 /** Whether a piece is a part of another that comes off: of which, after what, and what loosens with it. */
 export function ComesOff({ parcel, whole }: { parcel: ParcelUse; whole: ParcelUse }) {
   const field = usePickedField(parcel, 'piece', 'partOf');
-  const others = heldIn(whole.view).filter(({ pieceId }) => pieceId !== parcel.view.pieceId);
+  const others = othersByLetter(parcel, whole);
   if (others.length === 0) return null;
   const now = field.value;
   const change = (part: Partial<PartOf>) => now && field.pick({ ...now, ...part });
@@ -37,7 +36,7 @@ export function ComesOff({ parcel, whole }: { parcel: ParcelUse; whole: ParcelUs
           value={now?.pieceId ?? ITSELF}
           options={[
             { value: ITSELF, label: 'nothing: a piece of its own' },
-            ...others.map((one) => ({ value: one.pieceId, label: titleOfPiece(one) })),
+            ...others.map((one) => ({ value: one.pieceId, label: one.name })),
           ]}
           onChange={(pieceId: string) => field.pick(pieceId === ITSELF ? null : { pieceId, after: null, loosens: now?.loosens ?? '' })}
         />
@@ -51,10 +50,7 @@ export function ComesOff({ parcel, whole }: { parcel: ParcelUse; whole: ParcelUs
             id="off-after"
             aria-label="Only after"
             value={now.after ?? ITSELF}
-            options={[
-              { value: ITSELF, label: 'nothing else' },
-              ...siblings.map((one) => ({ value: one.pieceId, label: titleOfPiece(one) })),
-            ]}
+            options={[{ value: ITSELF, label: 'nothing else' }, ...siblings.map((one) => ({ value: one.pieceId, label: one.name }))]}
             onChange={(after: string) => change({ after: after === ITSELF ? null : after })}
           />
         </div>

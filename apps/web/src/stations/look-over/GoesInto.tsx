@@ -1,6 +1,5 @@
 'use client';
 import { parseQuantity } from '@inch-nest/core';
-import { heldIn } from '@inch-nest/contracts';
 import { Select } from 'antd';
 import { PickedClash } from '../../parcel/fields/PickedClash.tsx';
 import { usePickedField } from '../../parcel/fields/usePickedField.ts';
@@ -8,8 +7,7 @@ import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { KeptText } from '../../parts/KeptText.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import { LIKE_THIS } from '../../words/likeThis.ts';
-import { lettersOfPieces } from '../../words/lettersOfPieces.ts';
-import { titleOfPiece } from '../../words/titleOf.ts';
+import { othersByLetter } from './othersByLetter.ts';
 
 const NOTHING = 'nothing';
 /** Further than this it stands beside, inches. */
@@ -19,10 +17,7 @@ const MOST_IN = 60;
 export function GoesInto({ parcel, whole }: { parcel: ParcelUse; whole: ParcelUse }) {
   const { person, write } = useShop();
   const field = usePickedField(parcel, 'piece', 'within');
-  const held = heldIn(whole.view);
-  // two that are called alike are told by their letters
-  const letters = new Map(lettersOfPieces(held).map((letter, at) => [held[at]!.pieceId, letter]));
-  const others = held.filter(({ pieceId }) => pieceId !== parcel.view.pieceId);
+  const others = othersByLetter(parcel, whole);
   const now = field.value;
   if (others.length === 0) return null;
   // one holds one, and nothing goes into what goes into it
@@ -49,7 +44,7 @@ export function GoesInto({ parcel, whole }: { parcel: ParcelUse; whole: ParcelUs
           value={now?.pieceId ?? NOTHING}
           options={[
             { value: NOTHING, label: 'nothing: it stands by itself' },
-            ...free.map((one) => ({ value: one.pieceId, label: `${letters.get(one.pieceId)} ${titleOfPiece(one)}` })),
+            ...free.map((one) => ({ value: one.pieceId, label: one.name })),
           ]}
           onChange={(pieceId: string) => field.pick(pieceId === NOTHING ? null : { pieceId, standsOutIn: now?.standsOutIn ?? 0 })}
         />

@@ -38,6 +38,7 @@ import { Inside } from './Inside.tsx';
 import { KindKeys } from './KindKeys.tsx';
 import { LikeBefore } from './LikeBefore.tsx';
 import { PiecePhotos } from './PiecePhotos.tsx';
+import { StandsBeside } from './StandsBeside.tsx';
 import { Weaknesses } from './Weaknesses.tsx';
 import { titleOf, titleOfPiece } from '../../words/titleOf.ts';
 import { nestInHandOf, pieceInHand } from '../../parcel/bundleInHand.ts';
@@ -197,6 +198,7 @@ function OnePiece({ parcel, nest, whole }: BenchUse & { whole: ParcelUse }) {
         )}
         <ComesOff parcel={parcel} whole={whole} />
         <GoesInto parcel={parcel} whole={whole} />
+        <StandsBeside parcel={parcel} whole={whole} />
         <HowItLies field={standing} isAlone={whole.view.others.length === 0} />
         <Toggle label="Suffers from damp" field={damp} />
         <Toggle label="Keep this way up" field={upright} />

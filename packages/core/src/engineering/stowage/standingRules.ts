@@ -66,6 +66,11 @@ export const STANDING_RULES: Readonly<Record<StandingRule, Rule>> = {
   },
 };
 
+const SIDES = ENDS.flat();
+/** True where two stand side by side, whichever of them is the farther; not where one stands upon the other. */
+export const standSideBySide = (resting: RestingByFace, one: number, other: number): boolean =>
+  SIDES.some((face) => resting[face].on[one]!.some(({ at }) => at === other));
+
 /** What is wanted, one by one; nothing where it may stand anywhere. */
 export const wishesOf = (wish: StandingWish): readonly StandingRule[] =>
   (typeof wish === 'string' ? [wish] : wish).filter((rule) => rule !== 'anywhere');

@@ -9,7 +9,7 @@ import { gapsAround, leastGap } from './gapsAround.ts';
 import { pitchOf, sizeAsLies } from './pitchOf.ts';
 import { orientationsOf } from './orientationsOf.ts';
 import { asRuled } from './standsAsRuled.ts';
-import { allowedWithin, hostsOf, lieWithin, nestedIn, outlinesAsLie, stoodWithin, type Hosts } from './within.ts';
+import { allowedWithin, hostsOf, lieWithin, nestedIn, outlinesAsLie, rootOf, stoodWithin, type Hosts } from './within.ts';
 
 /** Ways in which several bundles may stand are looked at up to so many, the closest first. */
 const MOST_STANDS = 8;
@@ -49,6 +49,7 @@ export function waysToStand(wraps: Wraps, locks: BoxLocks = {}, most = MOST_STAN
   const standers = wraps.map((wrapped, at) => ({ weightLb: countOf(wrapped) * wrapped.piece.weightLb, turns: outlines[at]! }));
   const found = asRuled(
     wraps.map(({ piece }) => piece.facts.standing),
+    besideOf(wraps),
     outlines,
     most,
     (many) => standsFor(standers, many, alsoLarger),
@@ -85,6 +86,7 @@ function waysWithin(
   }));
   const found = asRuled(
     roots.map((root) => wraps[root]!.piece.facts.standing),
+    besideOf(wraps, hosts),
     roots.map((root) => outlines[root]!),
     most,
     (many) => standsFor(standers, many, alsoLarger).slice(0, many),
@@ -95,6 +97,16 @@ function waysWithin(
       placedAs(stand, roots),
     ),
   );
+}
+
+/** By their place, the one that each is to stand next to; where some stand in others, of the outermost among themselves. */
+function besideOf(wraps: Wraps, hosts: Hosts | null = null): (number | null)[] {
+  const roots = wraps.flatMap((_, at) => (hosts === null || hosts[at] === null ? [at] : []));
+  return roots.map((root) => {
+    const other = wraps.findIndex(({ piece }) => piece.facts.id === wraps[root]!.piece.facts.beside);
+    const met = other < 0 ? -1 : roots.indexOf(hosts ? rootOf(hosts, other) : other);
+    return met < 0 || roots[met] === root ? null : met;
+  });
 }
 
 /** A stand of some by their places among all. */

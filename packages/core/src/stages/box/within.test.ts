@@ -124,7 +124,7 @@ describe('where they stand', () => {
           placed.forEach(({ atIn, sizeIn, within }) => {
             expect(Math.min(...atIn)).toBeGreaterThanOrEqual(0);
             const from = [...atIn];
-            if (within) from[axis] = atIn[axis]! + sizeIn[axis]! - within.standsOutIn;
+            if (within) from[axis] = atIn[axis] + sizeIn[axis] - within.standsOutIn;
             for (let x = from[0]!; x < atIn[0] + sizeIn[0]; x++)
               for (let y = from[1]!; y < atIn[1] + sizeIn[1]; y++)
                 for (let z = from[2]!; z < atIn[2] + sizeIn[2]; z++) {

@@ -265,6 +265,12 @@ export function takenByBundle({ layout, bundleIn, pitchIn, within }: LyingBundle
   return within === null ? allIn3 : (allIn3 / bundleIn[within.axis]) * within.standsOutIn;
 }
 
+/** A bundle with all that it stands in, and all that stand in one of those. */
+export function togetherWith(bundles: readonly Pick<LyingBundle, 'within'>[], at: number): number[] {
+  const hosts = hostsIn(bundles);
+  return hosts ? [rootOf(hosts, at), ...nestedIn(hosts, rootOf(hosts, at))] : [at];
+}
+
 /** True where one of two stands in the other. */
 export const isWithin = (bundles: readonly Pick<LyingBundle, 'within'>[], one: number, other: number): boolean =>
   bundles[one]!.within?.at === other || bundles[other]!.within?.at === one;

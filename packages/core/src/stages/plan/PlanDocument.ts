@@ -303,6 +303,8 @@ type AnyFault =
   | { readonly kind: 'misplaced'; readonly blocks: false; readonly rule: StandingRule }
   /** A piece does not stand in the one it is to stand in. */
   | ({ readonly kind: 'notWithin'; readonly blocks: false; readonly other: string } & NotWithin)
+  /** A piece does not stand next to the one that somebody wants it next to. */
+  | { readonly kind: 'notBeside'; readonly blocks: false; readonly other: string }
   /** Two bundles stand nearer to one another than the house wishes, as something dense beside something delicate. */
   | {
       readonly kind: 'apart';

@@ -1,5 +1,5 @@
 import { tooShallowForMcKee } from '../../engineering/board/compressionStrength.ts';
-import { STANDING_RULES, wishesOf, type StandingRule } from '../../engineering/stowage/standingRules.ts';
+import { standSideBySide, STANDING_RULES, wishesOf, type StandingRule } from '../../engineering/stowage/standingRules.ts';
 import type { House } from '../../house/House.ts';
 import type { BoxStock, FillStock } from '../../engineering/materials/stock.ts';
 import { gapsToFill } from '../box/core.ts';
@@ -8,7 +8,7 @@ import { boxesWithin, gapsWithin } from '../box/boxed.ts';
 import { neighboursIn } from '../box/apartWanted.ts';
 import { OWN_BOX } from '../box/ownBox.ts';
 import { bedding } from '../box/stowInBox.ts';
-import { whyNotWithin } from '../box/within.ts';
+import { togetherWith, whyNotWithin } from '../box/within.ts';
 import { fillAt } from '../fill/fillPlaces.ts';
 import { emptyGap, leastRoomIn } from '../fill/leastRoom.ts';
 import type { Gaps, LyingBundle, StowedBox } from '../box/StowedBox.ts';
@@ -57,6 +57,7 @@ const BLOCKED: Readonly<Record<Exclude<PlanFault['kind'], 'feel'>, string>> = {
   apart: 'two bundles stand nearer than the house wishes',
   misplaced: 'a piece does not stand where it is wanted',
   notWithin: 'a piece does not stand in the one it is to stand in',
+  notBeside: 'a piece does not stand next to the one it is wanted next to',
   heavyInner: 'the inner box is heavy',
   shallow: 'the box is shallow',
   noneLeft: 'none is left of that box',
@@ -89,6 +90,7 @@ export function findFaults(weighed: WeighedParcel, house: House): PlanFault[] {
     ...named.filter(({ blocks }) => !blocks),
     ...misplaced(stowed),
     ...notWithin(stowed),
+    ...notBeside(stowed),
     ...tooNear(stowed, house),
     ...(innerMassRatio(filled) > HEAVY_INNER_RATIO ? [{ kind: 'heavyInner', blocks: false } as const] : []),
     ...(!isEnvelope(stowed.shell.box) && tooShallowForMcKee(stowed.shell.outsideIn) ? [{ kind: 'shallow', blocks: false } as const] : []),
@@ -166,6 +168,18 @@ function notWithin({ bundles, shared, around }: StowedBox): PlanFault[] {
   return wraps.flatMap(({ piece: { facts } }, at) => {
     const why = facts.within && whyNotWithin(wraps, at, shared?.of ?? around?.some?.of);
     return why ? [{ kind: 'notWithin', blocks: false, of: countedTitle(facts), other: titleOf(facts.within.pieceId), ...why }] : [];
+  });
+}
+
+/** Pieces that do not stand next to the one they are wanted next to, where that is in the parcel. */
+function notBeside({ bundles, resting }: StowedBox): PlanFault[] {
+  const facts = bundles.map(({ wrapped }) => wrapped.piece.facts);
+  return facts.flatMap((piece, at) => {
+    const other = piece.beside === null ? -1 : facts.findIndex(({ id }) => id === piece.beside);
+    const [ours, theirs] = [togetherWith(bundles, at), other < 0 ? [] : togetherWith(bundles, other)];
+    if (other < 0 || ours.includes(other)) return [];
+    const meets = ours.some((one) => theirs.some((next) => standSideBySide(resting, one, next) || standSideBySide(resting, next, one)));
+    return meets ? [] : [{ kind: 'notBeside', blocks: false, of: countedTitle(piece), other: countedTitle(facts[other]!) }];
   });
 }
 

@@ -12,6 +12,7 @@ import { writeBenchSteps } from '../bench/writeBenchSteps.ts';
 import type { PieceFacts } from '../sale/Order.ts';
 import { derivePlan } from './derivePlan.ts';
 import { faultsOf } from './findFaults.ts';
+import type { PlanOption } from '../frontier/PlanOption.ts';
 import type { PlanRequest } from './PlanRequest.ts';
 import { verifyPlan } from './verifyPlan.ts';
 import { writePlanDocument } from './writePlanDocument.ts';
@@ -55,6 +56,7 @@ test('of the ways there are those are kept that hold, with every bundle once and
     fc.property(fc.tuple(anyRule, anyRule, anyRule), (rules) => {
       const found = asRuled(
         rules,
+        rules.map(() => null),
         SIZES.map((size) => [size]),
         2,
         (many) => ways.slice(0, many),
@@ -124,6 +126,65 @@ test.each<Readonly<Record<string, StandingWish>>>([
   const says = writeBenchSteps(chosen.recommended, of.house).map((step) => step.says);
   for (const rule of Object.values(rules).flatMap(wishesOf))
     expect(says.filter((text) => text.includes(STANDING_RULES[rule].said))).not.toEqual([]);
+});
+
+describe('next to one that is named', () => {
+  const besides = (of: Readonly<Record<string, string>>, more: Readonly<Record<string, StandingWish>> = {}): PlanRequest => {
+    const one = asked(more);
+    const idCalled = (title: string) => one.order.pieces.find((piece) => piece.title === title)!.id;
+    const pieces = one.order.pieces.map((piece) => ({ ...piece, beside: of[piece.title] ? idCalled(of[piece.title]!) : null }));
+    return { ...one, order: { ...one.order, pieces } };
+  };
+  const notBeside = (of: PlanRequest, option: PlanOption) => faultsOf(option.rated, of.house).filter(({ kind }) => kind === 'notBeside');
+  /** By their places and sides: they share a face that is upright. */
+  const touch = ({ rated }: PlanOption, one: number, other: number): boolean => {
+    const { bundles } = rated.weighed.filled.stowed;
+    const [a, b] = [bundles[one]!, bundles[other]!];
+    const common = (side: number) =>
+      Math.min(a.atIn[side]! + a.sizeIn[side]!, b.atIn[side]! + b.sizeIn[side]!) - Math.max(a.atIn[side]!, b.atIn[side]!);
+    return common(2) > 1e-6 && ((common(0) > 1e-6 && common(1) <= 1e-6) || (common(1) > 1e-6 && common(0) <= 1e-6));
+  };
+
+  test.each<[Readonly<Record<string, string>>, number, number]>([
+    [{ bowl: 'iron' }, 1, 0],
+    [{ tray: 'bowl' }, 2, 1],
+    [{ iron: 'tray' }, 0, 2],
+  ])('every nest on the frontier has them side by side: %j', (wanted, one, other) => {
+    const of = besides(wanted);
+    const chosen = planned(of);
+    for (const option of [...chosen.frontier, chosen.recommended]) expect(touch(option, one, other)).toBe(true);
+    expect(notBeside(of, chosen.recommended)).toEqual([]);
+  });
+  test('with another rule at once; and what a hand stands otherwise is said', () => {
+    const of = besides({ bowl: 'iron' }, { tray: 'onFloor' });
+    const chosen = planned(of);
+    expect([touch(chosen.recommended, 1, 0), misplaced(of, chosen.recommended)]).toEqual([true, []]);
+    const lies = { layers: [{ material: 'largeBubble', turns: 1 }], orientation: [0, 1, 2] as const };
+    const upon = derivePlan(of, { ...CHOICE, ...lies, box: '20x16x14', others: [lies, lies], stand: { along: 2, parts: [0, 1, 2] } });
+    if (upon.kind === 'noPlan') throw new Error(upon.reasons.join());
+    expect(notBeside(of, upon.option)).toEqual([{ kind: 'notBeside', blocks: false, of: 'bowl', other: 'iron' }]);
+  });
+  test('one that goes in another box, and itself, bind nothing', () => {
+    const plain = planned(asked({}));
+    for (const beside of ['00000000-0000-4000-8000-0000000000ff', idOf(1)]) {
+      const one = asked({});
+      const pieces = one.order.pieces.map((piece, at) => (at === 1 ? { ...piece, beside } : piece));
+      const of = { ...one, order: { ...one.order, pieces } };
+      const chosen = planned(of);
+      expect(chosen.recommended.choice).toEqual(plain.recommended.choice);
+      expect(notBeside(of, chosen.recommended)).toEqual([]);
+    }
+  });
+  test('next to what another stands in is next to both', () => {
+    const one = besides({ tray: 'bowl' });
+    const pieces = one.order.pieces.map((piece, at) =>
+      at === 0 ? { ...piece, lengthIn: 9, widthIn: 9 } : at === 1 ? { ...piece, within: { pieceId: idOf(0), standsOutIn: 1 } } : piece,
+    );
+    const of = { ...one, order: { ...one.order, pieces } };
+    const chosen = planned(of);
+    for (const option of chosen.frontier) expect(touch(option, 2, 0)).toBe(true);
+    expect(notBeside(of, chosen.recommended)).toEqual([]);
+  });
 });
 
 describe('the dearest between the others, where the house has it so', () => {

@@ -18,6 +18,8 @@ export interface PieceFacts {
   readonly nestStepIn: number | null;
   /** It goes into another piece as that stands; null where it goes into none. */
   readonly within: WithinPiece | null;
+  /** The piece of its order that it is to stand next to, as a wheel to its frame; null for none. */
+  readonly beside: string | null;
   readonly archetype: ArchetypeKey;
   readonly form: FormKey | null;
   readonly lengthIn: number | null;

@@ -13,6 +13,7 @@ export function plainFacts(id: string, kind: ArchetypeKey): PieceFacts {
     stackOf: 1,
     nestStepIn: null,
     within: null,
+    beside: null,
     archetype: kind,
     lengthIn: null,
     widthIn: null,

@@ -1,0 +1,11 @@
+import { heldIn, type HeldPiece } from '@inch-nest/contracts';
+import type { ParcelUse } from '../../parcel/useParcel.ts';
+import { lettersOfPieces } from '../../words/lettersOfPieces.ts';
+import { titleOfPiece } from '../../words/titleOf.ts';
+
+/** The other pieces of a parcel, each by its letter: two may be called alike. */
+export function othersByLetter({ view: { pieceId } }: ParcelUse, { view }: ParcelUse): (HeldPiece & { readonly name: string })[] {
+  const held = heldIn(view);
+  const letters = lettersOfPieces(held);
+  return held.map((one, at) => ({ ...one, name: `${letters[at]} ${titleOfPiece(one)}` })).filter((one) => one.pieceId !== pieceId);
+}
