@@ -1,4 +1,4 @@
-import { derivePlan, writePlanDocument, type PlanChoice, type PlanDocument } from '@inch-nest/core';
+import { derivePlan, planOfBundle, writePlanDocument, type PlanChoice, type PlanDocument } from '@inch-nest/core';
 import { box, point, request } from '../../../../packages/core/tests/sampleRequest.ts';
 import { samplePlan } from '../../../../packages/core/tests/samplePlan.ts';
 import { extentOf, nestView, nestViews, VIEW_AXES, type Rect } from './nestGeometry.ts';
@@ -181,6 +181,8 @@ describe('several different bundles', () => {
     // from the side what stands out is above the rim
     expect(corners('front').map(({ high }) => high)).toEqual([false, true, true]);
     expect(nestViews(document, 'front').at(-1)!.plan.piece.id).toBe(bowl.id);
+    // on the bench it is drawn by itself
+    for (const at of [1, 2]) expect(nestView(planOfBundle(document, at), 'front').seen).toHaveLength(1);
     // lying along the box it stands out to the right
     const lying = nested({ orientation: [2, 1, 0], layers: CHOICE.layers });
     expect(lying.others![0]!.block.within!.axis).toBe(0);

@@ -31,7 +31,18 @@ const LIES: Readonly<Record<string, string>> = {
 };
 
 /** Bedding, box, inner box and how the bundle lies. */
-export function BoxTiles({ plan, nest, choice }: { plan: PlanDocument; nest: NestUse; choice: PlanChoice }) {
+export function BoxTiles({
+  plan,
+  nest,
+  choice,
+  nested = false,
+}: {
+  plan: PlanDocument;
+  nest: NestUse;
+  choice: PlanChoice;
+  /** It stands in another, and lies as that does. */
+  nested?: boolean;
+}) {
   const { write, person } = useShop();
   const tenths = (inches: number) => writeTenths(inches, true, person.system);
   const { stock } = nest.request;
@@ -175,16 +186,15 @@ export function BoxTiles({ plan, nest, choice }: { plan: PlanDocument; nest: Nes
           )}
         </Tile>
       )}
-      <Lies nest={nest} choice={choice} plan={plan} />
+      <Lies nest={nest} choice={choice} plan={plan} nested={nested} />
     </>
   );
 }
 
-function Lies({ nest, choice, plan }: { nest: NestUse; choice: PlanChoice; plan: PlanDocument }) {
+function Lies({ nest, choice, plan, nested }: { nest: NestUse; choice: PlanChoice; plan: PlanDocument; nested: boolean }) {
   const { write } = useShop();
   const upright = nest.request.order.pieces[0]?.keepUpright ?? false;
   const { turned } = nest;
-  const nested = plan.block.within !== undefined;
   const why = nested
     ? 'it lies as what it goes into does'
     : upright

@@ -1,5 +1,5 @@
 'use client';
-import { isCore, type PlanChoice, type PlanDocument } from '@inch-nest/core';
+import { isCore, planBundles, type PlanChoice, type PlanDocument } from '@inch-nest/core';
 import { countOfPlan } from '../../drawings/nestGeometry.ts';
 import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
@@ -29,6 +29,10 @@ export function NestTiles({
   /** The nest of all bundles, of which one is in hand. */
   whole: NestUse;
 }) {
+  const bundles = whole.plan ? planBundles(whole.plan) : [];
+  const nested = bundles.some(({ piece, block }) => piece.id === plan.piece.id && block.within !== undefined);
+  // with all in one another nothing stands beside anything
+  const beside = bundles.filter(({ block }) => block.within === undefined).length > 1;
   return (
     <section className="tiles" aria-label="The nest">
       <h2 id="wrap" className="unseen">
@@ -44,12 +48,12 @@ export function NestTiles({
       )}
       {whole.plan && countOfPlan(whole.plan) > 1 && <OwnBoxTile plan={plan} nest={nest} choice={choice} whole={whole} />}
       {whole.plan?.others && <StandTile plan={whole.plan} nest={whole} />}
-      {whole.plan?.others && <BetweenTile plan={whole.plan} nest={whole} />}
-      {whole.plan?.others && (countOfPlan(whole.plan) > 2 || nest.request.stock.boxes.some(isCore)) && (
+      {whole.plan?.others && beside && <BetweenTile plan={whole.plan} nest={whole} />}
+      {whole.plan?.others && beside && (countOfPlan(whole.plan) > 2 || nest.request.stock.boxes.some(isCore)) && (
         <SharedTile plan={whole.plan} nest={whole} />
       )}
       {whole.plan && countOfPlan(whole.plan) > 1 && <AroundTile plan={whole.plan} nest={whole} />}
-      <BoxTiles plan={plan} nest={nest} choice={choice} />
+      <BoxTiles plan={plan} nest={nest} choice={choice} nested={nested} />
       <h2 id="fill" className="unseen">
         Fill
       </h2>

@@ -13,6 +13,7 @@ import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { derivePlan } from '../plan/derivePlan.ts';
 import { findFaults } from '../plan/findFaults.ts';
 import { neighboursOfPlan } from '../plan/neighboursOfPlan.ts';
+import { planOfBundle } from '../plan/ofBundle.ts';
 import { planBundles } from '../plan/PlanDocument.ts';
 import type { PlanRequest } from '../plan/PlanRequest.ts';
 import { movedAs, standingIn, standsOfPlan } from '../plan/standsOfPlan.ts';
@@ -298,6 +299,10 @@ describe('a nest on the screen', () => {
       expect(taken.choice.stand).toEqual(stand);
       expect(stowedOf(taken).bundles[1]!.within?.at).toBe(0);
     }
+  });
+  test('one told by itself stands in none of those that are left out', () => {
+    expect(planBundles(plan)[1]!.block.within?.at).toBe(0);
+    expect(planOfBundle(plan, 1).block.within).toBeUndefined();
   });
   test('what is drawn in another moves with it, and only the outermost are neighbours', () => {
     expect(planBundles(plan).map((_, at) => movedAs(plan, at))).toEqual([0, 0, 2]);

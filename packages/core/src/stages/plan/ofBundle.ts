@@ -21,9 +21,14 @@ const bundleOf = ({ piece, layers, bundleIn, coverIn, block, boxed }: PlanBundle
   layers,
   bundleIn,
   coverIn,
-  block,
+  block: alone(block),
   ...(boxed ? { boxed } : {}),
 });
+
+/** By itself it stands in none of those that are left out. */
+function alone({ within: _, ...block }: PlanBundle['block']): PlanBundle['block'] {
+  return block;
+}
 
 /** A plan as it is for one bundle alone, which stands where the first does; the others are left out, its place among them stays. */
 export function planOfBundle(plan: PlanDocument, at: number): PlanDocument {
