@@ -130,8 +130,9 @@ function standingBlock(wraps: Wraps, way: Way, sheet: SheetBoard | null, folds: 
       ? boardIn
       : (one: readonly number[], other: readonly number[]) => boardIn + (foldBetween(folds, one, other)?.thicknessIn ?? 0);
   const apart = hosts ? apartWithin(between, hosts) : between;
-  const asTold = hosts ? stoodWithin(way.stand, hosts) : way.stand;
-  const stand = round ? stoodTogether(asTold, round.of, sizes) : asTold;
+  const settled = (told: Way['stand']) => (hosts ? stoodWithin(told, hosts) : told);
+  const asTold = settled(way.stand);
+  const stand = round ? settled(stoodTogether(asTold, round.of, sizes)) : asTold;
   const stood = standIn(stand, sizes, apart, round);
   const { sizeIn: blockIn, roundAt = NEAR } = stood;
   const met = sheet || folds.length > 0 ? jointsIn(stand, sizes, apart, round) : [];

@@ -2,6 +2,7 @@ import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { nestedAxis } from '../../engineering/stowage/Block.ts';
 import { verifyStowage } from '../../engineering/stowage/verifyStowage.ts';
 import { letterOf } from '../../engineering/stowage/letterOf.ts';
+import { standsOf, type Within } from '../box/within.ts';
 import { derivePlan } from './derivePlan.ts';
 import { planBundles, type PlanDocument } from './PlanDocument.ts';
 import type { PlanRequest } from './PlanRequest.ts';
@@ -41,12 +42,21 @@ function addsUp(plan: PlanDocument): string[] {
 /** Where bundles overlap, or one stands out of their block. */
 function standsApart(plan: PlanDocument): string[] {
   const { shared } = plan;
-  const all = planBundles(plan).flatMap(({ block, bundleIn }, kind) =>
-    block.at.map((atIn) => ({ ...standsOut(block, bundleIn, atIn), kind })),
+  const bundles = planBundles(plan);
+  const all = bundles.flatMap(({ block, bundleIn }, kind) =>
+    block.at.map((atIn) => ({ atIn, sizeIn: standsOut(block, bundleIn, atIn), kind })),
   );
-  const placed = all.map((one, i) => ({ id: letterOf(i), ...one }));
+  const letters = all.map((_, i) => letterOf(i));
+  // what stands in another is one with it to the others
+  const met = standsOf(all.map((one) => ({ ...one, within: withinOf(bundles[one.kind]!.block, all) })));
+  const placed = all.flatMap(({ kind }, i) => (bundles[kind]!.block.within ? [] : [{ id: letters[i]!, kind, ...met[i]! }]));
   const betweenIn = plan.block.wallIn ?? Math.min(...(plan.boards?.[0]?.sizeIn ?? [0]));
-  if (!shared) return apartIn(placed, plan.block.sizeIn, betweenIn);
+  const deep = bundles.flatMap(({ block, bundleIn }, kind) =>
+    goesAsDeep(block, bundleIn, bundles)
+      ? []
+      : [`block: ${letters[all.findIndex((one) => one.kind === kind)]!} does not stand in its place`],
+  );
+  if (!shared) return [...deep, ...apartIn(placed, plan.block.sizeIn, betweenIn)];
   // among the others stands their box; whether they go into it is a fault of the nest, not of its sums
   const isIn = ({ kind }: { kind: number }) => shared.of.includes(kind);
   const nearIn = shared.atIn.map((from, axis) => from + (shared.outsideIn[axis]! - shared.withinIn[axis]!) / 2);
@@ -55,23 +65,33 @@ function standsApart(plan: PlanDocument): string[] {
     .map((one) => ({ ...one, atIn: one.atIn.map((from, axis) => from - nearIn[axis]!) as unknown as Triple }));
   const beside = placed.filter((one) => !isIn(one));
   return [
+    ...deep,
     ...apartIn([...beside, { id: shared.name, atIn: shared.atIn, sizeIn: shared.outsideIn }], plan.block.sizeIn, 0),
     ...apartIn(within, shared.withinIn, betweenIn),
   ];
 }
 
-/** As much of a bundle as is not in another: of its like all of the last, of what stands in another its open end. */
-function standsOut({ at, pitchIn, within }: PlanDocument['block'], bundleIn: Triple, atIn: Triple): { atIn: Triple; sizeIn: Triple } {
-  if (within) {
-    const out = (side: number, axis: number) => (axis === within.axis ? within.standsOutIn : side);
-    const inIt = (from: number, axis: number) => (axis === within.axis ? from + bundleIn[within.axis] - within.standsOutIn : from);
-    return { atIn: atIn.map(inIt) as unknown as Triple, sizeIn: bundleIn.map(out) as unknown as Triple };
-  }
+/** Where one stands in another, by the list of all bundles. */
+const withinOf = ({ within }: PlanDocument['block'], all: readonly { readonly kind: number }[]): Within | null =>
+  within ? { ...within, at: all.findIndex(({ kind }) => kind === within.at) } : null;
+
+/** True where what stands in another has its open end as far out of that as it says, in the middle of it. */
+function goesAsDeep({ at, within }: PlanDocument['block'], bundleIn: Triple, bundles: ReturnType<typeof planBundles>): boolean {
+  if (!within) return true;
+  const host = bundles[within.at]!;
+  return bundleIn.every((side, axis) => {
+    const [from, hostFrom] = [at[0]![axis]!, host.block.at[0]![axis]!];
+    const far = [from + side, hostFrom + host.bundleIn[axis]!] as const;
+    return axis === within.axis ? close(far[0], far[1] + within.standsOutIn) : close(from + far[0], hostFrom + far[1]);
+  });
+}
+
+/** As much of a bundle as is not in another of its like: all of the last. */
+function standsOut({ at, pitchIn }: PlanDocument['block'], bundleIn: Triple, atIn: Triple): Triple {
   const axis = pitchIn ? nestedAxis(bundleIn, pitchIn) : null;
-  if (axis === null) return { atIn, sizeIn: bundleIn };
+  if (axis === null) return bundleIn;
   const isNext = (one: Triple) => one.every((from, side) => close(from, atIn[side]! + (side === axis ? pitchIn![axis] : 0)));
-  const sizeIn = at.some(isNext) ? (bundleIn.map((side, i) => (i === axis ? pitchIn![axis] : side)) as unknown as Triple) : bundleIn;
-  return { atIn, sizeIn };
+  return at.some(isNext) ? (bundleIn.map((side, i) => (i === axis ? pitchIn![axis] : side)) as unknown as Triple) : bundleIn;
 }
 
 /** Faults of what is placed within an outline. */
