@@ -1,4 +1,14 @@
-import { HARD_POINTS, laidOf, letterOf, lower, planBundles, type PlanBundle, type PlanDocument } from '@inch-nest/core';
+import {
+  HARD_POINTS,
+  laidOf,
+  letterOf,
+  lower,
+  movedAs,
+  planBundles,
+  standingIn,
+  type PlanBundle,
+  type PlanDocument,
+} from '@inch-nest/core';
 import { countOfPlan } from '../../drawings/nestGeometry.ts';
 import { lettersOf } from '../../words/wrapWords.ts';
 
@@ -37,16 +47,32 @@ export function openingSteps(plan: PlanDocument, along: readonly string[] = []):
 }
 
 /** The last that was put in comes out first. */
-function liftWords(bundles: readonly PlanBundle[], count: number, { around, shared }: PlanDocument): string {
+function liftWords(bundles: readonly PlanBundle[], count: number, plan: PlanDocument): string {
+  const { around, shared } = plan;
   if (count === 1) return 'Lift the bundle out with both hands.';
-  if (bundles.length === 1) return `Lift out ${count} bundles, ${letterOf(count - 1)} first, A last.`;
+  if (bundles.length === 1) {
+    const nested = bundles[0]!.block.pitchIn ? ': they stand in one another' : '';
+    return `Lift out ${count} bundles, ${letterOf(count - 1)} first, A last${nested}.`;
+  }
   const letters = lettersOf(bundles);
   // what goes in as one comes out as one
   const some = around?.of && around.some ? { of: around.of, atIn: around.some.atIn } : (shared ?? null);
   const nearest = (at: number) => (some?.of.includes(at) ? some.atIn : bundles[at]!.block.at[0]!);
   const out = bundles
-    .map((_, at) => ({ at, corner: nearest(at) }))
-    .sort((a, b) => b.corner[2] - a.corner[2] || b.corner[1] - a.corner[1] || b.corner[0] - a.corner[0] || b.at - a.at)
+    .map((_, at) => {
+      // what stands in another comes out before that
+      const root = movedAs(plan, at);
+      return { at, root, corner: nearest(root), deep: standingIn(plan, root).indexOf(at) };
+    })
+    .sort(
+      (a, b) =>
+        b.corner[2] - a.corner[2] ||
+        b.corner[1] - a.corner[1] ||
+        b.corner[0] - a.corner[0] ||
+        b.root - a.root ||
+        b.deep - a.deep ||
+        b.at - a.at,
+    )
     .map(({ at }) => letters[at]!);
   const of = some?.of.map((at) => letters[at]!) ?? [];
   const last = out.find((one) => of.includes(one));
@@ -55,7 +81,9 @@ function liftWords(bundles: readonly PlanBundle[], count: number, { around, shar
   const inTurn = out.flatMap((one) => (one === last ? [asOne] : of.includes(one) ? [] : [one]));
   const opened = shared?.core ? ` Push ${as} out of their tube from one end.` : shared ? ` Open the box of ${as} the same way.` : '';
   const apart = around?.of ? ` Unwind the ${around.name.toLowerCase()} that holds ${as} together.` : opened;
-  return `Lift out ${count} bundles, one after the other: ${inTurn.join(', ')}.${apart}`;
+  const within = bundles.flatMap(({ block }, at) => (block.within ? `${letters[at]!} in ${letters[block.within.at]!}` : []));
+  const nested = within.length > 0 ? `; they stand in one another, ${within.join(', ')}` : '';
+  return `Lift out ${count} bundles, one after the other: ${inTurn.join(', ')}${nested}.${apart}`;
 }
 
 /**

@@ -108,6 +108,39 @@ test('of several each is lifted out, the last one first, and what goes along is 
   expect(openingSteps(writePlanDocument(stacks.option, books.house)).at(-1)).toMatch(/tape off the stacks/);
 });
 
+test('what stands in another comes out before that, and the buyer is told that it is in there', () => {
+  const one = request(
+    { archetype: 'compactCeramic', lengthIn: 8, widthIn: 8, heightIn: 5, keepUpright: true },
+    { stock: { boxes: [box([20, 20, 20])] } },
+  );
+  const [bowl] = one.order.pieces;
+  const lies = { layers: CHOICE.layers, orientation: [0, 1, 2] as const };
+  const held = (id: string, sideIn: number, pieceId: string) => ({
+    ...bowl!,
+    id,
+    lengthIn: sideIn,
+    widthIn: sideIn,
+    within: { pieceId, standsOutIn: 0.5 },
+  });
+  // the first of the list is the innermost
+  const pieces = [held(bowl!.id, 4, 'middle'), held('middle', 6, 'large'), { ...bowl!, id: 'large' }];
+  const of = { ...one, order: { ...one.order, pieces }, pieceIds: pieces.map(({ id }) => id) };
+  const nest = derivePlan(of, { ...CHOICE, ...lies, box: '20x20x20', others: [lies, lies] });
+  if (nest.kind === 'noPlan') throw new Error(nest.reasons.join());
+  expect(openingSteps(writePlanDocument(nest.option, of.house))).toContain(
+    'Lift out 3 bundles, one after the other: A, B, C; they stand in one another, A in B, B in C.',
+  );
+  const alike = request(
+    { archetype: 'compactCeramic', count: 3, nestStepIn: 1, lengthIn: 8, widthIn: 8, heightIn: 5 },
+    { stock: { boxes: [box([20, 20, 20])] } },
+  );
+  const column = derivePlan(alike, { ...CHOICE, ...lies, box: '20x20x20', grid: [1, 1, 3] });
+  if (column.kind === 'noPlan') throw new Error(column.reasons.join());
+  expect(openingSteps(writePlanDocument(column.option, alike.house))).toContain(
+    'Lift out 3 bundles, C first, A last: they stand in one another.',
+  );
+});
+
 test('of several different ones each by its letter and name, what was put in last first', () => {
   const one = request({ archetype: 'fineMetal' });
   const [lamp] = one.order.pieces;
