@@ -11,7 +11,6 @@ import type { MadePart } from './madeParts.ts';
 import type { StandingCore } from './StandingCore.ts';
 import type { Shortened } from './Shortened.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
-import type { Within } from './within.ts';
 
 /** Room on each face between what is inside and a box's wall, inches. */
 export interface Gaps {
@@ -90,6 +89,13 @@ export interface LyingBundle {
   readonly atIn: Triple;
   /** The other bundle it stands in; null where it stands in none. */
   readonly within: Within | null;
+}
+
+/** Which bundle another stands in, the axis along which it does, and by how much it stands out of that, inches. */
+export interface Within {
+  readonly at: number;
+  readonly axis: 0 | 1 | 2;
+  readonly standsOutIn: number;
 }
 
 /** All bundles of a parcel as they stand together. */

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { box, CHOICE, FACTS, finish, request, STOCK } from '../../../tests/sampleRequest.ts';
 import { orient, orientationsAllowed } from '../../engineering/geometry/orientations.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import type { Stand } from '../../engineering/stowage/Stand.ts';
 import { breaksWithin } from '../../engineering/journey/dropHeights.ts';
 import { planParcel, planSpace } from '../../planParcel.ts';
 import { writeBenchSteps } from '../bench/writeBenchSteps.ts';
@@ -286,6 +287,77 @@ describe('planned', () => {
     expect(points(false)).toEqual(points(true));
     expect(points(true).length).toBeGreaterThan(3);
   });
+});
+
+test('whatever somebody says goes into what, and stands or is boxed together: it adds up, told again it is the same, and nothing rests on itself', () => {
+  const side = (least: number, most: number) => fc.integer({ min: least, max: most });
+  const piece = fc.record({
+    archetype: fc.constantFrom('compactCeramic', 'rigidMetal', 'blownGlass', 'resinWood'),
+    lengthIn: side(1, 5),
+    widthIn: side(1, 5),
+    heightIn: side(2, 4),
+    weightLb: side(1, 6),
+    keepUpright: fc.boolean(),
+    count: fc.constantFrom(1, 1, 1, 1, 1, 1, 1, 2),
+    into: fc.oneof({ weight: 5, arbitrary: side(0, 3) }, { weight: 1, arbitrary: fc.constant(null) }),
+    standsOutIn: fc.constantFrom(0, 1, 2, 3),
+  });
+  const lies = fc.record({
+    layers: fc.constantFrom(...['smallBubble', 'largeBubble', 'tissue'].map((material) => [{ material, turns: 2 }])),
+    orientation: fc.constantFrom(...orientationsAllowed(false)),
+  });
+  const told = fc.array(fc.tuple(piece, lies, side(0, 2), fc.boolean()), { minLength: 2, maxLength: 5, size: 'max' });
+  const fill = STOCK.fills[1]!.key;
+  const stock = { boxes: [box([60, 50, 50]), box([40, 30, 30]), box([20, 16, 14])] };
+  let nested = 0;
+  fc.assert(
+    fc.property(told, fc.constantFrom('nothing', 'shared', 'around', 'board', 'fold'), (all, more) => {
+      const pieces = all.map(([{ into: host, standsOutIn, ...facts }], at): Partial<PieceFacts> => {
+        // mostly into one before it, now and then into whatever there is
+        const into = host === null || at === 0 ? host : host === 3 ? host : host % at;
+        const within = into === null || into >= all.length ? null : { pieceId: idOf(into), standsOutIn };
+        // each a little smaller than the one before it, so that many go in
+        const smaller = (sideIn: number) => Math.max(2, sideIn + 8 - 3 * at);
+        return { ...facts, lengthIn: smaller(facts.lengthIn), widthIn: smaller(facts.widthIn), title: `piece ${at}`, within };
+      });
+      const of = asked(pieces, { stock });
+      const some = all.flatMap(([, , , isIn], at) => (isIn ? [at] : []));
+      const isSome = some.length > 1 && some.length < all.length;
+      const [first, ...others] = all.map(([, one]) => one);
+      const stand = all.reduce<Stand | null>(
+        (before, [, , along], at) => (before === null ? at : { along: along as 0 | 1 | 2, parts: [before, at] }),
+        null,
+      );
+      const choice: PlanChoice = {
+        ...CHOICE,
+        ...first!,
+        others,
+        stand: stand!,
+        box: '60x50x50',
+        ...(more === 'shared' && isSome ? { shared: { of: some, box: '40x30x30', fill } } : {}),
+        ...(more === 'around' ? { around: { material: 'largeBubble', turns: 1, ...(isSome ? { of: some } : {}) } } : {}),
+        ...(more === 'board' ? { cells: true } : {}),
+        ...(more === 'fold' ? { between: [{ pair: [0, 1] as const, material: 'largeBubble', folds: 2 }] } : {}),
+      };
+      const derived = derivePlan(of, choice);
+      if (derived.kind === 'noPlan') return;
+      const { option } = derived;
+      const { resting, bundles, shared } = stowedOf(option);
+      if (bundles.some(({ within }) => within)) nested++;
+      for (const { on } of Object.values(resting))
+        on.forEach((supports, at) => {
+          let steps = 0;
+          for (let next = supports[0]; next && steps <= all.length; next = on[next.at]![0]) steps++;
+          expect([at, steps]).toEqual([at, Math.min(steps, all.length)]);
+        });
+      const again = derivePlan(of, option.choice);
+      expect(again.kind === 'plan' && [again.option.chance, again.option.choice.stand]).toEqual([option.chance, option.choice.stand]);
+      // a box that some do not go into is a fault of the nest, not of its sums
+      if (!shared || Math.min(...Object.values(shared.gaps)) >= 0) expect(verifyPlan(writePlanDocument(option, of.house), of)).toEqual([]);
+    }),
+    { numRuns: 100 },
+  );
+  expect(nested).toBeGreaterThan(10);
 });
 
 describe('a nest on the screen', () => {

@@ -7,7 +7,7 @@ import { FACES, FACE_AXIS, type Face } from '../../engineering/pieces/hardPoints
 import type { WrappedItem, Wraps } from '../wrap/WrappedItem.ts';
 import { orientationsOf } from './orientationsOf.ts';
 import { sizeAsLies } from './pitchOf.ts';
-import type { LyingBundle } from './StowedBox.ts';
+import type { LyingBundle, Within } from './StowedBox.ts';
 
 // Pieces that differ and go into one another as they stand: a lid turned over in its pot, a small bowl in a large one. Each is wrapped
 // by itself, and the inner one is set in without force. Common practice, no source.
@@ -144,13 +144,6 @@ export function outlinesAsLie(
     sizeIn: sizeAsLies(wraps[at]!, one),
   }));
   return hosts ? outlinesWithin(sizes, hosts) : sizes.map(({ sizeIn }) => sizeIn);
-}
-
-/** Which bundle another stands in, the axis along which it does, and by how much it stands out of that, inches. */
-export interface Within {
-  readonly at: number;
-  readonly axis: 0 | 1 | 2;
-  readonly standsOutIn: number;
 }
 
 /**

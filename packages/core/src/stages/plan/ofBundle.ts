@@ -26,8 +26,9 @@ const bundleOf = ({ piece, layers, bundleIn, coverIn, block, boxed }: PlanBundle
 });
 
 /** By itself it stands in none of those that are left out. */
-function alone({ within: _, ...block }: PlanBundle['block']): PlanBundle['block'] {
-  return block;
+function alone(block: PlanBundle['block']): PlanBundle['block'] {
+  const { within: _, ...rest } = block;
+  return rest;
 }
 
 /** A plan as it is for one bundle alone, which stands where the first does; the others are left out, its place among them stays. */
