@@ -5,7 +5,7 @@ import { PickedClash } from '../../parcel/fields/PickedClash.tsx';
 import { usePickedField } from '../../parcel/fields/usePickedField.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { KeptText } from '../../parts/KeptText.tsx';
-import { othersByLetter } from './othersByLetter.ts';
+import { meantElsewhere, othersByLetter } from './othersByLetter.ts';
 
 const ITSELF = 'itself';
 
@@ -37,6 +37,7 @@ export function ComesOff({ parcel, whole }: { parcel: ParcelUse; whole: ParcelUs
           options={[
             { value: ITSELF, label: 'nothing: a piece of its own' },
             ...others.map((one) => ({ value: one.pieceId, label: one.name })),
+            ...meantElsewhere(now?.pieceId, others),
           ]}
           onChange={(pieceId: string) => field.pick(pieceId === ITSELF ? null : { pieceId, after: null, loosens: now?.loosens ?? '' })}
         />

@@ -7,7 +7,7 @@ import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { KeptText } from '../../parts/KeptText.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import { LIKE_THIS } from '../../words/likeThis.ts';
-import { othersByLetter } from './othersByLetter.ts';
+import { meantElsewhere, othersByLetter } from './othersByLetter.ts';
 
 const NOTHING = 'nothing';
 /** Further than this it stands beside, inches. */
@@ -45,6 +45,7 @@ export function GoesInto({ parcel, whole }: { parcel: ParcelUse; whole: ParcelUs
           options={[
             { value: NOTHING, label: 'nothing: it stands by itself' },
             ...free.map((one) => ({ value: one.pieceId, label: one.name })),
+            ...meantElsewhere(now?.pieceId, others),
           ]}
           onChange={(pieceId: string) => field.pick(pieceId === NOTHING ? null : { pieceId, standsOutIn: now?.standsOutIn ?? 0 })}
         />

@@ -3,7 +3,7 @@ import { Select } from 'antd';
 import { PickedClash } from '../../parcel/fields/PickedClash.tsx';
 import { usePickedField } from '../../parcel/fields/usePickedField.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
-import { othersByLetter } from './othersByLetter.ts';
+import { meantElsewhere, othersByLetter } from './othersByLetter.ts';
 
 const ANYWHERE = 'anywhere';
 
@@ -18,8 +18,12 @@ export function StandsBeside({ parcel, whole }: { parcel: ParcelUse; whole: Parc
       <Select
         id="stands-beside"
         aria-label="Stands next to"
-        value={others.some(({ pieceId }) => pieceId === field.value) ? field.value! : ANYWHERE}
-        options={[{ value: ANYWHERE, label: 'any of them' }, ...others.map(({ pieceId, name }) => ({ value: pieceId, label: name }))]}
+        value={field.value ?? ANYWHERE}
+        options={[
+          { value: ANYWHERE, label: 'any of them' },
+          ...others.map(({ pieceId, name }) => ({ value: pieceId, label: name })),
+          ...meantElsewhere(field.value ?? undefined, others),
+        ]}
         onChange={(pieceId: string) => field.pick(pieceId === ANYWHERE ? null : pieceId)}
       />
       <div className="meaning">{field.value ? 'side by side, not one upon the other' : 'like a wheel next to its frame'}</div>

@@ -75,6 +75,13 @@ test('taken out again; in centimetres for who reads those', async () => {
   expect(kept).toEqual([['piece', 'within', 'null', 1]]);
 });
 
+test('one that went into another box is told so, and can be taken back', async () => {
+  await shown(1, { [B]: within('00000000-0000-4000-8000-0000000000ff') });
+  expect(screen.getByText('one that goes in another box')).toBeTruthy();
+  fireEvent.click(offered()[0]!);
+  expect(kept).toEqual([['piece', 'within', 'null', 1]]);
+});
+
 test('of several alike, and of one alone, it is not asked', async () => {
   await shown(1, { [B]: { count: 2 } });
   expect(screen.queryByLabelText('Goes into')).toBeNull();

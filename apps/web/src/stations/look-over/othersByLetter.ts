@@ -9,3 +9,7 @@ export function othersByLetter({ view: { pieceId } }: ParcelUse, { view }: Parce
   const letters = lettersOfPieces(held);
   return held.map((one, at) => ({ ...one, name: `${letters[at]} ${titleOfPiece(one)}` })).filter((one) => one.pieceId !== pieceId);
 }
+
+/** One that is meant, though it is none of these: it went into another box. */
+export const meantElsewhere = (pieceId: string | undefined, others: readonly Pick<HeldPiece, 'pieceId'>[]) =>
+  pieceId === undefined || others.some((one) => one.pieceId === pieceId) ? [] : [{ value: pieceId, label: 'one that goes in another box' }];

@@ -99,13 +99,16 @@ function waysWithin(
   );
 }
 
-/** By their place, the one that each is to stand next to; where some stand in others, of the outermost among themselves. */
+/** By their place, the one that each is to stand next to; where some stand in others, of the outermost among themselves: what is within wants what it wants. */
 function besideOf(wraps: Wraps, hosts: Hosts | null = null): (number | null)[] {
   const roots = wraps.flatMap((_, at) => (hosts === null || hosts[at] === null ? [at] : []));
   return roots.map((root) => {
-    const other = wraps.findIndex(({ piece }) => piece.facts.id === wraps[root]!.piece.facts.beside);
-    const met = other < 0 ? -1 : roots.indexOf(hosts ? rootOf(hosts, other) : other);
-    return met < 0 || roots[met] === root ? null : met;
+    const all = [root, ...(hosts ? nestedIn(hosts, root) : [])];
+    const wanted = all.flatMap((at) => {
+      const other = wraps.findIndex(({ piece }) => piece.facts.id === wraps[at]!.piece.facts.beside);
+      return other < 0 || all.includes(other) ? [] : roots.indexOf(hosts ? rootOf(hosts, other) : other);
+    });
+    return wanted[0] ?? null;
   });
 }
 

@@ -175,8 +175,8 @@ describe('next to one that is named', () => {
       expect(notBeside(of, chosen.recommended)).toEqual([]);
     }
   });
-  test('next to what another stands in is next to both', () => {
-    const one = besides({ tray: 'bowl' });
+  test.each<Readonly<Record<string, string>>>([{ tray: 'bowl' }, { bowl: 'tray' }])('next to what another stands in is next to both: %j', (wanted) => {
+    const one = besides(wanted);
     const pieces = one.order.pieces.map((piece, at) =>
       at === 0 ? { ...piece, lengthIn: 9, widthIn: 9 } : at === 1 ? { ...piece, within: { pieceId: idOf(0), standsOutIn: 1 } } : piece,
     );
