@@ -1,4 +1,3 @@
-import { scaleLinear } from 'd3-scale';
 import type { PlanDocument } from '@inch-nest/core';
 import { CAUSE_WORDS } from '../words/causeWords.ts';
 
@@ -9,8 +8,7 @@ export function CausesBar({ causes, width }: { causes: PlanDocument['causes']; w
     .map((cause) => ({ ...cause, share: total > 0 ? cause.chance / total : 0 }))
     .filter((cause) => cause.share >= 0.01)
     .sort((a, b) => b.share - a.share);
-  const x = scaleLinear([0, 1], [0, width]);
-  const starts = shares.map((_, i) => x(shares.slice(0, i).reduce((sum, cause) => sum + cause.share, 0)));
+  const starts = shares.map((_, i) => width * shares.slice(0, i).reduce((sum, cause) => sum + cause.share, 0));
   const words = shares.map((cause) => `${CAUSE_WORDS[cause.key]} ${Math.round(cause.share * 100)}%`).join(' · ');
   return (
     <figure className="causes">
@@ -19,7 +17,7 @@ export function CausesBar({ causes, width }: { causes: PlanDocument['causes']; w
           <rect
             key={cause.key}
             x={starts[i]}
-            width={Math.max(1, x(cause.share) - 1.5)}
+            width={Math.max(1, width * cause.share - 1.5)}
             height={14}
             style={{ fill: 'var(--rust)', opacity: Math.max(0.25, 1 - i * 0.28) }}
           />

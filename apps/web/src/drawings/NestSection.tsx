@@ -1,4 +1,3 @@
-import { scaleLinear } from 'd3-scale';
 import { fillsInner, type PlanDocument } from '@inch-nest/core';
 import { Dimension } from './Dimension.tsx';
 import { FillPlaces } from './FillPlaces.tsx';
@@ -29,7 +28,8 @@ interface Props {
 
 /** One section of the nest, to scale: walls, fill, inner box, layers, piece, and the figures round them. */
 export function NestSection({ view, at, k, prefix, plan, write, leastGapIn, pull, onMove }: Props) {
-  const scale = scaleLinear([0, 1], [0, k]);
+  // a scale of d3 would bring its dates and colours into the first view for one product
+  const scale = (inches: number) => inches * k;
   const wall = Math.max(3, scale(view.wallIn));
   const [w, h] = [scale(view.inside.w), scale(view.inside.h)];
   const box = (rect: { x: number; y: number; w: number; h: number }) => ({
