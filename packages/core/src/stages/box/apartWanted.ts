@@ -5,7 +5,7 @@ import type { WrappedItem } from '../wrap/WrappedItem.ts';
 import { foldMet, mayBeFolded, MOST_FOLDS, type FoldChoice } from './folds.ts';
 import { leastGap } from './gapsAround.ts';
 import { wallParts } from './shared.ts';
-import { isWithin } from './within.ts';
+import { isWithin } from './metWithin.ts';
 import type { Block } from './StowedBox.ts';
 
 /** Heavier than water, and heavier than what it stands beside: such a thing goes through its neighbour’s wrap. Common practice, no source; the figures are judgement. */

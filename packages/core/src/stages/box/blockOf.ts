@@ -16,18 +16,9 @@ import type { Block, LyingBundle } from './StowedBox.ts';
 import { countOf, type Way } from './waysToStand.ts';
 import { pitchOf } from './pitchOf.ts';
 import { aroundSome, roomOutside, takenWithin, wound } from './windBundles.ts';
-import {
-  apartWithin,
-  hostsOf,
-  jointsWithin,
-  lieWithin,
-  outlinesWithin,
-  placedWithin,
-  restingWithin,
-  standsOf,
-  stoodWithin,
-  takenByBundle,
-} from './within.ts';
+import { hostsOf } from './hosts.ts';
+import { restingWithin, standsOf, takenByBundle } from './metWithin.ts';
+import { apartWithin, jointsWithin, lieWithin, outlinesWithin, placedWithin, stoodWithin } from './within.ts';
 
 const NO_FOLDS: readonly PlacedFold[] = [];
 

@@ -4,7 +4,7 @@ import { blockSizeIn, layoutOf, type Grid } from '../../engineering/stowage/Bloc
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
 
 /** Which of the piece's own axes is upright as it stands: along it one goes into the next. */
-const UPRIGHT = 2;
+export const UPRIGHT = 2;
 
 /**
  * From one bundle to the next of its like as they lie, inches: a bundle's own sides, but along the piece's upright axis, where pieces

@@ -9,7 +9,7 @@ import { coreRound, cutToBox, isCore } from './core.ts';
 import { gapsAround } from './gapsAround.ts';
 import { wholeShell } from './makeShell.ts';
 import type { Block, LyingBundle, SharedBox } from './StowedBox.ts';
-import { amongThem, restingWithin, standsOf, takenByBundle } from './within.ts';
+import { amongThem, restingWithin, standsOf, takenByBundle } from './metWithin.ts';
 
 // Some of several bundles stand together in a box, or lie in a core, beside the others.
 

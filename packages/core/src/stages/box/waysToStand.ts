@@ -9,7 +9,8 @@ import { gapsAround, leastGap } from './gapsAround.ts';
 import { pitchOf, sizeAsLies } from './pitchOf.ts';
 import { orientationsOf } from './orientationsOf.ts';
 import { asRuled } from './standsAsRuled.ts';
-import { allowedWithin, hostsOf, lieWithin, nestedIn, outlinesAsLie, rootOf, stoodWithin, type Hosts } from './within.ts';
+import { hostsOf, nestedIn, rootOf, type Hosts } from './hosts.ts';
+import { allowedWithin, lieWithin, outlinesAsLie, stoodWithin } from './within.ts';
 
 /** Ways in which several bundles may stand are looked at up to so many, the closest first. */
 const MOST_STANDS = 8;

@@ -22,7 +22,8 @@ import { verifyPlan } from '../plan/verifyPlan.ts';
 import { writePlanDocument } from '../plan/writePlanDocument.ts';
 import type { PieceFacts } from '../sale/Order.ts';
 import { leastGap } from './gapsAround.ts';
-import { outlinesWithin, placedWithin, takenByBundle } from './within.ts';
+import { takenByBundle } from './metWithin.ts';
+import { outlinesWithin, placedWithin } from './within.ts';
 
 // Pieces that go into one another: against sums by hand, counted cubes, and what is known of those that are alike. Each wrapped by
 // itself and set in without force is common practice, no source.

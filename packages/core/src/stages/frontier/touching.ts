@@ -7,7 +7,7 @@ import { isWound, partsThem } from '../box/around.ts';
 import { hasOwnWall } from '../box/boxed.ts';
 import { foldMet } from '../box/folds.ts';
 import { isShared, wallParts } from '../box/shared.ts';
-import { isWithin } from '../box/within.ts';
+import { isWithin } from '../box/metWithin.ts';
 import type { Gaps, StowedBox } from '../box/StowedBox.ts';
 import { driftedGaps } from '../fill/effectiveGaps.ts';
 import { emptyBefore, pieceFaceAt } from '../fill/faceLayers.ts';

@@ -12,7 +12,7 @@ import type { FoldChoice } from '../box/folds.ts';
 import type { StandingCore } from '../box/StandingCore.ts';
 import type { Gaps, StandingTubes, Within } from '../box/StowedBox.ts';
 import type { Shortened } from '../box/Shortened.ts';
-import type { NotWithin } from '../box/within.ts';
+import type { NotWithin } from '../box/hosts.ts';
 import type { ByPlace } from '../fill/fillPlaces.ts';
 import type { Cause } from '../frontier/causes.ts';
 import type { CostLine, PlanChoice } from '../frontier/PlanOption.ts';

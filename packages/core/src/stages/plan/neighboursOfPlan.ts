@@ -1,6 +1,6 @@
 import { restingOf } from '../../engineering/stowage/resting.ts';
 import { pairsIn } from '../box/apartWanted.ts';
-import { standsOf } from '../box/within.ts';
+import { standsOf } from '../box/metWithin.ts';
 import type { FoldChoice } from '../box/folds.ts';
 import { planBundles, type PlanDocument } from './PlanDocument.ts';
 import { boundsOf } from './standsOfPlan.ts';

@@ -175,16 +175,19 @@ describe('next to one that is named', () => {
       expect(notBeside(of, chosen.recommended)).toEqual([]);
     }
   });
-  test.each<Readonly<Record<string, string>>>([{ tray: 'bowl' }, { bowl: 'tray' }])('next to what another stands in is next to both: %j', (wanted) => {
-    const one = besides(wanted);
-    const pieces = one.order.pieces.map((piece, at) =>
-      at === 0 ? { ...piece, lengthIn: 9, widthIn: 9 } : at === 1 ? { ...piece, within: { pieceId: idOf(0), standsOutIn: 1 } } : piece,
-    );
-    const of = { ...one, order: { ...one.order, pieces } };
-    const chosen = planned(of);
-    for (const option of chosen.frontier) expect(touch(option, 2, 0)).toBe(true);
-    expect(notBeside(of, chosen.recommended)).toEqual([]);
-  });
+  test.each<Readonly<Record<string, string>>>([{ tray: 'bowl' }, { bowl: 'tray' }])(
+    'next to what another stands in is next to both: %j',
+    (wanted) => {
+      const one = besides(wanted);
+      const pieces = one.order.pieces.map((piece, at) =>
+        at === 0 ? { ...piece, lengthIn: 9, widthIn: 9 } : at === 1 ? { ...piece, within: { pieceId: idOf(0), standsOutIn: 1 } } : piece,
+      );
+      const of = { ...one, order: { ...one.order, pieces } };
+      const chosen = planned(of);
+      for (const option of chosen.frontier) expect(touch(option, 2, 0)).toBe(true);
+      expect(notBeside(of, chosen.recommended)).toEqual([]);
+    },
+  );
 });
 
 describe('the dearest between the others, where the house has it so', () => {

@@ -1,7 +1,9 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { standsFor } from '../../engineering/stowage/standsFor.ts';
 import type { Stand } from '../../engineering/stowage/Stand.ts';
-import { nestedIn, rootOf, standsOf, stoodWithin, type Hosts } from '../box/within.ts';
+import { nestedIn, rootOf, type Hosts } from '../box/hosts.ts';
+import { standsOf } from '../box/metWithin.ts';
+import { stoodWithin } from '../box/within.ts';
 import { placedAs } from '../box/waysToStand.ts';
 import { planBundles, type PlanDocument } from './PlanDocument.ts';
 

@@ -3,7 +3,7 @@ import { nestedAxis } from '../../engineering/stowage/Block.ts';
 import { verifyStowage } from '../../engineering/stowage/verifyStowage.ts';
 import { letterOf } from '../../engineering/stowage/letterOf.ts';
 import type { Within } from '../box/StowedBox.ts';
-import { standsOf } from '../box/within.ts';
+import { standsOf } from '../box/metWithin.ts';
 import { derivePlan } from './derivePlan.ts';
 import { planBundles, type PlanDocument } from './PlanDocument.ts';
 import type { PlanRequest } from './PlanRequest.ts';
