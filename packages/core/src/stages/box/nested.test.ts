@@ -10,6 +10,7 @@ import { knockChance } from '../frontier/touching.ts';
 import { traceFrontier } from '../frontier/traceFrontier.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { derivePlan } from '../plan/derivePlan.ts';
+import { leanOf } from './pitchOf.ts';
 import { findFaults } from '../plan/findFaults.ts';
 import { verifyPlan } from '../plan/verifyPlan.ts';
 import { writePlanDocument } from '../plan/writePlanDocument.ts';
@@ -21,7 +22,9 @@ const BOWL = { archetype: 'compactCeramic', lengthIn: 9, widthIn: 9, heightIn: 4
 const BOXES = [box([12, 12, 10]), box([14, 14, 14]), box([16, 16, 16]), box([20, 16, 14]), box([22, 22, 12]), box([24, 24, 24])];
 /** Two turns of small bubble as they lie, on one side, inches. */
 const WRAP_IN = 0.34;
-const [WIDE, HIGH, PITCH] = [9 + 2 * WRAP_IN, 4 + 2 * WRAP_IN, 1 + 2 * WRAP_IN];
+/** By hand: the foot 0.45 of the rim, 4 in lower; both wraps between two walls that lean so. */
+const RAISED_IN = (2 * WRAP_IN) / Math.sin(Math.atan((9 - 0.45 * 9) / 2 / 4));
+const [WIDE, HIGH, PITCH] = [9 + 2 * WRAP_IN, 4 + 2 * WRAP_IN, 1 + RAISED_IN];
 const asked = (more: Parameters<typeof request>[0] = {}) =>
   request({ ...BOWL, count: 3, nestStepIn: 1, ...more }, { stock: { ...STOCK, boxes: BOXES }, soldMinor: 9000 });
 const NEST: PlanChoice = { ...CHOICE, layers: [{ material: 'smallBubble', turns: 2 }], box: '24x24x24', grid: [1, 1, 3] };
@@ -72,6 +75,16 @@ describe('a block of them', () => {
 });
 
 describe('in a box', () => {
+  // exact mathematics of the two ends: nothing between lids of a flat stack but the wraps, and no end to it between upright walls
+  test.each([
+    ['a plate', [10, 10, 1], 0.94, 0.01],
+    ['a bowl', [12, 12, 6], 0.48, 0.01],
+    ['a cup', [3.5, 3.5, 3], 0.3, 0.01],
+    ['what is flat', [10, 10, 1e-9], 1, 1e-9],
+    ['a tall tube', [1, 1, 1e6], 0, 1e-6],
+  ] as const)('%s leans as far out as its sides have it', (_, sides, lean, within) =>
+    expect(Math.abs(leanOf(sides) - lean)).toBeLessThan(within),
+  );
   test('each further one adds its step and both wraps between: three bowls, by hand', () => {
     const close = (sides: Triple, wanted: Triple) => sides.forEach((side, at) => expect(side).toBeCloseTo(wanted[at]!, 12));
     const { blockIn, emptyIn3, bundles } = stowedOf(derive());
@@ -85,7 +98,7 @@ describe('in a box', () => {
     const [nested, stacked] = [derive(), derive({}, { nestStepIn: null })];
     const bought = (option: PlanOption) => option.rated.weighed.filled.amounts[0]!.boughtFt3;
     // what a bowl that sits in another leaves free is fill round them instead
-    expect(bought(nested) - bought(stacked)).toBeCloseTo((1.06 * WIDE * WIDE * 2 * 3) / 1728, 9);
+    expect(bought(nested) - bought(stacked)).toBeCloseTo((1.06 * WIDE * WIDE * 2 * (HIGH - PITCH)) / 1728, 9);
     const wraps = (option: PlanOption) => option.costLines.find(({ key }) => key === 'wraps')!.amountMinor;
     expect(wraps(nested)).toBe(wraps(stacked));
   });
@@ -132,13 +145,13 @@ describe('how they fare', () => {
 });
 
 describe('planned', () => {
-  const plan = (nestStepIn: number | null, count = 4) => {
+  const plan = (nestStepIn: number | null, count = 3) => {
     const of = asked({ count, nestStepIn });
     const chosen = finish(planParcel(of));
     if (chosen.kind === 'noPlan') throw new Error(chosen.reasons.join());
     return { of, option: chosen.recommended };
   };
-  test('four bowls that nest go in a smaller box for less than four that do not, and the plan verifies', () => {
+  test('three bowls that nest go in a smaller box for less than three that do not, and the plan verifies', () => {
     const [nested, apart] = [plan(1), plan(null)];
     const inside = ({ option }: typeof nested) => stowedOf(option).shell.insideIn.reduce((volume, side) => volume * side, 1);
     expect(inside(nested)).toBeLessThan(inside(apart));

@@ -6,9 +6,21 @@ import type { WrappedItem } from '../wrap/WrappedItem.ts';
 /** Which of the piece's own axes is upright as it stands: along it one goes into the next. */
 export const UPRIGHT = 2;
 
+/** How wide the foot of what goes into its like is, as a share of its rim; judgement. */
+const FOOT_SHARE = 0.45;
+
+/**
+ * How far a wall leans out from foot to rim: the sine of its angle from upright, 1 for a flat plate and small for a tall cup. What lies
+ * between two such walls, t thick, raises the inner one by t over this.
+ */
+export function leanOf([length, width, height]: Triple): number {
+  const outIn = ((1 - FOOT_SHARE) / 2) * Math.min(length, width);
+  return outIn / Math.hypot(outIn, height);
+}
+
 /**
  * From one bundle to the next of its like as they lie, inches: a bundle's own sides, but along the piece's upright axis, where pieces
- * go into one another, what each further one adds with both wraps between them.
+ * go into one another, what each further one adds, raised by both wraps between their feet or, if that is more, between their walls.
  *
  * @param bundleIn one as it lies; answered itself where none goes into another
  */
@@ -16,7 +28,9 @@ export function pitchOf({ piece, boxed }: Pick<WrappedItem, 'piece' | 'boxed'>, 
   const { nestStepIn, stackOf, count } = piece.facts;
   if (nestStepIn === null || count === 1 || stackOf > 1 || boxed) return bundleIn;
   const axis = orientation.indexOf(UPRIGHT);
-  const pitchIn = nestStepIn + bundleIn[axis]! - piece.sizeIn[UPRIGHT];
+  const wrapsIn = bundleIn.map((side, at) => side - piece.sizeIn[orientation[at]!]);
+  const betweenWalls = Math.max(...wrapsIn.filter((_, at) => at !== axis));
+  const pitchIn = nestStepIn + Math.max(wrapsIn[axis]!, betweenWalls / leanOf(piece.sizeIn));
   return pitchIn >= bundleIn[axis]! ? bundleIn : (bundleIn.map((side, at) => (at === axis ? pitchIn : side)) as unknown as Triple);
 }
 

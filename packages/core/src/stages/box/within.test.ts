@@ -78,6 +78,14 @@ describe('where they stand', () => {
     // beside what stands out of it nothing stands, and that is filled
     expect(emptyIn3).toBeCloseTo(outIn * ((12 + WRAPS_IN) ** 2 * 2 - (10 + WRAPS_IN) ** 2 - (8 + WRAPS_IN) ** 2), 6);
   });
+  test('where the walls are near each other the wraps between them raise it more than those below, by hand', () => {
+    const { bundles } = stowedOf(derive(asked([LARGE, { ...MIDDLE, lengthIn: 11.5, widthIn: 11.5 }])));
+    // foot 0.45 of the rim: a wall that leans 3.3 in out on 6 in; bare there is a quarter of an inch across between the two
+    const leans = Math.atan(3.3 / 6);
+    const raisedIn = (WRAPS_IN - 0.25 * Math.cos(leans)) / Math.sin(leans);
+    expect(raisedIn).toBeGreaterThan(WRAPS_IN);
+    expect(bundles[1]!.within!.standsOutIn).toBeCloseTo(0.5 + raisedIn, 9);
+  });
   test('lying, what is in it lies the same way', () => {
     const lying = [LARGE, MIDDLE].map((one) => ({ ...one, keepUpright: false }));
     const { blockIn, bundles } = stowedOf(derive(asked(lying), { orientation: [2, 1, 0] }));

@@ -5,7 +5,7 @@ import type { Apart, Joint, Stand } from '../../engineering/stowage/Stand.ts';
 import type { Wraps } from '../wrap/WrappedItem.ts';
 import { hostsOf, nestedIn, rootOf, type Hosts, type Placed } from './hosts.ts';
 import { orientationsOf } from './orientationsOf.ts';
-import { sizeAsLies, UPRIGHT } from './pitchOf.ts';
+import { leanOf, sizeAsLies, UPRIGHT } from './pitchOf.ts';
 import type { LyingBundle, Within } from './StowedBox.ts';
 
 // How what stands in another lies, and where, and what is left for it in the stand of those that stand in none.
@@ -46,9 +46,22 @@ export function lieWithin<Lies extends { readonly orientation: Orientation }>(wr
 /** A bundle as it lies, before it is placed. */
 type Lying = Pick<LyingBundle, 'wrapped' | 'orientation' | 'bundleIn' | 'sizeIn'>;
 
-/** By how much one stands out of what it stands in as they lie, wraps between them, inches. */
-const standsOut = ({ wrapped: { piece }, orientation, bundleIn }: Omit<Lying, 'sizeIn'>): number =>
-  piece.facts.within!.standsOutIn + bundleIn[orientation.indexOf(UPRIGHT)]! - piece.sizeIn[UPRIGHT];
+/**
+ * By how much one stands out of what it stands in as they lie, inches: bare, and raised by both wraps between their feet or, if that is
+ * more, between their walls, as far as these are not apart by themselves.
+ */
+function standsOut(lying: readonly Lying[], hosts: Hosts, at: number): number {
+  const [inner, outer] = [lying[at]!, lying[hosts[at]!]!];
+  const upright = inner.orientation.indexOf(UPRIGHT);
+  const wrapIn = (one: Lying, axis: number) => (one.bundleIn[axis]! - one.wrapped.piece.sizeIn[one.orientation[axis]!]) / 2;
+  const lean = leanOf(outer.wrapped.piece.sizeIn);
+  const raisedIn = [0, 1, 2].map((axis) => {
+    if (axis === upright) return wrapIn(outer, axis) + wrapIn(inner, axis);
+    const apartIn = (outer.wrapped.piece.sizeIn[outer.orientation[axis]!] - inner.wrapped.piece.sizeIn[inner.orientation[axis]!]) / 2;
+    return (wrapIn(outer, axis) + wrapIn(inner, axis) - apartIn * Math.sqrt(1 - lean ** 2)) / lean;
+  });
+  return inner.wrapped.piece.facts.within!.standsOutIn + Math.max(...raisedIn) - wrapIn(outer, upright) + wrapIn(inner, upright);
+}
 
 /** Outlines as bundles stand among each other: of one with all that stands in it, of what stands in another none of its own. */
 export const outlinesWithin = (lying: readonly Lying[], hosts: Hosts): Triple[] =>
@@ -58,7 +71,7 @@ export const outlinesWithin = (lying: readonly Lying[], hosts: Hosts): Triple[] 
     return nestedIn(hosts, at).reduce<Triple>(
       (all, inner) =>
         all.map((side, i) =>
-          i === axis ? side + standsOut(lying[inner]!) : Math.max(side, lying[inner]!.sizeIn[i]!),
+          i === axis ? side + standsOut(lying, hosts, inner) : Math.max(side, lying[inner]!.sizeIn[i]!),
         ) as unknown as Triple,
       sizeIn,
     );
@@ -97,13 +110,13 @@ export function placedWithin<One extends Lying>(
     const { orientation, sizeIn } = lying[root]!;
     const axis = orientation.indexOf(UPRIGHT);
     let endIn = sizeIn[axis]!;
-    for (const inner of nested.slice(0, nested.indexOf(place) + 1)) endIn += standsOut(lying[inner]!);
+    for (const inner of nested.slice(0, nested.indexOf(place) + 1)) endIn += standsOut(lying, hosts, inner);
     const from = outlines[root]!.map((side, i) => (i === axis ? endIn - one.sizeIn[i]! : (side - one.sizeIn[i]!) / 2));
     const host = hosts[place] ?? null;
     return {
       ...one,
       atIn: from.map((offset, i) => at[root]![i]! + offset) as unknown as Triple,
-      within: host === null ? null : { at: host, axis: axis as 0 | 1 | 2, standsOutIn: standsOut(one) },
+      within: host === null ? null : { at: host, axis: axis as 0 | 1 | 2, standsOutIn: standsOut(lying, hosts, place) },
     };
   });
 }
