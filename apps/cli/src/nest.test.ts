@@ -291,9 +291,14 @@ describe('answers', () => {
     const { chosen } = plan({ piece: 'pot', standsOut: 0.5 });
     const [outer, inner] = (chosen as { bundles: { at: number[]; size: number[]; within?: string }[] }).bundles;
     expect([outer!.within, inner!.within]).toEqual([undefined, 'A']);
-    // in the middle of it, its rim higher by what it stands out and its own wrap; 2 in high bare
+    // in the middle of it, its rim higher by what it stands out, raised by both wraps; half an inch is between them bare
     const endsIn = (one: typeof outer) => one!.at[2]! + one!.size[2]!;
-    expect(endsIn(inner) - endsIn(outer)).toBeCloseTo(0.5 + inner!.size[2]! - 2, 9);
+    const wrapsIn = (bare: readonly number[], one: typeof outer) => one!.size.map((side, axis) => (side - bare[axis]!) / 2);
+    const [around, own] = [wrapsIn([9, 9, 6], outer), wrapsIn([8, 8, 2], inner)];
+    const leans = Math.atan((9 - 0.45 * 9) / 2 / 6);
+    const walls = [0, 1].map((axis) => (around[axis]! + own[axis]! - 0.5 * Math.cos(leans)) / Math.sin(leans));
+    const raisedIn = Math.max(around[2]! + own[2]!, ...walls);
+    expect(endsIn(inner) - endsIn(outer)).toBeCloseTo(0.5 + raisedIn - around[2]! + own[2]!, 9);
     for (const side of [0, 1]) expect(inner!.at[side]! + inner!.size[side]! / 2).toBeCloseTo(outer!.at[side]! + outer!.size[side]! / 2, 9);
     expect(refused('plan', { ...asked, pieces: [pot, { ...lid, within: { piece: 'kettle' } }] }).lines.join()).toMatch(
       /pieces.1.within.piece: there is no other piece called kettle/,
