@@ -41,9 +41,12 @@ export function landedView(plan: PlanDocument, face: DropFace, squeezeIn: readon
   const held = share * outer;
   const around = held + share * innerFill;
   const bundle = around + share * sharedFill;
+  // what stands in another goes into that one's wraps, and no further than to the wall
+  const landed = (rect: Rect, near: number, far: number) =>
+    edges.reduce((one, edge) => pressed(one, [edge], Math.min(near, roomTo(view, rect, edge)), far), rect);
   let near = bundle + share * ownFill;
   const layers = view.layers.map((layer, i): LayerRect => {
-    const moved = { ...layer, ...pressed(layer, edges, near, whole) };
+    const moved = { ...layer, ...landed(layer, near, whole) };
     near += share * wraps[wraps.length - 1 - i]!;
     return moved;
   });
@@ -74,7 +77,7 @@ export function landedView(plan: PlanDocument, face: DropFace, squeezeIn: readon
         outside: pressed(view.own.outside, edges, bundle, bundle),
         inside: pressed(view.own.inside, edges, bundle, bundle),
       },
-      bundle: pressed(view.bundle, edges, bundle, view.own ? bundle : whole),
+      bundle: landed(view.bundle, bundle, view.own ? bundle : whole),
       layers,
       piece: pressed(view.piece, edges, whole, whole),
       points: view.points.map((mark) => ({ ...mark, x: mark.x + dx, y: mark.y + dy })),
@@ -83,6 +86,10 @@ export function landedView(plan: PlanDocument, face: DropFace, squeezeIn: readon
 }
 
 const TOWARD: Readonly<Record<Edge, readonly [number, number]>> = { left: [-1, 0], right: [1, 0], top: [0, -1], bottom: [0, 1] };
+
+/** How far an edge of a rectangle is from the wall there. */
+const roomTo = ({ inside }: NestView, { x, y, w, h }: Rect, edge: Edge): number =>
+  Math.max(0, { left: x, right: inside.w - x - w, top: y, bottom: inside.h - y - h }[edge]);
 
 /** A rectangle whose struck edges have moved by `near` and the others by `far`, toward the ground. */
 const pressed = (rect: Rect, edges: readonly Edge[], near: number, far: number): Rect =>

@@ -41,5 +41,5 @@ export const KIND_WORDS: Readonly<Record<ArchetypeKey, string>> = {
   textile:
     'textile coat quilt flag cloth rug jacket dress shirt jumper sweater scarf blanket tapestry curtain tablecloth handbag purse teddy-bear teddy plush stuffed-bear stuffed-animal stuffed-toy soft-toy rag-doll hat bonnet',
   rigidMetal:
-    'iron cast weight steel anvil enamel sign vice vise skillet pan saucepan spanner wrench hammer chisel hand-plane padlock key horseshoe doorknob anchor coin medal spoon tray hubcap number-plate licence-plate',
+    'iron cast weight steel anvil enamel sign vice vise skillet pan saucepan stock-pot stockpot dutch-oven wok ladle bucket pail spanner wrench hammer chisel hand-plane padlock key horseshoe doorknob anchor coin medal spoon tray hubcap number-plate licence-plate',
 };
