@@ -31,12 +31,8 @@ interface Props {
 /** The nest in section, turned so that what strikes is below, as it falls and lands; squeezed true to scale. */
 export function LandingSection({ plan, whole, face, squeezeIn, lift, width, height, label }: Props) {
   const prefix = useId().replaceAll(':', '');
-  const { view: landed, turnDeg, name, besideIn } = landedView(plan, face, squeezeIn);
-  const all = whole.others ? nestViews(whole, name) : [];
-  const isFollowed = (one: { readonly plan: PlanDocument }) => one.plan.piece.id === plan.piece.id;
-  const others = all.filter((one) => !isFollowed(one));
-  // among others it bears its own letter
-  const view = { ...landed, seen: all.find(isFollowed)?.view.seen ?? landed.seen };
+  const { view, turnDeg, name, besideIn } = landedView(plan, face, squeezeIn, whole);
+  const others = whole.others ? nestViews(whole, name).filter((one) => one.plan.piece.id !== plan.piece.id) : [];
   const wallIn = view.wallIn;
   const [outW, outH] = [view.inside.w + 2 * wallIn, view.inside.h + 2 * wallIn];
   const turn = (Math.abs(turnDeg) * Math.PI) / 180;

@@ -1,4 +1,5 @@
-import type { DropFace } from '@inch-nest/core';
+import { derivePlan, planBundles, planOfBundle, writePlanDocument, type DropFace } from '@inch-nest/core';
+import { box, CHOICE, request } from '../../../../packages/core/tests/sampleRequest.ts';
 import { samplePlan } from '../../../../packages/core/tests/samplePlan.ts';
 import { landedView } from './landingGeometry.ts';
 import { nestView } from './nestGeometry.ts';
@@ -36,6 +37,21 @@ test('what stands beside it comes toward what struck by what the fill gives, and
     SQUEEZED.map(() => 50),
   );
   expect(far.besideIn).toEqual({ dx: -nestView(plan, 'front').gaps.left, dy: 0 });
+});
+
+test('of several the one that is followed is as large as it is, whichever it is, and stands where it stands', () => {
+  const one = request({}, { stock: { boxes: [box([18, 16, 14])] } });
+  const [bowl] = one.order.pieces;
+  const of = { ...one, order: { ...one.order, pieces: [bowl!, { ...bowl!, id: 'other', lengthIn: 4 }] }, pieceIds: [bowl!.id, 'other'] };
+  const lies = { layers: CHOICE.layers, orientation: [0, 1, 2] as const };
+  const derived = derivePlan(of, { ...CHOICE, ...lies, box: '18x16x14', others: [lies], stand: { along: 0, parts: [0, 1] } });
+  if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
+  const document = writePlanDocument(derived.option, of.house);
+  for (const at of [0, 1]) {
+    const { view } = landedView(planOfBundle(document, at), 'bottom', [], document);
+    expect(view).toEqual(nestView(document, 'front', at));
+    expect(view.bundle.w).toBeCloseTo(planBundles(document)[at]!.bundleIn[0], 9);
+  }
 });
 
 test('what all gives goes no further than to the wall: a bundle in another sinks into that, and not below the ground', () => {

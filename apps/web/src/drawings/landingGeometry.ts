@@ -1,4 +1,4 @@
-import type { DropFace, PlanDocument } from '@inch-nest/core';
+import { planBundles, type DropFace, type PlanDocument } from '@inch-nest/core';
 import { nestView, type LayerRect, type NestView, type Rect, type ViewName } from './nestGeometry.ts';
 
 type Edge = 'left' | 'right' | 'top' | 'bottom';
@@ -30,14 +30,16 @@ export interface LandedView {
  * The section of a nest while it lands.
  *
  * @param squeezeIn how far each cushion gives, in the order of the plan's stacks; empty before it touches
+ * @param whole the nest of all bundles, of which this is one
  */
-export function landedView(plan: PlanDocument, face: DropFace, squeezeIn: readonly number[]): LandedView {
+export function landedView(plan: PlanDocument, face: DropFace, squeezeIn: readonly number[], whole = plan): LandedView {
   const { view: name, edges, turnDeg } = LANDINGS[face];
-  const view = nestView(plan, name);
+  const at = planBundles(whole).findIndex(({ piece }) => piece.id === plan.piece.id);
+  const view = nestView(whole, name, Math.max(0, at));
   const { wraps, ownFill, sharedFill, innerFill, outer } = givenBy(plan, squeezeIn);
   // a corner gives along the diagonal, a share of it to either side
   const share = edges.length === 1 ? 1 : Math.SQRT1_2;
-  const whole = share * (wraps.reduce((sum, one) => sum + one, 0) + ownFill + sharedFill + innerFill + outer);
+  const all = share * (wraps.reduce((sum, one) => sum + one, 0) + ownFill + sharedFill + innerFill + outer);
   const held = share * outer;
   const around = held + share * innerFill;
   const bundle = around + share * sharedFill;
@@ -46,20 +48,20 @@ export function landedView(plan: PlanDocument, face: DropFace, squeezeIn: readon
     edges.reduce((one, edge) => pressed(one, [edge], Math.min(near, roomTo(view, rect, edge)), far), rect);
   let near = bundle + share * ownFill;
   const layers = view.layers.map((layer, i): LayerRect => {
-    const moved = { ...layer, ...landed(layer, near, whole) };
+    const moved = { ...layer, ...landed(layer, near, all) };
     near += share * wraps[wraps.length - 1 - i]!;
     return moved;
   });
   const toward = (by: (edge: Edge) => number) =>
     edges.reduce<[number, number]>(([x, y], edge) => [x + by(edge) * TOWARD[edge][0], y + by(edge) * TOWARD[edge][1]], [0, 0]);
-  const [dx, dy] = toward(() => whole);
+  const [dx, dy] = toward(() => all);
   // what stands beside has fill of its own under it, and goes no further than to the wall
   const [besideX, besideY] = toward((edge) => (view.inner ? around : Math.min(around, Math.max(0, view.gaps[edge]))));
   return {
     name,
     besideIn: { dx: besideX, dy: besideY },
     turnDeg,
-    sunkIn: edges.length === 1 ? whole : whole / share,
+    sunkIn: edges.length === 1 ? all : all / share,
     view: {
       ...view,
       inner: view.inner && {
@@ -77,9 +79,9 @@ export function landedView(plan: PlanDocument, face: DropFace, squeezeIn: readon
         outside: pressed(view.own.outside, edges, bundle, bundle),
         inside: pressed(view.own.inside, edges, bundle, bundle),
       },
-      bundle: landed(view.bundle, bundle, view.own ? bundle : whole),
+      bundle: landed(view.bundle, bundle, view.own ? bundle : all),
       layers,
-      piece: pressed(view.piece, edges, whole, whole),
+      piece: pressed(view.piece, edges, all, all),
       points: view.points.map((mark) => ({ ...mark, x: mark.x + dx, y: mark.y + dy })),
     },
   };
