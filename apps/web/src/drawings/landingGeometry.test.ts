@@ -58,7 +58,7 @@ test('what all gives goes no further than to the wall: a bundle in another sinks
   const far = SQUEEZED.map(() => 2);
   for (const face of ['bottom', 'left', 'top', 'corner'] as const) {
     const { bundle, layers, inside } = landedView(plan, face, far).view;
-    for (const { x, y, w, h } of [bundle, ...layers]) {
+    for (const { x, y, h } of [bundle, ...layers]) {
       if (face !== 'left') expect(face === 'top' ? -y : y + h).toBeLessThanOrEqual((face === 'top' ? 0 : inside.h) + 1e-9);
       if (face === 'left' || face === 'corner') expect(x).toBeGreaterThanOrEqual(-1e-9);
     }
