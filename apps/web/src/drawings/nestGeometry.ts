@@ -1,4 +1,14 @@
-import { letterOf, planBundles, planOfBundle, type Gaps, type PlanDocument, type PlanHardPoint, type Triple } from '@inch-nest/core';
+import {
+  letterOf,
+  movedAs,
+  planBundles,
+  planOfBundle,
+  standingIn,
+  type Gaps,
+  type PlanDocument,
+  type PlanHardPoint,
+  type Triple,
+} from '@inch-nest/core';
 
 /** A rectangle in inches, from the outer box's inside corner; y grows downward on the page. */
 export interface Rect {
@@ -149,7 +159,7 @@ export function nestView(whole: PlanDocument, name: ViewName, which = 0): NestVi
     block,
     bundle,
     seen,
-    letterAt: letterCorner(bundles, which, [across, down], turned),
+    letterAt: letterCorner(whole, which, [across, down], turned),
     cells: cellWalls(whole, name, block),
     folds: foldRects(whole, name, block),
     around: aroundRects(whole, name, block),
@@ -165,18 +175,17 @@ export function nestView(whole: PlanDocument, name: ViewName, which = 0): NestVi
 
 /** What stands in another is seen where it stands out; along the way it goes in, each has a corner that the next does not hide. */
 function letterCorner(
-  bundles: ReturnType<typeof planBundles>,
+  whole: PlanDocument,
   which: number,
   [across, up]: readonly [0 | 1 | 2, 0 | 1 | 2],
   turned: boolean,
 ): NestView['letterAt'] {
-  const { within } = bundles[which]!.block;
+  const { within } = planBundles(whole)[which]!.block;
   if (!within) return { right: false, high: false, small: false };
   const axis = turned && within.axis < 2 ? 1 - within.axis : within.axis;
   if (axis === up) return { right: false, high: true, small: false };
   if (axis === across) return { right: true, high: false, small: false };
-  let deep = 1;
-  for (let host = bundles[within.at]!.block.within; host; host = bundles[host.at]!.block.within) deep++;
+  const deep = 1 + standingIn(whole, movedAs(whole, which)).indexOf(which);
   return { right: deep % 4 === 1 || deep % 4 === 2, high: deep % 4 > 1, small: true };
 }
 

@@ -11,5 +11,21 @@ export function othersByLetter({ view: { pieceId } }: ParcelUse, { view }: Parce
 }
 
 /** One that is meant, though it is none of these: it went into another box. */
-export const meantElsewhere = (pieceId: string | undefined, others: readonly Pick<HeldPiece, 'pieceId'>[]) =>
-  pieceId === undefined || others.some((one) => one.pieceId === pieceId) ? [] : [{ value: pieceId, label: 'one that goes in another box' }];
+export const meantElsewhere = (pieceId: string | null, others: readonly Pick<HeldPiece, 'pieceId'>[]) =>
+  pieceId === null || others.some((one) => one.pieceId === pieceId) ? [] : [{ value: pieceId, label: 'one that goes in another box' }];
+
+/** True where one piece leads to another, or is it, from each to the next that it names. */
+export function leadsTo(
+  from: string,
+  to: string,
+  others: readonly HeldPiece[],
+  next: (piece: HeldPiece['piece']) => string | null,
+): boolean {
+  let at: string | null = from;
+  for (let steps = 0; at !== null && steps <= others.length; steps++) {
+    if (at === to) return true;
+    const one = others.find(({ pieceId }) => pieceId === at);
+    at = one ? next(one.piece) : null;
+  }
+  return false;
+}

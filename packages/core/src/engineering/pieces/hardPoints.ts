@@ -7,6 +7,9 @@ export const FACES: readonly Face[] = ['bottom', 'top', 'front', 'back', 'left',
 /** The axis of the piece that crosses each face. */
 export const FACE_AXIS: Readonly<Record<Face, 0 | 1 | 2>> = { left: 0, right: 0, front: 1, back: 1, bottom: 2, top: 2 };
 
+/** True for the lower, nearer or left one of the two faces across an axis. */
+export const isLow = (face: Face): boolean => face === 'bottom' || face === 'front' || face === 'left';
+
 export type HardPointKind =
   | 'handle'
   | 'lever'

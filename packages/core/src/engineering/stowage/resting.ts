@@ -1,5 +1,5 @@
 import type { Triple } from '../geometry/wrapLayer.ts';
-import { FACES, FACE_AXIS, type Face } from '../pieces/hardPoints.ts';
+import { FACES, FACE_AXIS, isLow, type Face } from '../pieces/hardPoints.ts';
 import { STOWAGE_TOLERANCE_IN as EPS } from './Stowage.ts';
 
 /** What one bundle meets in line with a face, before the wall does. */
@@ -35,7 +35,7 @@ export function restingOf(bundles: readonly Stands[], blockIn: Triple): RestingB
   const seenAlong = [0, 1, 2].map((axis) => overlapsIn2(bundles, axis as 0 | 1 | 2));
   const toward = (face: Face): Resting => {
     const axis = FACE_AXIS[face];
-    const low = face === 'bottom' || face === 'front' || face === 'left';
+    const low = isLow(face);
     const near = bundles.map(({ atIn, sizeIn }) => (low ? -atIn[axis] - sizeIn[axis] : atIn[axis]));
     const far = bundles.map(({ atIn, sizeIn }) => (low ? -atIn[axis] : atIn[axis] + sizeIn[axis]));
     const areasIn2 = seenAlong[axis]!;

@@ -3,6 +3,7 @@ import { nestedAxis, type Grid } from '../../engineering/stowage/Block.ts';
 import { letterOf } from '../../engineering/stowage/letterOf.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { foldMet } from '../box/folds.ts';
+import { togetherWith } from '../box/metWithin.ts';
 import { isShared } from '../box/shared.ts';
 import type { Block, LyingBundle } from '../box/StowedBox.ts';
 import { act, capital, lower, type Part } from './stepParts.ts';
@@ -134,23 +135,14 @@ export const inOrder = (block: Pick<Block, 'bundles' | 'around' | 'shared'>): nu
   const one = goingAsOne(block);
   return block.bundles
     .map((_, at) => {
-      const { root, deep } = standingIn(block.bundles, at);
+      const all = togetherWith(block.bundles, at);
+      const root = all[0]!;
       const { atIn } = block.bundles[root]!;
-      return { at, atIn, deep, root, corner: one?.of.includes(root) ? one.atIn : atIn };
+      return { at, atIn, deep: all.indexOf(at), root, corner: one?.of.includes(root) ? one.atIn : atIn };
     })
     .sort((a, b) => nearer(a.corner, b.corner) || nearer(a.atIn, b.atIn) || a.root - b.root || a.deep - b.deep || a.at - b.at)
     .map(({ at }) => at);
 };
-/** The outermost of those that a bundle stands in, and how many those are. */
-function standingIn(bundles: Block['bundles'], at: number): { readonly root: number; readonly deep: number } {
-  let root = at;
-  let deep = 0;
-  for (let within = bundles[at]!.within; within; within = bundles[root]!.within) {
-    root = within.at;
-    deep++;
-  }
-  return { root, deep };
-}
 /** Those that go in as one, in a box of theirs or wrapped together, and where; null where each goes by itself. */
 const goingAsOne = ({
   around,

@@ -1,7 +1,7 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { takenIn3 } from '../../engineering/stowage/Block.ts';
 import type { RestingByFace, Resting, Stands, Support } from '../../engineering/stowage/resting.ts';
-import { FACES, FACE_AXIS, type Face } from '../../engineering/pieces/hardPoints.ts';
+import { FACES, FACE_AXIS, isLow, type Face } from '../../engineering/pieces/hardPoints.ts';
 import { nestedIn, rootOf, type Hosts } from './hosts.ts';
 import { UPRIGHT } from './pitchOf.ts';
 import type { LyingBundle } from './StowedBox.ts';
@@ -20,7 +20,8 @@ export const amongThem = (bundles: readonly LyingBundle[], of: readonly number[]
     return bundle.within ? { ...bundle, within: host < 0 ? null : { ...bundle.within, at: host } } : bundle;
   });
 
-const NOTHING: Triple = [0, 0, 0];
+/** The outline of what stands in another, to others. */
+export const NOTHING: Triple = [0, 0, 0];
 
 /** What others meet: of one with all that stands in it, of what stands in another nothing. */
 export function standsOf(bundles: readonly Nested[]): readonly Stands[] {
@@ -44,10 +45,9 @@ export function standsOf(bundles: readonly Nested[]): readonly Stands[] {
 export function restingWithin(resting: RestingByFace, bundles: readonly Pick<LyingBundle, 'within' | 'orientation'>[]): RestingByFace {
   const hosts = hostsIn(bundles);
   if (!hosts) return resting;
-  const isOpenEnd = (face: Face, at: number) =>
-    FACE_AXIS[face] === bundles[at]!.orientation.indexOf(UPRIGHT) && (face === 'top' || face === 'back' || face === 'right');
-  const isFoot = (face: Face, at: number) =>
-    FACE_AXIS[face] === bundles[at]!.orientation.indexOf(UPRIGHT) && (face === 'bottom' || face === 'front' || face === 'left');
+  const isAnEnd = (face: Face, at: number) => FACE_AXIS[face] === bundles[at]!.orientation.indexOf(UPRIGHT);
+  const isFoot = (face: Face, at: number) => isAnEnd(face, at) && isLow(face);
+  const isOpenEnd = (face: Face, at: number) => isAnEnd(face, at) && !isLow(face);
   const innermostOf = (at: number) => nestedIn(hosts, at).at(-1) ?? at;
   const toward = (face: Face): Resting => {
     const { on, emptyIn } = resting[face];

@@ -1,6 +1,6 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStock, FillStock } from '../../engineering/materials/stock.ts';
-import { FACES, FACE_AXIS, type Face } from '../../engineering/pieces/hardPoints.ts';
+import { FACES, FACE_AXIS, isLow, type Face } from '../../engineering/pieces/hardPoints.ts';
 import { restingOf, type RestingByFace, type Stands } from '../../engineering/stowage/resting.ts';
 import type { Between, Joint, Round, Stood } from '../../engineering/stowage/Stand.ts';
 import type { SharedChoice } from './SharedChoice.ts';
@@ -143,7 +143,7 @@ export function reachingOut(bundles: Block['bundles'], { of, atIn, outsideIn, wi
     for (const face of FACES) {
       if (among[face].on[member]!.length > 0) continue;
       const axis = FACE_AXIS[face];
-      if (face === 'bottom' || face === 'front' || face === 'left') low[axis] = Math.min(low[axis], atIn[axis]);
+      if (isLow(face)) low[axis] = Math.min(low[axis], atIn[axis]);
       else high[axis] = Math.max(high[axis]!, atIn[axis] + outsideIn[axis]);
     }
     return { atIn: low, sizeIn: high.map((one, axis) => one - low[axis]!) as unknown as Triple };

@@ -1,5 +1,5 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
-import { FACE_AXIS, type Face } from '../../engineering/pieces/hardPoints.ts';
+import { FACE_AXIS, isLow, type Face } from '../../engineering/pieces/hardPoints.ts';
 import type { Between } from '../../engineering/stowage/Stand.ts';
 import { layAround, type Around, type AroundWrap } from './around.ts';
 import type { Block } from './StowedBox.ts';
@@ -57,8 +57,7 @@ export function roomOutside(
 ): Block['resting'] {
   const before = (face: Face) => {
     const axis = FACE_AXIS[face];
-    const isLow = face === 'bottom' || face === 'front' || face === 'left';
-    return Math.max(0, isLow ? atIn[axis] : blockIn[axis] - atIn[axis] - sizeIn[axis]);
+    return Math.max(0, isLow(face) ? atIn[axis] : blockIn[axis] - atIn[axis] - sizeIn[axis]);
   };
   const outside = (face: Face) => ({
     ...resting[face],

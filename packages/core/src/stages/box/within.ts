@@ -4,6 +4,7 @@ import type { Grid } from '../../engineering/stowage/Block.ts';
 import type { Apart, Joint, Stand } from '../../engineering/stowage/Stand.ts';
 import type { Wraps } from '../wrap/WrappedItem.ts';
 import { hostsOf, nestedIn, rootOf, type Hosts, type Placed } from './hosts.ts';
+import { NOTHING } from './metWithin.ts';
 import { orientationsOf } from './orientationsOf.ts';
 import { leanOf, sizeAsLies, UPRIGHT } from './pitchOf.ts';
 import type { LyingBundle, Within } from './StowedBox.ts';
@@ -76,7 +77,6 @@ export const outlinesWithin = (lying: readonly Lying[], hosts: Hosts): Triple[] 
       sizeIn,
     );
   });
-const NOTHING: Triple = [0, 0, 0];
 
 /** The same of bundles of which it is known how each lies. */
 export function outlinesAsLie(

@@ -2,7 +2,7 @@ import type { CushionLayer } from '../../engineering/cushion/cushionCurve.ts';
 import { CUSHION_MATERIALS } from '../../engineering/cushion/cushionMaterials.ts';
 import { beyond, loadOn, throughWall, wrapAreaIn2, type LoadFront } from '../../engineering/cushion/loadPatch.ts';
 import { PADDING } from '../../engineering/materials/sleeves.ts';
-import { FACE_AXIS, FACES, type Face } from '../../engineering/pieces/hardPoints.ts';
+import { FACE_AXIS, FACES, isLow, type Face } from '../../engineering/pieces/hardPoints.ts';
 import type { Orientation } from '../../engineering/geometry/orientations.ts';
 import { nestedAxis, type Column } from '../../engineering/stowage/Block.ts';
 import { loadsOf } from '../../engineering/stowage/resting.ts';
@@ -20,7 +20,7 @@ import type { WrappedItem } from '../wrap/WrappedItem.ts';
 /** The face of the piece that looks at a face of the box. */
 export function pieceFaceAt(face: Struck, orientation: Orientation): Face {
   const axis = orientation[FACE_AXIS[face]];
-  const end = face === 'bottom' || face === 'front' || face === 'left' ? 0 : 1;
+  const end = isLow(face) ? 0 : 1;
   return FACES.filter((one) => FACE_AXIS[one] === axis)[end]!;
 }
 
