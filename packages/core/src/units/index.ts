@@ -9,5 +9,5 @@ export * from './civilDate.ts';
 export * from './money.ts';
 export { countryOf, firstPostcode, POSTCODE, POSTCODE_SAYS } from './postcode.ts';
 export { localTime } from './localTime.ts';
-export { bracketedCount, countBehind, leadingCount, parseCount } from './parseCount.ts';
+export { countBehind, countWithin, leadingCount, parseCount, trailingCount } from './parseCount.ts';
 export { sameContent } from './sameContent.ts';

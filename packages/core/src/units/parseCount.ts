@@ -37,15 +37,16 @@ export interface LeadingCount {
 }
 
 const LEADING =
-  /^(?<set>(?:an?\s+)?set\s+of\s+)?(?<count>\d{1,4}|(?:a\s+)?half\s+a\s+dozen|(?:an?\s+)?[a-z]+)\s*(?<sign>[x×]\s+|\s(?:of\s+)?)(?<rest>\S.*)$/i;
+  /^(?<set>(?:an?\s+)?(?:(?:complete|full|matched|job|mixed)\s+)?(?:set|lot|group)\s+of\s+)?(?<count>\d{1,4}|(?:a\s+)?half\s+a\s+dozen|(?:an?\s+)?[a-z]+)\s*(?<sign>[x×]\s+|\s(?:of\s+)?)(?<rest>\S.*)$/i;
 /** A set in a box of its own is one thing. */
 const IN_ITS_BOX = /\b(?:boxed|cased|in (?:its|their|a|an|the) (?:\w+ )?(?:box|case))\b/i;
 /** `8 x 10 prints` are of that size. */
 const A_NUMBER = /^[\d./]+\s/;
 const PLURAL = /(?:[^su]s|men|people|feet|mice)\b/i;
+const PLURAL_END = new RegExp(`${PLURAL.source}$`, 'i');
 
 /**
- * The count at the head of a title: `six apothecary jars`, `31 x pilot books`, `pair of bookends`, `set of 4 goblets`. A bare
+ * The count at the head of a title: `six apothecary jars`, `31 x pilot books`, `pair of bookends`, `set of 4 goblets`, `lot of 10 books`. A bare
  * count is taken for one only before a plural, since a title may begin with a number.
  *
  * @param most above it no count is meant
@@ -61,6 +62,8 @@ export function leadingCount(title: string, most: number): LeadingCount | null {
 
 const BEHIND = /^(?:(?:an?\s+)?(?<pair>pair|couple)(?:\s+of(?:\s+them)?)?|(?:an?\s+)?set\s+of\s+(?<set>\w+)|(?<all>\w+)\s+of\s+them)$/i;
 const BRACKETED = /^(?<title>.*\S)\s*\((?<said>[^()]+)\)$/;
+/** A number that stands by itself behind what there are several of: `books (10)`, `goblets x6`; no side of a size. */
+const TIMES_BEHIND = /^(?<title>.*[^\d\s./'"])\s*(?:\s[x×]\s?(?<times>\d{1,4})|\((?:[x×]\s?)?(?<bracketed>\d{1,4})(?:\s?(?:pcs|pieces))?\))$/i;
 
 /**
  * The count that stands behind what it counts: `candlesticks, pair of`, `goblets, set of 4`; null where a part is none.
@@ -76,9 +79,34 @@ export function countBehind(part: string, title: string, most: number): number |
   return count === null || count < 2 || count > most || (set !== undefined && IN_ITS_BOX.test(title)) ? null : count;
 }
 
-/** The same in brackets at the end of a title: `candlesticks (pair)`. */
-export function bracketedCount(title: string, most: number): LeadingCount | null {
+/** The same at the end of a title: in brackets, `candlesticks (pair)`, or as so many times, `goblets x6`. */
+export function trailingCount(title: string, most: number): LeadingCount | null {
   const { title: rest, said } = BRACKETED.exec(title.trim())?.groups ?? {};
   const count = rest === undefined || said === undefined ? null : countBehind(said, rest, most);
-  return count === null ? null : { count, rest: rest! };
+  if (count !== null) return { count, rest: rest! };
+  const { title: several, times, bracketed } = TIMES_BEHIND.exec(title.trim())?.groups ?? {};
+  const number = Number(times ?? bracketed);
+  if (several === undefined || !(number >= 2 && number <= most) || IN_ITS_BOX.test(several)) return null;
+  // a number in brackets may be a year, a page or a size
+  return times !== undefined || PLURAL_END.test(several) ? { count: number, rest: several } : null;
+}
+
+/** What holds several and is told before them: `box of 12 marbles`. */
+const HOLDER = /^(?:an?\s+)?(?:[a-z]+\s+)?(?:lot|box|case|carton|crate|tray|bundle|stack|pile|collection|assortment|group|set)(?:\s+of)?$/i;
+
+/**
+ * A count somewhere in a title, where it is known that it is of several, since something was said of each of them:
+ * `box of 12 marbles`, `vintage 6 goblets`; nothing where none stands before a plural.
+ */
+export function countWithin(title: string, most: number): LeadingCount | null {
+  if (IN_ITS_BOX.test(title)) return null;
+  const words = title.trim().split(/\s+/);
+  for (const [at, word] of words.entries()) {
+    const count = parseCount(word);
+    if (count === null || count < 2 || count > most) continue;
+    const [before, after] = [words.slice(0, at).join(' '), words.slice(at + 1).join(' ')];
+    if (PLURAL.test(after) && !/^[x×]$/i.test(words[at + 1]!))
+      return { count, rest: HOLDER.test(before) ? after : [before, after].filter(Boolean).join(' ') };
+  }
+  return null;
 }

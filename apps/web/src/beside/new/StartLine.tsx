@@ -78,14 +78,14 @@ export function StartLine() {
       <ul id="line-readings" className="readings">
         {lines.flatMap((line, at) =>
           line.readings.map((reading) => (
-            <li key={`${at} ${reading.at.join('-')}`} className={reading.problem ? 'wrong' : reading.doubt ? 'doubt' : ''}>
+            <li key={`${at} ${reading.at.join('-')}`} className={reading.problem ? 'wrong' : (reading.doubt ?? reading.asks) ? 'doubt' : ''}>
               <span className="said">{reading.text}</span>
               <span>
                 {reading.problem
                   ? `✗ ${reading.problem}`
                   : reading.doubt
                     ? `? kept with the name: ${reading.doubt}`
-                    : `${FIELD_WORDS[reading.field!]}: ${meaning(line, reading.field!, write)}`}
+                    : `${FIELD_WORDS[reading.field!]}: ${meaning(line, reading.field!, write)}${reading.asks ? ` ? ${reading.asks}` : ''}`}
               </span>
             </li>
           )),

@@ -95,6 +95,23 @@ describe('several alike on one line', () => {
     ['goblets, six of them', 6, 'goblets'],
     ['hydrometers in their box, set of 4', undefined, 'hydrometers in their box, set of 4'],
     ['six goblets, pair of', 6, 'goblets, pair of'],
+    ['goblets x6', 6, 'goblets'],
+    ['cut glass goblet × 6', 6, 'cut glass goblet'],
+    ['pilot books (10)', 10, 'pilot books'],
+    ['pilot books (x10)', 10, 'pilot books'],
+    ['pilot book (10)', undefined, 'pilot book (10)'],
+    ['tray 12 x 6', undefined, 'tray'],
+    // a lot is as many as are told
+    ['lot of 10 books', 10, 'books'],
+    ['a job lot of twelve plates', 12, 'plates'],
+    ['a lot of brass', undefined, 'a lot of brass'],
+    // what holds several is one thing, until something is said of each
+    ['box of 12 marbles', undefined, 'box of 12 marbles'],
+    ['box of 12 marbles, 1 oz each', 12, 'marbles'],
+    ['wooden crate of six bottles, each 1 lb', 6, 'bottles'],
+    ['vintage 6 goblets, 8 oz each', 6, 'vintage goblets'],
+    ['set of 4 hydrometers in their box, 4 oz each', undefined, 'set of 4 hydrometers in their box'],
+    ['goblet of 1920, 8 oz each', undefined, 'goblet of 1920'],
     ['jug (repaired)', undefined, 'jug (repaired)'],
     ['jug, one of them', undefined, 'jug, one of them'],
     // a title may begin with a number
@@ -108,6 +125,17 @@ describe('several alike on one line', () => {
   ])('%s', (text, count, title) => {
     const line = readSaleLine(text, setting);
     expect([line.count, line.title]).toEqual([count, title]);
+  });
+
+  test('each of nobody knows how many is asked for, and stands as it was said', () => {
+    const line = readSaleLine('books, 9 x 6 x 1, 1 lb each', setting);
+    expect(line).toMatchObject({ title: 'books', weightLb: 1 });
+    expect(line.readings.map(({ text, asks }) => [text, asks !== undefined])).toEqual([
+      ['books', false],
+      ['9 x 6 x 1', false],
+      ['1 lb each', true],
+    ]);
+    expect(readSaleLine('ten books, 9 x 6 x 1, 1 lb each', setting).readings.filter(({ asks }) => asks)).toEqual([]);
   });
 
   test('each is of one, and what is said of all is shared out', () => {

@@ -4,12 +4,13 @@ import { partedAtFacts, type FactIn } from './partedAtFacts.ts';
 import { MOST_ALIKE } from './readSale.ts';
 import { archetypeFromTitle } from '../../engineering/pieces/archetypeFromTitle.ts';
 import {
-  bracketedCount,
   countBehind,
+  countWithin,
   leadingCount,
   parseDay,
   parseMoney,
   parseQuantity,
+  trailingCount,
   type CivilDate,
   type Minor,
   type Span,
@@ -51,6 +52,8 @@ export interface SaleLineReading {
   doubt?: string;
   /** It was said of each of several. */
   each?: true;
+  /** What it leaves open, as a question. */
+  asks?: string;
 }
 
 export type SaleLineField =
@@ -145,7 +148,7 @@ export const piecesOnLine = (text: string): string[] => text.split(/\s+\+\s+/);
  *
  * Parts stand between commas (a comma between digits is part of a number), and what can be nothing else is told from the words before
  * it without one; the first that is neither size, weight nor led by a word of its own is the title, which may begin with a count, `six apothecary jars`, or have it behind,
- * `candlesticks, pair of`.
+ * `candlesticks, pair of`, `goblets x6`.
  * A weight is then of all of them unless `each` stands after it. Nothing is thrown: what is not understood joins the
  * title, with a doubt where it looks like something else.
  *
@@ -175,6 +178,7 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
     }
   }
   if (line.title) {
+    countSaidEach(line, line.title);
     ofOne(line);
     const archetype = archetypeFromTitle(line.title);
     if (archetype) line.archetype = archetype;
@@ -241,7 +245,7 @@ function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Readi
       return { field: 'title', problem: null };
     }
   }
-  const counted = line.title === undefined ? (leadingCount(text, MOST_ALIKE) ?? bracketedCount(text, MOST_ALIKE)) : null;
+  const counted = line.title === undefined ? (leadingCount(text, MOST_ALIKE) ?? trailingCount(text, MOST_ALIKE)) : null;
   if (counted) {
     line.count = counted.count;
     return joinTitle(line, counted.rest);
@@ -256,6 +260,16 @@ function joinTitle(line: SaleLine, part: string, doubt?: string): Reading {
   if (title.length > MOST_TITLE) return { field: null, problem: `a title has at most ${MOST_TITLE} characters` };
   line.title = title;
   return { field: 'title', problem: null, ...(doubt === undefined ? {} : { doubt }) };
+}
+
+/** Where something was said of each there are several: their count is looked for within the title, and asked for where none is. */
+function countSaidEach(line: SaleLine, title: string): void {
+  if (line.count !== undefined || !line.readings.some(({ each }) => each)) return;
+  const counted = countWithin(title, MOST_ALIKE);
+  if (counted) {
+    line.count = counted.count;
+    line.title = counted.rest;
+  } else for (const reading of line.readings) if (reading.each) reading.asks = 'each of how many? lead with it, like 6 x jars';
 }
 
 /** Of several alike the weight of one, unless that was said, and the money of all. */
