@@ -87,7 +87,7 @@ test('inside and around it: hollows, what moves, parts, original box, storage wr
   await page.getByLabel('What', { exact: true }).fill('brass pan');
   await page.getByLabel('What', { exact: true }).press('Enter');
   await page.getByLabel('What becomes of brass pan').click();
-  await page.getByTitle('part: take it off').click();
+  await page.getByTitle('part: comes off').click();
   await page.getByText('part of the value', { exact: true }).click();
   await page.getByRole('switch', { name: 'Still in its storage wrap' }).click();
   await page.getByLabel('Seal over a seam').fill('LR 0042');

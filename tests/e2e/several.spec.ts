@@ -61,6 +61,37 @@ test('three pieces on one line: looked over each, one more put in, taken out, an
   await expect.poll(() => titles(page)).toEqual(['binnacle lamp', 'lamp glass', 'oak stand']);
 });
 
+test('a decanter is asked after its stopper, which comes off as a piece of its own and is taken off first at the bench', async ({
+  page,
+  sell,
+}) => {
+  await sell('cut glass decanter, 5 x 5 x 10 in, 2 lb 8 oz, sold 45, to 40217', 'look-over', false);
+  const asks = page.getByRole('group', { name: 'Its stopper' });
+  await asks.getByRole('button', { name: 'It comes off' }).click();
+  const line = page.getByLabel('One more piece');
+  await expect(line).toHaveValue('stopper, ');
+  await line.press('End');
+  await line.pressSequentially('2 x 2 x 3 in, 6 oz');
+  await line.press('Enter');
+  await expect(page.getByRole('tab', { name: /stopper/ })).toBeVisible();
+  const [decanter, stopper] = heldIn(await kept(page));
+  expect([stopper!.piece.archetype.value, stopper!.piece.partOf.value?.pieceId]).toEqual([
+    decanter!.piece.archetype.value,
+    decanter!.pieceId,
+  ]);
+  // the decanter is measured without it, and nobody asks again
+  await page.getByRole('tab', { name: /decanter/ }).click();
+  await expect(page.getByLabel('Size without stopper')).toHaveValue('5 x 5 x 10 in');
+  await expect(asks).toBeHidden();
+  await expectAccessible(page);
+  await page.goto(page.url().replace(/look-over$/, 'nest'));
+  await settled(page);
+  await page.getByRole('button', { name: /Recommended/ }).click();
+  await saved(page);
+  await page.goto(page.url().replace(/nest$/, 'bench'));
+  await expect(page.getByRole('heading', { name: 'Take off: stopper' })).toBeVisible();
+});
+
 test('drawn and changed each by itself, stood otherwise, and sent in two boxes in one step; one undo joins them', async ({
   app,
   page,

@@ -1,6 +1,8 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { DEMO_CARDS } from '../../packages/data/src/demo/cards/index.ts';
 import { DEMO_PARCELS } from '../../packages/data/src/demo/demoParcels.ts';
+import { DEMO_STOCK } from '../../packages/data/src/demo/demoStock.ts';
 import { nextBestChanges } from '@inch-nest/core';
 import { demoNest, planDemo, writeDemoNests } from './demoNests.ts';
 import { KEPT_PLANS, keptPlans, type KeptPlan } from './keptPlans.ts';
@@ -32,6 +34,22 @@ describe('nests that a packer believes', () => {
   test('no more than forty-five dollars to send any of them within the isles', () => {
     for (const { costMinor, abroad } of planned) if (!abroad) expect(costMinor).toBeLessThan(4500);
   });
+});
+
+test('no box of the stockroom is larger than one of its carriers takes', () => {
+  const services = DEMO_CARDS.flatMap((card) => card.services);
+  for (const { name, insideIn, measuredOutsideIn } of DEMO_STOCK.boxes) {
+    // its walls, and what it bulges by once it is full
+    const [long, ...others] = (measuredOutsideIn ?? insideIn.map((side) => side + 1)).toSorted((a, b) => b - a) as [number, number, number];
+    const around = long + 2 * (others[0]! + others[1]!);
+    // what goes into it weighs this much a cubic foot, up to thirty pounds. Common practice, no source
+    const holdsLb = Math.min(30, (8 * (insideIn[0] * insideIn[1] * insideIn[2])) / 1728);
+    const takes = services.some(
+      ({ limits: { weightLb, longestIn, lengthPlusGirthIn } }) =>
+        holdsLb <= weightLb && long <= (longestIn ?? Infinity) && around <= (lengthPlusGirthIn ?? Infinity),
+    );
+    expect([name, takes]).toEqual([name, true]);
+  }
 });
 
 test('no nest of the demo would be better by more than a tie with half a turn or half a sheet: whole turns are enough to search', () => {

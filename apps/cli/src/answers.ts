@@ -11,8 +11,7 @@ import {
   impliedStrain,
   isBottomed,
   parseQuantity,
-  piecesOnLine,
-  readSaleLine,
+  readSaleLines,
   type SaleLine,
   peakG,
   quoteService,
@@ -61,7 +60,7 @@ function saleOf(lines: readonly SaleLine[]): unknown {
 /** Each command's answer to a request that its schema has read. */
 export const ANSWERS: { [Command in NestCommand]: (request: NestRequest<Command>) => unknown } = {
   parse({ text, sale, units, today }) {
-    if (sale !== undefined) return saleOf(piecesOnLine(sale).map((line) => readSaleLine(line, { today, system: units })));
+    if (sale !== undefined) return saleOf(readSaleLines(sale, { today, system: units }));
     const quantity = parseQuantity(text!, units);
     if (quantity.kind === 'notUnderstood') throw new BadInput([{ path: 'text', message: quantity.problem }]);
     return quantity;

@@ -31,6 +31,9 @@ export function benchPlanFor(view: HeldView & Pick<ParcelView, 'nest'>, shop: Sh
   const steps = writeBenchSteps(derived.option, request.house, system, {
     bundleIds: held.map(({ bundleId }) => bundleId),
     storageWrap: held.map(({ piece }) => piece.storageWrap.value),
+    parts: held.map(({ piece }) =>
+      piece.accessories.value.flatMap(({ id, name, count, part }) => (part === 'apart' ? [] : [{ id, name, count, fate: part }])),
+    ),
     accessories: held.flatMap(({ piece }) => piece.accessories.value.map((one) => `${one.count} × ${one.name}`)),
   });
   return {

@@ -159,8 +159,14 @@ export const pastFilter = z.strictObject({
   after: z.string().max(80).optional(),
 });
 
-/** One more piece for a parcel, as a line; the id is its bundle's. */
-export const addPiece = z.strictObject({ ...by, act: z.literal('add'), id: uuid, line: z.string().trim().min(1).max(1000) });
+/** One more piece for a parcel, as a line; the id is its bundle's. It may be a part that comes off a piece that is in it. */
+export const addPiece = z.strictObject({
+  ...by,
+  act: z.literal('add'),
+  id: uuid,
+  line: z.string().trim().min(1).max(1000),
+  partOf: uuid.exactOptional(),
+});
 /** Bundles go aside, or into another parcel to the same buyer. */
 export const moveBundles = z.strictObject({
   ...by,

@@ -118,6 +118,15 @@ describe('facts of a piece from its fields', () => {
   });
 });
 
+test('a part that comes off takes room and is weighed with its piece; one that stays takes none', () => {
+  const one = { name: 'lid', count: 1, weightLb: 1, sizeIn: [5, 5, 1] as [number, number, number] };
+  const along = (part: 'apart' | 'off' | 'on' | 'packer') =>
+    pieceFactsOf('p', { ...PIECE, accessories: field([{ id: part, ...one, part }]) }).along;
+  expect(along('apart')).toMatchObject([{ weightLb: 1, sizeIn: [5, 5, 1] }]);
+  expect(along('off')).toMatchObject([{ weightLb: null, sizeIn: [5, 5, 1], place: 'beside' }]);
+  expect([along('on'), along('packer')]).toEqual([[], []]);
+});
+
 describe('the order', () => {
   test.each<[string, string, string]>([
     ['goes on the day promised', '2026-11-27', '2026-11-27'],

@@ -63,8 +63,7 @@ export function pieceFactsOf(id: string, piece: KeptFields<PieceValues>): PieceF
     movingParts,
     ownBoxIn: worth.originalBox === 'kept' ? worth.ownBoxIn : null,
     partOf,
-    // parts of the piece weigh with it; what goes with it weighs by itself
-    along: accessories.filter(({ part }) => part === 'apart').map(alongOf),
+    along: accessories.filter(({ part }) => part === 'apart' || part === 'off').map(alongOf),
     replacementMinor: worth.replacementMinor,
     irreplaceable: worth.irreplaceable,
     wholeOrNothing: worth.wholeOrNothing,
@@ -73,11 +72,12 @@ export function pieceFactsOf(id: string, piece: KeptFields<PieceValues>): PieceF
   };
 }
 
-const alongOf = ({ id, name, count, weightLb, sizeIn, place }: Accessory): Along => ({
+/** What goes along weighs by itself; a part that comes off is weighed with its piece, and takes room beside it. */
+const alongOf = ({ id, name, count, part, weightLb, sizeIn, place }: Accessory): Along => ({
   id,
   name,
   count,
-  weightLb: weightLb ?? null,
+  weightLb: part === 'apart' ? (weightLb ?? null) : null,
   sizeIn: sizeIn ?? null,
   place: place ?? 'beside',
 });

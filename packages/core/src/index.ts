@@ -64,11 +64,12 @@ export type { SearchProgress } from './stages/frontier/Trace.ts';
 export type { NoPlan } from './stages/plan/explainNoPlan.ts';
 
 // the sale and the piece
-export { piecesOnLine, readSaleLine, type SaleLine, type SaleLineField, type SaleLineReading } from './stages/sale/readSaleLine.ts';
+export { readSaleLine, readSaleLines, type SaleLine, type SaleLineField } from './stages/sale/readSaleLine.ts';
 export type { Along, AlongPlace, Elsewhere, Hollow, Order, PartOf, PieceFacts, WithinPiece } from './stages/sale/Order.ts';
 export { guessMissing } from './stages/item/guessMissing.ts';
 export type { Archetype, ArchetypeKey, Finish } from './engineering/pieces/Archetype.ts';
 export { archetypeFromTitle, breaksSooner } from './engineering/pieces/archetypeFromTitle.ts';
+export { looseUntold, type LoosePart } from './engineering/pieces/looseParts.ts';
 export { ARCHETYPES } from './engineering/pieces/archetypes.ts';
 export { FORMS, formAxis, type FormKey } from './engineering/pieces/forms.ts';
 export {
@@ -86,6 +87,7 @@ export {
 // the bench and what is learned
 export { shotsOf } from './stages/bench/shots.ts';
 export { testsDue, writeBenchSteps, type BenchFacts } from './stages/bench/writeBenchSteps.ts';
+export type { PartFate } from './stages/bench/partSteps.ts';
 export type { BenchPhase, BenchStep, StepAmount, StepPicture } from './stages/bench/BenchStep.ts';
 export {
   BENCH_TEST_RULES,

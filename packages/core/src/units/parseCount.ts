@@ -63,7 +63,8 @@ export function leadingCount(title: string, most: number): LeadingCount | null {
 const BEHIND = /^(?:(?:an?\s+)?(?<pair>pair|couple)(?:\s+of(?:\s+them)?)?|(?:an?\s+)?set\s+of\s+(?<set>\w+)|(?<all>\w+)\s+of\s+them)$/i;
 const BRACKETED = /^(?<title>.*\S)\s*\((?<said>[^()]+)\)$/;
 /** A number that stands by itself behind what there are several of: `books (10)`, `goblets x6`; no side of a size. */
-const TIMES_BEHIND = /^(?<title>.*[^\d\s./'"])\s*(?:\s[x×]\s?(?<times>\d{1,4})|\((?:[x×]\s?)?(?<bracketed>\d{1,4})(?:\s?(?:pcs|pieces))?\))$/i;
+const TIMES_BEHIND =
+  /^(?<title>.*[^\d\s./'"])\s*(?:\s[x×]\s?(?<times>\d{1,4})|\((?:[x×]\s?)?(?<bracketed>\d{1,4})(?:\s?(?:pcs|pieces))?\))$/i;
 
 /**
  * The count that stands behind what it counts: `candlesticks, pair of`, `goblets, set of 4`; null where a part is none.

@@ -25,13 +25,23 @@ export async function addPiece(database: ShopDatabase, shop: ShopView, parcelId:
     await mayRegroup(database, rows, transaction);
     if (rows.others.length + 1 >= MOST_PIECES)
       throw new Refused([{ path: 'line', message: `a parcel holds at most ${MOST_PIECES} different pieces: put this one into another` }]);
-    const piece = pieceFromLine(wanted.line, shop, person);
+    const whole = wholeOf(rows, wanted);
+    const piece = pieceFromLine(wanted.line, shop, person, whole ? (whole.fields as KeptFields<PieceValues>).archetype.value : null);
     const own = piece.money['soldMinor'];
-    const fields = own === undefined ? piece.fields : withWorth(piece.fields, own, person);
+    const priced = own === undefined ? piece.fields : withWorth(piece.fields, own, person);
+    const fields = whole ? { ...priced, partOf: { ...priced['partOf']!, value: { pieceId: whole.id, after: null, loosens: '' } } } : priced;
     await putIn(database, rows, { id: wanted.id, pieceId: randomUUID(), fields }, person.id, now, transaction);
     if (own !== undefined) await keepWorths(rows, person, transaction);
     await joinMoney(rows, piece.money, person, transaction);
   });
+}
+
+/** The piece that another comes off, or that a lid or a stopper lies on: the first of the parcel where nobody says of which. */
+function wholeOf({ piece, others }: LockedParcel, { partOf, line }: AddPiece): LockedParcel['piece'] | null {
+  if (partOf === undefined) return null;
+  const whole = [piece, ...others.map((one) => one.piece)].find(({ id }) => id === partOf);
+  if (!whole) throw new Refused([{ path: 'partOf', message: `what ${line} comes off is not in this parcel any more` }]);
+  return whole;
 }
 
 type Person = ShopView['people'][number];

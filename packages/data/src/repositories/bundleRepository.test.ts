@@ -82,6 +82,23 @@ describe('one more piece', () => {
     await expect(add(id, 'one too many')).rejects.toThrow(/at most 12/);
   });
 
+  test('a part that comes off what is there: of its kind unless it says of what, and off what is not there it is refused', async () => {
+    const id = await bowl(room, shop);
+    const whole = (await read(id)).pieceId;
+    const ofGlass = { path: `piece/${whole}/archetype`, value: JSON.stringify('denseGlass'), basedOn: 0 };
+    expect(await keepOne(room, shop, id, ofGlass)).toMatchObject({ kind: 'kept' });
+    const off = (line: string, partOf: string) =>
+      addPiece(room, shop, id, { act: 'add', personId: ODILE, id: randomUUID(), line, partOf }, NOW);
+    await off('lid, 5 x 5 x 1', whole);
+    await off('porcelain knob, 1 x 1 x 1', whole);
+    expect((await read(id)).others.map(({ piece }) => [piece.archetype.value, piece.partOf.value?.pieceId])).toEqual([
+      ['denseGlass', whole],
+      ['compactCeramic', whole],
+    ]);
+    await expect(off('spout, 1 x 1 x 1', randomUUID())).rejects.toThrow(/not in this parcel any more/);
+    expect(await titles(id)).toEqual(['bowl', 'lid', 'porcelain knob']);
+  });
+
   test('its fields are kept by its own id, and taken back by it', async () => {
     const id = await bowl(room, shop);
     await add(id, 'tray, 12 x 8 x 1');

@@ -1,5 +1,5 @@
 import { randomInt, randomUUID } from 'node:crypto';
-import { addDays, ARCHETYPES, formatWeight, piecesOnLine, readSaleLine, type ArchetypeKey, type SaleLine } from '@inch-nest/core';
+import { addDays, ARCHETYPES, formatWeight, readSaleLine, readSaleLines, type ArchetypeKey, type SaleLine } from '@inch-nest/core';
 import {
   MOST_PIECES,
   personAmong,
@@ -42,9 +42,9 @@ export interface NewParcel {
  * @throws Refused with what is not understood, or where there are more pieces than a parcel holds
  */
 export function saleFromLine(text: string, shop: ShopView, system: 'imperial' | 'metric'): Pick<NewParcel, 'sale' | 'piece' | 'more'> {
-  const lines = piecesOnLine(text);
+  const lines = readSaleLines(text, { today: shop.today, todayIsOver: shop.todayIsOver, system });
   if (lines.length > MOST_PIECES) throw new Refused([{ path: 'line', message: `a parcel holds at most ${MOST_PIECES} different pieces` }]);
-  const each = lines.map((line) => fieldsFromLine(line, shop, system));
+  const each = lines.map((line) => fieldsOfLine(line, system));
   const [first, ...more] =
     each.every(({ sale }) => sale['soldMinor'] !== undefined) && each.length > 1 ? each.map(worthAsSold(shop, system)) : each;
   const sale: FieldTexts = { ...first!.sale };
@@ -92,8 +92,10 @@ function readArchetype(text: string | undefined): ArchetypeKey {
 }
 
 /** Turns a typed line into the fields of a new parcel; what the line does not say has a plain start. */
-export function fieldsFromLine(text: string, shop: ShopView, system: 'imperial' | 'metric'): Pick<NewParcel, 'sale' | 'piece'> {
-  const line = readSaleLine(text, { today: shop.today, todayIsOver: shop.todayIsOver, system });
+export const fieldsFromLine = (text: string, shop: ShopView, system: 'imperial' | 'metric'): Pick<NewParcel, 'sale' | 'piece'> =>
+  fieldsOfLine(readSaleLine(text, { today: shop.today, todayIsOver: shop.todayIsOver, system }), system);
+
+function fieldsOfLine(line: SaleLine, system: 'imperial' | 'metric'): Pick<NewParcel, 'sale' | 'piece'> {
   const problems = line.readings.filter((reading) => reading.problem !== null);
   if (problems.length > 0)
     throw new Refused(problems.map((reading) => ({ path: 'line', message: `“${reading.text}”: ${reading.problem}` })));
@@ -126,14 +128,20 @@ export function fieldsFromLine(text: string, shop: ShopView, system: 'imperial' 
   };
 }
 
-/** The fields of one more piece from a typed line; what the line does not say has a plain start. */
+/**
+ * The fields of one more piece from a typed line; what the line does not say has a plain start.
+ *
+ * @param like the kind of what it belongs to, where that is known: it is of that unless its line says of what
+ */
 export function pieceFromLine(
   text: string,
   shop: ShopView,
   person: ShopView['people'][number],
+  like: ArchetypeKey | null = null,
 ): { fields: Record<string, KeptField>; money: Record<string, number> } {
   const { sale, piece } = fieldsFromLine(text, shop, person.system);
-  return { fields: pieceFields(piece, shop, person), money: moneyIn(sale, shop, person) };
+  const of = like === null ? piece : { archetype: JSON.stringify(like), ...piece };
+  return { fields: pieceFields(of, shop, person), money: moneyIn(sale, shop, person) };
 }
 
 const MONEY = ['soldMinor', 'paidMinor', 'shippingCollectedMinor'];

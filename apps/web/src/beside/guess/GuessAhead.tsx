@@ -2,7 +2,7 @@
 import { Button, Input } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import { ARCHETYPES, formatChance, piecesOnLine, POSTCODE, POSTCODE_SAYS, readSaleLine, type PlanDocument } from '@inch-nest/core';
+import { ARCHETYPES, formatChance, POSTCODE, POSTCODE_SAYS, readSaleLines, type PlanDocument } from '@inch-nest/core';
 import { sumOfLines, type ShelfTag } from '@inch-nest/contracts';
 import { Refusal, send } from '../../session/http.ts';
 import { LIKE_THIS } from '../../words/likeThis.ts';
@@ -21,7 +21,7 @@ export function GuessAhead({ shelf }: { shelf: ShelfTag[] }) {
   const [asked, setAsked] = useState<number | null>(null);
   useEffect(() => setText(localStorage.getItem(DRAFT) ?? ''), []);
   const setting = { today: shop.today, todayIsOver: shop.todayIsOver, system: person.system };
-  const lines = piecesOnLine(text).map((one) => readSaleLine(one, setting));
+  const lines = readSaleLines(text, setting);
   const wrong = lines.flatMap(({ readings }) => readings).filter((reading) => reading.problem !== null);
   const { plans, busy } = useGuess(lines, text, shop);
   const found = plans.flatMap((one) => (one.plan ? [one.plan] : []));

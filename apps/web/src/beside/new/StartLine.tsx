@@ -2,7 +2,7 @@
 import { Button, Input } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import { ARCHETYPES, breaksSooner, countedTitle, piecesOnLine, readSaleLine, type SaleLine, type SaleLineField } from '@inch-nest/core';
+import { ARCHETYPES, breaksSooner, countedTitle, looseUntold, readSaleLines, type SaleLine, type SaleLineField } from '@inch-nest/core';
 import { Refusal, send } from '../../session/http.ts';
 import { LIKE_THIS } from '../../words/likeThis.ts';
 import { useShop } from '../../session/ShopContext.tsx';
@@ -32,7 +32,7 @@ export function StartLine() {
   const [busy, setBusy] = useState(false);
   useEffect(() => setText(localStorage.getItem(DRAFT) ?? ''), []);
   const setting = { today: shop.today, todayIsOver: shop.todayIsOver, system: person.system };
-  const lines = piecesOnLine(text).map((one) => readSaleLine(one, setting));
+  const lines = readSaleLines(text, setting);
   const wrong = lines.flatMap(({ readings }) => readings).filter((reading) => reading.problem !== null);
   const named = lines.every(({ title }) => title);
   const understood = lines.flatMap((line) =>
@@ -78,14 +78,17 @@ export function StartLine() {
       <ul id="line-readings" className="readings">
         {lines.flatMap((line, at) =>
           line.readings.map((reading) => (
-            <li key={`${at} ${reading.at.join('-')}`} className={reading.problem ? 'wrong' : (reading.doubt ?? reading.asks) ? 'doubt' : ''}>
+            <li
+              key={`${at} ${reading.at.join('-')}`}
+              className={reading.problem ? 'wrong' : (reading.doubt ?? reading.asks) ? 'doubt' : ''}
+            >
               <span className="said">{reading.text}</span>
               <span>
                 {reading.problem
                   ? `✗ ${reading.problem}`
                   : reading.doubt
                     ? `? kept with the name: ${reading.doubt}`
-                    : `${FIELD_WORDS[reading.field!]}: ${meaning(line, reading.field!, write)}${reading.asks ? ` ? ${reading.asks}` : ''}`}
+                    : `${FIELD_WORDS[reading.field!]}: ${meaning(line, reading.field!, write)}${reading.asks ? ` · ${reading.asks}` : ''}`}
               </span>
             </li>
           )),
@@ -96,7 +99,7 @@ export function StartLine() {
           line.title && (
             <p key={at} className="soft">
               {lines.length > 1 ? `${line.title}: ` : ''}
-              {guesses(line)}
+              {guesses(line, lines)}
             </p>
           ),
       )}
@@ -128,16 +131,23 @@ function meaning(line: SaleLine, field: SaleLineField, write: ReturnType<typeof 
 }
 
 /** What will be guessed until it is known. */
-function guesses(line: SaleLine): string {
+function guesses(line: SaleLine, all: readonly SaleLine[]): string {
   const kind = line.archetype ? `Taken for ${ARCHETYPES[line.archetype].name}.` : 'What kind of piece it is can be picked next.';
   const beside = line.title ? breaksSooner(line.title) : null;
   const sooner = beside
     ? ` The ${beside.words} breaks sooner (${ARCHETYPES[beside.archetype].name}): where it comes off, put it after a + as a piece of its own.`
     : '';
+  const loose = line.title
+    ? looseUntold(
+        line.title,
+        all.map(({ title = '' }) => title).filter((title) => title !== line.title),
+      )
+    : null;
+  const off = loose && !sooner ? ` Where its ${loose} comes off, put that after a + as a piece of its own.` : '';
   const missing = [
     ...(line.sizeIn === undefined ? ['its size'] : line.sizeIn.length < 3 ? ['a side'] : []),
     ...(line.weightLb === undefined ? ['its weight'] : []),
   ];
   const guessed = missing.length > 0 ? ` Until ${missing.join(' and ')} is known, a guess stands in and is drawn dashed.` : '';
-  return `${kind}${sooner}${guessed}`;
+  return `${kind}${sooner}${off}${guessed}`;
 }

@@ -9,8 +9,8 @@ import { KeptText } from '../../parts/KeptText.tsx';
 
 const PARTS: readonly { value: Accessory['part']; label: string }[] = [
   { value: 'apart', label: 'goes with it' },
-  { value: 'off', label: 'part: take it off' },
-  { value: 'on', label: 'part: leave it on' },
+  { value: 'off', label: 'part: comes off' },
+  { value: 'on', label: 'part: stays on, held' },
   { value: 'packer', label: 'part: as the packer sees fit' },
 ];
 const PLACES: readonly { value: AlongPlace; label: string }[] = [
@@ -51,7 +51,7 @@ export function GoesWith({ list, onChange }: { list: readonly Accessory[]; onCha
               popupMatchSelectWidth={false}
               onChange={(part) => change(one.id, { part })}
             />
-            {one.part === 'apart' && <WeightAndRoom of={one} onChange={put} />}
+            {(one.part === 'apart' || one.part === 'off') && <WeightAndRoom of={one} onChange={put} />}
             <Button
               type="text"
               icon={<X size={20} aria-hidden />}
@@ -79,23 +79,28 @@ type Sides = [number, number, number];
 const without = (of: Accessory, field: 'weightLb' | 'sizeIn'): Accessory =>
   Object.fromEntries(Object.entries(of).filter(([name]) => name !== field)) as Accessory;
 
-/** What goes along weighs, takes room from the fill, and has its place; what nobody weighed or measured counts for nothing. */
+/**
+ * What goes along weighs, takes room from the fill, and has its place; what nobody weighed or measured counts for nothing. A part
+ * that comes off is weighed with its piece.
+ */
 function WeightAndRoom({ of, onChange }: { of: Accessory; onChange: (told: Accessory) => void }) {
   const { person, write } = useShop();
   return (
     <>
-      <KeptText
-        label={`Weight of one ${of.name}`}
-        shown={of.weightLb === undefined ? '' : write.weight(of.weightLb)}
-        placeholder="weight"
-        wanted={`a weight, like ${LIKE_THIS[person.system].weight}`}
-        read={(text): number | Unsaid | null => {
-          if (text.trim() === '') return UNSAID;
-          const weight = parseWeight(text, person.system);
-          return weight.kind === 'weight' ? weight.pounds : null;
-        }}
-        onKeep={(weightLb) => onChange({ ...without(of, 'weightLb'), ...(weightLb === UNSAID ? {} : { weightLb }) })}
-      />
+      {of.part === 'apart' && (
+        <KeptText
+          label={`Weight of one ${of.name}`}
+          shown={of.weightLb === undefined ? '' : write.weight(of.weightLb)}
+          placeholder="weight"
+          wanted={`a weight, like ${LIKE_THIS[person.system].weight}`}
+          read={(text): number | Unsaid | null => {
+            if (text.trim() === '') return UNSAID;
+            const weight = parseWeight(text, person.system);
+            return weight.kind === 'weight' ? weight.pounds : null;
+          }}
+          onKeep={(weightLb) => onChange({ ...without(of, 'weightLb'), ...(weightLb === UNSAID ? {} : { weightLb }) })}
+        />
+      )}
       <KeptText
         label={`Size of one ${of.name}`}
         shown={of.sizeIn === undefined ? '' : write.size(of.sizeIn)}

@@ -14,7 +14,7 @@ import {
   type House,
   type PieceFacts,
 } from '@inch-nest/core';
-import { pieceFactsOf } from '@inch-nest/contracts';
+import { heldIn, pieceFactsOf } from '@inch-nest/contracts';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { useShop } from '../../session/ShopContext.tsx';
 import { isLookedOver } from '../../parcel/isLookedOver.ts';
@@ -40,10 +40,11 @@ import { LikeBefore } from './LikeBefore.tsx';
 import { PiecePhotos } from './PiecePhotos.tsx';
 import { StandsBeside } from './StandsBeside.tsx';
 import { Weaknesses } from './Weaknesses.tsx';
-import { titleOf, titleOfPiece } from '../../words/titleOf.ts';
+import { listed, titleOf, titleOfPiece } from '../../words/titleOf.ts';
 import { nestInHandOf, pieceInHand } from '../../parcel/bundleInHand.ts';
 import { PieceRow } from '../../parts/PieceRow.tsx';
-import { Regroup } from './Regroup.tsx';
+import { LoosePart } from './LoosePart.tsx';
+import { Regroup, type Adding } from './Regroup.tsx';
 
 const FINISHES: readonly { value: Finish; label: string }[] = [
   { value: 'plain', label: 'plain' },
@@ -60,6 +61,7 @@ const ORIGINAL_BOX: readonly { value: 'none' | 'kept' | 'ofValue'; label: string
 /** The pieces of a parcel, one of them in hand: looked over, joined by more, taken out again. */
 export function LookOverStation({ parcel, nest }: BenchUse) {
   const [picked, setPicked] = useState(0);
+  const [adding, setAdding] = useState<Adding | null>(null);
   const at = Math.min(picked, parcel.view.others.length);
   const inHand = pieceInHand(parcel, at);
   return (
@@ -70,7 +72,20 @@ export function LookOverStation({ parcel, nest }: BenchUse) {
       </div>
       <p className="soft sub">Look it over. Size and weight make a plan; everything below makes it a better one.</p>
       <PieceRow view={parcel.view} at={at} onPick={setPicked} />
-      <Regroup parcel={parcel} at={at} onAdded={() => setPicked(parcel.view.others.length + 1)} />
+      <Regroup parcel={parcel} at={at} adding={adding} onAdding={setAdding} onAdded={() => setPicked(parcel.view.others.length + 1)} />
+      {adding === null && !parcel.view.life.sealed && (
+        <LoosePart
+          key={inHand.view.pieceId}
+          parcel={inHand}
+          whole={parcel}
+          onPiece={(part) =>
+            setAdding({
+              line: inHand.view.piece.count.value > 1 ? `${inHand.view.piece.count.value} x ${part}s, ` : `${part}, `,
+              partOf: inHand.view.pieceId,
+            })
+          }
+        />
+      )}
       <OnePiece key={inHand.view.bundleId} parcel={inHand} nest={nestInHandOf(nest, at)} whole={parcel} />
     </div>
   );
@@ -97,6 +112,9 @@ function OnePiece({ parcel, nest, whole }: BenchUse & { whole: ParcelUse }) {
   const data = ARCHETYPES[archetype.value];
   const guess = guessMissing(facts, data);
   const several = facts.count > 1;
+  const off = listed(
+    heldIn(whole.view).flatMap(({ piece }) => (piece.partOf.value?.pieceId === view.pieceId ? [piece.title.value ?? 'its part'] : [])),
+  );
   const goesWithIt = wholeWords(facts, nest.request.order);
   const worth = worthMinor(facts, nest.request.order);
   const soldWords = `as sold, ${write.money(Math.round(worth / facts.count))}${several ? ' each' : ''}`;
@@ -109,7 +127,7 @@ function OnePiece({ parcel, nest, whole }: BenchUse & { whole: ParcelUse }) {
           parcel={parcel}
           entity="piece"
           path="size"
-          label={several ? 'Size of one as it stands' : 'Size as it stands'}
+          label={`${several ? 'Size of one' : 'Size'} ${off ? `without ${off}` : 'as it stands'}`}
           placeholder={LIKE_THIS[person.system].size}
           meaning={() =>
             guess.guessed.sides.includes(true)
@@ -121,7 +139,7 @@ function OnePiece({ parcel, nest, whole }: BenchUse & { whole: ParcelUse }) {
           parcel={parcel}
           entity="piece"
           path="weight"
-          label={several ? 'Weight of one' : 'Weight'}
+          label={`${several ? 'Weight of one' : 'Weight'}${off ? ` without ${off}` : ''}`}
           placeholder={LIKE_THIS[person.system].weight}
           meaning={() =>
             guess.guessed.weight ? `≈ ${write.weight(guess.weightLb)}, guessed: weigh it to narrow this` : write.weight(guess.weightLb)

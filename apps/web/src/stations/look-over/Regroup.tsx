@@ -13,12 +13,29 @@ import { titleOfPiece } from '../../words/titleOf.ts';
 
 const UNSEALED = ['draft', 'planned', 'packing'];
 
+/** A piece that is being put in: its line so far, and the piece it comes off. */
+export interface Adding {
+  readonly line: string;
+  readonly partOf?: string;
+}
+
 /** One more piece for the parcel, and where the one in hand may go instead: aside, alone, or to another parcel of the same buyer. */
-export function Regroup({ parcel, at, onAdded }: { parcel: ParcelUse; at: number; onAdded: () => void }) {
+export function Regroup({
+  parcel,
+  at,
+  adding,
+  onAdding,
+  onAdded,
+}: {
+  parcel: ParcelUse;
+  at: number;
+  adding: Adding | null;
+  onAdding: (adding: Adding | null) => void;
+  onAdded: () => void;
+}) {
   const { person } = useShop();
   const router = useRouter();
   const { view, put } = parcel;
-  const [line, setLine] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const shelf = useShelf();
   if (view.life.sealed || !UNSEALED.includes(view.life.state)) return null;
@@ -45,11 +62,11 @@ export function Regroup({ parcel, at, onAdded }: { parcel: ParcelUse; at: number
     }
   };
   const add = async () => {
-    if (!line?.trim()) return;
-    const next = await ask({ act: 'add', id: crypto.randomUUID(), line });
+    if (!adding?.line.trim()) return;
+    const next = await ask({ act: 'add', id: crypto.randomUUID(), ...adding });
     if (!next) return;
     put(next);
-    setLine(null);
+    onAdding(null);
     onAdded();
   };
   const move = async (to: string) => {
@@ -71,8 +88,8 @@ export function Regroup({ parcel, at, onAdded }: { parcel: ParcelUse; at: number
   ];
   return (
     <div className="regroup">
-      {line === null ? (
-        <Button onClick={() => setLine('')}>One more piece</Button>
+      {adding === null ? (
+        <Button onClick={() => onAdding({ line: '' })}>One more piece</Button>
       ) : (
         <form
           className="act-row"
@@ -85,21 +102,21 @@ export function Regroup({ parcel, at, onAdded }: { parcel: ParcelUse; at: number
             autoFocus
             aria-label="One more piece"
             placeholder={`stand, ${LIKE_THIS[person.system].size}, ${LIKE_THIS[person.system].weight}`}
-            value={line}
-            onChange={({ target }) => setLine(target.value)}
+            value={adding.line}
+            onChange={({ target }) => onAdding({ ...adding, line: target.value })}
           />
-          <Button htmlType="submit" type="primary" disabled={!line.trim()}>
+          <Button htmlType="submit" type="primary" disabled={!adding.line.trim()}>
             Put it in
           </Button>
-          <Button onClick={() => setLine(null)}>Leave it</Button>
+          <Button onClick={() => onAdding(null)}>Leave it</Button>
         </form>
       )}
-      {places.length > 0 && line === null && (
+      {places.length > 0 && adding === null && (
         <Dropdown trigger={['click']} menu={{ items: places, onClick: ({ key }) => void move(key) }}>
           <Button>{held.length > 1 ? `Take ${titleOfPiece(inHand)} out` : 'Put it into another parcel'}</Button>
         </Dropdown>
       )}
-      {kin.length > 0 && held.length === 1 && line === null && (
+      {kin.length > 0 && held.length === 1 && adding === null && (
         <span className="soft">
           {kin.map(({ title }) => title).join(' and ')} {kin.length === 1 ? 'goes' : 'go'} to {buyer} too.
         </span>

@@ -269,6 +269,23 @@ test('what the bench must know beside the plan', () => {
   expect(list.find((step) => step.records === 'contents')!.says).toContain('tick off 2 × brass pan');
 });
 
+// what is loose on a piece knocks against it: common practice, no source
+test('a part comes off, stays on or is seen to before anything is wrapped, each as a step of its own', () => {
+  const asked = request();
+  const derived = derivePlan(asked, CHOICE);
+  if (derived.kind === 'noPlan') throw new Error('no plan');
+  const parts = (['off', 'on', 'packer'] as const).map((fate, i) => ({ id: `p${i}`, name: 'lid', count: i + 1, fate }));
+  const list = writeBenchSteps(derived.option, asked.house, 'imperial', { bundleIds: ['b'], storageWrap: [true], parts: [parts] });
+  expect(list.slice(0, 4).map(({ key, title }) => [key, title])).toEqual([
+    ['b:unwrap', 'Take off the storage wrap'],
+    ['b:part:p0:off', 'Take off: lid'],
+    ['b:part:p1:on', 'Hold fast: 2 × lid'],
+    ['b:part:p2:packer', 'Off or on: 3 × lid'],
+  ]);
+  // told of nothing, it asks for nothing
+  expect(writeBenchSteps(derived.option, asked.house, 'imperial', { storageWrap: [true] }).length).toBe(list.length - 3);
+});
+
 // each test where its trade makes it: common practice, no source
 test.each([
   [

@@ -15,6 +15,7 @@ import { ownBoxSteps } from './ownBoxSteps.ts';
 import { sharedCoreBears, sharedSteps } from './sharedSteps.ts';
 import { letterOf } from '../../engineering/stowage/letterOf.ts';
 import { bagStep, takeOffSteps } from './takeOffSteps.ts';
+import { partSteps, type PartTold } from './partSteps.ts';
 import { inOrder, lettersOf, lettersText, namesOf, placesInTurn, placeWords } from './severalWords.ts';
 import { CORE_PUT, coreBears, cutCore } from './coreSteps.ts';
 import { fillSteps } from './fillSteps.ts';
@@ -30,6 +31,8 @@ export interface BenchFacts {
   readonly bundleIds?: readonly string[];
   /** Still lying in the wrap it was stored in, by the order of the bundles. */
   readonly storageWrap?: readonly boolean[];
+  /** Parts that are no pieces of their own, by the order of the bundles. */
+  readonly parts?: readonly (readonly PartTold[])[];
   /** What goes with it, to be ticked. */
   readonly accessories?: readonly string[];
 }
@@ -45,7 +48,7 @@ export function writeBenchSteps(
   { rated }: PlanOption,
   house: House,
   system: UnitSystem = 'imperial',
-  { bundleIds = [], storageWrap = [], accessories = [] }: BenchFacts = {},
+  { bundleIds = [], storageWrap = [], parts: partsOf = [], accessories = [] }: BenchFacts = {},
 ): BenchStep[] {
   const { filled } = rated.weighed;
   const { stowed } = filled;
@@ -118,7 +121,7 @@ export function writeBenchSteps(
   const parts: Part[] = [
     ...takeOffSteps(facts),
     ...inOrder(stowed).flatMap((at) => {
-      const first = firstSteps(storageWrap[at] ?? false, pieces[at]!.archetype.cased, house);
+      const first = [...firstSteps(storageWrap[at] ?? false, pieces[at]!.archetype.cased, house), ...partSteps(partsOf[at] ?? [])];
       const steps = [
         ...bundleSteps(bundles[at]!, letters[at]!, dueOf(at), first, system),
         ...ownBoxSteps(bundles[at]!, letters[at]!, dueOf(at)),

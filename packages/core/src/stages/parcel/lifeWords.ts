@@ -75,6 +75,7 @@ const KINDS: Readonly<Record<string, string>> = {
   guard: 'a hard point guarded',
   hollow: 'a hollow filled',
   off: 'a part taken off',
+  part: 'a loose part seen to',
   bag: 'the bag put in',
   along: 'what goes along put in',
   stack: 'stacked',

@@ -1,6 +1,6 @@
 import { FACTS, request } from '../../../tests/sampleRequest.ts';
 import { readSale } from './readSale.ts';
-import { piecesOnLine, readSaleLine } from './readSaleLine.ts';
+import { piecesOnLine, readSaleLine, readSaleLines } from './readSaleLine.ts';
 
 const setting = { today: '2026-11-23' };
 
@@ -236,6 +236,16 @@ test('with and without commas a line says the same', () => {
   const facts = (line: ReturnType<typeof readSaleLine>) => ({ ...line, readings: line.readings.map(({ field }) => field) });
   expect(facts(readSaleLine(parts.join(' '), setting))).toEqual(facts(readSaleLine(parts.join(', '), setting)));
 });
+
+test.each([
+  ['stoneware crock 10 x 10 x 10 + lid 10 x 10 x 2', ['compactCeramic', 'compactCeramic']],
+  ['glass decanter + stopper + cut glass lid + six goblets', ['blownGlass', 'blownGlass', 'pressedGlass', 'blownGlass']],
+  ['brass urn + glass lid', ['rigidMetal', 'blownGlass']],
+  ['brass urn + stand', ['rigidMetal', undefined]],
+  ['lid + brass urn', [undefined, 'rigidMetal']],
+])('%s: a lid is of what it lies on, unless it says of what', (text, kinds) =>
+  expect(readSaleLines(text, setting).map(({ archetype }) => archetype)).toEqual(kinds),
+);
 
 test('several pieces on one line are told apart by a plus with room on both sides', () => {
   expect(piecesOnLine('binnacle glass 9 x 9 x 11, 2 lb + stand 30 x 6 x 6, 7 lb')).toEqual([

@@ -3,6 +3,7 @@ import type { Job } from './jobs.ts';
 import { partedAtFacts, type FactIn } from './partedAtFacts.ts';
 import { MOST_ALIKE } from './readSale.ts';
 import { archetypeFromTitle } from '../../engineering/pieces/archetypeFromTitle.ts';
+import { namesLoosePart } from '../../engineering/pieces/looseParts.ts';
 import {
   countBehind,
   countWithin,
@@ -184,6 +185,21 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
     if (archetype) line.archetype = archetype;
   }
   return line;
+}
+
+/**
+ * Every piece on one line. A lid or a stopper that says nothing of its stuff is taken for what the piece before it is.
+ *
+ * @param text at most 500 characters for each piece
+ */
+export function readSaleLines(text: string, setting: SaleLineSetting): SaleLine[] {
+  const lines: SaleLine[] = [];
+  for (const own of piecesOnLine(text)) {
+    const line = readSaleLine(own, setting);
+    const before = line.title && namesLoosePart(line.title) ? lines.findLast(({ archetype }) => archetype)?.archetype : undefined;
+    lines.push(before && !line.archetype ? { ...line, archetype: before } : line);
+  }
+  return lines;
 }
 
 /** What words mean that no comma parts from others: less is taken for a fact than between commas, since a title may hold anything. */
