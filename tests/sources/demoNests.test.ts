@@ -45,8 +45,8 @@ test('no box of the stockroom is larger than one of its carriers takes', () => {
     // what goes into it weighs this much a cubic foot, up to thirty pounds. Common practice, no source
     const holdsLb = Math.min(30, (8 * (insideIn[0] * insideIn[1] * insideIn[2])) / 1728);
     const takes = services.some(
-      ({ limits: { weightLb, longestIn, lengthPlusGirthIn } }) =>
-        holdsLb <= weightLb && long <= (longestIn ?? Infinity) && around <= (lengthPlusGirthIn ?? Infinity),
+      ({ limits: { weightLb, longestIn, lengthPlusGirthIn, leastIn } }) =>
+        holdsLb <= weightLb && long >= (leastIn?.[0] ?? 0) && long <= (longestIn ?? Infinity) && around <= (lengthPlusGirthIn ?? Infinity),
     );
     expect([name, takes]).toEqual([name, true]);
   }
