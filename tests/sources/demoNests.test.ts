@@ -40,8 +40,12 @@ test('no box of the stockroom is larger than one of its carriers takes', () => {
   const services = DEMO_CARDS.flatMap((card) => card.services);
   for (const { name, insideIn, measuredOutsideIn } of DEMO_STOCK.boxes) {
     // its walls, and what it bulges by once it is full
-    const [long, ...others] = (measuredOutsideIn ?? insideIn.map((side) => side + 1)).toSorted((a, b) => b - a) as [number, number, number];
-    const around = long + 2 * (others[0]! + others[1]!);
+    const [long, second, third] = (measuredOutsideIn ?? insideIn.map((side) => side + 1)).toSorted((a, b) => b - a) as [
+      number,
+      number,
+      number,
+    ];
+    const around = long + 2 * (second + third);
     // what goes into it weighs this much a cubic foot, up to thirty pounds. Common practice, no source
     const holdsLb = Math.min(30, (8 * (insideIn[0] * insideIn[1] * insideIn[2])) / 1728);
     const takes = services.some(

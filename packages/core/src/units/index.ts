@@ -9,5 +9,6 @@ export * from './civilDate.ts';
 export * from './money.ts';
 export { countryOf, firstPostcode, POSTCODE, POSTCODE_SAYS } from './postcode.ts';
 export { localTime } from './localTime.ts';
+export { COMMA_BETWEEN_SIDES } from './labelledSides.ts';
 export { countBehind, countWithin, leadingCount, parseCount, trailingCount } from './parseCount.ts';
 export { sameContent } from './sameContent.ts';

@@ -2,6 +2,7 @@ const WORDS: Readonly<Record<string, number>> = {
   one: 1,
   two: 2,
   pair: 2,
+  pr: 2,
   couple: 2,
   three: 3,
   four: 4,
@@ -14,6 +15,7 @@ const WORDS: Readonly<Record<string, number>> = {
   eleven: 11,
   twelve: 12,
   dozen: 12,
+  doz: 12,
   fifteen: 15,
   sixteen: 16,
   eighteen: 18,
@@ -37,7 +39,7 @@ export interface LeadingCount {
 }
 
 const LEADING =
-  /^(?<set>(?:an?\s+)?(?:(?:complete|full|matched|job|mixed)\s+)?(?:set|lot|group)\s+of\s+)?(?<count>\d{1,4}|(?:a\s+)?half\s+a\s+dozen|(?:an?\s+)?[a-z]+)\s*(?<sign>[x×]\s+|\s(?:of\s+)?)(?<rest>\S.*)$/i;
+  /^(?<set>(?:an?\s+)?(?:(?:complete|full|matched|job|mixed)\s+)?(?:set|lot|group)\s+of\s+)?(?<count>\d{1,4}|(?:a\s+)?half\s+a\s+dozen|(?:an?\s+)?[a-z]+)\.?\s*(?<sign>[x×]\s+|\s(?:of\s+)?)(?<rest>\S.*)$/i;
 /** A set in a box of its own is one thing. */
 const IN_ITS_BOX = /\b(?:boxed|cased|in (?:its|their|a|an|the) (?:\w+ )?(?:box|case))\b/i;
 /** `8 x 10 prints` are of that size. */
@@ -56,7 +58,7 @@ export function leadingCount(title: string, most: number): LeadingCount | null {
   if (said === undefined || sign === undefined || rest === undefined) return null;
   const count = parseCount(said);
   if (count === null || count < 2 || count > most || A_NUMBER.test(rest) || (set !== undefined && IN_ITS_BOX.test(rest))) return null;
-  const told = set !== undefined || /[x×]|of/i.test(sign) || /pair|couple|dozen/i.test(said);
+  const told = set !== undefined || /[x×]|of/i.test(sign) || /pair|^pr|couple|doz/i.test(said);
   return told || PLURAL.test(rest) ? { count, rest } : null;
 }
 

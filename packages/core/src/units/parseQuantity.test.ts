@@ -23,6 +23,45 @@ describe('parseQuantity', () => {
     expect(quantity).toEqual({ kind: 'dimensions', inches: inches.map((side) => expect.closeTo(side, 10) as number) });
   });
 
+  // as lists of sales have them: common practice, no source
+  test.each<[string, number[]]>([
+    ['8.5"H x 4"W x 3"D', [4, 3, 8.5]],
+    ['H22 x W8 x D7', [8, 7, 22]],
+    ['H: 22, W: 8, D: 7 in', [8, 7, 22]],
+    ['Height 22 in, width 8 in, depth 7 in', [8, 7, 22]],
+    ['12 in high, 6 in wide', [6, 12]],
+    ['12L x 8W x 4H', [12, 8, 4]],
+    ['4H x 8W x 12L cm', [12 * CM, 8 * CM, 4 * CM]],
+    // what is deep is so downward where its length and width are told
+    ['12 long x 8 wide x 4 deep', [12, 8, 4]],
+    ['8"W 12"H 5"D', [8, 5, 12]],
+    ['1 ft 2 in tall x 8 in wide', [8, 14]],
+    // what is round
+    ['10 1/2 inch diameter', [10.5, 10.5]],
+    ['dia 10 in', [10, 10]],
+    ['10 in dia. x 4 in high', [10, 10, 4]],
+    ['ø 10 x 2 deep', [10, 10, 2]],
+    ['20 long x 3 across', [20, 3, 3]],
+    ['10 in diameter x 4 in high (25 cm diameter x 10 cm high)', [10, 10, 4]],
+  ])('named sides: %s', (text, inches) =>
+    expect(parseQuantity(text)).toEqual({ kind: 'dimensions', inches: inches.map((side) => expect.closeTo(side, 10) as number) }),
+  );
+
+  test.each<[string, RegExp]>([
+    ['22 in tall', /other sides/],
+    ['4H x 8W x 12', /name all of them, or none/],
+    ['4H x 8H', /twice/],
+    ['4 high wide', /number is missing/],
+    ['high wide 4', /one name/],
+    ['10 across x 4 wide', /round/],
+    ['2 lb high', /no sides/],
+    ['H x 4', /number is missing/],
+    ['4 x high', /number is missing/],
+    ['9, 8, 7', /“,”/],
+  ])('sides that cannot be told: %s', (text, problem) =>
+    expect(parseQuantity(text)).toMatchObject({ kind: 'notUnderstood', problem: expect.stringMatching(problem) as string }),
+  );
+
   test.each<[string, number]>([
     ['3 1/4', 3.25],
     ['2\' 3"', 27],

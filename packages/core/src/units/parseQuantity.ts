@@ -1,5 +1,6 @@
 import { MAX_SIZE_IN, MAX_WEIGHT_LB } from './bounds.ts';
 import { LENGTH_UNITS_IN, WEIGHT_UNITS_LB, type LengthUnit, type UnitSystem, type WeightUnit } from './factors.ts';
+import { inOrderOfSides, type Side } from './labelledSides.ts';
 import { quantityTokens, type QuantityToken, type Span } from './quantityTokens.ts';
 
 /** What a size or weight as typed means; `at` says which part of the text a problem is about. */
@@ -25,6 +26,8 @@ interface Term {
 }
 interface Component {
   terms: Term[];
+  /** Which one it is, where that is said. */
+  side?: Side | undefined;
   at: Span;
 }
 interface Measure {
@@ -127,22 +130,43 @@ function readMeasures(tokens: QuantityToken[], text: string, system: UnitSystem,
   const kind = [...kinds][0] ?? bare;
   if (kind === 'weight' && components.length > 1) throw new Refusal('one weight is enough here', components[1]!.at);
   if (components.length > 3) throw new Refusal('at most three dimensions', components[3]!.at);
-  return { kind, measures: components.map((component) => addUp(component, kind, system)) };
+  const measures = components.map((component) => addUp(component, kind, system));
+  return { kind, measures: components.some(({ side }) => side) ? bySides(components, measures, kind) : measures };
+}
+
+/** Measures of named sides in the order of a size. */
+function bySides(components: readonly Component[], measures: readonly Measure[], kind: Measures['kind']): Measure[] {
+  const all: Span = [components[0]!.at[0], components.at(-1)!.at[1]];
+  if (kind === 'weight') throw new Refusal('a weight has no sides', all);
+  const unnamed = components.find(({ side }) => !side);
+  if (unnamed) throw new Refusal('which side is this? name all of them, or none', unnamed.at);
+  const ordered = inOrderOfSides(components.map(({ side }, i) => [side!, measures[i]!] as const));
+  if (typeof ordered === 'string') throw new Refusal(ordered, all);
+  return ordered;
 }
 
 function splitComponents(tokens: QuantityToken[], text: string): Component[] {
   const components: Component[] = [];
   let terms: Term[] = [];
+  let side: Side | undefined;
   const end = text.length;
   const close = (at: Span) => {
     if (terms.length === 0) throw new Refusal('a number is missing here', at);
-    components.push({ terms, at: [terms[0]!.at[0], terms.at(-1)!.at[1]] });
+    components.push({ terms, side, at: [terms[0]!.at[0], terms.at(-1)!.at[1]] });
     terms = [];
+    side = undefined;
   };
+  let behind = false;
   for (const token of tokens) {
+    // a named side ends without a sign too: at the next name, or at a number where its name stood behind its own
+    if (terms.length > 0 && side && (token.kind === 'side' || (token.kind === 'number' && behind))) close(token.at);
     const last = terms.at(-1);
-    if (token.kind === 'times') close(token.at);
-    else if (token.kind === 'number') {
+    if (token.kind === 'times' || (last && side && isComma(token))) close(token.at);
+    else if (token.kind === 'side') {
+      if (side) throw new Refusal('one side has one name', token.at);
+      side = token.side;
+      behind = last !== undefined;
+    } else if (token.kind === 'number') {
       if (last && !last.unit) throw new Refusal('two numbers side by side', [last.at[0], token.at[1]]);
       terms.push({ ...token });
     } else if (token.kind === 'unit') {
@@ -155,6 +179,8 @@ function splitComponents(tokens: QuantityToken[], text: string): Component[] {
   close([Math.max(0, end - 1), end]);
   return components;
 }
+
+const isComma = (token: QuantityToken): boolean => token.kind === 'stranger' && token.text === ',';
 
 function strangerProblem(text: string): string {
   if (text === '/' || text.includes('/')) return 'the fraction is not finished or not below one';

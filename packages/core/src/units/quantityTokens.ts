@@ -1,10 +1,12 @@
 import type { LengthUnit, WeightUnit } from './factors.ts';
+import { sideOf, type Side } from './labelledSides.ts';
 
 /** One word of a size or weight as people write it, with its place in the text. */
 export type QuantityToken =
   | { kind: 'number'; value: number; thousands?: number; step: number; at: Span }
   | { kind: 'unit'; unit: LengthUnit | WeightUnit; at: Span }
   | { kind: 'times'; at: Span }
+  | { kind: 'side'; side: Side; at: Span }
   | { kind: 'open' | 'close'; at: Span }
   | { kind: 'stranger'; text: string; at: Span };
 
@@ -80,7 +82,7 @@ const PATTERNS: readonly [RegExp, (match: RegExpExecArray, at: Span) => Quantity
   [/[x×*](?![a-wyz])/iy, (_, at) => ({ kind: 'times', at })],
   [/\(/y, (_, at) => ({ kind: 'open', at })],
   [/\)/y, (_, at) => ({ kind: 'close', at })],
-  [/[a-z]+\.?/iy, (m, at) => word(m[0], at)],
+  [/[a-z]+[.:]?|[ø⌀]/iy, (m, at) => word(m[0], at)],
   [/[^\s]/y, (m, at) => ({ kind: 'stranger', text: m[0], at })],
 ];
 
@@ -119,7 +121,10 @@ function decimal(text: string, at: Span): QuantityToken {
 }
 
 function word(text: string, at: Span): QuantityToken {
-  const plain = text.toLowerCase().replace('.', '');
+  const plain = text.toLowerCase().replace(/[.:]$/, '');
+  const side = sideOf(plain);
+  if (side) return { kind: 'side', side, at };
+  if (text.endsWith(':')) return { kind: 'stranger', text, at };
   if (plain === 'by') return { kind: 'times', at };
   const unit = UNIT_WORDS[plain];
   return unit ? { kind: 'unit', unit, at } : { kind: 'stranger', text, at };

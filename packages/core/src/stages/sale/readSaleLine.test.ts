@@ -231,6 +231,30 @@ test.each<[string, object]>([
   expect(readings.map(({ at }) => text.slice(...at)).join(' ')).toBe(text.replaceAll(',', ''));
 });
 
+// as they are pasted from a list of sales: common practice, no source
+test.each<[string, object]>([
+  [
+    'Vintage Stoneware Crock w/ lid 10x10x12in 14lbs $85',
+    { title: 'Vintage Stoneware Crock w/ lid', sizeIn: [10, 10, 12], weightLb: 14, soldMinor: 8500 },
+  ],
+  ['figurine 8.5"H x 4"W x 3"D, 1lb 2oz, sold $45.00', { title: 'figurine', sizeIn: [4, 3, 8.5], weightLb: 1.125, soldMinor: 4500 }],
+  ['brass lamp H22 x W8 x D7 6 lb', { title: 'brass lamp', sizeIn: [8, 7, 22], weightLb: 6 }],
+  ['vase 12 in high, 6 in wide, 3 lb', { title: 'vase', sizeIn: [6, 12], weightLb: 3 }],
+  ['brass vase, Height 12 in, width 6 in, depth 5 in, 45 $', { title: 'brass vase', sizeIn: [6, 5, 12], soldMinor: 4500 }],
+  ['plate 10 1/2 inch diameter, 1 lb', { title: 'plate', sizeIn: [10.5, 10.5], weightLb: 1 }],
+  ['2 lamps 20 x 8 x 8 5 lb ea sold 60 ea', { title: 'lamps', count: 2, sizeIn: [20, 8, 8], weightLb: 5, soldMinor: 12_000 }],
+  ['pr brass candlesticks 4x4x9 2lb ea.', { title: 'brass candlesticks', count: 2, sizeIn: [4, 4, 9], weightLb: 2 }],
+  ['doz. egg cups 2 x 2 x 3 2 oz each', { title: 'egg cups', count: 12, sizeIn: [2, 2, 3], weightLb: 0.125 }],
+  // what belongs to a title stays there
+  ['silver $1 coin sold 30', { title: 'silver $1 coin', soldMinor: 3000 }],
+  ['brass lamp 22 in tall, 6 lb', { title: 'brass lamp 22 in tall', weightLb: 6 }],
+  ['jar with lid, h, 3 lb', { title: 'jar with lid, h', weightLb: 3 }],
+])('%s', (text, wanted) => {
+  const { archetype: _, readings, ...line } = readSaleLine(text, setting);
+  expect(line).toEqual(wanted);
+  expect(readings.filter(({ problem }) => problem !== null)).toEqual([]);
+});
+
 test('with and without commas a line says the same', () => {
   const parts = ['tea urn', '9 x 8 x 14 in', '6 lb 3 oz', 'sold 84', 'shipping 12', 'to 40217', 'bin B4'];
   const facts = (line: ReturnType<typeof readSaleLine>) => ({ ...line, readings: line.readings.map(({ field }) => field) });

@@ -5,6 +5,7 @@ import { MOST_ALIKE } from './readSale.ts';
 import { archetypeFromTitle } from '../../engineering/pieces/archetypeFromTitle.ts';
 import { namesLoosePart } from '../../engineering/pieces/looseParts.ts';
 import {
+  COMMA_BETWEEN_SIDES,
   countBehind,
   countWithin,
   leadingCount,
@@ -89,7 +90,11 @@ const money =
     return null;
   };
 
+/** An amount by itself is what it was sold for. */
+const BARE_MONEY = /^(?=\$\s?\d|\d[\d.,]*\s?\$$)/;
+
 const KEYWORDS: readonly [RegExp, SaleLineField, Fill][] = [
+  [BARE_MONEY, 'soldMinor', money('soldMinor')],
   [/^sold(?: for)?\s+/i, 'soldMinor', money('soldMinor')],
   [/^(?:paid|cost)\s+/i, 'paidMinor', money('paidMinor')],
   [/^(?:shipping|postage)(?: paid)?\s+/i, 'shippingCollectedMinor', money('shippingCollectedMinor')],
@@ -141,6 +146,9 @@ const KEYWORDS: readonly [RegExp, SaleLineField, Fill][] = [
   ],
 ];
 
+/** What stands between commas: none of them within a number, nor between sides that are told by their names. */
+const PART = new RegExp(`(?:[^,;\\n]|(?<=\\d),(?=\\d)|${COMMA_BETWEEN_SIDES})+`, 'gi');
+
 /** Several pieces on one line stand with a plus between them; each part is a line of its own. */
 export const piecesOnLine = (text: string): string[] => text.split(/\s+\+\s+/);
 
@@ -161,7 +169,7 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
     line.readings.push({ at: [0, MAX_LINE], text: text.slice(0, 40), field: null, problem: `at most ${MAX_LINE} characters, please` });
     return line;
   }
-  const parts = [...text.matchAll(/(?:[^,;\n]|(?<=\d),(?=\d))+/g)].flatMap((match) => {
+  const parts = [...text.matchAll(PART)].flatMap((match) => {
     const part = match[0].trim();
     return part === '' ? [] : [{ part, start: match.index + match[0].indexOf(part), said: factAmong(part, setting) }];
   });
@@ -209,7 +217,8 @@ function factAmong(words: string, setting: SaleLineSetting): Said | null {
     const match = lead.exec(bare);
     if (!match) continue;
     const loose = field === 'buyer' || field === 'job' || (field === 'bin' && !/\d/.test(bare));
-    return !loose && fill({ readings: [] }, bare.slice(match[0].length).trim(), setting) === null ? { field, fact: 'led' } : null;
+    if (loose || fill({ readings: [] }, bare.slice(match[0].length).trim(), setting) !== null) return null;
+    return { field, fact: lead === BARE_MONEY ? 'measure' : 'led' };
   }
   const read = parseQuantity(bare.replace(ABOUT, ''), setting.system);
   if (read.kind === 'weight') return { field: 'weightLb', fact: 'measure' };
@@ -225,7 +234,7 @@ interface Said {
 type Reading = Omit<SaleLineReading, 'at' | 'text'>;
 /** The word for it may stand behind an amount: `paid 14 shipping`. */
 const BEHIND = /^(?:paid\s+)?(\S+)\s+(?:for\s+)?(?:shipping|postage)$/i;
-const EACH = /\s+(?:each|apiece)$/i;
+const EACH = /\s+(?:each|apiece|ea\.?)$/i;
 /** Nothing is told by it: an amount is as good as it was measured. */
 const ABOUT = /^(?:(?:weigh(?:s|ing)|measur(?:es|ing))\s+)?(?:about|approximately|approx\.?|ca\.?|~)?\s*(?=[\d.])/i;
 /** Before an amount too: `each 4 x 4 x 9`. */
