@@ -52,7 +52,7 @@ function saleOf(lines: readonly SaleLine[]): unknown {
     to: first('destinationPostcode'),
     by: first('shipBy'),
     doubts: lines.flatMap(({ readings }) =>
-      readings.flatMap(({ text, problem, doubt }) => ((problem ?? doubt) ? [{ text, why: problem ?? doubt }] : [])),
+      readings.flatMap(({ text, problem, doubt, asks }) => ((problem ?? doubt ?? asks) ? [{ text, why: problem ?? doubt ?? asks }] : [])),
     ),
   };
 }

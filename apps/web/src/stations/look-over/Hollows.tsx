@@ -14,8 +14,20 @@ const MATERIALS: readonly { value: OrdinaryFillKey | 'paper'; label: string }[] 
     .map(([value, { name }]) => ({ value, label: name.toLowerCase() })),
 ];
 
-/** Cavities: filled they carry, unfilled the wall does. */
-export function Hollows({ hollows, onChange }: { hollows: readonly Hollow[]; onChange: (hollows: Hollow[]) => void }) {
+/**
+ * Cavities: filled they carry, unfilled the wall does.
+ *
+ * @param taken the one in which another piece stands
+ */
+export function Hollows({
+  hollows,
+  taken,
+  onChange,
+}: {
+  hollows: readonly Hollow[];
+  taken: Hollow | null;
+  onChange: (hollows: Hollow[]) => void;
+}) {
   const { person } = useShop();
   const change = (id: string, part: Partial<Hollow>) => onChange(hollows.map((one) => (one.id === id ? { ...one, ...part } : one)));
   return (
@@ -50,7 +62,9 @@ export function Hollows({ hollows, onChange }: { hollows: readonly Hollow[]; onC
                 onChange={(material) => change(one.id, { material: material === 'paper' ? null : material })}
               />
             )}
-            <span className="soft">{one.filled ? '' : 'left empty it costs strength'}</span>
+            <span className="soft">
+              {one.id === taken?.id ? 'filled by what stands in it' : one.filled ? '' : 'left empty it costs strength'}
+            </span>
             <Button
               type="text"
               icon={<X size={20} aria-hidden />}

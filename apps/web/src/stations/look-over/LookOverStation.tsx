@@ -8,6 +8,7 @@ import {
   formatChance,
   FORMS,
   guessMissing,
+  takenHollow,
   worthMinor,
   type Finish,
   type FormKey,
@@ -241,7 +242,14 @@ function OnePiece({ parcel, nest, whole }: BenchUse & { whole: ParcelUse }) {
       )}
       <Irreplaceable facts={facts} worthMinor={worth} house={nest.request.house} />
       {storage.value && <p className="meaning">Storage wrap comes off first: it hides damage and holds damp. Measure without it.</p>}
-      <Hollows hollows={hollows.value} onChange={hollows.pick} />
+      <Hollows
+        hollows={hollows.value}
+        taken={takenHollow(
+          facts,
+          heldIn(whole.view).map(({ pieceId, piece }) => pieceFactsOf(pieceId, piece)),
+        )}
+        onChange={hollows.pick}
+      />
       <PickedClash {...hollows} />
       <GoesWith list={goesWith.value} onChange={goesWith.pick} />
       <PickedClash {...goesWith} />

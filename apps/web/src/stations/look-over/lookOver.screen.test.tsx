@@ -95,7 +95,8 @@ describe('what goes along weighs and takes room', () => {
 describe('a hollow', () => {
   const BOWL: Hollow = { id: 'bowl', name: 'the bowl', volumeIn3: 20, filled: false, material: null };
   let kept: (readonly Hollow[])[];
-  const shown = (person: string, hollow = BOWL) => draw(<Hollows hollows={[hollow]} onChange={(next) => kept.push(next)} />, { person });
+  const shown = (person: string, hollow = BOWL, taken: Hollow | null = null) =>
+    draw(<Hollows hollows={[hollow]} taken={taken} onChange={(next) => kept.push(next)} />, { person });
   beforeEach(() => (kept = []));
 
   // 1 in³ is 16.387064 cm³ exactly (the inch is 2.54 cm by definition)
@@ -109,6 +110,14 @@ describe('a hollow', () => {
     expect(screen.getByLabelText<HTMLInputElement>('Room in the bowl').value).toBe(shownAs);
     type('Room in the bowl', typed);
     expect(kept[0]![0]!.volumeIn3).toBeCloseTo(volumeIn3, 6);
+  });
+
+  test('in which another piece stands is filled by that', async () => {
+    const { unmount } = await shown('odile');
+    expect(screen.getByText('left empty it costs strength')).toBeTruthy();
+    unmount();
+    await shown('odile', BOWL, BOWL);
+    expect(screen.getByText('filled by what stands in it')).toBeTruthy();
   });
 
   test.each([

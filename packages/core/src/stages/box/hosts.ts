@@ -1,3 +1,4 @@
+import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { WrappedItem, Wraps } from '../wrap/WrappedItem.ts';
 import { UPRIGHT } from './pitchOf.ts';
 
@@ -37,13 +38,19 @@ export function whyNotWithin(wraps: readonly Placed[], at: number, together: rea
   if (child.boxed || outer.boxed) return { why: 'boxed', byIn: 0 };
   for (let up = host, steps = 0; up >= 0; up = hostAt(wraps, up)) if (up === at || ++steps > wraps.length) return { why: 'round', byIn: 0 };
   if (wraps.findIndex((_, one) => hostAt(wraps, one) === host) < at) return { why: 'taken', byIn: 0 };
-  const across = ({ piece: { sizeIn } }: Placed) => [Math.min(sizeIn[0], sizeIn[1]), Math.max(sizeIn[0], sizeIn[1])] as const;
-  const [[narrow, wide], [least, most]] = [across(child), across(outer)];
+  const tooLarge = tooLargeFor(outer.piece.sizeIn, child.piece.sizeIn, child.piece.facts.within!.standsOutIn);
+  if (tooLarge) return tooLarge;
+  return together.includes(at) === together.includes(host) ? null : { why: 'parted', byIn: 0 };
+}
+
+/** What of a size does not go into another as that stands, bare, of which it stands out so far; null where it does. */
+export function tooLargeFor(outerIn: Triple, innerIn: Triple, standsOutIn: number): NotWithin | null {
+  const across = (sizeIn: Triple) => [Math.min(sizeIn[0], sizeIn[1]), Math.max(sizeIn[0], sizeIn[1])] as const;
+  const [[narrow, wide], [least, most]] = [across(innerIn), across(outerIn)];
   const widerIn = Math.max(narrow - least, wide - most);
   if (widerIn > EVEN_IN) return { why: 'wide', byIn: widerIn };
-  const higherIn = child.piece.sizeIn[UPRIGHT] - outer.piece.sizeIn[UPRIGHT] - child.piece.facts.within!.standsOutIn;
-  if (higherIn > EVEN_IN) return { why: 'high', byIn: higherIn };
-  return together.includes(at) === together.includes(host) ? null : { why: 'parted', byIn: 0 };
+  const higherIn = innerIn[UPRIGHT] - outerIn[UPRIGHT] - standsOutIn;
+  return higherIn > EVEN_IN ? { why: 'high', byIn: higherIn } : null;
 }
 
 /** The one that each bundle stands in; null where none stands in another. */

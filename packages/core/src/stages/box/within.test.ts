@@ -7,6 +7,7 @@ import { breaksWithin } from '../../engineering/journey/dropHeights.ts';
 import { planParcel, planSpace } from '../../planParcel.ts';
 import { writeBenchSteps } from '../bench/writeBenchSteps.ts';
 import { wayOut } from '../fill/faceLayers.ts';
+import { UNFILLED_HOLLOW_SHARE } from '../item/inspectItem.ts';
 import { anyOf } from '../frontier/causes.ts';
 import { knockChance } from '../frontier/touching.ts';
 import { traceFrontier } from '../frontier/traceFrontier.ts';
@@ -16,7 +17,8 @@ import { findFaults } from '../plan/findFaults.ts';
 import { neighboursOfPlan } from '../plan/neighboursOfPlan.ts';
 import { planOfBundle } from '../plan/ofBundle.ts';
 import { planBundles } from '../plan/PlanDocument.ts';
-import type { PlanRequest } from '../plan/PlanRequest.ts';
+import { changesOfBundle } from '../plan/bundleChanges.ts';
+import { piecesOf, type PlanRequest } from '../plan/PlanRequest.ts';
 import { movedAs, standingIn, standsOfPlan } from '../plan/standsOfPlan.ts';
 import { verifyPlan } from '../plan/verifyPlan.ts';
 import { writePlanDocument } from '../plan/writePlanDocument.ts';
@@ -390,5 +392,36 @@ describe('a nest on the screen', () => {
     expect(planBundles(plan).map((_, at) => movedAs(plan, at))).toEqual([0, 0, 2]);
     expect(standingIn(plan, 0)).toEqual([1]);
     expect(neighboursOfPlan(plan)).toEqual([[0, 2]]);
+  });
+});
+
+// what stands in a hollow fills it. Common practice, no source
+describe('a hollow in which another piece stands', () => {
+  const hollow = (id: string, volumeIn3: number, filled: boolean) => ({ id, name: id, volumeIn3, filled, material: null });
+  const hollowed = (filled: boolean) => ({ ...LARGE, hollows: [hollow('foot', 10, filled), hollow('bowl', 200, filled)] });
+  const steps = (of: PlanRequest) => writeBenchSteps(derive(of), of.house).filter(({ key }) => key.includes('hollow:'));
+  test('is not filled with anything else', () => {
+    expect(steps(asked([hollowed(true), bowl(10, 2)])).map(({ title }) => title)).toEqual(['A, fill the foot', 'A, fill the bowl']);
+    expect(steps(asked([hollowed(true), MIDDLE!])).map(({ title }) => title)).toEqual(['A, fill the foot']);
+  });
+  test('costs no strength, and is filled by no change', () => {
+    const beside = asked([{ ...LARGE, hollows: [hollow('bowl', 200, false)] }, bowl(10, 2)]);
+    const inside = asked([{ ...LARGE, hollows: [hollow('bowl', 200, false)] }, MIDDLE!]);
+    const [alone, taken] = [beside, inside].map((of) => derive(of).rated.weighed.filled.stowed.bundles[0].wrapped.piece.criticalG!);
+    expect(taken! / alone!).toBeCloseTo(1 / UNFILLED_HOLLOW_SHARE, 9);
+    const changes = (of: PlanRequest) => {
+      const { choice, rated } = derive(of);
+      const { piece } = rated.weighed.filled.stowed.bundles[0].wrapped;
+      const all = changesOfBundle(of, choice, piecesOf(of)[0], 0, { isTooSmall: false, piece });
+      return [...all].filter(({ change }) => change.kind === 'hollow').length;
+    };
+    expect([changes(beside), changes(inside)]).toEqual([1, 0]);
+  });
+  test('is one again where what was to stand in it is too wide, or goes in another box', () => {
+    const of = asked([hollowed(false), { ...MIDDLE!, lengthIn: 13 }]);
+    expect(piecesOf(of)[0].hollows).toHaveLength(2);
+    const apart = asked([hollowed(false), MIDDLE!]);
+    expect(piecesOf(apart)[0].hollows).toHaveLength(1);
+    expect(piecesOf({ ...apart, pieceIds: [idOf(0)] })[0].hollows).toHaveLength(2);
   });
 });

@@ -7,6 +7,7 @@ import type { House } from '../../house/House.ts';
 import type { BundleChoice, PlanChoice } from '../frontier/PlanOption.ts';
 import type { BoxedChoice, MeasuredBundle } from '../wrap/WrappedItem.ts';
 import type { Order, PieceFacts } from '../sale/Order.ts';
+import { withoutTaken } from './takenHollow.ts';
 
 /** All a plan depends on; the same request gives the same plan. */
 export interface PlanRequest {
@@ -60,7 +61,7 @@ export const withBoxed = (choice: PlanChoice, at: number, boxed: BoxedChoice | n
 });
 
 /**
- * The facts of a parcel's pieces, in the order of its bundles.
+ * The facts of a parcel’s pieces, in the order of its bundles; a hollow in which another piece stands is none of them.
  *
  * @throws RangeError when the order lacks one of them, or none is named
  */
@@ -71,5 +72,5 @@ export function piecesOf({ order, pieceIds }: Pick<PlanRequest, 'order' | 'piece
     return found;
   });
   if (facts.length === 0) throw new RangeError('pieceIds must name at least one piece');
-  return facts as unknown as readonly [PieceFacts, ...PieceFacts[]];
+  return facts.map((one) => withoutTaken(one, facts)) as unknown as readonly [PieceFacts, ...PieceFacts[]];
 }
