@@ -40,6 +40,7 @@ export function ComesOff({ parcel, whole }: { parcel: ParcelUse; whole: ParcelUs
             label="Only after"
             none="nothing else"
             offered={siblings}
+            others={others}
             value={now.after}
             onPick={(after) => change({ after })}
           />
