@@ -29,6 +29,7 @@ export const house = z.strictObject({
   mixesFills: z.boolean().default(false),
   cells: z.boolean().default(false),
   dearestBetween: z.boolean().default(false),
+  platesOnEdge: z.boolean().default(true),
   firstLayer: z.enum(['asFinish', 'tissue', 'paper', 'foam', 'none']).default('asFinish'),
   bubble: z.enum(['smallThenLarge', 'largeOnly', 'either']).default('either'),
   refusedFills: z.array(key).max(20).default([]),

@@ -16,6 +16,7 @@ import { leastBoxToGet, type BoxToGet } from './stages/plan/boxToGet.ts';
 import { boxThem, noOwnBox, pinsOwnBox } from './stages/plan/boxThem.ts';
 import { choosePlan, type ChosenPlan } from './stages/plan/choosePlan.ts';
 import { coverFor } from './stages/plan/coverFor.ts';
+import { deriver } from './stages/plan/derivePlan.ts';
 import { explainNoPlan, type NoPlan } from './stages/plan/explainNoPlan.ts';
 import { compareBoxes, type LotsLookedAt, type OneOrMore } from './stages/plan/oneOrMore.ts';
 import { frontierWith, mixFills } from './stages/plan/mixFills.ts';
@@ -33,7 +34,7 @@ import { nestsOutside, type OutsideNest } from './stages/plan/outsideStock.ts';
 import { otherWays, type OtherWay } from './stages/plan/otherWays.ts';
 import { bundleLocks, type BundleLocks, type PlanRequest } from './stages/plan/PlanRequest.ts';
 import { boxesOf, fillsOf, freeStock } from './stages/plan/stockFor.ts';
-import { wishedPieces } from './stages/plan/wishedPieces.ts';
+import { wishedPieces, wishesOnEdge } from './stages/plan/wishedPieces.ts';
 import { stockUsed } from './stages/plan/stockUsed.ts';
 import { shortCounter, type ShortStock } from './stages/plan/willNotSuffice.ts';
 import { handCard } from './stages/rate/byHand.ts';
@@ -54,6 +55,20 @@ import { waysToWrap } from './stages/wrap/waysToWrap.ts';
  * @throws RangeError on facts out of bounds
  */
 export function* planParcel(request: PlanRequest, every = false): Generator<PlanProgress, ChosenPlan> {
+  const chosen = yield* planWithStock(request, every);
+  if (chosen.kind === 'planned' || !wishesOnEdge(request)) return chosen;
+  // what the house stands on edge lies flat where no box takes it otherwise, and each nest says so
+  const flat = yield* planWithStock({ ...request, house: { ...request.house, platesOnEdge: false } }, every);
+  if (flat.kind === 'noPlan') return chosen;
+  const derive = deriver(request);
+  const asWished = (option: PlanOption): PlanOption => {
+    const derived = derive(option.choice);
+    return derived.kind === 'plan' ? derived.option : option;
+  };
+  return { ...flat, recommended: asWished(flat.recommended), frontier: flat.frontier.map(asWished) };
+}
+
+function* planWithStock(request: PlanRequest, every: boolean): Generator<PlanProgress, ChosenPlan> {
   if (request.reserved === undefined) return yield* planWithin(request, planSpace(request), every);
   // with what is free; where that allows no nest at all, with whatever is short
   const free = freeStock(request);

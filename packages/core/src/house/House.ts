@@ -43,6 +43,8 @@ export interface House {
   readonly cells: boolean;
   /** The dearest of three different pieces and more stands between the others. */
   readonly dearestBetween: boolean;
+  /** Of plates and their like that are alike none lies on another: they stand on edge, where any box takes them so. */
+  readonly platesOnEdge: boolean;
   /** What goes next to the surface; `asFinish` leaves a plain finish without. */
   readonly firstLayer: 'asFinish' | 'tissue' | 'paper' | 'foam' | 'none';
   readonly bubble: 'smallThenLarge' | 'largeOnly' | 'either';
@@ -132,6 +134,7 @@ export const BEDDED_HOUSE: House = {
   cornerTubes: false,
   cells: false,
   dearestBetween: false,
+  platesOnEdge: true,
   firstLayer: 'asFinish',
   bubble: 'either',
   refusedFills: [],

@@ -24,6 +24,7 @@ export type QuestionKey =
   | 'spareRoom'
   | 'between'
   | 'dearest'
+  | 'plates'
   | 'case'
   | 'innerTape'
   | 'seams'
@@ -131,6 +132,12 @@ export const QUESTIONS: readonly Question[] = [
     'Where does the dearest of several stand?',
     side('closest', 'where they stand closest', { dearestBetween: false }),
     side('middle', 'between the others', { dearestBetween: true }),
+  ),
+  question(
+    'plates',
+    'How do several plates go?',
+    side('onEdge', 'on edge, side by side', { platesOnEdge: true }),
+    side('asFits', 'however they fit best', { platesOnEdge: false }),
   ),
   question(
     'case',

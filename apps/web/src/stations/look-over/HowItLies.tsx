@@ -7,8 +7,12 @@ const EVERY = (Object.entries(STANDING_RULES) as [StandingRule, (typeof STANDING
   .filter(([rule]) => rule !== 'anywhere')
   .map(([value, { name, lies }]) => ({ value, label: name, alone: lies !== null }));
 
-/** How somebody wants a piece to lie; where it travels among others, also where among them. Several at once, or nothing. */
-export function HowItLies({ field, isAlone }: { field: Picked<StandingWish>; isAlone: boolean }) {
+/**
+ * How somebody wants a piece to lie; where it travels among others, also where among them. Several at once, or nothing.
+ *
+ * @param onEdge the house stands it so where nobody says otherwise
+ */
+export function HowItLies({ field, isAlone, onEdge }: { field: Picked<StandingWish>; isAlone: boolean; onEdge: boolean }) {
   const wanted = wishesOf(field.value);
   // what was wanted among others is seen and can be taken back when they are gone
   const asked = EVERY.filter(({ value, alone }) => !isAlone || alone || wanted.includes(value));
@@ -23,7 +27,9 @@ export function HowItLies({ field, isAlone }: { field: Picked<StandingWish>; isA
         options={asked.map(({ value, label: name }) => ({ value, label: name }))}
         onChange={(now) => field.pick(asWish(ticked(wanted, now)))}
       />
-      {wanted.length === 0 && <span className="soft">any way that fits</span>}
+      {(wanted.length === 0 || onEdge) && (
+        <span className="soft">{onEdge ? 'on edge, as the house has several plates' : 'any way that fits'}</span>
+      )}
       <PickedClash {...field} />
     </div>
   );

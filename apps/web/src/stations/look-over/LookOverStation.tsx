@@ -8,6 +8,7 @@ import {
   formatChance,
   FORMS,
   guessMissing,
+  standsOnEdge,
   takenHollow,
   worthMinor,
   type Finish,
@@ -218,7 +219,7 @@ function OnePiece({ parcel, nest, whole }: BenchUse & { whole: ParcelUse }) {
         <ComesOff parcel={parcel} whole={whole} />
         <GoesInto parcel={parcel} whole={whole} />
         <StandsBeside parcel={parcel} whole={whole} />
-        <HowItLies field={standing} isAlone={whole.view.others.length === 0} />
+        <HowItLies field={standing} isAlone={whole.view.others.length === 0} onEdge={standsOnEdge(facts, nest.request.house)} />
         <Toggle label="Suffers from damp" field={damp} />
         <Toggle label="Keep this way up" field={upright} />
         <Toggle label="Still in its storage wrap" field={storage} />

@@ -258,9 +258,10 @@ test('every kind of piece has a key of its own, and a touch and the key pick the
 
 describe('how it lies', () => {
   let picked: StandingWish[];
-  const shown = (value: StandingWish, isAlone: boolean) =>
+  const shown = (value: StandingWish, isAlone: boolean, onEdge = false) =>
     draw(
       <HowItLies
+        onEdge={onEdge}
         field={{ value, pick: (next) => picked.push(next), clash: null, settle: () => undefined, problem: null }}
         isAlone={isAlone}
       />,
@@ -287,6 +288,14 @@ describe('how it lies', () => {
     // nothing lies and stands on end
     fireEvent.click(screen.getByText('on end or on edge'));
     expect(picked.at(-1)).toBe('onEnd');
+  });
+
+  test('it is said how it lies where nobody ticks anything', async () => {
+    const { unmount } = await shown('anywhere', true);
+    expect(screen.getByText('any way that fits')).toBeTruthy();
+    unmount();
+    await shown('onFloor', false, true);
+    expect(screen.getByText('on edge, as the house has several plates')).toBeTruthy();
   });
 
   test('what was wanted among others can be taken back when they are gone', async () => {

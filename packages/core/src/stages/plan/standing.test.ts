@@ -5,6 +5,7 @@ import { membersOf, standIn, type Stand } from '../../engineering/stowage/Stand.
 import { asWish, STANDING_RULES, ticked, wishesOf, type StandingRule, type StandingWish } from '../../engineering/stowage/standingRules.ts';
 import type { Orientation } from '../../engineering/geometry/orientations.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import type { House } from '../../house/House.ts';
 import { planParcel } from '../../planParcel.ts';
 import { orientationsOf } from '../box/orientationsOf.ts';
 import { asRuled } from '../box/standsAsRuled.ts';
@@ -13,7 +14,7 @@ import type { PieceFacts } from '../sale/Order.ts';
 import { derivePlan } from './derivePlan.ts';
 import { faultsOf } from './findFaults.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
-import type { PlanRequest } from './PlanRequest.ts';
+import { piecesOf, type PlanRequest } from './PlanRequest.ts';
 import { verifyPlan } from './verifyPlan.ts';
 import { writePlanDocument } from './writePlanDocument.ts';
 import { wishedPieces } from './wishedPieces.ts';
@@ -289,5 +290,52 @@ describe('a candlestick by itself', () => {
     const said = planned(alone({ standing: 'between' }));
     expect(said.recommended.choice).toEqual(plain.recommended.choice);
     expect(misplaced(alone({ standing: 'between' }), said.recommended)).toEqual([]);
+  });
+});
+
+// none of several plates lies on another, as several books do. Common practice, no source
+describe('several plates', () => {
+  const BOXES = [box([12, 12, 6]), box([14, 14, 14]), box([20, 16, 14])];
+  const plates = (facts: Partial<PieceFacts> = {}, more: Partial<House> = {}, boxes = BOXES) => {
+    const of = request(
+      { archetype: 'compactCeramic', lengthIn: 8, widthIn: 8, heightIn: 0.75, weightLb: 0.75, count: 4, hardPoints: [], ...facts },
+      { stock: { ...STOCK, boxes } },
+    );
+    return { ...of, house: { ...of.house, ...more } };
+  };
+  const layFlat = ({ frontier, recommended }: ReturnType<typeof planned>) =>
+    [...frontier, recommended].filter(({ choice }) => choice.orientation[2] === 2).length;
+
+  test('stand on edge in every nest, and the bench says so', () => {
+    const of = plates();
+    const chosen = planned(of);
+    expect(layFlat(chosen)).toBe(0);
+    expect(misplaced(of, chosen.recommended)).toEqual([]);
+    const says = writeBenchSteps(chosen.recommended, of.house).map((step) => step.says);
+    expect(says.filter((text) => text.includes(STANDING_RULES.onEnd.said))).toHaveLength(1);
+  });
+
+  test.each<[string, Partial<PieceFacts>, Partial<House>]>([
+    ['where the house does not mind', {}, { platesOnEdge: false }],
+    ['where somebody wants it so', { standing: 'lying' }, {}],
+    ['where it goes alone', { count: 1 }, {}],
+    ['where they go into one another', { nestStepIn: 0.5 }, {}],
+    ['what does not break so', { archetype: 'paperStack' }, {}],
+    ['what is not flat', { heightIn: 3 }, {}],
+    ['what hangs in a frame', { archetype: 'glazedFlat' }, {}],
+  ])('lie as they fit %s', (_, facts, house) => {
+    const of = plates(facts, house);
+    expect(wishedPieces(of)).toEqual(piecesOf(of));
+  });
+
+  test('lie where no box takes them on edge, and it is said; what is ticked among others stays', () => {
+    const of = plates({ count: 2 }, {}, [box([12, 12, 6])]);
+    const { recommended } = planned(of);
+    expect(recommended.choice.orientation[2]).toBe(2);
+    expect(misplaced(of, recommended)).toMatchObject([{ kind: 'misplaced', rule: 'onEnd' }]);
+    expect(verifyPlan(writePlanDocument(recommended, of.house), of)).toEqual([]);
+    expect(wishesOf(wishedPieces(plates({ standing: 'onFloor' }))[0].standing)).toEqual(['onFloor', 'onEnd']);
+    // where none takes them at all, why is told as ever
+    expect(finish(planParcel(plates({}, {}, [box([4, 4, 4])]))).kind).toBe('noPlan');
   });
 });
