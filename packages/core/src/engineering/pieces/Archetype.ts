@@ -74,6 +74,8 @@ export interface Archetype {
   readonly cased: boolean;
   /** How a thin one bends: glass and other brittle stuff breaks, paper is spoilt. */
   readonly bends: 'glass' | 'brittle' | 'paper' | null;
+  /** How much it may be pressed together on each side to go into a box, inches; judgement. */
+  readonly giveIn: number;
   /** Flat goods that go into envelopes. */
   readonly flat: boolean;
   readonly dampSensitive: boolean;

@@ -90,18 +90,21 @@ const ALL = [
     cased: true,
     harm: { crush: 0.3, contact: 0.2, punch: 0.3 },
   }),
-  kind('shoes', 'y', 'shoes', 'block', null, [12, 8, 5], 0.006, { harm: { crush: 0.1, punch: 0, mishap: 0.3 } }),
+  kind('shoes', 'y', 'shoes', 'block', null, [12, 8, 5], 0.006, { giveIn: 0.25, harm: { crush: 0.1, punch: 0, mishap: 0.3 } }),
   kind('paperGoods', 'a', 'paper', 'plate', null, [18, 12, 1], 0.02, {
     bends: 'paper',
+    giveIn: 0.02,
     flat: true,
     dampSensitive: true,
     harm: { crush: 0.1, punch: 0, mishap: 0.3 },
   }),
   kind('paperStack', 'z', 'stack of paper', 'block', null, [12, 9, 4], 0.028, {
+    giveIn: 0.02,
     dampSensitive: true,
     harm: { crush: 0.1, punch: 0, mishap: 0.3 },
   }),
   kind('textile', 't', 'textile', 'irregular', null, [12, 10, 4], 0.006, {
+    giveIn: 0.5,
     dampSensitive: true,
     harm: { crush: 0, punch: 0, mishap: 0.3 },
   }),

@@ -12,7 +12,9 @@ export const CASTING: FeelRule = { edgeIn: 0.3, pointIn: 0.3, growthIn: 0 };
 export const SLEEVE: FeelRule = { edgeIn: 0.4, pointIn: 0.4, growthIn: 0 };
 
 type Shock = readonly [referenceG: number, sizeExponent: number, ownHeightIn: number, medianSpread: number];
-type Extras = Partial<Pick<Archetype, 'finish' | 'feel' | 'cased' | 'bends' | 'flat' | 'dampSensitive' | 'keepUpright' | 'hardPoints'>> & {
+type Extras = Partial<
+  Pick<Archetype, 'finish' | 'feel' | 'cased' | 'bends' | 'giveIn' | 'flat' | 'dampSensitive' | 'keepUpright' | 'hardPoints'>
+> & {
   readonly harm?: Partial<HarmShares>;
 };
 /** One kind of piece in a row of the table; what it does not say is as a plain brittle piece has it, without a feel test. */
@@ -39,6 +41,7 @@ export const kind = <Key extends ArchetypeKey>(
   feel: null,
   cased: false,
   bends: null,
+  giveIn: 0,
   flat: false,
   dampSensitive: false,
   keepUpright: false,

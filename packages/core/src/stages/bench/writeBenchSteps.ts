@@ -103,7 +103,7 @@ export function writeBenchSteps(
       ? [{ who: all, where: placeWords(null) }]
       : bundles.length > 1
         ? placesInTurn(stowed, letters)
-        : [{ who: all, where: placeWords(bundles[0], facts[0]!.standing) }];
+        : [{ who: all, where: `${placeWords(bundles[0], facts[0]!.standing)}${stowed.pressedIn ? PRESSED : ''}` }];
   const tapeAndPapersLb = rated.weighed.parts.at(-1)!.weightLb;
   const weighsOpen = takenSide(house, 'weighing') === 'open';
   const weigh = weighStep(weighsOpen ? formatWeight(tapeAndPapersLb, system) : null);
@@ -173,7 +173,16 @@ export function writeBenchSteps(
           onTheFill(shell, say),
           inTheCorners(shell, say),
         )
-      : [act('box:in', bundles.length > 1 ? `Put ${all} in` : 'Put it in', 'Flat, its face down, stiff side out.', 0), ...putIn, papers]),
+      : [
+          act(
+            'box:in',
+            bundles.length > 1 ? `Put ${all} in` : 'Put it in',
+            `Flat, its face down, stiff side out.${stowed.pressedIn ? PRESSED : ''}`,
+            0,
+          ),
+          ...putIn,
+          papers,
+        ]),
     ...(inner
       ? [
           inner.core
@@ -211,6 +220,8 @@ export function writeBenchSteps(
   ];
   return withShots(keyed(parts, bundleIds), house);
 }
+
+const PRESSED = ' It is a little larger than the box and gives: press it flat as it goes in, air out first.';
 
 /** What goes along is put in before the top of the fill. */
 const alongStep = (

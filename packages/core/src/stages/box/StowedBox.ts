@@ -137,6 +137,8 @@ export interface StowedBox extends Block {
   readonly shell: Shell;
   /** Between bundles, or inner box, and the shell. */
   readonly gaps: Gaps;
+  /** By how much what is soft is pressed together along each axis to go in; left out where it is not. */
+  readonly pressedIn?: Triple;
   /** A board under the bundle, on which it does not sink into loose fill. */
   readonly board: boolean;
   /** In the corners; null without. */

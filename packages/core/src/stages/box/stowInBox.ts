@@ -8,6 +8,7 @@ import { isUsable, usableBoxes, type BoxLocks, type BoxRoom } from './BoxChoices
 import { blockOf, haveCells } from './blockOf.ts';
 import { HAIR_IN, hasOwnWall } from './boxed.ts';
 import { gapsAround, gapsAroundInner, leastGap } from './gapsAround.ts';
+import { giveOf, lessBy, pressed, pressedBy } from './give.ts';
 import { boarded, builtOutsideIn, celled, envelopeRound, hasBoard, isEnvelope, wholeShell } from './makeShell.ts';
 import { type Fold, type PlacedFold } from './folds.ts';
 import { shellMaker, shellsFor, type ShellMaker } from './shellsFor.ts';
@@ -124,6 +125,13 @@ const needsNone = ({ piece: { archetype } }: WrappedItem): boolean => archetype.
 export const beddingNeeded = (house: House, held: Parameters<typeof bedding>[1]): number =>
   house.strictGaps ? bedding(house, held) : HAIR_IN;
 
+/** The least that goes into a box, and what must be left round that: what gives is pressed together, and needs not even a hair. */
+export function roomNeeded(house: House, held: Held): { readonly leastIn: Triple; readonly needIn: number } {
+  const giveIn = giveOf(held);
+  const gives = giveIn.some((byIn) => byIn > 0);
+  return { leastIn: lessBy(held.heldIn, giveIn), needIn: gives && !house.strictGaps ? 0 : beddingNeeded(house, held) };
+}
+
 /** Stress of a bundle, and of a case with its flat bottom, from which a board under it is looked at, psi; judgement. */
 const BOARD_FROM_PSI = { bundle: 0.045, cased: 0.18 };
 
@@ -139,8 +147,8 @@ export const allCased = ({ bundles }: Pick<Block, 'bundles'>): boolean => bundle
 
 /** The shells that take it with the bedding it must have all round, smallest boxes first; for a flat bundle the envelopes too. */
 export function shellsRound(held: Held, room: BoxRoom, house: House, locks: BoxLocks = {}, make: ShellMaker = shellMaker(room)): Shell[] {
-  const needIn = beddingNeeded(house, held);
-  const [l, w] = held.heldIn;
+  const { leastIn, needIn } = roomNeeded(house, held);
+  const [l, w] = leastIn;
   const [short, long] = [Math.min(l, w), Math.max(l, w)];
   let taken = 0;
   return smallestFirst(room.boxes).flatMap((box) => {
@@ -160,25 +168,34 @@ export function shellsRound(held: Held, room: BoxRoom, house: House, locks: BoxL
 }
 
 /** An envelope takes a flat bundle lying on its face, no thicker than it opens. */
-function envelopesRound({ bundles, inner, heldIn, cells, folds }: Held, box: BoxStock): Shell[] {
+function envelopesRound(held: Held, box: BoxStock): Shell[] {
+  const { bundles, inner, heldIn, cells, folds } = held;
   if (cells || folds.length > 0) return [];
   const flat = goInEnvelopes({ bundles }) && inner === null && heldIn[2] === Math.min(...heldIn);
-  const fits = heldIn.every((side, axis) => side <= box.insideIn[axis]! + 1e-9);
-  return flat && fits ? [envelopeRound(box, heldIn[2])] : [];
+  const fits = lessBy(heldIn, giveOf(held)).every((side, axis) => side <= box.insideIn[axis]! + 1e-9);
+  return flat && fits ? [envelopeRound(box, Math.min(heldIn[2], box.insideIn[2]))] : [];
 }
 
 /** Only flat goods are put in an envelope by anybody who is asked; whoever chooses one by hand may. Common practice, no source. */
 export const goInEnvelopes = ({ bundles }: Pick<Block, 'bundles'>): boolean => bundles.every(({ wrapped }) => wrapped.piece.archetype.flat);
 
 /** Room between what is held and a shell. */
-export const gapsIn = ({ inner, heldIn }: Pick<Held, 'inner' | 'heldIn'>, { insideIn }: Shell): Gaps =>
-  inner && !inner.core ? gapsAroundInner(heldIn, insideIn) : gapsAround(heldIn, insideIn);
+export const gapsIn = (held: Held, { insideIn }: Shell): Gaps =>
+  held.inner && !held.inner.core
+    ? gapsAroundInner(held.heldIn, insideIn)
+    : gapsAround(lessBy(held.heldIn, pressedBy(held.heldIn, giveOf(held), insideIn)), insideIn);
 
-/** What is held, put into a shell. */
-export const stow = ({ heldIn, ...held }: Held, shell: Shell): StowedBox => ({
-  ...held,
-  shell,
-  gaps: gapsIn({ inner: held.inner, heldIn }, shell),
-  board: hasBoard(shell),
-  tubes: null,
-});
+/** What is held, put into a shell: what is soft pressed together where that is all it lacks. */
+export function stow(held: Held, shell: Shell): StowedBox {
+  const { heldIn, ...block } = held;
+  const byIn = pressedBy(heldIn, giveOf(held), shell.insideIn);
+  const isPressed = byIn.some((by) => by > 0);
+  return {
+    ...block,
+    ...(isPressed ? { bundles: [pressed(block.bundles[0], byIn)], blockIn: lessBy(block.blockIn, byIn), pressedIn: byIn } : {}),
+    shell,
+    gaps: gapsIn(held, shell),
+    board: hasBoard(shell),
+    tubes: null,
+  };
+}
