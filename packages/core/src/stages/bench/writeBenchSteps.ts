@@ -1,10 +1,11 @@
 import type { House } from '../../house/House.ts';
 import { takenSide } from '../../house/questions.ts';
-import { formatLength, formatSize, formatWeight, type UnitSystem } from '../../units/index.ts';
+import { formatLength, formatWeight, type UnitSystem } from '../../units/index.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import { OWN_BOX } from '../box/ownBox.ts';
 import { countOfAll } from '../box/blockOf.ts';
-import type { Along, AlongPlace } from '../sale/Order.ts';
+import type { Along } from '../sale/Order.ts';
+import { alongStep } from './alongStep.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
 import { PHOTOGRAPHS, STANDING_MINUTES } from '../weight/standingMinutes.ts';
 import type { BenchPhase, BenchStep } from './BenchStep.ts';
@@ -222,24 +223,6 @@ export function writeBenchSteps(
 }
 
 const PRESSED = ' It is a little larger than the box and gives: press it flat as it goes in, air out first.';
-
-/** What goes along is put in before the top of the fill. */
-const alongStep = (
-  { id, name, count, sizeIn, place }: Along,
-  system: UnitSystem,
-  where: AlongPlace = place === 'bag' ? 'bag' : 'beside',
-): Part =>
-  act(
-    `along:${id}:${count}`,
-    `Put in: ${count > 1 ? `${count} × ` : ''}${name}`,
-    `${ALONG_WORDS[where]}${sizeIn ? ` Room for ${formatSize(sizeIn, system)}${count > 1 ? ' each' : ''} is left in the fill.` : ''}`,
-    0,
-  );
-const ALONG_WORDS: Readonly<Record<AlongPlace, string>> = {
-  bag: 'In a bag of its own, shut, on top of what is packed; nothing hard against it.',
-  inner: 'Beside it in the inner box, wrapped once, so that nothing hard is against it.',
-  beside: 'Beside what is packed, wrapped once, in the fill; nothing hard against it.',
-};
 
 /** Stands for the one bundle where nobody keeps several apart. */
 const ONLY_BUNDLE = 'bundle';
