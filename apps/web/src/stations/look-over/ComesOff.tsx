@@ -6,6 +6,7 @@ import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { KeptText } from '../../parts/KeptText.tsx';
 import { leadsTo, othersByLetter } from './othersByLetter.ts';
 import { PickOther } from './PickOther.tsx';
+import { WeighedWithIt } from './WeighedWithIt.tsx';
 
 /** Whether a piece is a part of another that comes off: of which, after what, and what loosens with it. */
 export function ComesOff({ parcel, whole }: { parcel: ParcelUse; whole: ParcelUse }) {
@@ -31,6 +32,7 @@ export function ComesOff({ parcel, whole }: { parcel: ParcelUse; whole: ParcelUs
           onPick={(pieceId) => field.pick(pieceId === null ? null : { pieceId, after: null, loosens: now?.loosens ?? '' })}
         />
         <div className="meaning">{now ? 'taken off first at the bench, and wrapped by itself' : ''}</div>
+        {now && <WeighedWithIt key={now.pieceId} parcel={parcel} whole={whole} pieceId={now.pieceId} />}
         <PickedClash {...field} />
       </div>
       {now && siblings.length > 0 && (

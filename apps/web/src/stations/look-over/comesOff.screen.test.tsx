@@ -17,10 +17,20 @@ beforeEach(() => (kept = []));
 
 /** A lamp, its shade in hand, and what screws that down. */
 async function shown(shade: PartOf | null, finial: PartOf | null, ...bulb: PartOf[]) {
+  return weighed([4, 1], shade, finial, ...bulb);
+}
+
+/** The same with what lamp and shade weigh, lb, and so many shades to one lamp. */
+async function weighed(
+  [lampLb, shadeLb, count = 1]: readonly [number, number, number?],
+  shade: PartOf | null,
+  finial: PartOf | null = null,
+  ...bulb: PartOf[]
+) {
   const of = request();
   const pieces = [
-    { id: LAMP, title: 'lamp', partOf: null },
-    { id: SHADE, title: 'shade', partOf: shade },
+    { id: LAMP, title: 'lamp', partOf: null, weightLb: lampLb },
+    { id: SHADE, title: 'shade', partOf: shade, weightLb: shadeLb, count },
     { id: FINIAL, title: 'finial', partOf: finial },
     ...bulb.map((partOf) => ({ id: BULB, title: 'bulb', partOf })),
   ].map((piece) => ({ ...of.order.pieces[0]!, ...piece }));
@@ -61,4 +71,29 @@ test('one that was picked and comes off something else since stays named, and is
   expect(kept).toEqual([]);
   fireEvent.click(all[1]!);
   expect(kept).toEqual([['piece', 'partOf', JSON.stringify(off(LAMP, BULB)), 1]]);
+});
+
+describe('what a part weighs', () => {
+  test('is taken off its whole where that was weighed with it, once', async () => {
+    await weighed([4, 1], off(LAMP));
+    fireEvent.click(screen.getByRole('button', { name: 'Was lamp weighed with it on? 3 lb without' }));
+    expect(kept).toEqual([['piece', 'weight', '3 lb', 0]]);
+    expect(screen.queryByRole('button', { name: /weighed with it/ })).toBeNull();
+  });
+
+  test('counts as often as there are of it', async () => {
+    await weighed([4, 0.5, 2], off(LAMP));
+    expect(screen.getByRole('button', { name: 'Was lamp weighed with it on? 3 lb without' })).toBeTruthy();
+  });
+
+  test.each([4, 5])('%d lb of a whole of 4 lb cannot have been on it', async (shadeLb) => {
+    await weighed([4, shadeLb], off(LAMP));
+    expect(screen.getByText(new RegExp(`${shadeLb} lb is no less than lamp weighs, 4 lb`))).toBeTruthy();
+    expect(screen.queryByRole('button', { name: /weighed with it/ })).toBeNull();
+  });
+
+  test('is asked of none that comes off nothing', async () => {
+    await weighed([4, 1], null);
+    expect(screen.queryByRole('button', { name: /weighed with it/ })).toBeNull();
+  });
 });
