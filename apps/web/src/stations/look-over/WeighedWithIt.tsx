@@ -32,9 +32,8 @@ export function WeighedWithIt({ parcel, whole, pieceId }: { parcel: ParcelUse; w
       </div>
     );
   return (
-    <div className="meaning">
+    <div className="meaning weighed-with-it">
       <Button
-        size="small"
         onClick={() => {
           whole.keepField('piece', 'weight', write.weight(leftLb), at);
           setDone(true);
