@@ -97,6 +97,22 @@ test('a lot of thirty-one books with at most nine in a wrap: four even stacks, a
   await expect(page.getByText('Bare pieces in one wrap.').first()).toBeVisible();
 });
 
+test('one of six that differs is a piece of its own, beside the other five, until that is taken back', async ({ page, sell }) => {
+  await sell('six cut glass goblets, 3 x 3 x 7, 8 oz each, sold 72, to 40217', 'look-over', false);
+  await page.getByRole('button', { name: 'One of the 6 differs' }).click();
+  await expect(page.getByRole('tab')).toHaveText([/A–E.*5 × cut glass goblets/, /F.*cut glass goblets/]);
+  // the one is in hand, with all that was said of the six
+  await expect(page.getByLabel('Size as it stands')).toHaveValue('3 x 3 x 7');
+  await page.getByLabel('Size as it stands').fill('3 x 3 x 9');
+  await saved(page);
+  await settled(page);
+  const { others, piece } = await kept(page);
+  expect([piece.count.value, piece.size.value, others[0]!.piece.size.value]).toEqual([5, [3, 3, 7], [3, 3, 9]]);
+  for (const _ of [1, 2]) await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(async () => (await kept(page)).piece.count.value).toBe(6);
+  await expect(page.getByRole('button', { name: 'One of the 6 differs' })).toBeVisible();
+});
+
 test('bowls that nest stand in one another, in a smaller box, and the bench says how', async ({ page, sell }) => {
   await sell('four stoneware mixing bowls 10 x 10 x 5 in 3 lb each sold 140 to 40217', 'look-over', false);
   await page.getByLabel('One in another: each further adds').fill('6 in');

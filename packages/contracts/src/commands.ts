@@ -182,7 +182,9 @@ export const splitParcel = z.strictObject({
   act: z.literal('split'),
   lots: z.array(z.array(lotPart).min(1).max(MOST_PIECES)).min(1).max(MOST_PIECES),
 });
-export const regroup = z.discriminatedUnion('act', [addPiece, moveBundles, splitParcel]);
+/** So many of a bundle's alike pieces are a bundle of their own from now on, in the same parcel. */
+export const dividePiece = z.strictObject({ ...by, act: z.literal('divide'), bundleId: uuid, count: z.int().min(1).max(MOST_ALIKE) });
+export const regroup = z.discriminatedUnion('act', [addPiece, moveBundles, splitParcel, dividePiece]);
 
 /** Puts parcels to one buyer together as 1 of n, or takes one out by naming it alone. */
 export const putTogether = z.strictObject({ ...by, parcelIds: z.array(uuid).min(1).max(20) });
@@ -278,5 +280,6 @@ export type AddressCommand = z.infer<typeof addressCommand>;
 export type AddPiece = z.infer<typeof addPiece>;
 export type MoveBundles = z.infer<typeof moveBundles>;
 export type SplitParcel = z.infer<typeof splitParcel>;
+export type DividePiece = z.infer<typeof dividePiece>;
 export type PutTogether = z.infer<typeof putTogether>;
 export type AskPickup = z.infer<typeof askPickup>;

@@ -29,7 +29,7 @@ export { appendEvent } from './repositories/eventRepository.ts';
 export { personOf } from './repositories/personOf.ts';
 export { addressOf, useAddress } from './repositories/addressRepository.ts';
 export { addPiece } from './repositories/addPiece.ts';
-export { moveBundles, splitParcel } from './repositories/bundleRepository.ts';
+export { dividePiece, moveBundles, splitParcel } from './repositories/bundleRepository.ts';
 export { putTogether } from './repositories/setRepository.ts';
 export { keepPickup, listPickups } from './repositories/pickupRepository.ts';
 export { handsOfLate } from './repositories/handsRepository.ts';

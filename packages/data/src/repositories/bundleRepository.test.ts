@@ -14,6 +14,7 @@ import {
   moveBundles,
   readParcel,
   Refused,
+  dividePiece,
   saleFromLine,
   sealParcel,
   splitParcel,
@@ -52,6 +53,53 @@ const soldTo = (buyer: string, line: string) => {
   const { sale, piece, more } = saleFromLine(line, shop, 'imperial');
   return createParcel(room, shop, { id: randomUUID(), personId: ODILE, sale: { ...sale, buyer }, piece, ...(more ? { more } : {}) }, NOW);
 };
+
+describe('one of several alike that differs', () => {
+  const divide = (id: string, bundleId: string, count = 1) =>
+    dividePiece(room, shop, id, { act: 'divide', personId: ODILE, bundleId, count }, NOW);
+  const counts = async (id: string) => heldIn(await read(id)).map(({ piece }) => [piece.title.value, piece.count.value]);
+
+  test('is a piece of its own beside the others, with all that was said of them; one step takes it back', async () => {
+    const id = await soldTo('AL–KE', 'six cut glass goblets, 3 x 3 x 7, 8 oz each, sold 72, to 40217');
+    await keepRecommended(id);
+    const { bundleId } = await read(id);
+    await divide(id, bundleId);
+    expect(await counts(id)).toEqual([
+      ['cut glass goblets', 5],
+      ['cut glass goblets', 1],
+    ]);
+    const view = await read(id);
+    const own = view.others[0]!;
+    expect(own.piece.weight.value).toBe(0.5);
+    expect(own.piece.archetype.value).toBe(view.piece.archetype.value);
+    // both together are still worth what was paid
+    expect(view.nest.choice).toBeNull();
+    expect(await keepOne(room, shop, id, { path: `piece/${own.pieceId}/size`, value: '3 x 3 x 9', basedOn: 0 })).toMatchObject({
+      kind: 'kept',
+    });
+    expect((await read(id)).piece.size.value).toEqual([3, 3, 7]);
+    await step(id, 'undo');
+    await step(id, 'undo');
+    expect(await counts(id)).toEqual([['cut glass goblets', 6]]);
+    expect((await read(id)).nest.choice).not.toBeNull();
+    await step(id, 'redo');
+    expect(await counts(id)).toHaveLength(2);
+  });
+
+  test('all there is of it, and more than there is, are one sentence, and nothing is changed', async () => {
+    const id = await soldTo('AL–KO', 'three jars, 3 x 3 x 7, 8 oz each, sold 30, to 40217');
+    const { bundleId } = await read(id);
+    await expect(divide(id, bundleId, 3)).rejects.toThrow(/stands by itself/);
+    await expect(divide(id, bundleId, 4)).rejects.toThrow(/only 3 of it/);
+    await expect(divide(id, randomUUID())).rejects.toThrow(Refused);
+    expect(await counts(id)).toEqual([['jars', 3]]);
+    await divide(id, bundleId, 2);
+    expect(await counts(id)).toEqual([
+      ['jars', 1],
+      ['jars', 2],
+    ]);
+  });
+});
 
 describe('one more piece', () => {
   test('joins the parcel with its money; the nest is to be found anew, and both are planned and kept', async () => {

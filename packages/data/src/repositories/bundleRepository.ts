@@ -1,6 +1,14 @@
 import { randomUUID } from 'node:crypto';
 import type { ArchetypeKey } from '@inch-nest/core';
-import { MOST_PIECES, startOfPiece, type KeptField, type MoveBundles, type ShopView, type SplitParcel } from '@inch-nest/contracts';
+import {
+  MOST_PIECES,
+  startOfPiece,
+  type DividePiece,
+  type KeptField,
+  type MoveBundles,
+  type ShopView,
+  type SplitParcel,
+} from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
 import { Refused } from '../refusals.ts';
@@ -80,6 +88,27 @@ export async function splitParcel(database: ShopDatabase, shop: ShopView, parcel
     for (const lot of lots) moves.push({ bundles: lot, to: await ownParcel(database, rows, lot[0]!, person.id, now, transaction) });
     await moveAndNote(database, rows.parcel, moves, person.id, now, transaction, rows.parcel, divided);
     await together(database, [rows.parcel, ...moves.map(({ to }) => to)], transaction);
+  });
+}
+
+/**
+ * So many of alike pieces are a piece and a bundle of their own from now on, beside the others: whoever says what is different of
+ * them says it of these. One change, and one to take it back.
+ *
+ * @throws Refused where the parcel is sealed, holds as many as it may, or there are no more of it than that
+ */
+export async function dividePiece(database: ShopDatabase, shop: ShopView, parcelId: string, wanted: DividePiece, now: Date): Promise<void> {
+  const person = personOf(shop, wanted.personId);
+  await database.sequelize.transaction(async (transaction) => {
+    const rows = await lockParcel(database, parcelId, transaction);
+    const bundles = await bundlesOf(database, parcelId, [wanted.bundleId], transaction);
+    await mayRegroup(database, rows, transaction);
+    if (rows.others.length + 1 >= MOST_PIECES)
+      throw new Refused([{ path: 'bundleId', message: `a parcel holds at most ${MOST_PIECES} different pieces` }]);
+    const { lots, divided } = await dealt(database, bundles, [[wanted]], transaction);
+    const [own] = lots[0]!;
+    if (own!.id === wanted.bundleId) throw new Refused([{ path: 'count', message: 'that is all there is of it: it stands by itself' }]);
+    await moveAndNote(database, rows.parcel, [{ bundles: [own!], to: rows.parcel }], person.id, now, transaction, rows.parcel, divided);
   });
 }
 

@@ -2,7 +2,7 @@
 import { Button, Dropdown, Input } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { heldIn, type AddPiece, type MoveBundles, type ParcelView, type SplitParcel } from '@inch-nest/contracts';
+import { heldIn, type AddPiece, type DividePiece, type MoveBundles, type ParcelView, type SplitParcel } from '@inch-nest/contracts';
 import { send } from '../../session/http.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
@@ -10,6 +10,8 @@ import { useShelf } from '../../parcel/useShelf.ts';
 import { Trouble } from '../../parts/Trouble.tsx';
 import { LIKE_THIS } from '../../words/likeThis.ts';
 import { titleOfPiece } from '../../words/titleOf.ts';
+
+type WithoutPerson<Command extends { personId: string }> = Omit<Command, 'personId'>;
 
 const UNSEALED = ['draft', 'planned', 'packing'];
 
@@ -51,7 +53,7 @@ export function Regroup({
       UNSEALED.includes(one.state),
   );
   const ask = async (
-    command: Omit<AddPiece, 'personId'> | Omit<MoveBundles, 'personId'> | Omit<SplitParcel, 'personId'>,
+    command: WithoutPerson<AddPiece> | WithoutPerson<DividePiece> | WithoutPerson<MoveBundles> | WithoutPerson<SplitParcel>,
   ): Promise<ParcelView | null> => {
     setProblem(null);
     try {
@@ -76,6 +78,12 @@ export function Regroup({
     if (!next) return;
     if (next.id !== view.id) router.push(`/parcels/${next.id}/look-over`);
     else put(next);
+  };
+  const divide = async () => {
+    const next = await ask({ act: 'divide', bundleId: inHand.bundleId, count: 1 });
+    if (!next) return;
+    put(next);
+    onAdded();
   };
   const places = [
     ...(held.length > 1
@@ -110,6 +118,9 @@ export function Regroup({
           </Button>
           <Button onClick={() => onAdding(null)}>Leave it</Button>
         </form>
+      )}
+      {inHand.piece.count.value > 1 && adding === null && (
+        <Button onClick={() => void divide()}>One of the {inHand.piece.count.value} differs</Button>
       )}
       {places.length > 0 && adding === null && (
         <Dropdown trigger={['click']} menu={{ items: places, onClick: ({ key }) => void move(key) }}>
