@@ -203,7 +203,15 @@ export const order = z.strictObject({
   shipDate: civilDate,
   pieces: z.array(pieceFacts).min(1).max(100),
   elsewhere: z
-    .array(z.strictObject({ id: uuid, partOf: pieceFacts.shape.partOf, worthMinor: minor, isOfSet: z.boolean().exactOptional() }))
+    .array(
+      z.strictObject({
+        id: uuid,
+        partOf: pieceFacts.shape.partOf,
+        worthMinor: minor,
+        isOfSet: z.boolean().exactOptional(),
+        pairs: z.int().min(2).max(MOST_ALIKE).exactOptional(),
+      }),
+    )
     .max(100)
     .exactOptional(),
 }) satisfies z.ZodType<Order>;

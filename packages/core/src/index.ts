@@ -120,7 +120,7 @@ export { OWN_BOX, ownBoxOf } from './stages/box/ownBox.ts';
 export { plainFacts } from './stages/sale/plainFacts.ts';
 export { countedTitle } from './stages/sale/countedTitle.ts';
 export { apportion } from './stages/sale/apportion.ts';
-export { isOfSet, standsAlone, worthBeside, worthMinor, worthTogether } from './stages/sale/worth.ts';
+export { isOfSet, pairsOf, standsAlone, worthBeside, worthMinor, worthTogether } from './stages/sale/worth.ts';
 export { aboutOf } from './stages/parcel/LifeEvent.ts';
 export { STANDING, statesThat, staysBehind, type Standing } from './stages/parcel/standing.ts';
 export {

@@ -16,6 +16,17 @@ test('is asked of several alike, of a part and of the whole it comes off, of wha
   expect(wholeWords(bowl, { ...order, pieces: [lamp, shade, bowl] })).toBeNull();
 });
 
+test('as many of two kinds may go together one by one', () => {
+  const [cups, saucers] = [
+    { ...FACTS, id: 'cups', title: 'cups', count: 6 },
+    { ...FACTS, id: 'saucers', title: 'saucers', count: 6 },
+  ];
+  const pieces = [cups, saucers];
+  expect(wholeWords(cups, { ...order, pieces })).toMatch(/^Each goes with one of the saucers/);
+  expect(wholeWords(cups, { ...order, pieces: [cups, { ...saucers, count: 5 }] })).toMatch(/one of them broken/);
+  expect(wholeWords(cups, { ...order, pieces: [cups, { ...saucers, partOf: shade.partOf }, lamp] })).toMatch(/one of them broken/);
+});
+
 test('the part may go in another box', () =>
   expect(wholeWords(lamp, { ...order, pieces: [lamp], elsewhere: [{ id: 'shade', partOf: shade.partOf, worthMinor: 1 }] })).toMatch(
     /the rest of it/,

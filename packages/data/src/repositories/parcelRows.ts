@@ -1,4 +1,4 @@
-import { apportion, isOfSet, worthMinor, type Elsewhere, type LifeEvent } from '@inch-nest/core';
+import { apportion, isOfSet, pairsOf, worthMinor, type Elsewhere, type LifeEvent } from '@inch-nest/core';
 import {
   pieceColumns,
   saleColumns,
@@ -88,12 +88,11 @@ async function costWeights(
 }
 
 /** A piece as those in other boxes need to know it. */
-const elsewhereOf = (id: string, { partOf, wholeOrNothing, count }: KeptFields<PieceValues>, worthMinor: number): Elsewhere => ({
-  id,
-  partOf: partOf.value,
-  worthMinor,
-  ...(isOfSet({ wholeOrNothing: wholeOrNothing.value, count: count.value }) ? { isOfSet: true } : {}),
-});
+function elsewhereOf(id: string, { partOf, wholeOrNothing, count }: KeptFields<PieceValues>, worthMinor: number): Elsewhere {
+  const said = { wholeOrNothing: wholeOrNothing.value, count: count.value };
+  const pairs = pairsOf(said);
+  return { id, partOf: partOf.value, worthMinor, ...(isOfSet(said) ? { isOfSet: true } : {}), ...(pairs === null ? {} : { pairs }) };
+}
 
 const MONEY = ['soldMinor', 'paidMinor', 'shippingCollectedMinor'] as const;
 

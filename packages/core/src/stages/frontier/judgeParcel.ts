@@ -38,7 +38,7 @@ export function judgeParcel(weighed: WeighedParcel, house: House): Judge {
   const quiet = quietCauses(weighed, house, layers);
   const { bundles } = weighed.filled.stowed;
   const worthShares = worthSharesOf(piecesIn(weighed.filled.stowed));
-  const wholeOrNothing = bundles.map(({ wrapped }) => wrapped.piece.facts.wholeOrNothing);
+  const wholeOrNothing = bundles.map(({ wrapped }) => wrapped.piece.goesWhole);
   const journeys = bundles.map((_, at) => shockJourney(weighed.filled, at, layers));
   const known = new Map<string, Happening>();
   const knownShock = new Map<string, Happening>();

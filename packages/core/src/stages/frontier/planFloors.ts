@@ -37,7 +37,7 @@ interface Going {
 export function planFloors({ fills, house, carriages, pieces }: PlanSpace): PlanFloors {
   const harms = harmsTo(pieces);
   // where one of several that are alike breaks, the others may be whole
-  const loneMinor = pieces.map(({ replacementMinor, stacks, facts }) => replacementMinor / (facts.wholeOrNothing ? 1 : stacks.length));
+  const loneMinor = pieces.map(({ replacementMinor, stacks, goesWhole }) => replacementMinor / (goesWhole ? 1 : stacks.length));
   const kappa = house.kappa.value;
   const oneBundle = pieces.length === 1;
   const groups = groupFills(fills);

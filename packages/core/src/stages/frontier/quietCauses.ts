@@ -53,7 +53,7 @@ export const mishapChance = ({ liner, box }: Pick<Shell, 'liner' | 'box'>, inner
 
 /** What happens to each of several that are alike. */
 export const alike = (wrapped: WrappedItem, causes: readonly Cause[]): Cause[] =>
-  amongAlike(causes, countOf(wrapped), wrapped.piece.facts.wholeOrNothing);
+  amongAlike(causes, countOf(wrapped), wrapped.piece.goesWhole);
 
 /**
  * Every way but shock in which the parcel may fail, each with its chance, whichever way it goes; causes that cannot

@@ -2,6 +2,7 @@ import { box, CHOICE, FACTS, finish, request, STOCK } from '../../../tests/sampl
 import { planParcel } from '../../planParcel.ts';
 import { derivePlan } from '../plan/derivePlan.ts';
 import type { PlanRequest } from '../plan/PlanRequest.ts';
+import type { PieceFacts } from '../sale/Order.ts';
 import { amongAlike, breakingChance, causesWith } from './causes.ts';
 import type { PlanOption } from './PlanOption.ts';
 
@@ -107,5 +108,31 @@ describe('a shade without which its lamp is nothing', () => {
     if (every.kind === 'noPlan') throw new Error('no plan');
     expect(whole.expectedMinor).toBeCloseTo(every.recommended.expectedMinor, 9);
     expect(whole.chance).toBeLessThanOrEqual(best(lampAnd(false, [SHADE.id])).chance + 1e-12);
+  });
+});
+
+describe('six cups and their six saucers', () => {
+  const CUPS: Partial<PieceFacts> = { ...PAIR, title: 'cups', count: 6, replacementMinor: 600 };
+  const SAUCERS: Partial<PieceFacts> = { ...PAIR, title: 'saucers', heightIn: 3, weightLb: 0.5, count: 6, replacementMinor: 300 };
+  const derived = (cups: boolean, saucers: boolean) => {
+    const one = request({}, { stock: { ...STOCK, boxes: [box([36, 30, 24])] }, soldMinor: 5400 });
+    const pieces = [
+      { ...CUPS, wholeOrNothing: cups },
+      { ...SAUCERS, wholeOrNothing: saucers },
+    ].map((facts, at) => ({ ...FACTS, ...facts, hardPoints: [], id: `00000000-0000-4000-8000-0000000000${10 + at}` }));
+    const of = { ...one, order: { ...one.order, pieces }, pieceIds: pieces.map(({ id }) => id) };
+    const layers = [{ material: 'largeBubble', turns: 2 }];
+    const found = derivePlan(of, { ...CHOICE, layers, box: '36x30x24', others: [{ layers, orientation: [0, 1, 2] }] });
+    if (found.kind === 'noPlan') throw new Error(found.reasons.join());
+    return found.option;
+  };
+
+  test('with a cup goes its saucer: it breaks as often as before, and so much more is lost', () => {
+    const [apart, pairs] = [derived(false, false), derived(true, true)];
+    expect(pairs.chance).toBe(apart.chance);
+    expect(pairs.riskMinor).toBeGreaterThan(apart.riskMinor);
+    // what is lost beside: one saucer where cups break, one cup where saucers do
+    const beside = pairs.bundleCauses.map((causes) => breakingChance(causes, 1));
+    expect(pairs.riskMinor - apart.riskMinor).toBeCloseTo(300 * beside[0]! + 600 * beside[1]!, 6);
   });
 });

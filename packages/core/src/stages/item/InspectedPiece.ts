@@ -38,6 +38,8 @@ export interface InspectedPiece {
   readonly along: { readonly weightLb: number; readonly roomIn3: number; readonly withinIn3: number };
   /** Worth of all that are alike. */
   readonly replacementMinor: Minor;
+  /** With one of those that are alike broken all of them are worth nothing. */
+  readonly goesWhole: boolean;
   /** What else is worth nothing once it is broken. */
   readonly besideMinor: Minor;
 }

@@ -15,7 +15,7 @@ import { evenStacks } from '../../engineering/stowage/Block.ts';
 import { ORDINARY_FILLS } from '../../engineering/materials/ordinaryStock.ts';
 import { IN3_PER_FT3, IN_PER_FT } from '../../units/index.ts';
 import type { Along, Hollow, Order, PieceFacts } from '../sale/Order.ts';
-import { worthBeside, worthMinor } from '../sale/worth.ts';
+import { goesWhole, worthBeside, worthMinor } from '../sale/worth.ts';
 import { withAdded, type Added } from './addedTo.ts';
 import { guessMissing } from './guessMissing.ts';
 import type { InspectedPiece } from './InspectedPiece.ts';
@@ -62,6 +62,7 @@ export function inspectItem(order: Order, told: PieceFacts, added: Added = {}): 
     guards: sumUp([...facts.hardPoints.flatMap(guardOf), ...facts.hollows.flatMap(hollowFill)]),
     along: sumAlong(facts.along),
     replacementMinor: worthMinor(facts, order),
+    goesWhole: goesWhole(facts, order),
     besideMinor: worthBeside(facts, order),
   };
 }

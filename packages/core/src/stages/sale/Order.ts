@@ -109,4 +109,6 @@ export interface Elsewhere extends Pick<PieceFacts, 'id' | 'partOf'> {
   readonly worthMinor: Minor;
   /** It is one, and worth nothing without the others that say so too. */
   readonly isOfSet?: boolean;
+  /** There are so many alike of it, each worth nothing without its fellow among as many others that say so too. */
+  readonly pairs?: number;
 }

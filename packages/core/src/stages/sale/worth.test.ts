@@ -1,6 +1,6 @@
 import { FACTS, request } from '../../../tests/sampleRequest.ts';
 import type { Order, PieceFacts } from './Order.ts';
-import { worthBeside, worthMinor } from './worth.ts';
+import { goesWhole, worthBeside, worthMinor } from './worth.ts';
 
 const piece = (id: string, worth: number | null, more: Partial<PieceFacts> = {}): PieceFacts => ({
   ...FACTS,
@@ -71,6 +71,37 @@ describe('a set of pieces neither of which comes off the other', () => {
     const saucerElsewhere = { id: 'saucer', partOf: null, worthMinor: 2500 };
     expect(worthBeside(cup, { ...order(cup), elsewhere: [{ ...saucerElsewhere, isOfSet: true }] })).toBe(2500);
     expect(worthBeside(cup, { ...order(cup), elsewhere: [saucerElsewhere] })).toBe(0);
+  });
+});
+
+describe('six cups and their six saucers', () => {
+  const cups = piece('cups', 600, { count: 6, ...bound });
+  const saucers = piece('saucers', 300, { count: 6, ...bound });
+
+  test('a cup takes one saucer with it and none of the other cups; the saucer one cup', () => {
+    const of = order(cups, saucers);
+    // worth is of one, and of all that are alike together it is so many times that
+    expect([worthBeside(cups, of), worthBeside(saucers, of)]).toEqual([300, 600]);
+    expect([goesWhole(cups, of), goesWhole(saucers, of)]).toEqual([false, false]);
+  });
+
+  test('ticked for one alone, of another number, or parts of something, all of them go with one', () => {
+    for (const other of [
+      { ...saucers, wholeOrNothing: false },
+      { ...saucers, count: 5 },
+      { ...saucers, partOf: off('cups') },
+    ]) {
+      const of = order(cups, other);
+      expect([other.count, goesWhole(cups, of)]).toEqual([other.count, true]);
+    }
+    expect(goesWhole(piece('spoons', 100, { count: 6 }), order(cups, saucers))).toBe(false);
+  });
+
+  test('in another box they are fellows all the same', () => {
+    const elsewhere = [{ id: 'saucers', partOf: null, worthMinor: 1800, pairs: 6 }];
+    expect(worthBeside(cups, { ...order(cups), elsewhere })).toBe(300);
+    expect(goesWhole(cups, { ...order(cups), elsewhere })).toBe(false);
+    expect(goesWhole(cups, { ...order(cups), elsewhere: [{ ...elsewhere[0]!, pairs: 4 }] })).toBe(true);
   });
 });
 
