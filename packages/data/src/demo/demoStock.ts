@@ -36,7 +36,7 @@ const box = (
 const onHand = (wrap: WrapStock, onHandFt2: number): WrapStock => ({ ...wrap, onHandFt2 });
 
 /**
- * The stall's stockroom: twenty-three boxes, some reused, and two envelopes; small bubble nearly out, and no 14 × 14 × 14 left.
+ * The stall's stockroom: twenty-four boxes, some reused, and two envelopes; small bubble nearly out, and no 14 × 14 × 14 left.
  */
 export const DEMO_STOCK: Stockroom = {
   boxes: [
@@ -61,7 +61,9 @@ export const DEMO_STOCK: Stockroom = {
     box('20×16×14, double wall', [20, 16, 14], 'double', 390, 3),
     box('24×18×8, used', [24, 18, 8], 'ordinary', 25, 2, 1),
     box('26×14×12', [26, 14, 12], 'ordinary', 245, 3),
-    box('20×20×20, double wall', [20, 20, 20], 'double', 465, 2),
+    box('20×20×20, double wall', [20, 20, 20], 'double', 465, 3),
+    // full it is larger than any of the carriers takes: for what is agreed by hand
+    box('22×22×22, double wall', [22, 22, 22], 'double', 520, 2),
     box('54×8×8, long', [54, 8, 8], 'strong', 460, 2),
     { ...box('10×7, padded envelope', [10, 7, 1.5], 'ordinary', 38, 30), style: 'padded' },
     { ...box('18×13, stiff envelope', [18, 13, 1], 'ordinary', 95, 12), style: 'stiffened' },
