@@ -8,6 +8,7 @@ import {
   formatChance,
   FORMS,
   guessMissing,
+  lower,
   standsOnEdge,
   takenHollow,
   worthMinor,
@@ -115,7 +116,9 @@ function OnePiece({ parcel, nest, whole }: BenchUse & { whole: ParcelUse }) {
   const guess = guessMissing(facts, data);
   const several = facts.count > 1;
   const off = listed(
-    heldIn(whole.view).flatMap(({ piece }) => (piece.partOf.value?.pieceId === view.pieceId ? [piece.title.value ?? 'its part'] : [])),
+    heldIn(whole.view).flatMap(({ piece }) =>
+      piece.partOf.value?.pieceId === view.pieceId ? [lower(piece.title.value ?? 'its part')] : [],
+    ),
   );
   const goesWithIt = wholeWords(facts, nest.request.order);
   const worth = worthMinor(facts, nest.request.order);
