@@ -42,6 +42,11 @@ const LEADING =
   /^(?<set>(?:an?\s+)?(?:(?:complete|full|matched|job|mixed)\s+)?(?:set|lot|group)\s+of\s+)?(?<count>\d{1,4}|(?:a\s+)?half\s+a\s+dozen|(?:an?\s+)?[a-z]+)\.?\s*(?<sign>[x×]\s+|\s(?:of\s+)?)(?<rest>\S.*)$/i;
 /** A set in a box of its own is one thing. */
 const IN_ITS_BOX = /\b(?:boxed|cased|in (?:its|their|a|an|the) (?:\w+ )?(?:box|case))\b/i;
+/** A pair of these is one thing, worn or held as one and measured so. */
+const PAIRED =
+  /\b(?:boots|shoes|slippers|sandals|trainers|clogs|gloves|mittens|socks|stockings|trousers|jeans|pants|shorts|breeches|overalls|spectacles|eyeglasses|sunglasses|goggles|(?:opera|field) glasses|binoculars|headphones|earphones|scissors|shears|secateurs|tongs|pliers|pincers|tweezers|forceps|cal+ipers|dividers|compasses|bellows|skates|skis|cufflinks|earrings)\b/i;
+/** So many times what there is of each: `two dozen tiles`, `3 pairs of candlesticks`. */
+const MANIFOLD = /^(?:(?<dozens>doz(?:en)?s?)|pairs?|prs?)\.?\s+(?:of\s+)?(?<rest>\S.*)$/i;
 /** `8 x 10 prints` are of that size. */
 const A_NUMBER = /^[\d./]+\s/;
 const PLURAL = /(?:[^su]s|men|people|feet|mice)\b/i;
@@ -58,10 +63,16 @@ export function leadingCount(title: string, most: number): LeadingCount | null {
   if (said === undefined || sign === undefined || rest === undefined) return null;
   const count = parseCount(said);
   if (count === null || count < 2 || count > most || A_NUMBER.test(rest) || (set !== undefined && IN_ITS_BOX.test(rest))) return null;
-  const told = set !== undefined || /[x×]|of/i.test(sign) || /pair|^pr|couple|doz/i.test(said);
+  if (IS_PAIR.test(said)) return PAIRED.test(rest) ? null : { count, rest };
+  const { dozens, rest: each } = MANIFOLD.exec(rest)?.groups ?? {};
+  const times = dozens === undefined ? 2 : 12;
+  if (each !== undefined && count * times <= most && (dozens !== undefined || !PAIRED.test(each)))
+    return { count: count * times, rest: each };
+  const told = set !== undefined || /[x×]|of/i.test(sign) || /couple|doz/i.test(said);
   return told || PLURAL.test(rest) ? { count, rest } : null;
 }
 
+const IS_PAIR = /\bpair|\bpr$/i;
 const BEHIND = /^(?:(?:an?\s+)?(?<pair>pair|couple)(?:\s+of(?:\s+them)?)?|(?:an?\s+)?set\s+of\s+(?<set>\w+)|(?<all>\w+)\s+of\s+them)$/i;
 const BRACKETED = /^(?<title>.*\S)\s*\((?<said>[^()]+)\)$/;
 /** A number that stands by itself behind what there are several of: `books (10)`, `goblets x6`; no side of a size. */
@@ -79,7 +90,8 @@ export function countBehind(part: string, title: string, most: number): number |
   const { pair, set, all } = BEHIND.exec(part.trim())?.groups ?? {};
   const said = pair ?? set ?? all;
   const count = said === undefined ? null : parseCount(said);
-  return count === null || count < 2 || count > most || (set !== undefined && IN_ITS_BOX.test(title)) ? null : count;
+  if (count === null || count < 2 || count > most || (set !== undefined && IN_ITS_BOX.test(title))) return null;
+  return pair !== undefined && PAIRED.test(title) ? null : count;
 }
 
 /** The same at the end of a title: in brackets, `candlesticks (pair)`, or as so many times, `goblets x6`. */
@@ -107,7 +119,14 @@ export function countWithin(title: string, most: number): LeadingCount | null {
   for (const [at, word] of words.entries()) {
     const count = parseCount(word);
     if (count === null || count < 2 || count > most) continue;
-    const [before, after] = [words.slice(0, at).join(' '), words.slice(at + 1).join(' ')];
+    const before = words
+      .slice(0, at)
+      .join(' ')
+      .replace(/(?:^|\s)an?$/i, '');
+    const after = words
+      .slice(at + 1)
+      .join(' ')
+      .replace(/^of\s+/i, '');
     if (PLURAL.test(after) && !/^[x×]$/i.test(words[at + 1]!))
       return { count, rest: HOLDER.test(before) ? after : [before, after].filter(Boolean).join(' ') };
   }
