@@ -6,6 +6,7 @@ import { useFold } from '../useFold.ts';
 import { keptOf, moneyOf, type ParcelView } from '@inch-nest/contracts';
 import { decidingBundle } from '../../words/wrapWords.ts';
 import {
+  cheapestHonest,
   capital,
   formatChance,
   formatPercent,
@@ -89,7 +90,7 @@ function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse
   useSpoken(`${formatChance(plan.chance)} breaks${can('money') ? `, ${write.money(costMinor)} in all` : ''}`);
   const { soldMinor, shippingCollectedMinor: collected } = moneyOf(parcel.view);
   const frontier = nest.found?.kind === 'planned' ? nest.found.frontier : [];
-  const cheapest = frontier[0] ?? null;
+  const cheapest = cheapestHonest(frontier);
   const half = life.sealed ? null : halfAsMany(plan, nest.changes, (change) => changeWords(change, nest), write.money, frontier);
   const isSale = parcel.view.sale.job.value === 'sale';
   const folly =

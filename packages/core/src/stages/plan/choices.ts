@@ -1,5 +1,6 @@
-// What hands put bundles into at the nest, and what is known of a piece before there is one.
+// What hands put bundles into at the nest, what is known of a piece before there is one, and what else there is.
 export { takeBox, takeOwnBox } from './inBox.ts';
 export { boxesShared, takeShared } from './shareThem.ts';
 export { takenHollow } from './takenHollow.ts';
 export { standsOnEdge } from './wishedPieces.ts';
+export { cheapestHonest } from './sideBySide.ts';

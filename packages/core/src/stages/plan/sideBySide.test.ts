@@ -1,5 +1,5 @@
 import { evenWithin } from '../frontier/recommend.ts';
-import { isBetter, isThriftier } from './sideBySide.ts';
+import { cheapestHonest, isBetter, isThriftier } from './sideBySide.ts';
 
 // What is called better, case by case as a packer would: common practice, no source.
 
@@ -32,4 +32,12 @@ test('thriftier is cheaper by what a packer minds, and riskier by a third', () =
   expect(isThriftier(after(2900, 260, 0.0134), NOW)).toBe(true);
   expect(isThriftier(after(2900, 260, 0.012), NOW)).toBe(false);
   expect(isThriftier(after(2990, 260, 0.0134), NOW)).toBe(false);
+});
+
+// a nest of which six in ten break was named an honest way, for being the cheapest
+test('the cheapest honest way is one that nearly always arrives; where none does there is none', () => {
+  const nests = [0.6, 0.12, 0.1, 0.02].map((chance, i) => ({ costMinor: 1000 + i, chance }));
+  expect(cheapestHonest(nests)).toEqual({ costMinor: 1002, chance: 0.1 });
+  expect(cheapestHonest(nests.slice(0, 2))).toBeNull();
+  expect(cheapestHonest([])).toBeNull();
 });
