@@ -36,7 +36,11 @@ export async function addPiece(database: ShopDatabase, shop: ShopView, parcelId:
   });
 }
 
-/** The piece that another comes off, or that a lid or a stopper lies on: the first of the parcel where nobody says of which. */
+/**
+ * The piece of the parcel that the one that is put in comes off; null where nobody says that it comes off any.
+ *
+ * @throws Refused where that is not in the parcel any more
+ */
 function wholeOf({ piece, others }: LockedParcel, { partOf, line }: AddPiece): LockedParcel['piece'] | null {
   if (partOf === undefined) return null;
   const whole = [piece, ...others.map((one) => one.piece)].find(({ id }) => id === partOf);

@@ -1,5 +1,6 @@
 import { formatSize, type UnitSystem } from '../../units/index.ts';
 import type { Along, AlongPlace } from '../sale/Order.ts';
+import { countedTitle } from '../sale/countedTitle.ts';
 import { act, type Part } from './stepParts.ts';
 
 /** What goes along is put in before the top of the fill. */
@@ -10,7 +11,7 @@ export const alongStep = (
 ): Part =>
   act(
     `along:${id}:${count}`,
-    `Put in: ${count > 1 ? `${count} × ` : ''}${name}`,
+    `Put in: ${countedTitle({ title: name, count })}`,
     `${ALONG_WORDS[where]}${sizeIn ? ` Room for ${formatSize(sizeIn, system)}${count > 1 ? ' each' : ''} is left in the fill.` : ''}`,
     0,
   );

@@ -98,13 +98,14 @@ export function writeBenchSteps(
   const along = facts.flatMap((one) => one.along);
   const isWithin = ({ place }: Along) => place === 'inner' && inner !== null;
   const putIn = [...along.filter((one) => !isWithin(one)).map((one) => alongStep(one, system)), ...bagStep(facts)];
+  const press = stowed.pressedIn ? PRESSED : '';
   const some = stowed.around?.some ? namesOf(stowed.around.some.of, letters) : null;
   const placed =
     stowed.around && some === null
       ? [{ who: all, where: placeWords(null) }]
       : bundles.length > 1
         ? placesInTurn(stowed, letters)
-        : [{ who: all, where: `${placeWords(bundles[0], facts[0]!.standing)}${stowed.pressedIn ? PRESSED : ''}` }];
+        : [{ who: all, where: `${placeWords(bundles[0], facts[0]!.standing)}${press}` }];
   const tapeAndPapersLb = rated.weighed.parts.at(-1)!.weightLb;
   const weighsOpen = takenSide(house, 'weighing') === 'open';
   const weigh = weighStep(weighsOpen ? formatWeight(tapeAndPapersLb, system) : null);
@@ -175,12 +176,7 @@ export function writeBenchSteps(
           inTheCorners(shell, say),
         )
       : [
-          act(
-            'box:in',
-            bundles.length > 1 ? `Put ${all} in` : 'Put it in',
-            `Flat, its face down, stiff side out.${stowed.pressedIn ? PRESSED : ''}`,
-            0,
-          ),
+          act('box:in', bundles.length > 1 ? `Put ${all} in` : 'Put it in', `Flat, its face down, stiff side out.${press}`, 0),
           ...putIn,
           papers,
         ]),

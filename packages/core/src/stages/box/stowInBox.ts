@@ -8,7 +8,7 @@ import { isUsable, usableBoxes, type BoxLocks, type BoxRoom } from './BoxChoices
 import { blockOf, haveCells } from './blockOf.ts';
 import { HAIR_IN, hasOwnWall } from './boxed.ts';
 import { gapsAround, gapsAroundInner, leastGap } from './gapsAround.ts';
-import { giveOf, lessBy, pressed, pressedBy } from './give.ts';
+import { giveOf, lessBy, pressed, pressedBy, type Holding } from './give.ts';
 import { boarded, builtOutsideIn, celled, envelopeRound, hasBoard, isEnvelope, wholeShell } from './makeShell.ts';
 import { type Fold, type PlacedFold } from './folds.ts';
 import { shellMaker, shellsFor, type ShellMaker } from './shellsFor.ts';
@@ -126,7 +126,7 @@ export const beddingNeeded = (house: House, held: Parameters<typeof bedding>[1])
   house.strictGaps ? bedding(house, held) : HAIR_IN;
 
 /** The least that goes into a box, and what must be left round that: what gives is pressed together, and needs not even a hair. */
-export function roomNeeded(house: House, held: Held): { readonly leastIn: Triple; readonly needIn: number } {
+export function roomNeeded(house: House, held: Holding): { readonly leastIn: Triple; readonly needIn: number } {
   const giveIn = giveOf(held);
   const gives = giveIn.some((byIn) => byIn > 0);
   return { leastIn: lessBy(held.heldIn, giveIn), needIn: gives && !house.strictGaps ? 0 : beddingNeeded(house, held) };
@@ -183,12 +183,12 @@ export const goInEnvelopes = ({ bundles }: Pick<Block, 'bundles'>): boolean => b
 export const gapsIn = (held: Held, { insideIn }: Shell): Gaps =>
   held.inner && !held.inner.core
     ? gapsAroundInner(held.heldIn, insideIn)
-    : gapsAround(lessBy(held.heldIn, pressedBy(held.heldIn, giveOf(held), insideIn)), insideIn);
+    : gapsAround(lessBy(held.heldIn, pressedBy(held, insideIn)), insideIn);
 
 /** What is held, put into a shell: what is soft pressed together where that is all it lacks. */
 export function stow(held: Held, shell: Shell): StowedBox {
-  const { heldIn, ...block } = held;
-  const byIn = pressedBy(heldIn, giveOf(held), shell.insideIn);
+  const { heldIn: _, ...block } = held;
+  const byIn = pressedBy(held, shell.insideIn);
   const isPressed = byIn.some((by) => by > 0);
   return {
     ...block,

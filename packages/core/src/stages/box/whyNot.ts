@@ -2,7 +2,7 @@ import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
 import type { House } from '../../house/House.ts';
 import { formatLength, type UnitSystem } from '../../units/index.ts';
-import { beddingNeeded, heldBare, roomNeeded } from './stowInBox.ts';
+import { heldBare, roomNeeded } from './stowInBox.ts';
 import type { Wraps } from '../wrap/WrappedItem.ts';
 import { isEnvelope } from './makeShell.ts';
 import type { BoxRefusal, InnerBox } from './StowedBox.ts';
@@ -30,7 +30,7 @@ export function whyNot(
       ]
     : held.map((one) => roomNeeded(house, one).leastIn);
   return boxes.flatMap((box): BoxRefusal[] => {
-    const gapIn = isEnvelope(box) ? 0 : inner ? beddingNeeded(house, { ...held[0]!, inner }) : roomNeeded(house, held[0]!).needIn;
+    const gapIn = isEnvelope(box) ? 0 : roomNeeded(house, { ...held[0]!, inner }).needIn;
     if (isEnvelope(box) && inner) return [{ box, shortIn: 0, reason: 'no box goes into an envelope' }];
     if (isEnvelope(box) && !wraps.every(({ piece }) => piece.archetype.flat))
       return [{ box, shortIn: 0, reason: 'an envelope is for flat goods' }];

@@ -56,7 +56,8 @@ export const goesWhole = (facts: PieceFacts, order: Order): boolean => facts.who
 
 /**
  * What else is worth nothing once a piece is broken: the whole it comes off, with that one’s parts, wherever they travel; of a piece
- * that comes off nothing, the others of which the same is said; of one of several alike that go with as many others, one of each of those. Nothing unless somebody said so of it.
+ * that comes off nothing, the others of which the same is said; of one of several alike that go with as many others, one of each of
+ * those. Nothing unless somebody said so of it.
  */
 export function worthBeside(facts: PieceFacts, order: Order): Minor {
   if (!facts.wholeOrNothing) return 0;
