@@ -50,4 +50,9 @@ test('cautions appear when they apply', () => {
   expect(says({ title: 'mercury-free storm glass' })).not.toMatch(/dangerous-goods/);
   expect(says({ title: 'ivory folding rule' })).toMatch(/protected-species/);
   expect(says({ archetype: 'boxedElectronics' })).toMatch(/Batteries out/);
+  expect(says({ title: 'table lighter' })).toMatch(/also where it only held them/);
+  expect(says({ title: 'brass spirit level with gasket' })).not.toMatch(/dangerous-goods/);
+  expect(says({ title: 'set of fish knives' })).toMatch(/sheath of card/);
+  expect(says({ title: 'wooden sawhorse' })).not.toMatch(/sheath of card/);
+  expect(says({ title: 'naval sword' })).toMatch(/Weapons.*sheath/);
 });

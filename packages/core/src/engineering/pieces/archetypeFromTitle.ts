@@ -1,6 +1,6 @@
 import type { ArchetypeKey } from './Archetype.ts';
 import { ARCHETYPES } from './archetypes.ts';
-import { kindByStuff } from './stuffOf.ts';
+import { kindByStuff, kindOfStuff } from './stuffOf.ts';
 
 /** What comes after one of these says what goes with a piece or where it is, not what it is: `lamp with a glass shade`. */
 const BESIDE = /\b(?:with|without|behind|under|on|from|by|for)\b/;
@@ -12,14 +12,15 @@ const IN_A_BOX = /\b(?:box|boxed|carton|packaging|sealed|unopened)\b/;
 /**
  * The archetype a title suggests: the one with most of its words in it, the last such word deciding a
  * draw, since the noun comes last. Names of two words are known too: `record player`. What stands before a `with` or a `behind`
- * decides where a word of it is known. Of ware it counts too what it is said to be made of: `pewter jug`.
+ * decides where a word of it is known. Of ware it counts too what it is said to be made of: `pewter jug`. Where no noun is known
+ * that alone decides: `bronze dog`.
  *
  * @returns null when no word is known
  */
 export function archetypeFromTitle(title: string): ArchetypeKey | null {
   const text = title.toLowerCase();
   const beside = text.search(BESIDE);
-  const kind = (beside > 0 ? kindOf(text.slice(0, beside), text) : null) ?? kindOf(text, text);
+  const kind = (beside > 0 ? kindOf(text.slice(0, beside), text) : null) ?? kindOf(text, text) ?? kindOfStuff(wordsOf(text));
   if ((kind === 'boxedGoods' || kind === 'boxedSet') && RUNS.test(text)) return IN_A_BOX.test(text) ? 'boxedGoods' : 'boxedElectronics';
   return kind;
 }
@@ -37,9 +38,16 @@ export function breaksSooner(title: string): { readonly words: string; readonly 
   return main && archetype && least(archetype) < least(main) ? { words: beside[1]!, archetype } : null;
 }
 
+/** Says that there are several and nothing of what: counts where nothing else is known. */
+const SAYS_LITTLE = ['set', 'sets'];
+
 /** The archetype that words suggest; of ware the whole title says what it is made of. */
 function kindOf(some: string, whole: string): ArchetypeKey | null {
-  const words = wordsOf(some);
+  const telling = wordsOf(some).map((word) => (SAYS_LITTLE.includes(word) ? '' : word));
+  return kindOfWords(telling, whole) ?? kindOfWords(wordsOf(some), whole);
+}
+
+function kindOfWords(words: readonly string[], whole: string): ArchetypeKey | null {
   let best: { key: ArchetypeKey; hits: number; last: number } | null = null;
   for (const { key, words: known } of Object.values(ARCHETYPES)) {
     const hits = words.map((word, i) => hitsOf(known, word, words[i + 1]));

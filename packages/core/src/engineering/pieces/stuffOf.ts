@@ -6,13 +6,28 @@ const STUFF: Readonly<Partial<Record<ArchetypeKey, string>>> = {
     'pewter copper bronze iron cast-iron wrought-iron tin tinplate steel silver silver-plated spelter zinc aluminium brass enamel',
   resinWood: 'wood wooden oak walnut teak mahogany olivewood treen bakelite resin',
   pressedGlass: 'cut-glass pressed-glass',
-  denseGlass: 'marble alabaster onyx granite soapstone',
+  denseGlass: 'marble alabaster onyx granite soapstone jade',
   blownGlass: 'glass crystal',
 };
 const KIND_OF = new Map(Object.entries(STUFF).flatMap(([kind, words]) => words.split(' ').map((word) => [word, kind as ArchetypeKey])));
 
+/** What a thing is taken for of which nothing is known but that it is of this: a face that is polished is taken care of. Judgement. */
+const OF_ALONE = new Map<string, ArchetypeKey>([
+  ...KIND_OF,
+  ...['bronze', 'brass', 'pewter', 'silver', 'silver-plated', 'copper', 'spelter', 'gilt', 'ormolu'].map(
+    (word) => [word, 'fineMetal'] as const,
+  ),
+  ...['leather', 'suede', 'silk', 'velvet', 'wool', 'woollen', 'linen', 'cotton', 'knitted'].map((word) => [word, 'textile'] as const),
+  ...['wicker', 'bamboo', 'rattan', 'papier-mâché'].map((word) => [word, 'resinWood'] as const),
+  ...['earthenware', 'china', 'majolica', 'bisque', 'terracotta', 'faience'].map((word) => [word, 'compactCeramic'] as const),
+]);
+
+/** The kind of a thing whose noun nobody knows, by the last word that says what it is made of: `bronze dog`; null where none does. */
+export const kindOfStuff = (words: readonly string[]): ArchetypeKey | null =>
+  words.flatMap((word) => OF_ALONE.get(word) ?? []).at(-1) ?? null;
+
 /** Things that are of metal until they are said to be of something else, and what else they may be. Judgement. */
-const METAL_UNTIL_SAID = ['candlestick', 'candelabra', 'inkwell', 'lamp'];
+const METAL_UNTIL_SAID = ['candlestick', 'candelabra', 'inkwell', 'lamp', 'bell'];
 const CERAMICS = ['porcelain', 'ceramic', 'stoneware', 'earthenware', 'pottery', 'china', 'majolica'];
 const ELSE_OF_METAL = new Map<string, ArchetypeKey>([
   ...[...KIND_OF].filter(([, kind]) => kind !== 'rigidMetal'),
