@@ -60,6 +60,11 @@ function search(asked: PlanRequest, every: boolean): ChosenPlan {
 
 function planRequestOf({ piece, pieces, stock, house, card, from, to, shipDate, sale, locks }: NestRequest<'plan'>): PlanRequest {
   const facts = piece ? [factsOf(piece, idOf(0))] : factsOfAll(pieces ?? []);
+  const unknown = facts.findIndex(({ interleaf }) => interleaf !== null && !stock.wraps.some(({ key }) => key === interleaf));
+  if (unknown >= 0)
+    throw new BadInput([
+      { path: piece ? 'piece.interleaf' : `pieces.${unknown}.interleaf`, message: `the stock has no wrap ${facts[unknown]!.interleaf}` },
+    ]);
   const order = {
     id: ORDER_ID,
     soldMinor: sale,

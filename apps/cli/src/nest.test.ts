@@ -281,6 +281,19 @@ describe('answers', () => {
     expect(refused('plan', { ...asked, piece: { ...bowl, nestStep: 0 } }).lines.join()).toMatch(/piece.nestStep/);
   });
 
+  test('plan: a stack with a sheet between each two is so much higher; a sheet that is not in the stock is said', () => {
+    const { stock, house } = request();
+    const asked = { stock, house, card: CARD, from: '10115', to: '40217', shipDate: '2026-11-24', sale: 12_000 };
+    const tiles = { title: 'tiles', count: 6, stackOf: 6, archetype: 'compactCeramic', form: 'block', size: [6, 6, 0.5], weight: 0.75 };
+    const { chosen } = answer('plan', { ...asked, piece: { ...tiles, interleaf: 'smallBubble' } });
+    const [all] = (chosen as { bundles: { size: number[]; pieces: number }[] }).bundles;
+    const [low, wide, deep] = [...all!.size].sort((a, b) => a - b);
+    // 6 × 1/2 and 5 × 0.17 against 6: what is round them is as much on every side
+    expect(wide! - low!).toBeCloseTo(6 - (6 * 0.5 + 5 * 0.17), 9);
+    expect(deep).toBe(wide);
+    expect(refused('plan', { ...asked, piece: { ...tiles, interleaf: 'silk' } }).lines.join()).toMatch(/piece.interleaf.*no wrap silk/);
+  });
+
   test('plan: a piece that goes into another stands in it, by its title; one that is not there is said', () => {
     const { stock, house } = request();
     const asked = { stock, house, card: CARD, from: '10115', to: '40217', shipDate: '2026-11-24', sale: 12_000 };

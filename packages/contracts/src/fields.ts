@@ -1,7 +1,7 @@
 import { JOBS } from '@inch-nest/core';
 import { z } from 'zod';
 import { customsDeclaration } from './customs.ts';
-import { uuid } from './numbers.ts';
+import { key, uuid } from './numbers.ts';
 import { BOX_WISHES, type FieldEntity, type PieceField, type PieceValues, type SaleField, type SaleValues } from './keptFields.ts';
 import {
   accessory,
@@ -58,6 +58,7 @@ export const FIELDS = {
     irreplaceable: picked(z.boolean()),
     wholeOrNothing: picked(z.boolean()),
     standing: picked(standing),
+    interleaf: picked(key.nullable()),
     originalBox: picked(originalBox),
   },
 } as const satisfies { sale: Required<Readers<SaleValues>>; piece: Required<Readers<PieceValues>> };

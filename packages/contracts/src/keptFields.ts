@@ -41,6 +41,8 @@ export interface PieceValues extends KindPresets {
   count: number;
   /** So many at most are stacked and wrapped together; 1 where each is wrapped by itself. */
   stackOf: number;
+  /** The wrap that lies between each two of a stack, by key; null for none. */
+  interleaf: string | null;
   /** Height that each further one adds where they go into one another, inches; null where they do not. */
   nestStepIn: number | null;
   /** The piece it goes into as that stands; null where it goes into none. */
@@ -116,6 +118,7 @@ export const startOfPiece = (archetype: ArchetypeKey, size: PieceValues['size'] 
   title: ARCHETYPES[archetype].name,
   count: 1,
   stackOf: 1,
+  interleaf: null,
   nestStepIn: null,
   within: null,
   beside: null,

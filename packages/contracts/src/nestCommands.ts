@@ -138,6 +138,8 @@ const piece = {
   title: z.string().min(1).max(80).default('piece'),
   count: z.int().min(1).max(MOST_ALIKE).default(1),
   stackOf: z.int().min(1).max(MOST_ALIKE).default(1),
+  /** The wrap that lies between each two of a stack, by its key in the stock. */
+  interleaf: pieceFacts.shape.interleaf,
   nestStep: pieceFacts.shape.nestStepIn,
   /** Into which other of the pieces and parts it goes, by its title, and by how much it stands out of that. */
   within: z

@@ -22,7 +22,7 @@ import {
   type WithinPiece,
 } from '@inch-nest/core';
 import { z } from 'zod';
-import { minor, shortText, sizeIn, uuid, weightLb } from './numbers.ts';
+import { key, minor, shortText, sizeIn, uuid, weightLb } from './numbers.ts';
 import { STEADYING } from './steadying.ts';
 
 const keysOf = <K extends string>(registry: Readonly<Record<K, unknown>>) => z.enum(Object.keys(registry) as [K, ...K[]]);
@@ -94,6 +94,7 @@ export const pieceFacts = z.strictObject({
   title: shortText(80),
   count: z.int().min(1).max(MOST_ALIKE).default(1),
   stackOf: z.int().min(1).max(MOST_ALIKE).default(1),
+  interleaf: key.nullable().default(null),
   nestStepIn: sizeIn.nullable().default(null),
   within: withinPiece.nullable().default(null),
   beside: uuid.nullable().default(null),

@@ -55,6 +55,7 @@ const PIECE: ParcelView['piece'] = {
   title: field('bowl'),
   count: field(1),
   stackOf: field(1),
+  interleaf: field(null),
   nestStepIn: field(null),
   within: field(null),
   beside: field(null),

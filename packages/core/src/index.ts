@@ -9,6 +9,7 @@ export {
   planOrByHand,
   packedOtherwise,
   planParcel,
+  stackedNest,
   withEnough,
   boxToGet,
   type PlanProgress,
@@ -272,5 +273,4 @@ export type { BoxToGet } from './stages/plan/boxToGet.ts';
 export type { OutsideNest } from './stages/plan/outsideStock.ts';
 export { boxedBeside, eitherSide, isBetter, isThriftier, type Sides } from './stages/plan/sideBySide.ts';
 export { alikeChance } from './engineering/pareto/alikeChance.ts';
-export { neighboursOfPlan } from './stages/plan/neighboursOfPlan.ts';
 export { movedAs, standingIn, standsOfPlan } from './stages/plan/standsOfPlan.ts';

@@ -34,6 +34,7 @@ import { nestsOutside, type OutsideNest } from './stages/plan/outsideStock.ts';
 import { otherWays, type OtherWay } from './stages/plan/otherWays.ts';
 import { bundleLocks, type BundleLocks, type PlanRequest } from './stages/plan/PlanRequest.ts';
 import { boxesOf, fillsOf, freeStock } from './stages/plan/stockFor.ts';
+import { bestStacked, type Stacked } from './stages/plan/stackThem.ts';
 import { wishedPieces, wishesOnEdge } from './stages/plan/wishedPieces.ts';
 import { stockUsed } from './stages/plan/stockUsed.ts';
 import { shortCounter, type ShortStock } from './stages/plan/willNotSuffice.ts';
@@ -212,6 +213,9 @@ export const packedOtherwise = (
 /** One box against two and more for a parcel of several pieces, each box at its best; pauses as a search does. */
 export const oneBoxOrMore = (request: PlanRequest, each = false): Generator<LotsLookedAt, OneOrMore> =>
   compareBoxes(request, bestOf, each, sketchOf);
+
+/** The best nest of a parcel with what is flat and alike in it stacked; null where nothing is. Pauses as a search does. */
+export const stackedNest = (request: PlanRequest): Generator<unknown, Stacked | null> => bestStacked(request, bestOf);
 
 /** A plan that is soon found, hardly better than the best: of wraps each as soft as the others, standing in the closest ways. */
 function* sketchOf(request: PlanRequest): Generator<unknown, PlanOption | null> {

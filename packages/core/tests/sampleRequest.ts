@@ -140,6 +140,7 @@ export const FACTS: PieceFacts = {
   title: 'bowl',
   count: 1,
   stackOf: 1,
+  interleaf: null,
   nestStepIn: null,
   within: null,
   beside: null,

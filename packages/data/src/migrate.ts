@@ -26,6 +26,7 @@ import { up as standing } from './migrations/023-standing.ts';
 import { up as boxWish } from './migrations/024-box-wish.ts';
 import { up as nestStep } from './migrations/025-nest-step.ts';
 import { up as within } from './migrations/026-within.ts';
+import { up as interleaf } from './migrations/027-interleaf.ts';
 import { runWithin, type RunSql } from './migrations/RunSql.ts';
 
 /** A step from one version's tables to the next one's. */
@@ -61,6 +62,7 @@ export const MIGRATIONS: readonly Migration[] = [
   { name: '024-box-wish', up: boxWish },
   { name: '025-nest-step', up: nestStep },
   { name: '026-within', up: within },
+  { name: '027-interleaf', up: interleaf },
 ];
 const LOCK = 4_117_201;
 

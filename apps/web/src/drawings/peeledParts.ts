@@ -80,7 +80,8 @@ export function peeledParts(plan: PlanDocument, inHand: PlanDocument = plan): Pe
   return [
     {
       ...held('piece', inHand.piece.title, 'piece', inHand.piece.sizeIn, first),
-      shape: { kind: outlineKeyOf(inHand.piece), axes },
+      // a stack is as a block of what lies in it
+      ...(inHand.block.stackedAlong === undefined ? { shape: { kind: outlineKeyOf(inHand.piece), axes } } : {}),
     },
     ...inHand.layers.map((layer) => held(layer.key, layer.name, 'layer', layer.bundleIn, first)),
     ...(inHand.boxed ? boxParts('own', inHand.boxed, held, inHand.bundleIn, first) : []),

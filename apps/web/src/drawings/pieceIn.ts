@@ -18,11 +18,35 @@ export function pieceIn(view: NestView, plan: PlanDocument, k: number): { readon
     w: Math.max(4, (view.piece.w - reach('left') - reach('right')) * k),
     h: Math.max(4, (view.piece.h - reach('top') - reach('bottom')) * k),
   };
-  const outline = outlineOf(plan, view.name);
+  const outline = stackOutline(plan, view.name) ?? outlineOf(plan, view.name);
   const at = ([along, up]: Share): [number, number] => [body.x + along * body.w, body.y + (1 - up) * body.h];
   const closedLine = line().curve(outline.smooth ? curveCatmullRomClosed : curveLinearClosed);
   const stroke = line();
   return { body: closedLine(outline.body.map(at)) ?? '', strokes: outline.strokes.map((one) => stroke(one.map(at)) ?? '') };
+}
+
+/** A stack from a side that shows its edges: one line between each two; null where it is looked at face on, or is none. */
+function stackOutline(plan: PlanDocument, name: NestView['name']): Outline | null {
+  const { stackedAlong, stacks } = plan.block;
+  if (stackedAlong === undefined) return null;
+  const [across, up] = VIEW_AXES[name];
+  const along = isInnerTurned(plan) && stackedAlong < 2 ? 1 - stackedAlong : stackedAlong;
+  if (along !== across && along !== up) return null;
+  const between = Array.from({ length: stacks[0]! - 1 }, (_, i) => (i + 1) / stacks[0]!);
+  return {
+    ...SQUARE,
+    strokes: between.map((at): Share[] =>
+      along === across
+        ? [
+            [at, 0],
+            [at, 1],
+          ]
+        : [
+            [0, at],
+            [1, at],
+          ],
+    ),
+  };
 }
 
 /** The kind's own outline; a piece whose form was told to be another is drawn as that form. */

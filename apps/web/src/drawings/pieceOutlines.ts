@@ -77,7 +77,7 @@ const lumpy = soft(pts('.14 .02, .86 .02, .97 .3, .88 .56, .98 .8, .7 .98, .32 .
 const bell = solid(pts('0 .44, .55 .42, .78 .32, .92 .14, 1 0, 1 1, .92 .86, .78 .68, .55 .58, 0 .56'));
 
 /** Kinds that are drawn, and the shapes of one kind that its title tells apart. */
-export type OutlineKey = ArchetypeKey | 'stemmed' | 'bowl' | 'pot';
+export type OutlineKey = ArchetypeKey | 'stemmed' | 'bowl' | 'pot' | 'tile';
 
 /** Glass that stands on a stem, by its name. */
 const STEMMED = /\b(?:wine[- ]glass(?:es)?|goblets?|(?:champagne[- ])?flutes?|stemware|snifters?|coupes?)\b/i;
@@ -85,6 +85,7 @@ const STEMMED = /\b(?:wine[- ]glass(?:es)?|goblets?|(?:champagne[- ])?flutes?|st
 /** What is open above, by its name: wider than its foot, or as wide all the way up. */
 const BOWL = /\b(?:bowls?|basins?|dish(?:es)?|saucers?|plates?|platters?|chargers?)\b/i;
 const POT = /\b(?:(?:stock ?|sauce ?|jam ?|flower ?)?pots?|crocks?|pails?|buckets?|planters?|saucepans?|cauldrons?)\b/i;
+const TILE = /\b(?:tiles?|slabs?|slates?|trivets?)\b/i;
 /** Kinds that such things are made of; what has a handle or a lid is drawn with its kind. */
 const OPEN_KINDS: readonly string[] = [
   'compactCeramic',
@@ -110,6 +111,7 @@ export function outlineKeyOf({
   const isOpen = OPEN_KINDS.includes(archetype);
   if (isOpen && BOWL.test(title)) return 'bowl';
   if (isOpen && POT.test(title)) return 'pot';
+  if (isOpen && TILE.test(title)) return 'tile';
   return isGlass && (STEMMED.test(title) || hardPoints.some(({ kind }) => kind === 'stem')) ? 'stemmed' : (archetype as ArchetypeKey);
 }
 
@@ -122,6 +124,7 @@ export const PIECE_OUTLINES: Readonly<Record<OutlineKey, Seen>> = {
   blownGlass: turned(pts('0 .66, .03 .7, .2 .96, .42 1, .62 .72, .72 .36, .92 .32, 1 .46'), [0.42, 0.72]),
   stemmed: turned(pts('0 .74, .03 .76, .06 .3, .12 .12, .4 .1, .46 .24, .52 .62, .62 .9, .78 1, .92 .94, 1 .88'), [0.5]),
   bowl: turned(pts('0 .42, .06 .44, .14 .56, .34 .76, .62 .91, .9 .98, 1 1'), [0.9]),
+  tile: { front: BARE, side: BARE, above: solid(WHOLE, closed(rect(0.08, 0.08, 0.92, 0.92))) },
   pot: turned(pts('0 .86, .04 .92, .16 .96, .9 .96, .94 1, 1 1'), [0.9]),
   pressedGlass: turned(pts('0 .58, .06 .54, .16 .26, .3 .3, .48 .7, .78 .94, 1 1'), [0.3, 0.78]),
   thinFigure: {

@@ -73,7 +73,7 @@ function wordsFor(fault: PlanFault, plan: PlanDocument, write: Writers): FaultWo
     case 'bareTogether':
       return {
         title: 'Bare pieces in one wrap.',
-        says: `${fault.together} would lie against each other with nothing between: wrap each by itself.`,
+        says: `${fault.together} would lie against each other with nothing between: a sheet between each two, or wrap each by itself (Look over).`,
       };
     case 'softFirstLayer':
       return { title: 'The finish rubs off.', says: 'It wants tissue or foam next to it, nothing else.' };

@@ -21,6 +21,7 @@ import type {
   Shipment,
   ShockFacts,
   EdgeNudge,
+  Stacking,
   WaysLookedAt,
 } from '@inch-nest/core';
 import type { SearchAnswer } from '@inch-nest/contracts';
@@ -65,6 +66,8 @@ export interface Planner {
    * @param heard how many lots of pieces were looked at, of so many
    */
   oneOrMore(request: PlanRequest, each: boolean, heard: (done: number, of: number) => void): Promise<OneOrMoreAnswer>;
+  /** The nest of what is flat and alike, stacked; a newer search makes this one answer `superseded`. */
+  stacked(request: PlanRequest): Promise<StackedAnswer>;
   /** Every service's price for a parcel as it is. */
   quote(request: PlanRequest, shipment: Shipment): Promise<QuoteAnswer>;
   /** Plays one drop; null where nothing lies on that face. */
@@ -128,6 +131,12 @@ export interface BoxedWay {
 }
 export type OneOrMoreAnswer =
   | { kind: 'boxes'; together: BoxedWay | null; splits: readonly BoxedWay[]; looked: WaysLookedAt }
+  | { kind: 'superseded' }
+  | { kind: 'failed'; message: string };
+
+export type StackedAnswer =
+  /** Null where nothing is for stacking, or no nest takes it so. */
+  | { kind: 'stacked'; best: { stackings: readonly Stacking[]; costMinor: number; chance: number; expectedMinor: number } | null }
   | { kind: 'superseded' }
   | { kind: 'failed'; message: string };
 

@@ -14,6 +14,7 @@ import {
   oneBoxOrMore,
   outsideStock,
   planOrByHand,
+  stackedNest,
   playDrop,
   quoteService,
   whyNot,
@@ -27,7 +28,7 @@ import {
 import { expose } from 'comlink';
 import { packAnswer, type SearchAnswer } from '@inch-nest/contracts';
 import { openAnswerMemory } from '../session/answerMemory.ts';
-import type { BoxedWay, EnoughAnswer, Planner } from './planner.protocol.ts';
+import type { BoxedWay, EnoughAnswer, Planner, StackedAnswer } from './planner.protocol.ts';
 import { sendAway } from './sendAway.ts';
 
 const SLICE_MS = 8;
@@ -113,6 +114,14 @@ function* outsideOf(request: PlanRequest): Generator<unknown, OutsideNest[]> {
   return chosen.kind === 'planned' ? yield* outsideStock(request, chosen) : [];
 }
 
+/** What stacking would make, in figures. */
+function* stackedOf(request: PlanRequest) {
+  const found = yield* stackedNest(request);
+  if (!found) return { best: null };
+  const { costMinor, chance, expectedMinor } = found.option;
+  return { best: { stackings: found.stackings, costMinor, chance, expectedMinor } };
+}
+
 /** What enough of everything would make, in figures. */
 function* enoughOf(request: PlanRequest) {
   const found = yield* withEnough(request);
@@ -185,6 +194,18 @@ const planner: Planner = {
       return await memory.answered<EnoughAnswer>(['enough', request], isWhole, async () => {
         const found = await inSlices(enoughOf(request), mine);
         return found ? { kind: 'enough', best: found.best } : { kind: 'superseded' };
+      });
+    } catch (error) {
+      return failed(error);
+    }
+  },
+
+  async stacked(request) {
+    try {
+      const mine = latestSearch;
+      return await memory.answered<StackedAnswer>(['stacked', request], isWhole, async () => {
+        const found = await inSlices(stackedOf(request), mine);
+        return found ? { kind: 'stacked', best: found.best } : { kind: 'superseded' };
       });
     } catch (error) {
       return failed(error);

@@ -12,6 +12,7 @@ import type {
   OutsideAnswer,
   Planner,
   SentManyAnswer,
+  StackedAnswer,
 } from './planner.protocol.ts';
 
 const MOST_RESTARTS = 1;
@@ -88,6 +89,7 @@ export function createPlannerClient(
     stopReckoning: () => ask((remote) => remote.stopReckoning()),
     withEnough: (request) => ask((remote) => remote.withEnough(request) as Promise<EnoughAnswer>),
     oneOrMore: (request, each, heard) => ask((remote) => remote.oneOrMore(request, each, proxy(heard)) as Promise<OneOrMoreAnswer>),
+    stacked: (request) => ask((remote) => remote.stacked(request) as Promise<StackedAnswer>),
     quote: (request, shipment) => ask((remote) => remote.quote(request, shipment)),
     drop: (shock, heightIn, face, steps) => ask((remote) => remote.drop(shock, heightIn, face, steps)),
     sendMany: (request, choice, careful, parcels, seed) =>

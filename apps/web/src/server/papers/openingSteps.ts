@@ -91,7 +91,7 @@ function liftWords(bundles: readonly PlanBundle[], count: number, plan: PlanDocu
  *
  * @param inOne layers that are taken off alike are told in one sentence
  */
-function unwindSteps({ layers, piece, block, boxed }: PlanBundle, inOne = false): string[] {
+function unwindSteps({ layers, piece, block, boxed, interleaved }: PlanBundle, inOne = false): string[] {
   const count = block.stacks.length;
   const of = count === 1 ? '' : ' from each';
   const takenOff = ({ stiff, sleeve, tape }: PlanBundle['layers'][number]) => ({
@@ -109,6 +109,8 @@ function unwindSteps({ layers, piece, block, boxed }: PlanBundle, inOne = false)
     ...(boxed ? [count === 1 ? 'Open its box the same way and lift it out.' : 'Open each box the same way and lift it out.'] : []),
     ...together.map(({ does, tape, what }) => `${does} ${what.join(', then ')}${of}; ${tape}.`),
     ...piece.hardPoints.filter((point) => point.guard).map((point) => `Take the guard off the ${HARD_POINTS[point.kind].name} last.`),
-    ...(block.pieces > count ? ['Take the tape off the stacks before they are lifted apart.'] : []),
+    ...(block.pieces > count
+      ? [`Take the tape off the stacks before they are lifted apart${interleaved ? '; a sheet lies between each two' : ''}.`]
+      : []),
   ];
 }

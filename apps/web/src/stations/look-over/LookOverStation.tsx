@@ -4,7 +4,6 @@ import { useState } from 'react';
 import {
   ARCHETYPES,
   ceilingOf,
-  evenStacks,
   formatChance,
   FORMS,
   guessMissing,
@@ -28,6 +27,7 @@ import { TypedField } from '../../parcel/fields/TypedField.tsx';
 import { usePickedField } from '../../parcel/fields/usePickedField.ts';
 import { Cautions } from './Cautions.tsx';
 import { LIKE_THIS } from '../../words/likeThis.ts';
+import { StackFields } from './StackFields.tsx';
 import { cautionsFor } from '../../words/cautionsFor.ts';
 import { wholeWords } from '../../words/wholeWords.ts';
 import { Choice, Toggle } from './Choice.tsx';
@@ -166,16 +166,7 @@ function OnePiece({ parcel, nest, whole }: BenchUse & { whole: ParcelUse }) {
           placeholder="1"
           meaning={(count: number) => (count === 1 ? 'one of it' : `${count} alike in this parcel`)}
         />
-        {several && (
-          <TypedField
-            parcel={parcel}
-            entity="piece"
-            path="stackOf"
-            label="In one wrap at most"
-            placeholder="1"
-            meaning={(most: number) => stackWords(facts.count, most)}
-          />
-        )}
+        {several && <StackFields parcel={parcel} />}
         {several && <NestStepField parcel={parcel} />}
       </div>
       <KindKeys value={archetype.value} onPick={archetype.pick} />
@@ -281,13 +272,6 @@ function OnePiece({ parcel, nest, whole }: BenchUse & { whole: ParcelUse }) {
       <Cautions list={cautionsFor(facts, guess.weightLb)} />
     </>
   );
-}
-
-/** How alike pieces are wrapped: one by one, or in even stacks. */
-function stackWords(count: number, most: number): string {
-  if (most === 1) return 'each wrapped by itself';
-  const stacks = evenStacks(count, most);
-  return stacks.length === 1 ? `one stack of ${count}` : `${stacks.length} stacks: ${stacks.join(', ')}`;
 }
 
 /** What it means that no money buys another; asked after where it is worth much. */

@@ -19,6 +19,7 @@ import { NestTiles } from './NestTiles.tsx';
 import { OneOrMore } from './OneOrMore.tsx';
 import { useOneOrMore, type OneOrMoreUse } from './useOneOrMore.ts';
 import { ShortHere } from './ShortHere.tsx';
+import { StackThem } from './StackThem.tsx';
 import { titleOf } from '../../words/titleOf.ts';
 import { nestInHandOf, pieceInHand } from '../../parcel/bundleInHand.ts';
 import { PieceRow } from '../../parts/PieceRow.tsx';
@@ -78,6 +79,7 @@ export function NestStation({ parcel: whole, nest }: BenchUse) {
       {nest.found?.kind === 'planned' && nest.found.above && (
         <AboveCeiling found={nest.found} above={nest.found.above} apart={oneOrMore.saferApart} />
       )}
+      {!whole.view.life.sealed && <StackThem parcel={whole} nest={nest} />}
       {nest.plan && <FaultBanner plan={nest.plan} parcel={whole} nest={nest} />}
       {nest.plan && !whole.view.life.sealed && <ShortHere plan={nest.plan} nest={nest} />}
       <MovedFigures parcel={whole} nest={nest} />

@@ -12,6 +12,7 @@ import { BetweenTile } from './BetweenTile.tsx';
 import { OwnBoxTile } from './OwnBoxTile.tsx';
 import { SharedTile } from './SharedTile.tsx';
 import { StandTile } from './StandTile.tsx';
+import { StackTile } from './StackTile.tsx';
 import { TogetherTile } from './TogetherTile.tsx';
 
 /** The nest piece by piece: wrap, box and fill, each changed by hand or pinned for a new search. */
@@ -39,6 +40,7 @@ export function NestTiles({
         Wrap
       </h2>
       <GuardTile plan={plan} parcel={parcel} nest={nest} />
+      <StackTile plan={plan} parcel={parcel} nest={nest} />
       <LayerTiles plan={plan} nest={nest} choice={choice} />
       <h2 id="box" className="unseen">
         Box

@@ -3,9 +3,11 @@ import { orient } from '../../engineering/geometry/orientations.ts';
 import { formatSize, formatTear, type UnitSystem } from '../../units/index.ts';
 import { unboxedIn } from '../box/boxed.ts';
 import type { LyingBundle } from '../box/StowedBox.ts';
+import { raised } from '../wrap/interleaved.ts';
 import type { WrappedItem, WrappedLayer } from '../wrap/WrappedItem.ts';
 import type { BenchTestKey } from './benchTests.ts';
-import { forEach, ofEach, spoken, stackSteps, type Letters } from './severalWords.ts';
+import { forEach, ofEach, spoken, type Letters } from './severalWords.ts';
+import { stackSteps } from './stackSteps.ts';
 import { turnsWords } from '../wrap/laidWords.ts';
 import { act, capital, record, type Part } from './stepParts.ts';
 
@@ -59,7 +61,7 @@ export function bundleSteps(
   const parts: Part[] = [
     ...first,
     ...ofEach(letters, due('caseShake')),
-    ...stackSteps(wrapped.piece.stacks),
+    ...stackSteps(wrapped, (inches) => formatTear(inches, system)),
     ...forEach(
       letters,
       hollows.map((hollow) =>
@@ -144,7 +146,7 @@ const sleeveStep = ({ stock, turns, tape, minutes }: Pick<WrappedLayer, 'stock' 
 
 /** True where a bundle is not as large as its layers make it: somebody measured it. */
 const isMeasured = ({ wrapped }: LyingBundle): boolean =>
-  (wrapped.layers.at(-1)?.bundleIn ?? wrapped.piece.sizeIn).join() !== unboxedIn(wrapped).join();
+  (wrapped.layers.at(-1)?.bundleIn ?? raised(wrapped.piece.sizeIn, wrapped.interleaved)).join() !== unboxedIn(wrapped).join();
 
 const LAID_WORDS = { straight: '', crossed: ', in strips that cross', diagonal: ', cornerwise' };
 

@@ -6,7 +6,7 @@ import { foldMet } from '../box/folds.ts';
 import { togetherWith } from '../box/metWithin.ts';
 import { isShared } from '../box/shared.ts';
 import type { Block, LyingBundle } from '../box/StowedBox.ts';
-import { act, capital, lower, type Part } from './stepParts.ts';
+import { capital, lower, type Part } from './stepParts.ts';
 
 /** The letters that alike bundles bear. */
 export interface Letters {
@@ -67,21 +67,6 @@ export const ofEach = (letters: Letters, parts: readonly Part[]): Part[] =>
 
 /** Turns and lengths are of one, however many are done. */
 const EACH = /^(turns|inches)/;
-
-/** Pieces that lie in stacks are stacked before they are wrapped. */
-export function stackSteps(stacks: readonly number[]): Part[] {
-  const most = stacks[0]!;
-  if (most === 1) return [];
-  const how = 'Even edges, alternating ends, the dearest in the middle; tape that comes off easily on three sides.';
-  return [
-    act(
-      `stack:${stacks.join('-')}`,
-      stacks.length === 1 ? `Stack all ${most}` : `Make ${stacks.length} stacks: ${stacks.join(', ')}`,
-      how,
-      0,
-    ),
-  ];
-}
 
 /**
  * How several alike go into a box: where each stands.

@@ -15,6 +15,8 @@ export interface TornPiece {
   readonly turns: number;
   /** For a fold between two bundles: `turns` are its thicknesses. */
   readonly folded?: true;
+  /** Sheets that lie between the pieces of a stack. */
+  readonly between?: true;
   /** Cards, which are cut and not wound; left out for what is torn. */
   readonly stiff?: true;
 }
@@ -63,7 +65,14 @@ export function tearList(plans: readonly { readonly code: string; readonly plan:
   const rolls = new Map<string, { key: string; name: string; rollWidthIn: number; pieces: TornPiece[] }>();
   const boxes = new Map<string, { name: string; codes: string[]; foldedIn?: Triple; cutIn?: number }>();
   for (const { code, plan } of plans) {
-    for (const { layers, block } of planBundles(plan)) {
+    for (const { layers, interleaved, block } of planBundles(plan)) {
+      if (interleaved) {
+        const { key, name, rollWidthIn, sheetIn, sheets } = interleaved;
+        const roll = rolls.get(key) ?? { key, name, rollWidthIn, pieces: [] };
+        const [lengthIn, wide] = sheetIn;
+        roll.pieces.push({ code, lengthIn, count: sheets * Math.ceil(wide / rollWidthIn - 1e-9), turns: 1, between: true });
+        rolls.set(key, roll);
+      }
       for (const { key, name, rollWidthIn, lengthIn, sheets, turns, stiff, sleeve } of layers) {
         if (sleeve) continue;
         const roll = rolls.get(key) ?? { key, name, rollWidthIn, pieces: [] };

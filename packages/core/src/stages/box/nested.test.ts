@@ -1,3 +1,4 @@
+import { leanOf } from '../../engineering/stowage/lean.ts';
 import fc from 'fast-check';
 import { box, CHOICE, finish, request, STOCK } from '../../../tests/sampleRequest.ts';
 import { breaksWithin } from '../../engineering/journey/dropHeights.ts';
@@ -10,7 +11,6 @@ import { knockChance } from '../frontier/touching.ts';
 import { traceFrontier } from '../frontier/traceFrontier.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { derivePlan } from '../plan/derivePlan.ts';
-import { leanOf } from './pitchOf.ts';
 import { findFaults } from '../plan/findFaults.ts';
 import { verifyPlan } from '../plan/verifyPlan.ts';
 import { writePlanDocument } from '../plan/writePlanDocument.ts';

@@ -1,22 +1,11 @@
 import { orient, type Orientation } from '../../engineering/geometry/orientations.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import { blockSizeIn, layoutOf, type Grid } from '../../engineering/stowage/Block.ts';
+import { leanOf } from '../../engineering/stowage/lean.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
 
 /** Which of the piece's own axes is upright as it stands: along it one goes into the next. */
 export const UPRIGHT = 2;
-
-/** How wide the foot of what goes into its like is, as a share of its rim; judgement. */
-const FOOT_SHARE = 0.45;
-
-/**
- * How far a wall leans out from foot to rim: the sine of its angle from upright, 1 for a flat plate and small for a tall cup. What lies
- * between two such walls, t thick, raises the inner one by t over this.
- */
-export function leanOf([length, width, height]: Triple): number {
-  const outIn = ((1 - FOOT_SHARE) / 2) * Math.min(length, width);
-  return outIn / Math.hypot(outIn, height);
-}
 
 /**
  * From one bundle to the next of its like as they lie, inches: a bundle's own sides, but along the piece's upright axis, where pieces

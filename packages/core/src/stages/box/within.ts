@@ -1,12 +1,13 @@
 import { orient, type Orientation } from '../../engineering/geometry/orientations.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { Grid } from '../../engineering/stowage/Block.ts';
+import { leanOf } from '../../engineering/stowage/lean.ts';
 import type { Apart, Joint, Stand } from '../../engineering/stowage/Stand.ts';
 import type { Wraps } from '../wrap/WrappedItem.ts';
 import { hostsOf, nestedIn, rootOf, type Hosts, type Placed } from './hosts.ts';
 import { NOTHING } from './metWithin.ts';
 import { orientationsOf } from './orientationsOf.ts';
-import { leanOf, sizeAsLies, UPRIGHT } from './pitchOf.ts';
+import { sizeAsLies, UPRIGHT } from './pitchOf.ts';
 import type { LyingBundle, Within } from './StowedBox.ts';
 
 // How what stands in another lies, and where, and what is left for it in the stand of those that stand in none.

@@ -8,11 +8,10 @@ import { hasBoard, isEnvelope } from '../box/makeShell.ts';
 import type { Struck } from '../fill/FilledBox.ts';
 import type { Gaps } from '../box/StowedBox.ts';
 import { driftChance, driftedGaps, effectiveGaps, sinkingPsiOf, standsInBox, type GapLoad } from '../fill/effectiveGaps.ts';
-import { countOfAll } from '../box/blockOf.ts';
 import { CRUSH_HARM } from './crushChance.ts';
 import type { PlanSpace } from './PlanSpace.ts';
 import { crushedOf, LEAST_MISHAP, mishapChance } from './quietCauses.ts';
-import { contactOfOne, knockOfOne } from './touching.ts';
+import { contactOfOne, knockOfOne, mayKnock } from './touching.ts';
 import { lower, type Filled, type Floor, type PlanFloors, type Risk } from './Floors.ts';
 import { eitherHarm, harmsTo, NO_HARM, NO_SHOCK, times, type Harm } from './harms.ts';
 import { fillMinorPerFt3, leastOf, servicesOf, type Packed, type ShellFigures } from './searchFigures.ts';
@@ -195,7 +194,7 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
     const { held } = packed;
     const drift = driftOf(packed, fill);
     const contact = harms((_, at) => contactOfOne(held, at, gaps, drift, easiest.drops));
-    return countOfAll(held) === 1 ? [contact] : [contact, harms((_, at) => knockOfOne(held, at, easiest.drops))];
+    return mayKnock(held) ? [contact, harms((_, at) => knockOfOne(held, at, easiest.drops))] : [contact];
   };
 
   return {

@@ -14,6 +14,8 @@ export interface InspectedPiece {
   readonly archetype: Archetype;
   readonly form: FormKey;
   readonly sizeIn: Triple;
+  /** One by itself, where several lie in a bundle. */
+  readonly oneIn: Triple;
   /** How many lie in each of the bundles; one bundle of one for a single piece. Size and weight are those of the fullest. */
   readonly stacks: readonly number[];
   /** Size with the guards on. */

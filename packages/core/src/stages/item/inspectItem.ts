@@ -18,6 +18,7 @@ import type { Along, Hollow, Order, PieceFacts } from '../sale/Order.ts';
 import { goesWhole, worthBeside, worthMinor } from '../sale/worth.ts';
 import { withAdded, type Added } from './addedTo.ts';
 import { guessMissing } from './guessMissing.ts';
+import { stackedIn } from './stackedIn.ts';
 import type { InspectedPiece } from './InspectedPiece.ts';
 
 /** What is left of the strength round an unfilled hollow; judgement. */
@@ -35,7 +36,7 @@ export function inspectItem(order: Order, told: PieceFacts, added: Added = {}): 
   const one = guessMissing(facts, archetype);
   const { guessed } = one;
   const stacks = evenStacks(facts.count, facts.stackOf);
-  const sizeIn = stacked(one.sizeIn, stacks[0]!, facts.nestStepIn);
+  const sizeIn = stackedIn(one.sizeIn, stacks[0]!, facts.nestStepIn);
   // what is stacked weighs alike, so that all of it weighs what it does
   const weightLb = facts.stackOf === 1 ? one.weightLb : (one.weightLb * facts.count) / stacks.length;
   const { fragility } = archetype;
@@ -48,6 +49,7 @@ export function inspectItem(order: Order, told: PieceFacts, added: Added = {}): 
     archetype,
     form,
     sizeIn,
+    oneIn: one.sizeIn,
     stacks,
     guardedSizeIn: withGuards(sizeIn, facts.hardPoints),
     weightLb,
@@ -75,14 +77,6 @@ const sumAlong = (along: readonly Along[]): InspectedPiece['along'] => ({
 
 const roomOf = (along: readonly Along[]): number =>
   along.reduce((sum, { count, sizeIn }) => sum + (sizeIn ? count * sizeIn[0] * sizeIn[1] * sizeIn[2] : 0), 0);
-
-/** A stack grows along the side on which one of it is thinnest; where one goes into the next, upward by what each adds. */
-const stacked = (sizeIn: Triple, high: number, nestStepIn: number | null): Triple =>
-  high === 1
-    ? sizeIn
-    : nestStepIn !== null
-      ? [sizeIn[0], sizeIn[1], sizeIn[2] + (high - 1) * Math.min(nestStepIn, sizeIn[2])]
-      : (sizeIn.map((side, axis) => (axis === sizeIn.indexOf(Math.min(...sizeIn)) ? side * high : side)) as unknown as Triple);
 
 /** The knock-down acts on every face, since it is inertia; the weakest governs. */
 function weakestPart(facts: PieceFacts): { share: number; name: string } {

@@ -17,6 +17,7 @@ import type { ByPlace } from '../fill/fillPlaces.ts';
 import type { Cause } from '../frontier/causes.ts';
 import type { CostLine, PlanChoice } from '../frontier/PlanOption.ts';
 import type { ShockFacts } from '../frontier/shockJourney.ts';
+import type { Interleaved } from '../wrap/interleaved.ts';
 import type { FeelFault, LayerPlacing } from '../wrap/WrappedItem.ts';
 import type { WeightPart } from '../weight/WeighedParcel.ts';
 
@@ -41,6 +42,8 @@ export interface PlanBundle {
     readonly hardPoints: readonly PlanHardPoint[];
   };
   readonly layers: readonly PlanLayer[];
+  /** What lies between the pieces of a stack; left out where nothing does. */
+  readonly interleaved?: PlanInterleaved;
   /** A box of its own, as it lies; left out where it has none. */
   readonly boxed?: PlanBoxed;
   /** Outside of the bundle, or of its own box. */
@@ -183,6 +186,19 @@ export interface PlanBoxed {
 /** What something does not go into: the outer box, that round all, one bundle's own, or the one that some share. */
 export type TightBox = 'box' | 'inner' | 'own' | 'shared' | 'sleeve';
 
+/** What lies between the pieces of each stack. */
+export interface PlanInterleaved {
+  readonly key: string;
+  readonly name: string;
+  /** One sheet, and what it is torn from, inches. */
+  readonly thicknessIn: number;
+  readonly sheetIn: Interleaved['sheetIn'];
+  readonly rollWidthIn: number;
+  /** Of all stacks together. */
+  readonly sheets: number;
+  readonly short: boolean;
+}
+
 /** Every bundle of a plan, the first included. */
 export const planBundles = (plan: PlanDocument): readonly [PlanBundle, ...PlanBundle[]] => [plan, ...(plan.others ?? [])];
 
@@ -192,6 +208,8 @@ export interface PlanBlock {
   readonly pieces: number;
   /** How many pieces lie in each bundle, in the order of the letters. */
   readonly stacks: readonly number[];
+  /** The axis along which they are stacked as they lie in the box; left out where each is wrapped by itself. */
+  readonly stackedAlong?: 0 | 1 | 2;
   readonly grid: Grid;
   /** Board between neighbours, cut into cells; left out where they stand against one another. */
   readonly wallIn?: number;

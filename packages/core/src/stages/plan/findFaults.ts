@@ -146,9 +146,11 @@ const titlesOf = (bundles: readonly LyingBundle[]): string => bundles.map(({ wra
 const rankOf = ({ blocks, kind }: PlanFault): number => (blocks ? 0 : kind === 'gap' ? 2 : 1);
 
 /** Bare pieces that can break never share a wrap. Common practice, no source. */
-function bareTogether({ piece: { archetype, stacks } }: WrappedItem): PlanFault[] {
+function bareTogether({ interleaved, piece: { archetype, stacks } }: WrappedItem): PlanFault[] {
   const together = stacks[0]!;
-  return together > 1 && archetype.fragility !== null && !archetype.cased ? [{ kind: 'bareTogether', blocks: true, together }] : [];
+  return together > 1 && interleaved === null && archetype.fragility !== null && !archetype.cased
+    ? [{ kind: 'bareTogether', blocks: true, together }]
+    : [];
 }
 
 /** Pieces that do not lie as somebody wants them, or not where among the others. */

@@ -27,6 +27,11 @@ export function stockUsed({ rated }: Pick<PlanOption, 'rated'>, instead: readonl
           : { kind: 'wrap' as const, key: stock.key, amount: (layout.count * areaIn2) / IN2_PER_FT2 },
       ),
     ),
+    ...stowed.bundles.flatMap(({ wrapped: { interleaved }, layout }) =>
+      interleaved
+        ? [{ kind: 'wrap' as const, key: interleaved.stock.key, amount: (layout.count * interleaved.areaIn2) / IN2_PER_FT2 }]
+        : [],
+    ),
     ...amounts.map(({ stock, boughtFt3 }) => ({ kind: 'fill' as const, key: stock.key, amount: boughtFt3 })),
     ...[{ box: stowed.shell.box, times: 1 }, ...boxesWithin(stowed)]
       .filter(({ box }) => box.container === null && box.key !== OWN_BOX && !isToFold(box))

@@ -12,6 +12,7 @@ import type { Block, SharedBox, StandingTubes, LyingBundle } from '../box/Stowed
 import { breakingChance, spoilingChance } from '../frontier/causes.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
 import { HEAVY_INNER_RATIO, innerMassRatio, shockOnFaces } from '../frontier/shockJourney.ts';
+import { raised, stackedAlong, type Interleaved } from '../wrap/interleaved.ts';
 import { faultsOf } from './findFaults.ts';
 import { stockUsed } from './stockUsed.ts';
 import {
@@ -19,6 +20,7 @@ import {
   PLAN_FORMAT,
   type BundleRisk,
   type PlanBundle,
+  type PlanInterleaved,
   type PlanDocument,
   type PlanFill,
   type PlanFold,
@@ -157,17 +159,27 @@ const sharedIn = ({ of, box, fill, atIn, outsideIn, insideIn, withinIn, gaps, co
 });
 const tubesIn = ({ count, acrossIn, eachIn, pressedToIn }: StandingTubes) => ({ count, acrossIn, eachIn, pressedToIn });
 
+const interleavedIn = ({ stock, thicknessIn, sheetIn, sheets, areaIn2 }: Interleaved, bundles: number): PlanInterleaved => ({
+  key: stock.key,
+  name: stock.name,
+  thicknessIn,
+  sheetIn,
+  rollWidthIn: stock.rollWidthIn,
+  sheets,
+  short: (bundles * areaIn2) / IN2_PER_FT2 > stock.onHandFt2,
+});
+
 /** One bundle as it lies. */
 function writeBundle(bundle: LyingBundle, { blockIn }: Block): PlanBundle {
   const { wrapped, orientation, layout, wallIn, bundleIn, pitchIn, atIn, within } = bundle;
-  const { piece, boxed } = wrapped;
+  const { piece, boxed, interleaved } = wrapped;
   return {
     piece: {
       id: piece.facts.id,
       title: piece.facts.title,
       form: piece.form,
       archetype: piece.archetype.key,
-      sizeIn: orient(piece.sizeIn, orientation),
+      sizeIn: orient(raised(piece.sizeIn, interleaved), orientation),
       weightLb: piece.weightLb,
       guessedSides: piece.guessed.sides.includes(true),
       guessedWeight: piece.guessed.weight,
@@ -214,6 +226,7 @@ function writeBundle(bundle: LyingBundle, { blockIn }: Block): PlanBundle {
         short: (layout.count * areaIn2) / IN2_PER_FT2 > stock.onHandFt2,
       }),
     ),
+    ...(interleaved ? { interleaved: interleavedIn(interleaved, layout.count) } : {}),
     ...(boxed
       ? {
           boxed: {
@@ -232,6 +245,7 @@ function writeBundle(bundle: LyingBundle, { blockIn }: Block): PlanBundle {
     block: {
       pieces: piece.facts.count,
       stacks: piece.stacks,
+      ...(piece.stacks[0]! > 1 ? { stackedAlong: stackedAlong(wrapped, orientation) } : {}),
       grid: layout.grid,
       ...(wallIn > 0 ? { wallIn } : {}),
       ...(nestedAxis(bundleIn, pitchIn) === null ? {} : { pitchIn }),

@@ -14,6 +14,8 @@ export interface PieceFacts {
   readonly count: number;
   /** So many at most are stacked and wrapped together; 1 where each is wrapped by itself. */
   readonly stackOf: number;
+  /** The wrap of which a sheet lies between each two of a stack, by key; null for nothing between them. */
+  readonly interleaf: string | null;
   /** They go into one another as they stand, and each further one adds so much to the height; null where they do not. */
   readonly nestStepIn: number | null;
   /** It goes into another piece as that stands; null where it goes into none. */

@@ -11,6 +11,7 @@ export function plainFacts(id: string, kind: ArchetypeKey): PieceFacts {
     title: ARCHETYPES[kind].name,
     count: 1,
     stackOf: 1,
+    interleaf: null,
     nestStepIn: null,
     within: null,
     beside: null,

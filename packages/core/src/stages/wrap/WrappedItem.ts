@@ -3,6 +3,7 @@ import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStock, FillStock, TapeStock, WrapStock } from '../../engineering/materials/stock.ts';
 import type { Face } from '../../engineering/pieces/hardPoints.ts';
 import type { InspectedPiece } from '../item/InspectedPiece.ts';
+import type { Interleaved } from './interleaved.ts';
 
 /** How a layer is laid; what is left out is laid straight, bubbles in. No figure of the plan moves. */
 export interface LayerPlacing {
@@ -85,6 +86,8 @@ export interface FeelFault {
 export interface WrappedItem {
   readonly piece: InspectedPiece;
   readonly layers: readonly WrappedLayer[];
+  /** What lies between the pieces of a stack; null where nothing does. */
+  readonly interleaved: Interleaved | null;
   /** A box of its own round it; left out where it has none. */
   readonly boxed?: BundleBox;
   /** Outside of the bundle, or of its box, in the piece's own axes. */

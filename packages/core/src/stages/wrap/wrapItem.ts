@@ -9,6 +9,7 @@ import { IN2_PER_FT2, IN_PER_FT } from '../../units/index.ts';
 import type { House } from '../../house/House.ts';
 import type { InspectedPiece } from '../item/InspectedPiece.ts';
 import { feelTest } from './feelTest.ts';
+import { interleave, raised, stackingMinutes, type Interleaved } from './interleaved.ts';
 import type { LayerChoice, MeasuredBundle, WrappedItem, WrappedLayer } from './WrappedItem.ts';
 
 /** What wrapping takes from the stockroom. */
@@ -28,7 +29,8 @@ export function wrapItem(
   house: House,
   measured: MeasuredBundle | null = null,
 ): WrappedItem {
-  let bundleIn = piece.guardedSizeIn;
+  const interleaved = interleave(piece, stock.wraps, house);
+  let bundleIn = raised(piece.guardedSizeIn, interleaved);
   const layers = choices
     .filter(({ turns }) => turns !== 0)
     .map((choice): WrappedLayer => {
@@ -38,6 +40,7 @@ export function wrapItem(
     });
   const total = (of: (layer: WrappedLayer) => number) => layers.reduce((sum, layer) => sum + of(layer), 0);
   const coverIn = total(({ stock: { stiff }, thicknessIn }) => (stiff ? 0 : thicknessIn));
+  const bareIn = raised(piece.sizeIn, interleaved);
   const cardedAxis = thinAxis(piece.sizeIn);
   const onFaceIn = (face: Face, { stock, thicknessIn, doubled }: WrappedLayer) =>
     (doubled?.face === face ? doubled.thicknessIn : 0) + (stock.stiff && FACE_AXIS[face] === cardedAxis ? thicknessIn : 0);
@@ -46,19 +49,20 @@ export function wrapItem(
     number
   >;
   if (measured) bundleIn = measured.sizeIn;
-  const wrapsLb = total((layer) => layer.weightLb);
+  const wrapsLb = total((layer) => layer.weightLb) + (interleaved?.weightLb ?? 0);
   return {
     piece,
     layers,
+    interleaved,
     bundleIn,
     coverIn,
     coverOnFaceIn,
-    growsIn: Math.min(...bundleIn.map((side, i) => side - piece.sizeIn[i]!)),
+    growsIn: Math.min(...bundleIn.map((side, i) => side - bareIn[i]!)),
     weightLb: measured?.weightLb ? Math.max(0, measured.weightLb - piece.weightLb - piece.guards.weightLb) : wrapsLb,
-    costMinor: total((layer) => layer.costMinor),
-    minutes: total((layer) => layer.minutes),
+    costMinor: total((layer) => layer.costMinor) + (interleaved?.costMinor ?? 0),
+    minutes: total((layer) => layer.minutes) + (interleaved?.minutes ?? 0) + stackingMinutes(piece),
     feelFaults: feelTest(piece, coverIn, coverOnFaceIn),
-    missing: missingLayers(piece, layers, house),
+    missing: missingLayers(piece, layers, interleaved, house),
   };
 }
 
@@ -152,11 +156,17 @@ const faceAreaIn2 = (sizeIn: Triple, face: Face): number => (sizeIn[0] * sizeIn[
 /** One strip round the middle of a bundle's end folds: twice the shortest side. */
 const tapeStripFt = (bundleIn: Triple): number => (2 * Math.min(...bundleIn)) / IN_PER_FT;
 
-function missingLayers(piece: InspectedPiece, layers: readonly WrappedLayer[], { rules }: House): WrappedItem['missing'] {
+function missingLayers(
+  piece: InspectedPiece,
+  layers: readonly WrappedLayer[],
+  interleaved: Interleaved | null,
+  { rules }: House,
+): WrappedItem['missing'] {
   const touchy = piece.facts.finish === 'rubsOff' || piece.facts.finish === 'uncured';
   const first = layers[0];
   const missing: WrappedItem['missing'][number][] = [];
-  if (rules.softFirstLayer && touchy && (!first || first.stock.abrasive || first.stock.role !== 'surface')) missing.push('softFirstLayer');
+  const isHard = !first || first.stock.abrasive || first.stock.role !== 'surface' || interleaved?.stock.abrasive === true;
+  if (rules.softFirstLayer && touchy && isHard) missing.push('softFirstLayer');
   if (rules.dampBarrier && piece.facts.dampSensitive && !layers.some((layer) => layer.stock.role === 'barrier'))
     missing.push('dampBarrier');
   return missing;

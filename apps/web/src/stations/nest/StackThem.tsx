@@ -1,0 +1,75 @@
+'use client';
+import { Button } from 'antd';
+import { useEffect, useState } from 'react';
+import { countedTitle, evenStacks, formatChance, piecesOf, waysToStack, type Stacking } from '@inch-nest/core';
+import type { NestUse } from '../../parcel/useNest.ts';
+import type { ParcelUse } from '../../parcel/useParcel.ts';
+import { pieceInHand } from '../../parcel/bundleInHand.ts';
+import { planner } from '../../parcel/planner.ts';
+import { useShop } from '../../session/ShopContext.tsx';
+import type { StackedAnswer } from '../../workers/planner.protocol.ts';
+
+type Best = Extract<StackedAnswer, { kind: 'stacked' }>['best'];
+/** What is not cheaper by so much is not worth another word; a share of what it is expected to cost. */
+const WORTH_TELLING = 0.03;
+
+/** Plates, tiles, books, each wrapped by itself: what stacking them would make, with a sheet between each two of what breaks. */
+export function StackThem({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
+  const { write } = useShop();
+  const { request, found } = nest;
+  const best = useStacked(nest);
+  if (!best || !found || nest.searching) return null;
+  const now = found.kind === 'planned' ? found.recommended : null;
+  const isSafe = found.kind !== 'planned' || best.chance <= Math.max(found.ceiling, found.recommended.chance);
+  if (now && (!isSafe || best.expectedMinor > now.expectedMinor * (1 - WORTH_TELLING))) return null;
+  const facts = piecesOf(request);
+  const stack = () => {
+    for (const { at, most, interleaf } of best.stackings) {
+      const { keepField } = pieceInHand(parcel, at);
+      // what lies between them first: they are never bare against one another
+      keepField('piece', 'interleaf', JSON.stringify(interleaf));
+      keepField('piece', 'stackOf', String(most));
+    }
+  };
+  const nameOf = (key: string) => request.stock.wraps.find((wrap) => wrap.key === key)?.name ?? key;
+  return (
+    <div className="banner mind" role="status">
+      <p>
+        <b>Stacked they go for less:</b> {best.stackings.map((one) => stackedWords(one, facts[one.at]!, nameOf)).join('; ')}.{' '}
+        {now
+          ? `${write.money(best.costMinor)} in place of ${write.money(now.costMinor)}, ${formatChance(best.chance)} in place of ${formatChance(now.chance)}.`
+          : `${write.money(best.costMinor)}, ${formatChance(best.chance)}.`}
+      </p>
+      <Button type="primary" onClick={stack}>
+        Stack them so
+      </Button>
+    </div>
+  );
+}
+
+/** `24 tiles in 2 stacks of 12, a sheet of thin foam between each two`. */
+function stackedWords({ most, interleaf }: Stacking, facts: ReturnType<typeof piecesOf>[number], nameOf: (key: string) => string): string {
+  const stacks = evenStacks(facts.count, most);
+  const how = stacks.length === 1 ? 'in one stack' : `in ${stacks.length} stacks of ${[...new Set(stacks)].join(' or ')}`;
+  return `${countedTitle(facts)} ${how}${interleaf === null ? '' : `, ${nameOf(interleaf).toLowerCase()} between each two`}`;
+}
+
+/** Looked up once the search has its answer, where there is something to stack and nothing was wrapped yet. */
+function useStacked({ request, found, searching }: NestUse): Best {
+  const [answer, setAnswer] = useState<{ of: typeof found; best: Best } | null>(null);
+  const { locks } = request;
+  const isWrapped = [locks, ...(locks.others ?? [])].some((one) => one?.bundle !== undefined);
+  const asked = !searching && found && !isWrapped && waysToStack(request).length > 0 ? found : null;
+  useEffect(() => {
+    if (!asked) return;
+    let stale = false;
+    void planner()
+      .stacked(request)
+      .then((said) => !stale && said.kind === 'stacked' && setAnswer({ of: asked, best: said.best }))
+      .catch(() => undefined);
+    return () => {
+      stale = true;
+    };
+  }, [request, asked]);
+  return answer && answer.of === asked ? answer.best : null;
+}
