@@ -25,11 +25,17 @@ const SEEN_FROM = { left: 'front', right: 'front', top: 'front', bottom: 'front'
 const SIDE_ROOM = 130;
 const SIDE_WORDS: Readonly<Record<ViewName, string>> = { front: 'from the front', side: 'from the right side', above: 'from above' };
 
-/** Where a bundle on the bench is looked at from: where the part the step is about sticks out, else where it shows most of itself. */
-export function benchView({ choice, bundleIn }: PlanDocument, { about }: StepPicture): ViewName {
+/**
+ * Where a bundle on the bench is looked at from: where the part the step is about sticks out, else where it shows most of itself, a
+ * stack its edges.
+ */
+export function benchView({ choice, bundleIn, block }: PlanDocument, { about }: StepPicture): ViewName {
   if (about) return SEEN_FROM[boxFaceOf({ face: about }, choice.orientation)];
   const shows = (name: ViewName) => VIEW_AXES[name].reduce<number>((area, axis) => area * bundleIn[axis], 1);
-  return (['side', 'above'] as const).reduce<ViewName>((best, name) => (shows(name) > shows(best) + 1e-9 ? name : best), 'front');
+  const views = (['front', 'side', 'above'] as const).filter(
+    (name) => block.stackedAlong === undefined || VIEW_AXES[name].includes(block.stackedAlong),
+  );
+  return views.reduce<ViewName>((best, name) => (shows(name) > shows(best) + 1e-9 ? name : best), views[0]!);
 }
 
 /** How far a step has brought things, to scale: the bundle as wrapped so far, or the box as filled so far. */

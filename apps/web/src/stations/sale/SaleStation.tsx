@@ -6,7 +6,7 @@ import { useShop } from '../../session/ShopContext.tsx';
 import { PickedClash } from '../../parcel/fields/PickedClash.tsx';
 import { usePickedField } from '../../parcel/fields/usePickedField.ts';
 import { TypedField } from '../../parcel/fields/TypedField.tsx';
-import { BuyerAddress } from './BuyerAddress.tsx';
+import { BuyerAddress } from '../../parcel/fields/BuyerAddress.tsx';
 import { CustomsForm } from './CustomsForm.tsx';
 import { titleOf } from '../../words/titleOf.ts';
 

@@ -8,6 +8,7 @@ import type { CounterQuote, LabelState, LabelView } from '@inch-nest/contracts';
 import { send } from '../../session/http.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
+import { BuyerAddress } from '../../parcel/fields/BuyerAddress.tsx';
 import { useLabel } from './useLabel.ts';
 
 /** A question’s buttons are as large as any other: left alone they are small. */
@@ -26,9 +27,10 @@ const STATE_WORDS: Readonly<Record<LabelState, string>> = {
 export function LabelDesk({ parcel }: { parcel: ParcelUse }) {
   const { write } = useShop();
   const { busy, problems, act } = useLabel(parcel);
-  const { life, labels, id } = parcel.view;
+  const { life, labels, id, address } = parcel.view;
   const { rate } = life;
   const open = labels.find((label) => ['pending', 'bought', 'voiding'].includes(label.state));
+  const isToBuy = !open && rate !== null && rate.service !== BY_HAND;
   return (
     <section aria-label="Label" className="label-desk">
       <h2>Label</h2>
@@ -39,12 +41,20 @@ export function LabelDesk({ parcel }: { parcel: ParcelUse }) {
           ))}
         </ul>
       )}
+      {isToBuy && !address.kept && (
+        <div className="banner mind" role="status">
+          <p>
+            <b>Nobody wrote where it goes.</b> The label would bear the postcode alone, and has to be bought anew once there is an address.
+          </p>
+        </div>
+      )}
+      {isToBuy && !address.kept && <BuyerAddress parcel={parcel} />}
       {!open && rate?.service === BY_HAND && <HandLabel busy={busy} onNote={(tracking) => void act({ act: 'byHand', tracking })} />}
-      {!open && rate && rate.service !== BY_HAND && (
+      {isToBuy && (
         <Popconfirm
           {...UNDER_A_THUMB}
           title={`Buy it for ${write.money(rate.priceMinor)}?`}
-          description="This alone cannot be undone; it can be given back."
+          description={`${address.kept ? '' : 'Without an address on it. '}This alone cannot be undone; it can be given back.`}
           okText="Buy it"
           cancelText="Not yet"
           onConfirm={() => void act({ act: 'buy' })}
@@ -54,7 +64,7 @@ export function LabelDesk({ parcel }: { parcel: ParcelUse }) {
           </Button>
         </Popconfirm>
       )}
-      {!open && rate && rate.service !== BY_HAND && <CounterSays parcel={parcel} />}
+      {isToBuy && <CounterSays parcel={parcel} />}
       {!rate && (
         <p>
           No service is chosen yet. <Link href={`/parcels/${id}/rate`}>Rate it first.</Link>

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { AddressView } from '@inch-nest/contracts';
 import { Refusal, send } from '../../session/http.ts';
 import { useShop } from '../../session/ShopContext.tsx';
-import type { ParcelUse } from '../../parcel/useParcel.ts';
+import type { ParcelUse } from '../useParcel.ts';
 import { Trouble } from '../../parts/Trouble.tsx';
 
 const MOST_LINES = 5;
