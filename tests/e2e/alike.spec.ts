@@ -175,3 +175,37 @@ test('a horn for repair is no sale: its worth is asked for, customs hears why, a
   await saved(page);
   await expect(page.getByRole('complementary', { name: 'Slip' }).getByText('Kept from the sale')).toBeVisible();
 });
+
+test('a dozen and a half of tiles: stacking them is told with its price, taken with one press, and done first at the bench', async ({
+  app,
+  page,
+}) => {
+  test.setTimeout(120_000);
+  await page.goto(`${app.address}/new`);
+  await page.keyboard.type('18 ceramic tiles, 6 x 6 x 3/8, 12 oz each, sold 140, to 40217, for ZZ–ST');
+  await page.keyboard.press('Enter');
+  await page.waitForURL(/look-over/);
+  await page.goto(page.url().replace(/look-over$/, 'nest'));
+  const singly = await settled(page);
+  const offer = page.getByRole('status').filter({ hasText: 'Stacked they go for less' });
+  await expect(offer).toContainText(/18 × ceramic tiles in \d stacks? of \d+, foam sheet 1\/16 between each two/, { timeout: 30_000 });
+  const [stacked, before] = [...(await offer.textContent())!.matchAll(/\$(\d+\.\d\d)/g)].map(([, money]) => Number(money));
+  expect(stacked!).toBeLessThan(before!);
+  await offer.getByRole('button', { name: 'Stack them so' }).click();
+  await expect.poll(async () => (await kept(page)).piece.interleaf.value).toBe('foamSheet16');
+  await expect.poll(async () => (await kept(page)).piece.stackOf.value).toBeGreaterThan(1);
+  await expect.poll(() => settled(page)).not.toBe(singly);
+  await expect(offer).toHaveCount(0);
+  await expect(page.getByRole('group', { name: 'Between each two' })).toContainText(/sheets, 6 in × 6 in, 1\/16 in thick/);
+  await expectAccessible(page);
+  // what was promised is what it costs
+  await page.getByRole('button', { name: /Recommended/ }).click();
+  await saved(page);
+  const { document } = (await kept(page)).nest.plan!;
+  expect(document.costMinor / 100).toBeCloseTo(stacked!, 2);
+  expect(document.block.stacks.reduce((sum, one) => sum + one, 0)).toBe(18);
+  await page.goto(page.url().replace(/nest$/, 'bench'));
+  const step = page.getByRole('region', { name: 'The step in hand' });
+  await expect(step).toContainText(/a sheet between each two/);
+  await expect(step).toContainText(`Cut ${18 - document.block.stacks.length} sheets of foam sheet 1/16, 6 in × 6 in`);
+});

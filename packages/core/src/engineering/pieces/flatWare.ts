@@ -2,7 +2,7 @@ import type { Triple } from '../geometry/wrapLayer.ts';
 import type { Archetype } from './Archetype.ts';
 
 /** Ware is flat where its shortest side is at most this share of the next; judgement. */
-const FLAT_SHARE = 1 / 4;
+export const FLAT_SHARE = 1 / 4;
 
 /**
  * True of a plate, a saucer, a tile: brittle and flat, and nothing in a frame, which has flat boxes of its own.

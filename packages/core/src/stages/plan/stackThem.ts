@@ -1,4 +1,6 @@
+import type { Archetype } from '../../engineering/pieces/Archetype.ts';
 import { ARCHETYPES } from '../../engineering/pieces/archetypes.ts';
+import { FLAT_SHARE } from '../../engineering/pieces/flatWare.ts';
 import { HARD_POINTS } from '../../engineering/pieces/hardPoints.ts';
 import type { WrapStock } from '../../engineering/materials/stock.ts';
 import { evenStacks } from '../../engineering/stowage/Block.ts';
@@ -13,6 +15,8 @@ import { piecesOf, type PlanRequest } from './PlanRequest.ts';
 
 /** What a pair of hands stacks: fewer are no stack, more fall over or are too heavy to wrap. Judgement. */
 const STACK = { fewest: 3, mostBrittle: 12, mostLb: 12, flatShare: 0.5 };
+/** Ware is flat where it is flat for standing on edge: a bowl goes into the next, and is no plate. */
+const flatShareOf = ({ bends }: Archetype): number => (bends === 'glass' || bends === 'brittle' ? FLAT_SHARE : STACK.flatShare);
 
 /** How one kind of piece is stacked. */
 export interface Stacking {
@@ -72,7 +76,7 @@ function highestOf(facts: PieceFacts): number | null {
   const { sizeIn, weightLb } = guessMissing(facts, archetype);
   const axis = stackAxis(sizeIn, null);
   const across = Math.min(...sizeIn.filter((_, side) => side !== axis));
-  if (sizeIn[axis] > STACK.flatShare * across) return null;
+  if (sizeIn[axis] > flatShareOf(archetype) * across) return null;
   const most = Math.min(
     Math.floor(across / sizeIn[axis] + 1e-9),
     Math.floor(STACK.mostLb / weightLb + 1e-9),

@@ -111,6 +111,7 @@ describe('what hands stack', () => {
   test.each<[string, Parameters<typeof request>[0]]>([
     ['two', { count: 2 }],
     ['jars', { heightIn: 6 }],
+    ['bowls, which go into one another', { lengthIn: 7, widthIn: 7, heightIn: 2 }],
     ['cups, by their handles', { hardPoints: [point('handle', 'right')] }],
     ['what is stacked', inStacks],
     ['what goes into one another', { nestStepIn: 0.25 }],
