@@ -12,6 +12,7 @@ import { boxesWords } from '../../words/boxesWords.ts';
 import { ceilingWords } from '../../words/ceilingWords.ts';
 import { Balance } from './balance/Balance.tsx';
 import { FaultBanner } from './FaultBanner.tsx';
+import { MayNest } from './MayNest.tsx';
 import { MethodBar } from './MethodBar.tsx';
 import { MovedFigures } from './MovedFigures.tsx';
 import { NestPicture } from './NestPicture.tsx';
@@ -79,7 +80,12 @@ export function NestStation({ parcel: whole, nest }: BenchUse) {
       {nest.found?.kind === 'planned' && nest.found.above && (
         <AboveCeiling found={nest.found} above={nest.found.above} apart={oneOrMore.saferApart} />
       )}
-      {!whole.view.life.sealed && <StackThem parcel={whole} nest={nest} />}
+      {!whole.view.life.sealed && (
+        <>
+          <StackThem parcel={whole} nest={nest} />
+          <MayNest parcel={whole} nest={nest} />
+        </>
+      )}
       {nest.plan && <FaultBanner plan={nest.plan} parcel={whole} nest={nest} />}
       {nest.plan && !whole.view.life.sealed && <ShortHere plan={nest.plan} nest={nest} />}
       <MovedFigures parcel={whole} nest={nest} />

@@ -6,6 +6,7 @@ import { unreadable } from '../../../../../tests/screens/axe.ts';
 import { draw } from '../../../../../tests/screens/shop.tsx';
 import type { StackedAnswer } from '../../workers/planner.protocol.ts';
 import { StackFields } from '../look-over/StackFields.tsx';
+import { MayNest } from './MayNest.tsx';
 import { StackThem } from './StackThem.tsx';
 import { StackTile } from './StackTile.tsx';
 
@@ -71,6 +72,19 @@ test('at Look over what lies between is asked for once they are stacked, and bar
   expect(screen.getByText(/^bare pieces that can break never share a wrap/)).toBeTruthy();
   await draw(<StackFields parcel={parcelOf(tiles({ stackOf: 3, interleaf: 'foamSheet16' }))} />);
   expect(screen.getByText(/^a sheet as large as they are/)).toBeTruthy();
+});
+
+test.each<[string, object, boolean]>([
+  ['bowls side by side', { title: 'stoneware bowls' }, true],
+  ['bowls of which it was said', { title: 'stoneware bowls', nestStepIn: 1 }, false],
+  ['one bowl', { title: 'stoneware bowl', count: 1 }, false],
+  ['tiles', {}, false],
+])('of %s it is asked whether they go into one another: %p', async (_, more, asked) => {
+  const of = request({ ...TILES, lengthIn: 2, widthIn: 2, heightIn: 2, count: 2, ...more }, { stock });
+  const { container } = await draw(<MayNest parcel={parcelOf(of)} nest={nestOf(of).nest} />);
+  expect(container.textContent).toBe(
+    asked ? 'Do the stoneware bowls go into one another? Say what each further one adds, and they want less room.' : '',
+  );
 });
 
 test('the nest says how many sheets, how large and how thick, and nothing of what is not stacked', async () => {

@@ -85,6 +85,14 @@ function highestOf(facts: PieceFacts): number | null {
   return most < 2 ? null : Math.min(most, count);
 }
 
+/** Ware that goes into its like, by its name. */
+const GOES_INTO_ITS_LIKE =
+  /\b(?:bowls?|basins?|buckets?|pails?|flower ?pots?|planters?|(?:lamp ?)?shades?|saucepans?|ramekins?|tumblers?|beakers?|baskets?)\b/i;
+
+/** True of several alike that mostly go into one another, by their name, where nobody said whether they do. Common practice, no source. */
+export const mayNest = ({ title, count, stackOf, nestStepIn, within }: PieceFacts): boolean =>
+  count > 1 && stackOf === 1 && nestStepIn === null && within === null && GOES_INTO_ITS_LIKE.test(title);
+
 /** Thin foam, then paper that touches no delicate finish, then small bubble; tissue tears, and a card does not give. */
 function sheetFor(facts: PieceFacts, most: number, wraps: readonly WrapStock[]): string | null {
   const { sizeIn } = guessMissing(facts, ARCHETYPES[facts.archetype]);

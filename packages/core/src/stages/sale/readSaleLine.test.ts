@@ -151,6 +151,24 @@ describe('several alike on one line', () => {
     expect(readSaleLine('ten books, 9 x 6 x 1, 1 lb each', setting).readings.filter(({ asks }) => asks)).toEqual([]);
   });
 
+  test.each<[string, string | null]>([
+    ['cut glass decanter and six sherry glasses, 5 x 5 x 11, 3 lb, sold 90', 'six sherry glasses'],
+    ['punch bowl & 12 cups 12 x 12 x 7 9 lb', '12 cups'],
+    ['teapot and two tea cups', 'two tea cups'],
+    // one thing, one of it, things of which nobody knows what they are, and several told apart already
+    ['salt and pepper shakers, 2 x 2 x 3', null],
+    ['pestle and mortar', null],
+    ['jug and basin', null],
+    ['clock and two keys with six thingummies', 'two keys with six thingummies'],
+    ['lamp and two thingummies', null],
+    ['camera with two lenses', null],
+  ])('%s: two kinds are asked for, since one size is not that of both', (text, also) => {
+    const asked = readSaleLine(text, setting).readings.flatMap(({ asks }) => asks ?? []);
+    expect(asked).toEqual(
+      also === null ? [] : [expect.stringContaining(`two kinds? a + between them, each with its own size and weight: … + ${also},`)],
+    );
+  });
+
   test('each is of one, and what is said of all is shared out', () => {
     const each = readSaleLine('six jars, 3 1/2 x 3 1/2 x 6 in each, 11 oz each, sold 12 each, shipping 24', setting);
     expect(each).toMatchObject({ count: 6, weightLb: 11 / 16, soldMinor: 7200, shippingCollectedMinor: 2400, sizeIn: [3.5, 3.5, 6] });

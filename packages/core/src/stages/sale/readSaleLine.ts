@@ -1,6 +1,7 @@
 import type { ArchetypeKey } from '../../engineering/pieces/Archetype.ts';
 import type { Job } from './jobs.ts';
 import { partedAtFacts, type FactIn } from './partedAtFacts.ts';
+import { alsoCounted } from './alsoCounted.ts';
 import { MOST_ALIKE } from './readSale.ts';
 import { archetypeFromTitle } from '../../engineering/pieces/archetypeFromTitle.ts';
 import { namesLoosePart } from '../../engineering/pieces/looseParts.ts';
@@ -188,6 +189,10 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
   }
   if (line.title) {
     countSaidEach(line, line.title);
+    const also = alsoCounted(line.title, MOST_ALIKE);
+    if (also)
+      for (const reading of line.readings)
+        if (reading.field === 'title') reading.asks = `two kinds? a + between them, each with its own size and weight: … + ${also}, …`;
     ofOne(line);
     const archetype = archetypeFromTitle(line.title);
     if (archetype) line.archetype = archetype;
