@@ -52,6 +52,16 @@ const A_NUMBER = /^[\d./]+\s/;
 const PLURAL = /(?:[^su]s|men|people|feet|mice)\b/i;
 const PLURAL_END = new RegExp(`${PLURAL.source}$`, 'i');
 
+/** A count as lists have it, as it is said: `Qty 3: trivets`, `Lot of (12) spoons`, `Six (6) goblets`. */
+const plainly = (title: string): string =>
+  title
+    .trim()
+    .replace(/^(?:qty|quantity)\.?\s*:?\s*(\d{1,4})\s*(?:[:x×]\s*|\s)(?=\S)/i, '$1 x ')
+    .replace(/\b(of\s+)\((\d{1,4})\)/i, '$1$2')
+    .replace(/^(\w+)\s+\((\d{1,4})\)\s+/, (both, word: string, number: string) =>
+      parseCount(word) === Number(number) ? `${number} x ` : both,
+    );
+
 /**
  * The count at the head of a title: `six apothecary jars`, `31 x pilot books`, `pair of bookends`, `set of 4 goblets`, `lot of 10 books`. A bare
  * count is taken for one only before a plural, since a title may begin with a number.
@@ -59,7 +69,7 @@ const PLURAL_END = new RegExp(`${PLURAL.source}$`, 'i');
  * @param most above it no count is meant
  */
 export function leadingCount(title: string, most: number): LeadingCount | null {
-  const { set, count: said, sign, rest } = LEADING.exec(title.trim())?.groups ?? {};
+  const { set, count: said, sign, rest } = LEADING.exec(plainly(title))?.groups ?? {};
   if (said === undefined || sign === undefined || rest === undefined) return null;
   const count = parseCount(said);
   if (count === null || count < 2 || count > most || A_NUMBER.test(rest) || (set !== undefined && IN_ITS_BOX.test(rest))) return null;

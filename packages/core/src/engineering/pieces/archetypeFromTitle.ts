@@ -3,7 +3,7 @@ import { ARCHETYPES } from './archetypes.ts';
 import { kindByStuff, kindOfStuff } from './stuffOf.ts';
 
 /** What comes after one of these says what goes with a piece or where it is, not what it is: `lamp with a glass shade`. */
-const BESIDE = /\b(?:with|without|behind|under|on|from|by|for)\b/;
+const BESIDE = /\b(?:with|without|behind|under|on|from|by|for|no|missing|lacks|w\/o?)(?![\w-])/;
 
 /** What runs on the kitchen table travels in a box of its own only where the title says so. */
 const RUNS = /\b(?:mixer|toaster|blender|waffle[ -]iron|coffee[ -]maker|food[ -]processor)s?\b/;
@@ -38,12 +38,17 @@ export function breaksSooner(title: string): { readonly words: string; readonly 
   return main && archetype && least(archetype) < least(main) ? { words: beside[1]!, archetype } : null;
 }
 
-/** Says that there are several and nothing of what: counts where nothing else is known. */
-const SAYS_LITTLE = ['set', 'sets'];
+/** A clock’s case is the clock, unless it lies in one. */
+const CLOCK = /\b(?:clock|watch|barograph)\b/;
+const IN_A_CASE = /\b(?:in|carrying|travel(?:l?ing)?|fitted|hard|original)\s+(?:\w+\s+){0,2}case\b/;
+
+/** Says that there are several and nothing of what, or of what they are: counts where nothing else is known. */
+const SAYS_LITTLE = ['set', 'sets', 'ceramic', 'porcelain', 'stoneware', 'pottery', 'oak', 'wood', 'wooden'];
 
 /** The archetype that words suggest; of ware the whole title says what it is made of. */
 function kindOf(some: string, whole: string): ArchetypeKey | null {
-  const telling = wordsOf(some).map((word) => (SAYS_LITTLE.includes(word) ? '' : word));
+  const isClock = CLOCK.test(some) && !IN_A_CASE.test(some);
+  const telling = wordsOf(some).map((word) => (SAYS_LITTLE.includes(word) || (isClock && word === 'case') ? '' : word));
   return kindOfWords(telling, whole) ?? kindOfWords(wordsOf(some), whole);
 }
 

@@ -27,7 +27,7 @@ export const kindOfStuff = (words: readonly string[]): ArchetypeKey | null =>
   words.flatMap((word) => OF_ALONE.get(word) ?? []).at(-1) ?? null;
 
 /** Things that are of metal until they are said to be of something else, and what else they may be. Judgement. */
-const METAL_UNTIL_SAID = ['candlestick', 'candelabra', 'inkwell', 'lamp', 'bell'];
+const METAL_UNTIL_SAID = ['candlestick', 'candelabra', 'inkwell', 'lamp', 'bell', 'toy'];
 const CERAMICS = ['porcelain', 'ceramic', 'stoneware', 'earthenware', 'pottery', 'china', 'majolica'];
 const ELSE_OF_METAL = new Map<string, ArchetypeKey>([
   ...[...KIND_OF].filter(([, kind]) => kind !== 'rigidMetal'),

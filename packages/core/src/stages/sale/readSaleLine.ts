@@ -1,8 +1,9 @@
-import type { ArchetypeKey } from '../../engineering/pieces/Archetype.ts';
-import type { Job } from './jobs.ts';
 import { partedAtFacts, type FactIn } from './partedAtFacts.ts';
+import { asTyped, isPriceAlone, measureAlone } from './pastedLine.ts';
 import { alsoCounted } from './alsoCounted.ts';
 import { MOST_ALIKE } from './readSale.ts';
+import type { SaleLine, SaleLineField, SaleLineReading, SaleLineSetting } from './SaleLine.ts';
+import { BARE_MONEY, KEYWORDS } from './saleWords.ts';
 import { archetypeFromTitle } from '../../engineering/pieces/archetypeFromTitle.ts';
 import { namesLoosePart } from '../../engineering/pieces/looseParts.ts';
 import {
@@ -10,143 +11,15 @@ import {
   countBehind,
   countWithin,
   leadingCount,
-  parseDay,
   parseMoney,
   parseQuantity,
   trailingCount,
-  type CivilDate,
-  type Minor,
   type Span,
-  type UnitSystem,
-  POSTCODE,
-  POSTCODE_SAYS,
 } from '../../units/index.ts';
 
-/** What one typed line says of a sale; a field that was not said is absent. */
-export interface SaleLine {
-  title?: string;
-  /** So many alike; absent for one. Size and weight are of one, money is of all. */
-  count?: number;
-  archetype?: ArchetypeKey;
-  sizeIn?: readonly number[];
-  weightLb?: number;
-  soldMinor?: Minor;
-  paidMinor?: Minor;
-  shippingCollectedMinor?: Minor;
-  destinationPostcode?: string;
-  shipBy?: CivilDate;
-  bin?: string;
-  buyer?: string;
-  /** Absent for what was sold. */
-  job?: Exclude<Job, 'sale'>;
-  /** The line piece by piece, with what each was taken to mean. */
-  readings: SaleLineReading[];
-}
-
-/** One part of the line: the text as typed, the field it fills, or the problem. */
-export interface SaleLineReading {
-  at: Span;
-  text: string;
-  /** What of it is meant for the field, without the words that lead it. */
-  said?: string;
-  field: SaleLineField | null;
-  problem: string | null;
-  /** Why it was taken into the title although it looks like something else. */
-  doubt?: string;
-  /** It was said of each of several. */
-  each?: true;
-  /** What it leaves open, as a question. */
-  asks?: string;
-}
-
-export type SaleLineField =
-  | 'title'
-  | 'sizeIn'
-  | 'weightLb'
-  | 'soldMinor'
-  | 'paidMinor'
-  | 'shippingCollectedMinor'
-  | 'destinationPostcode'
-  | 'shipBy'
-  | 'bin'
-  | 'job'
-  | 'buyer';
-
-/** The day as the shop sees it, and the units in which bare numbers are typed. */
-export interface SaleLineSetting {
-  today: CivilDate;
-  todayIsOver?: boolean;
-  system?: UnitSystem;
-}
+export type { SaleLine, SaleLineField };
 
 const MAX_LINE = 500;
-type Fill = (line: SaleLine, rest: string, setting: SaleLineSetting) => string | null;
-
-const money =
-  (field: 'soldMinor' | 'paidMinor' | 'shippingCollectedMinor'): Fill =>
-  (line, rest) => {
-    const minor = parseMoney(rest);
-    if (minor === null) return 'an amount is wanted here, like 84 or 84.50';
-    line[field] = minor;
-    return null;
-  };
-
-/** An amount by itself is what it was sold for. */
-const BARE_MONEY = /^(?=\$\s?\d|\d[\d.,]*\s?\$$)/;
-
-const KEYWORDS: readonly [RegExp, SaleLineField, Fill][] = [
-  [BARE_MONEY, 'soldMinor', money('soldMinor')],
-  [/^sold(?: for)?\s+/i, 'soldMinor', money('soldMinor')],
-  [/^(?:paid|cost)\s+/i, 'paidMinor', money('paidMinor')],
-  [/^(?:shipping|postage)(?: paid)?\s+/i, 'shippingCollectedMinor', money('shippingCollectedMinor')],
-  [
-    /^to\s+/i,
-    'destinationPostcode',
-    (line, rest) => {
-      if (!POSTCODE.test(rest)) return POSTCODE_SAYS;
-      line.destinationPostcode = rest;
-      return null;
-    },
-  ],
-  [
-    /^by\s+/i,
-    'shipBy',
-    (line, rest, { today, todayIsOver }) => {
-      const day = parseDay(rest, today, todayIsOver);
-      if (day === null) return 'which day? like Friday, 27 Nov or 2026-11-27';
-      if (day < today) return 'that day has gone';
-      line.shipBy = day;
-      return null;
-    },
-  ],
-  [
-    /^bin\s+/i,
-    'bin',
-    (line, rest) => {
-      if (!/^[\w-]{1,12}$/.test(rest)) return 'a bin code is short, like B4';
-      line.bin = rest.toUpperCase();
-      return null;
-    },
-  ],
-  [
-    /^(?:for\s+|a\s+)?(?=(?:repair|return|exchange)$)/i,
-    'job',
-    (line, rest) => {
-      line.job = rest.toLowerCase() as Exclude<Job, 'sale'>;
-      return null;
-    },
-  ],
-  [
-    /^for\s+/i,
-    'buyer',
-    (line, rest) => {
-      if (rest.length > 40) return 'a buyer’s tag is short, like EV';
-      line.buyer = rest;
-      return null;
-    },
-  ],
-];
-
 /** What stands between commas: none of them within a number, nor between sides that are told by their names. */
 const PART = new RegExp(`(?:[^,;\\n]|(?<=\\d),(?=\\d)|${COMMA_BETWEEN_SIDES})+`, 'gi');
 
@@ -170,7 +43,7 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
     line.readings.push({ at: [0, MAX_LINE], text: text.slice(0, 40), field: null, problem: `at most ${MAX_LINE} characters, please` });
     return line;
   }
-  const parts = [...text.matchAll(PART)].flatMap((match) => {
+  const parts = [...asTyped(text).matchAll(PART)].flatMap((match) => {
     const part = match[0].trim();
     return part === '' ? [] : [{ part, start: match.index + match[0].indexOf(part), said: factAmong(part, setting) }];
   });
@@ -184,7 +57,7 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
     const spans: readonly Span[] = said ? [[0, part.length]] : partedAtFacts(part, among);
     for (const [from, to] of spans) {
       const own = part.slice(from, to);
-      line.readings.push({ at: [start + from, start + to], text: own, ...readPart(line, own, setting) });
+      line.readings.push({ at: [start + from, start + to], text: text.slice(start + from, start + to), ...readPart(line, own, setting) });
     }
   }
   if (line.title) {
@@ -209,11 +82,28 @@ export function readSaleLines(text: string, setting: SaleLineSetting): SaleLine[
   const lines: SaleLine[] = [];
   for (const own of piecesOnLine(text)) {
     const line = readSaleLine(own, setting);
+    const [first] = lines;
+    // what names nothing and measures nothing is of the sale: `+ $30 shipping`
+    if (first && line.readings.length > 0 && line.readings.every(({ field }) => field !== null && OF_THE_SALE.has(field))) {
+      const { readings, ...facts } = line;
+      Object.assign(first, { ...facts, ...first, readings: [...first.readings, ...readings] });
+      continue;
+    }
     const before = line.title && namesLoosePart(line.title) ? lines.findLast(({ archetype }) => archetype)?.archetype : undefined;
     lines.push(before && !line.archetype ? { ...line, archetype: before } : line);
   }
   return lines;
 }
+
+/** What is said once for all pieces of a sale. */
+const OF_THE_SALE: ReadonlySet<SaleLineField> = new Set([
+  'soldMinor',
+  'paidMinor',
+  'shippingCollectedMinor',
+  'destinationPostcode',
+  'shipBy',
+  'buyer',
+]);
 
 /** What words mean that no comma parts from others: less is taken for a fact than between commas, since a title may hold anything. */
 function factAmong(words: string, setting: SaleLineSetting): Said | null {
@@ -225,7 +115,7 @@ function factAmong(words: string, setting: SaleLineSetting): Said | null {
     if (loose || fill({ readings: [] }, bare.slice(match[0].length).trim(), setting) !== null) return null;
     return { field, fact: lead === BARE_MONEY ? 'measure' : 'led' };
   }
-  const read = parseQuantity(bare.replace(ABOUT, ''), setting.system);
+  const read = parseQuantity(measureAlone(bare), setting.system);
   if (read.kind === 'weight') return { field: 'weightLb', fact: 'measure' };
   return read.kind === 'dimensions' && read.inches.length > 1 ? { field: 'sizeIn', fact: 'measure' } : null;
 }
@@ -238,10 +128,8 @@ interface Said {
 
 type Reading = Omit<SaleLineReading, 'at' | 'text'>;
 /** The word for it may stand behind an amount: `paid 14 shipping`. */
-const BEHIND = /^(?:paid\s+)?(\S+)\s+(?:for\s+)?(?:shipping|postage)$/i;
+const BEHIND = /^(?:buyer\s+)?(?:paid\s+)?(?!free\b)(\S+)\s+(?:for\s+)?(?:shipping|postage)$/i;
 const EACH = /\s+(?:each|apiece|ea\.?)$/i;
-/** Nothing is told by it: an amount is as good as it was measured. */
-const ABOUT = /^(?:(?:weigh(?:s|ing)|measur(?:es|ing))\s+)?(?:about|approximately|approx\.?|ca\.?|~)?\s*(?=[\d.])/i;
 /** Before an amount too: `each 4 x 4 x 9`. */
 const EACH_FIRST = /^each\s+(?=(?:(?:about|approx\.?|weigh(?:s|ing)?|sold|at)\s+)*[^\p{L}\s])/iu;
 
@@ -258,7 +146,7 @@ function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Readi
     const problem = fill(line, rest, setting);
     return problem ? joinTitle(line, text, problem) : told(field, rest);
   }
-  const quantity = parseQuantity(part.replace(ABOUT, ''), setting.system);
+  const quantity = parseQuantity(measureAlone(part), setting.system);
   if (quantity.kind === 'weight' && line.weightLb === undefined) {
     line.weightLb = quantity.pounds;
     return told('weightLb');
@@ -266,6 +154,10 @@ function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Readi
   if ((quantity.kind === 'dimensions' || quantity.kind === 'length') && line.sizeIn === undefined) {
     line.sizeIn = quantity.kind === 'length' ? [quantity.inches] : quantity.inches;
     return told('sizeIn');
+  }
+  if (quantity.kind !== 'notUnderstood' && line.soldMinor === undefined && isPriceAlone(part)) {
+    line.soldMinor = parseMoney(part)!;
+    return told('soldMinor');
   }
   if (quantity.kind !== 'notUnderstood') return { field: null, problem: 'said twice' };
   if (line.title !== undefined && line.count === undefined) {

@@ -1,0 +1,60 @@
+import type { ArchetypeKey } from '../../engineering/pieces/Archetype.ts';
+import type { CivilDate, Minor, Span, UnitSystem } from '../../units/index.ts';
+import type { Job } from './jobs.ts';
+
+/** What one typed line says of a sale; a field that was not said is absent. */
+export interface SaleLine {
+  title?: string;
+  /** So many alike; absent for one. Size and weight are of one, money is of all. */
+  count?: number;
+  archetype?: ArchetypeKey;
+  sizeIn?: readonly number[];
+  weightLb?: number;
+  soldMinor?: Minor;
+  paidMinor?: Minor;
+  shippingCollectedMinor?: Minor;
+  destinationPostcode?: string;
+  shipBy?: CivilDate;
+  bin?: string;
+  buyer?: string;
+  /** Absent for what was sold. */
+  job?: Exclude<Job, 'sale'>;
+  /** The line piece by piece, with what each was taken to mean. */
+  readings: SaleLineReading[];
+}
+
+/** One part of the line: the text as typed, the field it fills, or the problem. */
+export interface SaleLineReading {
+  at: Span;
+  text: string;
+  /** What of it is meant for the field, without the words that lead it. */
+  said?: string;
+  field: SaleLineField | null;
+  problem: string | null;
+  /** Why it was taken into the title although it looks like something else. */
+  doubt?: string;
+  /** It was said of each of several. */
+  each?: true;
+  /** What it leaves open, as a question. */
+  asks?: string;
+}
+
+export type SaleLineField =
+  | 'title'
+  | 'sizeIn'
+  | 'weightLb'
+  | 'soldMinor'
+  | 'paidMinor'
+  | 'shippingCollectedMinor'
+  | 'destinationPostcode'
+  | 'shipBy'
+  | 'bin'
+  | 'job'
+  | 'buyer';
+
+/** The day as the shop sees it, and the units in which bare numbers are typed. */
+export interface SaleLineSetting {
+  today: CivilDate;
+  todayIsOver?: boolean;
+  system?: UnitSystem;
+}

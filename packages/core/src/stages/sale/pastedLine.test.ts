@@ -1,0 +1,72 @@
+import { asTyped } from './pastedLine.ts';
+import { readSaleLine, readSaleLines } from './readSaleLine.ts';
+import type { SaleLine } from './SaleLine.ts';
+
+// Lines as they stand in lists and notices of sales, read by hand. Common practice, no source.
+
+const setting = { today: '2026-11-24' };
+const read = (text: string) => readSaleLine(text, setting);
+
+test.each<[string, Partial<SaleLine>]>([
+  [
+    'VINTAGE Cut Glass Decanter w/ Stopper - 11in tall, 5in dia, 3lb 4oz, $48',
+    { title: 'VINTAGE Cut Glass Decanter w/ Stopper', sizeIn: [5, 5, 11], weightLb: 3.25, soldMinor: 4800 },
+  ],
+  [
+    `Brass Ship's Bell | 8" dia x 9" H | 12 lbs | sold $95`,
+    { title: `Brass Ship's Bell`, sizeIn: [8, 8, 9], weightLb: 12, soldMinor: 9500 },
+  ],
+  ['teapot\t9 x 5 x 6\t1 lb 10 oz\t38.00', { title: 'teapot', sizeIn: [9, 5, 6], weightLb: 1.625, soldMinor: 3800 }],
+  [
+    'Dimensions: 12 x 8 x 6 in. Weight: 4 lb. Teapot, stoneware. Price 38',
+    { title: 'Teapot, stoneware', sizeIn: [12, 8, 6], weightLb: 4, soldMinor: 3800 },
+  ],
+  [
+    'Item: porcelain figurine, 1.5lb. Sold: $60. Shipping: $12',
+    { title: 'porcelain figurine', weightLb: 1.5, soldMinor: 6000, shippingCollectedMinor: 1200 },
+  ],
+  [
+    'barometer 10x10x4 in approx, weight 3.5 lbs, buyer paid $12 shipping, zip 40217',
+    { title: 'barometer', sizeIn: [10, 10, 4], weightLb: 3.5, shippingCollectedMinor: 1200, destinationPostcode: '40217' },
+  ],
+  ['gilt mirror 24 x 18 x 2 - 9lb - $110', { title: 'gilt mirror', sizeIn: [24, 18, 2], weightLb: 9, soldMinor: 11_000 }],
+  ['mantel clock, 7 lb, free shipping', { title: 'mantel clock', weightLb: 7, shippingCollectedMinor: 0 }],
+  ['Qty 3: cast iron trivets 6x6x1, 1lb ea', { title: 'cast iron trivets', count: 3, sizeIn: [6, 6, 1], weightLb: 1 }],
+  ['Lot of (12) silver spoons, 9 oz total', { title: 'silver spoons', count: 12, weightLb: 9 / 16 / 12 }],
+  ['Six (6) crystal wine goblets, 10 oz each', { title: 'crystal wine goblets', count: 6, weightLb: 0.625 }],
+  ['pair of bookends 6 x 5 x 3 4lb the pair', { title: 'bookends', count: 2, sizeIn: [6, 5, 3], weightLb: 2 }],
+])('%s', (text, wanted) => {
+  const { readings, archetype: _, ...line } = read(text);
+  expect(line).toEqual(wanted);
+  // each part is shown as it was written
+  for (const { at, text: own } of readings) expect(text.slice(...at)).toBe(own);
+  expect(readings.filter(({ problem, doubt }) => problem ?? doubt)).toEqual([]);
+});
+
+test.each([
+  'Co. Antrim linen cloth',
+  'St. Elmo lamp',
+  'lamp, 12-light, oak-framed',
+  'No. 4 hand plane',
+  'approx. 5 lb',
+  'shelf, 6 - 8 in wide',
+  'Mr. Blue, 3.5 x 4.5 x 2',
+])('%s is as it was typed', (text) => expect(asTyped(text)).toBe(text));
+
+test('letters keep their places, whatever parts them', () => {
+  const text = 'Item: jug\t4 lb | 9 x 8 x 7 - $40. Shipping: 12';
+  expect(asTyped(text)).toHaveLength(text.length);
+});
+
+test('six cents more or less: a price has both, a side has not, and a sale has one', () => {
+  expect(read('vase, 6 in x 4 in, 38.00').soldMinor).toBe(3800);
+  expect(read('vase, 6 in x 4 in, 38.5').soldMinor).toBeUndefined();
+  expect(read('vase, 6 in x 4 in, sold 40, 38.00').soldMinor).toBe(4000);
+});
+
+test('what is of the sale and of no piece is no piece: shipping after a plus', () => {
+  const [one, ...others] = readSaleLines('two lamps, 7 x 7 x 20, sold 180 + $30 shipping', setting);
+  expect(one).toMatchObject({ title: 'lamps', count: 2, soldMinor: 18_000, shippingCollectedMinor: 3000 });
+  expect(others).toEqual([]);
+  expect(readSaleLines('lamp, 7 lb + shade, 2 lb, to 40217', setting)).toHaveLength(2);
+});
