@@ -1,21 +1,20 @@
 'use client';
 import { Button } from 'antd';
-import { useEffect, useState } from 'react';
 import { shortCounter, type PlanDocument } from '@inch-nest/core';
 import type { NestUse } from '../../parcel/useNest.ts';
 import { planner } from '../../parcel/planner.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { enoughWords, freeWords, insteadWords } from '../../words/shortWords.ts';
-import type { EnoughAnswer } from '../../workers/planner.protocol.ts';
-
-type Found = Extract<NonNullable<NestUse['found']>, { kind: 'planned' }>;
-type Best = Extract<EnoughAnswer, { kind: 'enough' }>['best'];
+import { useAfterSearch } from '../../parcel/useAfterSearch.ts';
 
 /** What the nest in hand wants more of than is free for it; and what the recommended one was made without, with its price. */
 export function ShortHere({ plan, nest }: { plan: PlanDocument; nest: NestUse }) {
   const { write } = useShop();
   const { request, found, searching } = nest;
-  const best = useEnough(nest);
+  const best = useAfterSearch(nest, found?.kind === 'planned', async (of) => {
+    const said = await planner().withEnough(of);
+    return said.kind === 'enough' ? said.best : null;
+  });
   const counter = shortCounter(request);
   const shortOf = ({ uses = [] }: PlanDocument) => counter(uses);
   const short = shortOf(plan);
@@ -40,22 +39,4 @@ export function ShortHere({ plan, nest }: { plan: PlanDocument; nest: NestUse })
       <b>Made without what is short.</b> {enoughWords(found.recommended, best, write)}
     </p>
   );
-}
-
-/** Looked up once the search has its answer; a search of its own, which the next one ends. */
-function useEnough({ request, found, searching }: NestUse): Best {
-  const [answer, setAnswer] = useState<{ of: Found; best: Best } | null>(null);
-  const planned = !searching && found?.kind === 'planned' ? found : null;
-  useEffect(() => {
-    if (!planned) return;
-    let stale = false;
-    void planner()
-      .withEnough(request)
-      .then((said) => !stale && said.kind === 'enough' && setAnswer({ of: planned, best: said.best }))
-      .catch(() => undefined);
-    return () => {
-      stale = true;
-    };
-  }, [request, planned]);
-  return answer && answer.of === planned ? answer.best : null;
 }

@@ -1,15 +1,13 @@
 'use client';
 import { Button } from 'antd';
-import { useEffect, useState } from 'react';
 import { countedTitle, evenStacks, formatChance, piecesOf, waysToStack, type Stacking } from '@inch-nest/core';
 import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { pieceInHand } from '../../parcel/bundleInHand.ts';
 import { planner } from '../../parcel/planner.ts';
+import { useAfterSearch } from '../../parcel/useAfterSearch.ts';
 import { useShop } from '../../session/ShopContext.tsx';
-import type { StackedAnswer } from '../../workers/planner.protocol.ts';
 
-type Best = Extract<StackedAnswer, { kind: 'stacked' }>['best'];
 /** What is not cheaper by so much is not worth another word; a share of what it is expected to cost. */
 const WORTH_TELLING = 0.03;
 
@@ -54,22 +52,12 @@ function stackedWords({ most, interleaf }: Stacking, facts: ReturnType<typeof pi
   return `${countedTitle(facts)} ${how}${interleaf === null ? '' : `, ${nameOf(interleaf).toLowerCase()} between each two`}`;
 }
 
-/** Looked up once the search has its answer, where there is something to stack and nothing was wrapped yet. */
-function useStacked({ request, found, searching }: NestUse): Best {
-  const [answer, setAnswer] = useState<{ of: typeof found; best: Best } | null>(null);
-  const { locks } = request;
+/** What stacking would make, where there is something to stack and nothing was wrapped yet. */
+function useStacked(nest: NestUse) {
+  const { locks } = nest.request;
   const isWrapped = [locks, ...(locks.others ?? [])].some((one) => one?.bundle !== undefined);
-  const asked = !searching && found && !isWrapped && waysToStack(request).length > 0 ? found : null;
-  useEffect(() => {
-    if (!asked) return;
-    let stale = false;
-    void planner()
-      .stacked(request)
-      .then((said) => !stale && said.kind === 'stacked' && setAnswer({ of: asked, best: said.best }))
-      .catch(() => undefined);
-    return () => {
-      stale = true;
-    };
-  }, [request, asked]);
-  return answer && answer.of === asked ? answer.best : null;
+  return useAfterSearch(nest, !isWrapped && waysToStack(nest.request).length > 0, async (of) => {
+    const said = await planner().stacked(of);
+    return said.kind === 'stacked' ? said.best : null;
+  });
 }
