@@ -1,4 +1,4 @@
-import { laidOf, planBundles, type PlanBundle, type PlanDocument, type PlanLayer } from '@inch-nest/core';
+import { laidOf, planBundles, stackedWords, type PlanBundle, type PlanDocument, type PlanLayer } from '@inch-nest/core';
 import { lettersByCounts } from './lettersOfPieces.ts';
 
 /** The letters that bundles bear, by their order: `A`, or `B–D` for several that are alike. */
@@ -28,8 +28,10 @@ const shortly = (layer: PlanLayer): string =>
 /** The wraps of a plan in a few words, of several different bundles each by its letter. */
 export function wrapWords(plan: PlanDocument, none: string): string {
   const bundles = planBundles(plan);
-  const each = bundles.map(({ layers, boxed }) =>
-    [layers.map(shortly).join(', ') || none, boxed ? `in ${boxed.name} of its own` : null].filter(Boolean).join(', '),
+  const each = bundles.map((bundle) =>
+    [stackedWords(bundle), bundle.layers.map(shortly).join(', ') || none, bundle.boxed ? `in ${bundle.boxed.name} of its own` : null]
+      .filter(Boolean)
+      .join(', '),
   );
   if (bundles.length === 1) return each[0]!;
   const letters = lettersOf(bundles);

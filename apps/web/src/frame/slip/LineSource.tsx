@@ -6,7 +6,7 @@ import { TAPE_OVER_END_IN, type CostLine, type House, type PlanDocument } from '
 
 /** How one line of the cost came about: what it is made of, by which formula, from where. */
 export function LineSource({ line, plan, house, write }: { line: CostLine['key']; plan: PlanDocument; house: House; write: Writers }) {
-  const { quote, box, inner, layers, fills } = plan;
+  const { quote, box, inner, layers, fills, interleaved } = plan;
   switch (line) {
     case 'postage':
     case 'cover':
@@ -43,6 +43,11 @@ export function LineSource({ line, plan, house, write }: { line: CostLine['key']
             {(1 + house.scrapShare).toFixed(2)} for offcuts × the roll’s price.
           </p>
           <ul>
+            {interleaved && (
+              <li>
+                {interleaved.name} between each two: {interleaved.sheets} sheets, {write.money(interleaved.costMinor)}
+              </li>
+            )}
             {layers.map((layer) => (
               <li key={layer.key}>
                 {layer.name}: {tornWords(layer.sheets, layer.lengthIn, write)}, {write.money(layer.costMinor)}

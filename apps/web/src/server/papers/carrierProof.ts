@@ -5,6 +5,7 @@ import {
   formatEdgeCrush,
   planBundles,
   SEAL_WORDS,
+  stackedWords,
   type BoxStock,
   type PlanDocument,
 } from '@inch-nest/core';
@@ -144,14 +145,19 @@ function packedWords(plan: PlanDocument, shop: ClaimOf['shop'], { write }: Paper
   const least = Math.min(gaps.front, gaps.back, gaps.left, gaps.right, gaps.bottom, gaps.top);
   const guarded = planBundles(plan).flatMap(({ piece }) => piece.hardPoints.filter(({ guard }) => guard !== null));
   return [
-    ...planBundles(plan).flatMap(({ piece, layers, boxed, bundleIn }) => [
-      ...(plan.others ? [`${piece.title}:`] : []),
-      ...layers.map(
-        (layer) => `${capital(laidRound(layer))}${layer.stiff || layer.sleeve ? '' : `, ${write.length(layer.thicknessIn)} thick`}.`,
-      ),
-      `Wrapped it measures ${write.size(boxed?.withinIn ?? bundleIn)}.`,
-      ...(boxed ? [`In a box of its own, ${boxed.name}${strength(boxed.key)}.`] : []),
-    ]),
+    ...planBundles(plan).flatMap((bundle) => {
+      const { piece, layers, boxed, bundleIn } = bundle;
+      const stacked = stackedWords(bundle);
+      return [
+        ...(plan.others ? [`${piece.title}:`] : []),
+        ...(stacked ? [`${capital(stacked)}.`] : []),
+        ...layers.map(
+          (layer) => `${capital(laidRound(layer))}${layer.stiff || layer.sleeve ? '' : `, ${write.length(layer.thicknessIn)} thick`}.`,
+        ),
+        `Wrapped it measures ${write.size(boxed?.withinIn ?? bundleIn)}.`,
+        ...(boxed ? [`In a box of its own, ${boxed.name}${strength(boxed.key)}.`] : []),
+      ];
+    }),
     ...(guarded.length > 0 ? [`Guards on ${guarded.length} of its weak points.`] : []),
     ...(plan.shared
       ? [

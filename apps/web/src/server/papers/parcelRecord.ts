@@ -1,4 +1,4 @@
-import { formatChance, laidOf, planBundles } from '@inch-nest/core';
+import { formatChance, laidOf, planBundles, stackedWords } from '@inch-nest/core';
 import { flow, line, rule, type Page, type Paper, type SheetSize } from './paper.ts';
 import type { PaperFacts } from './PaperFacts.ts';
 import { sharersWords } from '../../words/wrapWords.ts';
@@ -32,10 +32,11 @@ export function recordPage(facts: PaperFacts): Page {
       ...(plan
         ? [
             title('How it is packed'),
-            ...planBundles(plan).flatMap(({ piece, layers, boxed }) => [
-              ...(plan.others ? [said(`${piece.title}:`)] : []),
-              ...layers.map((layer) => said(laidOf(layer))),
-              ...(boxed ? [said(`in a box of its own, ${boxed.name}`)] : []),
+            ...planBundles(plan).flatMap((bundle) => [
+              ...(plan.others ? [said(`${bundle.piece.title}:`)] : []),
+              ...[stackedWords(bundle) ?? []].flat().map((words) => said(words)),
+              ...bundle.layers.map((layer) => said(laidOf(layer))),
+              ...(bundle.boxed ? [said(`in a box of its own, ${bundle.boxed.name}`)] : []),
             ]),
             ...(plan.shared ? [said(`${sharersWords(plan)} together in ${plan.shared.name}`)] : []),
             ...(plan.inner ? [said(`in ${plan.inner.name}`)] : []),

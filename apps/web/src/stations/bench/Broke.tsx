@@ -13,7 +13,8 @@ export function Broke({ parcel, log, plan }: { parcel: ParcelUse; log: BenchLog;
   const [note, setNote] = useState<string | null>(null);
   const owed = moneyOf(parcel.view);
   const done = new Set(log.life.steps.map((step) => step.key));
-  const ofBundle = ({ layers, block }: PlanBundle) => block.at.length * layers.reduce((sum, layer) => sum + layer.costMinor, 0);
+  const ofBundle = ({ layers, block, interleaved }: PlanBundle) =>
+    block.at.length * layers.reduce((sum, layer) => sum + layer.costMinor, 0) + (interleaved?.costMinor ?? 0);
   const wraps = done.size === 0 ? 0 : planBundles(plan).reduce((sum, bundle) => sum + ofBundle(bundle), 0);
   const costMinor = Math.round(owed.soldMinor + owed.shippingCollectedMinor + wraps);
   if (log.life.state === 'brokenAtBench')

@@ -92,7 +92,7 @@ test('the nest says how many sheets, how large and how thick, and nothing of wha
   const { nest } = nestOf(of);
   const { container } = await draw(<StackTile plan={nest.plan!} parcel={parcelOf(of)} nest={nest} />);
   // 2 + 2 sheets of 6 × 6
-  expect(container.textContent).toContain('stacks of 3, 3; 4 sheets, 6 in × 6 in, 1/16 in thick');
+  expect(container.textContent).toContain('stacks of 3 and 3; 4 sheets, 6 in × 6 in, 1/16 in thick');
   const single = nestOf(tiles({ count: 1 })).nest;
   expect((await draw(<StackTile plan={single.plan!} parcel={parcelOf(of)} nest={single} />)).container.textContent).toBe('');
 });

@@ -196,6 +196,7 @@ export interface PlanInterleaved {
   readonly rollWidthIn: number;
   /** Of all stacks together. */
   readonly sheets: number;
+  readonly costMinor: number;
   readonly short: boolean;
 }
 

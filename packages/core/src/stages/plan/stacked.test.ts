@@ -6,6 +6,7 @@ import { writeBenchSteps } from '../bench/writeBenchSteps.ts';
 import { knockChance } from '../frontier/touching.ts';
 import { traceFrontier } from '../frontier/traceFrontier.ts';
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
+import { laidWords, stackedWords } from '../wrap/laidWords.ts';
 import { derivePlan } from './derivePlan.ts';
 import { findFaults } from './findFaults.ts';
 import { waysToStack, withStacks } from './stackThem.ts';
@@ -68,6 +69,14 @@ describe('a stack and what lies in it', () => {
     const of = (interleaf: string | null) => derive({ count: 1, interleaf });
     expect(writePlanDocument(of('foamSheet8'), asked().house)).toEqual(writePlanDocument(of(null), asked().house));
   });
+});
+
+test('stacks are told in words, with what lies between', () => {
+  const told = (more: Parameters<typeof request>[0]) => stackedWords(writePlanDocument(derive(more), asked().house));
+  expect(told(inStacks)).toBe('stacks of 8, 7 and 7, foam sheet 1/8 between each two');
+  expect(told({ count: 3, stackOf: 3 })).toBe('a stack of 3');
+  expect(told({ count: 3 })).toBeNull();
+  expect(laidWords({ turns: 1, between: true })).toBe('between those of a stack');
 });
 
 describe('piece against piece within a stack', () => {

@@ -159,13 +159,14 @@ const sharedIn = ({ of, box, fill, atIn, outsideIn, insideIn, withinIn, gaps, co
 });
 const tubesIn = ({ count, acrossIn, eachIn, pressedToIn }: StandingTubes) => ({ count, acrossIn, eachIn, pressedToIn });
 
-const interleavedIn = ({ stock, thicknessIn, sheetIn, sheets, areaIn2 }: Interleaved, bundles: number): PlanInterleaved => ({
+const interleavedIn = ({ stock, thicknessIn, sheetIn, sheets, areaIn2, costMinor }: Interleaved, bundles: number): PlanInterleaved => ({
   key: stock.key,
   name: stock.name,
   thicknessIn,
   sheetIn,
   rollWidthIn: stock.rollWidthIn,
   sheets,
+  costMinor: bundles * costMinor,
   short: (bundles * areaIn2) / IN2_PER_FT2 > stock.onHandFt2,
 });
 

@@ -7,6 +7,8 @@ export interface Laid {
   readonly sleeve?: boolean | undefined;
   /** It is folded between two bundles: turns are its thicknesses. */
   readonly folded?: boolean | undefined;
+  /** Sheets of it lie between the pieces of a stack. */
+  readonly between?: boolean | undefined;
 }
 
 /** Turns as hands count them: `half a turn`, `1 turn`, `1 1/2 turns`. */
@@ -17,11 +19,26 @@ export function turnsWords(turns: number): string {
 }
 
 /** What is laid, without what it is of: `2 turns`, `1 card`, `one`. */
-export function laidWords({ turns, stiff, sleeve, folded }: Laid): string {
+export function laidWords({ turns, stiff, sleeve, folded, between }: Laid): string {
   if (sleeve) return 'one';
   if (folded) return `folded ${turns} thick`;
+  if (between) return 'between those of a stack';
   const cards = Math.round(turns * 2);
   return stiff ? `${cards} ${cards === 1 ? 'card' : 'cards'}` : turnsWords(turns);
+}
+
+/** How pieces are stacked, before anything is wound round them: `stacks of 8, 8 and 7, foam sheet between each two`; null where they are not. */
+export function stackedWords({
+  block: { stacks, stackedAlong },
+  interleaved,
+}: {
+  readonly block: { readonly stacks: readonly number[]; readonly stackedAlong?: number };
+  readonly interleaved?: { readonly name: string };
+}): string | null {
+  if (stackedAlong === undefined) return null;
+  const [last, ...others] = [...stacks].reverse();
+  const how = others.length === 0 ? `a stack of ${last}` : `stacks of ${[...others].reverse().join(', ')} and ${last}`;
+  return interleaved ? `${how}, ${interleaved.name.toLowerCase()} between each two` : how;
 }
 
 /** What is laid, with what it is of: `2 turns of small bubble`, `1 backing card`, `2 backing cards`, `the padded envelope`. */
