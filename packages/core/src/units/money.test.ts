@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { parseMoney, roundedTogether, roundMinor } from './money.ts';
+import { currencySign, parseMoney, roundedTogether, roundMinor, signAt } from './money.ts';
 
 // Hamilton's method by hand: 0.4, 0.4, 0.2 of one cent go to the first that lost most
 test.each<[number[], number[]]>([
@@ -38,3 +38,17 @@ test.each<[string, number | null]>([
   ['1.234', null],
   ['1,000,000.01', null],
 ])('%s is read as %p', (text, minor) => expect(parseMoney(text)).toBe(minor));
+
+// ISO 4217 codes and the signs they are written with
+test.each([
+  ['USD', '$'],
+  ['EUR', '€'],
+  ['GBP', '£'],
+  ['JPY', '¥'],
+])('%s is written %s', (code, sign) => {
+  expect(currencySign(code)).toBe(sign);
+  expect(parseMoney(`${sign}84.50`)).toBe(8450);
+  expect(parseMoney(`84,50 ${sign}`)).toBe(8450);
+  expect(signAt(`84 ${sign}`)).toBe(sign);
+  expect(signAt('84')).toBeNull();
+});

@@ -20,7 +20,7 @@ export function GuessAhead({ shelf }: { shelf: ShelfTag[] }) {
   const [text, setText] = useState('');
   const [asked, setAsked] = useState<number | null>(null);
   useEffect(() => setText(localStorage.getItem(DRAFT) ?? ''), []);
-  const setting = { today: shop.today, todayIsOver: shop.todayIsOver, system: person.system };
+  const setting = { today: shop.today, todayIsOver: shop.todayIsOver, system: person.system, currency: shop.currency };
   const lines = readSaleLines(text, setting);
   const wrong = lines.flatMap(({ readings }) => readings).filter((reading) => reading.problem !== null);
   const { plans, busy } = useGuess(lines, text, shop);

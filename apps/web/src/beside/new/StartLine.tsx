@@ -31,7 +31,7 @@ export function StartLine() {
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   useEffect(() => setText(localStorage.getItem(DRAFT) ?? ''), []);
-  const setting = { today: shop.today, todayIsOver: shop.todayIsOver, system: person.system };
+  const setting = { today: shop.today, todayIsOver: shop.todayIsOver, system: person.system, currency: shop.currency };
   const lines = readSaleLines(text, setting);
   const wrong = lines.flatMap(({ readings }) => readings).filter((reading) => reading.problem !== null);
   const named = lines.every(({ title }) => title);

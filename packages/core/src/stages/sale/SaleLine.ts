@@ -57,4 +57,6 @@ export interface SaleLineSetting {
   today: CivilDate;
   todayIsOver?: boolean;
   system?: UnitSystem;
+  /** The shop's; an amount with another sign is asked about. */
+  currency?: string;
 }

@@ -70,3 +70,12 @@ test('what is of the sale and of no piece is no piece: shipping after a plus', (
   expect(others).toEqual([]);
   expect(readSaleLines('lamp, 7 lb + shade, 2 lb, to 40217', setting)).toHaveLength(2);
 });
+
+test('a price in another currency than the shop’s is taken as it stands, and asked about', () => {
+  const asked = (text: string, currency: string) => readSaleLine(text, { ...setting, currency }).readings.flatMap(({ asks }) => asks ?? []);
+  expect(readSaleLine('jug, €85', setting).soldMinor).toBe(8500);
+  expect(asked('jug, €85', 'EUR')).toEqual([]);
+  expect(asked('jug, $85, 12 $ shipping', 'USD')).toEqual([]);
+  expect(asked('jug, sold £85', 'USD')).toEqual(['money is in $ here: is that what it comes to?']);
+  expect(asked('jug, 85 €, 2 lb', 'GBP')).toEqual(['money is in £ here: is that what it comes to?']);
+});

@@ -3,7 +3,7 @@
 /** Words that say which field follows; a full stop before them ends what was said before. */
 const SAYS =
   'weights?|wt|weighs|dimensions?|dims|measure(?:s|ments)|size|price|asking|sold|paid|cost|shipping|postage|zip|postcode|item|title';
-const FULL_STOP = new RegExp(`\\.(?=\\s+(?:(?:${SAYS})\\b|\\$))`, 'gi');
+const FULL_STOP = new RegExp(`\\.(?=\\s+(?:(?:${SAYS})\\b|\\p{Sc}))`, 'giu');
 /** One before a capital ends a sentence, unless it shortens a word. */
 const SENTENCE = /(?<=[a-z]{4}|\b(?:in|cm|lbs?|oz|kg))\.(?=\s+[A-Z])/g;
 const NAMES_IT = /(^|[,;])(\s*)((?:item|title|name|description|product)\s*:)/gi;

@@ -10,9 +10,11 @@ import {
   COMMA_BETWEEN_SIDES,
   countBehind,
   countWithin,
+  currencySign,
   leadingCount,
   parseMoney,
   parseQuantity,
+  signAt,
   trailingCount,
   type Span,
 } from '../../units/index.ts';
@@ -133,11 +135,24 @@ const EACH = /\s+(?:each|apiece|ea\.?)$/i;
 /** Before an amount too: `each 4 x 4 x 9`. */
 const EACH_FIRST = /^each\s+(?=(?:(?:about|approx\.?|weigh(?:s|ing)?|sold|at)\s+)*[^\p{L}\s])/iu;
 
+/** An amount with the sign of another currency is taken as it stands, and asked about. */
+function askedOfSign(field: SaleLineField, said: string, { currency }: SaleLineSetting): Pick<Reading, 'asks'> {
+  const sign = field.endsWith('Minor') ? signAt(said) : null;
+  if (sign === null || currency === undefined || sign === currencySign(currency)) return {};
+  return { asks: `money is in ${currencySign(currency)} here: is that what it comes to?` };
+}
+
 /** Reads one part; what is not understood joins the title. */
 function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Reading {
   const each = EACH.test(text) || EACH_FIRST.test(text);
   const part = text.replace(EACH, '').replace(EACH_FIRST, '').replace(BEHIND, 'shipping $1');
-  const told = (field: SaleLineField, said = part): Reading => ({ field, problem: null, said, ...(each ? { each } : {}) });
+  const told = (field: SaleLineField, said = part): Reading => ({
+    field,
+    problem: null,
+    said,
+    ...(each ? { each } : {}),
+    ...askedOfSign(field, said, setting),
+  });
   for (const [lead, field, fill] of KEYWORDS) {
     const match = lead.exec(part);
     if (!match) continue;

@@ -14,7 +14,7 @@ const money =
   };
 
 /** An amount by itself is what it was sold for. */
-export const BARE_MONEY = /^(?=\$\s?\d|\d[\d.,]*\s?\$$)/;
+export const BARE_MONEY = /^(?=\p{Sc}\s?\d|\d[\d.,]*\s?\p{Sc}$)/u;
 
 /** What leads a field by a word of its own, and how what follows fills it: an answer is what is wrong with it. */
 export const KEYWORDS: readonly [RegExp, SaleLineField, Fill][] = [
