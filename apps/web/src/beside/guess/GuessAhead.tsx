@@ -2,7 +2,16 @@
 import { Button, Input } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import { ARCHETYPES, formatChance, POSTCODE, POSTCODE_SAYS, readSaleLines, type PlanDocument } from '@inch-nest/core';
+import {
+  ARCHETYPES,
+  formatChance,
+  POSTCODE,
+  POSTCODE_SAYS,
+  planBundles,
+  readSaleLines,
+  stackedWords,
+  type PlanDocument,
+} from '@inch-nest/core';
 import { sumOfLines, type ShelfTag } from '@inch-nest/contracts';
 import { Refusal, send } from '../../session/http.ts';
 import { LIKE_THIS } from '../../words/likeThis.ts';
@@ -25,6 +34,7 @@ export function GuessAhead({ shelf }: { shelf: ShelfTag[] }) {
   const wrong = lines.flatMap(({ readings }) => readings).filter((reading) => reading.problem !== null);
   const { plans, busy } = useGuess(lines, text, shop);
   const found = plans.flatMap((one) => (one.plan ? [one.plan] : []));
+  const held = found[0] ? planBundles(found[0]) : [];
   const asking = askFor(found, shop.house);
   const ask = asked ?? asking.shippingMinor;
   const [soldMinor, paidMinor] = [sumOfLines(lines, 'soldMinor') + asking.onPriceMinor, sumOfLines(lines, 'paidMinor')];
@@ -67,6 +77,7 @@ export function GuessAhead({ shelf }: { shelf: ShelfTag[] }) {
                   line.archetype ? ARCHETYPES[line.archetype].name : 'taken for compact ceramic',
                   line.sizeIn ? write.size(line.sizeIn) : 'size guessed',
                   line.weightLb !== undefined ? write.weight(line.weightLb) : 'weight guessed',
+                  ...(held[at] ? [stackedWords(held[at])].filter((words) => words !== null) : []),
                 ].join(' · ')}
               </p>
             ),

@@ -1,6 +1,14 @@
 'use client';
 import { useEffect, useState } from 'react';
-import type { PlanDocument, SaleLine } from '@inch-nest/core';
+import {
+  isBetterStacked,
+  waysToStack,
+  withStacks,
+  type PlanDocument,
+  type PlanRequest,
+  type SaleLine,
+  type Stacking,
+} from '@inch-nest/core';
 import { requestOfLines, zonesReached, type SearchAnswer, type ShopView, type ZoneReached } from '@inch-nest/contracts';
 import { planner } from '../../parcel/planner.ts';
 
@@ -18,10 +26,17 @@ export function useGuess(lines: readonly SaleLine[], text: string, shop: ShopVie
     let stale = false;
     const run = async () => {
       const plans: ZonePlan[] = [];
+      let stackings: readonly Stacking[] | null = null;
       for (const reached of zonesReached(shop.cards, shop.originPostcode)) {
         if (stale) return;
-        const found = await planner().search(requestOfLines(lines, shop, 'guess', reached.postcode));
+        const request = requestOfLines(lines, shop, 'guess', reached.postcode);
+        let found = await planner().search(stackings ? withStacks(request, stackings) : request);
         if (stale || found.kind === 'superseded') return;
+        // flat ones go stacked where that is better: known once, for all zones
+        if (plans.length === 0 && !stackings && (stackings = await betterStacked(request, found))) {
+          found = await planner().search(withStacks(request, stackings));
+          if (stale || found.kind === 'superseded') return;
+        }
         plans.push(
           found.kind === 'planned' && !found.byHand
             ? { ...reached, plan: found.recommended }
@@ -39,6 +54,15 @@ export function useGuess(lines: readonly SaleLine[], text: string, shop: ShopVie
     // oxlint-disable-next-line react-hooks/exhaustive-deps -- the lines follow from the text
   }, [text, ready, shop]);
   return worked.of === text && ready ? worked : { plans: [], busy: ready };
+}
+
+/** How pieces are stacked that are better so than each by itself; null where none are. */
+async function betterStacked(request: PlanRequest, found: SearchAnswer): Promise<readonly Stacking[] | null> {
+  if (waysToStack(request).length === 0) return null;
+  const said = await planner().stacked(request);
+  if (said.kind !== 'stacked' || !said.best) return null;
+  const singly = found.kind === 'planned' ? found : null;
+  return isBetterStacked(said.best, singly && singly.recommended, singly?.ceiling ?? 1) ? said.best.stackings : null;
 }
 
 const reasonsOf = (found: Exclude<SearchAnswer, { kind: 'failed' | 'superseded' }>): readonly string[] =>

@@ -1,15 +1,12 @@
 'use client';
 import { Button } from 'antd';
-import { countedTitle, evenStacks, formatChance, piecesOf, waysToStack, type Stacking } from '@inch-nest/core';
+import { countedTitle, evenStacks, formatChance, isBetterStacked, piecesOf, waysToStack, type Stacking } from '@inch-nest/core';
 import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { pieceInHand } from '../../parcel/bundleInHand.ts';
 import { planner } from '../../parcel/planner.ts';
 import { useAfterSearch } from '../../parcel/useAfterSearch.ts';
 import { useShop } from '../../session/ShopContext.tsx';
-
-/** What is not cheaper by so much is not worth another word; a share of what it is expected to cost. */
-const WORTH_TELLING = 0.03;
 
 /** Plates, tiles, books, each wrapped by itself: what stacking them would make, with a sheet between each two of what breaks. */
 export function StackThem({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
@@ -18,8 +15,7 @@ export function StackThem({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }
   const best = useStacked(nest);
   if (!best || !found || nest.searching) return null;
   const now = found.kind === 'planned' ? found.recommended : null;
-  const isSafe = found.kind !== 'planned' || best.chance <= Math.max(found.ceiling, found.recommended.chance);
-  if (now && (!isSafe || best.expectedMinor > now.expectedMinor * (1 - WORTH_TELLING))) return null;
+  if (!isBetterStacked(best, now, found.kind === 'planned' ? found.ceiling : 1)) return null;
   const facts = piecesOf(request);
   const stack = () => {
     for (const { at, most, interleaf } of best.stackings) {

@@ -4,5 +4,5 @@ export { boxesShared, takeShared } from './shareThem.ts';
 export { takenHollow } from './takenHollow.ts';
 export { standsOnEdge } from './wishedPieces.ts';
 export { cheapestHonest } from './sideBySide.ts';
-export { mayNest, waysToStack, type Stacking } from './stackThem.ts';
+export { isBetterStacked, mayNest, waysToStack, withStacks, type Stacking } from './stackThem.ts';
 export { neighboursOfPlan } from './neighboursOfPlan.ts';
