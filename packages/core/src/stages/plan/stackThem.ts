@@ -87,9 +87,9 @@ export function waysToStack(request: PlanRequest): Stacking[][] {
 function highestOf(facts: PieceFacts): number | null {
   const { count, stackOf, nestStepIn, within, hardPoints } = facts;
   const archetype = ARCHETYPES[facts.archetype];
-  const stands = count < STACK.fewest || stackOf > 1 || nestStepIn !== null || within !== null || archetype.cased || facts.keepUpright;
+  const isNone = count < STACK.fewest || stackOf > 1 || nestStepIn !== null || within !== null || archetype.cased || facts.keepUpright;
   // the rim of a plate lies with the plate
-  if (stands || hardPoints.some(({ kind }) => kind !== 'rim' && HARD_POINTS[kind].touches)) return null;
+  if (isNone || hardPoints.some(({ kind }) => kind !== 'rim' && HARD_POINTS[kind].touches)) return null;
   const { sizeIn, weightLb } = guessMissing(facts, archetype);
   const axis = stackAxis(sizeIn, null);
   const across = Math.min(...sizeIn.filter((_, side) => side !== axis));
@@ -110,7 +110,7 @@ const GOES_INTO_ITS_LIKE =
 export const mayNest = ({ title, count, stackOf, nestStepIn, within }: PieceFacts): boolean =>
   count > 1 && stackOf === 1 && nestStepIn === null && within === null && GOES_INTO_ITS_LIKE.test(title);
 
-/** Thin foam, then paper that touches no delicate finish, then small bubble; tissue tears, and a card does not give. */
+/** Thin foam, then small bubble, then paper, of which neither touches a delicate finish; tissue tears, and a card does not give. */
 function sheetFor(facts: PieceFacts, most: number, wraps: readonly WrapStock[]): string | null {
   const { sizeIn } = guessMissing(facts, ARCHETYPES[facts.archetype]);
   const axis = stackAxis(sizeIn, null);
