@@ -28,13 +28,12 @@ const read = <Value>(text: string | undefined, otherwise: Value): Value => (text
 
 function factsOf({ piece }: DemoParcel): PieceFacts {
   const archetype = read<ArchetypeKey>(piece['archetype'], 'compactCeramic');
-  const presets = kindPresets(ARCHETYPES[archetype]);
+  const presets = kindPresets(ARCHETYPES[archetype], null, piece['title']);
   const size = parseQuantity(piece['size'] ?? '', 'imperial');
   const weight = parseQuantity(piece['weight'] ?? '', 'imperial');
   const [lengthIn = null, widthIn = null, heightIn = null] = size.kind === 'dimensions' ? size.inches : [];
   return {
-    ...plainFacts('piece', archetype),
-    title: piece['title'] ?? '',
+    ...plainFacts('piece', archetype, piece['title']),
     count: Number(piece['count'] ?? 1),
     stackOf: Number(piece['stackOf'] ?? 1),
     lengthIn,

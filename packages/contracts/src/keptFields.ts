@@ -114,8 +114,12 @@ export const startOfSale = (originPostcode: string, shipBy: CivilDate): SaleValu
 });
 
 /** How a piece of a kind starts until somebody looks; what of it depends on its size is as that size has it, where one is known. */
-export const startOfPiece = (archetype: ArchetypeKey, size: PieceValues['size'] = null): PieceValues => ({
-  title: ARCHETYPES[archetype].name,
+export const startOfPiece = (
+  archetype: ArchetypeKey,
+  size: PieceValues['size'] = null,
+  title = ARCHETYPES[archetype].name,
+): PieceValues => ({
+  title,
   count: 1,
   stackOf: 1,
   interleaf: null,
@@ -127,7 +131,7 @@ export const startOfPiece = (archetype: ArchetypeKey, size: PieceValues['size'] 
   weight: null,
   replacementMinor: null,
   archetype,
-  ...kindPresets(ARCHETYPES[archetype], size),
+  ...kindPresets(ARCHETYPES[archetype], size, title),
   movingParts: 'none',
   steadying: [],
   hollows: [],

@@ -19,8 +19,7 @@ export function requestOfLines(lines: readonly SaleLine[], shop: ShopView, id: s
     const sides = line.sizeIn ?? [];
     const count = line.count ?? 1;
     return {
-      ...plainFacts(`${id}-${at + 1}`, archetype.key),
-      title: line.title ?? archetype.name,
+      ...plainFacts(`${id}-${at + 1}`, archetype.key, line.title),
       count,
       lengthIn: sides[0] ?? null,
       widthIn: sides[1] ?? null,

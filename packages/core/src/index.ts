@@ -223,7 +223,7 @@ export type { Otherwise, OtherwiseMade } from './stages/plan/packedOtherwise.ts'
 export * from './stages/box/choices.ts';
 export { boxesOf } from './stages/plan/stockFor.ts';
 export { usualHardPoints } from './engineering/pieces/usualHardPoints.ts';
-export { hardPointsOfNewKind, hardPointsOfNewSize, kindPresets, type KindPresets } from './engineering/pieces/kindPresets.ts';
+export * from './engineering/pieces/kindPresets.ts';
 export { CUSHION_MATERIALS, type CushionKey, type CushionMaterial } from './engineering/cushion/cushionMaterials.ts';
 export { boxFaceOf } from './stages/box/boxFaceOf.ts';
 export * from './stages/wrap/choices.ts';

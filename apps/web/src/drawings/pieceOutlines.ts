@@ -1,4 +1,4 @@
-import type { ArchetypeKey } from '@inch-nest/core';
+import { isStemmed, type ArchetypeKey } from '@inch-nest/core';
 
 /** A point of an outline as shares of the piece's own sides: along, and up. */
 export type Share = readonly [along: number, up: number];
@@ -79,9 +79,6 @@ const bell = solid(pts('0 .44, .55 .42, .78 .32, .92 .14, 1 0, 1 1, .92 .86, .78
 /** Kinds that are drawn, and the shapes of one kind that its title tells apart. */
 export type OutlineKey = ArchetypeKey | 'stemmed' | 'bowl' | 'pot' | 'tile';
 
-/** Glass that stands on a stem, by its name. */
-const STEMMED = /\b(?:wine[- ]glass(?:es)?|goblets?|(?:champagne[- ])?flutes?|stemware|snifters?|coupes?)\b/i;
-
 /** What is open above, by its name: wider than its foot, or as wide all the way up. */
 const BOWL = /\b(?:bowls?|basins?|dish(?:es)?|saucers?|plates?|platters?|chargers?)\b/i;
 const POT = /\b(?:(?:stock ?|sauce ?|jam ?|flower ?)?pots?|crocks?|pails?|buckets?|planters?|saucepans?|cauldrons?)\b/i;
@@ -112,7 +109,7 @@ export function outlineKeyOf({
   if (isOpen && BOWL.test(title)) return 'bowl';
   if (isOpen && POT.test(title)) return 'pot';
   if (isOpen && TILE.test(title)) return 'tile';
-  return isGlass && (STEMMED.test(title) || hardPoints.some(({ kind }) => kind === 'stem')) ? 'stemmed' : (archetype as ArchetypeKey);
+  return isGlass && (isStemmed(title) || hardPoints.some(({ kind }) => kind === 'stem')) ? 'stemmed' : (archetype as ArchetypeKey);
 }
 
 /** Each kind of piece in profile, from three sides: ours, drawn within its own length, width and height. */

@@ -2,6 +2,7 @@ import {
   ARCHETYPES,
   frozenFact,
   hardPointsOfNewKind,
+  hardPointsOfNewName,
   hardPointsOfNewSize,
   kindPresets,
   recordParcel,
@@ -147,19 +148,17 @@ async function keepField(
 /** Longer than this nothing is kept that cannot be read. */
 const MOST_DRAFT = 2000;
 
-/** What changes with a field of a piece: another kind brings its presets, another size moves what nobody has touched. */
+/** What changes with a field of a piece: another kind brings its presets, another size or name moves what nobody has touched. */
 function broughtAlong(fields: Record<string, KeptField>, name: string, value: unknown): Record<string, Side> {
-  const { archetype, size } = fields as unknown as { [Name in keyof PieceValues]: { value: PieceValues[Name] } };
-  if (name === 'archetype')
-    return broughtByKind(fields, ARCHETYPES[archetype.value], ARCHETYPES[value as PieceValues['archetype']], size.value);
+  const { archetype, size, title, hardPoints } = fields as unknown as { [Name in keyof PieceValues]: { value: PieceValues[Name] } };
+  const kind = ARCHETYPES[archetype.value];
+  if (name === 'archetype') return broughtByKind(fields, kind, ARCHETYPES[value as PieceValues['archetype']], size.value, title.value);
+  if (name !== 'size' && name !== 'title') return {};
   const points = fields['hardPoints']!;
-  if (name !== 'size') return {};
-  const moved = hardPointsOfNewSize(
-    points.value as KindPresets['hardPoints'],
-    ARCHETYPES[archetype.value],
-    size.value,
-    value as PieceValues['size'],
-  );
+  const moved =
+    name === 'size'
+      ? hardPointsOfNewSize(hardPoints.value, kind, size.value, value as PieceValues['size'], title.value)
+      : hardPointsOfNewName(hardPoints.value, kind, size.value, title.value, value as string);
   return sameContent(moved, points.value) ? {} : { hardPoints: { text: points.text, value: moved } };
 }
 
@@ -172,8 +171,9 @@ function broughtByKind(
   former: Archetype,
   next: Archetype,
   size: PieceValues['size'],
+  title: string,
 ): Record<string, Side> {
-  const presets = kindPresets(next, size);
+  const presets = kindPresets(next, size, title);
   const along: Record<string, Side> = {};
   for (const name of Object.keys(presets) as (keyof KindPresets)[]) {
     const field = fields[name]!;
@@ -181,7 +181,7 @@ function broughtByKind(
     const untouched = field.text === '';
     const value =
       name === 'hardPoints'
-        ? hardPointsOfNewKind(field.value as KindPresets['hardPoints'], former, next, size)
+        ? hardPointsOfNewKind(field.value as KindPresets['hardPoints'], former, next, size, title)
         : untouched
           ? presets[name]
           : field.value;

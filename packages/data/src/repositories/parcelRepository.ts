@@ -157,7 +157,7 @@ const moneyIn = (sale: FieldTexts, { today }: ShopView, { system }: ShopView['pe
 function pieceFields(piece: FieldTexts, shop: ShopView, person: ShopView['people'][number]): Record<string, KeptField> {
   const setting = { today: shop.today, system: person.system };
   const size = piece['size'] === undefined ? null : readField('piece', 'size', piece['size'], setting);
-  const start = startOfPiece(readArchetype(piece['archetype']), size?.ok ? (size.value as PieceValues['size']) : null);
+  const start = startOfPiece(readArchetype(piece['archetype']), size?.ok ? (size.value as PieceValues['size']) : null, piece['title']);
   return Object.fromEntries(
     Object.entries(start).map(([path, value]) => {
       const typed = piece[path];

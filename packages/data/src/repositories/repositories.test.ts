@@ -257,6 +257,18 @@ describe('another kind', () => {
   });
 });
 
+test('another name brings the parts it tells of where nobody touched them, and one undo takes it back', async () => {
+  const id = await bowl(room, shop);
+  await save(id, field('archetype', JSON.stringify('handledWare'), 0));
+  const kinds = async () => (await read(id)).piece.hardPoints.value.map((point) => point.kind);
+  const rename = async (title: string) => save(id, field('title', title, (await read(id)).piece.title.revision));
+  expect(await kinds()).toEqual(['handle', 'spout']);
+  await rename('blue mug');
+  expect(await kinds()).toEqual(['handle']);
+  await takeBack(room, shop, id, { personId: ODILE, direction: 'undo' }, NOW);
+  expect(await kinds()).toEqual(['handle', 'spout']);
+});
+
 test('another size takes the glazing of a picture to where its pane is then, and one undo takes it back', async () => {
   const id = await bowl(room, shop);
   await save(id, field('archetype', JSON.stringify('glazedFlat'), 0));

@@ -1,5 +1,5 @@
 import { ARCHETYPES } from './archetypes.ts';
-import { hardPointsOfNewKind, hardPointsOfNewSize, kindPresets } from './kindPresets.ts';
+import { hardPointsOfNewKind, hardPointsOfNewName, hardPointsOfNewSize, kindPresets } from './kindPresets.ts';
 import { usualHardPoints } from './usualHardPoints.ts';
 
 const PICTURE = ARCHETYPES.glazedFlat;
@@ -26,4 +26,16 @@ test('a size that turns out otherwise takes the glazing along, and leaves what s
 test('a jug that turns out to be a picture gets its glazing where its size has the pane', () => {
   const jug = ARCHETYPES.handledWare;
   expect(hardPointsOfNewKind(kindPresets(jug).hardPoints, jug, PICTURE, [20, 16, 1])).toEqual(usualHardPoints(PICTURE, [20, 16, 1]));
+});
+
+test('a jug that turns out to be a mug loses its spout, unless somebody touched what it has', () => {
+  const jug = ARCHETYPES.handledWare;
+  const [handle, spout] = kindPresets(jug, null, 'blue jug').hardPoints;
+  const own = { ...handle!, id: 'mine', face: 'back' as const };
+  const renamed = (points: Parameters<typeof hardPointsOfNewName>[0], title = 'blue mug') =>
+    hardPointsOfNewName(points, jug, null, 'blue jug', title);
+  expect(renamed([handle!, spout!, own]).map(({ id }) => id)).toEqual(['mine', handle!.id]);
+  for (const touched of [[handle!, { ...spout!, reachIn: 2 }], [handle!], []]) expect(renamed(touched)).toEqual(touched);
+  // one that somebody took off does not come back with a word more
+  expect(renamed([handle!], 'blue jug, chipped')).toEqual([handle]);
 });

@@ -14,12 +14,12 @@ export interface KindPresets {
 }
 
 /** What a kind of piece brings along, in one place: whoever takes up a kind takes all of it. */
-export const kindPresets = (archetype: Archetype, size: KnownSize = null): KindPresets => ({
+export const kindPresets = (archetype: Archetype, size: KnownSize = null, title = ''): KindPresets => ({
   form: null,
   finish: archetype.finish,
   dampSensitive: archetype.dampSensitive,
   keepUpright: archetype.keepUpright,
-  hardPoints: usualHardPoints(archetype, size),
+  hardPoints: usualHardPoints(archetype, size, title),
 });
 
 /**
@@ -31,14 +31,32 @@ export function hardPointsOfNewKind(
   former: Archetype,
   next: Archetype,
   size: KnownSize = null,
+  title = '',
 ): readonly HardPoint[] {
-  const brought = usualHardPoints(former, size);
+  const brought = usualHardPoints(former, size, title);
   const untouched = (point: HardPoint) =>
     brought.some((one) => one.id === point.id && JSON.stringify(one) === JSON.stringify({ ...one, ...point }));
   const kept = points.filter((point) => !untouched(point));
-  const usual = usualHardPoints(next, size).filter((one) => !kept.some((own) => own.kind === one.kind && own.face === one.face));
+  const usual = usualHardPoints(next, size, title).filter((one) => !kept.some((own) => own.kind === one.kind && own.face === one.face));
   const taken = new Set(kept.map((point) => point.id));
   return [...kept, ...usual.map((point) => (taken.has(point.id) ? { ...point, id: `${point.id}-${next.key}` } : point))];
+}
+
+/**
+ * The hard points of a piece that turns out to be called otherwise: where another name tells of other parts, and nobody touched any that
+ * the former brought, those take their place.
+ */
+export function hardPointsOfNewName(
+  points: readonly HardPoint[],
+  kind: Archetype,
+  size: KnownSize,
+  former: string,
+  next: string,
+): readonly HardPoint[] {
+  const [brought, usual] = [usualHardPoints(kind, size, former), usualHardPoints(kind, size, next)];
+  const isAsBrought = (one: HardPoint) => points.some((point) => JSON.stringify({ ...one, ...point }) === JSON.stringify(one));
+  if (JSON.stringify(brought) === JSON.stringify(usual) || !brought.every(isAsBrought)) return points;
+  return [...points.filter(({ id }) => !brought.some((one) => one.id === id)), ...usual];
 }
 
 /** The hard points of a piece of which the size turns out otherwise: those its kind brought and nobody touched go where they belong then. */
@@ -47,8 +65,9 @@ export function hardPointsOfNewSize(
   kind: Archetype,
   former: KnownSize,
   next: KnownSize,
+  title = '',
 ): readonly HardPoint[] {
-  const [brought, usual] = [usualHardPoints(kind, former), usualHardPoints(kind, next)];
+  const [brought, usual] = [usualHardPoints(kind, former, title), usualHardPoints(kind, next, title)];
   return points.map((point) => {
     const at = brought.findIndex((one) => one.id === point.id && JSON.stringify(one) === JSON.stringify({ ...one, ...point }));
     return at < 0 ? point : usual[at]!;

@@ -211,6 +211,31 @@ test('hard points: a guard always helps, and is half an inch longer than the par
   expect(FACE_AXIS).toEqual({ left: 0, right: 0, front: 1, back: 1, bottom: 2, top: 2 });
 });
 
+test.each<[string, ArchetypeKey, string]>([
+  ['six coffee mugs', 'handledWare', 'handle right'],
+  ['tea cup and saucer', 'handledWare', 'handle right'],
+  ['tea pot', 'handledWare', 'handle right, spout left'],
+  ['coffee set with six cups', 'handledWare', 'handle right, spout left'],
+  ['soup tureen', 'handledWare', 'handle left, handle right'],
+  ['cut glass goblets', 'pressedGlass', 'rim top, stem bottom'],
+  ['sherry glasses', 'blownGlass', 'rim top, stem bottom'],
+  ['shot glasses', 'blownGlass', 'rim top'],
+  ['fishing float', 'blownGlass', ''],
+  ['christmas ornaments', 'blownGlass', ''],
+  ['hourglass', 'blownGlass', ''],
+  ['violin', 'thinFigure', 'finial right'],
+  ['accordion', 'thinFigure', ''],
+  ['china shepherdess', 'thinFigure', 'ear left'],
+  // a name of another kind says nothing of this one
+  ['mug with a goblet on it', 'compactCeramic', ''],
+])('%s as %s sticks out at its %s', (title, kind, parts) =>
+  expect(
+    usualHardPoints(ARCHETYPES[kind], null, title)
+      .map((one) => `${one.kind} ${one.face}`)
+      .join(', '),
+  ).toBe(parts),
+);
+
 test('usual hard points: one for each the kind names, bare, in the middle of its face', () => {
   for (const kind of Object.values(ARCHETYPES)) {
     const points = usualHardPoints(kind);

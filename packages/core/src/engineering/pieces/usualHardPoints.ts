@@ -1,5 +1,6 @@
 import type { Archetype } from './Archetype.ts';
 import type { Face, HardPoint } from './hardPoints.ts';
+import { partsByName } from './partsByName.ts';
 
 /** How far a part stands out until somebody says, inches; judgement. */
 const USUAL_REACH_IN = 1;
@@ -8,11 +9,11 @@ const USUAL_REACH_IN = 1;
 export type KnownSize = readonly (number | null)[] | null;
 
 /**
- * The weak spots that a kind of piece usually has: in the middle of their faces, bare, until somebody looks. A pane lies on the
+ * The weak spots that a kind of piece usually has, as far as its name tells: in the middle of their faces, bare, until somebody looks. A pane lies on the
  * largest face of a piece whose size is known, however that was told.
  */
-export const usualHardPoints = ({ hardPoints }: Pick<Archetype, 'hardPoints'>, size: KnownSize = null): HardPoint[] =>
-  hardPoints.map(([kind, usual], i) => ({
+export const usualHardPoints = (archetype: Pick<Archetype, 'key' | 'hardPoints'>, size: KnownSize = null, title = ''): HardPoint[] =>
+  partsByName(title, archetype).map(([kind, usual], i) => ({
     id: `${kind}-${i + 1}`,
     kind,
     face: kind === 'glazing' ? paneFace(size, usual) : usual,

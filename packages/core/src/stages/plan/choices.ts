@@ -6,3 +6,4 @@ export { standsOnEdge } from './wishedPieces.ts';
 export { cheapestHonest } from './sideBySide.ts';
 export { isBetterStacked, mayNest, waysToStack, withStacks, type Stacking } from './stackThem.ts';
 export { neighboursOfPlan } from './neighboursOfPlan.ts';
+export { isStemmed } from '../../engineering/pieces/partsByName.ts';

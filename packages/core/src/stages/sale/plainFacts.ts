@@ -3,12 +3,12 @@ import { ARCHETYPES } from '../../engineering/pieces/archetypes.ts';
 import { kindPresets } from '../../engineering/pieces/kindPresets.ts';
 import type { PieceFacts } from './Order.ts';
 
-/** One piece of a kind of which nothing else is known: as its kind usually is, unmeasured, nothing along with it. */
-export function plainFacts(id: string, kind: ArchetypeKey): PieceFacts {
+/** One piece of a kind, called so, of which nothing else is known: as its kind usually is, unmeasured, nothing along with it. */
+export function plainFacts(id: string, kind: ArchetypeKey, title = ARCHETYPES[kind].name): PieceFacts {
   return {
-    ...kindPresets(ARCHETYPES[kind]),
+    ...kindPresets(ARCHETYPES[kind], null, title),
     id,
-    title: ARCHETYPES[kind].name,
+    title,
     count: 1,
     stackOf: 1,
     interleaf: null,
