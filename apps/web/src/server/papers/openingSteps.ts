@@ -110,7 +110,9 @@ function unwindSteps({ layers, piece, block, boxed, interleaved }: PlanBundle, i
     ...together.map(({ does, tape, what }) => `${does} ${what.join(', then ')}${of}; ${tape}.`),
     ...piece.hardPoints.filter((point) => point.guard).map((point) => `Take the guard off the ${HARD_POINTS[point.kind].name} last.`),
     ...(block.pieces > count
-      ? [`Take the tape off the stacks before they are lifted apart${interleaved ? '; a sheet lies between each two' : ''}.`]
+      ? [
+          `Take the tape off ${count === 1 ? 'the stack before it is' : 'the stacks before they are'} lifted apart${interleaved ? '; a sheet lies between each two' : ''}.`,
+        ]
       : []),
   ];
 }

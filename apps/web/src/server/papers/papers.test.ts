@@ -106,6 +106,12 @@ test('of several each is lifted out, the last one first, and what goes along is 
   const stacks = derivePlan(books, { ...CHOICE, box: '16x14x12' });
   if (stacks.kind === 'noPlan') throw new Error(stacks.reasons.join());
   expect(openingSteps(writePlanDocument(stacks.option, books.house)).at(-1)).toMatch(/tape off the stacks/);
+  const tiles = request({ count: 4, stackOf: 4, interleaf: 'smallBubble', lengthIn: 6, widthIn: 6, heightIn: 0.5, weightLb: 0.7 });
+  const stack = derivePlan(tiles, { ...CHOICE, box: '16x14x12' });
+  if (stack.kind === 'noPlan') throw new Error(stack.reasons.join());
+  expect(openingSteps(writePlanDocument(stack.option, tiles.house)).at(-1)).toBe(
+    'Take the tape off the stack before it is lifted apart; a sheet lies between each two.',
+  );
 });
 
 test('what stands in another comes out before that, and the buyer is told that it is in there', () => {
