@@ -128,6 +128,23 @@ function* enoughOf(request: PlanRequest) {
   return { best: found && { costMinor: found.option.costMinor, chance: found.option.chance, short: found.short } };
 }
 
+/** What is found out beside the search, remembered by its kind and request; a newer search makes it answer `superseded`. */
+async function beside<Answer extends EnoughAnswer | StackedAnswer>(
+  kind: Exclude<Answer['kind'], 'superseded' | 'failed'>,
+  request: PlanRequest,
+  work: Generator<unknown, Omit<Exclude<Answer, { kind: 'superseded' | 'failed' }>, 'kind'>>,
+): Promise<Answer> {
+  try {
+    const mine = latestSearch;
+    return await memory.answered<Answer>([kind, request], isWhole, async () => {
+      const found = await inSlices(work, mine);
+      return (found ? { kind, ...found } : { kind: 'superseded' }) as Answer;
+    });
+  } catch (error) {
+    return failed(error) as Answer;
+  }
+}
+
 const planner: Planner = {
   async search(request, early) {
     const mine = ++latestSearch;
@@ -188,29 +205,9 @@ const planner: Planner = {
     return Promise.resolve();
   },
 
-  async withEnough(request) {
-    try {
-      const mine = latestSearch;
-      return await memory.answered<EnoughAnswer>(['enough', request], isWhole, async () => {
-        const found = await inSlices(enoughOf(request), mine);
-        return found ? { kind: 'enough', best: found.best } : { kind: 'superseded' };
-      });
-    } catch (error) {
-      return failed(error);
-    }
-  },
+  withEnough: (request) => beside<EnoughAnswer>('enough', request, enoughOf(request)),
 
-  async stacked(request) {
-    try {
-      const mine = latestSearch;
-      return await memory.answered<StackedAnswer>(['stacked', request], isWhole, async () => {
-        const found = await inSlices(stackedOf(request), mine);
-        return found ? { kind: 'stacked', best: found.best } : { kind: 'superseded' };
-      });
-    } catch (error) {
-      return failed(error);
-    }
-  },
+  stacked: (request) => beside<StackedAnswer>('stacked', request, stackedOf(request)),
 
   drop(shock, heightIn, face, steps) {
     return Promise.resolve(playDrop(shock, heightIn, face, steps));

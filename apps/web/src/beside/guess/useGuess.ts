@@ -33,7 +33,7 @@ export function useGuess(lines: readonly SaleLine[], text: string, shop: ShopVie
         let found = await planner().search(stackings ? withStacks(request, stackings) : request);
         if (stale || found.kind === 'superseded') return;
         // flat ones go stacked where that is better: known once, for all zones
-        if (plans.length === 0 && !stackings && (stackings = await betterStacked(request, found))) {
+        if (plans.length === 0 && (stackings = await betterStacked(request, found))) {
           found = await planner().search(withStacks(request, stackings));
           if (stale || found.kind === 'superseded') return;
         }

@@ -29,7 +29,7 @@ export function StackThem({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }
   return (
     <div className="banner mind" role="status">
       <p>
-        <b>Stacked they go for less:</b> {best.stackings.map((one) => stackedWords(one, facts[one.at]!, nameOf)).join('; ')}.{' '}
+        <b>Stacked they go for less:</b> {best.stackings.map((one) => howStacked(one, facts[one.at]!, nameOf)).join('; ')}.{' '}
         {now
           ? `${write.money(best.costMinor)} in place of ${write.money(now.costMinor)}, ${formatChance(best.chance)} in place of ${formatChance(now.chance)}.`
           : `${write.money(best.costMinor)}, ${formatChance(best.chance)}.`}
@@ -42,7 +42,7 @@ export function StackThem({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }
 }
 
 /** `24 tiles in 2 stacks of 12, a sheet of thin foam between each two`. */
-function stackedWords({ most, interleaf }: Stacking, facts: ReturnType<typeof piecesOf>[number], nameOf: (key: string) => string): string {
+function howStacked({ most, interleaf }: Stacking, facts: ReturnType<typeof piecesOf>[number], nameOf: (key: string) => string): string {
   const stacks = evenStacks(facts.count, most);
   const how = stacks.length === 1 ? 'in one stack' : `in ${stacks.length} stacks of ${[...new Set(stacks)].join(' or ')}`;
   return `${countedTitle(facts)} ${how}${interleaf === null ? '' : `, ${nameOf(interleaf).toLowerCase()} between each two`}`;

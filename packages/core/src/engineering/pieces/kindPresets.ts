@@ -22,6 +22,10 @@ export const kindPresets = (archetype: Archetype, size: KnownSize = null, title 
   hardPoints: usualHardPoints(archetype, size, title),
 });
 
+/** True of a point that is as it was brought: nobody touched it. */
+const isAsBrought = (brought: HardPoint, point: HardPoint): boolean =>
+  brought.id === point.id && JSON.stringify(brought) === JSON.stringify({ ...brought, ...point });
+
 /**
  * The hard points of a piece that turns out to be of another kind: what the former kind had brought and nobody
  * touched goes, what the new kind brings comes, and what a person pinned or changed stays.
@@ -34,9 +38,7 @@ export function hardPointsOfNewKind(
   title = '',
 ): readonly HardPoint[] {
   const brought = usualHardPoints(former, size, title);
-  const untouched = (point: HardPoint) =>
-    brought.some((one) => one.id === point.id && JSON.stringify(one) === JSON.stringify({ ...one, ...point }));
-  const kept = points.filter((point) => !untouched(point));
+  const kept = points.filter((point) => !brought.some((one) => isAsBrought(one, point)));
   const usual = usualHardPoints(next, size, title).filter((one) => !kept.some((own) => own.kind === one.kind && own.face === one.face));
   const taken = new Set(kept.map((point) => point.id));
   return [...kept, ...usual.map((point) => (taken.has(point.id) ? { ...point, id: `${point.id}-${next.key}` } : point))];
@@ -54,8 +56,8 @@ export function hardPointsOfNewName(
   next: string,
 ): readonly HardPoint[] {
   const [brought, usual] = [usualHardPoints(kind, size, former), usualHardPoints(kind, size, next)];
-  const isAsBrought = (one: HardPoint) => points.some((point) => JSON.stringify({ ...one, ...point }) === JSON.stringify(one));
-  if (JSON.stringify(brought) === JSON.stringify(usual) || !brought.every(isAsBrought)) return points;
+  const isUntouched = brought.every((one) => points.some((point) => isAsBrought(one, point)));
+  if (JSON.stringify(brought) === JSON.stringify(usual) || !isUntouched) return points;
   return [...points.filter(({ id }) => !brought.some((one) => one.id === id)), ...usual];
 }
 
@@ -69,7 +71,7 @@ export function hardPointsOfNewSize(
 ): readonly HardPoint[] {
   const [brought, usual] = [usualHardPoints(kind, former, title), usualHardPoints(kind, next, title)];
   return points.map((point) => {
-    const at = brought.findIndex((one) => one.id === point.id && JSON.stringify(one) === JSON.stringify({ ...one, ...point }));
+    const at = brought.findIndex((one) => isAsBrought(one, point));
     return at < 0 ? point : usual[at]!;
   });
 }

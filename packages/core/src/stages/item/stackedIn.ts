@@ -19,6 +19,13 @@ export function stackedIn(oneIn: Triple, high: number, nestStepIn: number | null
   return oneIn.map((side, at) => (at === axis ? side + (high - 1) * stepIn : side)) as unknown as Triple;
 }
 
+/** The face by which pieces lie on one another, the longer side first, inches. */
+export function stackedFaceIn(oneIn: Triple, nestStepIn: number | null): readonly [long: number, wide: number] {
+  const axis = stackAxis(oneIn, nestStepIn);
+  const [wide, long] = oneIn.filter((_, at) => at !== axis).sort((a, b) => a - b) as [number, number];
+  return [long, wide];
+}
+
 /** By how much a sheet between two of a stack raises it, inches: more than its thickness between walls that lean. */
 export const raisedBy = (thicknessIn: number, oneIn: Triple, nestStepIn: number | null): number =>
   nestStepIn === null ? thicknessIn : thicknessIn / leanOf(oneIn);

@@ -7,7 +7,7 @@ import { evenStacks } from '../../engineering/stowage/Block.ts';
 import { IN2_PER_FT2 } from '../../units/index.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
 import { guessMissing } from '../item/guessMissing.ts';
-import { stackAxis } from '../item/stackedIn.ts';
+import { stackedFaceIn } from '../item/stackedIn.ts';
 import type { PieceFacts } from '../sale/Order.ts';
 import { piecesOf, type PlanRequest } from './PlanRequest.ts';
 
@@ -91,11 +91,11 @@ function highestOf(facts: PieceFacts): number | null {
   // the rim of a plate lies with the plate
   if (isNone || hardPoints.some(({ kind }) => kind !== 'rim' && HARD_POINTS[kind].touches)) return null;
   const { sizeIn, weightLb } = guessMissing(facts, archetype);
-  const axis = stackAxis(sizeIn, null);
-  const across = Math.min(...sizeIn.filter((_, side) => side !== axis));
-  if (sizeIn[axis] > flatShareOf(archetype) * across) return null;
+  const [, across] = stackedFaceIn(sizeIn, null);
+  const thickIn = Math.min(...sizeIn);
+  if (thickIn > flatShareOf(archetype) * across) return null;
   const most = Math.min(
-    Math.floor(across / sizeIn[axis] + 1e-9),
+    Math.floor(across / thickIn + 1e-9),
     Math.floor(STACK.mostLb / weightLb + 1e-9),
     archetype.fragility === null ? count : STACK.mostBrittle,
   );
@@ -113,8 +113,7 @@ export const mayNest = ({ title, count, stackOf, nestStepIn, within }: PieceFact
 /** Thin foam, then small bubble, then paper, of which neither touches a delicate finish; tissue tears, and a card does not give. */
 function sheetFor(facts: PieceFacts, most: number, wraps: readonly WrapStock[]): string | null {
   const { sizeIn } = guessMissing(facts, ARCHETYPES[facts.archetype]);
-  const axis = stackAxis(sizeIn, null);
-  const [length, width] = sizeIn.filter((_, side) => side !== axis) as [number, number];
+  const [length, width] = stackedFaceIn(sizeIn, null);
   const ft2 = ((facts.count - evenStacks(facts.count, most).length) * length * width) / IN2_PER_FT2;
   const fit = wraps
     .filter(({ stiff, role, abrasive, onHandFt2, cushion }) => {

@@ -5,7 +5,7 @@ import type { WrapStock } from '../../engineering/materials/stock.ts';
 import { IN2_PER_FT2 } from '../../units/index.ts';
 import type { House } from '../../house/House.ts';
 import type { InspectedPiece } from '../item/InspectedPiece.ts';
-import { raisedBy, stackAxis } from '../item/stackedIn.ts';
+import { raisedBy, stackAxis, stackedFaceIn } from '../item/stackedIn.ts';
 
 /** Minutes to cut a sheet and lay it on, to lay a piece on its stack, and to tape a stack on three sides; judgement. */
 const MINUTES = { sheet: 0.25, piece: 0.1, tape: 0.5 };
@@ -42,14 +42,14 @@ export function interleave(piece: InspectedPiece, wraps: readonly WrapStock[], {
   if (!stock) return null;
   const axis = stackAxis(oneIn, facts.nestStepIn);
   const thicknessIn = sheetThicknessIn(stock);
-  const [wide, long] = oneIn.filter((_, at) => at !== axis).sort((a, b) => a - b) as [number, number];
+  const sheetIn = stackedFaceIn(oneIn, facts.nestStepIn);
   const sheets = facts.count - stacks.length;
   const each = sheets / stacks.length;
-  const areaIn2 = each * long * wide;
+  const areaIn2 = each * sheetIn[0] * sheetIn[1];
   return {
     stock,
     thicknessIn,
-    sheetIn: [long, wide],
+    sheetIn,
     sheets,
     axis,
     raisesIn: (high - 1) * raisedBy(thicknessIn, oneIn, facts.nestStepIn),
