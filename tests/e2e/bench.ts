@@ -1,6 +1,6 @@
 import { join } from 'node:path';
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test as plain, type BrowserContext, type Page } from '@playwright/test';
+import axe from 'axe-core';
 import type { Happening } from '@inch-nest/core';
 import { planRequestFor, type ParcelView, type SearchAnswer, type ShelfTag, type ShopView } from '@inch-nest/contracts';
 import { createThrowAwayApp } from '../../scripts/lib/throwAwayApp.mjs';
@@ -145,14 +145,16 @@ export { expect };
  * @param rules of the checker; all of that standard without
  */
 export async function expectAccessible(page: Page, rules?: readonly string[]): Promise<void> {
-  const violations = await lookedThrough(page, rules ? { rules } : {});
+  const violations = await lookedThrough(page, rules ?? OF_THE_STANDARD);
   const found: string[] = [];
-  for (const { id, nodes } of violations) {
-    const targets = nodes.map((node) => node.target.join(' '));
+  for (const { id, targets } of violations) {
     for (const target of targets) if (id !== 'target-size' || (await isSmallInFull(page, target))) found.push(`${id}: ${target}`);
   }
   expect(found).toEqual([]);
 }
+
+/** How long anything may take to come to rest; looked at with each picture the browser draws, not by a clock that counts in seconds. */
+const PATIENCE = { timeout: 60_000, polling: 'raf' } as const;
 
 /** A tablet, a phone, and a page of 1280 enlarged four times. */
 const NARROWER = [
@@ -165,15 +167,23 @@ const BY_WIDTH = ['target-size', 'scrollable-region-focusable'];
 /** Where things stand otherwise than on a wide one, and some in other colours. */
 const PHONE = 390;
 
-/** What reaches beyond a page that is wider than its screen. */
-function runsOff(width: number): string[] {
-  if (document.documentElement.scrollWidth <= width) return [];
+/**
+ * What reaches beyond a page that is wider than its screen, once that has come to rest: a drawing is as wide as its place is
+ * when that has been measured.
+ */
+async function runsOff({ width, patience }: { width: number; patience: number }): Promise<string[]> {
+  const drawn = () => new Promise(requestAnimationFrame);
   const right = (one: Element) => one.getBoundingClientRect().right;
   const scrolls = (one: Element): boolean =>
     getComputedStyle(one).overflowX !== 'visible' || (one.parentElement !== null && scrolls(one.parentElement));
-  // what is pushed along in a part of the page widens nothing
-  const far = [...document.querySelectorAll('body *')].filter((one) => right(one) > width + 1 && !scrolls(one.parentElement!));
-  return far
+  const far = () => {
+    if (document.documentElement.scrollWidth <= width) return [];
+    // what is pushed along in a part of the page widens nothing
+    return [...document.querySelectorAll('body *')].filter((one) => right(one) > width + 1 && !scrolls(one.parentElement!));
+  };
+  await drawn();
+  for (const end = Date.now() + patience; far().length > 0 && Date.now() < end;) await drawn();
+  return far()
     .slice(0, 8)
     .map((one) => `${one.tagName}.${one.getAttribute('class') ?? ''} “${one.textContent.slice(0, 60)}” to ${right(one)}`);
 }
@@ -182,17 +192,25 @@ function runsOff(width: number): string[] {
 export async function expectRoomFor(page: Page): Promise<void> {
   for (const [width, height] of NARROWER) {
     await page.setViewportSize({ width, height });
-    // as it comes to rest: a drawing is as wide as its place is once that has been measured
-    await expect.poll(() => page.evaluate(runsOff, width), { message: `${page.url()} at ${width}` }).toEqual([]);
+    expect(await page.evaluate(runsOff, { width, patience: PATIENCE.timeout }), `${page.url()} at ${width}`).toEqual([]);
     await expectAccessible(page, width === PHONE ? [...BY_WIDTH, 'color-contrast'] : BY_WIDTH);
   }
 }
 
-/** What a checker finds; no page holds another, and what passes is not told: a third of the time. */
-async function lookedThrough(page: Page, { rules, only }: { rules?: readonly string[]; only?: string } = {}) {
-  const all = new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).setLegacyMode(true);
-  const axe = rules ? all.withRules([...rules]) : all.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']);
-  return (await (only ? axe.include(only) : axe).analyze()).violations;
+/** The rules of WCAG 2.2 AA, as the checker marks them. */
+const OF_THE_STANDARD = { type: 'tag' as const, values: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] };
+
+/** What a checker finds, and where; it is put into a page once, and tells nothing of what passes: a third of the time. */
+async function lookedThrough(page: Page, rules: typeof OF_THE_STANDARD | readonly string[], only = 'html') {
+  if (!(await page.evaluate(() => 'axe' in globalThis))) await page.evaluate(axe.source);
+  return page.evaluate(
+    async ({ within, runOnly }) => {
+      const { run } = (globalThis as unknown as { axe: typeof axe }).axe;
+      const { violations } = await run(within, { resultTypes: ['violations'], runOnly });
+      return violations.map(({ id, nodes }) => ({ id, targets: nodes.map(({ target }) => target.join(' ')) }));
+    },
+    { within: only, runOnly: 'type' in rules ? rules : [...rules] },
+  );
 }
 
 /** True where a target is too small even when nothing lies over it: what is half under an edge is reached by scrolling. */
@@ -201,7 +219,7 @@ async function isSmallInFull(page: Page, target: string): Promise<boolean> {
     .locator(target)
     .first()
     .evaluate((one) => one.scrollIntoView({ block: 'center' }));
-  return (await lookedThrough(page, { rules: ['target-size'], only: target })).some(({ id }) => id === 'target-size');
+  return (await lookedThrough(page, ['target-size'], target)).some(({ id }) => id === 'target-size');
 }
 
 /** The open parcel as the server keeps it. */
@@ -212,9 +230,6 @@ export async function kept(page: Page): Promise<ParcelView> {
     return (await (await fetch(`/api/parcels/${parcel}?person=${shop.people[0]!.id}`)).json()) as ParcelView;
   }, id);
 }
-
-/** How long anything may take to come to rest; looked at with each picture the browser draws, not by a clock that counts in seconds. */
-const PATIENCE = { timeout: 60_000, polling: 'raf' } as const;
 
 /** Waits until everything typed is in the database. */
 export async function saved(page: Page): Promise<void> {
