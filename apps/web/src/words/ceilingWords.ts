@@ -1,28 +1,19 @@
 import { formatChance, type BoxToGet, type OutsideNest } from '@inch-nest/core';
-import { boxesWords } from './boxesWords.ts';
 import type { Writers } from './writers.ts';
 
-/**
- * That no nest of the stockroom stays below the ceiling, and the box that would.
- *
- * @param apart what several boxes would come to, where that is safer
- */
+/** That no nest of the stockroom stays below the ceiling, and the box that would. */
 export function ceilingWords(
   chance: number,
   ceiling: number,
   toGet: BoxToGet | null,
   write: Pick<Writers, 'size' | 'money'>,
-  apart: { readonly chance: number; readonly deltaCostMinor: number; readonly boxes: number } | null = null,
 ): { title: string; says: string } {
-  const split = apart
-    ? ` In ${boxesWords(apart.boxes)} it is ${formatChance(apart.chance)} for ${money(apart.deltaCostMinor, write.money)}.`
-    : '';
   const wall = toGet?.wall === 'double' ? ', double wall,' : '';
   return {
     title: `Nothing in the stockroom stays below ${formatChance(ceiling)}.`,
     says: toGet
-      ? `This is the safest there is, ${formatChance(chance)}. A box of ${write.size(toGet.insideIn)}${wall} would make it ${formatChance(toGet.chance)} for ${money(toGet.deltaCostMinor, write.money)}.${split}`
-      : `This is the safest there is, ${formatChance(chance)}, and no larger box alone would mend it.${split}`,
+      ? `This is the safest there is, ${formatChance(chance)}. A box of ${write.size(toGet.insideIn)}${wall} would make it ${formatChance(toGet.chance)} for ${moreOrLess(toGet.deltaCostMinor, write.money)}.`
+      : `This is the safest there is, ${formatChance(chance)}, and no larger box alone would mend it.`,
   };
 }
 
@@ -32,10 +23,12 @@ export function notHeldWords(
   recommended: { readonly nestCostMinor: number; readonly chance: number },
   write: Pick<Writers, 'size' | 'money'>,
 ): string {
-  return `With a box of ${write.size(insideIn)} you do not have: ${formatChance(chance)}, ${money(nestCostMinor - recommended.nestCostMinor, write.money)} than recommended.`;
+  return `With a box of ${write.size(insideIn)} you do not have: ${formatChance(chance)}, ${moreOrLess(nestCostMinor - recommended.nestCostMinor, write.money)} than recommended.`;
 }
 
-const money = (minor: number, write: (minor: number) => string): string => (minor < 0 ? `${write(-minor)} less` : `${write(minor)} more`);
+/** So much more or less. */
+export const moreOrLess = (minor: number, write: (minor: number) => string): string =>
+  minor < 0 ? `${write(-minor)} less` : `${write(minor)} more`;
 
 /** That sending costs more than it should against what the buyer paid, with the cheapest honest way; null where it does not. */
 export function follyWords(

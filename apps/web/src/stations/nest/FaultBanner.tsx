@@ -7,9 +7,22 @@ import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { applyChange } from '../../parcel/applyChange.ts';
 import { faultWords } from '../../words/faultWords.ts';
 import { changeWords } from '../../words/changeWords.ts';
+import type { BoxedWay } from '../../workers/planner.protocol.ts';
+import { GoApart } from './GoApart.tsx';
 
 /** What is wrong with the nest, first, with the remedy as the strong button. */
-export function FaultBanner({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse; nest: NestUse }) {
+export function FaultBanner({
+  plan,
+  parcel,
+  nest,
+  apart,
+}: {
+  plan: PlanDocument;
+  parcel: ParcelUse;
+  nest: NestUse;
+  /** The best way in several boxes; null where there is none, or nobody knows yet. */
+  apart: BoxedWay | null;
+}) {
   const { write } = useShop();
   const fault = plan.faults[0];
   if (!fault) return null;
@@ -50,11 +63,7 @@ export function FaultBanner({ plan, parcel, nest }: { plan: PlanDocument; parcel
           </ul>
         </details>
       )}
-      {(fault.kind === 'byHand' || fault.kind === 'noService') && plan.others && (
-        <p>
-          <a href="#one-or-more">In several boxes it may go: they are compared below.</a>
-        </p>
-      )}
+      {(fault.kind === 'byHand' || fault.kind === 'noService') && apart && <GoApart parcel={parcel} way={apart} />}
       {remedy && (
         <Button type="primary" onClick={() => applyChange(remedy, parcel, nest)}>
           Do that

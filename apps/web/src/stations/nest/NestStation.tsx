@@ -2,16 +2,16 @@
 import { Button } from 'antd';
 import Link from 'next/link';
 import { useDeferredValue, useState } from 'react';
-import { ARCHETYPES, formatChance } from '@inch-nest/core';
+import { ARCHETYPES } from '@inch-nest/core';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { heldIn } from '@inch-nest/contracts';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import type { NestUse } from '../../parcel/useNest.ts';
-import { boxesWords } from '../../words/boxesWords.ts';
 import { ceilingWords } from '../../words/ceilingWords.ts';
 import { Balance } from './balance/Balance.tsx';
 import { FaultBanner } from './FaultBanner.tsx';
+import { GoApart } from './GoApart.tsx';
 import { MayNest } from './MayNest.tsx';
 import { MethodBar } from './MethodBar.tsx';
 import { MovedFigures } from './MovedFigures.tsx';
@@ -78,7 +78,7 @@ export function NestStation({ parcel: whole, nest }: BenchUse) {
       )}
       {nest.reasons.length > 0 && <NoPlan nest={nest} apart={oneOrMore.apart} whole={whole} />}
       {nest.found?.kind === 'planned' && nest.found.above && (
-        <AboveCeiling found={nest.found} above={nest.found.above} apart={oneOrMore.saferApart} />
+        <AboveCeiling found={nest.found} above={nest.found.above} apart={oneOrMore.saferApart} parcel={whole} />
       )}
       {!whole.view.life.sealed && (
         <>
@@ -86,7 +86,7 @@ export function NestStation({ parcel: whole, nest }: BenchUse) {
           <MayNest parcel={whole} nest={nest} />
         </>
       )}
-      {nest.plan && <FaultBanner plan={nest.plan} parcel={whole} nest={nest} />}
+      {nest.plan && <FaultBanner plan={nest.plan} parcel={whole} nest={nest} apart={oneOrMore.apart} />}
       {nest.plan && !whole.view.life.sealed && <ShortHere plan={nest.plan} nest={nest} />}
       <MovedFigures parcel={whole} nest={nest} />
       {nest.plan && plan && <NestPicture plan={nest.plan} inHand={plan} nest={nest} />}
@@ -105,26 +105,22 @@ function AboveCeiling({
   found,
   above,
   apart,
+  parcel,
 }: {
   found: Planned;
   above: NonNullable<Planned['above']>;
   apart: OneOrMoreUse['saferApart'];
+  parcel: ParcelUse;
 }) {
   const { write } = useShop();
   const { chance, costMinor } = found.recommended;
-  const split = apart && { chance: apart.chance, deltaCostMinor: apart.costMinor - costMinor, boxes: apart.parts.length };
-  const { title, says } = ceilingWords(chance, found.ceiling, above.toGet, write, split);
+  const { title, says } = ceilingWords(chance, found.ceiling, above.toGet, write);
   return (
     <div className="banner mind" role="status">
       <p>
         <b>{title}</b> {says}
-        {apart && (
-          <>
-            {' '}
-            <a href="#one-or-more">Compare them.</a>
-          </>
-        )}
       </p>
+      {apart && <GoApart parcel={parcel} way={apart} nowMinor={costMinor} />}
     </div>
   );
 }
@@ -132,13 +128,14 @@ function AboveCeiling({
 function NoPlan({
   nest: { reasons, wouldHelp, wantedIn },
   apart,
-  whole: { view },
+  whole,
 }: {
   nest: NestUse;
   apart: OneOrMoreUse['apart'];
   whole: ParcelUse;
 }) {
-  const { shop, write } = useShop();
+  const { shop } = useShop();
+  const { view } = whole;
   const held = heldIn(view);
   const mayNest = held.some(({ piece }) => piece.count.value > 1 && piece.stackOf.value === 1 && piece.nestStepIn.value === null);
   const mayHold = held.length > 1 && held.every(({ piece }) => piece.within.value === null);
@@ -166,12 +163,7 @@ function NoPlan({
             <Link href={foldingOf(wantedIn, shop.stock.linerBoard.board.caliperIn)}>Fold one from sheet board.</Link>
           </p>
         )}
-        {apart && (
-          <p>
-            In {boxesWords(apart.parts.length)} they go, for {write.money(apart.costMinor)} in all, {formatChance(apart.chance)}.{' '}
-            <a href="#one-or-more">Compare them.</a>
-          </p>
-        )}
+        {apart && <GoApart parcel={whole} way={apart} />}
       </div>
     </div>
   );

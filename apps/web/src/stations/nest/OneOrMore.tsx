@@ -1,18 +1,18 @@
 'use client';
 import { Button, Segmented } from 'antd';
-import { useState } from 'react';
-import { countedTitle, formatChance, letterOf, MOST_SHARED, type Portion, type WaysLookedAt } from '@inch-nest/core';
-import { heldIn, moneyOf, type BoxWish, type HeldPiece, type ParcelView, type SplitParcel } from '@inch-nest/contracts';
+import { formatChance, letterOf, MOST_SHARED, type Portion, type WaysLookedAt } from '@inch-nest/core';
+import { heldIn, moneyOf, type BoxWish, type HeldPiece } from '@inch-nest/contracts';
 import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { PickedClash } from '../../parcel/fields/PickedClash.tsx';
 import { usePickedField } from '../../parcel/fields/usePickedField.ts';
 import { Trouble } from '../../parts/Trouble.tsx';
-import { send } from '../../session/http.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { boxesWords } from '../../words/boxesWords.ts';
+import { inEach } from '../../words/inEach.ts';
 import { listed } from '../../words/titleOf.ts';
 import type { BoxedWay } from '../../workers/planner.protocol.ts';
+import { SendApart } from './SendApart.tsx';
 import { isSeveral, type OneOrMoreUse } from './useOneOrMore.ts';
 
 /** So many ways to split are shown. */
@@ -28,21 +28,10 @@ export function OneOrMore({
   nest: NestUse;
   use: OneOrMoreUse;
 }) {
-  const { person, write } = useShop();
-  const { view, put } = parcel;
-  const [problem, setProblem] = useState<string | null>(null);
+  const { write } = useShop();
+  const { view } = parcel;
   const held = heldIn(view);
   const wish = usePickedField(parcel, 'sale', 'boxWish');
-  const split = async ({ parts }: BoxedWay) => {
-    setProblem(null);
-    const [, ...lots] = parts.map(({ holds }) => holds.map(({ at, count }) => ({ bundleId: held[at]!.bundleId, count })));
-    const command: SplitParcel = { personId: person.id, act: 'split', lots };
-    try {
-      put(await send<ParcelView>('POST', `/api/parcels/${view.id}/pieces`, command));
-    } catch (error) {
-      setProblem(error instanceof Error ? error.message : 'that did not work');
-    }
-  };
   const pieces = held.reduce((sum, { piece }) => sum + piece.count.value, 0);
   // a box for each: of those that are alike one in each
   const isWished = ({ parts }: BoxedWay) => wish.value === 'apart' && (parts.length === held.length || parts.length === pieces);
@@ -92,12 +81,13 @@ export function OneOrMore({
                   wished={isWished(way)}
                   act={
                     frozen ? null : (
-                      <Button
-                        onClick={() => void split(way)}
-                        aria-label={`Send in ${boxesWords(way.parts.length)}: ${listed(way.parts.map(({ holds }) => lettersOf(holds, held)))}`}
+                      <SendApart
+                        parcel={parcel}
+                        way={way}
+                        label={`Send in ${boxesWords(way.parts.length)}: ${listed(way.parts.map(({ holds }) => lettersOf(holds, held)))}`}
                       >
                         Send them so
-                      </Button>
+                      </SendApart>
                     )
                   }
                 />
@@ -108,7 +98,6 @@ export function OneOrMore({
           </p>
         </>
       )}
-      <Trouble says={problem} />
     </section>
   );
 }
@@ -134,13 +123,6 @@ function lettersOf(holds: readonly Portion[], held: readonly HeldPiece[]): strin
   return holds.map(({ at, count }) => (count < held[at]!.piece.count.value ? `${count} of ` : '') + letterOf(firsts[at]!)).join(', ');
 }
 
-/** Boxes that hold the same once, with how many there are. */
-const likeOnes = (parts: BoxedWay['parts']): [BoxedWay['parts'][number], number][] =>
-  [...new Map(parts.map((part) => [JSON.stringify(part.holds), part])).entries()].map(([key, part]) => [
-    part,
-    parts.filter(({ holds }) => JSON.stringify(holds) === key).length,
-  ]);
-
 function Way({
   way,
   best,
@@ -161,10 +143,9 @@ function Way({
     <li className="boxed-way">
       <div>
         {wished && <p className="meaning">As the buyer asked</p>}
-        {likeOnes(way.parts).map(([part, boxes]) => (
+        {inEach(way.parts, held).map(({ part, what, boxes }) => (
           <p key={JSON.stringify(part.holds)}>
-            <b>{listed(part.holds.map(({ at, count }) => countedTitle({ title: held[at]!.piece.title.value, count })))}</b>{' '}
-            {boxes > 1 && `in each of ${boxesWords(boxes)} `}
+            <b>{what}</b> {boxes > 1 && `in each of ${boxesWords(boxes)} `}
             <span className="soft">
               {part.box}, {part.service}, {write.weight(part.grossLb)}
             </span>

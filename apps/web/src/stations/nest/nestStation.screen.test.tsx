@@ -11,7 +11,7 @@ import { TogetherTile } from './TogetherTile.tsx';
 
 const faults = async (asked: ReturnType<typeof request>, by: Parameters<typeof nestOf>[1]) => {
   const { nest } = nestOf(asked, by);
-  await draw(<FaultBanner plan={nest.plan!} parcel={parcelOf(asked)} nest={nest} />);
+  await draw(<FaultBanner plan={nest.plan!} parcel={parcelOf(asked)} nest={nest} apart={null} />);
   return nest;
 };
 
@@ -55,7 +55,7 @@ test('a box that is too small is taken as it was chosen, and says what must give
     newDepthIn: null,
     layers: [{ material: 'largeBubble', turns: 3 }],
   }));
-  await draw(<FaultBanner plan={nest.plan!} parcel={parcelOf(asked)} nest={nest} />);
+  await draw(<FaultBanner plan={nest.plan!} parcel={parcelOf(asked)} nest={nest} apart={null} />);
   const offered = screen.getByRole('list', { name: 'What must give' });
   const fewer = within(offered).getByRole('button', { name: /less turns? of large bubble|turn less of large bubble|No large bubble/ });
   fireEvent.click(fewer);
@@ -74,7 +74,7 @@ test('with no service in reach the nest stands, and every lack of every service 
     { stock: { boxes: [box([72, 10, 10], { board: BOARD_GRADES.heavyDouble })] } },
   );
   const { nest } = nestOf(asked);
-  await draw(<FaultBanner plan={nest.plan!} parcel={parcelOf(asked)} nest={nest} />);
+  await draw(<FaultBanner plan={nest.plan!} parcel={parcelOf(asked)} nest={nest} apart={null} />);
   expect(screen.getByText(/the price is agreed by hand/)).toBeTruthy();
   expect(screen.getByText(/Nearest: Ground of Ambry Ground would take it, were it .* shorter/)).toBeTruthy();
   expect(screen.getByText(/long, at most 48 in; length and girth .* at most 108 in/)).toBeTruthy();
@@ -208,7 +208,7 @@ describe('several different pieces', () => {
       stand: { along: 0 as const, parts: [0, 1] },
       baseGapIn: null,
     }));
-    await draw(<FaultBanner plan={nest.plan!} parcel={parcelOf(asked)} nest={nest} />);
+    await draw(<FaultBanner plan={nest.plan!} parcel={parcelOf(asked)} nest={nest} apart={null} />);
     expect(screen.getByText(/^(Iron beside glass|Glass beside iron)\.$/)).toBeTruthy();
     expect(
       screen.getByText(/the house wishes 2 in: fold bubble between\. .+ keeps it: 1 in [\d,]+ becomes 1 in [\d,]+, (costs|saves) \$/),
