@@ -4,8 +4,12 @@ const WORDS: Readonly<Record<string, number>> = {
   pair: 2,
   pr: 2,
   couple: 2,
+  duo: 2,
+  both: 2,
   three: 3,
+  trio: 3,
   four: 4,
+  quartet: 4,
   five: 5,
   six: 6,
   seven: 7,
@@ -52,11 +56,13 @@ const A_NUMBER = /^[\d./]+\s/;
 const PLURAL = /(?:[^su]s|men|people|feet|mice)\b/i;
 const PLURAL_END = new RegExp(`${PLURAL.source}$`, 'i');
 
-/** A count as lists have it, as it is said: `Qty 3: trivets`, `Lot of (12) spoons`, `Six (6) goblets`. */
+/** A count as lists have it, as it is said: `Qty 3: trivets`, `6 pc plates`, `Lot of (12) spoons`, `Six (6) goblets`. */
 const plainly = (title: string): string =>
   title
     .trim()
     .replace(/^(?:qty|quantity)\.?\s*:?\s*(\d{1,4})\s*(?:[:x×]\s*|\s)(?=\S)/i, '$1 x ')
+    // so many pieces that are one set are not alike: `5 pc tea set`
+    .replace(/^(\d{1,4})\s?-?\s?(?:pcs?|pieces?)\.?\s+(?:of\s+)?(?!.*\b(?:set|service)\b)(?=\S)/i, '$1 x ')
     .replace(/\b(of\s+)\((\d{1,4})\)/i, '$1$2')
     .replace(/^(\w+)\s+\((\d{1,4})\)\s+/, (both, word: string, number: string) =>
       parseCount(word) === Number(number) ? `${number} x ` : both,
@@ -85,9 +91,11 @@ export function leadingCount(title: string, most: number): LeadingCount | null {
 const IS_PAIR = /\bpair|\bpr$/i;
 const BEHIND = /^(?:(?:an?\s+)?(?<pair>pair|couple)(?:\s+of(?:\s+them)?)?|(?:an?\s+)?set\s+of\s+(?<set>\w+)|(?<all>\w+)\s+of\s+them)$/i;
 const BRACKETED = /^(?<title>.*\S)\s*\((?<said>[^()]+)\)$/;
-/** A number that stands by itself behind what there are several of: `books (10)`, `goblets x6`; no side of a size. */
+/** A number that stands by itself behind what there are several of: `books (10)`, `goblets x6`, `plates 6 pcs`; no side of a size. */
 const TIMES_BEHIND =
-  /^(?<title>.*[^\d\s./'"])\s*(?:\s[x×]\s?(?<times>\d{1,4})|\((?:[x×]\s?)?(?<bracketed>\d{1,4})(?:\s?(?:pcs|pieces))?\))$/i;
+  /^(?<title>.*[^\d\s./'"])\s*(?:\s(?:[x×]|qty\.?:?|quantity:?)\s?(?<times>\d{1,4})|\s(?<before>\d{1,4})\s?(?:[x×]|pcs|pieces)|\((?:[x×]\s?)?(?<bracketed>\d{1,4})(?:\s?(?:pcs|pieces))?\))$/i;
+/** The same without a comma or a bracket: `dinner plates set of 6`, `speakers pair`, and with more behind it, `mixing bowls set of 4 nesting`. */
+const SET_BEHIND = /^(?<title>.*?\S)\s+(?<said>(?:an?\s+)?pair|(?:an?\s+)?set\s+of\s+\w+)(?<more>\s\S.*)?$/i;
 
 /**
  * The count that stands behind what it counts: `candlesticks, pair of`, `goblets, set of 4`; null where a part is none.
@@ -109,11 +117,17 @@ export function trailingCount(title: string, most: number): LeadingCount | null 
   const { title: rest, said } = BRACKETED.exec(title.trim())?.groups ?? {};
   const count = rest === undefined || said === undefined ? null : countBehind(said, rest, most);
   if (count !== null) return { count, rest: rest! };
-  const { title: several, times, bracketed } = TIMES_BEHIND.exec(title.trim())?.groups ?? {};
-  const number = Number(times ?? bracketed);
-  if (several === undefined || !(number >= 2 && number <= most) || IN_ITS_BOX.test(several)) return null;
-  // a number in brackets may be a year, a page or a size
-  return times !== undefined || PLURAL_END.test(several) ? { count: number, rest: several } : null;
+  const { title: several, times, before, bracketed } = TIMES_BEHIND.exec(title.trim())?.groups ?? {};
+  const number = Number(times ?? before ?? bracketed);
+  if (several !== undefined && number >= 2 && number <= most && !IN_ITS_BOX.test(several))
+    // a number in brackets may be a year, a page or a size
+    return times !== undefined || PLURAL_END.test(several) ? { count: number, rest: several } : null;
+  const { title: set, said: ofSo, more = '' } = SET_BEHIND.exec(title.trim())?.groups ?? {};
+  if (set === undefined || ofSo === undefined || IN_ITS_BOX.test(title)) return null;
+  // a chess set of 32 is one thing
+  if (!PLURAL_END.test(set) && (more !== '' || !/pair$/i.test(ofSo))) return null;
+  const so = countBehind(ofSo, set, most);
+  return so === null ? null : { count: so, rest: set + more };
 }
 
 /** What holds several and is told before them: `box of 12 marbles`. */

@@ -143,7 +143,7 @@ function guesses(line: SaleLine, all: readonly SaleLine[]): string {
         all.map(({ title = '' }) => title).filter((title) => title !== line.title),
       )
     : null;
-  const off = loose && !sooner ? ` Where its ${loose} comes off, put that after a + as a piece of its own.` : '';
+  const off = loose && loose !== 'key' && !sooner ? ` Where its ${loose} comes off, put that after a + as a piece of its own.` : '';
   const missing = [
     ...(line.sizeIn === undefined ? ['its size'] : line.sizeIn.length < 3 ? ['a side'] : []),
     ...(line.weightLb === undefined ? ['its weight'] : []),

@@ -46,7 +46,7 @@ import { Weaknesses } from './Weaknesses.tsx';
 import { listed, titleOf, titleOfPiece } from '../../words/titleOf.ts';
 import { nestInHandOf, pieceInHand } from '../../parcel/bundleInHand.ts';
 import { PieceRow } from '../../parts/PieceRow.tsx';
-import { LoosePart } from './LoosePart.tsx';
+import { lineOfPart, LoosePart } from './LoosePart.tsx';
 import { Regroup, type Adding } from './Regroup.tsx';
 
 const FINISHES: readonly { value: Finish; label: string }[] = [
@@ -83,7 +83,7 @@ export function LookOverStation({ parcel, nest }: BenchUse) {
           whole={parcel}
           onPiece={(part) =>
             setAdding({
-              line: inHand.view.piece.count.value > 1 ? `${inHand.view.piece.count.value} x ${part}s, ` : `${part}, `,
+              line: lineOfPart(part, titleOfPiece(inHand.view), inHand.view.piece.count.value),
               partOf: inHand.view.pieceId,
             })
           }

@@ -3,7 +3,7 @@ import { request } from '../../../../../packages/core/tests/sampleRequest.ts';
 import { parcelOf } from '../../../../../tests/screens/bench.ts';
 import { draw } from '../../../../../tests/screens/shop.tsx';
 import { pieceInHand } from '../../parcel/bundleInHand.ts';
-import { LoosePart } from './LoosePart.tsx';
+import { lineOfPart, LoosePart } from './LoosePart.tsx';
 
 const IDS = ['10', '11'].map((end) => `00000000-0000-4000-8000-0000000000${end}`);
 let kept: unknown[][];
@@ -42,6 +42,33 @@ test.each([
   expect([entity, field]).toEqual(['piece', 'accessories']);
   expect(JSON.parse(text)).toMatchObject([{ name: 'stopper', count: 6, part }]);
 });
+
+test('a clock is asked after its pendulum, and then after its key, which goes in a bag', async () => {
+  await shown(['wall clock with pendulum and key']);
+  expect(screen.getByText(/Does the pendulum come off\?/)).toBeTruthy();
+  await shown(['wall clock with pendulum and key', 'pendulum']);
+  press('In a bag on top');
+  const [[, , text]] = kept as [[string, string, string]];
+  expect(JSON.parse(text)).toMatchObject([{ name: 'key', count: 1, part: 'apart', place: 'bag' }]);
+});
+
+test('there may be several of it on one piece', async () => {
+  await shown(['pantry scale with weights']);
+  expect(screen.getByText(/Are the weights loose\?/)).toBeTruthy();
+  expect(screen.getByRole('button', { name: 'They come off: pieces of their own' })).toBeTruthy();
+  await shown(['jewellery box with drawers']);
+  expect(screen.getByText(/Do the drawers come out\?/)).toBeTruthy();
+});
+
+test.each([
+  ['shade', 'brass lamp with frosted glass shade', 1, 'glass shade, '],
+  ['shade', 'lamp with its shade', 1, 'shade, '],
+  ['chimney', 'hurricane lamp', 2, '2 x glass chimneys, '],
+  ['weights', 'cuckoo clock', 1, 'weights, '],
+  ['weights', 'scale with brass weights', 2, '2 x brass weights, '],
+  ['lid', 'ginger jars with lids', 6, '6 x lids, '],
+  ['drawer', 'cabinet with drawers', 1, 'drawers, '],
+] as const)('the %s of a %s begins a line of its own', (part, title, count, line) => expect(lineOfPart(part, title, count)).toBe(line));
 
 test.each([
   ['the lid stands beside it', ['teapot', 'lid']],

@@ -43,7 +43,7 @@ const CLOCK = /\b(?:clock|watch|barograph)\b/;
 const IN_A_CASE = /\b(?:in|carrying|travel(?:l?ing)?|fitted|hard|original)\s+(?:\w+\s+){0,2}case\b/;
 
 /** Says that there are several and nothing of what, or of what they are: counts where nothing else is known. */
-const SAYS_LITTLE = ['set', 'sets', 'ceramic', 'porcelain', 'stoneware', 'pottery', 'oak', 'wood', 'wooden'];
+const SAYS_LITTLE = ['set', 'sets', 'ceramic', 'porcelain', 'stoneware', 'pottery', 'oak', 'wood', 'wooden', 'bakelite', 'resin', 'carved'];
 
 /** The archetype that words suggest; of ware the whole title says what it is made of. */
 function kindOf(some: string, whole: string): ArchetypeKey | null {
@@ -72,4 +72,7 @@ function hitsOf(known: readonly string[], word: string, next: string | undefined
 /** The word itself, or several of it. */
 const isOneOf = (word: string, one: string): boolean => word === one || word === `${one}s` || word === `${one}es`;
 
-const wordsOf = (text: string): string[] => text.replace(/\b(cut|pressed) glass\b/g, '$1-glass').match(/[a-zà-ÿ]+(?:-[a-zà-ÿ]+)*/g) ?? [];
+/** Glass that came from a mould, as its sellers call it. */
+const PRESSED = /\b(cut|pressed|milk|carnival|depression|slag|vaseline|uranium|custard) glass\b/g;
+
+const wordsOf = (text: string): string[] => text.replace(PRESSED, '$1-glass').match(/[a-zà-ÿ]+(?:-[a-zà-ÿ]+)*/g) ?? [];

@@ -1,4 +1,4 @@
-import { loosePartOf, looseUntold, namesLoosePart } from './looseParts.ts';
+import { loosePartsOf, looseUntold, namesLoosePart } from './looseParts.ts';
 
 // what a packer takes off before anything is wrapped. Common practice, no source
 test.each([
@@ -10,7 +10,27 @@ test.each([
   ['decanter', 'stopper'],
   ['apothecary jars', 'stopper'],
   ['glass jar and lid', 'lid'],
+  ['oil lamp with chimney', 'chimney'],
+  ['hurricane lamp', 'chimney'],
+  ['brass lamp with glass shade', 'shade'],
+  ['ship’s lantern and red globe', 'globe'],
+  ['wall clock with pendulum', 'pendulum'],
+  ['pendulum clock', 'pendulum'],
+  ['regulator clock', 'pendulum'],
+  ['pantry scale with weights', 'weights'],
+  ['miniature chest of drawers', 'drawer'],
+  ['collector’s cabinet, three drawers', 'drawer'],
+  ['mantel clock and its key', 'key'],
   // nothing that is loose
+  ['lamp shade', null],
+  ['oil lamp chimney', null],
+  ['oil lamp base', null],
+  ['shade for a lamp', null],
+  ['pendulum', null],
+  ['net weights', null],
+  ['wall clock', null],
+  ['oil lamp, no chimney', null],
+  ['typewriter', null],
   ['teapot, lid missing', null],
   ['sugar bowl without lid', null],
   ['decanter, no stopper', null],
@@ -22,7 +42,7 @@ test.each([
   ['lid', null],
   ['ground stoppers', null],
   ['stoneware lid for a crock', null],
-])('%s has loose on it: %s', (title, part) => expect(loosePartOf(title)).toBe(part));
+])('%s has loose on it: %s', (title, part) => expect(loosePartsOf(title)).toEqual(part === null ? [] : [part]));
 
 test.each([
   ['lid', true],
@@ -38,4 +58,12 @@ test('what is told of already is not asked for', () => {
   expect(looseUntold('teapot', ['cup', 'Lid'])).toBeNull();
   expect(looseUntold('decanter', ['two stoppers'])).toBeNull();
   expect(looseUntold('decanter', ['slide'])).toBe('stopper');
+});
+
+test('of several each is asked for in turn', () => {
+  expect(loosePartsOf('wall clock with pendulum and key')).toEqual(['pendulum', 'key']);
+  expect(loosePartsOf('cuckoo clock')).toEqual(['pendulum', 'weights']);
+  expect(loosePartsOf('oil lamp with chimney and shade')).toEqual(['shade', 'chimney']);
+  expect(looseUntold('wall clock with pendulum and key', ['pendulum'])).toBe('key');
+  expect(looseUntold('wall clock with pendulum and key', ['pendulum', 'Two keys'])).toBeNull();
 });

@@ -5,7 +5,7 @@ const STUFF: Readonly<Partial<Record<ArchetypeKey, string>>> = {
   rigidMetal:
     'pewter copper bronze iron cast-iron wrought-iron tin tinplate steel silver silver-plated spelter zinc aluminium brass enamel',
   resinWood: 'wood wooden oak walnut teak mahogany olivewood treen bakelite resin',
-  pressedGlass: 'cut-glass pressed-glass',
+  pressedGlass: 'cut-glass pressed-glass milk-glass carnival-glass depression-glass slag-glass vaseline-glass uranium-glass custard-glass',
   denseGlass: 'marble alabaster onyx granite soapstone jade',
   blownGlass: 'glass crystal',
 };

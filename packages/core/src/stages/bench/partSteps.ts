@@ -20,7 +20,7 @@ const FATES: Readonly<Record<PartFate, (name: string) => readonly [title: string
   ],
   on: (name) => [
     `Hold fast: ${name}`,
-    'It stays on and may neither lift nor turn: soft paper where it sits, then tape that comes off easily, over the paper, never on the finish.',
+    'It stays on and may neither lift, slide nor turn: soft paper where it sits, then tape that comes off easily, over the paper, never on the finish.',
   ],
   packer: (name) => [
     `Off or on: ${name}`,

@@ -3,14 +3,20 @@ import { leadingCount } from '../../units/index.ts';
 
 const AND = /\s+(?:and|&)\s+/gi;
 
+/** Several and several, and what they are: `cups and saucers`; ware is told from what it is made of by being several. */
+const BOTH = /^(?<one>.*\w(?<!s)s)\s+(?:and|&)\s+(?<other>.*\w(?<!s)s)$/i;
+
 /**
  * What a title says there are several of beside what it is of: `six sherry glasses`, of `decanter and six sherry glasses`. One size and
- * one weight are not those of both.
+ * one weight are not those of both; nor of `cups and saucers`, six of each.
  *
+ * @param count so many alike of what it is of
  * @param most so many alike at most
  * @returns null where it says nothing of the sort: `salt and pepper`, `cup and two` of nobody knows what
  */
-export function alsoCounted(title: string, most: number): string | null {
+export function alsoCounted(title: string, count: number, most: number): string | null {
+  const { one, other: both } = (count > 1 && BOTH.exec(title)?.groups) || {};
+  if (one && both && archetypeFromTitle(one) && archetypeFromTitle(both)) return `${count} x ${both}`;
   for (const { index, 0: and } of title.matchAll(AND)) {
     const other = title.slice(index + and.length);
     const counted = leadingCount(other, most);

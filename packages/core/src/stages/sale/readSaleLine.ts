@@ -64,7 +64,7 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
   }
   if (line.title) {
     countSaidEach(line, line.title);
-    const also = alsoCounted(line.title, MOST_ALIKE);
+    const also = alsoCounted(line.title, line.count ?? 1, MOST_ALIKE);
     if (also)
       for (const reading of line.readings)
         if (reading.field === 'title') reading.asks = `two kinds? a + between them, each with its own size and weight: … + ${also}, …`;
