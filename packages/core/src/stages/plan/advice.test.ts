@@ -249,6 +249,16 @@ describe('no plan: what would make it possible', () => {
     ],
     ['no fill trusted', request({}, { house: { refusedFills: ['mouldedFill', 'crumpledPaper'] } }), /any fill the house trusts/],
     ['no service', request({}, { to: '99999' }), /a service that carries it/],
+    [
+      'what must stand, where a box holds it lying',
+      request({ keepUpright: true, lengthIn: 4, widthIn: 4, heightIn: 12 }, { stock: { boxes: [box([16, 8, 8])] } }),
+      /^laying it down, if that may be: then 16×8×8 would do; a box of at least/,
+    ],
+    [
+      'what must stand, where none holds it either way',
+      request({ keepUpright: true, lengthIn: 4, widthIn: 4, heightIn: 17 }, { stock: { boxes: [box([16, 8, 8])] } }),
+      /^a box of at least/,
+    ],
     ['a pinned box', request({ lengthIn: 9 }, { locks: { box: '8x8x8' } }), /letting go of the pinned box/],
   ])('%s', (_, asked, helps) => expect(none(asked).wouldHelp.join('; ')).toMatch(helps));
 });

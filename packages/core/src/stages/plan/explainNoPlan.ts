@@ -1,4 +1,5 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import type { BoxStock } from '../../engineering/materials/stock.ts';
 import { formatLength, formatSize, type UnitSystem } from '../../units/index.ts';
 import { leastGap } from '../box/gapsAround.ts';
 import { bedding, beddingNeeded, gapsIn, heldBare, stow } from '../box/stowInBox.ts';
@@ -81,10 +82,28 @@ export function explainNoPlan({ stock, house, locks, units }: PlanRequest, space
   const misses = chosen.length > 0 ? chosen : boxes.length > 0 ? boxes : all;
   const first = chosen.length > 0 ? 'the box that is chosen does not hold it' : 'no box on hand holds it';
   const { wantedIn, helps } = boxWanted(smallest, space, locks.box, units);
+  const lying = boxLying(smallest, space, locks.box);
   return {
-    ...none([first, ...misses.slice(0, 3).map(({ box, reason }) => `${box.name}: ${reason}`)], helps),
+    ...none(
+      [first, ...misses.slice(0, 3).map(({ box, reason }) => `${box.name}: ${reason}`)],
+      [...(lying ? [`laying ${smallest.length > 1 ? 'them' : 'it'} down, if that may be: then ${lying.name} would do`] : []), ...helps],
+    ),
     wantedIn,
   };
+}
+
+/** The smallest box on hand that holds them if none of them had to keep its way up; null where none has to, or none holds them so. */
+function boxLying(smallest: Wraps, { room, house }: PlanSpace, pinned: string | undefined): BoxStock | null {
+  if (!smallest.some(({ piece }) => piece.facts.keepUpright)) return null;
+  const lying = smallest.map((one) => ({
+    ...one,
+    piece: { ...one.piece, facts: { ...one.piece.facts, keepUpright: false } },
+  })) as unknown as Wraps;
+  const boxes = room.boxes.filter((box) => pinned === undefined || box.key === pinned);
+  const refused = new Set(whyNot(lying, boxes, house).map(({ box }) => box));
+  const holding = boxes.filter((box) => !refused.has(box));
+  const volume = ({ insideIn: [l, w, d] }: BoxStock) => l * w * d;
+  return holding.reduce<BoxStock | null>((least, box) => (least === null || volume(box) < volume(least) ? box : least), null);
 }
 
 /** The least box that would do, and the bedding with which one on hand would. */
