@@ -6,7 +6,6 @@ import { useShop } from '../../session/ShopContext.tsx';
 import { boxesWords } from '../../words/boxesWords.ts';
 import { moreOrLess } from '../../words/ceilingWords.ts';
 import { inEach } from '../../words/inEach.ts';
-import { listed } from '../../words/titleOf.ts';
 import type { BoxedWay } from '../../workers/planner.protocol.ts';
 import { SendApart } from './SendApart.tsx';
 
@@ -18,12 +17,18 @@ import { SendApart } from './SendApart.tsx';
 export function GoApart({ parcel, way, nowMinor = null }: { parcel: ParcelUse; way: BoxedWay; nowMinor?: number | null }) {
   const { write } = useShop();
   const boxes = boxesWords(way.parts.length);
+  const each = inEach(way.parts, heldIn(parcel.view));
+  const services = [...new Set(way.parts.map(({ service }) => service))];
+  const [service] = services.length === 1 ? services : [];
   return (
     <div className="go-apart">
       <p>
-        <b>In {boxes} they go:</b> {listed(inEach(way.parts, heldIn(parcel.view)).map(({ says, part }) => `${says} by ${part.service}`))};{' '}
-        {write.money(way.costMinor)} in all{nowMinor !== null && ` (${moreOrLess(way.costMinor - nowMinor, write.money)})`},{' '}
-        {formatChance(way.chance)} that any breaks. <a href="#one-or-more">Compare them.</a>
+        <b>
+          In {boxes} they go{service && ` by ${service}`}:
+        </b>{' '}
+        {each.map(({ says, part }) => (service ? says : `${says} by ${part.service}`)).join('; ')}. {write.money(way.costMinor)} in all
+        {nowMinor !== null && ` (${moreOrLess(way.costMinor - nowMinor, write.money)})`}, {formatChance(way.chance)} that any breaks.{' '}
+        <a href="#one-or-more">Compare them.</a>
       </p>
       {!parcel.view.life.sealed && (
         <SendApart parcel={parcel} way={way} strong>

@@ -20,13 +20,20 @@ test('what nobody carries in one box goes in two by one press: what each holds, 
       return undefined;
     },
   });
-  expect(screen.getByText(/3 × ginger jars in each of two boxes by Ground; \$58\.92 in all, 1 in 110 that any breaks\./)).toBeTruthy();
+  expect(screen.getByText('In two boxes they go by Ground:')).toBeTruthy();
+  expect(screen.getByText(/3 × ginger jars in each of two boxes\. \$58\.92 in all, 1 in 110 that any breaks\./)).toBeTruthy();
   fireEvent.click(screen.getByRole('button', { name: 'Send in two boxes' }));
   await waitFor(() =>
     expect(sent).toEqual([
       ['/api/parcels/parcel/pieces', { personId: 'odile', act: 'split', lots: [[{ bundleId: expect.any(String) as string, count: 3 }]] }],
     ]),
   );
+});
+
+test('where they go by different services each is told with its own', async () => {
+  const apart: BoxedWay = { ...way, parts: [half, { ...half, holds: [{ at: 0, count: 2 }], service: 'Parcel' }] };
+  await draw(<GoApart parcel={parcelOf(six)} way={apart} />);
+  expect(screen.getByText(/3 × ginger jars by Ground; 2 × ginger jars by Parcel\./)).toBeTruthy();
 });
 
 test('against a box that can be sent it says how much more or less; what is sealed is only told', async () => {
