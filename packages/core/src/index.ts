@@ -3,6 +3,7 @@
 // the flow
 export {
   explainOtherWays,
+  mayGoApart,
   oneBoxOrMore,
   outsideStock,
   planCount,
@@ -37,7 +38,6 @@ export { playDrop, type DropFace, type PlayedDrop } from './stages/plan/playDrop
 export { sendMany, type Breakage, type SentMany } from './stages/plan/sendMany.ts';
 export { addedOf } from './stages/item/addedTo.ts';
 export * from './stages/plan/choices.ts';
-export { requestAfter } from './stages/plan/requestAfter.ts';
 export type { Struck } from './stages/fill/FilledBox.ts';
 export { verifyPlan } from './stages/plan/verifyPlan.ts';
 export { MOST_SHARED, type Boxes, type OneOrMore, type Portion, type WaysLookedAt } from './stages/plan/oneOrMore.ts';

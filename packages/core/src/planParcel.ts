@@ -18,7 +18,7 @@ import { choosePlan, type ChosenPlan } from './stages/plan/choosePlan.ts';
 import { coverFor } from './stages/plan/coverFor.ts';
 import { deriver } from './stages/plan/derivePlan.ts';
 import { explainNoPlan, type NoPlan } from './stages/plan/explainNoPlan.ts';
-import { compareBoxes, type LotsLookedAt, type OneOrMore } from './stages/plan/oneOrMore.ts';
+import { compareBoxes, mayPayApart, type LotsLookedAt, type OneOrMore } from './stages/plan/oneOrMore.ts';
 import { frontierWith, mixFills } from './stages/plan/mixFills.ts';
 import { improveNest } from './stages/plan/improveNest.ts';
 import { noShared, shareThem } from './stages/plan/shareThem.ts';
@@ -213,6 +213,10 @@ export const packedOtherwise = (
 /** One box against two and more for a parcel of several pieces, each box at its best; pauses as a search does. */
 export const oneBoxOrMore = (request: PlanRequest, each = false): Generator<LotsLookedAt, OneOrMore> =>
   compareBoxes(request, bestOf, each, sketchOf);
+
+/** True where a comparison of one box with more may find a way that expects less than one does; pauses as a search does. */
+export const mayGoApart = (request: PlanRequest, togetherMinor: number): Generator<unknown, boolean> =>
+  mayPayApart(request, togetherMinor, sketchOf);
 
 /** The best nest of a parcel with what is flat and alike in it stacked; null where nothing is. Pauses as a search does. */
 export const stackedNest = (request: PlanRequest): Generator<unknown, Stacked | null> => bestStacked(request, bestOf);

@@ -1,13 +1,10 @@
-import { countedTitle } from '@inch-nest/core';
+import { countedTitle, type Portion } from '@inch-nest/core';
 import type { HeldPiece } from '@inch-nest/contracts';
-import type { BoxedWay } from '../workers/planner.protocol.ts';
 import { boxesWords } from './boxesWords.ts';
 import { listed } from './titleOf.ts';
 
-type Part = BoxedWay['parts'][number];
-
 /** What the boxes of a way hold: those that hold the same once, with how many there are. */
-export function inEach(
+export function inEach<Part extends { readonly holds: readonly Portion[] }>(
   parts: readonly Part[],
   held: readonly Pick<HeldPiece, 'piece'>[],
 ): { part: Part; what: string; boxes: number; says: string }[] {

@@ -66,6 +66,8 @@ export interface Planner {
    * @param heard how many lots of pieces were looked at, of so many
    */
   oneOrMore(request: PlanRequest, each: boolean, heard: (done: number, of: number) => void): Promise<OneOrMoreAnswer>;
+  /** Whether several boxes may expect less than so much, what one expects; a newer search makes this one answer `superseded`. */
+  mayGoApart(request: PlanRequest, togetherMinor: number): Promise<ApartAnswer>;
   /** The nest of what is flat and alike, stacked; a newer search makes this one answer `superseded`. */
   stacked(request: PlanRequest): Promise<StackedAnswer>;
   /** Every service's price for a parcel as it is. */
@@ -133,6 +135,8 @@ export type OneOrMoreAnswer =
   | { kind: 'boxes'; together: BoxedWay | null; splits: readonly BoxedWay[]; looked: WaysLookedAt }
   | { kind: 'superseded' }
   | { kind: 'failed'; message: string };
+
+export type ApartAnswer = { kind: 'apart'; pays: boolean } | { kind: 'superseded' } | { kind: 'failed'; message: string };
 
 export type StackedAnswer =
   /** Null where nothing is for stacking, or no nest takes it so. */

@@ -14,6 +14,7 @@ import {
   oneBoxOrMore,
   outsideStock,
   planOrByHand,
+  mayGoApart,
   stackedNest,
   playDrop,
   quoteService,
@@ -28,7 +29,7 @@ import {
 import { expose } from 'comlink';
 import { packAnswer, type SearchAnswer } from '@inch-nest/contracts';
 import { openAnswerMemory } from '../session/answerMemory.ts';
-import type { BoxedWay, EnoughAnswer, Planner, StackedAnswer } from './planner.protocol.ts';
+import type { ApartAnswer, BoxedWay, EnoughAnswer, Planner, StackedAnswer } from './planner.protocol.ts';
 import { sendAway } from './sendAway.ts';
 
 const SLICE_MS = 8;
@@ -122,6 +123,11 @@ function* stackedOf(request: PlanRequest) {
   return { best: { stackings: found.stackings, costMinor, chance, expectedMinor } };
 }
 
+/** Whether a comparison with several boxes is worth its time. */
+function* apartOf(request: PlanRequest, togetherMinor: number) {
+  return { pays: yield* mayGoApart(request, togetherMinor) };
+}
+
 /** What enough of everything would make, in figures. */
 function* enoughOf(request: PlanRequest) {
   const found = yield* withEnough(request);
@@ -129,7 +135,7 @@ function* enoughOf(request: PlanRequest) {
 }
 
 /** What is found out beside the search, remembered by its kind and request; a newer search makes it answer `superseded`. */
-async function beside<Answer extends EnoughAnswer | StackedAnswer>(
+async function beside<Answer extends ApartAnswer | EnoughAnswer | StackedAnswer>(
   kind: Exclude<Answer['kind'], 'superseded' | 'failed'>,
   request: PlanRequest,
   work: Generator<unknown, Omit<Exclude<Answer, { kind: 'superseded' | 'failed' }>, 'kind'>>,
@@ -206,6 +212,8 @@ const planner: Planner = {
   },
 
   withEnough: (request) => beside<EnoughAnswer>('enough', request, enoughOf(request)),
+
+  mayGoApart: (request, togetherMinor) => beside<ApartAnswer>('apart', request, apartOf(request, togetherMinor)),
 
   stacked: (request) => beside<StackedAnswer>('stacked', request, stackedOf(request)),
 

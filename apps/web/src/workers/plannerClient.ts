@@ -3,6 +3,7 @@ import { proxy, wrap, type Remote } from 'comlink';
 import type { SearchAnswer } from '@inch-nest/contracts';
 import { startWorker } from './workerAddress.ts';
 import type {
+  ApartAnswer,
   BoxesAnswer,
   EnoughAnswer,
   EvaluateAnswer,
@@ -89,6 +90,7 @@ export function createPlannerClient(
     stopReckoning: () => ask((remote) => remote.stopReckoning()),
     withEnough: (request) => ask((remote) => remote.withEnough(request) as Promise<EnoughAnswer>),
     oneOrMore: (request, each, heard) => ask((remote) => remote.oneOrMore(request, each, proxy(heard)) as Promise<OneOrMoreAnswer>),
+    mayGoApart: (request, togetherMinor) => ask((remote) => remote.mayGoApart(request, togetherMinor) as Promise<ApartAnswer>),
     stacked: (request) => ask((remote) => remote.stacked(request) as Promise<StackedAnswer>),
     quote: (request, shipment) => ask((remote) => remote.quote(request, shipment)),
     drop: (shock, heightIn, face, steps) => ask((remote) => remote.drop(shock, heightIn, face, steps)),

@@ -80,6 +80,11 @@ export function NestStation({ parcel: whole, nest }: BenchUse) {
       {nest.found?.kind === 'planned' && nest.found.above && (
         <AboveCeiling found={nest.found} above={nest.found.above} apart={oneOrMore.saferApart} parcel={whole} />
       )}
+      {oneOrMore.cheaperApart && nest.found?.kind === 'planned' && (
+        <div className="banner mind" role="status">
+          <GoApart parcel={whole} way={oneOrMore.cheaperApart} nowMinor={nest.found.recommended.costMinor} />
+        </div>
+      )}
       {!whole.view.life.sealed && (
         <>
           <StackThem parcel={whole} nest={nest} />

@@ -5,6 +5,7 @@ import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { pieceInHand } from '../../parcel/bundleInHand.ts';
 import { planner } from '../../parcel/planner.ts';
+import { isAnyWrapped } from '../../parcel/isAnyWrapped.ts';
 import { useAfterSearch } from '../../parcel/useAfterSearch.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 
@@ -50,9 +51,7 @@ function howStacked({ most, interleaf }: Stacking, facts: ReturnType<typeof piec
 
 /** What stacking would make, where there is something to stack and nothing was wrapped yet. */
 function useStacked(nest: NestUse) {
-  const { locks } = nest.request;
-  const isWrapped = [locks, ...(locks.others ?? [])].some((one) => one?.bundle !== undefined);
-  return useAfterSearch(nest, !isWrapped && waysToStack(nest.request).length > 0, async (of) => {
+  return useAfterSearch(nest, !isAnyWrapped(nest.request) && waysToStack(nest.request).length > 0, async (of) => {
     const said = await planner().stacked(of);
     return said.kind === 'stacked' ? said.best : null;
   });

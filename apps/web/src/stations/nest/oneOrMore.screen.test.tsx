@@ -24,9 +24,20 @@ const way = {
   postageMinor: 4000,
 } as unknown as BoxedWay;
 const ways: BoxedWay[] = [];
+/** What one box expects, as it was asked with; and whether several come near it. */
+const gates: number[] = [];
+let pays = false;
+beforeEach(() => {
+  gates.splice(0);
+  pays = false;
+});
 beforeEach(() => ways.splice(0, ways.length, way));
 jest.mock('../../parcel/planner.ts', () => ({
   planner: () => ({
+    mayGoApart: (_: unknown, togetherMinor: number) => {
+      gates.push(togetherMinor);
+      return Promise.resolve({ kind: 'apart', pays });
+    },
     oneOrMore: async (of: unknown, each: boolean, heard: (done: number, of: number) => void) => {
       asked.push(of);
       eachAsked.push(each);
@@ -50,6 +61,7 @@ function Compared({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
   const use = useOneOrMore(parcel, nest);
   return (
     <>
+      <p>cheaper in two: {use.cheaperApart ? use.cheaperApart.costMinor : 'no'}</p>
       <p>safer in two: {use.saferApart ? formatChance(use.saferApart.chance) : 'unknown'}</p>
       <OneOrMore parcel={parcel} nest={nest} use={use} />
     </>
@@ -162,4 +174,46 @@ test('while it is compared it says how far that has come', async () => {
   held.until = null;
   expect(await screen.findByText('Every way to split them was looked at.', { exact: false })).toBeTruthy();
   expect(screen.queryByText(/boxfuls planned/)).toBeNull();
+});
+
+describe('where one box is an answer', () => {
+  const inOne = (expectedMinor: number, chance = 1 / 60) => ({
+    found: { kind: 'planned', above: null, ceiling: 1 / 50, recommended: { chance, expectedMinor, costMinor: expectedMinor } },
+  });
+
+  test('several are compared by themselves once a sketch comes near it, and told of where they expect less', async () => {
+    pays = true;
+    await drawn([], {}, inOne(6400));
+    await waitFor(() => expect(screen.getByText('cheaper in two: 5690')).toBeTruthy());
+    expect([gates, asked]).toEqual([[6400], [both]]);
+  });
+
+  test('no comparison is begun where no sketch comes near', async () => {
+    await drawn([], {}, inOne(6400));
+    await waitFor(() => expect(gates).toEqual([6400]));
+    expect(asked).toEqual([]);
+  });
+
+  test.each<[string, object]>([
+    ['hardly less is expected', inOne(6050)],
+    [
+      'they break more often, and above the ceiling',
+      { found: { ...inOne(6400).found, ceiling: 1 / 100, recommended: { chance: 1 / 90, expectedMinor: 6400 } } },
+    ],
+  ])('nothing is told where %s', async (_, one) => {
+    pays = true;
+    await drawn([], {}, one);
+    await waitFor(() => expect(screen.getByRole('button', { name: /^Send in two boxes/ })).toBeTruthy());
+    expect(screen.getByText('cheaper in two: no')).toBeTruthy();
+  });
+
+  test.each<[string, object, PlanRequest]>([
+    ['it is sealed', { sealed: true }, both],
+    ['a bundle was wrapped already', {}, { ...both, locks: { bundle: [9, 9, 9] as never } }],
+  ])('nothing is asked once %s', async (_, life, asks) => {
+    pays = true;
+    await drawn([], life, inOne(6400), asks);
+    await waitFor(() => expect(screen.getByText('cheaper in two: no')).toBeTruthy());
+    expect([gates, asked]).toEqual([[], []]);
+  });
 });

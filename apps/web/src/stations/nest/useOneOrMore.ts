@@ -1,7 +1,9 @@
 import { useEffect, useState } from 'react';
 import { sameContent, type WaysLookedAt } from '@inch-nest/core';
 import { heldIn } from '@inch-nest/contracts';
+import { isAnyWrapped } from '../../parcel/isAnyWrapped.ts';
 import { planner } from '../../parcel/planner.ts';
+import { useAfterSearch } from '../../parcel/useAfterSearch.ts';
 import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import type { BoxedWay, OneOrMoreAnswer } from '../../workers/planner.protocol.ts';
@@ -18,6 +20,8 @@ export interface OneOrMoreUse {
   apart: BoxedWay | null;
   /** The best way in several boxes, where that is safer than the recommended nest in one; null where it is not, or nobody knows yet. */
   saferApart: BoxedWay | null;
+  /** The same where one box is an answer, and several expect less by enough to be worth it. */
+  cheaperApart: BoxedWay | null;
 }
 
 /** What can go in more than one box: several pieces, or several alike that are worth something one by one. */
@@ -27,9 +31,12 @@ export const isSeveral = (view: ParcelUse['view']): boolean =>
 /** Where a box for each may not be among the ways that were planned. */
 const LEAVES_OUT: ReadonlySet<WaysLookedAt> = new Set(['roughly', 'some']);
 
+/** Several boxes are told of by themselves from so much less on, and from such a share of what one expects; judgement. */
+const WORTH_TELLING = { minor: 100, share: 0.03 };
+
 /**
  * Compares one box with more when asked to, and by itself where one box is no answer: where none holds them, nobody carries it,
- * or nothing in the stockroom stays below the ceiling.
+ * or nothing in the stockroom stays below the ceiling; and where several boxes as roughly sketched come near what one expects.
  */
 export function useOneOrMore({ view }: ParcelUse, nest: NestUse): OneOrMoreUse {
   const { request, found } = nest;
@@ -54,12 +61,33 @@ export function useOneOrMore({ view }: ParcelUse, nest: NestUse): OneOrMoreUse {
   const uncarried = nest.plan?.faults.some(({ kind }) => kind === 'byHand' || kind === 'noService') ?? false;
   const isAbove = found?.kind === 'planned' && found.above !== null;
   const isUnheld = found?.kind === 'noPlan';
-  const byItself = isSeveral(view) && (uncarried || isAbove || isUnheld) && isOfThese && !view.life.sealed && !nest.searching && !isAsked;
+  const isAnswered = found?.kind === 'planned' && !uncarried && !isAbove;
+  const mayPay = useAfterSearch(
+    nest,
+    isAnswered && isSeveral(view) && isOfThese && !view.life.sealed && view.sale.boxWish.value !== 'together' && !isAnyWrapped(request),
+    async (of) => {
+      const said = await planner().mayGoApart(of, isAnswered ? found.recommended.expectedMinor : 0);
+      return said.kind === 'apart' ? said.pays : null;
+    },
+  );
+  const byItself =
+    isSeveral(view) &&
+    (uncarried || isAbove || isUnheld || mayPay === true) &&
+    isOfThese &&
+    !view.life.sealed &&
+    !nest.searching &&
+    !isAsked;
   useEffect(() => {
     if (byItself) void compare(true);
     // oxlint-disable-next-line react-hooks/exhaustive-deps -- once for each request
   }, [byItself, request]);
   const apart = (answer?.kind === 'boxes' ? answer.splits[0] : null) ?? null;
   const saferApart = apart && found?.kind === 'planned' && apart.chance < found.recommended.chance ? apart : null;
-  return { answer, waits: isAsked && answer === null, come, compare: () => compare(), apart, saferApart };
+  const cheaperApart = apart && isAnswered && isCheaper(apart, found.recommended, found.ceiling) && mayPay === true ? apart : null;
+  return { answer, waits: isAsked && answer === null, come, compare: () => compare(), apart, saferApart, cheaperApart };
 }
+
+/** Several boxes expect less than one by enough, and anything breaks no more often than it does in one, or than the ceiling allows. */
+const isCheaper = (apart: BoxedWay, one: { readonly expectedMinor: number; readonly chance: number }, ceiling: number): boolean =>
+  apart.expectedMinor <= one.expectedMinor - Math.max(WORTH_TELLING.minor, WORTH_TELLING.share * one.expectedMinor) &&
+  apart.chance <= Math.max(one.chance, ceiling);

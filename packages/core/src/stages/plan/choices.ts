@@ -7,3 +7,4 @@ export { cheapestHonest } from './sideBySide.ts';
 export { isBetterStacked, mayNest, waysToStack, withStacks, type Stacking } from './stackThem.ts';
 export { neighboursOfPlan } from './neighboursOfPlan.ts';
 export { isStemmed } from '../../engineering/pieces/partsByName.ts';
+export { requestAfter } from './requestAfter.ts';

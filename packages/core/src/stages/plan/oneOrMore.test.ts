@@ -1,5 +1,5 @@
 import { box, FACTS, finish, request, STOCK } from '../../../tests/sampleRequest.ts';
-import { oneBoxOrMore, planParcel } from '../../planParcel.ts';
+import { mayGoApart, oneBoxOrMore, planParcel } from '../../planParcel.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
 import type { PieceFacts } from '../sale/Order.ts';
 import { compareBoxes, MOST_SHARED, MOST_SKETCHED, ofPart, waysInMore, waysToSplit } from './oneOrMore.ts';
@@ -278,4 +278,24 @@ test('six different pieces: no split that would be looked at of more of them is 
   };
   for (const parts of waysToSplit(ones(...of.pieceIds.keys()), piecesOf(of), 5))
     expect(splits[0]!.expectedMinor).toBeLessThanOrEqual(parts.reduce((sum, part) => sum + planned(part), 0) + 1e-6);
+});
+
+describe('whether several boxes may be better is known from sketches', () => {
+  const flatAndBulky = asked([
+    { ...BOWL, archetype: 'glazedFlat', lengthIn: 15, widthIn: 11, heightIn: 1, weightLb: 3 },
+    { ...BOWL, heightIn: 7, weightLb: 4 },
+  ]);
+  test.each([
+    ['a bowl and a jar', asked([BOWL, JAR])],
+    ['a picture and a jug', flatAndBulky],
+    ['two bowls alike', asked([{ ...BOWL, count: 2 }])],
+  ])('of %s: never no where the comparison finds them better', (_, of) => {
+    const { together, splits } = finish(oneBoxOrMore(of));
+    const oneMinor = together!.expectedMinor;
+    const [least] = splits;
+    // what the best of them expects is no more than any of them does as sketched
+    expect(finish(mayGoApart(of, least!.expectedMinor * 1.01))).toBe(true);
+    if (least!.expectedMinor < oneMinor) expect(finish(mayGoApart(of, oneMinor))).toBe(true);
+    expect(finish(mayGoApart(of, least!.expectedMinor / 1.2))).toBe(false);
+  });
 });

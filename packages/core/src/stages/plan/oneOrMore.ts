@@ -126,6 +126,31 @@ export function* compareBoxes(
   return { together, splits, looked: portions.length > MOST_SPLIT ? 'some' : isHalved ? 'halves' : 'every' };
 }
 
+/** So far above its plan a sketch may be; judgement. */
+const SKETCHED_ABOVE = 1.15;
+
+/**
+ * True where several boxes may expect less than one: as sketched they come so near that a comparison is worth its time. What
+ * differs is split in two, what is alike shared out among two and three.
+ *
+ * @param togetherMinor what is expected of one box, in all
+ * @param sketch a plan that is soon found
+ */
+export function* mayPayApart(request: PlanRequest, togetherMinor: number, sketch: Planner): Generator<LotsLookedAt, boolean> {
+  const facts = piecesOf(request);
+  const whole = facts.map(({ count }, at) => ({ at, count }));
+  const ways: Boxes['parts'][] =
+    facts.length === 1
+      ? sharedOut(facts[0]).slice(0, 2)
+      : waysToSplit(whole, facts, MOST_PLANNED).map((parts) => parts.map((part) => part.map((i) => whole[i]!)));
+  const sketched = boxesBy(request, sketch, { done: 0, of: 1 });
+  for (const way of ways) {
+    const boxes = yield* sketched(way);
+    if (boxes && boxes.expectedMinor < togetherMinor * SKETCHED_ABOVE) return true;
+  }
+  return false;
+}
+
 /** Lots of pieces in a box each, or null where one of them goes in none. */
 interface BoxesBy {
   (parts: readonly (readonly Portion[])[]): Generator<LotsLookedAt, Boxes | null>;
