@@ -298,4 +298,7 @@ describe('whether several boxes may be better is known from sketches', () => {
     if (least!.expectedMinor < oneMinor) expect(finish(mayGoApart(of, oneMinor))).toBe(true);
     expect(finish(mayGoApart(of, least!.expectedMinor / 1.2))).toBe(false);
   });
+
+  test('of many different ones nobody knows without asking', () =>
+    expect(finish(mayGoApart(asked(Array.from({ length: 6 }, () => JAR)), 1e9))).toBe(false));
 });

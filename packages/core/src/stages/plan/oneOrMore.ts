@@ -138,6 +138,8 @@ const SKETCHED_ABOVE = 1.15;
  */
 export function* mayPayApart(request: PlanRequest, togetherMinor: number, sketch: Planner): Generator<LotsLookedAt, boolean> {
   const facts = piecesOf(request);
+  // of more than that the sketches alone would take as long as the search
+  if (facts.length > MOST_SPLIT) return false;
   const whole = facts.map(({ count }, at) => ({ at, count }));
   const ways: Boxes['parts'][] =
     facts.length === 1
