@@ -61,8 +61,8 @@ const plainly = (title: string): string =>
   title
     .trim()
     .replace(/^(?:qty|quantity)\.?\s*:?\s*(\d{1,4})\s*(?:[:x×]\s*|\s)(?=\S)/i, '$1 x ')
-    // so many pieces that are one set are not alike: `5 pc tea set`
-    .replace(/^(\d{1,4})\s?-?\s?(?:pcs?|pieces?)\.?\s+(?:of\s+)?(?!.*\b(?:set|service)\b)(?=\S)/i, '$1 x ')
+    // so many pieces that are one thing are not alike: `5 pc tea set`, `50 piece jigsaw`
+    .replace(/^(\d{1,4})\s?-?\s?(?:pcs?|pieces?)\.?\s+(?:of\s+)?(?!.*\b(?:set|service)s?\b)(?=\S)/i, '$1 ')
     .replace(/\b(of\s+)\((\d{1,4})\)/i, '$1$2')
     .replace(/^(\w+)\s+\((\d{1,4})\)\s+/, (both, word: string, number: string) =>
       parseCount(word) === Number(number) ? `${number} x ` : both,
@@ -91,9 +91,9 @@ export function leadingCount(title: string, most: number): LeadingCount | null {
 const IS_PAIR = /\bpair|\bpr$/i;
 const BEHIND = /^(?:(?:an?\s+)?(?<pair>pair|couple)(?:\s+of(?:\s+them)?)?|(?:an?\s+)?set\s+of\s+(?<set>\w+)|(?<all>\w+)\s+of\s+them)$/i;
 const BRACKETED = /^(?<title>.*\S)\s*\((?<said>[^()]+)\)$/;
-/** A number that stands by itself behind what there are several of: `books (10)`, `goblets x6`, `plates 6 pcs`; no side of a size. */
+/** A number that stands by itself behind what there are several of: `books (10)`, `goblets x6`, `plates 6 pcs`; no side of a size, and of many pieces one thing is made. */
 const TIMES_BEHIND =
-  /^(?<title>.*[^\d\s./'"])\s*(?:\s(?:[x×]|qty\.?:?|quantity:?)\s?(?<times>\d{1,4})|\s(?<before>\d{1,4})\s?(?:[x×]|pcs|pieces)|\((?:[x×]\s?)?(?<bracketed>\d{1,4})(?:\s?(?:pcs|pieces))?\))$/i;
+  /^(?<title>.*[^\d\s./'"])\s*(?:\s(?:[x×]|qty\.?:?|quantity:?)\s?(?<times>\d{1,4})|\s(?<before>\d{1,4})\s?[x×]|\s(?<pieces>\d|1[0-2])\s?(?:pcs|pieces)|\((?:[x×]\s?)?(?<bracketed>\d{1,4})(?:\s?(?:pcs|pieces))?\))$/i;
 /** The same without a comma or a bracket: `dinner plates set of 6`, `speakers pair`, and with more behind it, `mixing bowls set of 4 nesting`. */
 const SET_BEHIND = /^(?<title>.*?\S)\s+(?<said>(?:an?\s+)?pair|(?:an?\s+)?set\s+of\s+\w+)(?<more>\s\S.*)?$/i;
 
@@ -117,8 +117,8 @@ export function trailingCount(title: string, most: number): LeadingCount | null 
   const { title: rest, said } = BRACKETED.exec(title.trim())?.groups ?? {};
   const count = rest === undefined || said === undefined ? null : countBehind(said, rest, most);
   if (count !== null) return { count, rest: rest! };
-  const { title: several, times, before, bracketed } = TIMES_BEHIND.exec(title.trim())?.groups ?? {};
-  const number = Number(times ?? before ?? bracketed);
+  const { title: several, times, before, pieces, bracketed } = TIMES_BEHIND.exec(title.trim())?.groups ?? {};
+  const number = Number(times ?? before ?? pieces ?? bracketed);
   if (several !== undefined && number >= 2 && number <= most && !IN_ITS_BOX.test(several))
     // a number in brackets may be a year, a page or a size
     return times !== undefined || PLURAL_END.test(several) ? { count: number, rest: several } : null;
