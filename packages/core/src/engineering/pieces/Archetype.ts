@@ -76,7 +76,7 @@ export interface Archetype {
   readonly bends: 'glass' | 'brittle' | 'paper' | null;
   /** How much it may be pressed together on each side to go into a box, inches; judgement. */
   readonly giveIn: number;
-  /** Flat goods that go into envelopes. */
+  /** Goes into envelopes: flat goods, and what is so soft that it lies flat. Common practice, no source. */
   readonly flat: boolean;
   readonly dampSensitive: boolean;
   /** Travels standing unless somebody says otherwise. */

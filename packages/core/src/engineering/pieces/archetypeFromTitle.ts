@@ -25,6 +25,22 @@ export function archetypeFromTitle(title: string): ArchetypeKey | null {
   return kind;
 }
 
+/** Nothing behind glass is thinner. Judgement. */
+const THINNEST_FRAMED_IN = 3 / 16;
+/** Glass itself, or a picture on it. */
+const OF_GLASS = /\b(?:glass|glazed|framed?|mirrors?|panes?|windows?|slides?|negatives?|ambrotypes?|daguerreotypes?|tintypes?)\b/i;
+
+/**
+ * The archetype that a title suggests of something so large: a picture as thin as a sheet is paper, and no frame.
+ *
+ * @param sizeIn null or short of a side where nobody measured it
+ */
+export function archetypeOfSize(title: string, sizeIn: readonly number[] | undefined): ArchetypeKey | null {
+  const kind = archetypeFromTitle(title);
+  const isThin = sizeIn?.length === 3 && Math.min(...sizeIn) < THINNEST_FRAMED_IN;
+  return kind === 'glazedFlat' && isThin && !OF_GLASS.test(title) ? 'paperGoods' : kind;
+}
+
 /**
  * What a title says goes with a piece where that breaks sooner than the piece: `a glass shade`, of a brass lamp.
  *

@@ -105,6 +105,7 @@ const ALL = [
   }),
   kind('textile', 't', 'textile', 'irregular', null, [12, 10, 4], 0.006, {
     giveIn: 0.5,
+    flat: true,
     dampSensitive: true,
     harm: { crush: 0, punch: 0, mishap: 0.3 },
   }),

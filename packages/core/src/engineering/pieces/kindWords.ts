@@ -29,19 +29,20 @@ export const KIND_WORDS: Readonly<Record<ArchetypeKey, string>> = {
   brassHorn: 'horn trumpet cornet bugle tuba foghorn trombone saxophone',
   tubularFrame: 'wheel wheeled bicycle barrow trolley frame pram tricycle tripod music-stand easel pushchair walking-frame',
   boxedElectronics:
-    'radio receiver amplifier electronic console turntable record-player telephone tape-deck cassette-deck speaker synthesizer oscilloscope multimeter television printer computer laptop hard-drive cassette-player cd-player dvd-player vcr keyboard monitor ammeter voltmeter galvanometer calculator hearing-aid desk-fan electric-fan pinball',
+    'radio receiver amplifier electronic console turntable record-player telephone tape-deck cassette-deck speaker synthesizer oscilloscope multimeter television printer computer laptop hard-drive cassette-player cd-player dvd-player vcr keyboard monitor ammeter voltmeter galvanometer calculator hearing-aid desk-fan electric-fan pinball phone smartphone game-cartridge cartridge',
   clockwork:
     'clock orrery scale balance barograph metronome music-box watch typewriter adding-machine cash-register gramophone phonograph automaton wristwatch stopwatch pedometer',
   optics:
     'telescope microscope camera binoculars sextant lens rangefinder projector opera-glass spyglass theodolite eyepiece loupe magic-lantern stereoscope spectacles eyeglasses sunglasses monocle magnifying-glass reading-glasses magnifier field-glasses light-meter enlarger compass lorgnette pince-nez',
   casedInstrument: 'barometer case cased instrument chronometer',
   boxedSet: 'set hydrometers boxed cutlery chess-set train-set drawing-set video-game dvd cd cassette',
-  boxedGoods: 'mixer toaster blender iron-boxed utensils waffle-iron coffee-maker food-processor board-game jigsaw',
+  boxedGoods:
+    'mixer toaster blender iron-boxed utensils waffle-iron coffee-maker food-processor board-game jigsaw cd dvd vhs vhs-tape video-tape cassette cassette-tape',
   shoes: 'shoe boot sneaker trainer sandal loafer slipper skate clog',
-  paperGoods: 'chart map poster sign-card document paper certificate letter sheet-music blueprint photo banknote ticket',
-  paperStack: 'book album magazine ledger volume postcard comic journal newspaper stamp record vinyl lp manual atlas playing-card',
+  paperGoods: 'chart map poster sign-card document paper certificate letter sheet-music blueprint photo banknote ticket postcard',
+  paperStack: 'book album magazine ledger volume comic journal newspaper stamp record vinyl lp manual atlas playing-card',
   textile:
-    'textile coat quilt flag cloth rug jacket dress shirt jumper sweater scarf blanket tapestry curtain tablecloth handbag purse teddy-bear teddy plush stuffed-bear stuffed-animal stuffed-toy soft-toy rag-doll hat bonnet lace embroidery doily doilies cushion pillow glove mitten belt uniform apron shawl kimono bag satchel briefcase wallet saddle bridle hot-water-bottle pin-cushion pincushion needlepoint carpet',
+    'textile coat quilt flag cloth rug jacket dress shirt jumper sweater scarf blanket tapestry curtain tablecloth handbag purse teddy-bear teddy plush stuffed-bear stuffed-animal stuffed-toy soft-toy rag-doll hat bonnet lace embroidery doily doilies cushion pillow glove mitten belt uniform apron shawl kimono bag satchel briefcase wallet saddle bridle hot-water-bottle pin-cushion pincushion needlepoint carpet t-shirt tee trousers skirt blouse vest waistcoat necktie cravat jeans sweatshirt hoodie cardigan poncho cape corset petticoat nightgown napkin towel pillowcase bedspread afghan throw sock stocking tie',
   rigidMetal:
     'iron cast weight steel anvil enamel sign vice vise skillet pan saucepan stock-pot stockpot dutch-oven wok ladle bucket pail spanner wrench hammer chisel hand-plane padlock key horseshoe doorknob anchor coin medal spoon tray hubcap number-plate licence-plate oil-can petrol-can jerry-can milk-can lunch-box churn corkscrew tongs fork knife knives penknife sword bayonet dagger helmet gong hinge cleat pulley saw drill gear sickle stapler hole-punch letter-opener plumb-bob milling-cutter badge buckle hook doorstop door-knocker knocker door-handle weathervane weather-vane horse-brass andiron firedog poker spur steering-wheel bicycle-bell buoy knitting-needle toffee-hammer tin scuttle fender cannon-ball cannonball harpoon mace shield',
 };

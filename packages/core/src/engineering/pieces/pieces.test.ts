@@ -1,5 +1,5 @@
 import type { ArchetypeKey } from './Archetype.ts';
-import { archetypeFromTitle, breaksSooner } from './archetypeFromTitle.ts';
+import { archetypeFromTitle, archetypeOfSize, breaksSooner } from './archetypeFromTitle.ts';
 import { ARCHETYPES } from './archetypes.ts';
 import { bearingFractions, formAxis, FORMS, type FormKey } from './forms.ts';
 import { FACE_AXIS, GUARDS, guardLengthAdvisedIn, guardsFor, HARD_POINTS, shareLeft } from './hardPoints.ts';
@@ -105,6 +105,8 @@ test.each<[string, ArchetypeKey | null]>([
   ['wristwatch', 'clockwork'],
   ['valve radio', 'boxedElectronics'],
   ['old radio bakelite', 'boxedElectronics'],
+  ['t-shirt', 'textile'],
+  ['postcards', 'paperGoods'],
   ['typewriter ribbon tin', 'rigidMetal'],
   ['tin toy car', 'fineMetal'],
   ['table lamp', 'fineMetal'],
@@ -163,6 +165,19 @@ test.each<[string, ArchetypeKey | null]>([
   ['thing', null],
   ['', null],
 ])('%s is taken for %s', (title, key) => expect(archetypeFromTitle(title)).toBe(key));
+
+test.each<[string, number[] | undefined, ArchetypeKey]>([
+  ['print', [10, 8, 0.0625], 'paperGoods'],
+  ['etching', [14, 10, 0.125], 'paperGoods'],
+  ['print', [10, 8, 1], 'glazedFlat'],
+  ['print', undefined, 'glazedFlat'],
+  ['print', [10, 8], 'glazedFlat'],
+  ['framed print', [10, 8, 0.125], 'glazedFlat'],
+  ['glass negative', [6, 4, 0.0625], 'glazedFlat'],
+  ['tile', [6, 6, 0.125], 'compactCeramic'],
+])('%s of %j is taken for %s: a picture as thin as a sheet is paper', (title, sizeIn, key) =>
+  expect(archetypeOfSize(title, sizeIn)).toBe(key),
+);
 
 test.each<[string, string | null, ArchetypeKey | null]>([
   ['brass table lamp with a glass shade', 'glass shade', 'globeShade'],

@@ -237,6 +237,28 @@ describe('envelopes', () => {
     const round = finish(planParcel(request({}, { stock })));
     expect(round.kind === 'planned' && round.frontier.some((option) => option.choice.box === 'stiff')).toBe(false);
   });
+
+  // common practice, no source: gloves go in a mailer, and a coat that is thicker than it opens does not
+  test('chosen for what is soft, as thick as it opens', () => {
+    const mailer = { ...stiff, key: 'mailer', name: 'padded envelope', insideIn: [12, 9, 1], style: 'padded' } as const;
+    const soft = (heightIn: number, locks: { box?: string } = {}) => {
+      const facts = {
+        archetype: 'textile',
+        lengthIn: 9,
+        widthIn: 6,
+        heightIn,
+        weightLb: 0.4,
+        dampSensitive: false,
+        finish: 'plain',
+      } as const;
+      const chosen = finish(planParcel(request(facts, { stock: { boxes: [...STOCK.boxes, mailer] }, locks })));
+      return chosen.kind === 'planned' ? chosen.recommended.choice.box : chosen.reasons[0];
+    };
+    expect(soft(0.75)).toBe('mailer');
+    // pressed together as much as such things give
+    expect(soft(1.1, { box: 'mailer' })).toBe('mailer');
+    expect(soft(1.6, { box: 'mailer' })).toMatch(/does not hold it/);
+  });
 });
 
 test('a doubled face: one sheet more on that side only, felt and cushioned there', () => {

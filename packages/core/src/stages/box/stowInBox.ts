@@ -167,7 +167,7 @@ export function shellsRound(held: Held, room: BoxRoom, house: House, locks: BoxL
   });
 }
 
-/** An envelope takes a flat bundle lying on its face, no thicker than it opens. */
+/** An envelope takes a bundle lying on its face, no thicker than it opens. */
 function envelopesRound(held: Held, box: BoxStock): Shell[] {
   const { bundles, inner, heldIn, cells, folds } = held;
   if (cells || folds.length > 0) return [];
@@ -176,7 +176,7 @@ function envelopesRound(held: Held, box: BoxStock): Shell[] {
   return flat && fits ? [envelopeRound(box, Math.min(heldIn[2], box.insideIn[2]))] : [];
 }
 
-/** Only flat goods are put in an envelope by anybody who is asked; whoever chooses one by hand may. Common practice, no source. */
+/** Only what is flat or soft is put in an envelope by anybody who is asked; whoever chooses one by hand may. Common practice, no source. */
 export const goInEnvelopes = ({ bundles }: Pick<Block, 'bundles'>): boolean => bundles.every(({ wrapped }) => wrapped.piece.archetype.flat);
 
 /** Room between what is held and a shell. */

@@ -33,7 +33,7 @@ export function whyNot(
     const gapIn = isEnvelope(box) ? 0 : roomNeeded(house, { ...held[0]!, inner }).needIn;
     if (isEnvelope(box) && inner) return [{ box, shortIn: 0, reason: 'no box goes into an envelope' }];
     if (isEnvelope(box) && !wraps.every(({ piece }) => piece.archetype.flat))
-      return [{ box, shortIn: 0, reason: 'an envelope is for flat goods' }];
+      return [{ box, shortIn: 0, reason: 'an envelope is for what is flat or soft' }];
     const best = outlines
       .map((outline) => shortfall(outline, box.insideIn, gapIn))
       .reduce((least, one) => (one.shortIn < least.shortIn ? one : least));

@@ -212,7 +212,7 @@ describe('why the other ways of packing lost', () => {
 
   test('a way that cannot be done says what it lacks', () => {
     const why = Object.fromEntries(ways.map((one) => [one.way, one.whyNot]));
-    expect(why['envelope']).toBe('an envelope is for flat goods');
+    expect(why['envelope']).toBe('an envelope is for what is flat or soft');
     expect(why['carrierBox']).toBe('no carrier’s card lists a free box');
   });
 });

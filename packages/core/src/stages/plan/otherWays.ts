@@ -76,7 +76,7 @@ function impossible({ room, wraps, pieces }: PlanSpace, way: PackingWay): string
   if (wraps.length === 0) return 'no way of wrapping passes the feel test';
   switch (way) {
     case 'envelope':
-      if (!pieces.every(({ archetype }) => archetype.flat)) return 'an envelope is for flat goods';
+      if (!pieces.every(({ archetype }) => archetype.flat)) return 'an envelope is for what is flat or soft';
       return room.boxes.some(isEnvelope) ? 'no envelope on hand takes it' : 'there is no envelope in the stockroom';
     case 'carrierBox':
       return room.boxes.some((box) => box.container !== null)

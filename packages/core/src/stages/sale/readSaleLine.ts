@@ -4,7 +4,7 @@ import { alsoCounted } from './alsoCounted.ts';
 import { MOST_ALIKE } from './readSale.ts';
 import type { SaleLine, SaleLineField, SaleLineReading, SaleLineSetting } from './SaleLine.ts';
 import { BARE_MONEY, KEYWORDS } from './saleWords.ts';
-import { archetypeFromTitle } from '../../engineering/pieces/archetypeFromTitle.ts';
+import { archetypeOfSize } from '../../engineering/pieces/archetypeFromTitle.ts';
 import { namesLoosePart } from '../../engineering/pieces/looseParts.ts';
 import {
   COMMA_BETWEEN_SIDES,
@@ -69,7 +69,7 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
       for (const reading of line.readings)
         if (reading.field === 'title') reading.asks = `two kinds? a + between them, each with its own size and weight: … + ${also}, …`;
     ofOne(line);
-    const archetype = archetypeFromTitle(line.title);
+    const archetype = archetypeOfSize(line.title, line.sizeIn);
     if (archetype) line.archetype = archetype;
   }
   return line;
