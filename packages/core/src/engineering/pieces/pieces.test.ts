@@ -106,6 +106,7 @@ test.each<[string, ArchetypeKey | null]>([
   ['valve radio', 'boxedElectronics'],
   ['old radio bakelite', 'boxedElectronics'],
   ['t-shirt', 'textile'],
+  ['table fan', 'boxedElectronics'],
   ['postcards', 'paperGoods'],
   ['typewriter ribbon tin', 'rigidMetal'],
   ['tin toy car', 'fineMetal'],
