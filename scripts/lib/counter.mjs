@@ -1,6 +1,6 @@
-import { join } from 'node:path';
 import { freePort } from './ports.mjs';
 import { startProcess } from './process.mjs';
+import { program } from './program.mjs';
 import { READY_MS, READY_SAYS } from './ready.mjs';
 import { Stop } from './stop.mjs';
 
@@ -14,11 +14,12 @@ import { Stop } from './stop.mjs';
  */
 export async function startCounter(root, { book, secret, port, asRoot }) {
   const chosen = port ?? (await freePort());
-  const child = startProcess(
-    process.execPath,
-    ['--import', 'tsx', join(root, 'apps/counter/src/main.ts'), '--port', String(chosen), '--state', book],
-    { cwd: root, stdio: ['ignore', 'ignore', 'inherit'], asRoot, env: { ...process.env, INCH_NEST_COUNTER_SECRET: secret } },
-  );
+  const child = startProcess(process.execPath, program('apps/counter/src/main.ts', '--port', String(chosen), '--state', book), {
+    cwd: root,
+    stdio: ['ignore', 'ignore', 'inherit'],
+    asRoot,
+    env: { ...process.env, INCH_NEST_COUNTER_SECRET: secret },
+  });
   const address = `http://127.0.0.1:${chosen}`;
   for (const start = Date.now(); ;) {
     if (child.hasEnded()) throw new Stop('the carriers’ stand-in ended as it started: see the message above.');

@@ -4,6 +4,7 @@ import { dirname, join } from 'node:path';
 import { APPLICATION } from './cluster.mjs';
 import { startCounter } from './counter.mjs';
 import { giveToUser, userMayRead } from './process.mjs';
+import { program } from './program.mjs';
 import { quiet, isRoot } from './run.mjs';
 import { startFront } from './network.mjs';
 import { QUIET_STORE, startWeb } from './webServer.mjs';
@@ -62,7 +63,7 @@ export function makeServices(
 
 /** Brings a database up to date as its owner, gives the application its rights, and loads the demo unless it is a shop of one's own; the program's own report. */
 export const prepareCommand = (ownerUrl, { role = APPLICATION, reset = false, ownShop = false } = {}) => ({
-  args: ['--import', 'tsx', 'packages/data/src/cli/prepare.ts', ...(reset ? ['--reset'] : []), ...(ownShop ? ['--own-shop'] : [])],
+  args: program('packages/data/src/cli/prepare.ts', ...(reset ? ['--reset'] : []), ...(ownShop ? ['--own-shop'] : [])),
   env: { ...process.env, DATABASE_URL: ownerUrl, ...(role ? { INCH_NEST_ROLE: role } : {}) },
 });
 
@@ -74,12 +75,12 @@ export function prepareQuietly(root, ownerUrl) {
 
 /** Makes, checks or puts back a copy of everything; the program's own report. */
 export const copyCommand = (url, args) => ({
-  args: ['--import', 'tsx', 'packages/backup/src/cli/copy.ts', ...args],
+  args: program('packages/backup/src/cli/copy.ts', ...args),
   env: { ...process.env, ...QUIET_STORE, ...(url ? { DATABASE_URL: url } : {}) },
 });
 
 /** Prints a code by which somebody chooses a password; the program's own report. */
 export const signInCodeCommand = (url, args) => ({
-  args: ['--import', 'tsx', 'packages/data/src/cli/signInCode.ts', ...args],
+  args: program('packages/data/src/cli/signInCode.ts', ...args),
   env: { ...process.env, DATABASE_URL: url },
 });

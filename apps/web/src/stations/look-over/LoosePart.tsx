@@ -46,7 +46,7 @@ export function LoosePart({ parcel, whole, onPiece }: { parcel: ParcelUse; whole
   const count = view.piece.count.value;
   const several = count > 1 || isSeveral(part, titleOfPiece(view));
   const keep = (fate: Pick<Accessory, 'part' | 'place'>) =>
-    field.pick([...field.value, { id: crypto.randomUUID().slice(0, 8), name: part, count, ...fate }]);
+    field.pick([...field.value, { id: crypto.randomUUID().slice(0, 8), name: several && count === 1 ? sOf(part) : part, count, ...fate }]);
   return (
     <div className="loose-part" role="group" aria-label={`Its ${part}`}>
       <span>{several ? ASKS[part].several : ASKS[part].one}</span>
@@ -67,6 +67,9 @@ export function LoosePart({ parcel, whole, onPiece }: { parcel: ParcelUse; whole
 /** A piece may have more than one of it: `cabinet with drawers`. */
 const isSeveral = (part: Part, title: string): boolean => part.endsWith('s') || new RegExp(`\\b${part}s\\b`, 'i').test(title);
 
+/** Several of it. */
+const sOf = (name: string): string => (name.endsWith('s') ? name : `${name}s`);
+
 /** It may go by more than its name: `glass shade`. */
 const NO_NAME = /^(?:with|and|its|an?|the|plus|&)$/i;
 
@@ -74,6 +77,6 @@ const NO_NAME = /^(?:with|and|its|an?|the|plus|&)$/i;
 export function lineOfPart(part: Part, title: string, count: number): string {
   const before = new RegExp(`([\\w-]+)\\s+${part}s?\\b`, 'i').exec(title)?.[1];
   const name = before && !NO_NAME.test(before) ? `${before} ${part}` : part === 'chimney' ? 'glass chimney' : part;
-  const names = count > 1 || isSeveral(part, title) ? `${name}${name.endsWith('s') ? '' : 's'}` : name;
+  const names = count > 1 || isSeveral(part, title) ? sOf(name) : name;
   return count > 1 ? `${count} x ${names}, ` : `${names}, `;
 }

@@ -58,6 +58,9 @@ test('there may be several of it on one piece', async () => {
   expect(screen.getByRole('button', { name: 'They come off: pieces of their own' })).toBeTruthy();
   await shown(['jewellery box with drawers']);
   expect(screen.getByText(/Do the drawers come out\?/)).toBeTruthy();
+  press('On, and held fast');
+  const [[, , text]] = kept as [[string, string, string]];
+  expect(JSON.parse(text)).toMatchObject([{ name: 'drawers', count: 1, part: 'on' }]);
 });
 
 test.each([

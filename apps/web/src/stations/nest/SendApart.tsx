@@ -21,8 +21,10 @@ interface Props {
 export function SendApart({ parcel: { view, put }, way: { parts }, label, strong = false, children }: Props) {
   const { person } = useShop();
   const [problem, setProblem] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
   const split = async () => {
     setProblem(null);
+    setBusy(true);
     const held = heldIn(view);
     const [, ...lots] = parts.map(({ holds }) => holds.map(({ at, count }) => ({ bundleId: held[at]!.bundleId, count })));
     const command: SplitParcel = { personId: person.id, act: 'split', lots };
@@ -31,10 +33,11 @@ export function SendApart({ parcel: { view, put }, way: { parts }, label, strong
     } catch (error) {
       setProblem(error instanceof Error ? error.message : 'that did not work');
     }
+    setBusy(false);
   };
   return (
     <>
-      <Button type={strong ? 'primary' : 'default'} onClick={() => void split()} {...(label ? { 'aria-label': label } : {})}>
+      <Button type={strong ? 'primary' : 'default'} loading={busy} onClick={() => void split()} {...(label ? { 'aria-label': label } : {})}>
         {children}
       </Button>
       <Trouble says={problem} />

@@ -33,7 +33,7 @@ const OF_GLASS = /\b(?:glass|glazed|framed?|mirrors?|panes?|windows?|slides?|neg
 /**
  * The archetype that a title suggests of something so large: a picture as thin as a sheet is paper, and no frame.
  *
- * @param sizeIn null or short of a side where nobody measured it
+ * @param sizeIn short of a side, or left out, where nobody measured it
  */
 export function archetypeOfSize(title: string, sizeIn: readonly number[] | undefined): ArchetypeKey | null {
   const kind = archetypeFromTitle(title);
