@@ -56,6 +56,9 @@ test('there may be several of it on one piece', async () => {
   await shown(['pantry scale with weights']);
   expect(screen.getByText(/Are the weights loose\?/)).toBeTruthy();
   expect(screen.getByRole('button', { name: 'They come off: pieces of their own' })).toBeTruthy();
+});
+
+test('the drawers of one piece stay in and are held', async () => {
   await shown(['jewellery box with drawers']);
   expect(screen.getByText(/Do the drawers come out\?/)).toBeTruthy();
   press('On, and held fast');
