@@ -17,6 +17,8 @@ const OLD_MS = 24 * 3_600_000;
  * @param path of its first source, from the root
  */
 export function program(path, ...args) {
+  // else a process of it waits beside the program for more to put together, as long as that runs
+  process.env.ESBUILD_WORKER_THREADS = '0';
   // whoever asks may have installed the packages only just now
   const { buildSync } = createRequire(import.meta.url)('esbuild');
   const { outputFiles } = buildSync({

@@ -29,6 +29,22 @@ test('it says what its sources say, by their name, with what it is given', () =>
   for (const { stderr } of [whole, sources]) expect(stderr).toContain('say --port and --state');
 });
 
+test('nothing that puts together stays beside the program', () => {
+  const { stdout } = node(
+    '--input-type=module',
+    '-e',
+    `import { readdirSync, readFileSync } from 'node:fs'; import { spawn } from 'node:child_process';
+     import { program } from './scripts/lib/program.mjs';
+     const child = spawn('sleep', ['60']);
+     program('${NEST}');
+     const isChild = (pid) => { try { return readFileSync('/proc/' + pid + '/stat', 'utf8').split(') ')[1].split(' ')[1] === String(process.pid); } catch { return false; } };
+     console.log(readdirSync('/proc').filter((pid) => /^[0-9]+$/.test(pid) && isChild(pid)).length);
+     child.kill();`,
+  );
+  // the one that was started beside it, and no other
+  expect(stdout.trim()).toBe('1');
+});
+
 test('the same sources make the same file, which is not written again; what was started long ago goes', () => {
   const [file] = argsFor(NEST) as [string];
   const cache = file.slice(0, file.indexOf('/apps/'));
