@@ -12,7 +12,7 @@ const OLD_MS = 24 * 3_600_000;
 
 /**
  * Arguments for Node that start a program of the repository: its sources as one file, put together anew each time. Reading
- * hundreds of sources one by one takes six times as long as that and the start together.
+ * hundreds of sources one by one takes more than twice as long as that and the start together.
  *
  * @param path of its first source, from the root
  */

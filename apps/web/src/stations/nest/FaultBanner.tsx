@@ -9,6 +9,7 @@ import { faultWords } from '../../words/faultWords.ts';
 import { changeWords } from '../../words/changeWords.ts';
 import type { BoxedWay } from '../../workers/planner.protocol.ts';
 import { GoApart } from './GoApart.tsx';
+import { isUncarried } from './useOneOrMore.ts';
 
 /** What is wrong with the nest, first, with the remedy as the strong button. */
 export function FaultBanner({
@@ -63,7 +64,7 @@ export function FaultBanner({
           </ul>
         </details>
       )}
-      {(fault.kind === 'byHand' || fault.kind === 'noService') && apart && <GoApart parcel={parcel} way={apart} />}
+      {isUncarried(fault) && apart && <GoApart parcel={parcel} way={apart} />}
       {remedy && (
         <Button type="primary" onClick={() => applyChange(remedy, parcel, nest)}>
           Do that

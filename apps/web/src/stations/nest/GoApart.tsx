@@ -30,11 +30,9 @@ export function GoApart({ parcel, way, nowMinor = null }: { parcel: ParcelUse; w
         {nowMinor !== null && ` (${moreOrLess(way.costMinor - nowMinor, write.money)})`}, {formatChance(way.chance)} that any breaks.{' '}
         <a href="#one-or-more">Compare them.</a>
       </p>
-      {!parcel.view.life.sealed && (
-        <SendApart parcel={parcel} way={way} strong>
-          Send in {boxes}
-        </SendApart>
-      )}
+      <SendApart parcel={parcel} way={way} strong>
+        Send in {boxes}
+      </SendApart>
     </div>
   );
 }

@@ -99,7 +99,7 @@ export function NestStation({ parcel: whole, nest }: BenchUse) {
       {!plan && nest.reasons.length === 0 && <p className="soft">Looking through the stockroom …</p>}
       {tiles.plan && tiles.choice && <NestTiles plan={tiles.plan} parcel={parcel} nest={tiles} choice={tiles.choice} whole={later} />}
       <MethodBar nest={later} />
-      <OneOrMore parcel={whole} nest={nest} use={oneOrMore} />
+      <OneOrMore parcel={whole} use={oneOrMore} />
       {later.found?.kind === 'planned' && <Balance nest={later} parcel={whole} found={later.found} />}
     </>
   );

@@ -2,7 +2,6 @@
 import { Button, Segmented } from 'antd';
 import { formatChance, letterOf, MOST_SHARED, type Portion, type WaysLookedAt } from '@inch-nest/core';
 import { heldIn, moneyOf, type BoxWish, type HeldPiece } from '@inch-nest/contracts';
-import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { PickedClash } from '../../parcel/fields/PickedClash.tsx';
 import { usePickedField } from '../../parcel/fields/usePickedField.ts';
@@ -19,15 +18,7 @@ import { isSeveral, type OneOrMoreUse } from './useOneOrMore.ts';
 const SHOWN = 4;
 
 /** One box against two and more for several pieces: what each comes to in all, and one step to send them so. */
-export function OneOrMore({
-  parcel,
-  nest,
-  use: { answer, waits, come, compare },
-}: {
-  parcel: ParcelUse;
-  nest: NestUse;
-  use: OneOrMoreUse;
-}) {
+export function OneOrMore({ parcel, use: { answer, waits, uncarried, come, compare } }: { parcel: ParcelUse; use: OneOrMoreUse }) {
   const { write } = useShop();
   const { view } = parcel;
   const held = heldIn(view);
@@ -35,8 +26,6 @@ export function OneOrMore({
   const pieces = held.reduce((sum, { piece }) => sum + piece.count.value, 0);
   // a box for each: of those that are alike one in each
   const isWished = ({ parts }: BoxedWay) => wish.value === 'apart' && (parts.length === held.length || parts.length === pieces);
-  const frozen = view.life.sealed;
-  const uncarried = nest.plan?.faults.some(({ kind }) => kind === 'byHand' || kind === 'noService') ?? false;
   if (!isSeveral(view)) return null;
   const collected = moneyOf(view).shippingCollectedMinor;
   return (
@@ -80,15 +69,13 @@ export function OneOrMore({
                   held={held}
                   wished={isWished(way)}
                   act={
-                    frozen ? null : (
-                      <SendApart
-                        parcel={parcel}
-                        way={way}
-                        label={`Send in ${boxesWords(way.parts.length)}: ${listed(way.parts.map(({ holds }) => lettersOf(holds, held)))}`}
-                      >
-                        Send them so
-                      </SendApart>
-                    )
+                    <SendApart
+                      parcel={parcel}
+                      way={way}
+                      label={`Send in ${boxesWords(way.parts.length)}: ${listed(way.parts.map(({ holds }) => lettersOf(holds, held)))}`}
+                    >
+                      Send them so
+                    </SendApart>
                   }
                 />
               ))}

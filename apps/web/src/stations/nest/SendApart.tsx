@@ -17,7 +17,7 @@ interface Props {
   children: React.ReactNode;
 }
 
-/** One press by which the pieces of a parcel go in the boxes of a way; one undo joins them again. */
+/** One press by which the pieces of a parcel go in the boxes of a way, until it is sealed; one undo joins them again. */
 export function SendApart({ parcel: { view, put }, way: { parts }, label, strong = false, children }: Props) {
   const { person } = useShop();
   const [problem, setProblem] = useState<string | null>(null);
@@ -35,6 +35,7 @@ export function SendApart({ parcel: { view, put }, way: { parts }, label, strong
     }
     setBusy(false);
   };
+  if (view.life.sealed) return null;
   return (
     <>
       <Button type={strong ? 'primary' : 'default'} loading={busy} onClick={() => void split()} {...(label ? { 'aria-label': label } : {})}>

@@ -63,7 +63,7 @@ function Compared({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
     <>
       <p>cheaper in two: {use.cheaperApart ? use.cheaperApart.costMinor : 'no'}</p>
       <p>safer in two: {use.saferApart ? formatChance(use.saferApart.chance) : 'unknown'}</p>
-      <OneOrMore parcel={parcel} nest={nest} use={use} />
+      <OneOrMore parcel={parcel} use={use} />
     </>
   );
 }

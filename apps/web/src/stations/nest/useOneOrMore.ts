@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { sameContent, type WaysLookedAt } from '@inch-nest/core';
+import { sameContent, type PlanFault, type WaysLookedAt } from '@inch-nest/core';
 import { heldIn } from '@inch-nest/contracts';
 import { isAnyWrapped } from '../../parcel/isAnyWrapped.ts';
 import { planner } from '../../parcel/planner.ts';
@@ -13,6 +13,8 @@ export interface OneOrMoreUse {
   /** Null until it is there, and again once the nest is another. */
   answer: OneOrMoreAnswer | null;
   waits: boolean;
+  /** Nobody carries them in one box as it is. */
+  uncarried: boolean;
   /** How many lots of pieces were looked at, of so many; null where none was yet. */
   come: { readonly done: number; readonly of: number } | null;
   compare: () => Promise<void>;
@@ -27,6 +29,9 @@ export interface OneOrMoreUse {
 /** What can go in more than one box: several pieces, or several alike that are worth something one by one. */
 export const isSeveral = (view: ParcelUse['view']): boolean =>
   heldIn(view).reduce((sum, { piece }) => sum + (piece.wholeOrNothing.value ? 1 : piece.count.value), 0) > 1;
+
+/** True of a fault that leaves a nest with nobody to carry it. */
+export const isUncarried = ({ kind }: Pick<PlanFault, 'kind'>): boolean => kind === 'byHand' || kind === 'noService';
 
 /** Where a box for each may not be among the ways that were planned. */
 const LEAVES_OUT: ReadonlySet<WaysLookedAt> = new Set(['roughly', 'some']);
@@ -58,25 +63,20 @@ export function useOneOrMore({ view }: ParcelUse, nest: NestUse): OneOrMoreUse {
     const next = is.kind === 'superseded' && again ? null : { of: request, each, answer: is };
     setAsked((now) => (now?.of === request ? next : now));
   };
-  const uncarried = nest.plan?.faults.some(({ kind }) => kind === 'byHand' || kind === 'noService') ?? false;
+  const uncarried = nest.plan?.faults.some(isUncarried) ?? false;
   const isAbove = found?.kind === 'planned' && found.above !== null;
   const isUnheld = found?.kind === 'noPlan';
+  const mayGo = isSeveral(view) && isOfThese && !view.life.sealed;
   const isAnswered = found?.kind === 'planned' && !uncarried && !isAbove;
   const mayPay = useAfterSearch(
     nest,
-    isAnswered && isSeveral(view) && isOfThese && !view.life.sealed && view.sale.boxWish.value !== 'together' && !isAnyWrapped(request),
+    isAnswered && mayGo && view.sale.boxWish.value !== 'together' && !isAnyWrapped(request),
     async (of) => {
       const said = await planner().mayGoApart(of, isAnswered ? found.recommended.expectedMinor : 0);
       return said.kind === 'apart' ? said.pays : null;
     },
   );
-  const byItself =
-    isSeveral(view) &&
-    (uncarried || isAbove || isUnheld || mayPay === true) &&
-    isOfThese &&
-    !view.life.sealed &&
-    !nest.searching &&
-    !isAsked;
+  const byItself = mayGo && (uncarried || isAbove || isUnheld || mayPay === true) && !nest.searching && !isAsked;
   useEffect(() => {
     if (byItself) void compare(true);
     // oxlint-disable-next-line react-hooks/exhaustive-deps -- once for each request
@@ -84,7 +84,7 @@ export function useOneOrMore({ view }: ParcelUse, nest: NestUse): OneOrMoreUse {
   const apart = (answer?.kind === 'boxes' ? answer.splits[0] : null) ?? null;
   const saferApart = apart && found?.kind === 'planned' && apart.chance < found.recommended.chance ? apart : null;
   const cheaperApart = apart && isAnswered && isCheaper(apart, found.recommended, found.ceiling) && mayPay === true ? apart : null;
-  return { answer, waits: isAsked && answer === null, come, compare: () => compare(), apart, saferApart, cheaperApart };
+  return { answer, waits: isAsked && answer === null, uncarried, come, compare: () => compare(), apart, saferApart, cheaperApart };
 }
 
 /** Several boxes expect less than one by enough, and anything breaks no more often than it does in one, or than the ceiling allows. */

@@ -6,9 +6,10 @@ export type LoosePart = 'lid' | 'stopper' | 'shade' | 'globe' | 'chimney' | 'pen
 const LAMP = String.raw`\b(?:lamp|light|lantern|sconce|chandelier)s?\b`;
 /** It stands on the lamp that is named before it; named alone, or as `lamp shade`, it is the piece. */
 const onLamp = (part: string): string => String.raw`${LAMP}(?!\s+${part}).*\b(?:with|and|&|plus)\s.*\b${part}s?\b`;
-/** Clocks that go by a pendulum, some of them by weights, whatever else their names tell. */
-const SWINGS = String.raw`\b(?:cuckoo|long-?case|grand(?:father|mother)|regulator|schoolhouse|anniversary) clocks?\b`;
-const HANGS = String.raw`\b(?:cuckoo|long-?case|grand(?:father|mother)) clocks?\b`;
+const clocks = (some: string): string => String.raw`\b(?:${some}) clocks?\b`;
+/** Clocks that go by weights, and those that swing by a pendulum, whatever else their names tell. */
+const HANGS = 'cuckoo|long-?case|grand(?:father|mother)';
+const SWINGS = `${HANGS}|regulator|schoolhouse|anniversary`;
 
 /** What says that there is one, or usually has one. */
 const HAS: Readonly<Record<LoosePart, RegExp>> = {
@@ -20,8 +21,8 @@ const HAS: Readonly<Record<LoosePart, RegExp>> = {
     String.raw`${onLamp('chimney')}|\b(?:oil|kerosene|paraffin|hurricane) lamps?\b(?!\s+(?:chimney|shade|globe|base|burner|font|wick))`,
     'i',
   ),
-  pendulum: new RegExp(String.raw`\bclocks?\b.*\bpendulums?\b|\bpendulum (?:\w+ )?clocks?\b|${SWINGS}`, 'i'),
-  weights: new RegExp(String.raw`\b(?:scale|balance|clock)s?\b.*\bweights\b|${HANGS}`, 'i'),
+  pendulum: new RegExp(String.raw`\bclocks?\b.*\bpendulums?\b|\bpendulum (?:\w+ )?clocks?\b|${clocks(SWINGS)}`, 'i'),
+  weights: new RegExp(String.raw`\b(?:scale|balance|clock)s?\b.*\bweights\b|${clocks(HANGS)}`, 'i'),
   drawer: /\b(?:with|and|&|of|two|three|four|five|six) (?:\w+ )?drawers?\b/i,
   key: /\b(?:with|and|&) (?:(?:its|a|the|original|winding|brass|working) )*keys?\b/i,
 };

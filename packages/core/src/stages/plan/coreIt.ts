@@ -1,4 +1,5 @@
 import type { BoxStock } from '../../engineering/materials/stock.ts';
+import { roomInside } from '../box/roomInside.ts';
 import { isCore } from '../box/core.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import { orientationsOf } from '../box/orientationsOf.ts';
@@ -83,12 +84,11 @@ export function coreIt(request: PlanRequest, found: Recommendation, ceiling: num
 
 /** The shop's own boxes a tube goes into, the smallest first; the pinned one whatever it is. */
 function boxesRound(request: PlanRequest, tube: BoxStock): BoxStock[] {
-  const roomOf = ({ insideIn: [l, w, d] }: BoxStock) => l * w * d;
   const { box: pinned } = request.locks;
   return boxesOf(request)
     .boxes.filter((box) => !isEnvelope(box) && box.container === null && (pinned === undefined ? box.onHand > 0 : box.key === pinned))
     .filter(({ insideIn }) => Math.min(...insideIn) > tube.insideIn[1])
-    .sort((a, b) => roomOf(a) - roomOf(b));
+    .sort((a, b) => roomInside(a) - roomInside(b));
 }
 
 /** A nest lying each way its first piece may, or as somebody pinned it; without what belongs to its box. */

@@ -5,6 +5,7 @@ import { leastGap } from '../box/gapsAround.ts';
 import { bedding, beddingNeeded, gapsIn, heldBare, stow } from '../box/stowInBox.ts';
 import type { Wraps } from '../wrap/WrappedItem.ts';
 import { wholeShell, isEnvelope } from '../box/makeShell.ts';
+import { roomInside } from '../box/roomInside.ts';
 import { whyNot } from '../box/whyNot.ts';
 import { fillVoids } from '../fill/fillVoids.ts';
 import { leastRoomIn } from '../fill/leastRoom.ts';
@@ -102,8 +103,7 @@ function boxLying(smallest: Wraps, { room, house }: PlanSpace, pinned: string | 
   const boxes = room.boxes.filter((box) => pinned === undefined || box.key === pinned);
   const refused = new Set(whyNot(lying, boxes, house).map(({ box }) => box));
   const holding = boxes.filter((box) => !refused.has(box));
-  const volume = ({ insideIn: [l, w, d] }: BoxStock) => l * w * d;
-  return holding.reduce<BoxStock | null>((least, box) => (least === null || volume(box) < volume(least) ? box : least), null);
+  return holding.reduce<BoxStock | null>((least, box) => (least === null || roomInside(box) < roomInside(least) ? box : least), null);
 }
 
 /** The least box that would do, and the bedding with which one on hand would. */

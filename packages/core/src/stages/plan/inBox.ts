@@ -1,5 +1,6 @@
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
+import { roomInside } from '../box/roomInside.ts';
 import { toFoldOf } from '../box/boxToFold.ts';
 import { isEnvelope } from '../box/makeShell.ts';
 import type { PlanChoice } from '../frontier/PlanOption.ts';
@@ -67,10 +68,9 @@ export function standingBest(request: PlanRequest, choices: readonly PlanChoice[
 
 /** The next larger slotted boxes on hand of the shop’s own, by what they hold. */
 export const largerBoxes = (request: Pick<PlanRequest, 'stock' | 'cards' | 'locks'>, than: BoxStock, most: number): BoxStock[] => {
-  const roomOf = ({ insideIn: [l, w, h] }: BoxStock) => l * w * h;
   return boxesOf(request)
-    .boxes.filter((box) => box.onHand > 0 && !isEnvelope(box) && box.container === null && roomOf(box) > roomOf(than))
-    .sort((a, b) => roomOf(a) - roomOf(b))
+    .boxes.filter((box) => box.onHand > 0 && !isEnvelope(box) && box.container === null && roomInside(box) > roomInside(than))
+    .sort((a, b) => roomInside(a) - roomInside(b))
     .slice(0, most);
 };
 

@@ -2,6 +2,7 @@ import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { BoxStock } from '../../engineering/materials/stock.ts';
 import { membersOf, type Stand } from '../../engineering/stowage/Stand.ts';
 import { stoodAmong } from '../../engineering/stowage/standsFor.ts';
+import { roomInside } from '../box/roomInside.ts';
 import { takesOne, takesUpright } from '../box/boxed.ts';
 import { isCore } from '../box/core.ts';
 import { isEnvelope } from '../box/makeShell.ts';
@@ -138,7 +139,7 @@ function* sharings({ stock, house, locks }: PlanRequest, choice: PlanChoice, sto
   const counts = wraps.map(countOf);
   const boxes = [...boxesOf({ stock, cards: [], locks: {} }).boxes, ...stock.boxes.filter(isCore)]
     .filter((box) => mayHoldSome(box) && box.onHand > 0 && whyNotShared({ of }, counts, isCore(box)) === null)
-    .sort((a, b) => Number(isCore(a)) - Number(isCore(b)) || roomOf(a) - roomOf(b));
+    .sort((a, b) => Number(isCore(a)) - Number(isCore(b)) || roomInside(a) - roomInside(b));
   for (const box of boxes) {
     const taken = ways.filter(({ sizeIn }) => takesOne(box, sizeIn, house.snugGapIn));
     // its own way up where it takes them so: they are put in one after the other
@@ -159,7 +160,6 @@ function sharingIn(found: Iterable<Sharing>, willDo: (box: BoxStock) => boolean)
   for (const sharing of found) if (willDo(sharing.box)) return sharing;
   return null;
 }
-const roomOf = ({ insideIn: [l, w, d] }: BoxStock): number => l * w * d;
 
 /** A choice in which some bundles stand among themselves in a way. */
 const standingSo = (choice: PlanChoice, of: readonly number[], way: WayToShare, stand: Stand, sizes: readonly Triple[]): PlanChoice => ({
