@@ -1,3 +1,6 @@
+import { join } from 'node:path';
+import { together } from './tests/together.mjs';
+
 // Unit tests sit beside their source; tests/ holds those that cross rooms.
 const swc = (tsx) => [
   '@swc/jest',
@@ -12,7 +15,7 @@ const ESM = ['d3-[a-z-]+', 'internmap', 'react-hotkeys-hook', 'three'].join('|')
 const project = (name, folder) => ({
   displayName: name,
   rootDir: '.',
-  roots: [`<rootDir>/${folder}`],
+  roots: [join(import.meta.dirname, folder)],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   testPathIgnorePatterns: ['/node_modules/', '\\.screen\\.test\\.tsx$'],
   testEnvironment: 'node',
@@ -37,11 +40,16 @@ const screens = {
   moduleNameMapper: { '\\.css$': '<rootDir>/tests/screens/styles.ts', '^antd$': '<rootDir>/node_modules/antd/dist/antd.min.js' },
 };
 
+/** Where the files of rooms that are shared go: asked for by whoever runs everything. */
+const TOGETHER = process.env.INCH_NEST_TESTS_TOGETHER;
+const ROOMS = 4;
+const core = project('core', 'packages/core/src');
+
 export default {
   testSequencer: '<rootDir>/tests/order.mjs',
   projects: [
     screens,
-    project('core', 'packages/core/src'),
+    TOGETHER ? together(core, ROOMS, TOGETHER) : core,
     project('contracts', 'packages/contracts/src'),
     project('formats', 'packages/formats/src'),
     project('data', 'packages/data/src'),

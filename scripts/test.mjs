@@ -101,7 +101,11 @@ async function unitTests(suites, scratch) {
       ],
       {
         cwd: root,
-        env: { ...demoOnce(scratch), ...(cluster ? { TEST_DATABASE_URL: cluster.ownerUrl, TEST_APPLICATION_URL: cluster.url } : {}) },
+        env: {
+          ...demoOnce(scratch),
+          INCH_NEST_TESTS_TOGETHER: join(scratch, 'rooms'),
+          ...(cluster ? { TEST_DATABASE_URL: cluster.ownerUrl, TEST_APPLICATION_URL: cluster.url } : {}),
+        },
       },
     );
     const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites, testResults } = JSON.parse(readFileSync(report, 'utf8'));

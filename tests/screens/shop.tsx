@@ -67,8 +67,12 @@ export async function draw(
   return drawn;
 }
 
-/** Keeps whatever is sent, and remembers it. */
-export function keeping(): { sent: KeptChange[]; answer: Answer } {
+/**
+ * Keeps whatever is sent, and remembers it.
+ *
+ * @param whole the shop as it is answered afterwards
+ */
+export function keeping(whole = SHOP): { sent: KeptChange[]; answer: Answer } {
   const sent: KeptChange[] = [];
   return {
     sent,
@@ -78,7 +82,7 @@ export function keeping(): { sent: KeptChange[]; answer: Answer } {
       sent.push(...changes);
       return {
         verdicts: changes.map((change) => ({ path: change.path, kind: 'kept', revision: 8 })),
-        whole: SHOP,
+        whole,
       } satisfies KeepAnswer<ShopView>;
     },
   };

@@ -3,44 +3,37 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import DxfParser from 'dxf-parser';
-import { buildSync } from 'esbuild';
 import { ORDINARY_FILLS, ORDINARY_WRAPS, PRACTICE_BANDS } from '@inch-nest/core';
+import { runNest } from './runNest.ts';
 import { box, CARD, request, SERVICE } from '../../../packages/core/tests/sampleRequest.ts';
 
 const root = join(__dirname, '../../..');
-const built = mkdtempSync(join(tmpdir(), 'nest-cli-'));
-// put together once: eighty starts from the sources would spend a minute and a half on reading them
-beforeAll(() => {
-  buildSync({
-    entryPoints: [join(root, 'apps/cli/src/main.ts')],
-    outfile: join(built, 'nest.mjs'),
-    bundle: true,
-    platform: 'node',
-    format: 'esm',
-    logLevel: 'error',
-  });
-});
-afterAll(() => rmSync(built, { recursive: true }));
-const start = (program: readonly string[], args: readonly string[], input: string) =>
-  spawnSync(process.execPath, [...program, ...args], { cwd: root, encoding: 'utf8', input });
-const run = (args: string[], input: string) => start([join(built, 'nest.mjs')], args, input);
+
+/** One run in here: what a program of its own adds to that is its start, and is tried below. */
+const run = (args: string[], input: string, tell: (progress: string) => void = () => {}) =>
+  runNest(args, { read: (path) => (path === undefined ? input : readFileSync(path, 'utf8')), tell });
 const answer = (command: string, asked: unknown): Record<string, unknown> => {
   const done = run([command], JSON.stringify(asked));
-  if (done.status !== 0) throw new Error(done.stderr);
-  return JSON.parse(done.stdout) as Record<string, unknown>;
+  if (done.status !== 0) throw new Error(done.err);
+  return JSON.parse(done.out) as Record<string, unknown>;
 };
 
-test('from its sources it answers just the same', () => {
-  const asked = JSON.stringify({ text: '3 1/2 in' });
-  const sources = start(['--import', 'tsx', 'apps/cli/src/main.ts'], ['parse'], asked);
-  const { status, stdout, stderr } = run(['parse'], asked);
-  expect(status).toBe(0);
-  expect([sources.status, sources.stdout, sources.stderr]).toEqual([status, stdout, stderr]);
+describe('a program of its own', () => {
+  const program = (args: readonly string[], input: string) =>
+    spawnSync(process.execPath, ['--import', 'tsx', 'apps/cli/src/main.ts', ...args], { cwd: root, encoding: 'utf8', input });
+  test.each([
+    ['an answer', ['parse'], '{"text":"3 1/2 in"}', 0],
+    ['no such file', ['parse', 'nowhere.json'], '', 2],
+  ] as const)('%s: says on its two outputs what the run comes to', (_, args, input, status) => {
+    const { out, err } = run([...args], input);
+    const done = program(args, input);
+    expect([done.status, done.stdout, done.stderr]).toEqual([status, out, err]);
+  });
 });
 
 const refused = (command: string, asked: unknown) => {
-  const done = run([command], typeof asked === 'string' ? asked : JSON.stringify(asked));
-  return { status: done.status, out: done.stdout, lines: done.stderr.trim().split('\n') };
+  const { status, out, err } = run([command], typeof asked === 'string' ? asked : JSON.stringify(asked));
+  return { status, out, lines: err.trim().split('\n') };
 };
 
 /** Numbers within 1e-6 of themselves, everything else as it stands. */
@@ -141,19 +134,19 @@ describe('answers', () => {
 
   test('cut: the drawings hold what the figures say', () => {
     const cross = { kind: 'cross', inside: [12, 9], height: 4, caliper: 0.16 };
-    const svg = run(['cut'], JSON.stringify({ ...cross, format: 'svg' })).stdout;
+    const svg = run(['cut'], JSON.stringify({ ...cross, format: 'svg' })).out;
     const { length, diagonal, slotAt } = answer('cut', cross) as Record<string, number>;
     expect(diagonal).toBe(15);
     expect(length).toBeCloseTo(15 - (0.16 * 12) / 9, 12);
     expect(slotAt).toBeCloseTo(length! / 2, 12);
     expect(Number(/^<svg [^>]*width="([\d.]+)in"/.exec(svg)![1])).toBeCloseTo(length! + 1, 9);
     expect(svg.match(/class="knife"/g)).toHaveLength(2 * (4 + 3));
-    const dxf = new DxfParser().parseSync(run(['cut'], JSON.stringify({ ...cross, format: 'dxf' })).stdout)!;
+    const dxf = new DxfParser().parseSync(run(['cut'], JSON.stringify({ ...cross, format: 'dxf' })).out)!;
     const xs = dxf.entities.flatMap((entity) => (entity as unknown as { vertices: { x: number }[] }).vertices.map((vertex) => vertex.x));
     expect(Math.max(...xs) - Math.min(...xs)).toBeCloseTo(length!, 9);
     expect(dxf.entities).toHaveLength(14);
     const lowered = new DxfParser().parseSync(
-      run(['cut'], JSON.stringify({ kind: 'lower', box: [16, 12, 12], newDepth: 9, format: 'dxf' })).stdout,
+      run(['cut'], JSON.stringify({ kind: 'lower', box: [16, 12, 12], newDepth: 9, format: 'dxf' })).out,
     )!;
     expect(lowered.entities.filter((entity) => entity.layer === 'score')).toHaveLength(1);
     expect(answer('cut', { kind: 'liner', inside: [12, 10, 8], caliper: 0.25 })['insideIn']).toEqual([11.5, 9.5, 7.5]);
@@ -175,7 +168,7 @@ describe('answers', () => {
     const made = answer('cut', { kind, ...asked });
     expect(made).toMatchObject(figures);
     for (const name of ['parts', 'boardUsed', 'waste', 'insideAfter', 'outsideAfter']) expect(made).toHaveProperty(name);
-    const dxf = new DxfParser().parseSync(run(['cut'], JSON.stringify({ kind, ...asked, format: 'dxf' })).stdout)!;
+    const dxf = new DxfParser().parseSync(run(['cut'], JSON.stringify({ kind, ...asked, format: 'dxf' })).out)!;
     const parts = made['parts'] as { knife: unknown[]; score: unknown[] }[];
     expect(dxf.entities).toHaveLength(parts.reduce((sum, { knife, score }) => sum + 4 + knife.length + score.length, 0));
   });
@@ -430,19 +423,20 @@ describe('answers', () => {
       csv,
       'title,archetype,size,weight,to,sold\nbowl,compactCeramic,6 x 5 x 5 in,2 lb,40217,84.00\n"crate, big",rigidMetal,60 x 60 x 60,,10117,12\n',
     );
-    const done = run(['plan', '--batch', csv], base);
+    const heard: string[] = [];
+    const done = run(['plan', '--batch', csv], base, (progress) => heard.push(progress));
     expect(done.status).toBe(0);
-    const { plans } = JSON.parse(done.stdout) as { plans: { line: number; title: string; chosen: object | null }[] };
+    const { plans } = JSON.parse(done.out) as { plans: { line: number; title: string; chosen: object | null }[] };
     expect(plans).toEqual([
       expect.objectContaining({ line: 2, title: 'bowl', chosen: expect.objectContaining({ service: 'ground' }) as object }),
       expect.objectContaining({ line: 3, title: 'crate, big', chosen: null }),
     ]);
-    expect(done.stderr).toMatch(/^1\/2 bowl: planned\n2\/2 crate, big: no plan\n$/);
+    expect(heard).toEqual(['1/2 bowl: planned', '2/2 crate, big: no plan']);
     writeFileSync(csv, 'title,archetype,size,weight,to,sold\nbowl,teacup,6 x,2 lb,402,84.00\n');
     const bad = run(['plan', '--batch', csv], base);
-    expect({ status: bad.status, out: bad.stdout }).toEqual({ status: 2, out: '' });
+    expect({ status: bad.status, out: bad.out }).toEqual({ status: 2, out: '' });
     expect(
-      bad.stderr
+      bad.err
         .trim()
         .split('\n')
         .map((line) => line.split(': ')[0]),
@@ -457,7 +451,7 @@ describe('answers', () => {
 
   test('every command prints its schema', () => {
     for (const command of ['parse', 'wrap', 'shock', 'curve', 'crush', 'journey', 'rate', 'pack', 'card', 'cut', 'plan'])
-      expect(JSON.parse(run(['schema', command], '').stdout)).toHaveProperty('$schema');
+      expect(JSON.parse(run(['schema', command], '').out)).toHaveProperty('$schema');
   });
 });
 

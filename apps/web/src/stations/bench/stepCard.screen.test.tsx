@@ -62,7 +62,7 @@ test('what is cut is cut from the smallest offcut that holds it; one press notes
 });
 
 test('the next step that is cut asks anew: what was noted for the one before is not noted for it', async () => {
-  const { sent, answer } = keeping();
+  const { sent, answer } = keeping(withOffcuts);
   function InTurn() {
     const [key, setKey] = useState('cut');
     return (
