@@ -37,6 +37,25 @@ interface Own {
 /** Where a browser keeps the answers it has worked out before: the same question has the same answer, whoever asks. */
 const ANSWERS = 'inch-nest-answers';
 
+/** Puts what the server has answered where the browser keeps its answers, so that it need not search for the same again. */
+async function remember(page: Page, address: string, program: string, question: unknown, answer: SearchAnswer): Promise<void> {
+  if (!page.url().startsWith(address)) await page.goto(`${address}/api/health`);
+  await page.evaluate(
+    async ({ name, asked, found }) => {
+      const hash = new Uint8Array(await crypto.subtle.digest('SHA-256', new TextEncoder().encode(asked)));
+      const key = [...hash].map((byte) => byte.toString(16).padStart(2, '0')).join('');
+      const open = indexedDB.open(name, 1);
+      open.onupgradeneeded = () => open.result.createObjectStore('answers').createIndex('at', 'at');
+      await new Promise((resolve) => (open.onsuccess = resolve));
+      const kept = open.result.transaction('answers', 'readwrite');
+      kept.objectStore('answers').put({ answer: found, at: Date.now() }, key);
+      await new Promise((resolve) => (kept.oncomplete = resolve));
+      open.result.close();
+    },
+    { name: ANSWERS, asked: `${program}\n${JSON.stringify(question)}`, found: answer },
+  );
+}
+
 /** Goes to a page as a link would, which takes a quarter of the time that opening it anew does; anew where none is open yet. */
 async function go(page: Page, address: string): Promise<void> {
   if (!page.url().startsWith(new URL(address).origin)) {
@@ -65,7 +84,13 @@ async function forget(context: BrowserContext, address: string): Promise<void> {
   await page.close();
 }
 
-export const test = plain.extend<Own, { app: App; browsers: Map<string, BrowserContext> }>({
+/** The planner's program, by its address, once a page has started it. */
+interface Program {
+  address: string | null;
+}
+
+export const test = plain.extend<Own, { app: App; program: Program; browsers: Map<string, BrowserContext> }>({
+  program: [async ({}, use) => use({ address: null }), { scope: 'worker' }],
   browsers: [
     async ({}, use) => {
       const browsers = new Map<string, BrowserContext>();
@@ -86,8 +111,9 @@ export const test = plain.extend<Own, { app: App; browsers: Map<string, BrowserC
       await context.close();
     });
   },
-  page: async ({ context, viewport }, use) => {
+  page: async ({ context, viewport, program }, use) => {
     const page = await context.newPage();
+    page.on('worker', (worker) => (program.address = worker.url()));
     if (viewport) await page.setViewportSize(viewport);
     await use(page);
   },
@@ -108,7 +134,7 @@ export const test = plain.extend<Own, { app: App; browsers: Map<string, BrowserC
       return address;
     });
   },
-  sell: async ({ app, page }, use) => {
+  sell: async ({ app, page, program }, use) => {
     await use(async (line, station, take = true) => {
       const shop = (await (await fetch(`${app.address}/api/shop`)).json()) as ShopView;
       const id = crypto.randomUUID();
@@ -121,8 +147,10 @@ export const test = plain.extend<Own, { app: App; browsers: Map<string, BrowserC
       await ask('post', '/api/parcels', { id, personId, line });
       if (take) {
         const view = (await (await fetch(`${app.address}/api/parcels/${id}?person=${personId}`)).json()) as ParcelView;
-        const found = (await ask('post', '/api/plan', planRequestFor(view, shop))) as SearchAnswer;
+        const question = planRequestFor(view, shop, shop.people[0]!.system);
+        const found = (await ask('post', '/api/plan', question)) as SearchAnswer;
         if (found.kind !== 'planned') throw new Error(`no nest for ${line}`);
+        if (program.address) await remember(page, app.address, program.address, ['search', question], found);
         const value = { set: found.recommended.choice, drop: [], pin: {}, unpin: [] };
         await ask('patch', `/api/parcels/${id}/kept`, {
           personId,

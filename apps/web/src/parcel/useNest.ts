@@ -12,8 +12,11 @@ const NONE: readonly never[] = [];
 /** The nest in hand: searched, changed by hand, worked out and kept. What is shown of it is one choice with its own figures. */
 export function useNest({ view, keepNest, keeper }: ParcelUse) {
   const { shop, person, can } = useShop();
-  // a nest is weighed against what it costs: whoever sees no money packs the one that was kept
-  const plans = can('money');
+  const keptPlan = view.nest.plan?.document ?? null;
+  // what is sealed keeps the figures it was sealed with, whatever has moved since
+  const sealed = view.life.sealed && keptPlan?.format === PLAN_FORMAT ? keptPlan : null;
+  // a nest is weighed against what it costs: whoever sees no money packs the one that was kept; nothing is advised on what is sealed
+  const plans = can('money') && !sealed;
   const { locks } = view.nest;
   // everything the plan depends on and nothing else, so that a look at the server starts no new search
   const asked = planRequestFor(view, shop, person.system);
@@ -33,7 +36,8 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
     };
   }, [plans, request]);
 
-  const recommended = recommendedOf(state);
+  const found = sealed ? null : state.found;
+  const recommended = recommendedOf({ found });
   const chosen = JSON.stringify(view.nest.choice);
   // oxlint-disable-next-line react-hooks/exhaustive-deps -- the choice by content: each look makes a new object
   const wished = useMemo(() => view.nest.choice ?? recommended?.choice ?? null, [chosen, recommended]);
@@ -86,17 +90,13 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
   const { settle: settlePath } = keeper;
   const settle = useCallback((mine: boolean) => settlePath('nest', mine), [settlePath]);
 
-  const keptPlan = view.nest.plan?.document ?? null;
   const shown = useMemo(
     () => shownNest(state, wished, keptPlan ?? (view.nest.choice ? null : recommended)),
     [state, wished, keptPlan, view.nest.choice, recommended],
   );
-  // what is sealed keeps the figures it was sealed with, whatever has moved since
-  const sealed = view.life.sealed && keptPlan?.format === PLAN_FORMAT ? keptPlan : null;
   const isKept = view.nest.choice !== null;
   const clash: Theirs | null = keeper.pending.find((one) => one.path === 'nest')?.clash ?? null;
   const problem = keeper.pending.find((one) => one.path === 'nest')?.problem ?? null;
-  const { found } = state;
   const searching = plans && state.searching;
   const pinned = JSON.stringify(locks);
   return useMemo(() => {
