@@ -13,6 +13,14 @@ test.each<[string, (number | null)[] | null, string]>([
   ['of two sides only', [20, 16, null], 'front'],
 ])('the glazing of a picture told %s is on its pane', (_, size, face) => expect(faceOf(usualHardPoints(PICTURE, size))).toEqual([face]));
 
+test.each([
+  ['framed oil painting', 0],
+  ['harbour at dusk, oil on canvas', 0],
+  ['unglazed print in its frame', 0],
+  ['framed watercolour', 1],
+  ['mirror', 1],
+])('%s has %i panes', (title, panes) => expect(usualHardPoints(PICTURE, [20, 16, 1], title)).toHaveLength(panes));
+
 test('a size that turns out otherwise takes the glazing along, and leaves what somebody pinned', () => {
   const brought = kindPresets(PICTURE).hardPoints;
   expect(faceOf(hardPointsOfNewSize(brought, PICTURE, null, [20, 16, 1]))).toEqual(['top']);

@@ -52,6 +52,8 @@ const BY_NAME: Readonly<Partial<Record<ArchetypeKey, readonly (readonly [RegExp,
       ],
     ],
   ],
+  // paint on canvas has no pane before it
+  glazedFlat: [[/\b(?:(?:oil|acrylic|tempera) (?:paintings?|on )|(?:on|stretched) canvas|canvas(?:es)?$|icons?\b|unglazed)/i, []]],
   thinFigure: [
     [/\b(?:guitars?|ukuleles?|mandolins?|banjos?|lutes?|violins?|fiddles?|violas?|cellos?|balalaikas?)\b/i, [['finial', 'right']]],
     [

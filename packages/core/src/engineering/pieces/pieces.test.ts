@@ -47,6 +47,9 @@ test.each<[string, ArchetypeKey | null]>([
   ['brass table lamp with a glass shade', 'fineMetal'],
   ['framed watercolour behind glass', 'glazedFlat'],
   ['glass negative of a harbour', 'glazedFlat'],
+  ['crystal chandelier drops', 'pressedGlass'],
+  ['brass chandelier', 'fineMetal'],
+  ['oil lamp font, milk glass', 'pressedGlass'],
   ['stained glass panel', 'glazedFlat'],
   ['box of lantern slides', 'glazedFlat'],
   ['oil lamp chimney', 'blownGlass'], // lies as well as it stands, as no globe does

@@ -118,6 +118,10 @@ describe('several alike on one line', () => {
     ['mixing bowls set of 4 nesting', 4, 'mixing bowls nesting'],
     ['chess set of 32', undefined, 'chess set of 32'],
     ['carving set of three in its case', undefined, 'carving set of three in its case'],
+    ['vinyl records lot of 12, 8 oz each', 12, 'vinyl records'],
+    ['tea spoons, lot of 8', 8, 'tea spoons'],
+    ['postcards bundle of 30', 30, 'postcards'],
+    ['a bundle of letters', undefined, 'a bundle of letters'],
     ['trio of vases', 3, 'vases'],
     ['a quartet of tiles', 4, 'tiles'],
     ['both lamps', 2, 'lamps'],
@@ -158,6 +162,20 @@ describe('several alike on one line', () => {
   ])('%s', (text, count, title) => {
     const line = readSaleLine(text, setting);
     expect([line.count, line.title]).toEqual([count, title]);
+  });
+
+  // common practice, no source: a pile of sheets is measured, weighed and wrapped as one thing
+  test.each([
+    ['lot of 50 postcards, 6 x 4 x 1, 12 oz', undefined, '50 postcards', 0.75],
+    ['vinyl records lot of 12, 12 1/2 x 12 1/2 x 2, 6 lb', undefined, '12 vinyl records', 6],
+    ['lot of 50 postcards, 6 x 4 x 0.02, 12 oz', 50, 'postcards', 0.75 / 50],
+    ['12 vinyl records, 12 1/2 x 12 1/2 x 0.2, 6 lb', 12, 'vinyl records', 0.5],
+    ['30 magazines, 11 x 8 x 1 each, 30 lb', 30, 'magazines', 1],
+    ['ten books, 9 x 6 x 1, 10 lb', 10, 'books', 1],
+    ['lot of 50 postcards', 50, 'postcards', undefined],
+  ])('%s', (text, count, title, weightLb) => {
+    const line = readSaleLine(text, setting);
+    expect([line.count, line.title, line.weightLb]).toEqual([count, title, weightLb]);
   });
 
   test('each of nobody knows how many is asked for, and stands as it was said', () => {

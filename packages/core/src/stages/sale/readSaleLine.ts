@@ -1,4 +1,5 @@
 import { partedAtFacts, type FactIn } from './partedAtFacts.ts';
+import { pileOfSheets } from './pileOfSheets.ts';
 import { asTyped, isPriceAlone, measureAlone } from './pastedLine.ts';
 import { alsoCounted } from './alsoCounted.ts';
 import { MOST_ALIKE } from './readSale.ts';
@@ -68,6 +69,11 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
     if (also)
       for (const reading of line.readings)
         if (reading.field === 'title') reading.asks = `two kinds? a + between them, each with its own size and weight: … + ${also}, …`;
+    const pile = pileOfSheets(line);
+    if (pile) {
+      line.title = pile;
+      delete line.count;
+    }
     ofOne(line);
     const archetype = archetypeOfSize(line.title, line.sizeIn);
     if (archetype) line.archetype = archetype;
