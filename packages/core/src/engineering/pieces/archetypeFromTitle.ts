@@ -74,7 +74,11 @@ function kindOfWords(words: readonly string[], whole: string): ArchetypeKey | nu
     const hits = words.map((word, i) => hitsOf(known, word, words[i + 1]));
     const count = hits.reduce((sum, one) => sum + one, 0);
     const last = hits.findLastIndex((one) => one > 0);
-    if (count > 0 && (!best || count > best.hits || (count === best.hits && last > best.last))) best = { key, hits: count, last };
+    if (count === 0) continue;
+    // a word that is known as it stands, not as several of another: one hydrometer is glass, hydrometers come in a box
+    const asItStands =
+      best !== null && last === best.last && known.includes(words[last]!) && !ARCHETYPES[best.key].words.includes(words[last]!);
+    if (!best || count > best.hits || (count === best.hits && (last > best.last || asItStands))) best = { key, hits: count, last };
   }
   return best && kindByStuff(best.key, wordsOf(whole), best.last);
 }

@@ -55,6 +55,11 @@ const BY_NAME: Readonly<Partial<Record<ArchetypeKey, readonly (readonly [RegExp,
   // paint on canvas has no pane before it
   glazedFlat: [[/\b(?:(?:oil|acrylic|tempera) (?:paintings?|on )|(?:on|stretched) canvas|canvas(?:es)?$|icons?\b|unglazed)/i, []]],
   thinFigure: [
+    // masts, before all else of them
+    [
+      /\b(?:model (?:ship|boat|yacht|clipper|schooner|galleon)s?|(?:ship|boat|yacht|clipper|schooner|galleon)s? models?)\b/i,
+      [['finial', 'top']],
+    ],
     [/\b(?:guitars?|ukuleles?|mandolins?|banjos?|lutes?|violins?|fiddles?|violas?|cellos?|balalaikas?)\b/i, [['finial', 'right']]],
     [
       /\b(?:accordions?|concertinas?|harmoniums?|drums?|tambourines?|globes?|plaster casts?|(?:death )?masks?|zithers?|dulcimers?|autoharps?|sea ?shells?)\b/i,
