@@ -132,7 +132,7 @@ export function parcelOf({ order }: PlanRequest, life: object = {}): ParcelUse {
       customs: field(null),
     },
     piece: pieceFields(order.pieces[0]!),
-    life: { sealed: false, rate: null, rateStale: false, weighing: null, ...life },
+    life: { state: 'planned', sealed: false, rate: null, rateStale: false, weighing: null, ...life },
     nest: { revision: 1, choice: null, locks: {}, reasons: [], plan: null },
     undo: 0,
     redo: 0,

@@ -123,7 +123,7 @@ export { countedTitle } from './stages/sale/countedTitle.ts';
 export { apportion } from './stages/sale/apportion.ts';
 export { isOfSet, pairsOf, standsAlone, worthBeside, worthMinor, worthTogether } from './stages/sale/worth.ts';
 export { aboutOf } from './stages/parcel/LifeEvent.ts';
-export { STANDING, statesThat, staysBehind, type Standing } from './stages/parcel/standing.ts';
+export { isPacked, STANDING, statesThat, staysBehind, type Standing } from './stages/parcel/standing.ts';
 export {
   CUSTOMS_PURPOSES,
   customsForm,

@@ -45,8 +45,11 @@ test('a nest that may still change is searched beside what was kept, and worked 
   expect(asked).toEqual(['search 1', 'evaluate']);
 });
 
-test('what is sealed keeps its figures, and nothing is reckoned for it', async () => {
-  await draw(<Shown parcel={kept({ sealed: true })} />);
+test.each([
+  ['sealed', { sealed: true }],
+  ['on its way, though nobody ticked a seal', { state: 'handedOver' }],
+])('what is %s keeps its figures, and nothing is reckoned for it', async (_, life) => {
+  await draw(<Shown parcel={kept(life)} />);
   expect(screen.getByText('nothing found a nest false true 0')).toBeTruthy();
   expect(asked).toEqual([]);
 });

@@ -1,6 +1,6 @@
 'use client';
 import { useCallback, useEffect, useMemo, useReducer, useRef } from 'react';
-import { PLAN_FORMAT, type Locks, type PlanChoice } from '@inch-nest/core';
+import { isPacked, PLAN_FORMAT, type Locks, type PlanChoice } from '@inch-nest/core';
 import { heldIn, nestChangeBetween, planRequestFor, valuesOf, type Theirs } from '@inch-nest/contracts';
 import { useShop } from '../session/ShopContext.tsx';
 import { isDue, nestInHand, NOTHING_IN_HAND, recommendedOf, shownNest } from './nestInHand.ts';
@@ -13,10 +13,10 @@ const NONE: readonly never[] = [];
 export function useNest({ view, keepNest, keeper }: ParcelUse) {
   const { shop, person, can } = useShop();
   const keptPlan = view.nest.plan?.document ?? null;
-  // what is sealed keeps the figures it was sealed with, whatever has moved since
-  const sealed = view.life.sealed && keptPlan?.format === PLAN_FORMAT ? keptPlan : null;
-  // a nest is weighed against what it costs: whoever sees no money packs the one that was kept; nothing is advised on what is sealed
-  const plans = can('money') && !sealed;
+  // what is packed keeps the figures it was packed with, whatever has moved since
+  const packed = isPacked(view.life) && keptPlan?.format === PLAN_FORMAT ? keptPlan : null;
+  // a nest is weighed against what it costs: whoever sees no money packs the one that was kept; nothing is advised on what is packed
+  const plans = can('money') && !packed;
   const { locks } = view.nest;
   // everything the plan depends on and nothing else, so that a look at the server starts no new search
   const asked = planRequestFor(view, shop, person.system);
@@ -36,7 +36,7 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
     };
   }, [plans, request]);
 
-  const found = sealed ? null : state.found;
+  const found = packed ? null : state.found;
   const recommended = recommendedOf({ found });
   const chosen = JSON.stringify(view.nest.choice);
   // oxlint-disable-next-line react-hooks/exhaustive-deps -- the choice by content: each look makes a new object
@@ -101,9 +101,9 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
   const pinned = JSON.stringify(locks);
   return useMemo(() => {
     const { answer } = shown;
-    const plan = sealed ?? shown.plan;
-    const choice = sealed?.choice ?? shown.choice;
-    const worked = answer?.kind === 'plan' && !sealed ? answer : null;
+    const plan = packed ?? shown.plan;
+    const choice = packed?.choice ?? shown.choice;
+    const worked = answer?.kind === 'plan' && !packed ? answer : null;
     return {
       request,
       found,
@@ -111,9 +111,9 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
       plan,
       choice,
       /** The plan as it is worked out now; null until it has been. */
-      worked: sealed ?? worked?.document ?? null,
+      worked: packed ?? worked?.document ?? null,
       /** Why the choice in hand cannot be carried out. */
-      impossible: sealed ? NONE : answer?.kind === 'noPlan' ? answer.reasons : answer?.kind === 'failed' ? [answer.message] : NONE,
+      impossible: packed ? NONE : answer?.kind === 'noPlan' ? answer.reasons : answer?.kind === 'failed' ? [answer.message] : NONE,
       changes: worked?.changes ?? NONE,
       refusals: worked?.refusals ?? NONE,
       turned: worked?.turned ?? null,
@@ -137,7 +137,7 @@ export function useNest({ view, keepNest, keeper }: ParcelUse) {
       settle,
     };
     // oxlint-disable-next-line react-hooks/exhaustive-deps -- what is done with a nest never changes, locks count by content
-  }, [request, found, searching, shown, sealed, recommended, pinned, isKept, take, change, pin, keepAnew, clash, problem, settle]);
+  }, [request, found, searching, shown, packed, recommended, pinned, isKept, take, change, pin, keepAnew, clash, problem, settle]);
 }
 
 export type NestUse = ReturnType<typeof useNest>;

@@ -89,7 +89,8 @@ export function leadingCount(title: string, most: number): LeadingCount | null {
 }
 
 const IS_PAIR = /\bpair|\bpr$/i;
-const BEHIND = /^(?:(?:an?\s+)?(?<pair>pair|couple)(?:\s+of(?:\s+them)?)?|(?:an?\s+)?(?:set|lot|group|bundle|suite)\s+of\s+(?<set>\w+)|(?<all>\w+)\s+of\s+them)$/i;
+const BEHIND =
+  /^(?:(?:an?\s+)?(?<pair>pair|couple)(?:\s+of(?:\s+them)?)?|(?:an?\s+)?(?:set|lot|group|bundle|suite)\s+of\s+(?<set>\w+)|(?<all>\w+)\s+of\s+them)$/i;
 const BRACKETED = /^(?<title>.*\S)\s*\((?<said>[^()]+)\)$/;
 /** A number that stands by itself behind what there are several of: `books (10)`, `goblets x6`, `plates 6 pcs`; no side of a size, and of many pieces one thing is made. */
 const TIMES_BEHIND =

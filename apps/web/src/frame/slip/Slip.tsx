@@ -10,6 +10,7 @@ import {
   capital,
   formatChance,
   formatPercent,
+  isPacked,
   packedVerdict,
   planBundles,
   type CostLine,
@@ -91,10 +92,10 @@ function Figures({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse
   const { soldMinor, shippingCollectedMinor: collected } = moneyOf(parcel.view);
   const frontier = nest.found?.kind === 'planned' ? nest.found.frontier : [];
   const cheapest = cheapestHonest(frontier);
-  const half = life.sealed ? null : halfAsMany(plan, nest.changes, (change) => changeWords(change, nest), write.money, frontier);
+  const packed = isPacked(life);
+  const half = packed ? null : halfAsMany(plan, nest.changes, (change) => changeWords(change, nest), write.money, frontier);
   const isSale = parcel.view.sale.job.value === 'sale';
-  const folly =
-    life.sealed || !isSale ? null : follyWords(plan, soldMinor + collected, nest.request.house.follyShare, cheapest, write.money);
+  const folly = packed || !isSale ? null : follyWords(plan, soldMinor + collected, nest.request.house.follyShare, cheapest, write.money);
   return (
     <>
       <Ask title="Where this comes from" className="chance risk numeral" answer={<Provenance plan={plan} />}>
@@ -260,8 +261,8 @@ function BetterStill({ plan, parcel, nest }: { plan: PlanDocument; parcel: Parce
   const worth = nest.changes.filter((change) => (blocked ? !change.blocks : change.better)).slice(0, MOST_CHANGES);
   const thriftier = blocked ? undefined : nest.changes.find((change) => change.thriftier && !change.better);
   const verdict = <Verdict plan={plan} nest={nest} />;
-  // what is sealed is not advised on
-  if (parcel.view.life.sealed) return null;
+  // what is packed is not advised on
+  if (isPacked(parcel.view.life)) return null;
   const row = (change: NextChange, key: number) => (
     <Button key={key} block className="better-change" onClick={() => applyChange(change, parcel, nest)}>
       <span>{changeWords(change.change, nest)}</span>

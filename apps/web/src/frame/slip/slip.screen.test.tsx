@@ -57,8 +57,11 @@ test('a nest packed thin says what would be better; it is one press away', async
   expect(taken).toHaveLength(1);
 });
 
-test('after sealing nothing is advised', async () => {
-  await shown(JUG, (choice) => ({ ...choice, box: '16x14x12' }), { sealed: true });
+test.each([
+  ['after sealing', { sealed: true }],
+  ['once it has left, sealed or not', { state: 'handedOver' }],
+])('%s nothing is advised', async (_, life) => {
+  await shown(JUG, (choice) => ({ ...choice, box: '16x14x12' }), life);
   expect(screen.queryByText('Better still')).toBeNull();
   expect(screen.queryByText(/No single change/)).toBeNull();
 });

@@ -2,7 +2,7 @@
 import { Button } from 'antd';
 import Link from 'next/link';
 import { useDeferredValue, useState } from 'react';
-import { ARCHETYPES } from '@inch-nest/core';
+import { ARCHETYPES, isPacked } from '@inch-nest/core';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { heldIn } from '@inch-nest/contracts';
 import { useShop } from '../../session/ShopContext.tsx';
@@ -85,14 +85,14 @@ export function NestStation({ parcel: whole, nest }: BenchUse) {
           <GoApart parcel={whole} way={oneOrMore.cheaperApart} nowMinor={nest.found.recommended.costMinor} />
         </div>
       )}
-      {!whole.view.life.sealed && (
+      {!isPacked(whole.view.life) && (
         <>
           <StackThem parcel={whole} nest={nest} />
           <MayNest parcel={whole} nest={nest} />
         </>
       )}
       {nest.plan && <FaultBanner plan={nest.plan} parcel={whole} nest={nest} apart={oneOrMore.apart} />}
-      {nest.plan && !whole.view.life.sealed && <ShortHere plan={nest.plan} nest={nest} />}
+      {nest.plan && !isPacked(whole.view.life) && <ShortHere plan={nest.plan} nest={nest} />}
       <MovedFigures parcel={whole} nest={nest} />
       {nest.plan && plan && <NestPicture plan={nest.plan} inHand={plan} nest={nest} />}
       <PieceRow view={whole.view} at={at} onPick={setPicked} />

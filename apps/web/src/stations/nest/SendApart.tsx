@@ -1,6 +1,7 @@
 'use client';
 import { Button } from 'antd';
 import { useState } from 'react';
+import { isPacked } from '@inch-nest/core';
 import { heldIn, type ParcelView, type SplitParcel } from '@inch-nest/contracts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { Trouble } from '../../parts/Trouble.tsx';
@@ -35,7 +36,7 @@ export function SendApart({ parcel: { view, put }, way: { parts }, label, strong
     }
     setBusy(false);
   };
-  if (view.life.sealed) return null;
+  if (isPacked(view.life)) return null;
   return (
     <>
       <Button type={strong ? 'primary' : 'default'} loading={busy} onClick={() => void split()} {...(label ? { 'aria-label': label } : {})}>

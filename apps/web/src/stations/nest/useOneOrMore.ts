@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { sameContent, type PlanFault, type WaysLookedAt } from '@inch-nest/core';
+import { isPacked, sameContent, type PlanFault, type WaysLookedAt } from '@inch-nest/core';
 import { heldIn } from '@inch-nest/contracts';
 import { isAnyWrapped } from '../../parcel/isAnyWrapped.ts';
 import { planner } from '../../parcel/planner.ts';
@@ -66,7 +66,7 @@ export function useOneOrMore({ view }: ParcelUse, nest: NestUse): OneOrMoreUse {
   const uncarried = nest.plan?.faults.some(isUncarried) ?? false;
   const isAbove = found?.kind === 'planned' && found.above !== null;
   const isUnheld = found?.kind === 'noPlan';
-  const mayGo = isSeveral(view) && isOfThese && !view.life.sealed;
+  const mayGo = isSeveral(view) && isOfThese && !isPacked(view.life);
   const isAnswered = found?.kind === 'planned' && !uncarried && !isAbove;
   const mayPay = useAfterSearch(
     nest,

@@ -45,6 +45,11 @@ test('nest and serial stand still while it is sealed, worth and price while a cl
   expect(frozenFact({ state: 'weighed', sealed: true }, 'serial')).toMatch(/open it again/);
   expect(frozenFact({ state: 'weighed', sealed: false }, 'nest')).toBeNull();
   expect(frozenFact({ state: 'weighed', sealed: true }, 'bin')).toBeNull();
+  // nobody ticked a seal, and it has left all the same
+  expect(frozenFact({ state: 'handedOver', sealed: false }, 'nest')).toMatch(/on its way: what it was packed in stays/);
+  expect(frozenFact({ state: 'delivered', sealed: false }, 'nest')).toMatch(/arrived/);
+  expect(frozenFact({ state: 'brokenAtBench', sealed: false }, 'nest')).toBeNull();
+  expect(frozenFact({ state: 'delivered', sealed: false }, 'serial')).toBeNull();
   expect(frozenFact({ state: 'damaged', sealed: true }, 'soldMinor')).toMatch(/claim/);
   expect(frozenFact({ state: 'lost', sealed: true }, 'replacementMinor')).toMatch(/claim/);
   expect(frozenFact({ state: 'delivered', sealed: true }, 'soldMinor')).toBeNull();

@@ -1,5 +1,6 @@
 import type { Happening } from './LifeEvent.ts';
 import type { ParcelLife, ParcelState } from './ParcelLife.ts';
+import { isPacked } from './standing.ts';
 
 /** What may happen to a parcel, and when. */
 interface Move {
@@ -80,9 +81,10 @@ const SAID: Readonly<Record<ParcelState, string>> = {
   closed: 'closed',
 };
 
-/** Facts that stand still while a parcel is sealed, or while a claim for it is open, and why. */
+/** Facts that stand still once a parcel is sealed or gone, or while a claim for it is open, and why. */
 export function frozenFact({ state, sealed }: Pick<ParcelLife, 'state' | 'sealed'>, fact: string): string | null {
   if (sealed && OF_THE_SEAL.includes(fact)) return 'it is sealed: open it again first';
+  if (fact === 'nest' && isPacked({ state, sealed })) return `it is ${SAID[state]}: what it was packed in stays as it was`;
   return CLAIMED.includes(state) && OF_THE_CLAIM.includes(fact) ? 'a claim is open: what it was worth stays as it was' : null;
 }
 

@@ -1,4 +1,4 @@
-import type { ParcelState } from './ParcelLife.ts';
+import type { ParcelLife, ParcelState } from './ParcelLife.ts';
 
 /** Where a parcel stands for whoever works: still to be done, out of the house, or over. */
 export type Standing = 'open' | 'gone' | 'finished';
@@ -24,6 +24,9 @@ export const STANDING: Readonly<Record<ParcelState, Standing>> = {
 
 /** True for a parcel that would stay behind when the others of its set are fetched: not gone, and without a label to go by. */
 export const staysBehind = (state: ParcelState): boolean => STANDING[state] === 'open' && state !== 'labelled';
+
+/** True of what nothing of its packing changes any more: sealed, or out of the house, whether anybody ticked a seal or not. */
+export const isPacked = ({ state, sealed }: Pick<ParcelLife, 'state' | 'sealed'>): boolean => sealed || STANDING[state] !== 'open';
 
 /** The states of one standing. */
 export const statesThat = (...standings: Standing[]): ParcelState[] =>

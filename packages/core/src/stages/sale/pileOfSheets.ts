@@ -2,7 +2,10 @@ import type { SaleLine } from './SaleLine.ts';
 
 /** What is a sheet or hardly more, and the thickest that one of it comes, inches. Judgement. */
 const SHEETS: readonly (readonly [RegExp, number])[] = [
-  [/\b(?:post ?cards?|photo(?:graph)?s?|letters?|stamps?|tickets?|bank ?notes?|prints?|posters?|maps?|charts?|documents?|certificates?)$/i, 1 / 4],
+  [
+    /\b(?:post ?cards?|photo(?:graph)?s?|letters?|stamps?|tickets?|bank ?notes?|prints?|posters?|maps?|charts?|documents?|certificates?)$/i,
+    1 / 4,
+  ],
   [/\b(?:records?|lps?|comics?|magazines?|newspapers?|sheet music)$/i, 3 / 4],
 ];
 
