@@ -174,7 +174,7 @@ async function settleLife(database: ShopDatabase, parcelId: string, here: Parcel
 /** @throws Refused where the nest of a parcel may no longer be changed */
 export async function mayRegroup(database: ShopDatabase, { parcel }: { parcel: ParcelRow }, transaction: Transaction): Promise<void> {
   const life = recordParcel(await eventsOf(database, parcel.id, transaction));
-  const frozen = frozenFact(life, 'nest') ?? (GONE.includes(life.state) ? 'it has left: nothing goes in or out' : null);
+  const frozen = GONE.includes(life.state) ? 'it has left: nothing goes in or out' : frozenFact(life, 'nest');
   if (frozen) throw new Refused([{ path: 'parcel', message: `parcel ${parcel.code}: ${frozen}` }]);
 }
 const GONE: readonly ParcelState[] = ['handedOver', 'delivered', 'damaged', 'lost', 'returned', 'closed', 'brokenAtBench'];

@@ -49,6 +49,7 @@ test('nest and serial stand still while it is sealed, worth and price while a cl
   expect(frozenFact({ state: 'handedOver', sealed: false }, 'nest')).toMatch(/on its way: what it was packed in stays/);
   expect(frozenFact({ state: 'delivered', sealed: false }, 'nest')).toMatch(/arrived/);
   expect(frozenFact({ state: 'brokenAtBench', sealed: false }, 'nest')).toBeNull();
+  expect(frozenFact({ state: 'joined', sealed: false }, 'nest')).toBeNull();
   expect(frozenFact({ state: 'delivered', sealed: false }, 'serial')).toBeNull();
   expect(frozenFact({ state: 'damaged', sealed: true }, 'soldMinor')).toMatch(/claim/);
   expect(frozenFact({ state: 'lost', sealed: true }, 'replacementMinor')).toMatch(/claim/);

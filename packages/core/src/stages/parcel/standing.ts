@@ -25,8 +25,12 @@ export const STANDING: Readonly<Record<ParcelState, Standing>> = {
 /** True for a parcel that would stay behind when the others of its set are fetched: not gone, and without a label to go by. */
 export const staysBehind = (state: ParcelState): boolean => STANDING[state] === 'open' && state !== 'labelled';
 
-/** True of what nothing of its packing changes any more: sealed, or out of the house, whether anybody ticked a seal or not. */
-export const isPacked = ({ state, sealed }: Pick<ParcelLife, 'state' | 'sealed'>): boolean => sealed || STANDING[state] !== 'open';
+/**
+ * True of what nothing of its packing changes any more: sealed, or out of the house, whether anybody ticked a seal or not. One that
+ * was joined to another may come out of it again.
+ */
+export const isPacked = ({ state, sealed }: Pick<ParcelLife, 'state' | 'sealed'>): boolean =>
+  sealed || (STANDING[state] !== 'open' && state !== 'joined');
 
 /** The states of one standing. */
 export const statesThat = (...standings: Standing[]): ParcelState[] =>

@@ -176,6 +176,8 @@ describe('several alike on one line', () => {
   ])('%s', (text, count, title, weightLb) => {
     const line = readSaleLine(text, setting);
     expect([line.count, line.title, line.weightLb]).toEqual([count, title, weightLb]);
+    // what was decided for somebody is said
+    expect(line.readings.some(({ asks }) => asks?.includes('in a pile'))).toBe(count === undefined);
   });
 
   test('each of nobody knows how many is asked for, and stands as it was said', () => {

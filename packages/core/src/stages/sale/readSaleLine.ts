@@ -71,6 +71,8 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
         if (reading.field === 'title') reading.asks = `two kinds? a + between them, each with its own size and weight: … + ${also}, …`;
     const pile = pileOfSheets(line);
     if (pile) {
+      for (const reading of line.readings)
+        if (reading.field === 'sizeIn') reading.asks = `taken for all ${line.count} in a pile; with “each” behind it, it is of one`;
       line.title = pile;
       delete line.count;
     }
