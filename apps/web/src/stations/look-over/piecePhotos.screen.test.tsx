@@ -4,21 +4,24 @@ import { parcelOf } from '../../../../../tests/screens/bench.ts';
 import { draw } from '../../../../../tests/screens/shop.tsx';
 import { PiecePhotos } from './PiecePhotos.tsx';
 
+/** Something done, and all that comes of it at once. */
+const settled = (what: () => void): Promise<void> =>
+  act(async () => {
+    what();
+    await Promise.resolve();
+  });
+
 /** The station over a parcel without photographs; what is sent waits until a test answers it. */
 async function standing() {
   const parcel = parcelOf(request());
   await draw(<PiecePhotos parcel={{ ...parcel, view: { ...parcel.view, photos: [] } }} />);
   const answers: ((status: number, body: unknown) => Promise<void>)[] = [];
-  globalThis.fetch = (() =>
+  globalThis.fetch = () =>
     new Promise((resolve) => {
-      answers.push((status, body) =>
-        act(async () => resolve({ ok: status < 400, status, headers: new Headers(), json: () => Promise.resolve(body) } as Response)),
-      );
-    })) as typeof fetch;
-  const pick = (name: string) =>
-    act(async () => {
-      fireEvent.change(screen.getByLabelText('Photographs'), { target: { files: [new File(['x'], name)] } });
+      answers.push((status, body) => settled(() => resolve({ ok: status < 400, status, json: () => Promise.resolve(body) } as Response)));
     });
+  const pick = (name: string) =>
+    settled(() => void fireEvent.change(screen.getByLabelText('Photographs'), { target: { files: [new File(['x'], name)] } }));
   return { answers, pick, refuse: (message: string) => [422, { problems: [{ path: 'picture', message }] }] as const };
 }
 const said = () => screen.queryAllByRole('alert').map(({ textContent }) => textContent);
