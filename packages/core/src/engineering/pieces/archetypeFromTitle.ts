@@ -9,6 +9,9 @@ const BESIDE = /\b(?:with|without|behind|under|on|from|by|for|no|missing|lacks|w
 const RUNS = /\b(?:mixer|toaster|blender|waffle[ -]iron|coffee[ -]maker|food[ -]processor)s?\b/;
 const IN_A_BOX = /\b(?:box|boxed|carton|packaging|sealed|unopened)\b/;
 
+/** What it stands on is not what it is: `bronze horse on marble base`. */
+const ON_ITS_BASE = /\s+on\s+(?:[a-z]+\s+){0,3}(?:base|plinth|pedestal|socle)\b/g;
+
 /**
  * The archetype a title suggests: the one with most of its words in it, the last such word deciding a
  * draw, since the noun comes last. Names of two words are known too: `record player`. What stands before a `with` or a `behind`
@@ -18,7 +21,7 @@ const IN_A_BOX = /\b(?:box|boxed|carton|packaging|sealed|unopened)\b/;
  * @returns null when no word is known
  */
 export function archetypeFromTitle(title: string): ArchetypeKey | null {
-  const text = title.toLowerCase();
+  const text = title.toLowerCase().replace(ON_ITS_BASE, '');
   const beside = text.search(BESIDE);
   const kind = (beside > 0 ? kindOf(text.slice(0, beside), text) : null) ?? kindOf(text, text) ?? kindOfStuff(wordsOf(text));
   if ((kind === 'boxedGoods' || kind === 'boxedSet') && RUNS.test(text)) return IN_A_BOX.test(text) ? 'boxedGoods' : 'boxedElectronics';

@@ -14,7 +14,7 @@ export const KIND_WORDS: Readonly<Record<ArchetypeKey, string>> = {
   handledWare:
     'jug urn teapot pitcher mug ewer kettle cup tankard teacup coffeepot coffee-pot creamer stein tureen gravy-boat tea-set coffee-set',
   blownGlass:
-    'hydrometer alcoholmeter lactometer glass glasses float flask bottle storm decanter goblet apothecary wine-glass champagne-flute stemware carafe bauble neon-sign thermometer test-tube beaker vial snifter light-bulb hourglass sand-timer egg-timer demijohn carboy syphon siphon atomiser atomizer brandy-balloon cruet christmas-ornament tree-ornament glass-eye vacuum-tube radio-valve vacuum-flask lamp-chimney glass-chimney snow-globe aquarium fish-tank terrarium',
+    'champagne-coupe coupe hydrometer alcoholmeter lactometer glass glasses float flask bottle storm decanter goblet apothecary wine-glass champagne-flute stemware carafe bauble neon-sign thermometer test-tube beaker vial snifter light-bulb hourglass sand-timer egg-timer demijohn carboy syphon siphon atomiser atomizer brandy-balloon cruet christmas-ornament tree-ornament glass-eye vacuum-tube radio-valve vacuum-flask lamp-chimney glass-chimney snow-globe aquarium fish-tank terrarium',
   pressedGlass:
     'chandelier-drop chandelier-crystal chandelier-prism chandelier-lustre chandelier-part lustre-drop glass-drop prism-drop lamp-font pressed compote celery salver tumbler sundae cut-glass crystal ashtray cake-stand headlight butter-dish candy-dish punch-bowl',
   thinFigure:
@@ -29,7 +29,7 @@ export const KIND_WORDS: Readonly<Record<ArchetypeKey, string>> = {
   brassHorn: 'horn trumpet cornet bugle tuba foghorn trombone saxophone',
   tubularFrame: 'wheel wheeled bicycle barrow trolley frame pram tricycle tripod music-stand easel pushchair walking-frame',
   boxedElectronics:
-    'radio receiver amplifier electronic console turntable record-player telephone tape-deck cassette-deck speaker synthesizer oscilloscope multimeter television printer computer laptop hard-drive cassette-player cd-player dvd-player vcr keyboard monitor ammeter voltmeter galvanometer calculator hearing-aid desk-fan electric-fan table-fan pinball phone smartphone game-cartridge cartridge',
+    'tape-recorder radio receiver amplifier electronic console turntable record-player telephone tape-deck cassette-deck speaker synthesizer oscilloscope multimeter television printer computer laptop hard-drive cassette-player cd-player dvd-player vcr keyboard monitor ammeter voltmeter galvanometer calculator hearing-aid desk-fan electric-fan table-fan pinball phone smartphone game-cartridge cartridge',
   clockwork:
     'clock orrery scale balance barograph metronome music-box watch typewriter adding-machine cash-register gramophone phonograph automaton wristwatch stopwatch pedometer',
   optics:

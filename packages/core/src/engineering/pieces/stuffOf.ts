@@ -5,7 +5,8 @@ const STUFF: Readonly<Partial<Record<ArchetypeKey, string>>> = {
   rigidMetal:
     'pewter copper bronze iron cast-iron wrought-iron tin tinplate steel silver silver-plated spelter zinc aluminium brass enamel',
   resinWood: 'wood wooden oak walnut teak mahogany olivewood treen bakelite resin',
-  pressedGlass: 'cut-glass pressed-glass milk-glass carnival-glass depression-glass slag-glass vaseline-glass uranium-glass custard-glass',
+  pressedGlass:
+    'opaline cut-glass pressed-glass milk-glass carnival-glass depression-glass slag-glass vaseline-glass uranium-glass custard-glass',
   denseGlass: 'marble alabaster onyx granite soapstone jade',
   blownGlass: 'glass crystal',
 };
@@ -27,7 +28,7 @@ export const kindOfStuff = (words: readonly string[]): ArchetypeKey | null =>
   words.flatMap((word) => OF_ALONE.get(word) ?? []).at(-1) ?? null;
 
 /** Things that are of metal until they are said to be of something else, and what else they may be. Judgement. */
-const METAL_UNTIL_SAID = ['candlestick', 'candelabra', 'inkwell', 'lamp', 'bell', 'toy'];
+const METAL_UNTIL_SAID = ['candlestick', 'candelabra', 'inkwell', 'lamp', 'bell', 'toy', 'thimble'];
 const CERAMICS = ['porcelain', 'ceramic', 'stoneware', 'earthenware', 'pottery', 'china', 'majolica'];
 const ELSE_OF_METAL = new Map<string, ArchetypeKey>([
   ...[...KIND_OF].filter(([, kind]) => kind !== 'rigidMetal'),
