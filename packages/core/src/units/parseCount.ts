@@ -89,14 +89,18 @@ export function leadingCount(title: string, most: number): LeadingCount | null {
 }
 
 const IS_PAIR = /\bpair|\bpr$/i;
-const BEHIND =
-  /^(?:(?:an?\s+)?(?<pair>pair|couple)(?:\s+of(?:\s+them)?)?|(?:an?\s+)?(?:set|lot|group|bundle|suite)\s+of\s+(?<set>\w+)|(?<all>\w+)\s+of\s+them)$/i;
+/** What several are told as behind their name. */
+const SET_OF = /(?:an?\s+)?(?:set|lot|group|bundle|suite)\s+of\s+/.source;
+const BEHIND = new RegExp(
+  String.raw`^(?:(?:an?\s+)?(?<pair>pair|couple)(?:\s+of(?:\s+them)?)?|${SET_OF}(?<set>\w+)|(?<all>\w+)\s+of\s+them)$`,
+  'i',
+);
 const BRACKETED = /^(?<title>.*\S)\s*\((?<said>[^()]+)\)$/;
 /** A number that stands by itself behind what there are several of: `books (10)`, `goblets x6`, `plates 6 pcs`; no side of a size, and of many pieces one thing is made. */
 const TIMES_BEHIND =
   /^(?<title>.*[^\d\s./'"])\s*(?:\s(?:[x×]|qty\.?:?|quantity:?)\s?(?<times>\d{1,4})|\s(?<before>\d{1,4})\s?[x×]|\s(?<pieces>\d|1[0-2])\s?(?:pcs|pieces)|\((?:[x×]\s?)?(?<bracketed>\d{1,4})(?:\s?(?:pcs|pieces))?\))$/i;
 /** The same without a comma or a bracket: `dinner plates set of 6`, `speakers pair`, and with more behind it, `mixing bowls set of 4 nesting`. */
-const SET_BEHIND = /^(?<title>.*?\S)\s+(?<said>(?:an?\s+)?pair|(?:an?\s+)?(?:set|lot|group|bundle|suite)\s+of\s+\w+)(?<more>\s\S.*)?$/i;
+const SET_BEHIND = new RegExp(String.raw`^(?<title>.*?\S)\s+(?<said>(?:an?\s+)?pair|${SET_OF}\w+)(?<more>\s\S.*)?$`, 'i');
 
 /**
  * The count that stands behind what it counts: `candlesticks, pair of`, `goblets, set of 4`; null where a part is none.

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { frozenFact, recordParcel, type Happening, type ParcelState } from '@inch-nest/core';
+import { frozenFact, isPacked, recordParcel, type Happening, type ParcelState } from '@inch-nest/core';
 import type { KeptField, NestValue } from '@inch-nest/contracts';
 import type { Transaction } from 'sequelize';
 import type { ShopDatabase } from '../inShop.ts';
@@ -174,10 +174,10 @@ async function settleLife(database: ShopDatabase, parcelId: string, here: Parcel
 /** @throws Refused where the nest of a parcel may no longer be changed */
 export async function mayRegroup(database: ShopDatabase, { parcel }: { parcel: ParcelRow }, transaction: Transaction): Promise<void> {
   const life = recordParcel(await eventsOf(database, parcel.id, transaction));
-  const frozen = GONE.includes(life.state) ? 'it has left: nothing goes in or out' : frozenFact(life, 'nest');
+  const hasLeft = life.state === 'brokenAtBench' || isPacked({ ...life, sealed: false });
+  const frozen = hasLeft ? 'it has left: nothing goes in or out' : frozenFact(life, 'nest');
   if (frozen) throw new Refused([{ path: 'parcel', message: `parcel ${parcel.code}: ${frozen}` }]);
 }
-const GONE: readonly ParcelState[] = ['handedOver', 'delivered', 'damaged', 'lost', 'returned', 'closed', 'brokenAtBench'];
 
 /** Puts a bundle last into a parcel, or aside. */
 async function place({ models }: ShopDatabase, bundle: BundleRow, parcelId: string | null, transaction: Transaction): Promise<void> {
