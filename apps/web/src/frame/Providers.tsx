@@ -1,5 +1,4 @@
 'use client';
-import { AntdRegistry } from '@ant-design/nextjs-registry';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { ConfigProvider } from 'antd';
 import { useState, type ReactNode } from 'react';
@@ -15,6 +14,7 @@ import { useEscapeLeaves } from '../session/keys.ts';
 import { SaveStateProvider } from '../session/SaveState.tsx';
 import { VoiceProvider } from '../session/Voice.tsx';
 import { ShopProvider } from '../session/ShopContext.tsx';
+import { AntdStyles } from './AntdStyles.tsx';
 
 /** What every screen stands in: shop and person, theme, queries, save state. */
 export function Providers({
@@ -36,7 +36,7 @@ export function Providers({
   useEscapeLeaves();
   const [client] = useState(() => new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true } } }));
   return (
-    <AntdRegistry>
+    <AntdStyles>
       <QueryClientProvider client={client}>
         <SaveStateProvider>
           <KeepersProvider>
@@ -59,6 +59,6 @@ export function Providers({
           </KeepersProvider>
         </SaveStateProvider>
       </QueryClientProvider>
-    </AntdRegistry>
+    </AntdStyles>
   );
 }

@@ -1,6 +1,6 @@
 import type { Span } from '../../units/index.ts';
 
-/** What words mean by themselves: led by a word of their own, `sold 84`; a measure, `9 x 8 x 14 in`; or neither. */
+/** What words mean by themselves: led by a word of their own, `sold 84`, or all three sides of something; a measure, `14 in` or `6 lb`; or neither. */
 export type FactIn = 'led' | 'measure' | null;
 
 /** Words that one fact takes at most: `each about 3 1/2 in x 3 1/2 in x 6 in`. */

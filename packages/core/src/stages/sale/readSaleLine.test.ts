@@ -290,7 +290,14 @@ test.each<[string, object]>([
   ['sold 84 brass lamp to XN-04021', { title: 'brass lamp', soldMinor: 8400, destinationPostcode: 'XN-04021' }],
   ['jug weighs about 2 lb, sold 20', { title: 'jug', weightLb: 2, soldMinor: 2000 }],
   ['jug 2 lb 9 x 8 x 14', { title: 'jug', weightLb: 2, sizeIn: [9, 8, 14] }],
+  // three sides are a size, whatever stands behind them
+  [
+    'oil lamp 14 x 6 x 6 with chimney and shade sold 60',
+    { title: 'oil lamp, with chimney and shade', sizeIn: [14, 6, 6], soldMinor: 6000 },
+  ],
+  ['jug 6 lb 9 x 8 x 14 in with lid', { title: 'jug, with lid', weightLb: 6, sizeIn: [9, 8, 14] }],
   // what belongs to a title stays there
+  ['5 x 7 frame 8 x 6 x 1 walnut', { title: '5 x 7 frame, walnut', sizeIn: [8, 6, 1] }],
   ['8 oz bottle 2 x 2 x 5 sold 12', { title: '8 oz bottle', sizeIn: [2, 2, 5], soldMinor: 1200 }],
   ['scale weight 2 lb, 3 x 3 x 3, 2 lb 1 oz', { title: 'scale weight 2 lb', weightLb: 2.0625, sizeIn: [3, 3, 3] }],
   ['8 x 10 prints of the harbour sold 12', { title: '8 x 10 prints of the harbour', soldMinor: 1200 }],

@@ -127,7 +127,9 @@ function factAmong(words: string, setting: SaleLineSetting): Said | null {
   }
   const read = parseQuantity(measureAlone(bare), setting.system);
   if (read.kind === 'weight') return { field: 'weightLb', fact: 'measure' };
-  return read.kind === 'dimensions' && read.inches.length > 1 ? { field: 'sizeIn', fact: 'measure' } : null;
+  if (read.kind !== 'dimensions' || read.inches.length < 2) return null;
+  // three sides are no name, as two may be: `5 x 7 frame`
+  return { field: 'sizeIn', fact: read.inches.length === 3 ? 'led' : 'measure' };
 }
 
 /** A field that some words fill. */
