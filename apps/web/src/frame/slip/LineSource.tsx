@@ -2,11 +2,12 @@
 import type { Writers } from '../../words/writers.ts';
 import { priceLineWords } from '../../words/priceLineWords.ts';
 import { tornWords } from '../../words/tornWords.ts';
-import { TAPE_OVER_END_IN, type CostLine, type House, type PlanDocument } from '@inch-nest/core';
+import { TAPE_OVER_END_IN, planBundles, type CostLine, type House, type PlanDocument } from '@inch-nest/core';
 
 /** How one line of the cost came about: what it is made of, by which formula, from where. */
 export function LineSource({ line, plan, house, write }: { line: CostLine['key']; plan: PlanDocument; house: House; write: Writers }) {
   const { quote, box, inner, layers, fills, interleaved } = plan;
+  const several = planBundles(plan).length > 1;
   switch (line) {
     case 'postage':
     case 'cover':
@@ -64,8 +65,8 @@ export function LineSource({ line, plan, house, write }: { line: CostLine['key']
           <ul>
             {fills.map((fill) => (
               <li key={fill.where}>
-                {fill.name}: base {write.volume(fill.baseFt3, 2)}, sides {write.volume(fill.sidesFt3, 2)}, top{' '}
-                {write.volume(fill.topFt3, 2)}; bought {write.volume(fill.boughtFt3, 2)}
+                {fill.name}: base {write.volume(fill.baseFt3, 2)}, sides {write.volume(fill.sidesFt3, 2)},{' '}
+                {several ? 'over and under them' : 'top'} {write.volume(fill.topFt3, 2)}; bought {write.volume(fill.boughtFt3, 2)}
               </li>
             ))}
           </ul>

@@ -4,6 +4,7 @@ import { handedOut, handStep, unitsWords } from '../fill/handAmounts.ts';
 import type { BenchStep } from './BenchStep.ts';
 import type { PutIn } from './severalWords.ts';
 import { PRESSED_DOWN, type SidesWithRoom } from './sidesWithRoom.ts';
+import { IN3_PER_FT3 } from '../../units/index.ts';
 import { act, capital, opening, type Part } from './stepParts.ts';
 
 /** Only the outer box is drawn as it fills. */
@@ -20,8 +21,8 @@ const isCoreFilled = (where: Filling): boolean => where === 'core' || where === 
 /** Where what goes into a core lies. */
 const IN_CORE = 'As far from one end of it as from the other.';
 
-/** A place as it is filled, and what of each fill goes there. */
-type FilledPlace = FillPlace | 'sides';
+/** A place as it is filled, and what of each fill goes there: a number is the room under what goes in so far down the list. */
+type FilledPlace = FillPlace | 'sides' | number;
 const ALL_ONE = ['base', 'sides', 'top'] as const;
 
 /** So much of one fill for one place, as a hand takes it. */
@@ -34,26 +35,42 @@ interface Handful {
   readonly allFt3: number;
 }
 
-/** Every fill over its places, in whole steps of a hand that add up to what is bought of it. */
-function handfuls(amounts: readonly FillAmount[]): Handful[] {
+/**
+ * Every fill over its places, in whole steps of a hand that add up to what is bought of it. Of what is reckoned on top, what goes under
+ * something is there before that; no more than a hand takes is left to the top.
+ */
+function handfuls(amounts: readonly FillAmount[], put: readonly PutIn[]): Handful[] {
   return amounts.flatMap((amount) => {
     const { baseFt3, sidesFt3, topFt3, places, units, stock } = amount;
     const apart = places && !(places.frontBack && places.leftRight);
     const rooms: [FilledPlace, number][] = apart
       ? (Object.entries(places) as [FilledPlace, number][])
       : ALL_ONE.map((place) => [place, { base: baseFt3, sides: sidesFt3, top: topFt3 }[place]]);
-    const all = rooms.reduce((sum, [, ft3]) => sum + ft3, 0);
+    const parted = rooms.flatMap(([place, ft3]) => (place === 'top' ? partedTop(ft3, stock, put) : [[place, ft3] as const]));
+    const all = parted.reduce((sum, [, ft3]) => sum + ft3, 0);
     const given = handedOut(
       units,
       handStep(stock),
-      rooms.map(([, ft3]) => ft3),
+      parted.map(([, ft3]) => ft3),
     );
-    return rooms.flatMap(([place, ft3], at) => (ft3 > 0 ? [{ place, amount, units: given[at]!, ft3, allFt3: all }] : []));
+    return parted.flatMap(([place, ft3], at) => (ft3 > 0 ? [{ place, amount, units: given[at]!, ft3, allFt3: all }] : []));
   });
 }
 
+/** What is reckoned over everything, parted into what goes under one bundle after the other and what goes on top. */
+function partedTop(ft3: number, stock: FillAmount['stock'], put: readonly PutIn[]): (readonly [FilledPlace, number])[] {
+  let left = ft3;
+  const under = put.flatMap((one, at) => {
+    const room = Math.min(left, (one.under?.roomIn3 ?? 0) / IN3_PER_FT3);
+    if (room < stock.unitFt3 * handStep(stock)) return [];
+    left -= room;
+    return [[at, room] as const];
+  });
+  return [...under, ['top', left]];
+}
+
 /**
- * Base, piece, four sides, top, each with its fill and its share of it.
+ * Base, piece, four sides, top, each with its fill and its share of it; what goes under a piece before that.
  *
  * @param room on which sides there is any
  */
@@ -71,13 +88,13 @@ export function fillSteps(
   const opens = OPENS[where];
   const named = /^(its|their) /.test(where) ? where : `the ${where}`;
   const inCore = isCoreFilled(where);
-  const all = handfuls(amounts);
-  const step = (place: FilledPlace, title: string, says: string): Part[] =>
+  const all = handfuls(amounts, put);
+  const step = (place: FilledPlace, title: string, says: string, key: string = String(place)): Part[] =>
     all
       .filter((one) => one.place === place)
       .map(({ amount: { stock, boughtFt3 }, units, ft3, allFt3 }) =>
         act(
-          `${at}:${place}`,
+          `${at}:${key}`,
           title,
           says.replace('#', `${units === 0 ? 'What is left' : capital(unitsWords(units, stock.unitName))} of ${stock.name.toLowerCase()}`),
           (boughtFt3 * stock.minutesPerFt3 * ft3) / allFt3,
@@ -91,15 +108,21 @@ export function fillSteps(
     ...shown(
       where,
       'in',
-      put.map(({ who, where: place, at: bundle }, i) => ({
-        ...act(
-          bundle === undefined ? `${at}:in` : `${at}:in:${bundle + 1}`,
-          inCore ? `Slide ${who} in` : `Put ${who} in`,
-          inCore && bundle === undefined ? IN_CORE : place,
-          0,
-        ),
-        ...(bundle === undefined ? {} : { bundle, shows: { put: put.slice(0, i + 1).flatMap((one) => [one.at!, ...(one.with ?? [])]) } }),
-      })),
+      put.flatMap(({ who, where: place, at: bundle, under }, i) => [
+        ...(under ? step(i, `Fill under ${who}`, `#, ${under.says}`, `under:${bundle! + 1}`) : []).map((part) => ({
+          ...part,
+          shows: { put: put.slice(0, i).flatMap((one) => [one.at!, ...(one.with ?? [])]) },
+        })),
+        {
+          ...act(
+            bundle === undefined ? `${at}:in` : `${at}:in:${bundle + 1}`,
+            inCore ? `Slide ${who} in` : `Put ${who} in`,
+            inCore && bundle === undefined ? IN_CORE : place,
+            0,
+          ),
+          ...(bundle === undefined ? {} : { bundle, shows: { put: put.slice(0, i + 1).flatMap((one) => [one.at!, ...(one.with ?? [])]) } }),
+        },
+      ]),
     ),
     ...shown(where, 'sides', [
       ...beside,

@@ -2,8 +2,10 @@ import { asWish, saidOf, STANDING_RULES, wishesOf, type StandingWish } from '../
 import { nestedAxis, type Grid } from '../../engineering/stowage/Block.ts';
 import { letterOf } from '../../engineering/stowage/letterOf.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import type { Stands } from '../../engineering/stowage/resting.ts';
+import { roomsUnder } from '../../engineering/stowage/roomsUnder.ts';
 import { foldMet } from '../box/folds.ts';
-import { togetherWith } from '../box/metWithin.ts';
+import { standsOf, togetherWith } from '../box/metWithin.ts';
 import { isShared } from '../box/shared.ts';
 import type { Block, LyingBundle } from '../box/StowedBox.ts';
 import { capital, lower, type Part } from './stepParts.ts';
@@ -110,6 +112,8 @@ export interface PutIn {
   readonly at?: number;
   /** Others that go in with it. */
   readonly with?: readonly number[];
+  /** Room it leaves under it, which nobody reaches once it is in; left out where it leaves none. */
+  readonly under?: { readonly roomIn3: number; readonly says: string };
 }
 
 /**
@@ -129,10 +133,8 @@ export const inOrder = (block: Pick<Block, 'bundles' | 'around' | 'shared'>): nu
     .map(({ at }) => at);
 };
 /** Those that go in as one, in a box of theirs or wrapped together, and where; null where each goes by itself. */
-const goingAsOne = ({
-  around,
-  shared,
-}: Pick<Block, 'around' | 'shared'>): { readonly of: readonly number[]; readonly atIn: Triple } | null => shared ?? around?.some ?? null;
+const goingAsOne = ({ around, shared }: Pick<Block, 'around' | 'shared'>): ({ readonly of: readonly number[] } & Stands) | null =>
+  shared ? { of: shared.of, atIn: shared.atIn, sizeIn: shared.outsideIn } : (around?.some ?? null);
 const nearer = (one: Triple, other: Triple): number => one[2] - other[2] || one[1] - other[1] || one[0] - other[0];
 
 /**
@@ -148,9 +150,10 @@ export function placesInTurn(
   const name = (at: number) => lettersText(letters[at]!);
   const put: number[] = [];
   const { shared } = block;
-  const together = goingAsOne(block)?.of ?? [];
+  const asOne = goingAsOne(block);
+  const together = asOne?.of ?? [];
   // what is wrapped together, or in one box, goes in as one, when the first of it does
-  return inOrder(block).flatMap((at): PutIn[] => {
+  const inTurn = inOrder(block).flatMap((at): PutIn[] => {
     if (put.includes(at) || !only.includes(at)) return [];
     const as = together.includes(at) ? together : [at];
     const { layout, bundleIn, pitchIn } = block.bundles[at]!;
@@ -184,7 +187,24 @@ export function placesInTurn(
       },
     ];
   });
+  const outlines = standsOf(block.bundles);
+  const rooms = roomsUnder(inTurn.map(({ at, with: others }) => (others ? asOne! : block.bundles[at!]!.within ? NOWHERE : outlines[at!]!)));
+  return inTurn.map((one, i) => {
+    if (rooms[i] === 0) return one;
+    const on = [one.at!, ...(one.with ?? [])].flatMap((at) => block.resting.bottom.on[at]!.map((support) => support.at));
+    const beneath = inTurn.filter(({ at, with: others }) => on.includes(at!) || others?.some((other) => on.includes(other)));
+    return { ...one, under: { roomIn3: rooms[i]!, says: underWords(one.who, beneath) } };
+  });
 }
+/** What stands in another leaves no room. */
+const NOWHERE: Stands = { atIn: [0, 0, 0], sizeIn: [0, 0, 0] };
+
+/** How the room under one is filled, before it goes in. */
+const underWords = (who: string, beneath: readonly PutIn[]): string =>
+  beneath.length === 0
+    ? `level, where ${who} is to stand.`
+    : `beside ${beneath.map((one) => one.who).join(' and ')}, level: ${who} is to stand on ${beneath.length === 1 ? 'both' : 'all of it'}.`;
+
 /** What stands between one bundle and those that are in already. */
 function betweenWords({ boards, folds }: Block, at: number, others: readonly number[]): string {
   const folded = others.flatMap((other) => foldMet(folds, at, other) ?? [])[0];
