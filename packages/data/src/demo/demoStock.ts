@@ -36,7 +36,7 @@ const box = (
 const onHand = (wrap: WrapStock, onHandFt2: number): WrapStock => ({ ...wrap, onHandFt2 });
 
 /**
- * The stall's stockroom: twenty-four boxes, some reused, and two envelopes; small bubble nearly out, and no 14 × 14 × 14 left.
+ * The stall's stockroom: twenty-eight boxes, some reused, and two envelopes; small bubble nearly out, and no 14 × 14 × 14 left.
  */
 export const DEMO_STOCK: Stockroom = {
   boxes: [
@@ -58,6 +58,10 @@ export const DEMO_STOCK: Stockroom = {
     box('16×16×16', [16, 16, 16], 'ordinary', 190, 5),
     box('18×14×6', [18, 14, 6], 'ordinary', 138, 6),
     box('20×10×10', [20, 10, 10], 'ordinary', 165, 5),
+    box('20×20×8', [20, 20, 8], 'ordinary', 225, 4),
+    box('20×14×18', [20, 14, 18], 'ordinary', 240, 4),
+    box('26×20×6', [26, 20, 6], 'ordinary', 260, 4),
+    box('30×24×6', [30, 24, 6], 'ordinary', 330, 3),
     box('20×16×14, double wall', [20, 16, 14], 'double', 390, 3),
     box('24×18×8, used', [24, 18, 8], 'ordinary', 25, 2, 1),
     box('26×14×12', [26, 14, 12], 'ordinary', 245, 3),
