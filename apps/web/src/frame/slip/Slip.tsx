@@ -6,6 +6,7 @@ import { useFold } from '../useFold.ts';
 import { keptOf, moneyOf, type ParcelView } from '@inch-nest/contracts';
 import { decidingBundle } from '../../words/wrapWords.ts';
 import {
+  ceilingPrice,
   cheapestHonest,
   capital,
   formatChance,
@@ -260,18 +261,23 @@ function BetterStill({ plan, parcel, nest }: { plan: PlanDocument; parcel: Parce
   const blocked = plan.faults.some((fault) => fault.blocks);
   const worth = nest.changes.filter((change) => (blocked ? !change.blocks : change.better)).slice(0, MOST_CHANGES);
   const thriftier = blocked ? undefined : nest.changes.find((change) => change.thriftier && !change.better);
+  const found = nest.found?.kind === 'planned' ? nest.found : null;
+  // only a nest that stands has a rule to go beyond
+  const beyond = blocked || !found ? null : ceilingPrice(plan, found.frontier, found.ceiling);
   const verdict = <Verdict plan={plan} nest={nest} />;
   // what is packed is not advised on
   if (isPacked(parcel.view.life)) return null;
-  const row = (change: NextChange, key: number) => (
-    <Button key={key} block className="better-change" onClick={() => applyChange(change, parcel, nest)}>
-      <span>{changeWords(change.change, nest)}</span>
+  const told = (key: string | number, says: string, deltaCostMinor: number, chance: number, take: () => void) => (
+    <Button key={key} block className="better-change" onClick={take}>
+      <span>{says}</span>
       <span className="numeral">
-        <span className="money">{`${change.deltaCostMinor < 0 ? '−' : '+'}${write.money(Math.abs(change.deltaCostMinor))}`}</span>{' '}
-        <span className="risk">{formatChance(change.chance)}</span>
+        <span className="money">{`${deltaCostMinor < 0 ? '−' : '+'}${write.money(Math.abs(deltaCostMinor))}`}</span>{' '}
+        <span className="risk">{formatChance(chance)}</span>
       </span>
     </Button>
   );
+  const row = (change: NextChange, key: number) =>
+    told(key, changeWords(change.change, nest), change.deltaCostMinor, change.chance, () => applyChange(change, parcel, nest));
   return (
     <section className="better">
       {verdict}
@@ -283,15 +289,24 @@ function BetterStill({ plan, parcel, nest }: { plan: PlanDocument; parcel: Parce
       ) : (
         <p className="soft better-none">{blocked ? 'No single change mends it.' : 'No single change would be better.'}</p>
       )}
-      {thriftier && (
+      {(thriftier || beyond) && (
         <>
           <h2>Thriftier, and riskier</h2>
-          {row(thriftier, MOST_CHANGES)}
+          {thriftier && row(thriftier, MOST_CHANGES)}
+          {found &&
+            beyond &&
+            told('beyond', beyondWords(beyond, found.ceiling), beyond.costMinor - plan.costMinor, beyond.chance, () =>
+              nest.take(beyond.choice),
+            )}
         </>
       )}
     </section>
   );
 }
+
+/** The nest that the ceiling rules out. */
+const beyondWords = ({ box, inner }: PlanDocument, ceiling: number): string =>
+  `${inner ? `${inner.name} in ` : ''}${box.name}, were it not for the ceiling of ${formatChance(ceiling)}`;
 
 /** Over- or under-packed against the plans found, with the amount. */
 function Verdict({ plan, nest }: { plan: PlanDocument; nest: NestUse }) {

@@ -78,3 +78,26 @@ test('what is polished and bare is spoilt more often than it breaks, and both ar
   }));
   expect(screen.getByText(/Spoilt, though whole: 1 in 50\./)).toBeTruthy();
 });
+
+test('where the ceiling makes a nest much dearer, the one it rules out is told and one press away', async () => {
+  const made = nestOf(JUG);
+  const found = made.nest.found as Extract<NonNullable<typeof made.nest.found>, { kind: 'planned' }>;
+  const plan = made.nest.plan!;
+  const ceiling = plan.chance;
+  const dear = { ...plan, costMinor: 5013, nestCostMinor: 5013, expectedMinor: 5544 };
+  const cheap = {
+    ...plan,
+    chance: ceiling * 1.3,
+    costMinor: 3064,
+    nestCostMinor: 3064,
+    expectedMinor: 3645,
+    choice: { ...plan.choice, box: 'flat' },
+  };
+  const nest = { ...made.nest, plan: dear, found: { ...found, ceiling, frontier: [cheap, dear] }, changes: [] };
+  await draw(<Slip parcel={parcelOf(JUG)} nest={nest} />);
+  const row = screen.getByRole('button', { name: /were it not for the ceiling of 1 in \d+/ });
+  expect(row.textContent).toContain('−$19.49');
+  expect(row.textContent).toContain(formatChance(cheap.chance));
+  fireEvent.click(row);
+  expect(made.taken).toEqual([cheap.choice]);
+});

@@ -29,9 +29,9 @@ export function lettersOf(bundles: readonly { readonly layout: Pick<LyingBundle[
   });
 }
 
-/** `B`, or `B to D`. */
+/** `B`, `B and C`, or `B to D`. */
 export const lettersText = ({ first, last, count }: Pick<Letters, 'first' | 'last' | 'count'>): string =>
-  count === 1 ? first : `${first} to ${last}`;
+  count === 1 ? first : `${first} ${count === 2 ? 'and' : 'to'} ${last}`;
 
 /** Some of several: `A and B to D`. */
 export const namesOf = (of: readonly number[], letters: readonly Letters[]): string =>
@@ -176,7 +176,10 @@ export function placesInTurn(
     const said = as.flatMap((one) => saidOf(block.bundles[one]!.wrapped.piece.facts.standing));
     const wished = said.length > 0 ? `; ${said.join('; ')}` : '';
     const inBox = shared !== null && isShared(shared, at);
-    const how = inBox && shared.core ? 'from end to end of the box' : `${inBox ? 'its own way up' : `${between}, its heavy side down`}`;
+    const how =
+      inBox && shared.core
+        ? 'from end to end of the box'
+        : `${inBox ? 'its own way up' : `${between}, ${layout.count > 1 && as.length === 1 ? 'their heavy sides' : 'its heavy side'} down`}`;
     const who = as.map(name).join(' and ');
     return [
       {

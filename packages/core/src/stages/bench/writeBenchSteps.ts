@@ -56,7 +56,7 @@ export function writeBenchSteps(
   const { inner, shell, bundles } = stowed;
   const letters = lettersOf(bundles);
   const count = countOfAll(stowed);
-  const all = count > 1 ? `A to ${letterOf(count - 1)}` : 'the bundle';
+  const all = count > 1 ? lettersText({ first: 'A', last: letterOf(count - 1), count }) : 'the bundle';
   const say = {
     length: (inches: number) => formatLength(inches, system),
     nameOf: (bundle: number) => lettersText(letters[bundle]!),

@@ -3,6 +3,7 @@ export { takeBox, takeOwnBox } from './inBox.ts';
 export { boxesShared, takeShared } from './shareThem.ts';
 export { takenHollow } from './takenHollow.ts';
 export { standsOnEdge } from './wishedPieces.ts';
+export { ceilingPrice } from './ceilingPrice.ts';
 export { cheapestHonest } from './sideBySide.ts';
 export { isBetterStacked, mayNest, waysToStack, withStacks, type Stacking } from './stackThem.ts';
 export { neighboursOfPlan } from './neighboursOfPlan.ts';

@@ -2,7 +2,7 @@ import { evenWithin } from '../frontier/recommend.ts';
 import type { PlanFault } from './PlanDocument.ts';
 
 /** What a plan costs and is expected to cost. */
-interface Priced {
+export interface Priced {
   readonly nestCostMinor: number;
   readonly chance: number;
   readonly expectedMinor: number;
@@ -60,5 +60,6 @@ export function packedVerdict<Other extends Priced>(
 const isSaferOfEven = (hand: Priced, one: Priced): boolean =>
   hand.chance < one.chance && hand.expectedMinor - one.expectedMinor <= evenWithin(one.nestCostMinor);
 
-const leastExpected = <Other extends Priced>(all: readonly Other[]): Other | null =>
+/** The one that is expected to cost least. */
+export const leastExpected = <Other extends Priced>(all: readonly Other[]): Other | null =>
   all.reduce<Other | null>((best, one) => (!best || one.expectedMinor < best.expectedMinor ? one : best), null);

@@ -77,10 +77,13 @@ export function eitherSide<Plan extends Weighed>(recommended: Plan, frontier: re
 /** What breaks more often than this nobody sends who means the buyer to have it; judgement. */
 const HONEST_CHANCE = 0.1;
 
+/** An honest way to send something. */
+export const isHonest = ({ chance }: { readonly chance: number }): boolean => chance <= HONEST_CHANCE;
+
 /**
  * The cheapest nest that is an honest way to send something; null where none is.
  *
  * @param frontier by cost
  */
 export const cheapestHonest = <Plan extends { readonly chance: number }>(frontier: readonly Plan[]): Plan | null =>
-  frontier.find(({ chance }) => chance <= HONEST_CHANCE) ?? null;
+  frontier.find(isHonest) ?? null;
