@@ -91,6 +91,7 @@ export function parcelOf({ order }: PlanRequest, life: object = {}): ParcelUse {
     keepUpright,
     standing,
     wholeOrNothing,
+    hardPoints,
   }: PlanRequest['order']['pieces'][number]) => ({
     title: field(title),
     archetype: field(archetype),
@@ -106,6 +107,7 @@ export function parcelOf({ order }: PlanRequest, life: object = {}): ParcelUse {
     keepUpright: field(keepUpright),
     standing: field(standing),
     wholeOrNothing: field(wholeOrNothing),
+    hardPoints: field(hardPoints),
     accessories: field([]),
   });
   const view = {

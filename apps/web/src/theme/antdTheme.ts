@@ -27,6 +27,11 @@ const NIGHT: typeof DAY = {
   slate: '#a9c4de',
 };
 
+/** What cannot be pressed, and is read all the same. */
+export const legibleThough = (name: ThemeName): ThemeConfig => ({
+  token: { colorTextDisabled: (name === 'night' ? NIGHT : DAY).soft },
+});
+
 /** Ant Design dressed as the bench: hairlines, small corners, no shadows, large enough for taped fingers. */
 export function antdTheme(name: ThemeName): ThemeConfig {
   const ink = name === 'night' ? NIGHT : DAY;

@@ -1,21 +1,17 @@
 'use client';
-import { Button } from 'antd';
 import { ChevronDown, ChevronUp } from 'lucide-react';
 import { usePathname } from 'next/navigation';
 import { useFold } from '../useFold.ts';
 import { keptOf, moneyOf, type ParcelView } from '@inch-nest/contracts';
 import { decidingBundle } from '../../words/wrapWords.ts';
 import {
-  ceilingPrice,
   cheapestHonest,
   capital,
   formatChance,
   formatPercent,
   isPacked,
-  packedVerdict,
   planBundles,
   type CostLine,
-  type NextChange,
   type PlanDocument,
 } from '@inch-nest/core';
 import { CausesBar } from '../../drawings/CausesBar.tsx';
@@ -23,11 +19,11 @@ import { CAUSE_WORDS } from '../../words/causeWords.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
-import { applyChange } from '../../parcel/applyChange.ts';
 import { changeWords } from '../../words/changeWords.ts';
 import { halfAsMany } from '../../words/halfAsMany.ts';
 import { follyWords } from '../../words/ceilingWords.ts';
 import { Ask } from './Ask.tsx';
+import { BetterStill } from './BetterStill.tsx';
 import { costShown } from './costShown.ts';
 import { LineSource } from './LineSource.tsx';
 import { useSpoken } from '../../session/Voice.tsx';
@@ -43,7 +39,6 @@ const LINE_WORDS: Readonly<Record<CostLine['key'], string>> = {
   sundries: 'Tape and papers',
   labour: 'Labour',
 };
-const MOST_CHANGES = 3;
 /** Spoiling below this is not worth a word. */
 const LEAST_SPOILING = 0.0005;
 
@@ -252,72 +247,5 @@ function Provenance({ plan }: { plan: PlanDocument }) {
         ))}
       </ul>
     </>
-  );
-}
-
-/** The best single changes, each one key away. */
-function BetterStill({ plan, parcel, nest }: { plan: PlanDocument; parcel: ParcelUse; nest: NestUse }) {
-  const { write } = useShop();
-  const blocked = plan.faults.some((fault) => fault.blocks);
-  const worth = nest.changes.filter((change) => (blocked ? !change.blocks : change.better)).slice(0, MOST_CHANGES);
-  const thriftier = blocked ? undefined : nest.changes.find((change) => change.thriftier && !change.better);
-  const found = nest.found?.kind === 'planned' ? nest.found : null;
-  // only a nest that stands has a rule to go beyond
-  const beyond = blocked || !found ? null : ceilingPrice(plan, found.frontier, found.ceiling);
-  const verdict = <Verdict plan={plan} nest={nest} />;
-  // what is packed is not advised on
-  if (isPacked(parcel.view.life)) return null;
-  const told = (key: string | number, says: string, deltaCostMinor: number, chance: number, take: () => void) => (
-    <Button key={key} block className="better-change" onClick={take}>
-      <span>{says}</span>
-      <span className="numeral">
-        <span className="money">{`${deltaCostMinor < 0 ? '−' : '+'}${write.money(Math.abs(deltaCostMinor))}`}</span>{' '}
-        <span className="risk">{formatChance(chance)}</span>
-      </span>
-    </Button>
-  );
-  const row = (change: NextChange, key: number) =>
-    told(key, changeWords(change.change, nest), change.deltaCostMinor, change.chance, () => applyChange(change, parcel, nest));
-  return (
-    <section className="better">
-      {verdict}
-      {worth.length > 0 ? (
-        <>
-          <h2>Better still</h2>
-          {worth.map(row)}
-        </>
-      ) : (
-        <p className="soft better-none">{blocked ? 'No single change mends it.' : 'No single change would be better.'}</p>
-      )}
-      {(thriftier || beyond) && (
-        <>
-          <h2>Thriftier, and riskier</h2>
-          {thriftier && row(thriftier, MOST_CHANGES)}
-          {found &&
-            beyond &&
-            told('beyond', beyondWords(beyond, found.ceiling), beyond.costMinor - plan.costMinor, beyond.chance, () =>
-              nest.take(beyond.choice),
-            )}
-        </>
-      )}
-    </section>
-  );
-}
-
-/** The nest that the ceiling rules out. */
-const beyondWords = ({ box, inner }: PlanDocument, ceiling: number): string =>
-  `${inner ? `${inner.name} in ` : ''}${box.name}, were it not for the ceiling of ${formatChance(ceiling)}`;
-
-/** Over- or under-packed against the plans found, with the amount. */
-function Verdict({ plan, nest }: { plan: PlanDocument; nest: NestUse }) {
-  const { write } = useShop();
-  if (nest.found?.kind !== 'planned') return null;
-  const verdict = packedVerdict(plan, [nest.found.recommended, ...nest.found.frontier], nest.found.ceiling);
-  if (verdict.kind === 'right' || verdict.byMinor === null) return null;
-  return (
-    <p className="verdict">
-      {verdict.kind === 'overPacked' ? 'Over-packed' : 'Under-packed'} by{' '}
-      <span className="numeral money">{write.money(verdict.byMinor)}</span> in all.
-    </p>
   );
 }

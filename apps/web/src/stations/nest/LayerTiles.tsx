@@ -1,7 +1,7 @@
 'use client';
 import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { arrayMove, rectSortingStrategy, SortableContext, sortableKeyboardCoordinates, useSortable } from '@dnd-kit/sortable';
-import { Button, Select } from 'antd';
+import { Button, ConfigProvider, Select } from 'antd';
 import { GripVertical } from 'lucide-react';
 import { useId } from 'react';
 import { equivalentTurns, FACES, goesIntoSleeve, withTurns, wrapsIn, type Face, type PlanChoice, type PlanDocument } from '@inch-nest/core';
@@ -89,6 +89,7 @@ function LayerTile({
 }) {
   const { write } = useShop();
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: layer.key });
+  const { componentDisabled } = ConfigProvider.useConfig();
   const wraps = wrapsIn(nest.request.stock);
   const wrap = wraps.find((one) => one.key === layer.key);
   const own = choice.layers.find((one) => one.material === layer.key);
@@ -116,7 +117,15 @@ function LayerTile({
     >
       <span className="tile-head">
         <b>{layer.name}</b>
-        <button ref={setActivatorNodeRef} type="button" className="grip" {...attributes} {...listeners} aria-label={`Move ${layer.name}`}>
+        <button
+          ref={setActivatorNodeRef}
+          type="button"
+          className="grip"
+          {...attributes}
+          {...listeners}
+          disabled={componentDisabled}
+          aria-label={`Move ${layer.name}`}
+        >
           <GripVertical size={20} aria-hidden />
         </button>
       </span>

@@ -9,6 +9,7 @@ import { useShop } from '../../session/ShopContext.tsx';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import type { NestUse } from '../../parcel/useNest.ts';
 import { ceilingWords } from '../../words/ceilingWords.ts';
+import { AsPacked } from './AsPacked.tsx';
 import { Balance } from './balance/Balance.tsx';
 import { FaultBanner } from './FaultBanner.tsx';
 import { GoApart } from './GoApart.tsx';
@@ -97,8 +98,10 @@ export function NestStation({ parcel: whole, nest }: BenchUse) {
       {nest.plan && plan && <NestPicture plan={nest.plan} inHand={plan} nest={nest} />}
       <PieceRow view={whole.view} at={at} onPick={setPicked} />
       {!plan && nest.reasons.length === 0 && <p className="soft">Looking through the stockroom …</p>}
-      {tiles.plan && tiles.choice && <NestTiles plan={tiles.plan} parcel={parcel} nest={tiles} choice={tiles.choice} whole={later} />}
-      <MethodBar nest={later} />
+      <AsPacked life={whole.view.life}>
+        {tiles.plan && tiles.choice && <NestTiles plan={tiles.plan} parcel={parcel} nest={tiles} choice={tiles.choice} whole={later} />}
+        <MethodBar nest={later} />
+      </AsPacked>
       <OneOrMore parcel={whole} use={oneOrMore} />
       {later.found?.kind === 'planned' && <Balance nest={later} parcel={whole} found={later.found} />}
     </>

@@ -21,6 +21,12 @@ test('room that one stands over already is not told of the next', () =>
 test('planes that differ by a rounding are one', () =>
   expect(roomsUnder([at(0, 0, 0, 5, 5, 0.1 + 0.2), at(0, 0, 0.3, 5, 5, 1)])[1]).toBeCloseTo(0, 12));
 
+test('the floor is where the lowest stands: in a box within the box it is not that of the outer one', () =>
+  expect(roomsUnder([at(5, 5, 3, 12, 8, 8), at(5, 5, 11, 12, 12, 10)])).toEqual([0, 12 * 4 * 8]));
+
+test('a board between leaves no room of its own', () =>
+  expect(roomsUnder([at(0, 0, 0, 12, 8, 8), at(0, 0, 8.25, 12, 8, 4)], [at(0, 0, 8, 12, 8, 0.25)])).toEqual([0, 0]));
+
 // counted inch by inch
 test('as counted in cubes, for things let fall one after the other', () => {
   let seed = 7;

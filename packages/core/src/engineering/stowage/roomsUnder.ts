@@ -6,11 +6,13 @@ import type { Stands } from './resting.ts';
  * Room that each leaves under itself as it goes in, cubic inches: nothing that went in before stands there, nor stood over it. Once it
  * is in nobody reaches that room. Exact, cell by cell between the planes of all faces.
  *
- * @param inTurn what goes in, one after the other, upright on a floor at 0
+ * @param inTurn what goes in, one after the other, on a floor where the lowest of it stands
+ * @param between what stands between them: boards, folds
  */
-export function roomsUnder(inTurn: readonly Stands[]): number[] {
+export function roomsUnder(inTurn: readonly Stands[], between: readonly Stands[] = []): number[] {
+  const floorIn = Math.min(...inTurn.map(({ atIn }) => atIn[2]));
   const planes = ([0, 1, 2] as const).map((axis) =>
-    apart([0, ...inTurn.flatMap(({ atIn, sizeIn }) => [atIn[axis], atIn[axis] + sizeIn[axis]])]),
+    apart([...inTurn, ...between].flatMap(({ atIn, sizeIn }) => [atIn[axis], atIn[axis] + sizeIn[axis]])),
   ) as [number[], number[], number[]];
   const [across, deep] = [planes[1].length, planes[2].length];
   const taken = new Uint8Array(planes[0].length * across * deep);
@@ -28,13 +30,17 @@ export function roomsUnder(inTurn: readonly Stands[]): number[] {
         }
     return free;
   };
-  return inTurn.map(({ atIn, sizeIn }) => {
-    const to = atIn.map((from, axis) => from + sizeIn[axis]!) as unknown as Triple;
-    const room = take([atIn[0], atIn[1], 0], [to[0], to[1], atIn[2]]);
+  for (const part of between) take(part.atIn, farCorner(part));
+  return inTurn.map((one) => {
+    const { atIn } = one;
+    const to = farCorner(one);
+    const room = take([atIn[0], atIn[1], floorIn], [to[0], to[1], atIn[2]]);
     take(atIn, to);
     return room;
   });
 }
+
+const farCorner = ({ atIn, sizeIn }: Stands): Triple => atIn.map((from, axis) => from + sizeIn[axis]!) as unknown as Triple;
 
 /** Planes in order, those that are one taken once. */
 const apart = (planes: readonly number[]): number[] => {

@@ -190,17 +190,21 @@ export function placesInTurn(
       },
     ];
   });
+  // what stands in another leaves no room
+  const standing = inTurn.filter((one) => one.with || !block.bundles[one.at!]!.within);
   const outlines = standsOf(block.bundles);
-  const rooms = roomsUnder(inTurn.map(({ at, with: others }) => (others ? asOne! : block.bundles[at!]!.within ? NOWHERE : outlines[at!]!)));
-  return inTurn.map((one, i) => {
-    if (rooms[i] === 0) return one;
+  const rooms = roomsUnder(
+    standing.map((one) => (one.with ? asOne! : outlines[one.at!]!)),
+    [...block.boards, ...block.folds],
+  );
+  return inTurn.map((one) => {
+    const roomIn3 = rooms[standing.indexOf(one)] ?? 0;
+    if (roomIn3 === 0) return one;
     const on = [one.at!, ...(one.with ?? [])].flatMap((at) => block.resting.bottom.on[at]!.map((support) => support.at));
     const beneath = inTurn.filter(({ at, with: others }) => on.includes(at!) || others?.some((other) => on.includes(other)));
-    return { ...one, under: { roomIn3: rooms[i]!, says: underWords(one.who, beneath) } };
+    return { ...one, under: { roomIn3, says: underWords(one.who, beneath) } };
   });
 }
-/** What stands in another leaves no room. */
-const NOWHERE: Stands = { atIn: [0, 0, 0], sizeIn: [0, 0, 0] };
 
 /** How the room under one is filled, before it goes in. */
 const underWords = (who: string, beneath: readonly PutIn[]): string =>

@@ -361,3 +361,15 @@ test('several pieces on one line are told apart by a plus with room on both side
   ]);
   expect(piecesOnLine('A+B radio, 9 x 9 x 9')).toHaveLength(1);
 });
+
+// three of one size are not graduated. Common practice, no source
+test.each([
+  ['set of three graduated copper pans, 8 x 8 x 4, 2 lb each', 'taken for each of the 3: are they of several sizes?'],
+  ['12 assorted marbles, 1 x 1 x 1', 'taken for each of the 12: are they of several sizes?'],
+  ['set of three graduated copper pans, 8 x 8 x 4 each', null],
+  ['three copper pans, 8 x 8 x 4', null],
+  ['graduated cylinder, 3 x 3 x 12', null],
+])('%s: one size for several that are not alike is asked about', (text, asked) => {
+  const size = readSaleLine(text, setting).readings.find(({ field }) => field === 'sizeIn')!;
+  expect(size.asks ?? null).toEqual(asked === null ? null : expect.stringContaining(asked));
+});

@@ -76,6 +76,10 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
       line.title = pile;
       delete line.count;
     }
+    if (isOfSeveralSizes(line))
+      for (const reading of line.readings)
+        if (reading.field === 'sizeIn')
+          reading.asks = `taken for each of the ${line.count}: are they of several sizes? a + between them, each with its own`;
     ofOne(line);
     const archetype = archetypeOfSize(line.title, line.sizeIn);
     if (archetype) line.archetype = archetype;
@@ -104,6 +108,13 @@ export function readSaleLines(text: string, setting: SaleLineSetting): SaleLine[
   }
   return lines;
 }
+
+/** Words of several that are not of one size, or go into one another. Common practice, no source. */
+const OF_SEVERAL_SIZES = /\b(?:graduated|graduating|graded|assorted|various|mixed|odd|nesting|nested|nest of)\b/i;
+
+/** True where one size stands for several that their name says are not alike; with `each` behind it, it was meant so. */
+const isOfSeveralSizes = ({ title = '', count = 1, readings }: SaleLine): boolean =>
+  count > 1 && OF_SEVERAL_SIZES.test(title) && !readings.some(({ field, each }) => field === 'sizeIn' && each);
 
 /** What is said once for all pieces of a sale. */
 const OF_THE_SALE: ReadonlySet<SaleLineField> = new Set([
