@@ -13,7 +13,8 @@ import { unitsOf } from './handAmounts.ts';
  * @param heldIn outside of the bundle or inner box
  * @param overfillShare fill above the rim as a share of the inside depth
  * @param extraShare fill pressed in beyond all that, as a share of it
- * @param emptyIn3 room that a block of bundles leaves empty within its outline, filled from above
+ * @param emptyIn3 room that a block of bundles leaves empty within its outline, reckoned with the top; at the bench what lies under a
+ * bundle is filled before that goes in (`fillSteps`)
  * @param uprightIn2 floor that is taken from the base to the lid, by what stands in the corners
  * @param alongIn3 room that what goes along takes from the fill: on top first, then at the sides, then below
  */
