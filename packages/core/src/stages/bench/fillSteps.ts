@@ -2,7 +2,7 @@ import type { FillAmount } from '../fill/FilledBox.ts';
 import type { FillPlace } from '../fill/fillPlaces.ts';
 import { handedOut, handStep, unitsWords } from '../fill/handAmounts.ts';
 import type { BenchStep } from './BenchStep.ts';
-import type { PutIn } from './severalWords.ts';
+import { goesIn, type PutIn } from './severalWords.ts';
 import { PRESSED_DOWN, type SidesWithRoom } from './sidesWithRoom.ts';
 import { IN3_PER_FT3 } from '../../units/index.ts';
 import { act, capital, opening, type Part } from './stepParts.ts';
@@ -37,7 +37,7 @@ interface Handful {
 
 /**
  * Every fill over its places, in whole steps of a hand that add up to what is bought of it. Of what is reckoned on top, what goes under
- * something is there before that; no more than a hand takes is left to the top.
+ * something goes there before that; less than a hand takes stays with the top.
  */
 function handfuls(amounts: readonly FillAmount[], put: readonly PutIn[]): Handful[] {
   return amounts.flatMap((amount) => {
@@ -111,7 +111,7 @@ export function fillSteps(
       put.flatMap(({ who, where: place, at: bundle, under }, i) => [
         ...(under ? step(i, `Fill under ${who}`, `#, ${under.says}`, `under:${bundle! + 1}`) : []).map((part) => ({
           ...part,
-          shows: { put: put.slice(0, i).flatMap((one) => [one.at!, ...(one.with ?? [])]) },
+          shows: { put: put.slice(0, i).flatMap(goesIn) },
         })),
         {
           ...act(
@@ -120,7 +120,7 @@ export function fillSteps(
             inCore && bundle === undefined ? IN_CORE : place,
             0,
           ),
-          ...(bundle === undefined ? {} : { bundle, shows: { put: put.slice(0, i + 1).flatMap((one) => [one.at!, ...(one.with ?? [])]) } }),
+          ...(bundle === undefined ? {} : { bundle, shows: { put: put.slice(0, i + 1).flatMap(goesIn) } }),
         },
       ]),
     ),

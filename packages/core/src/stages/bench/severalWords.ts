@@ -116,6 +116,9 @@ export interface PutIn {
   readonly under?: { readonly roomIn3: number; readonly says: string };
 }
 
+/** Every one of several different bundles that goes in with a putting in; none where nobody keeps them apart. */
+export const goesIn = ({ at, with: others = [] }: PutIn): number[] => (at === undefined ? [] : [at, ...others]);
+
 /**
  * The order in which different bundles are wrapped and put in: the lowest first, then the nearest; of the pieces where there is one.
  * What is wrapped together, or stands in one box, is as low and as near as the whole of it; what stands in another follows that.
@@ -190,7 +193,11 @@ export function placesInTurn(
       },
     ];
   });
-  // what stands in another leaves no room
+  return withRoomsUnder(block, inTurn, asOne);
+}
+
+/** The same, each with the room it leaves under it. What stands in another leaves none. */
+function withRoomsUnder(block: Block, inTurn: readonly PutIn[], asOne: Stands | null): PutIn[] {
   const standing = inTurn.filter((one) => one.with || !block.bundles[one.at!]!.within);
   const outlines = standsOf(block.bundles);
   const rooms = roomsUnder(
@@ -200,8 +207,8 @@ export function placesInTurn(
   return inTurn.map((one) => {
     const roomIn3 = rooms[standing.indexOf(one)] ?? 0;
     if (roomIn3 === 0) return one;
-    const on = [one.at!, ...(one.with ?? [])].flatMap((at) => block.resting.bottom.on[at]!.map((support) => support.at));
-    const beneath = inTurn.filter(({ at, with: others }) => on.includes(at!) || others?.some((other) => on.includes(other)));
+    const on = goesIn(one).flatMap((at) => block.resting.bottom.on[at]!.map((support) => support.at));
+    const beneath = inTurn.filter((other) => goesIn(other).some((at) => on.includes(at)));
     return { ...one, under: { roomIn3, says: underWords(one.who, beneath) } };
   });
 }

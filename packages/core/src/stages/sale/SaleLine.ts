@@ -52,6 +52,10 @@ export type SaleLineField =
   | 'job'
   | 'buyer';
 
+/** True where something was said of each of several. */
+export const saidOfEach = ({ readings }: Pick<SaleLine, 'readings'>, field: SaleLineField): boolean =>
+  readings.some((reading) => reading.field === field && reading.each);
+
 /** The day as the shop sees it, and the units in which bare numbers are typed. */
 export interface SaleLineSetting {
   today: CivilDate;

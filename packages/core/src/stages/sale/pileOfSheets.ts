@@ -1,4 +1,4 @@
-import type { SaleLine } from './SaleLine.ts';
+import { saidOfEach, type SaleLine } from './SaleLine.ts';
 
 /** What is a sheet or hardly more, and the thickest that one of it comes, inches. Judgement. */
 const SHEETS: readonly (readonly [RegExp, number])[] = [
@@ -15,9 +15,9 @@ const SHEETS: readonly (readonly [RegExp, number])[] = [
  *
  * @returns null where the size is of each, as it is of all else that is told with a count
  */
-export function pileOfSheets({ title, count = 1, sizeIn, readings }: SaleLine): string | null {
-  if (title === undefined || count < 2 || sizeIn?.length !== 3) return null;
-  if (readings.some(({ field, each }) => field === 'sizeIn' && each)) return null;
+export function pileOfSheets(line: SaleLine): string | null {
+  const { title, count = 1, sizeIn } = line;
+  if (title === undefined || count < 2 || sizeIn?.length !== 3 || saidOfEach(line, 'sizeIn')) return null;
   const thickest = SHEETS.find(([name]) => name.test(title))?.[1];
   return thickest !== undefined && Math.min(...sizeIn) > thickest ? `${count} ${title}` : null;
 }

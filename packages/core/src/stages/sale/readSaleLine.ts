@@ -3,7 +3,7 @@ import { pileOfSheets } from './pileOfSheets.ts';
 import { asTyped, isPriceAlone, measureAlone } from './pastedLine.ts';
 import { alsoCounted } from './alsoCounted.ts';
 import { MOST_ALIKE } from './readSale.ts';
-import type { SaleLine, SaleLineField, SaleLineReading, SaleLineSetting } from './SaleLine.ts';
+import { saidOfEach, type SaleLine, type SaleLineField, type SaleLineReading, type SaleLineSetting } from './SaleLine.ts';
 import { BARE_MONEY, KEYWORDS } from './saleWords.ts';
 import { archetypeOfSize } from '../../engineering/pieces/archetypeFromTitle.ts';
 import { namesLoosePart } from '../../engineering/pieces/looseParts.ts';
@@ -66,20 +66,15 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
   if (line.title) {
     countSaidEach(line, line.title);
     const also = alsoCounted(line.title, line.count ?? 1, MOST_ALIKE);
-    if (also)
-      for (const reading of line.readings)
-        if (reading.field === 'title') reading.asks = `two kinds? a + between them, each with its own size and weight: … + ${also}, …`;
+    if (also) askOf(line, 'title', `two kinds? a + between them, each with its own size and weight: … + ${also}, …`);
     const pile = pileOfSheets(line);
     if (pile) {
-      for (const reading of line.readings)
-        if (reading.field === 'sizeIn') reading.asks = `taken for all ${line.count} in a pile; with “each” behind it, it is of one`;
+      askOf(line, 'sizeIn', `taken for all ${line.count} in a pile; with “each” behind it, it is of one`);
       line.title = pile;
       delete line.count;
     }
     if (isOfSeveralSizes(line))
-      for (const reading of line.readings)
-        if (reading.field === 'sizeIn')
-          reading.asks = `taken for each of the ${line.count}: are they of several sizes? a + between them, each with its own`;
+      askOf(line, 'sizeIn', `taken for each of the ${line.count}: are they of several sizes? a + between them, each with its own`);
     ofOne(line);
     const archetype = archetypeOfSize(line.title, line.sizeIn);
     if (archetype) line.archetype = archetype;
@@ -113,8 +108,13 @@ export function readSaleLines(text: string, setting: SaleLineSetting): SaleLine[
 const OF_SEVERAL_SIZES = /\b(?:graduated|graduating|graded|assorted|various|mixed|odd|nesting|nested|nest of)\b/i;
 
 /** True where one size stands for several that their name says are not alike; with `each` behind it, it was meant so. */
-const isOfSeveralSizes = ({ title = '', count = 1, readings }: SaleLine): boolean =>
-  count > 1 && OF_SEVERAL_SIZES.test(title) && !readings.some(({ field, each }) => field === 'sizeIn' && each);
+const isOfSeveralSizes = (line: SaleLine): boolean =>
+  (line.count ?? 1) > 1 && OF_SEVERAL_SIZES.test(line.title ?? '') && !saidOfEach(line, 'sizeIn');
+
+/** Asks about what a field was taken from. */
+function askOf({ readings }: SaleLine, field: SaleLineField, asks: string): void {
+  for (const reading of readings) if (reading.field === field) reading.asks = asks;
+}
 
 /** What is said once for all pieces of a sale. */
 const OF_THE_SALE: ReadonlySet<SaleLineField> = new Set([
@@ -232,9 +232,8 @@ function countSaidEach(line: SaleLine, title: string): void {
 
 /** Of several alike the weight of one, unless that was said, and the money of all. */
 function ofOne(line: SaleLine): void {
-  const { count = 1, readings } = line;
-  const saidEach = (field: SaleLineField) => readings.some((reading) => reading.field === field && reading.each);
-  if (count > 1 && line.weightLb !== undefined && !saidEach('weightLb')) line.weightLb /= count;
+  const { count = 1 } = line;
+  if (count > 1 && line.weightLb !== undefined && !saidOfEach(line, 'weightLb')) line.weightLb /= count;
   for (const field of ['soldMinor', 'paidMinor', 'shippingCollectedMinor'] as const)
-    if (line[field] !== undefined && saidEach(field)) line[field] *= count;
+    if (line[field] !== undefined && saidOfEach(line, field)) line[field] *= count;
 }
