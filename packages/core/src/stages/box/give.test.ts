@@ -82,3 +82,16 @@ test('a quilt is pressed into the box of its own size; its nest adds up, and the
   const brass = finish(planParcel(request({ ...facts, archetype: 'rigidMetal' }, { stock: of.stock })));
   expect(brass.kind === 'planned' && brass.recommended.choice.box).toBe('20x16x14');
 });
+
+test('different ones larger by a rounding alone are not pressed, and all of them stay', () => {
+  const sides = (id: string, lengthIn: number) => {
+    const { order } = request({ id, archetype: 'compactCeramic', lengthIn, widthIn: 3, heightIn: 3, hardPoints: [] });
+    return wrapItem(inspectItem(order, order.pieces[0]!), [], STOCK, BEDDED_HOUSE);
+  };
+  const wraps: Wraps = [sides('00000000-0000-4000-8000-000000000001', 1.1), sides('00000000-0000-4000-8000-000000000002', 2.2)];
+  const inARow = heldBare(wraps, { stand: { along: 0, parts: [0, 1] } }).find(({ heldIn }) => heldIn[0] > 3.3)!;
+  expect(inARow.heldIn[0]).toBeCloseTo(3.3, 12);
+  const [shell] = shellsRound(inARow, { boxes: [box([6, 6, 6])], linerBoard: null }, BEDDED_HOUSE);
+  const { bundles, pressedIn } = stow(inARow, { ...shell!, insideIn: [3.3, 6, 6] });
+  expect([bundles.length, pressedIn]).toEqual([2, undefined]);
+});

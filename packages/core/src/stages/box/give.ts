@@ -27,7 +27,8 @@ export function pressedBy(held: Holding, insideIn: Triple): Triple {
   const giveIn = giveOf(held);
   return held.heldIn.map((side, axis) => {
     const lacksIn = side - insideIn[axis]!;
-    return lacksIn > 0 && lacksIn <= giveIn[axis]! + 1e-9 ? lacksIn : 0;
+    // what gives nothing is not pressed by what a rounding makes it lack
+    return giveIn[axis]! > 0 && lacksIn > 0 && lacksIn <= giveIn[axis]! + 1e-9 ? lacksIn : 0;
   }) as unknown as Triple;
 }
 
