@@ -141,21 +141,23 @@ function* finished(
     return step.value;
   };
   yield soFar(traced.best);
-  const cored = coreIt(request, traced.best, ceiling);
+  // what one step has worked out the next one need not
+  const derive = deriver(request);
+  const cored = coreIt(request, traced.best, ceiling, derive);
   if (!cored) return { ...traced, best: null };
-  const polished = yield* pausing(polishNest(request, cored, pinsCore(request) ? [] : traced.frontier, ceiling));
-  const again = yield* pausing(searchAgain(request, space, polished, ceiling));
-  const boxed = boxThem(request, again, ceiling);
-  const shared = boxed && shareThem(request, boxed, ceiling);
+  const polished = yield* pausing(polishNest(request, cored, pinsCore(request) ? [] : traced.frontier, ceiling, derive));
+  const again = yield* pausing(searchAgain(request, space, polished, ceiling, derive));
+  const boxed = boxThem(request, again, ceiling, derive);
+  const shared = boxed && shareThem(request, boxed, ceiling, derive);
   if (!shared) return { ...traced, best: null };
   yield soFar(shared);
-  const wound = windTogether(request, partThem(request, shared, ceiling), ceiling);
+  const wound = windTogether(request, partThem(request, shared, ceiling, derive), ceiling, derive);
   yield soFar(wound);
-  const made = mixFills(request, wedgeIt(request, wound, ceiling), ceiling);
-  const improved = yield* pausing(improveNest(request, made, ceiling));
+  const made = mixFills(request, wedgeIt(request, wound, ceiling, derive), ceiling, derive);
+  const improved = yield* pausing(improveNest(request, made, ceiling, derive));
   // for another box other wraps may be better, and for those another change
-  const rewrapped = improved === made ? made : yield* pausing(polishNest(request, improved, [], ceiling));
-  const best = rewrapped === improved ? improved : yield* pausing(improveNest(request, rewrapped, ceiling));
+  const rewrapped = improved === made ? made : yield* pausing(polishNest(request, improved, [], ceiling, derive));
+  const best = rewrapped === improved ? improved : yield* pausing(improveNest(request, rewrapped, ceiling, derive));
   return best === traced.best ? traced : { ...traced, best, frontier: frontierWith(traced.frontier, best.option) };
 }
 const NOTHING_YET: ChosenPlan = { kind: 'noPlan', reasons: [], wouldHelp: [] };

@@ -3,7 +3,7 @@ import type { BoxLocks } from './BoxChoices.ts';
 import { waysToStand, type Way } from './waysToStand.ts';
 
 /** So many ways of standing, each with every wrap; more of them where few wraps are left to choose from, as with what is wrapped and measured. */
-const WAYS = { least: 8, most: 24, withWraps: 512 };
+const WAYS = { least: 8, most: 24, withWraps: 64 };
 
 /** Ways in which different bundles may stand: by turns as they stand closest in the middle of their wraps, the thinnest and the thickest. */
 export function waysOfAll(wraps: readonly Wraps[], locks: BoxLocks): Way[] {

@@ -7,7 +7,7 @@ import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { worthSharesOf } from '../item/worthOfAll.ts';
 import { recommend, type Recommendation } from '../frontier/recommend.ts';
 import type { BoxedChoice, WrappedItem, Wraps } from '../wrap/WrappedItem.ts';
-import { deriver, type Deriver } from './derivePlan.ts';
+import type { Deriver } from './derivePlan.ts';
 import type { NoPlan } from './explainNoPlan.ts';
 import { inBox, largerBoxes, stoodAs } from './inBox.ts';
 import { bundleLocks, piecesOf, withBoxed, type PlanRequest } from './PlanRequest.ts';
@@ -52,11 +52,10 @@ export const pinsOwnBox = (request: PlanRequest): boolean => pinnedOf(request).l
  * @param ceiling chance above which a nest is recommended only where none is below it
  * @returns null where one is pinned and nothing takes it
  */
-export function boxThem(request: PlanRequest, found: Recommendation, ceiling: number): Recommendation | null {
+export function boxThem(request: PlanRequest, found: Recommendation, ceiling: number, derive: Deriver): Recommendation | null {
   const pinned = pinnedOf(request);
   if (pinned.length === 0 && !isSeveral(request)) return found;
   const { house } = request;
-  const derive = deriver(request);
   const sound = soundOptions(request, derive);
   let best = found;
   if (pinned.length > 0) {

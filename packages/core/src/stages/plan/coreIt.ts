@@ -8,6 +8,7 @@ import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import type { NoPlan } from './explainNoPlan.ts';
 import { inBox } from './inBox.ts';
 import { piecesOf, type PlanRequest } from './PlanRequest.ts';
+import type { Deriver } from './derivePlan.ts';
 import { soundOptions } from './soundOptions.ts';
 import { boxesOf, fillsOf } from './stockFor.ts';
 
@@ -48,13 +49,13 @@ export const withoutCore = (request: PlanRequest): PlanRequest => {
  * @param ceiling chance above which a nest is recommended only where none is below it
  * @returns null where one must be and none goes into a box with what it is to hold
  */
-export function coreIt(request: PlanRequest, found: Recommendation, ceiling: number): Recommendation | null {
+export function coreIt(request: PlanRequest, found: Recommendation, ceiling: number, derive: Deriver): Recommendation | null {
   const tubes = coresOf(request);
   if (tubes.length === 0) return found;
   const { house, locks, stock } = request;
   // somebody has pinned one, or the house wants something round everything
   const must = pinsCore(request) || (house.floats && !found.option.choice.inner);
-  const sound = soundOptions(request);
+  const sound = soundOptions(request, derive);
   const fills = fillsOf(stock, house, locks, locks.fill ?? undefined);
   const within = fillsOf(stock, house, locks, locks.innerFill);
   const sounds = (choices: readonly PlanChoice[]): PlanOption[] => choices.flatMap((choice) => sound(choice) ?? []);

@@ -1,7 +1,7 @@
 import { recommend, type Recommendation } from '../frontier/recommend.ts';
 import type { BundleChoice, PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import type { ChangeKind } from './ChangeKind.ts';
-import { deriver } from './derivePlan.ts';
+import type { Deriver } from './derivePlan.ts';
 import { isFine, soundChanges } from './nextBestChanges.ts';
 import { bundleChoice, bundleLocks, piecesOf, type BundleLocks, type Locks, type PlanRequest } from './PlanRequest.ts';
 import { isBetter } from './sideBySide.ts';
@@ -21,9 +21,13 @@ const OF_WRAPS: ReadonlySet<ChangeKind['kind']> = new Set(['turns', 'doubled']);
  *
  * @param ceiling chance above which a nest is recommended only where none is below it
  */
-export function* improveNest(request: PlanRequest, found: Recommendation, ceiling: number): Generator<Recommendation, Recommendation> {
+export function* improveNest(
+  request: PlanRequest,
+  found: Recommendation,
+  ceiling: number,
+  derive: Deriver,
+): Generator<Recommendation, Recommendation> {
   if (piecesOf(request).length === 1) return found;
-  const derive = deriver(request);
   let best = found;
   let ofWraps = false;
   for (let round = 0; round < MOST_ROUNDS; round++) {

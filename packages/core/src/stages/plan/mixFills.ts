@@ -3,6 +3,7 @@ import { FILL_PLACES, SINGLE_PLACES, type FillPlace } from '../fill/fillPlaces.t
 import { recommend, type Recommendation } from '../frontier/recommend.ts';
 import type { PlanOption } from '../frontier/PlanOption.ts';
 import type { PlanRequest } from './PlanRequest.ts';
+import type { Deriver } from './derivePlan.ts';
 import { soundOptions } from './soundOptions.ts';
 import { fillsOf } from './stockFor.ts';
 
@@ -17,10 +18,10 @@ const ROUNDS: readonly (readonly FillPlace[])[] = [FILL_PLACES, SINGLE_PLACES.fi
  *
  * @param ceiling chance above which a nest is recommended only where none is below it
  */
-export function mixFills(request: PlanRequest, found: Recommendation, ceiling: number): Recommendation {
+export function mixFills(request: PlanRequest, found: Recommendation, ceiling: number, derive: Deriver): Recommendation {
   const { house, stock, locks } = request;
   if (!mayMix(house, locks) || found.option.choice.fill === null) return found;
-  const sound = soundOptions(request);
+  const sound = soundOptions(request, derive);
   const fills = fillsOf(stock, house, locks, undefined);
   let best = found;
   for (const places of ROUNDS)

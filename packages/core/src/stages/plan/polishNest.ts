@@ -4,6 +4,7 @@ import { carefulMinor, recommend, type Recommendation } from '../frontier/recomm
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { layerChanges, without } from './bundleChanges.ts';
 import { countBare } from './countBare.ts';
+import { deriver, type Deriver } from './derivePlan.ts';
 import { countWrapCautions } from './findFaults.ts';
 import { bundleChoice, bundleLocks, piecesOf, withBundle, type PlanRequest } from './PlanRequest.ts';
 import { isBetter } from './sideBySide.ts';
@@ -32,8 +33,9 @@ export function* polishNest(
   found: Recommendation,
   frontier: readonly PlanOption[],
   ceiling: number,
+  derive: Deriver = deriver(request),
 ): Generator<Recommendation, Recommendation> {
-  const sound = soundOptions(request);
+  const sound = soundOptions(request, derive);
   const countCautions = ({ rated }: PlanOption) => countWrapCautions(rated.weighed.filled.stowed, request.house);
   const several = piecesOf(request).length > 1;
   const met: PlanOption[] = [found.option, ...frontier];

@@ -4,6 +4,7 @@ import type { PlanSpace } from '../frontier/PlanSpace.ts';
 import type { Recommendation } from '../frontier/recommend.ts';
 import { traceBetter } from '../frontier/traceFrontier.ts';
 import type { Wraps } from '../wrap/WrappedItem.ts';
+import type { Deriver } from './derivePlan.ts';
 import type { PlanRequest } from './PlanRequest.ts';
 import { polishNest } from './polishNest.ts';
 
@@ -24,6 +25,7 @@ export function* searchAgain(
   space: PlanSpace,
   found: Recommendation,
   ceiling: number,
+  derive: Deriver,
 ): Generator<Recommendation, Recommendation> {
   if (space.ways === null) return found;
   let best = found;
@@ -38,7 +40,7 @@ export function* searchAgain(
     let step = search.next();
     for (; !step.done; step = search.next()) yield best;
     if (step.value.option === best.option) return best;
-    best = yield* polishNest(request, step.value, [], ceiling);
+    best = yield* polishNest(request, step.value, [], ceiling, derive);
   }
   return best;
 }

@@ -18,7 +18,7 @@ import { recommend, type Recommendation } from '../frontier/recommend.ts';
 import type { Wraps } from '../wrap/WrappedItem.ts';
 import { stoodIn } from './boxThem.ts';
 import type { ChangeKind } from './ChangeKind.ts';
-import { deriver } from './derivePlan.ts';
+import { deriver, type Deriver } from './derivePlan.ts';
 import type { NoPlan } from './explainNoPlan.ts';
 import { inBox, largerBoxes, standingBest } from './inBox.ts';
 import { bundleChoice, piecesOf, withBundle, type PlanRequest } from './PlanRequest.ts';
@@ -49,10 +49,9 @@ export const noShared = (request: PlanRequest): NoPlan => {
  * @param ceiling chance above which a nest is recommended only where none is below it
  * @returns null where it is wanted and nothing takes it
  */
-export function shareThem(request: PlanRequest, found: Recommendation, ceiling: number): Recommendation | null {
+export function shareThem(request: PlanRequest, found: Recommendation, ceiling: number, derive: Deriver): Recommendation | null {
   const { shared } = request.locks;
   if (!shared) return found;
-  const derive = deriver(request);
   const sound = soundOptions(request, derive);
   const { choice, rated } = found.option;
   const sharing = sharingIn(sharings(request, choice, rated.weighed.filled.stowed, shared.of), ({ key }) => key === shared.box);

@@ -1,5 +1,6 @@
 import { recommend, type Recommendation } from '../frontier/recommend.ts';
 import type { PlanRequest } from './PlanRequest.ts';
+import type { Deriver } from './derivePlan.ts';
 import { soundOptions } from './soundOptions.ts';
 
 /**
@@ -8,10 +9,10 @@ import { soundOptions } from './soundOptions.ts';
  *
  * @param ceiling chance above which a nest is recommended only where none is below it
  */
-export function wedgeIt(request: PlanRequest, found: Recommendation, ceiling: number): Recommendation {
+export function wedgeIt(request: PlanRequest, found: Recommendation, ceiling: number, derive: Deriver): Recommendation {
   const { house, locks } = request;
   if (!(locks.tubes ?? house.cornerTubes) || found.option.choice.fill === null) return found;
-  const wedged = soundOptions(request)({ ...found.option.choice, tubes: true });
+  const wedged = soundOptions(request, derive)({ ...found.option.choice, tubes: true });
   if (!wedged?.choice.tubes) return found;
   return recommend(locks.tubes ? [wedged] : [found.option, wedged], ceiling, house)!;
 }
