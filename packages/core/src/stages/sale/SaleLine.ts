@@ -52,6 +52,9 @@ export type SaleLineField =
   | 'job'
   | 'buyer';
 
+/** A size or a weight that was told before; of several pieces it may be the next one’s. */
+export const MEASURED_TWICE = 'said twice: a + goes between two pieces';
+
 /** True where something was said of each of several. */
 export const saidOfEach = ({ readings }: Pick<SaleLine, 'readings'>, field: SaleLineField): boolean =>
   readings.some((reading) => reading.field === field && reading.each);

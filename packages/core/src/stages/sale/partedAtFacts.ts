@@ -7,11 +7,13 @@ export type FactIn = 'led' | 'measure' | null;
 const MOST_WORDS = 12;
 /** Words after which more of a measure comes: `2 lb 9 x 8 x 14` is no 2 lb 9. */
 const GOES_ON = /^[x×]/i;
+/** Words that no name has behind a measure: `lamp 4 lb with chimney`. */
+const BRINGS_IN = /^\s+(?:and|with|without|plus|incl|including|&)\s/i;
 
 /**
  * Where the facts of a sale stand among words that no comma parts, `tea urn 9 x 8 x 14 in 6 lb sold 84`: spans from the first word
  * to the last, in order. The longest that means something is taken; a measure before further words of a title belongs to
- * them, as in `8 oz bottle`.
+ * them, as in `8 oz bottle`, unless they bring in something more.
  *
  * @param factIn what some words mean
  */
@@ -33,7 +35,7 @@ export function partedAtFacts(text: string, factIn: (words: string) => FactIn): 
   }
   let before: FactIn | 'end' = 'end';
   for (const part of parts.toReversed()) {
-    if (part.fact === 'measure' && before === null) part.fact = null;
+    if (part.fact === 'measure' && before === null && !BRINGS_IN.test(text.slice(part.at[1]))) part.fact = null;
     before = part.fact;
   }
   return parts

@@ -1,9 +1,10 @@
 import { partedAtFacts, type FactIn } from './partedAtFacts.ts';
 import { pileOfSheets } from './pileOfSheets.ts';
+import { piecesListed } from './piecesListed.ts';
 import { asTyped, isPriceAlone, measureAlone } from './pastedLine.ts';
 import { alsoCounted } from './alsoCounted.ts';
 import { MOST_ALIKE } from './readSale.ts';
-import { saidOfEach, type SaleLine, type SaleLineField, type SaleLineReading, type SaleLineSetting } from './SaleLine.ts';
+import { MEASURED_TWICE, saidOfEach, type SaleLine, type SaleLineField, type SaleLineReading, type SaleLineSetting } from './SaleLine.ts';
 import { BARE_MONEY, KEYWORDS } from './saleWords.ts';
 import { archetypeOfSize } from '../../engineering/pieces/archetypeFromTitle.ts';
 import { namesLoosePart } from '../../engineering/pieces/looseParts.ts';
@@ -26,7 +27,7 @@ const MAX_LINE = 500;
 /** What stands between commas: none of them within a number, nor between sides that are told by their names. */
 const PART = new RegExp(`(?:[^,;\\n]|(?<=\\d),(?=\\d)|${COMMA_BETWEEN_SIDES})+`, 'gi');
 
-/** Several pieces on one line stand with a plus between them; each part is a line of its own. */
+/** Several pieces on one line stand with a plus between them; each part is a line of its own, or a list of some. */
 export const piecesOnLine = (text: string): string[] => text.split(/\s+\+\s+/);
 
 /**
@@ -54,7 +55,10 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
   const saidAlone = new Set(parts.flatMap(({ said }) => said?.field ?? []));
   const among = (words: string): FactIn => {
     const said = factAmong(words, setting);
-    return said && !saidAlone.has(said.field) ? said.fact : null;
+    if (!said) return null;
+    // three sides are no part of a name
+    const isSize = said.field === 'sizeIn' && said.fact === 'led';
+    return isSize || !saidAlone.has(said.field) ? said.fact : null;
   };
   for (const { part, start, said } of parts) {
     const spans: readonly Span[] = said ? [[0, part.length]] : partedAtFacts(part, among);
@@ -89,8 +93,9 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
  */
 export function readSaleLines(text: string, setting: SaleLineSetting): SaleLine[] {
   const lines: SaleLine[] = [];
-  for (const own of piecesOnLine(text)) {
-    const line = readSaleLine(own, setting);
+  const read = (own: string) => readSaleLine(own, setting);
+  for (const own of piecesOnLine(text).flatMap((one) => piecesListed(one, read))) {
+    const line = read(own);
     const [first] = lines;
     // what names nothing and measures nothing is of the sale: `+ $30 shipping`
     if (first && line.readings.length > 0 && line.readings.every(({ field }) => field !== null && OF_THE_SALE.has(field))) {
@@ -195,7 +200,7 @@ function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Readi
     line.soldMinor = parseMoney(part)!;
     return told('soldMinor');
   }
-  if (quantity.kind !== 'notUnderstood') return { field: null, problem: 'said twice' };
+  if (quantity.kind !== 'notUnderstood') return { field: null, problem: MEASURED_TWICE };
   if (line.title !== undefined && line.count === undefined) {
     const count = countBehind(text, line.title, MOST_ALIKE);
     if (count !== null) {
