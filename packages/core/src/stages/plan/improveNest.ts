@@ -2,6 +2,7 @@ import { recommend, type Recommendation } from '../frontier/recommend.ts';
 import type { BundleChoice, PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import type { ChangeKind } from './ChangeKind.ts';
 import type { Deriver } from './derivePlan.ts';
+import { houseDoes } from './houseDoes.ts';
 import { isFine, soundChanges } from './nextBestChanges.ts';
 import { bundleChoice, bundleLocks, piecesOf, type BundleLocks, type Locks, type PlanRequest } from './PlanRequest.ts';
 import { isBetter } from './sideBySide.ts';
@@ -15,9 +16,9 @@ const OF_PIECES: ReadonlySet<ChangeKind['kind']> = new Set(['guard', 'hollow']);
 const OF_WRAPS: ReadonlySet<ChangeKind['kind']> = new Set(['turns', 'doubled']);
 
 /**
- * A nest of several different pieces with whatever single change is better still, one after the other until none is: its wraps
- * were chosen in a few boxes and fills, and the best box or fill for those wraps may be another. Pauses with the best so far after
- * each change that was tried.
+ * A nest with whatever single change is better still that the house makes of itself, one after the other until none is. Of several
+ * pieces the wraps were chosen in a few boxes and fills, and of several alike from a few wraps; of one, whatever is cut of a box goes
+ * by the bedding that is wished, and more of it may cost less. Pauses with the best so far after each change that was tried.
  *
  * @param ceiling chance above which a nest is recommended only where none is below it
  */
@@ -27,13 +28,15 @@ export function* improveNest(
   ceiling: number,
   derive: Deriver,
 ): Generator<Recommendation, Recommendation> {
-  if (piecesOf(request).length === 1) return found;
+  const [first, ...others] = piecesOf(request);
+  const isOne = others.length === 0 && first.count === 1;
   let best = found;
   let ofWraps = false;
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const now = best.option;
     const options: PlanOption[] = [];
-    const wanted = (kind: ChangeKind['kind']) => !OF_PIECES.has(kind) && OF_WRAPS.has(kind) === ofWraps;
+    const wanted = (change: ChangeKind) =>
+      !OF_PIECES.has(change.kind) && OF_WRAPS.has(change.kind) === ofWraps && houseDoes(change, request);
     for (const { change, after, faults, leastMinor } of soundChanges(request, now.choice, now, derive, wanted)) {
       yield best;
       // one that costs more than all that is expected now is no better whatever it risks
@@ -44,7 +47,8 @@ export function* improveNest(
         options.push(derived.option);
     }
     const next = recommend([now, ...options], ceiling, request.house)!;
-    if (next.option === now && ofWraps) break;
+    // of one piece every wrap was looked at in the search
+    if (next.option === now && (ofWraps || (isOne && best === found))) break;
     ofWraps = next.option === now;
     best = next;
   }

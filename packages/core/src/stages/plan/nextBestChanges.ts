@@ -141,14 +141,14 @@ function isBeaten({ faults, leastMinor }: SoundChange, found: readonly NextChang
 /**
  * Changes that can be carried out, break no rule that is kept, and want nothing there is not enough of.
  *
- * @param looksAt which kinds are looked at
+ * @param looksAt which are looked at
  */
 export function* soundChanges(
   request: PlanRequest,
   choice: PlanChoice,
   now: PlanOption,
   derive: Deriver,
-  looksAt: (kind: ChangeKind['kind']) => boolean = () => true,
+  looksAt: (change: ChangeKind) => boolean = () => true,
 ): Generator<SoundChange> {
   const faultsNow = countFaults(faultsOf(now.rated, request.house));
   const shortOf = shortCounter(request);
@@ -210,10 +210,10 @@ function* everyChange(
   choice: PlanChoice,
   now: PlanOption,
   derive: Deriver,
-  looksAt: (kind: ChangeKind['kind']) => boolean,
+  looksAt: (change: ChangeKind) => boolean,
 ) {
   for (const { change, after } of singleChanges(request, choice, now)) {
-    if (!looksAt(change.kind)) continue;
+    if (!looksAt(change)) continue;
     if (change.kind !== 'box') yield { change, after };
     else for (const stood of stoodToFit(request, after, derive)) yield { change, after: stood };
   }
