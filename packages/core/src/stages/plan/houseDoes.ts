@@ -2,6 +2,8 @@ import { isToFold } from '../box/boxToFold.ts';
 import type { ChangeKind } from './ChangeKind.ts';
 import type { PlanRequest } from './PlanRequest.ts';
 import { fillsOf } from './stockFor.ts';
+import { isHousesWay } from '../wrap/housesWay.ts';
+import type { WeighedParcel } from '../weight/WeighedParcel.ts';
 
 /** Parts of a change that name something of the stockroom. */
 const OF_STOCK = ['material', 'box', 'fill', 'own', 'tube'] as const;
@@ -53,3 +55,7 @@ export function houseDoes(change: ChangeKind, { house, stock, locks }: Pick<Plan
       return true;
   }
 }
+
+/** How many bundles are not wrapped as the house wraps; what somebody chose so may stay so. */
+export const countNotHouses = ({ filled }: WeighedParcel, { house, stock }: Pick<PlanRequest, 'house' | 'stock'>): number =>
+  filled.stowed.bundles.filter(({ wrapped }) => !isHousesWay(wrapped, stock.wraps, house)).length;

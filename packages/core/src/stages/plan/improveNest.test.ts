@@ -2,6 +2,7 @@ import { box, finish, FACTS, request, STOCK } from '../../../tests/sampleRequest
 import { BEDDED_HOUSE, type House } from '../../house/House.ts';
 import { planParcel } from '../../planParcel.ts';
 import type { PieceFacts } from '../sale/Order.ts';
+import { isHousesWay } from '../wrap/housesWay.ts';
 import { houseDoes } from './houseDoes.ts';
 import { nextBestChanges } from './nextBestChanges.ts';
 import type { PlanRequest } from './PlanRequest.ts';
@@ -46,6 +47,21 @@ describe.each(ORDERS)('%s', (_, pieces) => {
     expect(better.map(({ change, deltaExpectedMinor }) => [change, deltaExpectedMinor])).toEqual([]);
   });
 
+  test.each<Partial<House>>([{ firstLayer: 'none' }, { firstLayer: 'tissue' }, { bubble: 'smallThenLarge' }, { bubble: 'largeOnly' }])(
+    'each is wrapped as the house wraps: %j',
+    (sides) => {
+      const of = asked(
+        pieces.map((one) => ({ ...one, finish: 'polished' })),
+        sides,
+      );
+      for (const { wrapped } of recommended(of).rated.weighed.filled.stowed.bundles)
+        expect([wrapped.layers.map(({ stock }) => stock.key), isHousesWay(wrapped, of.stock.wraps, of.house)]).toEqual([
+          expect.anything(),
+          true,
+        ]);
+    },
+  );
+
   test('what somebody left out stays out', () => {
     const of = asked(pieces);
     const leave = (without: readonly string[]) => recommended({ ...of, locks: { without } }).choice;
@@ -59,10 +75,24 @@ describe.each(ORDERS)('%s', (_, pieces) => {
   });
 
   test('a house that fills spare room neither cuts, shortens, lines nor folds a box, nor parts what is alike with board', () => {
-    expect(BEDDED_HOUSE).toMatchObject({ cutsDown: false, shortens: false, crosses: false, liners: 'never', foldsBoxes: false, cells: false });
+    expect(BEDDED_HOUSE).toMatchObject({
+      cutsDown: false,
+      shortens: false,
+      crosses: false,
+      liners: 'never',
+      foldsBoxes: false,
+      cells: false,
+    });
     const { box: key, newDepthIn, shortened, crossIn, liner, cells, tubes } = recommended(asked(pieces)).choice;
     expect(BOXES.map((one) => one.key)).toContain(key);
-    expect([newDepthIn, shortened ?? null, crossIn ?? null, liner, cells ?? false, tubes ?? false]).toEqual([null, null, null, false, false, false]);
+    expect([newDepthIn, shortened ?? null, crossIn ?? null, liner, cells ?? false, tubes ?? false]).toEqual([
+      null,
+      null,
+      null,
+      false,
+      false,
+      false,
+    ]);
   });
 });
 

@@ -4,6 +4,7 @@ import { carefulMinor, recommend, type Recommendation } from '../frontier/recomm
 import type { PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import { layerChanges, without } from './bundleChanges.ts';
 import { countBare } from './countBare.ts';
+import { countNotHouses } from './houseDoes.ts';
 import { deriver, type Deriver } from './derivePlan.ts';
 import { countWrapCautions } from './findFaults.ts';
 import { bundleChoice, bundleLocks, piecesOf, withBundle, type PlanRequest } from './PlanRequest.ts';
@@ -37,6 +38,7 @@ export function* polishNest(
 ): Generator<Recommendation, Recommendation> {
   const sound = soundOptions(request, derive);
   const countCautions = ({ rated }: PlanOption) => countWrapCautions(rated.weighed.filled.stowed, request.house);
+  const countOffHouse = ({ rated }: PlanOption) => countNotHouses(rated.weighed, request);
   const several = piecesOf(request).length > 1;
   const met: PlanOption[] = [found.option, ...frontier];
   let best = found;
@@ -45,7 +47,7 @@ export function* polishNest(
   const worse = new Set<string>();
   for (let round = 0; round < MOST_ROUNDS && tried < MOST_TRIED; round++) {
     const now = best.option;
-    const cautions = countCautions(now);
+    const [cautions, offHouse] = [countCautions(now), countOffHouse(now)];
     const keyOf = ({ what }: Step) => `${now.chance > ceiling} ${what}`;
     const steps = [...stepsFrom(request, now, several)].filter((step) => !worse.has(keyOf(step))).slice(0, MOST_TRIED - tried);
     tried += steps.length;
@@ -53,7 +55,8 @@ export function* polishNest(
     for (const step of steps) {
       yield best;
       const option = sound(step.after);
-      const isSound = option !== null && countBare(option.rated.weighed) === 0 && countCautions(option) <= cautions;
+      const isSound =
+        option !== null && countBare(option.rated.weighed) === 0 && countCautions(option) <= cautions && countOffHouse(option) <= offHouse;
       if (!isSound || isWorse(option, now, ceiling, request.house)) worse.add(keyOf(step));
       if (!isSound || (now.chance > ceiling && option.spoils > now.spoils + SPOILS_MORE)) continue;
       if (!step.finely || isWorthIt(option, now, ceiling)) options.push(option);

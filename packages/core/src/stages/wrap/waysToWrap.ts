@@ -6,6 +6,7 @@ import type { House } from '../../house/House.ts';
 import { sameContent } from '../../units/index.ts';
 import type { LayerChoice, MeasuredBundle, WrappedItem } from './WrappedItem.ts';
 import { isThin, partNotFollowed } from './feelTest.ts';
+import { bubblesAsHouse, surfacesFor } from './housesWay.ts';
 import { stiffSides } from './stiffSides.ts';
 import { wrapItem, type WrapStockroom } from './wrapItem.ts';
 
@@ -48,7 +49,7 @@ export function waysToWrap(piece: InspectedPiece, stock: WrapStockroom, house: H
   // thin glass and paper lie between cards, where there are any
   const cards = bendsOf(piece) ? byRole('surface').filter(({ stiff }) => stiff) : [];
   const between: LayerChoice[][] = [[], ...cards.flatMap(({ key }) => CARD_TURNS.map((turns) => [{ material: key, turns }]))];
-  const conforming = house.bubble === 'largeOnly' ? [[]] : turnsOf(byRole('conform'), MOST_CONFORM_TURNS);
+  const conforming = turnsOf(byRole('conform'), MOST_CONFORM_TURNS);
   const onSurface = surfacesFor(piece, byRole('surface'), house).flatMap((surface) =>
     between.map((card) => [...(surface ? [{ material: surface.key, turns: 1 }] : []), ...card]),
   );
@@ -59,7 +60,7 @@ export function waysToWrap(piece: InspectedPiece, stock: WrapStockroom, house: H
   for (const surface of onSurface) {
     for (const conform of conforming) {
       for (const cushion of turnsOf(byRole('cushion'), MOST_CUSHION_TURNS)) {
-        if (house.bubble === 'smallThenLarge' && cushion.length > 0 && conform.length === 0 && byRole('conform').length > 0) continue;
+        if (!bubblesAsHouse({ conform: conform.length > 0, cushion: cushion.length > 0 }, hasSmall, house)) continue;
         const inside = [...surface, ...conform, ...cushion];
         for (const sleeve of sleeves.length > 0 ? sleevesRound(wrapItem(piece, inside, stock, house), sleeves) : IN_NONE) {
           const wrapped = wrapItem(piece, [...inside, ...sleeve, ...barrier], stock, house);
@@ -93,22 +94,6 @@ const IN_NONE: LayerChoice[][] = [[]];
 /** Never bare, but in a case: something round every piece, and a cushioning layer round what shock can break. */
 export const isHeld = ({ piece: { archetype }, layers }: WrappedItem): boolean =>
   archetype.cased || (layers.length > 0 && (archetype.fragility === null || layers.some((layer) => layer.cushion !== null)));
-
-/**
- * What may lie on the surface. A touchy finish must have a soft layer and a polished one may; a plain one
- * needs none of its own. A house that names its first layer has it wherever the finish allows.
- */
-function surfacesFor({ facts }: InspectedPiece, surfaces: readonly WrapStock[], { firstLayer, rules }: House): (WrapStock | null)[] {
-  const soft = surfaces.filter((wrap) => !wrap.abrasive && !wrap.stiff);
-  const touchy = rules.softFirstLayer && (facts.finish === 'rubsOff' || facts.finish === 'uncured');
-  const named = surfaces.filter((wrap) => !wrap.stiff && kindOfSurface(wrap) === firstLayer && !(touchy && wrap.abrasive));
-  if (named.length > 0) return named;
-  if (touchy) return soft;
-  return facts.finish === 'polished' && firstLayer !== 'none' ? [null, ...soft] : [null];
-}
-
-/** Which of the house's first layers a surface wrap is. */
-const kindOfSurface = ({ cushion, abrasive }: WrapStock): House['firstLayer'] => (cushion ? 'foam' : abrasive ? 'paper' : 'tissue');
 
 function turnsOf(wraps: readonly WrapStock[], most: number): LayerChoice[][] {
   const ways: LayerChoice[][] = [[]];
