@@ -99,6 +99,16 @@ describe.each(ORDERS)('%s', (_, pieces) => {
 /** Large enough that its room is charged for. */
 const DEEP = [box([14, 12, 20])];
 
+test.each<[Partial<House>, string]>([
+  [{ firstLayer: 'tissue' }, 'tissue'],
+  [{ bubble: 'smallThenLarge' }, 'smallBubble'],
+])('a house with %j is never offered to go without', (sides, material) => {
+  const of = asked([{ ...BOWL, finish: 'polished' }, JAR], sides);
+  const told = nextBestChanges(of, recommended(of).choice).map(({ change }) => change);
+  expect(told.some(({ kind }) => kind === 'turns')).toBe(true);
+  expect(told.filter((change) => change.kind === 'turns' && change.material === material && change.turns === 0)).toEqual([]);
+});
+
 test('what the house does not do is told beside the nest, with what it would save', () => {
   const of = asked([BOWL, JAR], {}, DEEP);
   const told = nextBestChanges(of, recommended(of).choice).filter(({ change }) => !houseDoes(change, of));

@@ -2,7 +2,7 @@ import { recommend, type Recommendation } from '../frontier/recommend.ts';
 import type { BundleChoice, PlanChoice, PlanOption } from '../frontier/PlanOption.ts';
 import type { ChangeKind } from './ChangeKind.ts';
 import type { Deriver } from './derivePlan.ts';
-import { countNotHouses, houseDoes } from './houseDoes.ts';
+import { houseDoes } from './houseDoes.ts';
 import { isFine, soundChanges } from './nextBestChanges.ts';
 import { bundleChoice, bundleLocks, piecesOf, type BundleLocks, type Locks, type PlanRequest } from './PlanRequest.ts';
 import { isBetter } from './sideBySide.ts';
@@ -42,8 +42,6 @@ export function* improveNest(
       // one that costs more than all that is expected now is no better whatever it risks
       if (faults.blocking > 0 || (leastMinor >= now.expectedMinor && !best.aboveCeiling)) continue;
       if (!keepsPins(request.locks, now.choice, after)) continue;
-      const weighed = derive.weighed(after);
-      if (!weighed || countNotHouses(weighed, request) > countNotHouses(now.rated.weighed, request)) continue;
       const derived = derive(after);
       if (derived.kind === 'plan' && !derived.option.rated.refused && isBetter(derived.option, now, isFine(change)))
         options.push(derived.option);

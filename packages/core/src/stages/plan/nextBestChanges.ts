@@ -14,6 +14,7 @@ import { shortCounter } from './willNotSuffice.ts';
 import type { ChangeKind } from './ChangeKind.ts';
 import { requestAfter } from './requestAfter.ts';
 import { countBare } from './countBare.ts';
+import { countNotHouses } from './houseDoes.ts';
 import { deriver, type Deriver } from './derivePlan.ts';
 import { nestCostOf } from '../frontier/judgeParcel.ts';
 import { ceilingOfAll } from '../frontier/recommend.ts';
@@ -52,8 +53,8 @@ const LARGER_TRIED = 2;
 
 /**
  * Every single change to a plan, best first: those that mend a blocking fault, then by expected cost.
- * Changes that cannot be carried out, that would break a rule the plan keeps or bring a caution it does
- * not have, are left out.
+ * Changes that cannot be carried out, that would break a rule the plan keeps, wrap otherwise than the house wraps or bring a
+ * caution it does not have, are left out.
  *
  * @param most so many are told at least, the best of them all, and with them whatever turns a bundle or parts two; all
  * where left out. A change that costs more than each of so many is expected to cost is not judged.
@@ -155,13 +156,15 @@ export function* soundChanges(
   const countShort = (option: Pick<PlanOption, 'rated'>) => shortOf(stockUsed(option)).length;
   const shortNow = countShort(now);
   const bareNow = countBare(now.rated.weighed);
+  const notHousesNow = countNotHouses(now.rated.weighed, request);
   for (const { change, after } of everyChange(request, choice, now, derive, looksAt)) {
     const changed = requestAfter(request, change);
     const deriveChanged = changed === request ? derive : deriver(changed);
     const weighed = deriveChanged.weighed(after);
     if (!weighed) continue;
     const nested = findFaults(weighed, request.house);
-    if (isWorse(countFaults(nested), faultsNow) || countBare(weighed) > bareNow) continue;
+    if (isWorse(countFaults(nested), faultsNow) || countBare(weighed) > bareNow || countNotHouses(weighed, request) > notHousesNow)
+      continue;
     const rated = deriveChanged.rated(after);
     if (!rated) continue;
     const all = faultsOf(rated, request.house, nested);
