@@ -114,8 +114,8 @@ export function StartLine() {
       <p className="soft">
         Commas may stand between the parts. Lead them with <b>sold</b>, <b>paid</b>, <b>shipping</b>, <b>to</b>, <b>by</b>, <b>bin</b> or{' '}
         <b>for</b>; size and weight are known by their units. Several alike: <b>six jars</b>, <b>pair of bookends</b>, <b>31 x books</b>; a
-        weight is then of all of them unless <b>each</b> stands after it. Several pieces in one parcel: a <b>+</b> between them. All of it
-        can be changed afterwards.
+        weight is then of all of them unless <b>each</b> stands after it. Several pieces in one parcel: a <b>+</b> between them, or a name
+        and a size of its own for each. All of it can be changed afterwards.
       </p>
     </form>
   );
