@@ -154,7 +154,7 @@ const ROWS: Row[] = [
     `${CORE}stages/plan/ChangeKind.ts`,
     "  | { readonly kind: 'unboxed' }",
     "  | { readonly kind: 'unboxed' }\n  | { readonly kind: 'split' }",
-    ['apps/web/src/words/changeWords.ts'],
+    ['apps/web/src/words/changeWords.ts', 'packages/core/src/stages/plan/houseDoes.ts'],
   ],
   [
     'a field of a sale',
