@@ -1,6 +1,7 @@
 import { isToFold } from '../box/boxToFold.ts';
 import type { ChangeKind } from './ChangeKind.ts';
 import type { PlanRequest } from './PlanRequest.ts';
+import { mayMix } from './mixFills.ts';
 import { fillsOf } from './stockFor.ts';
 import { isHousesWay } from '../wrap/housesWay.ts';
 import type { WeighedParcel } from '../weight/WeighedParcel.ts';
@@ -37,7 +38,7 @@ export function houseDoes(change: ChangeKind, { house, stock, locks }: Pick<Plan
     case 'innerFill':
       return trusts(change.fill);
     case 'fillApart':
-      return (house.mixesFills || change.fill === null) && trusts(change.fill);
+      return (mayMix(house, locks) || change.fill === null) && trusts(change.fill);
     case 'ownBox':
     case 'shared':
       return house.innerBoxes || change.own === null;

@@ -62,6 +62,15 @@ describe.each(ORDERS)('%s', (_, pieces) => {
     },
   );
 
+  test('what is pinned stays as it is, in a house that would have it otherwise', () => {
+    const does = asked(pieces, { ...DOES_ALL, mixesFills: true });
+    const pinned = (locks: PlanRequest['locks']) => recommended({ ...does, locks }).choice;
+    const { fill, fillApart } = pinned({ fill: 'crumpledPaper' });
+    expect([fill, fillApart ?? {}]).toEqual(['crumpledPaper', {}]);
+    expect(pinned({ newDepthIn: null, shortened: null, crossIn: 0, liner: false })).toMatchObject({ newDepthIn: null, liner: false });
+    expect(pinned({ box: '20x16x16' }).box).toBe('20x16x16');
+  });
+
   test('what somebody left out stays out', () => {
     const of = asked(pieces);
     const leave = (without: readonly string[]) => recommended({ ...of, locks: { without } }).choice;

@@ -40,7 +40,8 @@ export function mixFills(request: PlanRequest, found: Recommendation, ceiling: n
   return best;
 }
 
-const mayMix = ({ mixesFills }: House, { fill }: PlanRequest['locks']): boolean => mixesFills && fill === undefined;
+/** Whoever pins a fill wants that one throughout. */
+export const mayMix = ({ mixesFills }: House, { fill }: PlanRequest['locks']): boolean => mixesFills && fill === undefined;
 
 /** Nests that no other beats in cost without cover and chance, with one more among them; by cost. */
 export const frontierWith = (frontier: readonly PlanOption[], option: PlanOption): PlanOption[] =>
