@@ -70,7 +70,7 @@ const plainly = (title: string): string =>
 
 /**
  * The count at the head of a title: `six apothecary jars`, `31 x pilot books`, `pair of bookends`, `set of 4 goblets`, `lot of 10 books`. A bare
- * count is taken for one only before a plural, since a title may begin with a number.
+ * count is taken for one only before a plural, since a title may begin with a number; `1 x jar` is one.
  *
  * @param most above it no count is meant
  */
@@ -78,7 +78,9 @@ export function leadingCount(title: string, most: number): LeadingCount | null {
   const { set, count: said, sign, rest } = LEADING.exec(plainly(title))?.groups ?? {};
   if (said === undefined || sign === undefined || rest === undefined) return null;
   const count = parseCount(said);
-  if (count === null || count < 2 || count > most || A_NUMBER.test(rest) || (set !== undefined && IN_ITS_BOX.test(rest))) return null;
+  if (count === null || count < 1 || count > most || A_NUMBER.test(rest) || (set !== undefined && IN_ITS_BOX.test(rest))) return null;
+  // lists tell of one as of several: `1 x jar`; anything else may be a name, as in `one of a kind` and `1 pint jug`
+  if (count === 1) return /[x×]/i.test(sign) ? { count, rest } : null;
   if (IS_PAIR.test(said)) return PAIRED.test(rest) ? null : { count, rest };
   const { dozens, rest: each } = MANIFOLD.exec(rest)?.groups ?? {};
   const times = dozens === undefined ? 2 : 12;

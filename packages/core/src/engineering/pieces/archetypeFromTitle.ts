@@ -30,18 +30,23 @@ export function archetypeFromTitle(title: string): ArchetypeKey | null {
 
 /** Nothing behind glass is thinner. Judgement. */
 const THINNEST_FRAMED_IN = 3 / 16;
+/** A frame no thicker is a picture’s: one of tubes is as wide as its axles. Judgement. */
+const THICKEST_FRAME_IN = 2.5;
+const FRAME = /\bframes?\b/i;
 /** Glass itself, or a picture on it. */
 const OF_GLASS = /\b(?:glass|glazed|framed?|mirrors?|panes?|windows?|slides?|negatives?|ambrotypes?|daguerreotypes?|tintypes?)\b/i;
 
 /**
- * The archetype that a title suggests of something so large: a picture as thin as a sheet is paper, and no frame.
+ * The archetype that a title suggests of something so large: a picture as thin as a sheet is paper, and a flat frame a picture’s.
  *
  * @param sizeIn short of a side, or left out, where nobody measured it
  */
 export function archetypeOfSize(title: string, sizeIn: readonly number[] | undefined): ArchetypeKey | null {
   const kind = archetypeFromTitle(title);
-  const isThin = sizeIn?.length === 3 && Math.min(...sizeIn) < THINNEST_FRAMED_IN;
-  return kind === 'glazedFlat' && isThin && !OF_GLASS.test(title) ? 'paperGoods' : kind;
+  if (sizeIn?.length !== 3) return kind;
+  const [thin, wide] = [...sizeIn].sort((a, b) => a - b) as [number, number, number];
+  if (kind === 'tubularFrame' && FRAME.test(title) && thin <= THICKEST_FRAME_IN && wide >= 3 * thin) return 'glazedFlat';
+  return kind === 'glazedFlat' && thin < THINNEST_FRAMED_IN && !OF_GLASS.test(title) ? 'paperGoods' : kind;
 }
 
 /**

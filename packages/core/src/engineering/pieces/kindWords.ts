@@ -33,7 +33,7 @@ export const KIND_WORDS: Readonly<Record<ArchetypeKey, string>> = {
   clockwork:
     'clock orrery scale balance barograph metronome music-box watch typewriter adding-machine cash-register gramophone phonograph automaton wristwatch stopwatch pedometer',
   optics:
-    'telescope microscope camera binoculars sextant lens rangefinder projector opera-glass spyglass theodolite eyepiece loupe magic-lantern stereoscope spectacles eyeglasses sunglasses monocle magnifying-glass reading-glasses magnifier field-glasses light-meter enlarger compass lorgnette pince-nez',
+    'telescope microscope camera binoculars sextant lens rangefinder projector opera-glass spyglass theodolite eyepiece loupe magic-lantern stereoscope spectacles eyeglasses sunglasses monocle magnifying-glass reading-glasses magnifier field-glasses light-meter flash flashgun enlarger compass lorgnette pince-nez',
   casedInstrument: 'barometer case cased instrument chronometer',
   boxedSet: 'set hydrometers boxed cutlery chess-set train-set drawing-set video-game dvd cd cassette',
   boxedGoods:

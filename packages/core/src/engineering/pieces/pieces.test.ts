@@ -191,7 +191,11 @@ test.each<[string, number[] | undefined, ArchetypeKey]>([
   ['framed print', [10, 8, 0.125], 'glazedFlat'],
   ['glass negative', [6, 4, 0.0625], 'glazedFlat'],
   ['tile', [6, 6, 0.125], 'compactCeramic'],
-])('%s of %j is taken for %s: a picture as thin as a sheet is paper', (title, sizeIn, key) =>
+  ['oak frame', [12, 10, 1], 'glazedFlat'],
+  ['bicycle frame', [40, 24, 8], 'tubularFrame'],
+  ['frame', undefined, 'tubularFrame'],
+  ['flash', [4, 3, 2], 'optics'],
+])('%s of %j is taken for %s: a picture as thin as a sheet is paper, a flat frame a picture’s', (title, sizeIn, key) =>
   expect(archetypeOfSize(title, sizeIn)).toBe(key),
 );
 

@@ -34,6 +34,11 @@ test.each<[string, Partial<SaleLine>]>([
   ['Qty 3: cast iron trivets 6x6x1, 1lb ea', { title: 'cast iron trivets', count: 3, sizeIn: [6, 6, 1], weightLb: 1 }],
   ['Lot of (12) silver spoons, 9 oz total', { title: 'silver spoons', count: 12, weightLb: 9 / 16 / 12 }],
   ['Six (6) crystal wine goblets, 10 oz each', { title: 'crystal wine goblets', count: 6, weightLb: 0.625 }],
+  ['Qty 1: ginger jar (6 x 6 x 8 in), (3 lb)', { title: 'ginger jar', sizeIn: [6, 6, 8], weightLb: 3 }],
+  ['1 x tray [18 x 12 x 2], 3 lb, 45.00', { title: 'tray', sizeIn: [18, 12, 2], weightLb: 3, soldMinor: 4500 }],
+  ['Lot: silver spoons, 9 oz, 19.99', { title: 'silver spoons', weightLb: 9 / 16, soldMinor: 1999 }],
+  ['one of a kind vase, 8 x 4 x 4', { title: 'one of a kind vase', sizeIn: [8, 4, 4] }],
+  ['1 pint jug, 5 x 4 x 4', { title: '1 pint jug', sizeIn: [5, 4, 4] }],
   ['pair of bookends 6 x 5 x 3 4lb the pair', { title: 'bookends', count: 2, sizeIn: [6, 5, 3], weightLb: 2 }],
 ])('%s', (text, wanted) => {
   const { readings, archetype: _, ...line } = read(text);

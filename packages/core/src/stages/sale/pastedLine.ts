@@ -6,7 +6,7 @@ const SAYS =
 const FULL_STOP = new RegExp(`\\.(?=\\s+(?:(?:${SAYS})\\b|\\p{Sc}))`, 'giu');
 /** One before a capital ends a sentence, unless it shortens a word. */
 const SENTENCE = /(?<=[a-z]{4}|\b(?:in|cm|lbs?|oz|kg))\.(?=\s+[A-Z])/g;
-const NAMES_IT = /(^|[,;])(\s*)((?:item|title|name|description|product)\s*:)/gi;
+const NAMES_IT = /(^|[,;])(\s*)((?:item|title|name|description|product|lot|set|order|sale|contents)\s*:)/gi;
 const COLON = new RegExp(`\\b(${SAYS}|to|by|bin|for)(\\s*):`, 'gi');
 /** A stroke between two things; between two numbers it is a range, unless those are sides: `2 x 3 x 4 - 9 lb`. */
 const STROKE = /(?<!(?<![x×]\s?)\b[\d./]+) [-–—] |(?<=[x×]\s?[\d./]+) [-–—] | [-–—] (?!\d)/g;
@@ -23,12 +23,16 @@ export const asTyped = (text: string): string =>
 
 /** What a measure is said of, and how well: nothing is told by it. */
 const OF_ALL = /\s+(?:in\s+)?(?:total|all|altogether|combined|together|(?:for\s+)?(?:the\s+(?:pair|lot|set)|both))$/i;
+const IN_BRACKETS = /^[([]\s*(.+?)\s*[)\]]$/;
 const BEHIND_ABOUT = /\s+(?:approx(?:imately|\.)?|or\s+so|ish)$/i;
 const BEFORE =
   /^(?:(?:weigh(?:s|ing)|weight|wt\.?|measur(?:es|ing)|dimensions?|dims|size|measurements)\s+)?(?:is\s+|are\s+)?(?:about|approximately|approx\.?|ca\.?|~)?\s*(?=[\d.])/i;
 
-/** A measure alone: `weight about 3 lb`, `10 x 10 x 4 in approx`, `8 lb in all`. */
-export const measureAlone = (said: string): string => said.replace(BEHIND_ABOUT, '').replace(OF_ALL, '').replace(BEFORE, '');
+/** A measure alone: `weight about 3 lb`, `(10 x 5 x 5 in)`, `10 x 10 x 4 in approx`, `8 lb in all`. */
+export const measureAlone = (said: string): string =>
+  said.replace(IN_BRACKETS, '$1').replace(BEHIND_ABOUT, '').replace(OF_ALL, '').replace(BEFORE, '');
 
 /** An amount with cents by itself, as lists have prices: `38.00`. */
 export const isPriceAlone = (said: string): boolean => /^\d{1,6}\.\d\d$/.test(said);
+/** One that no length is told so: `45.00`, `19.99`. */
+export const isWholePrice = (said: string): boolean => /^\d{1,6}\.(?:00|95|99)$/.test(said);

@@ -1,7 +1,7 @@
 import { partedAtFacts, type FactIn } from './partedAtFacts.ts';
 import { pileOfSheets } from './pileOfSheets.ts';
 import { piecesListed } from './piecesListed.ts';
-import { asTyped, isPriceAlone, measureAlone } from './pastedLine.ts';
+import { asTyped, isPriceAlone, isWholePrice, measureAlone } from './pastedLine.ts';
 import { alsoCounted } from './alsoCounted.ts';
 import { MOST_ALIKE } from './readSale.ts';
 import { MEASURED_TWICE, saidOfEach, type SaleLine, type SaleLineField, type SaleLineReading, type SaleLineSetting } from './SaleLine.ts';
@@ -133,7 +133,7 @@ const OF_THE_SALE: ReadonlySet<SaleLineField> = new Set([
 
 /** What words mean that no comma parts from others: less is taken for a fact than between commas, since a title may hold anything. */
 function factAmong(words: string, setting: SaleLineSetting): Said | null {
-  const bare = words.replace(EACH, '').replace(EACH_FIRST, '').replace(BEHIND, 'shipping $1');
+  const bare = ledFirst(words);
   for (const [lead, field, fill] of KEYWORDS) {
     const match = lead.exec(bare);
     if (!match) continue;
@@ -157,6 +157,10 @@ interface Said {
 type Reading = Omit<SaleLineReading, 'at' | 'text'>;
 /** The word for it may stand behind an amount: `paid 14 shipping`. */
 const BEHIND = /^(?:buyer\s+)?(?:paid\s+)?(?!free\b)(\S+)\s+(?:for\s+)?(?:shipping|postage)$/i;
+const FREE = /^free\s+(?:shipping|postage)$/i;
+/** The same with the word for it before it, and without its `each`. */
+const ledFirst = (words: string): string =>
+  words.replace(EACH, '').replace(EACH_FIRST, '').replace(BEHIND, 'shipping $1').replace(FREE, 'shipping 0');
 const EACH = /\s+(?:each|apiece|ea\.?)$/i;
 /** Before an amount too: `each 4 x 4 x 9`. */
 const EACH_FIRST = /^each\s+(?=(?:(?:about|approx\.?|weigh(?:s|ing)?|sold|at)\s+)*[^\p{L}\s])/iu;
@@ -171,7 +175,7 @@ function askedOfSign(field: SaleLineField, said: string, { currency }: SaleLineS
 /** Reads one part; what is not understood joins the title. */
 function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Reading {
   const each = EACH.test(text) || EACH_FIRST.test(text);
-  const part = text.replace(EACH, '').replace(EACH_FIRST, '').replace(BEHIND, 'shipping $1');
+  const part = ledFirst(text);
   const told = (field: SaleLineField, said = part): Reading => ({
     field,
     problem: null,
@@ -187,20 +191,21 @@ function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Readi
     const problem = fill(line, rest, setting);
     return problem ? joinTitle(line, text, problem) : told(field, rest);
   }
-  const quantity = parseQuantity(measureAlone(part), setting.system);
+  const alone = measureAlone(part);
+  const quantity = parseQuantity(alone, setting.system);
   if (quantity.kind === 'weight' && line.weightLb === undefined) {
     line.weightLb = quantity.pounds;
-    return told('weightLb');
+    return told('weightLb', alone);
   }
-  if ((quantity.kind === 'dimensions' || quantity.kind === 'length') && line.sizeIn === undefined) {
+  if ((quantity.kind === 'dimensions' || quantity.kind === 'length') && line.sizeIn === undefined && !isWholePrice(part)) {
     line.sizeIn = quantity.kind === 'length' ? [quantity.inches] : quantity.inches;
-    return told('sizeIn');
+    return told('sizeIn', alone);
   }
   if (quantity.kind !== 'notUnderstood' && line.soldMinor === undefined && isPriceAlone(part)) {
     line.soldMinor = parseMoney(part)!;
     return told('soldMinor');
   }
-  if (quantity.kind !== 'notUnderstood') return { field: null, problem: MEASURED_TWICE };
+  if (quantity.kind !== 'notUnderstood') return { field: null, problem: BARE_NUMBER.test(part) ? PRICE_BARE : MEASURED_TWICE };
   if (line.title !== undefined && line.count === undefined) {
     const count = countBehind(text, line.title, MOST_ALIKE);
     if (count !== null) {
@@ -210,11 +215,14 @@ function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Readi
   }
   const counted = line.title === undefined ? (leadingCount(text, MOST_ALIKE) ?? trailingCount(text, MOST_ALIKE)) : null;
   if (counted) {
-    line.count = counted.count;
+    if (counted.count > 1) line.count = counted.count;
     return joinTitle(line, counted.rest);
   }
   return joinTitle(line, text, /^[-−.]?\d/.test(part) && line.title !== undefined ? quantity.problem : undefined);
 }
+
+const BARE_NUMBER = /^\d+(?:\.\d+)?$/;
+const PRICE_BARE = 'said twice: a price has “sold” before it';
 
 const MOST_TITLE = 80;
 

@@ -23,14 +23,6 @@ export const KEYWORDS: readonly [RegExp, SaleLineField, Fill][] = [
   [/^(?:paid|cost)\s+/i, 'paidMinor', money('paidMinor')],
   [/^(?:shipping|postage)(?: paid)?\s+/i, 'shippingCollectedMinor', money('shippingCollectedMinor')],
   [
-    /^free\s+(?=(?:shipping|postage)$)/i,
-    'shippingCollectedMinor',
-    (line) => {
-      line.shippingCollectedMinor = 0;
-      return null;
-    },
-  ],
-  [
     /^(?:to|zip(?: code)?|post ?code)\s+/i,
     'destinationPostcode',
     (line, rest) => {

@@ -1,0 +1,40 @@
+import { readSaleLines } from '@inch-nest/core';
+import { readField, type ShopView } from '@inch-nest/contracts';
+import { saleFromLine } from '../index.ts';
+
+// Whatever a line was shown to mean is what its fields mean once it is kept: the page reads the line, the server the fields.
+
+const shop = { today: '2026-11-24', todayIsOver: false, currency: 'USD' } as ShopView;
+const SETTING = { today: '2026-11-24', system: 'imperial' } as const;
+
+test.each([
+  'stoneware tea urn, 9 x 8 x 14 in, 6 lb 3 oz, sold 84, to 40217, by Friday, bin A3',
+  'barometer 10x10x4 in approx, weight about 3.5 lbs, buyer paid $12 shipping, zip 40217',
+  'VINTAGE Cut Glass Decanter w/ Stopper - 11in tall, 5in dia, 3lb 4oz, $48',
+  'Dimensions: 12 x 8 x 6 in. Weight: 4 lb. Teapot, stoneware. Price 38',
+  'Item: porcelain figurine, 1.5lb. Sold: $60. Shipping: $12',
+  'pair of bookends 6 x 5 x 3 4lb the pair, sold for 40',
+  'Qty 3: cast iron trivets 6x6x1, 1lb ea, asking 30 each',
+  'Lot of (12) silver spoons, 9 oz total, 45.00',
+  'each of six jars, each 4 x 4 x 9, 2 lb each',
+  'Vase (10 x 5 x 5 in), (2 lb), Bowl [8 x 8 x 3], 1 lb, $40',
+  '1 x ginger jar 6x6x8 3lb, 1 x tray (about 18 x 12 x 2) 3 lb in all',
+  'teapot 9 x 6 x 6 2 lb $40, sugar bowl 5 x 4 x 4 1 lb $20, paid 12, free shipping',
+  'lamp measures 14 x 6 x 6, weighs approx. 4 lb, for M.T., to 40217',
+])('%s', (text) => {
+  const lines = readSaleLines(text, SETTING);
+  const { sale, piece, more } = saleFromLine(text, shop, 'imperial');
+  const kept = [piece, ...(more ?? [])];
+  expect(kept).toHaveLength(lines.length);
+  lines.forEach(({ sizeIn, weightLb, count, title }, at) => {
+    const mean = (path: string) => (kept[at]![path] === undefined ? undefined : readField('piece', path, kept[at]![path], SETTING));
+    const means = (value: unknown) => (value === undefined ? undefined : { ok: true, value });
+    expect([title, mean('count')]).toEqual([kept[at]!['title'], means(count)]);
+    expect(mean('size')).toEqual(means(sizeIn && [...sizeIn, null, null].slice(0, 3)));
+    const weight = mean('weight');
+    expect(weight?.ok).toBe(weightLb === undefined ? undefined : true);
+    if (weight?.ok) expect(weight.value).toBeCloseTo(weightLb!, 2);
+  });
+  for (const [path, typed] of Object.entries(sale))
+    expect([path, typed, readField('sale', path, typed!, SETTING).ok]).toEqual([path, typed, true]);
+});
