@@ -47,6 +47,26 @@ test('beside what stands low the room is filled, level, before what goes over it
   expect(Math.abs(told.amount - (roomFt3 * (1 + house.overfillShare)) / STOCK.fills[0]!.unitFt3)).toBeLessThanOrEqual(0.5);
 });
 
+test('several alike are told as several', () => {
+  const one = request({}, { stock: { ...STOCK, boxes: [box([24, 20, 20])] } });
+  const pieces = [sized(NARROW), { ...sized([5, 10, 5]), count: 2 }].map((more, at) => ({
+    ...FACTS,
+    ...more,
+    id: `00000000-0000-4000-8000-00000000001${at}`,
+  }));
+  const asked: PlanRequest = { ...one, order: { ...one.order, pieces }, pieceIds: pieces.map(({ id }) => id) };
+  const derived = derivePlan(asked, {
+    ...CHOICE,
+    layers: WRAP,
+    box: '24x20x20',
+    others: [{ layers: WRAP, orientation: [0, 1, 2], grid: [2, 1, 1] }],
+    stand: { along: 2, parts: [0, 1] },
+  });
+  if (derived.kind === 'noPlan') throw new Error(derived.reasons.join());
+  const under = writeBenchSteps(derived.option, asked.house).find(({ title }) => title.startsWith('Fill under'))!;
+  expect(under.says).toMatch(/beside A, level: B and C are to stand on both\.$/);
+});
+
 test('all places together are what is bought, and the minutes the plan’s own', () => {
   for (const { steps, filled, option } of [packed([NARROW, WIDE]), packed([WIDE, NARROW]), packed([NARROW, WIDE], 0)]) {
     const fills = steps.flatMap(({ amounts }) => amounts.filter(({ stock }) => stock?.kind === 'fill'));

@@ -209,15 +209,16 @@ function withRoomsUnder(block: Block, inTurn: readonly PutIn[], asOne: Stands | 
     if (roomIn3 === 0) return one;
     const on = goesIn(one).flatMap((at) => block.resting.bottom.on[at]!.map((support) => support.at));
     const beneath = inTurn.filter((other) => goesIn(other).some((at) => on.includes(at)));
-    return { ...one, under: { roomIn3, says: underWords(one.who, beneath) } };
+    const stands = !one.with && block.bundles[one.at!]!.layout.count > 1 ? 'are to stand' : 'is to stand';
+    return { ...one, under: { roomIn3, says: underWords(`${one.who} ${stands}`, beneath) } };
   });
 }
 
-/** How the room under one is filled, before it goes in. */
-const underWords = (who: string, beneath: readonly PutIn[]): string =>
+/** How the room under one is filled, before it goes in. @param stands who is to stand there, as a clause */
+const underWords = (stands: string, beneath: readonly PutIn[]): string =>
   beneath.length === 0
-    ? `level, where ${who} is to stand.`
-    : `beside ${beneath.map((one) => one.who).join(' and ')}, level: ${who} is to stand on ${beneath.length === 1 ? 'both' : 'all of it'}.`;
+    ? `level, where ${stands}.`
+    : `beside ${beneath.map((one) => one.who).join(' and ')}, level: ${stands} on ${beneath.length === 1 ? 'both' : 'all of it'}.`;
 
 /** What stands between one bundle and those that are in already. */
 function betweenWords({ boards, folds }: Block, at: number, others: readonly number[]): string {
