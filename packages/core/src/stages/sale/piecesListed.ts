@@ -17,11 +17,12 @@ const OF_THE_SAME = new RegExp(
  *
  * @param text one piece, as far as a plus tells
  * @param read reads a piece
- * @returns the text of each; the text alone where it does not come out as pieces that each have a name and a size
+ * @returns each as it is read; the one where it does not come out as pieces that each have a name and a size
  */
-export function piecesListed(text: string, read: (own: string) => SaleLine): string[] {
-  const { readings, sizeIn } = read(text);
-  if (sizeIn === undefined || !readings.some(saysOneMore)) return [text];
+export function piecesListed(text: string, read: (own: string) => SaleLine): SaleLine[] {
+  const whole = read(text);
+  const { readings, sizeIn } = whole;
+  if (sizeIn === undefined || !readings.some(saysOneMore)) return [whole];
   const cuts: number[] = [];
   let named: SaleLineReading | null = null;
   for (const reading of readings) {
@@ -29,20 +30,18 @@ export function piecesListed(text: string, read: (own: string) => SaleLine): str
     // whatever was told before it ends what was said of the piece before
     else if (reading.field !== null) named = null;
     else if (saysOneMore(reading)) {
-      if (!named || OF_THE_SAME.test(named.text) || A_MEASURE.test(named.text)) return [text];
+      if (!named || OF_THE_SAME.test(named.text) || A_MEASURE.test(named.text)) return [whole];
       cuts.push(named.at[0]);
       named = null;
     }
   }
-  const pieces = [0, ...cuts].map((from, i) =>
-    text
-      .slice(from, cuts[i] ?? text.length)
-      .replace(/[\s,;|•]+$/, '')
-      .replace(i === 0 ? /^$/ : BESIDES, ''),
-  );
+  const pieces = [0, ...cuts].map((from, i) => {
+    const own = text.slice(from, cuts[i] ?? text.length).replace(/[\s,;|•]+$/, '');
+    return read(i === 0 ? own : own.replace(BESIDES, ''));
+  });
   const isPiece = (line: SaleLine) =>
     line.title !== undefined && line.sizeIn?.length === sizeIn.length && line.readings.every(({ problem }) => problem === null);
-  return pieces.map(read).every(isPiece) ? pieces : [text];
+  return pieces.every(isPiece) ? pieces : [whole];
 }
 
 /** What a name cannot begin with, but what was told of the piece before it can: `7 lb with pendulum`. */

@@ -94,8 +94,7 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
 export function readSaleLines(text: string, setting: SaleLineSetting): SaleLine[] {
   const lines: SaleLine[] = [];
   const read = (own: string) => readSaleLine(own, setting);
-  for (const own of piecesOnLine(text).flatMap((one) => piecesListed(one, read))) {
-    const line = read(own);
+  for (const line of piecesOnLine(text).flatMap((one) => piecesListed(one, read))) {
     const [first] = lines;
     // what names nothing and measures nothing is of the sale: `+ $30 shipping`
     if (first && line.readings.length > 0 && line.readings.every(({ field }) => field !== null && OF_THE_SALE.has(field))) {
