@@ -5,8 +5,8 @@ import type { Block, Gaps } from '../box/StowedBox.ts';
 /** Static stress at which what stands in loose fill has sunk as far as it will, psi: a bundle, and a box or case with its flat bottom; judgement. */
 export const SINKING_PSI = { bundle: 0.14, box: 0.56 };
 /** True where everything stands in the fill in a box or case. */
-export const standsInBox = ({ inner, ...block }: { readonly inner: unknown } & Pick<Block, 'bundles' | 'shared'>): boolean =>
-  inner !== null || block.bundles.every(({ wrapped }, at) => hasOwnWall(block, at) || wrapped.piece.archetype.cased);
+export const standsInBox = (held: { readonly inner: unknown } & Pick<Block, 'bundles' | 'shared'>): boolean =>
+  held.inner !== null || held.bundles.every(({ wrapped }, at) => hasOwnWall(held, at) || wrapped.piece.archetype.cased);
 
 /** Stress at which what is held has sunk as far as it will, psi. */
 export const sinkingPsiOf = (held: Parameters<typeof standsInBox>[0]): number => (standsInBox(held) ? SINKING_PSI.box : SINKING_PSI.bundle);

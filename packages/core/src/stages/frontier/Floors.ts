@@ -1,5 +1,6 @@
 import type { FillStock } from '../../engineering/materials/stock.ts';
 import type { Gaps } from '../box/StowedBox.ts';
+import type { Harm } from './harms.ts';
 import type { Packed, ShellFigures } from './searchFigures.ts';
 import type { Least } from './Trace.ts';
 
@@ -24,6 +25,7 @@ export interface Risk {
 export interface Stowed extends Floor, OpenShell {
   readonly packed: Packed;
   readonly voidFt3: number;
+  readonly mishap: Harm;
   /** In whatever fill, by the easiest way. */
   readonly easily: Risk;
 }

@@ -100,6 +100,8 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
     rulesOut: (floor: Floor) => boolean,
   ): Floor | null => {
     const easily = risk(packed, crush, mishap, shockBy(easiest.drops, easiest.handling));
+    const postage = cheapest(figures, weightLb);
+    if (rulesOut(floor(costMinor + postage, postage, easily))) return null;
     let least: Floor | null = null;
     for (const { drops, handling, cheapest } of classes) {
       const postage = cheapest(figures, weightLb);
@@ -224,7 +226,7 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
       const easily = risk(packed, crush, mishap, shock(easiest.drops, easiest.handling));
       const least = floor(cost + postage, postage, easily);
       return !rulesOut(least) && goingAny(cost, { packed, figures, weightLb: leastLb, crush, mishap }, shock, rulesOut)
-        ? { packed, figures, gaps, fills, voidFt3, easily, ...least }
+        ? { packed, figures, gaps, fills, voidFt3, mishap, easily, ...least }
         : 'beaten';
     },
     filled(stowed, fill, rulesOut) {
@@ -240,7 +242,7 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
     },
     coarse(filled, rulesOut) {
       const {
-        stowed: { packed, figures },
+        stowed: { packed, figures, mishap },
         gaps,
         grossLb,
         costMinor,
@@ -248,7 +250,7 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
       const ceilings = packed.coarse();
       const shock = ceilings ? mixedShock(ceilings, filled, scratch.coarse) : NO_SHOCK;
       const crush = crushOf(packed, figures, gaps.top);
-      return goingAny(costMinor, { packed, figures, weightLb: grossLb * UNDER, crush, mishap: mishapOf(packed, figures) }, shock, rulesOut);
+      return goingAny(costMinor, { packed, figures, weightLb: grossLb * UNDER, crush, mishap }, shock, rulesOut);
     },
     fine(filled, rulesOut) {
       const {
@@ -259,7 +261,7 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
       } = filled;
       const weightLb = grossLb * UNDER;
       const crush = crushOf(packed, figures, gaps.top);
-      const mishap = eitherHarm(mishapOf(packed, figures), ...touchOf(filled));
+      const mishap = eitherHarm(filled.stowed.mishap, ...touchOf(filled));
       const going = { packed, figures, weightLb, crush, mishap };
       const decidingBy = (ceilings: ShockCeilings | null, on: Scratch) => (ceilings ? mixedShock(ceilings, filled, on) : NO_SHOCK);
       const deciding = decidingBy(packed.fine(), scratch.fine);
