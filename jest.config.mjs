@@ -44,18 +44,20 @@ const screens = {
 const TOGETHER = process.env.INCH_NEST_TESTS_TOGETHER;
 const ROOMS = 4;
 const core = project('core', 'packages/core/src');
+const data = project('data', 'packages/data/src');
+const web = project('web', 'apps/web/src');
 
 export default {
   testSequencer: '<rootDir>/tests/order.mjs',
   projects: [
-    screens,
-    TOGETHER ? together(core, ROOMS, TOGETHER) : core,
+    TOGETHER ? together(screens, /\.screen\.test\.tsx$/, ROOMS, TOGETHER) : screens,
+    TOGETHER ? together(core, /\.test\.ts$/, ROOMS, TOGETHER) : core,
     project('contracts', 'packages/contracts/src'),
     project('formats', 'packages/formats/src'),
-    project('data', 'packages/data/src'),
+    TOGETHER ? together(data, /\.test\.ts$/, ROOMS, TOGETHER) : data,
     project('backup', 'packages/backup/src'),
     project('cli', 'apps/cli/src'),
-    project('web', 'apps/web/src'),
+    TOGETHER ? together(web, /(?<!\.screen)\.test\.tsx?$/, ROOMS, TOGETHER) : web,
     project('sources', 'tests/sources'),
     project('flow', 'tests/flow'),
     project('boundaries', 'tests/boundaries'),

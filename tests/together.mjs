@@ -1,9 +1,8 @@
 import { mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 
-/** Whoever stands in for a module or a method of another does so for all that follow. */
-const NEEDS_ITS_OWN_ROOM = /\bjest\.(mock|doMock|spyOn)\(/;
-const TEST = /\.test\.tsx?$/;
+/** Whoever stands in for a module, a method of another or the clock does so for all that follow. */
+const NEEDS_ITS_OWN_ROOM = /\bjest\.(mock|doMock|spyOn|useFakeTimers)\(/;
 
 /**
  * A project whose test files share a few rooms. Jest gives each file a room of its own, in which everything it imports is read
@@ -11,13 +10,14 @@ const TEST = /\.test\.tsx?$/;
  * their own.
  *
  * @param project of Jest's configuration, with one root
+ * @param test names of its test files
  * @param rooms how many are wanted, each about as long as another
  * @param folder where their files are written
  */
-export function together(project, rooms, folder) {
+export function together(project, test, rooms, folder) {
   const [source] = project.roots;
   const files = readdirSync(source, { recursive: true, withFileTypes: true })
-    .filter((entry) => entry.isFile() && TEST.test(entry.name))
+    .filter((entry) => entry.isFile() && test.test(entry.name))
     .map(({ parentPath, name }) => join(parentPath, name));
   const alone = files.filter((file) => NEEDS_ITS_OWN_ROOM.test(readFileSync(file, 'utf8')));
   const place = join(folder, project.displayName);
