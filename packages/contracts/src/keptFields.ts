@@ -8,6 +8,7 @@ import {
   type KindPresets,
   type Minor,
   type PieceFacts,
+  type SidesTold,
   type StandingWish,
 } from '@inch-nest/core';
 import type { Accessory } from './piece.ts';
@@ -51,7 +52,7 @@ export interface PieceValues extends KindPresets {
   beside: PieceFacts['beside'];
   bin: string | null;
   /** Inches, as it stands; what was not measured is null. */
-  size: readonly [number | null, number | null, number | null] | null;
+  size: SidesTold | null;
   /** Pounds. */
   weight: number | null;
   replacementMinor: Minor | null;

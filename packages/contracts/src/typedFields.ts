@@ -10,7 +10,9 @@ import {
   parseWeight,
   POSTCODE,
   POSTCODE_SAYS,
+  sidesTold,
   type CivilDate,
+  type SidesTold,
   type UnitSystem,
 } from '@inch-nest/core';
 import type { FieldEntity, PieceValues, SaleValues } from './keptFields.ts';
@@ -49,28 +51,28 @@ const money: Read<number> = (typed) => {
   const minor = parseMoney(typed);
   return minor === null ? refuse('an amount is wanted here, like 84 or 84.50') : accept(minor);
 };
-const size: Read<[number, number | null, number | null]> = (typed, { system }) => {
+const size: Read<SidesTold> = (typed, { system }) => {
   const quantity = parseQuantity(typed, system);
   if (quantity.kind === 'notUnderstood') return refuse(quantity.problem);
   if (quantity.kind === 'weight') return refuse('a size is wanted here, like 9 x 6 1/2 x 6');
-  const sides = quantity.kind === 'length' ? [quantity.inches] : quantity.inches;
-  const absurd = sides.find((side) => side < SIDE_IN.least || side > SIDE_IN.most);
+  const absurd = [quantity.inches].flat().find((side) => side < SIDE_IN.least || side > SIDE_IN.most);
   if (absurd !== undefined)
     return refuse(
       `${formatLength(absurd, system)} is beyond any piece: a side is ${formatLength(SIDE_IN.least, system)} to ${formatLength(SIDE_IN.most, system)}`,
     );
-  return accept([sides[0]!, sides[1] ?? null, sides[2] ?? null]);
+  return accept(sidesTold(quantity));
 };
 const threeSides: Read<[number, number, number]> = (typed, setting) => {
   const read = size(typed, setting);
   if (!read.ok) return read;
   const [l, w, d] = read.value;
-  return w === null || d === null ? refuse('all three sides are wanted here') : accept<[number, number, number]>([l, w, d]);
+  return l === null || w === null || d === null ? refuse('all three sides are wanted here') : accept<[number, number, number]>([l, w, d]);
 };
 const oneSide: Read<number> = (typed, setting) => {
   const read = size(typed, setting);
   if (!read.ok) return read;
-  return read.value[1] === null ? accept(read.value[0]) : refuse('one length is wanted here, like 1 1/2');
+  const [one, ...more] = read.value.filter((side) => side !== null);
+  return one !== undefined && more.length === 0 ? accept(one) : refuse('one length is wanted here, like 1 1/2');
 };
 const weight: Read<number> = (typed, { system }) => {
   const quantity = parseWeight(typed, system);

@@ -13,6 +13,7 @@ export {
   stackedNest,
   withEnough,
   boxToGet,
+  laidDown,
   type PlanProgress,
 } from './planParcel.ts';
 export {
@@ -270,6 +271,7 @@ export { shockOnFaces, type FaceStack, type ShockFacts } from './stages/frontier
 export { ceilingOf, evenWithin } from './stages/frontier/recommend.ts';
 export { isWorthABox } from './stages/frontier/PlanSpace.ts';
 export type { BoxToGet } from './stages/plan/boxToGet.ts';
+export type { LaidDown } from './stages/plan/laidDown.ts';
 export type { OutsideNest } from './stages/plan/outsideStock.ts';
 export { boxedBeside, eitherSide, isBetter, isThriftier, type Sides } from './stages/plan/sideBySide.ts';
 export { alikeChance } from './engineering/pareto/alikeChance.ts';

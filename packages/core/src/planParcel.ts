@@ -13,6 +13,7 @@ import { addedOf, waysToGuard, type Added } from './stages/item/addedTo.ts';
 import { inspectItem } from './stages/item/inspectItem.ts';
 import { ceilingOfAll, type Recommendation } from './stages/frontier/recommend.ts';
 import { leastBoxToGet, type BoxToGet } from './stages/plan/boxToGet.ts';
+import { bestLaidDown, type LaidDown } from './stages/plan/laidDown.ts';
 import { boxThem, noOwnBox, pinsOwnBox } from './stages/plan/boxThem.ts';
 import { choosePlan, type ChosenPlan } from './stages/plan/choosePlan.ts';
 import { coverFor } from './stages/plan/coverFor.ts';
@@ -184,6 +185,10 @@ export function* planOrByHand(request: PlanRequest): Generator<PlanProgress, { c
 /** The least box that would bring a planning below the ceiling that nothing in the stockroom keeps; null where none would. */
 export const boxToGet = (request: PlanRequest, chosen: Extract<ChosenPlan, { kind: 'planned' }>): BoxToGet | null =>
   leastBoxToGet(request, chosen, (asked) => drained(planParcel(asked)));
+
+/** What laying down would bring to a planning above the ceiling; null where nothing keeps its way up, or little would come of it. */
+export const laidDown = (request: PlanRequest, chosen: Extract<ChosenPlan, { kind: 'planned' }>): LaidDown | null =>
+  bestLaidDown(request, chosen, (asked) => drained(planParcel(asked)));
 
 /** What something that pauses comes to, without a pause. */
 function drained<Result>(steps: Generator<unknown, Result>): Result {

@@ -1,5 +1,5 @@
 import { ARCHETYPES } from '@inch-nest/core';
-import { parseMoney, parseQuantity, parseWeight } from '@inch-nest/core/units';
+import { parseMoney, parseQuantity, parseWeight, sidesTold, type SidesTold } from '@inch-nest/core/units';
 import type { Problem } from '@inch-nest/contracts';
 import { readTable } from './readTable.ts';
 
@@ -8,7 +8,7 @@ export interface BatchLine {
   readonly line: number;
   readonly title: string;
   readonly archetype: string;
-  readonly size: readonly [number | null, number | null, number | null];
+  readonly size: SidesTold;
   readonly weight: number | null;
   readonly to: string;
   readonly sale: number;
@@ -53,8 +53,7 @@ type Wrong = (column: string, message: string) => void;
 function readSize(text: string, wrong: Wrong): BatchLine['size'] {
   if (text === '') return [null, null, null];
   const quantity = parseQuantity(text, 'imperial');
-  if (quantity.kind === 'dimensions') return [quantity.inches[0]!, quantity.inches[1]!, quantity.inches[2] ?? null];
-  if (quantity.kind === 'length') return [quantity.inches, null, null];
+  if (quantity.kind === 'dimensions' || quantity.kind === 'length') return sidesTold(quantity);
   wrong('size', quantity.kind === 'notUnderstood' ? quantity.problem : 'a size is wanted');
   return [null, null, null];
 }

@@ -25,7 +25,7 @@ export function PieceRow({
           <button key={one.bundleId} type="button" role="tab" aria-selected={i === at} className="piece-tag" onClick={() => onPick(i)}>
             <b className="numeral">{letters[i]}</b>
             <span>{titleOfPiece(one)}</span>
-            <small>{size.value ? write.size(size.value.map((side) => side ?? 0)) : 'not measured'}</small>
+            <small>{size.value ? write.size(size.value) : 'not measured'}</small>
           </button>
         );
       })}

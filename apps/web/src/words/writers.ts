@@ -7,7 +7,8 @@ export interface Writers {
   readonly length: (inches: number) => string;
   /** What is torn off a roll: up to what a hand tears. */
   readonly tear: (inches: number) => string;
-  readonly size: (inches: readonly number[]) => string;
+  /** A question mark for a side that is not known. */
+  readonly size: (inches: readonly (number | null)[]) => string;
   readonly weight: (pounds: number) => string;
   /** Fill, from cubic feet. */
   readonly volume: (cubicFeet: number, digits?: number) => string;

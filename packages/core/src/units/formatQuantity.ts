@@ -37,9 +37,9 @@ export const formatCaliper = (inches: number, system: UnitSystem = 'imperial'): 
 /** Thinner than this is a film, and told in thousandths of a millimetre. */
 const FILM_IN = 0.005;
 
-/** A size for a person: `9 × 6 1/4 × 6 in`. */
-export function formatSize(inches: readonly number[], system: UnitSystem = 'imperial'): string {
-  const one = (side: number) => (system === 'metric' ? (side * CM_PER_IN).toFixed(1) : formatSixteenths(side));
+/** A size for a person: `9 × 6 1/4 × 6 in`, and `? × ? × 18 in` where sides are not known. */
+export function formatSize(inches: readonly (number | null)[], system: UnitSystem = 'imperial'): string {
+  const one = (side: number | null) => (side === null ? '?' : system === 'metric' ? (side * CM_PER_IN).toFixed(1) : formatSixteenths(side));
   return `${inches.map(one).join(' × ')} ${system === 'metric' ? 'cm' : 'in'}`;
 }
 

@@ -1,6 +1,14 @@
 export * from './factors.ts';
 export * from './bounds.ts';
-export { parseQuantity, parseWeight, parseDimensions, type Quantity, type NotUnderstood } from './parseQuantity.ts';
+export {
+  parseQuantity,
+  parseWeight,
+  parseDimensions,
+  sidesTold,
+  type Quantity,
+  type NotUnderstood,
+  type SidesTold,
+} from './parseQuantity.ts';
 export type { Span } from './quantityTokens.ts';
 export * from './formatQuantity.ts';
 export * from './formatChance.ts';

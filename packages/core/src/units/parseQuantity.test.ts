@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { parseDimensions, parseQuantity, parseWeight } from './parseQuantity.ts';
+import { parseDimensions, parseQuantity, parseWeight, sidesTold, type SidesTold } from './parseQuantity.ts';
 import { formatSixteenths } from './formatQuantity.ts';
 
 const CM = 1 / 2.54; // exact, international yard and pound 1959
@@ -29,31 +29,59 @@ describe('parseQuantity', () => {
     ['H22 x W8 x D7', [8, 7, 22]],
     ['H: 22, W: 8, D: 7 in', [8, 7, 22]],
     ['Height 22 in, width 8 in, depth 7 in', [8, 7, 22]],
-    ['12 in high, 6 in wide', [6, 12]],
     ['12L x 8W x 4H', [12, 8, 4]],
     ['4H x 8W x 12L cm', [12 * CM, 8 * CM, 4 * CM]],
     // what is deep is so downward where its length and width are told
     ['12 long x 8 wide x 4 deep', [12, 8, 4]],
     ['8"W 12"H 5"D', [8, 5, 12]],
-    ['1 ft 2 in tall x 8 in wide', [8, 14]],
     // what is round
     ['10 1/2 inch diameter', [10.5, 10.5]],
     ['dia 10 in', [10, 10]],
     ['10 in dia. x 4 in high', [10, 10, 4]],
     ['ø 10 x 2 deep', [10, 10, 2]],
     ['20 long x 3 across', [20, 3, 3]],
+    ['10 1/2 in diameter x 1 in', [10.5, 10.5, 1]],
+    ['2 in x 10 in diameter', [10, 10, 2]],
+    ['12 in diameter x 2 in, 18 in long', [18, 12, 2]],
+    ['9 across, 4 high, 14 long', [14, 9, 4]],
+    // one side named, and the others beside it
+    ['14 in tall x 6 x 5', [6, 5, 14]],
+    ['6 x 5 x 14 in tall', [6, 5, 14]],
+    ['18 in long x 6 x 4', [18, 6, 4]],
+    ['12 x 9 wide x 4', [12, 9, 4]],
+    ['12 x 9 x 4 deep', [12, 9, 4]],
+    ['12 x 9 deep x 14 high', [12, 9, 14]],
+    ['4H x 8W x 12', [12, 8, 4]],
+    ['14H x 8W x 6', [8, 6, 14]],
     ['10 in diameter x 4 in high (25 cm diameter x 10 cm high)', [10, 10, 4]],
   ])('named sides: %s', (text, inches) =>
     expect(parseQuantity(text)).toEqual({ kind: 'dimensions', inches: inches.map((side) => expect.closeTo(side, 10) as number) }),
   );
 
+  // what nobody told stays open in its place
+  test.each<[string, SidesTold]>([
+    ['12 in high, 6 in wide', [6, null, 12]],
+    ['1 ft 2 in tall x 8 in wide', [8, null, 14]],
+    ['12 tall x 5', [5, null, 12]],
+    ['22 in tall', [null, null, 22]],
+    ['22 in long', [22, null, null]],
+    ['12 wide, 8 deep', [12, 8, null]],
+    ['12 x 8', [12, 8, null]],
+    ['9', [9, null, null]],
+  ])('sides of a piece: %s', (text, sides) => {
+    const read = parseQuantity(text);
+    expect(read.kind === 'length' || read.kind === 'dimensions' ? sidesTold(read) : read).toEqual(sides);
+  });
+
   test.each<[string, RegExp]>([
-    ['22 in tall', /other sides/],
-    ['4H x 8W x 12', /name all of them, or none/],
+    ['5 in deep', /other sides/],
     ['4H x 8H', /twice/],
+    ['5 ft long 9', /which side/],
     ['4 high wide', /number is missing/],
     ['high wide 4', /one name/],
     ['10 across x 4 wide', /round/],
+    ['10 across x 4 x 14', /round/],
+    ['10 across x 4 high x 8 long', /round/],
     ['2 lb high', /no sides/],
     ['H x 4', /number is missing/],
     ['4 x high', /number is missing/],

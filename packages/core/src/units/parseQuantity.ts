@@ -3,10 +3,16 @@ import { LENGTH_UNITS_IN, WEIGHT_UNITS_LB, type LengthUnit, type UnitSystem, typ
 import { inOrderOfSides, type Side } from './labelledSides.ts';
 import { quantityTokens, type QuantityToken, type Span } from './quantityTokens.ts';
 
-/** What a size or weight as typed means; `at` says which part of the text a problem is about. */
+/** A length, a width and a height, inches, null where one was not told. */
+export type SidesTold = readonly [number | null, number | null, number | null];
+
+/**
+ * What a size or weight as typed means; `at` says which part of the text a problem is about. A side that was told by its name has
+ * its place among `sides`, where another is missing.
+ */
 export type Quantity =
-  | { kind: 'length'; inches: number }
-  | { kind: 'dimensions'; inches: number[] }
+  | { kind: 'length'; inches: number; sides?: SidesTold }
+  | { kind: 'dimensions'; inches: number[]; sides?: SidesTold }
   | { kind: 'weight'; pounds: number }
   | NotUnderstood;
 export interface NotUnderstood {
@@ -86,6 +92,12 @@ export function parseDimensions(text: string, system: UnitSystem = 'imperial'): 
     : notUnderstood('a size is wanted here, like 9 x 6 1/2 x 6', [0, text.length]);
 }
 
+/** The sides of a piece as a size of one side or more tells them. */
+export const sidesTold = ({ inches, sides }: Extract<Quantity, { kind: 'length' | 'dimensions' }>): SidesTold => {
+  const [length, width, height] = [inches].flat();
+  return sides ?? [length ?? null, width ?? null, height ?? null];
+};
+
 const notUnderstood = (problem: string, at: Span): NotUnderstood => ({ kind: 'notUnderstood', problem, at });
 
 function readWhole(tokens: QuantityToken[], text: string, system: UnitSystem, bare: 'length' | 'weight'): Quantity {
@@ -95,15 +107,17 @@ function readWhole(tokens: QuantityToken[], text: string, system: UnitSystem, ba
   if (tokens[close]!.kind !== 'close') throw new Refusal('the bracket is not closed', tokens[open]!.at);
   const stated = readMeasures(tokens.slice(0, open), text, system, bare);
   const again = readMeasures(tokens.slice(open + 1, close), text, system, stated.kind);
+  const [first, second] = [told(stated.measures), told(again.measures)];
   const agree =
     stated.kind === again.kind &&
-    stated.measures.length === again.measures.length &&
-    stated.measures.every(
-      (one, i) => Math.abs(one.amount - again.measures[i]!.amount) <= Math.max(one.resolution, again.measures[i]!.resolution) * 1.000001,
-    );
+    first.length === second.length &&
+    first.every((one, i) => Math.abs(one.amount - second[i]!.amount) <= Math.max(one.resolution, second[i]!.resolution) * 1.000001);
   if (!agree) {
     const both = [stated, again].map(
-      ({ kind, measures }) => `${measures.map((m) => Number(m.amount.toFixed(3))).join(' × ')} ${kind === 'weight' ? 'lb' : 'in'}`,
+      ({ kind, measures }) =>
+        `${told(measures)
+          .map((m) => Number(m.amount.toFixed(3)))
+          .join(' × ')} ${kind === 'weight' ? 'lb' : 'in'}`,
     );
     throw new Refusal(`the two readings disagree: ${both.join(' and ')}`, [0, text.length]);
   }
@@ -112,13 +126,18 @@ function readWhole(tokens: QuantityToken[], text: string, system: UnitSystem, ba
 
 interface Measures {
   kind: 'length' | 'weight';
-  measures: Measure[];
+  /** Null for a side that was not told, beside one that was told by its name. */
+  measures: (Measure | null)[];
 }
 
+const told = (measures: Measures['measures']): Measure[] => measures.filter((one) => one !== null);
+
 function toQuantity({ kind, measures }: Measures): Quantity {
-  const amounts = measures.map((measure) => measure.amount);
+  const amounts = told(measures).map(({ amount }) => amount);
   if (kind === 'weight') return { kind: 'weight', pounds: amounts[0]! };
-  return amounts.length === 1 ? { kind: 'length', inches: amounts[0]! } : { kind: 'dimensions', inches: amounts };
+  const place = (at: number) => measures[at]?.amount ?? null;
+  const sides = amounts.length < measures.length ? { sides: [place(0), place(1), place(2)] as const } : {};
+  return amounts.length === 1 ? { kind: 'length', inches: amounts[0]!, ...sides } : { kind: 'dimensions', inches: amounts, ...sides };
 }
 
 function readMeasures(tokens: QuantityToken[], text: string, system: UnitSystem, bare: 'length' | 'weight'): Measures {
@@ -134,13 +153,11 @@ function readMeasures(tokens: QuantityToken[], text: string, system: UnitSystem,
   return { kind, measures: components.some(({ side }) => side) ? bySides(components, measures, kind) : measures };
 }
 
-/** Measures of named sides in the order of a size. */
-function bySides(components: readonly Component[], measures: readonly Measure[], kind: Measures['kind']): Measure[] {
+/** Measures of sides, one or more of them named, in the order of a size. */
+function bySides(components: readonly Component[], measures: readonly Measure[], kind: Measures['kind']): Measures['measures'] {
   const all: Span = [components[0]!.at[0], components.at(-1)!.at[1]];
   if (kind === 'weight') throw new Refusal('a weight has no sides', all);
-  const unnamed = components.find(({ side }) => !side);
-  if (unnamed) throw new Refusal('which side is this? name all of them, or none', unnamed.at);
-  const ordered = inOrderOfSides(components.map(({ side }, i) => [side!, measures[i]!] as const));
+  const ordered = inOrderOfSides(components.map(({ side }, i) => [side, measures[i]!] as const));
   if (typeof ordered === 'string') throw new Refusal(ordered, all);
   return ordered;
 }
@@ -149,19 +166,27 @@ function splitComponents(tokens: QuantityToken[], text: string): Component[] {
   const components: Component[] = [];
   let terms: Term[] = [];
   let side: Side | undefined;
+  /** No sign stands before it: then its name does, or comes behind. */
+  let followsBare = false;
   const end = text.length;
   const close = (at: Span) => {
     if (terms.length === 0) throw new Refusal('a number is missing here', at);
+    if (followsBare && !side) throw new Refusal('which side is this?', terms[0]!.at);
+    followsBare = false;
     components.push({ terms, side, at: [terms[0]!.at[0], terms.at(-1)!.at[1]] });
     terms = [];
     side = undefined;
   };
   let behind = false;
+  const isNamed = tokens.some(({ kind }) => kind === 'side');
   for (const token of tokens) {
     // a named side ends without a sign too: at the next name, or at a number where its name stood behind its own
-    if (terms.length > 0 && side && (token.kind === 'side' || (token.kind === 'number' && behind))) close(token.at);
+    if (terms.length > 0 && side && (token.kind === 'side' || (token.kind === 'number' && behind))) {
+      close(token.at);
+      followsBare = true;
+    }
     const last = terms.at(-1);
-    if (token.kind === 'times' || (last && side && isComma(token))) close(token.at);
+    if (token.kind === 'times' || (last && isNamed && isComma(token))) close(token.at);
     else if (token.kind === 'side') {
       if (side) throw new Refusal('one side has one name', token.at);
       side = token.side;

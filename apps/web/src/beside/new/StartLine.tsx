@@ -145,9 +145,10 @@ function guesses(line: SaleLine, all: readonly SaleLine[]): string {
     : null;
   const off = loose && loose !== 'key' && !sooner ? ` Where its ${loose} comes off, put that after a + as a piece of its own.` : '';
   const missing = [
-    ...(line.sizeIn === undefined ? ['its size'] : line.sizeIn.length < 3 ? ['a side'] : []),
+    ...([['its size'], ['two sides'], ['a side'], []][line.sizeIn?.filter((side) => side !== null).length ?? 0] ?? []),
     ...(line.weightLb === undefined ? ['its weight'] : []),
   ];
-  const guessed = missing.length > 0 ? ` Until ${missing.join(' and ')} is known, a guess stands in and is drawn dashed.` : '';
+  const are = missing.length > 1 || missing[0] === 'two sides' ? 'are' : 'is';
+  const guessed = missing.length > 0 ? ` Until ${missing.join(' and ')} ${are} known, a guess stands in and is drawn dashed.` : '';
   return `${kind}${sooner}${off}${guessed}`;
 }

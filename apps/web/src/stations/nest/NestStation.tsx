@@ -122,7 +122,7 @@ function AboveCeiling({
 }) {
   const { write } = useShop();
   const { chance, costMinor } = found.recommended;
-  const { title, says } = ceilingWords(chance, found.ceiling, above.toGet, write);
+  const { title, says } = ceilingWords(chance, found.ceiling, above, write);
   return (
     <div className="banner mind" role="status">
       <p>

@@ -41,10 +41,11 @@ const OF_GLASS = /\b(?:glass|glazed|framed?|mirrors?|panes?|windows?|slides?|neg
  *
  * @param sizeIn short of a side, or left out, where nobody measured it
  */
-export function archetypeOfSize(title: string, sizeIn: readonly number[] | undefined): ArchetypeKey | null {
+export function archetypeOfSize(title: string, sizeIn: readonly (number | null)[] | undefined): ArchetypeKey | null {
   const kind = archetypeFromTitle(title);
-  if (sizeIn?.length !== 3) return kind;
-  const [thin, wide] = [...sizeIn].sort((a, b) => a - b) as [number, number, number];
+  const sides = sizeIn?.filter((side) => side !== null) ?? [];
+  if (sides.length !== 3) return kind;
+  const [thin, wide] = sides.sort((a, b) => a - b) as [number, number, number];
   if (kind === 'tubularFrame' && FRAME.test(title) && thin <= THICKEST_FRAME_IN && wide >= 3 * thin) return 'glazedFlat';
   return kind === 'glazedFlat' && thin < THINNEST_FRAMED_IN && !OF_GLASS.test(title) ? 'paperGoods' : kind;
 }

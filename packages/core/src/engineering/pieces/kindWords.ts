@@ -6,7 +6,7 @@ import type { ArchetypeKey } from './Archetype.ts';
  */
 export const KIND_WORDS: Readonly<Record<ArchetypeKey, string>> = {
   denseGlass:
-    'paperweight stone marble prism slab lens-blank kaleidoscope bookend obelisk onyx geode alabaster soapstone fossil mineral jade quartz slate whetstone bird-bath',
+    'chandelier-drop chandelier-crystal chandelier-prism chandelier-lustre lustre-drop glass-drop prism-drop paperweight stone marble prism slab lens-blank kaleidoscope bookend obelisk onyx geode alabaster soapstone fossil mineral jade quartz slate whetstone bird-bath',
   resinWood:
     'wood wooden resin oak carved bakelite treen mask puppet decoy nutcracker stool walking-stick cane toy mannequin humidor pipe-rack rolling-pin rocking-horse cricket-bat baseball-bat oar paddle domino abacus slide-rule spinning-top jewellery-box jewelry-box trinket-box cigar-box sewing-box snuff-box tea-caddy workbox writing-slope netsuke basket trunk suitcase antler skull racket racquet golf-club fishing-rod hockey-stick ski sledge dolls-house doll-house dollhouse bellows ship-wheel ships-wheel electric-guitar bass-guitar umbrella parasol hairbrush button toy-boat croquet skittle chair side-table coffee-table card-table end-table occasional-table work-table shelf footstool cabinet bookcase washboard shuttle bobbin darning-egg glove-stretcher shoe-last shoe-tree boot-jack quilt-rack plant-stand hat-box hatbox scrimshaw whale-tooth swagger-stick riding-crop comb powder-horn spectacle-case glasses-case needle-case thimble-case spinning-wheel',
   compactCeramic:
@@ -16,7 +16,7 @@ export const KIND_WORDS: Readonly<Record<ArchetypeKey, string>> = {
   blownGlass:
     'champagne-coupe coupe hydrometer alcoholmeter lactometer glass glasses float flask bottle storm decanter goblet apothecary wine-glass champagne-flute stemware carafe bauble neon-sign thermometer test-tube beaker vial snifter light-bulb hourglass sand-timer egg-timer demijohn carboy syphon siphon atomiser atomizer brandy-balloon cruet christmas-ornament tree-ornament glass-eye vacuum-tube radio-valve vacuum-flask lamp-chimney glass-chimney snow-globe aquarium fish-tank terrarium',
   pressedGlass:
-    'chandelier-drop chandelier-crystal chandelier-prism chandelier-lustre chandelier-part lustre-drop glass-drop prism-drop lamp-font pressed compote celery salver tumbler sundae cut-glass crystal ashtray cake-stand headlight butter-dish candy-dish punch-bowl',
+    'chandelier-part lamp-font pressed compote celery salver tumbler sundae cut-glass crystal ashtray cake-stand headlight butter-dish candy-dish punch-bowl',
   thinFigure:
     'figure figurine head statuette plaster doll statue sculpture coral seashell sea-shell angel shepherdess ballerina taxidermy guitar ukulele mandolin banjo lute model-ship model-boat ship-model plaster-cast death-mask world-globe terrestrial-globe celestial-globe desk-globe violin fiddle viola cello zither dulcimer harp lyre autoharp hurdy-gurdy balalaika accordion concertina harmonium drum tambourine hand-fan paper-fan meerschaum buddha crucifix cherub nativity ornament',
   globeShade: 'shade globe dome bell-jar lampshade lamp-shade cloche',

@@ -47,7 +47,7 @@ test.each<[string, ArchetypeKey | null]>([
   ['brass table lamp with a glass shade', 'fineMetal'],
   ['framed watercolour behind glass', 'glazedFlat'],
   ['glass negative of a harbour', 'glazedFlat'],
-  ['crystal chandelier drops', 'pressedGlass'],
+  ['crystal chandelier drops', 'denseGlass'],
   ['porcelain thimbles', 'compactCeramic'],
   ['silver thimble', 'fineMetal'],
   ['bronze horse on a black marble base', 'fineMetal'],

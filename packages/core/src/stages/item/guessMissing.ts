@@ -1,5 +1,6 @@
 import type { Archetype } from '../../engineering/pieces/Archetype.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
+import type { SidesTold } from '../../units/index.ts';
 import type { PieceFacts } from '../sale/Order.ts';
 
 /** Spread of a guessed weight, as a share. */
@@ -7,26 +8,68 @@ export const GUESSED_WEIGHT_SPREAD = 0.25;
 /** Spread of a weighed one. */
 export const WEIGHED_SPREAD = 0.01;
 
+/** A side below this share of the others is thin. */
+const THIN_SHARE = 1 / 4;
+
+/** Of two sides, or one, told of a kind that is thin one way, neither is the thickness: a frame of 14 × 11, a print 11 wide and 14 high. */
+function sidesKnown({ lengthIn, widthIn, heightIn }: PieceFacts, { typicalSizeIn }: Archetype): SidesTold {
+  const sides: SidesTold = [lengthIn, widthIn, heightIn];
+  const thin = typicalSizeIn.indexOf(Math.min(...typicalSizeIn));
+  const told = sides.filter((side) => side !== null);
+  const isThin = typicalSizeIn.every((side, axis) => axis === thin || typicalSizeIn[thin]! <= THIN_SHARE * side);
+  if (!isThin || told.length > 2 || (sides[thin] ?? 0) <= THIN_SHARE * Math.max(...told)) return sides;
+  const [one, other = null] = told;
+  return thin === 1 ? [one!, null, other] : thin === 2 ? [one!, other, null] : [null, one!, other];
+}
+
 /**
  * Completes size and weight from what is known and what is typical of the archetype.
  *
- * Missing sides are the typical ones scaled by the known sides' mean ratio; a missing weight is the
- * typical weight over the enclosing box, and a wholly unknown size follows from a known weight.
+ * Of two sides known, what lies beside one is in the kind's proportion to that, and a height in the mean of both; one side told
+ * alone is the longest. A missing weight is the typical weight over the enclosing box, and a wholly unknown size follows from a
+ * known weight. Source: judgement.
  */
 export function guessMissing(
   facts: PieceFacts,
   archetype: Archetype,
 ): { sizeIn: Triple; weightLb: number; guessed: { sides: [boolean, boolean, boolean]; weight: boolean } } {
-  const known = [facts.lengthIn, facts.widthIn, facts.heightIn] as const;
-  const typical = archetype.typicalSizeIn;
-  const ratios = known.flatMap((side, i) => (side === null ? [] : [side / typical[i]!]));
-  const typicalVolumeIn3 = typical[0] * typical[1] * typical[2];
-  const byWeight = facts.weightLb === null ? 1 : Math.cbrt(facts.weightLb / (archetype.typicalLbPerIn3 * typicalVolumeIn3));
-  const scale = ratios.length > 0 ? ratios.reduce((sum, ratio) => sum + ratio, 0) / ratios.length : byWeight;
-  const sizeIn = known.map((side, i) => side ?? typical[i]! * scale) as unknown as Triple;
+  const known = sidesKnown(facts, archetype);
+  const told = known.filter((side) => side !== null).length;
+  const { weightLb } = facts;
+  const sizeIn =
+    told === 0 ? byWeight(weightLb, archetype) : told === 1 ? roundLongest(known, weightLb, archetype) : besideOthers(known, archetype);
   return {
     sizeIn,
-    weightLb: facts.weightLb ?? archetype.typicalLbPerIn3 * sizeIn[0] * sizeIn[1] * sizeIn[2],
-    guessed: { sides: known.map((side) => side === null) as [boolean, boolean, boolean], weight: facts.weightLb === null },
+    weightLb: weightLb ?? archetype.typicalLbPerIn3 * volumeOf(sizeIn),
+    guessed: { sides: known.map((side) => side === null) as [boolean, boolean, boolean], weight: weightLb === null },
   };
+}
+
+const volumeOf = ([l, w, h]: Triple): number => l * w * h;
+
+function byWeight(weightLb: number | null, { typicalSizeIn, typicalLbPerIn3 }: Archetype): Triple {
+  const scale = weightLb === null ? 1 : Math.cbrt(weightLb / (typicalLbPerIn3 * volumeOf(typicalSizeIn)));
+  return typicalSizeIn.map((side) => side * scale) as unknown as Triple;
+}
+
+/**
+ * What is told as `22 in tall` and no more is longest that way. Across it is between what its kind has at that length and what its
+ * weight comes to: slender where it is light, and never wider than long.
+ */
+function roundLongest(known: SidesTold, weightLb: number | null, { typicalSizeIn, typicalLbPerIn3 }: Archetype): Triple {
+  const axis = known.findIndex((side) => side !== null);
+  const side = known[axis]!;
+  const longest = typicalSizeIn.indexOf(Math.max(...typicalSizeIn));
+  const scale = side / typicalSizeIn[longest]!;
+  const sizeIn = typicalSizeIn.map((_, i) => (i === axis ? side : typicalSizeIn[i === longest ? axis : i]! * scale)) as unknown as Triple;
+  // the mean of two areas across, each side by the root of it
+  const slender = weightLb === null ? 1 : (weightLb / typicalLbPerIn3 / volumeOf(sizeIn)) ** (1 / 4);
+  return sizeIn.map((one, i) => (i === axis ? one : Math.min(side, one * slender))) as unknown as Triple;
+}
+
+function besideOthers(known: SidesTold, { typicalSizeIn: [long, wide, high] }: Archetype): Triple {
+  const [l, w, h] = known;
+  const length = l ?? w! * (long / wide);
+  const width = w ?? l! * (wide / long);
+  return [length, width, h ?? (high * (length / long + width / wide)) / 2];
 }

@@ -1,6 +1,6 @@
 import { ceilingOf } from '../frontier/recommend.ts';
 import { box, CHOICE, finish, point, request, STOCK } from '../../../tests/sampleRequest.ts';
-import { boxToGet, explainOtherWays, outsideStock, planParcel } from '../../planParcel.ts';
+import { boxToGet, explainOtherWays, laidDown, outsideStock, planParcel } from '../../planParcel.ts';
 import { ORDINARY_FILLS, ORDINARY_WRAPS } from '../../engineering/materials/ordinaryStock.ts';
 import type { PieceFacts } from '../sale/Order.ts';
 import { cheapestCrossing } from './cheapestCrossing.ts';
@@ -161,6 +161,19 @@ describe('the ceiling on the chance', () => {
       const toGet = boxToGet(at(recommended.chance * 0.98), near);
       if (toGet) expect(toGet.chance).toBeLessThanOrEqual(near.ceiling);
     }
+  });
+
+  test('a tall piece that keeps its way up is asked whether it may lie, where that halves the chance and more', () => {
+    const boxes = [box([17, 17, 17]), box([24, 12, 10])];
+    const tall = (keepUpright: boolean) =>
+      request({ archetype: 'thinFigure', lengthIn: 5, widthIn: 4, heightIn: 15, weightLb: 2, keepUpright }, { stock: { ...STOCK, boxes } });
+    const standing = plan(tall(true));
+    expect(standing.aboveCeiling).toBe(true);
+    const lying = plan(tall(false)).recommended;
+    const told = laidDown(tall(true), standing);
+    expect(told).toEqual({ chance: lying.chance, deltaCostMinor: lying.nestCostMinor - standing.recommended.nestCostMinor });
+    expect(told!.chance).toBeLessThan(standing.recommended.chance / 2);
+    expect(laidDown(tall(false), standing)).toBeNull();
   });
 
   test('is lower for what cannot be replaced', () => {

@@ -8,7 +8,8 @@ export interface SaleLine {
   /** So many alike; absent for one. Size and weight are of one, money is of all. */
   count?: number;
   archetype?: ArchetypeKey;
-  sizeIn?: readonly number[];
+  /** One, two or three sides as it stands; null for one that was not told, beside one told by its name. */
+  sizeIn?: readonly (number | null)[];
   weightLb?: number;
   soldMinor?: Minor;
   paidMinor?: Minor;

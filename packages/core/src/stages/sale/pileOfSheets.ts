@@ -16,8 +16,9 @@ const SHEETS: readonly (readonly [RegExp, number])[] = [
  * @returns null where the size is of each, as it is of all else that is told with a count
  */
 export function pileOfSheets(line: SaleLine): string | null {
-  const { title, count = 1, sizeIn } = line;
-  if (title === undefined || count < 2 || sizeIn?.length !== 3 || saidOfEach(line, 'sizeIn')) return null;
+  const { title, count = 1 } = line;
+  const sides = line.sizeIn?.filter((side) => side !== null) ?? [];
+  if (title === undefined || count < 2 || sides.length !== 3 || saidOfEach(line, 'sizeIn')) return null;
   const thickest = SHEETS.find(([name]) => name.test(title))?.[1];
-  return thickest !== undefined && Math.min(...sizeIn) > thickest ? `${count} ${title}` : null;
+  return thickest !== undefined && Math.min(...sides) > thickest ? `${count} ${title}` : null;
 }

@@ -331,7 +331,7 @@ test.each<[string, object]>([
   ],
   ['figurine 8.5"H x 4"W x 3"D, 1lb 2oz, sold $45.00', { title: 'figurine', sizeIn: [4, 3, 8.5], weightLb: 1.125, soldMinor: 4500 }],
   ['brass lamp H22 x W8 x D7 6 lb', { title: 'brass lamp', sizeIn: [8, 7, 22], weightLb: 6 }],
-  ['vase 12 in high, 6 in wide, 3 lb', { title: 'vase', sizeIn: [6, 12], weightLb: 3 }],
+  ['vase 12 in high, 6 in wide, 3 lb', { title: 'vase', sizeIn: [6, null, 12], weightLb: 3 }],
   ['brass vase, Height 12 in, width 6 in, depth 5 in, 45 $', { title: 'brass vase', sizeIn: [6, 5, 12], soldMinor: 4500 }],
   ['plate 10 1/2 inch diameter, 1 lb', { title: 'plate', sizeIn: [10.5, 10.5], weightLb: 1 }],
   ['2 lamps 20 x 8 x 8 5 lb ea sold 60 ea', { title: 'lamps', count: 2, sizeIn: [20, 8, 8], weightLb: 5, soldMinor: 12_000 }],
@@ -339,7 +339,13 @@ test.each<[string, object]>([
   ['doz. egg cups 2 x 2 x 3 2 oz each', { title: 'egg cups', count: 12, sizeIn: [2, 2, 3], weightLb: 0.125 }],
   // what belongs to a title stays there
   ['silver $1 coin sold 30', { title: 'silver $1 coin', soldMinor: 3000 }],
-  ['brass lamp 22 in tall, 6 lb', { title: 'brass lamp 22 in tall', weightLb: 6 }],
+  ['drops, 24, 3 x 1 x 1, 0.1 lb each', { title: 'drops', count: 24, sizeIn: [3, 1, 1], weightLb: 0.1 }],
+  // one side is better than none: the others are guessed in its measure
+  ['brass lamp 22 in tall, 6 lb', { title: 'brass lamp', sizeIn: [null, null, 22], weightLb: 6 }],
+  ['rug 5 ft long 9 lb', { title: 'rug', sizeIn: [60, null, null], weightLb: 9 }],
+  ['doll 18 in tall blue dress, 2 lb', { title: 'doll 18 in tall blue dress', weightLb: 2 }],
+  ['skillet 12 in diameter x 2 in, 18 in long, 8 lb', { title: 'skillet', sizeIn: [18, 12, 2], weightLb: 8 }],
+  ['8 dinner plates 10.5 in diameter x 1 in, 1.4 lb each', { title: 'dinner plates', count: 8, sizeIn: [10.5, 10.5, 1], weightLb: 1.4 }],
   ['jar with lid, h, 3 lb', { title: 'jar with lid, h', weightLb: 3 }],
 ])('%s', (text, wanted) => {
   const { archetype: _, readings, ...line } = readSaleLine(text, setting);

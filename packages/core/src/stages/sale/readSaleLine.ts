@@ -60,7 +60,15 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
     const isSize = said.field === 'sizeIn' && said.fact === 'led';
     return isSize || !saidAlone.has(said.field) ? said.fact : null;
   };
+  // where something is told of each, and its size beside it, a number by itself is how many there are
+  const isOfSeveral = saidAlone.has('sizeIn') && parts.some(({ part }) => isEach(part));
   for (const { part, start, said } of parts) {
+    const several = isOfSeveral && line.count === undefined && isCount(part) ? Number(part) : null;
+    if (several !== null) {
+      line.count = several;
+      line.readings.push({ at: [start, start + part.length], text: part, field: 'title', problem: null });
+      continue;
+    }
     const spans: readonly Span[] = said ? [[0, part.length]] : partedAtFacts(part, among);
     for (const [from, to] of spans) {
       const own = part.slice(from, to);
@@ -142,6 +150,7 @@ function factAmong(words: string, setting: SaleLineSetting): Said | null {
   }
   const read = parseQuantity(measureAlone(bare), setting.system);
   if (read.kind === 'weight') return { field: 'weightLb', fact: 'measure' };
+  if (read.kind === 'length' && read.sides) return { field: 'sizeIn', fact: 'measure' };
   if (read.kind !== 'dimensions' || read.inches.length < 2) return null;
   // three sides are no name, as two may be: `5 x 7 frame`
   return { field: 'sizeIn', fact: read.inches.length === 3 ? 'led' : 'measure' };
@@ -164,6 +173,10 @@ const EACH = /\s+(?:each|apiece|ea\.?)$/i;
 /** Before an amount too: `each 4 x 4 x 9`. */
 const EACH_FIRST = /^each\s+(?=(?:(?:about|approx\.?|weigh(?:s|ing)?|sold|at)\s+)*[^\p{L}\s])/iu;
 
+const isEach = (part: string): boolean => EACH.test(part) || EACH_FIRST.test(part);
+/** A whole number of more than one. */
+const isCount = (part: string): boolean => /^\d{1,4}$/.test(part) && Number(part) > 1 && Number(part) <= MOST_ALIKE;
+
 /** An amount with the sign of another currency is taken as it stands, and asked about. */
 function askedOfSign(field: SaleLineField, said: string, { currency }: SaleLineSetting): Pick<Reading, 'asks'> {
   const sign = field.endsWith('Minor') ? signAt(said) : null;
@@ -173,7 +186,7 @@ function askedOfSign(field: SaleLineField, said: string, { currency }: SaleLineS
 
 /** Reads one part; what is not understood joins the title. */
 function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Reading {
-  const each = EACH.test(text) || EACH_FIRST.test(text);
+  const each = isEach(text);
   const part = ledFirst(text);
   const told = (field: SaleLineField, said = part): Reading => ({
     field,
@@ -197,7 +210,7 @@ function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Readi
     return told('weightLb', alone);
   }
   if ((quantity.kind === 'dimensions' || quantity.kind === 'length') && line.sizeIn === undefined && !isWholePrice(part)) {
-    line.sizeIn = quantity.kind === 'length' ? [quantity.inches] : quantity.inches;
+    line.sizeIn = quantity.sides ?? [quantity.inches].flat();
     return told('sizeIn', alone);
   }
   if (quantity.kind !== 'notUnderstood' && line.soldMinor === undefined && isPriceAlone(part)) {

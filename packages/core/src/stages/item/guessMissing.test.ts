@@ -1,0 +1,57 @@
+import type { ArchetypeKey } from '../../engineering/pieces/Archetype.ts';
+import { ARCHETYPES } from '../../engineering/pieces/archetypes.ts';
+import type { SidesTold } from '../../units/index.ts';
+import { plainFacts } from '../sale/plainFacts.ts';
+import { guessMissing } from './guessMissing.ts';
+
+const guess = (kind: ArchetypeKey, [lengthIn, widthIn, heightIn]: SidesTold, weightLb: number | null = null) =>
+  guessMissing({ ...plainFacts('piece', kind), lengthIn, widthIn, heightIn, weightLb }, ARCHETYPES[kind]);
+
+test('a piece told by its height alone is as large all round as its kind is at that height', () => {
+  const { sizeIn, guessed } = guess('thinFigure', [null, null, 18]);
+  const [l, w, h] = ARCHETYPES.thinFigure.typicalSizeIn;
+  expect(sizeIn).toEqual([(18 * l) / h, (18 * w) / h, 18]);
+  expect(guessed.sides).toEqual([true, true, false]);
+});
+
+// sizes as dealers list such pieces; common practice, no source
+test.each<[string, ArchetypeKey, SidesTold, number, number, number]>([
+  ['a brass table lamp', 'fineMetal', [null, null, 22], 6, 4, 10],
+  ['a doll', 'thinFigure', [null, null, 18], 2, 4, 8],
+  ['a brass candlestick', 'fineMetal', [null, null, 9], 1.5, 2.5, 5],
+  ['a bronze bust', 'resinWood', [null, null, 12], 26, 6, 12],
+  ['a walking cane', 'resinWood', [36, null, null], 1, 1, 9],
+])('%s is as slender as it weighs', (_, kind, sides, weightLb, least, most) => {
+  const { sizeIn } = guess(kind, sides, weightLb);
+  const across = sizeIn.toSorted((a, b) => a - b).slice(0, 2);
+  expect(Math.max(...sizeIn)).toBe(Math.max(...sides.filter((side) => side !== null)));
+  across.forEach((side) => {
+    expect(side).toBeGreaterThan(least);
+    expect(side).toBeLessThanOrEqual(most);
+  });
+});
+
+test('a vase told high and wide is as deep as it is wide', () => {
+  const { sizeIn } = guess('compactCeramic', [5, null, 12]);
+  const [l, w] = ARCHETYPES.compactCeramic.typicalSizeIn;
+  expect(sizeIn).toEqual([5, (5 * w) / l, 12]);
+});
+
+// what hangs is told as 14 by 11, or 11 wide and 14 high, and is no foot thick
+test.each<[ArchetypeKey, SidesTold, SidesTold, number]>([
+  ['glazedFlat', [14, 11, null], [14, null, 11], 1],
+  ['glazedFlat', [11, null, 14], [11, null, 14], 1],
+  ['paperGoods', [14, 11, null], [14, 11, null], 2],
+  ['paperGoods', [11, null, 14], [11, 14, null], 2],
+  ['paperGoods', [null, null, 18], [18, null, null], 2],
+])('%s of %j: its thickness is what nobody told', (kind, told, known, thin) => {
+  const { sizeIn, guessed } = guess(kind, told);
+  expect(guessed.sides).toEqual(known.map((side) => side === null));
+  known.forEach((side, axis) => side !== null && expect(sizeIn[axis]).toBe(side));
+  expect(sizeIn[thin]).toBeLessThan(Math.min(...told.filter((side) => side !== null)) / 4);
+});
+
+test('a side that was told as thin is its thickness', () => {
+  expect(guess('glazedFlat', [14, 1, null]).guessed.sides).toEqual([false, false, true]);
+  expect(guess('paperGoods', [14, 11, 0.25]).sizeIn).toEqual([14, 11, 0.25]);
+});
