@@ -270,8 +270,6 @@ export { spoilingChance, type Cause, type CauseKey, type Fate } from './stages/f
 export { shockOnFaces, type FaceStack, type ShockFacts } from './stages/frontier/shockJourney.ts';
 export { ceilingOf, evenWithin } from './stages/frontier/recommend.ts';
 export { isWorthABox } from './stages/frontier/PlanSpace.ts';
-export type { BoxToGet } from './stages/plan/boxToGet.ts';
-export type { LaidDown } from './stages/plan/laidDown.ts';
 export type { OutsideNest } from './stages/plan/outsideStock.ts';
 export { boxedBeside, eitherSide, isBetter, isThriftier, type Sides } from './stages/plan/sideBySide.ts';
 export { alikeChance } from './engineering/pareto/alikeChance.ts';

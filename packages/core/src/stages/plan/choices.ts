@@ -3,6 +3,8 @@ export { takeBox, takeOwnBox } from './inBox.ts';
 export { boxesShared, takeShared } from './shareThem.ts';
 export { takenHollow } from './takenHollow.ts';
 export { standsOnEdge } from './wishedPieces.ts';
+export type { BoxToGet } from './boxToGet.ts';
+export type { LaidDown } from './laidDown.ts';
 export { ceilingPrice } from './ceilingPrice.ts';
 export { cheapestHonest } from './sideBySide.ts';
 export { isBetterStacked, mayNest, waysToStack, withStacks, type Stacking } from './stackThem.ts';
