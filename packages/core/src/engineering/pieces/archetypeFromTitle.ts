@@ -3,7 +3,12 @@ import { ARCHETYPES } from './archetypes.ts';
 import { kindByStuff, kindOfStuff } from './stuffOf.ts';
 
 /** What comes after one of these says what goes with a piece or where it is, not what it is: `lamp with a glass shade`. */
-const BESIDE = /\b(?:with|without|behind|under|on|from|by|for|no|missing|lacks|w\/o?)(?![\w-])/;
+const BESIDE = new RegExp(
+  String.raw`\b(?:with|without|behind|under|on|from|by|for|no|missing|lacks|w\/o?)(?![\w-])|,\s*(?:its\s+|the\s+)?(?:${[
+    'weights?|chains?|pendulums?|keys?|winders?|cords?|leads?|plugs?|chargers?|remotes?|manuals?|instructions|booklets?',
+    'accessories|attachments|stands?|straps?|batter(?:y|ies)|papers|certificates?',
+  ].join('|')})\b`,
+);
 
 /** What runs on the kitchen table travels in a box of its own only where the title says so. */
 const RUNS = /\b(?:mixer|toaster|blender|waffle[ -]iron|coffee[ -]maker|food[ -]processor)s?\b/;

@@ -51,6 +51,20 @@ test.each<[ArchetypeKey, SidesTold, SidesTold, number]>([
   expect(sizeIn[thin]).toBeLessThan(Math.min(...told.filter((side) => side !== null)) / 4);
 });
 
+// common practice, no source
+test.each<[string, ArchetypeKey, number, number]>([
+  ['dinner plate', 'compactCeramic', 0.75, 1.5],
+  ['Imari charger, chipped', 'compactCeramic', 0.75, 1.5],
+  ['mixing bowl with lid', 'compactCeramic', 3, 5],
+  ['glass fishing float', 'blownGlass', 10, 10],
+  ['brass ship bell', 'rigidMetal', 10, 10],
+])('a %s told as ten inches across is as high as such things are', (title, kind, least, most) => {
+  const facts = { ...plainFacts('piece', kind, title), lengthIn: 10, widthIn: 10, heightIn: null };
+  const [, , height] = guessMissing(facts, ARCHETYPES[kind]).sizeIn;
+  expect(height).toBeGreaterThanOrEqual(least);
+  expect(height).toBeLessThanOrEqual(most);
+});
+
 test('a side that was told as thin is its thickness', () => {
   expect(guess('glazedFlat', [14, 1, null]).guessed.sides).toEqual([false, false, true]);
   expect(guess('paperGoods', [14, 11, 0.25]).sizeIn).toEqual([14, 11, 0.25]);

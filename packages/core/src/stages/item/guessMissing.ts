@@ -1,4 +1,5 @@
 import type { Archetype } from '../../engineering/pieces/Archetype.ts';
+import { heightShareByName } from '../../engineering/pieces/heightByName.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { SidesTold } from '../../units/index.ts';
 import type { PieceFacts } from '../sale/Order.ts';
@@ -25,8 +26,8 @@ function sidesKnown({ lengthIn, widthIn, heightIn }: PieceFacts, { typicalSizeIn
 /**
  * Completes size and weight from what is known and what is typical of the archetype.
  *
- * Of two sides known, what lies beside one is in the kind's proportion to that, and a height in the mean of both; one side told
- * alone is the longest. A missing weight is the typical weight over the enclosing box, and a wholly unknown size follows from a
+ * Of two sides known, what lies beside one is in the kind's proportion to that, and a height as its name tells (a plate is flat, a
+ * ball is not), else in the kind's proportion to the mean of both; one side told alone is the longest. A missing weight is the typical weight over the enclosing box, and a wholly unknown size follows from a
  * known weight. Source: judgement.
  */
 export function guessMissing(
@@ -37,7 +38,11 @@ export function guessMissing(
   const told = known.filter((side) => side !== null).length;
   const { weightLb } = facts;
   const sizeIn =
-    told === 0 ? byWeight(weightLb, archetype) : told === 1 ? roundLongest(known, weightLb, archetype) : besideOthers(known, archetype);
+    told === 0
+      ? byWeight(weightLb, archetype)
+      : told === 1
+        ? roundLongest(known, weightLb, archetype)
+        : besideOthers(known, archetype, facts.title);
   return {
     sizeIn,
     weightLb: weightLb ?? archetype.typicalLbPerIn3 * volumeOf(sizeIn),
@@ -67,9 +72,11 @@ function roundLongest(known: SidesTold, weightLb: number | null, { typicalSizeIn
   return sizeIn.map((one, i) => (i === axis ? one : Math.min(side, one * slender))) as unknown as Triple;
 }
 
-function besideOthers(known: SidesTold, { typicalSizeIn: [long, wide, high] }: Archetype): Triple {
+function besideOthers(known: SidesTold, { typicalSizeIn: [long, wide, high] }: Archetype, title: string): Triple {
   const [l, w, h] = known;
   const length = l ?? w! * (long / wide);
   const width = w ?? l! * (wide / long);
-  return [length, width, h ?? (high * (length / long + width / wide)) / 2];
+  const share = heightShareByName(title);
+  const height = share === null ? (high * (length / long + width / wide)) / 2 : (share * (length + width)) / 2;
+  return [length, width, h ?? height];
 }

@@ -38,7 +38,7 @@ test('a missing weight or side is guessed, and says so', () => {
   const noWeight = inspect({ weightLb: null });
   expect(noWeight.guessed).toEqual({ sides: [false, false, false], weight: true });
   expect(noWeight.weightLb).toBeCloseTo(0.0133 * 150, 10);
-  const noSide = inspect({ heightIn: null });
+  const noSide = inspect({ heightIn: null, title: 'inkstand' });
   expect(noSide.guessed.sides).toEqual([false, false, true]);
   expect(noSide.sizeIn).toEqual([6, 5, 5]);
   const onlyWeight = inspect({ lengthIn: null, widthIn: null, heightIn: null, weightLb: 8 * 0.0133 * 150 });

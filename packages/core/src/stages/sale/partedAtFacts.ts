@@ -7,8 +7,9 @@ export type FactIn = 'led' | 'measure' | null;
 const MOST_WORDS = 12;
 /** Words after which more of a measure comes: `2 lb 9 x 8 x 14` is no 2 lb 9. */
 const GOES_ON = /^[x×]/i;
-/** Words that no name has behind a measure: `lamp 4 lb with chimney`. */
-const BRINGS_IN = /^\s+(?:and|with|without|plus|incl|including|&)\s/i;
+/** Words that no name has behind a measure: `lamp 4 lb with chimney`, `telescope 30 in long in its case`. */
+const BRINGS_IN =
+  /^\s+(?:(?:and|with|without|plus|incl|including|&)\s|in\s+(?:[a-z]+\s+){0,3}(?:box|case|carton|tin|tube|bag|pouch|frame)\b)/i;
 
 /**
  * Where the facts of a sale stand among words that no comma parts, `tea urn 9 x 8 x 14 in 6 lb sold 84`: spans from the first word
