@@ -45,7 +45,7 @@ export function guessMissing(
         : besideOthers(known, archetype, facts.title);
   return {
     sizeIn,
-    weightLb: weightLb ?? archetype.typicalLbPerIn3 * volumeOf(sizeIn),
+    weightLb: weightLb ?? archetype.typicalLbPerIn3 * sizeIn[0] * sizeIn[1] * sizeIn[2],
     guessed: { sides: known.map((side) => side === null) as [boolean, boolean, boolean], weight: weightLb === null },
   };
 }
