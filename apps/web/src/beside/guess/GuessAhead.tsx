@@ -15,6 +15,7 @@ import {
 import { sumOfLines, type ShelfTag } from '@inch-nest/contracts';
 import { Refusal, send } from '../../session/http.ts';
 import { LIKE_THIS } from '../../words/likeThis.ts';
+import { meaningOf } from '../../words/saleLineWords.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { SidePage } from '../../frame/SidePage.tsx';
 import { FigureField } from '../../parts/FigureField.tsx';
@@ -73,10 +74,10 @@ export function GuessAhead({ shelf }: { shelf: ShelfTag[] }) {
             line.title && (
               <p key={at} className="meaning">
                 {[
-                  ...(several ? [line.title] : []),
+                  ...(several || line.count ? [meaningOf(line, 'title', write)] : []),
                   line.archetype ? ARCHETYPES[line.archetype].name : 'taken for compact ceramic',
-                  line.sizeIn ? write.size(line.sizeIn) : 'size guessed',
-                  line.weightLb !== undefined ? write.weight(line.weightLb) : 'weight guessed',
+                  line.sizeIn ? meaningOf(line, 'sizeIn', write) : 'size guessed',
+                  line.weightLb !== undefined ? meaningOf(line, 'weightLb', write) : 'weight guessed',
                   ...(held[at] ? [stackedWords(held[at])].filter((words) => words !== null) : []),
                 ].join(' · ')}
               </p>

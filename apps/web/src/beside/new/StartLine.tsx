@@ -2,9 +2,10 @@
 import { Button, Input } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import { ARCHETYPES, breaksSooner, countedTitle, looseUntold, readSaleLines, type SaleLine, type SaleLineField } from '@inch-nest/core';
+import { ARCHETYPES, breaksSooner, looseUntold, readSaleLines, type SaleLine, type SaleLineField } from '@inch-nest/core';
 import { Refusal, send } from '../../session/http.ts';
 import { LIKE_THIS } from '../../words/likeThis.ts';
+import { meaningOf } from '../../words/saleLineWords.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import { useSpoken } from '../../session/Voice.tsx';
 
@@ -36,7 +37,7 @@ export function StartLine() {
   const wrong = lines.flatMap(({ readings }) => readings).filter((reading) => reading.problem !== null);
   const named = lines.every(({ title }) => title);
   const understood = lines.flatMap((line) =>
-    line.readings.flatMap(({ field }) => (field ? `${FIELD_WORDS[field]}: ${meaning(line, field, write)}` : [])),
+    line.readings.flatMap(({ field }) => (field ? `${FIELD_WORDS[field]}: ${meaningOf(line, field, write)}` : [])),
   );
   useSpoken((wrong.length > 0 ? wrong.map((reading) => `${reading.text}: ${reading.problem}`) : understood).join('; '));
   const type = (next: string) => {
@@ -88,7 +89,7 @@ export function StartLine() {
                   ? `✗ ${reading.problem}`
                   : reading.doubt
                     ? `? kept with the name: ${reading.doubt}`
-                    : `${FIELD_WORDS[reading.field!]}: ${meaning(line, reading.field!, write)}${reading.asks ? ` · ${reading.asks}` : ''}`}
+                    : `${FIELD_WORDS[reading.field!]}: ${meaningOf(line, reading.field!, write)}${reading.asks ? ` · ${reading.asks}` : ''}`}
               </span>
             </li>
           )),
@@ -119,15 +120,6 @@ export function StartLine() {
       </p>
     </form>
   );
-}
-
-function meaning(line: SaleLine, field: SaleLineField, write: ReturnType<typeof useShop>['write']): string {
-  const each = line.count === undefined ? '' : ' each';
-  if (field === 'title') return countedTitle({ title: line.title!, count: line.count ?? 1 });
-  if (field === 'sizeIn') return `${write.size(line.sizeIn!)}${each}`;
-  if (field === 'weightLb') return `${write.weight(line.weightLb!)}${each}`;
-  if (field === 'soldMinor' || field === 'paidMinor' || field === 'shippingCollectedMinor') return write.money(line[field]!);
-  return field === 'shipBy' ? write.day(line.shipBy!) : String(line[field]);
 }
 
 /** What will be guessed until it is known. */
