@@ -340,6 +340,7 @@ test.each<[string, object]>([
   // what belongs to a title stays there
   ['silver $1 coin sold 30', { title: 'silver $1 coin', soldMinor: 3000 }],
   ['drops, 24, 3 x 1 x 1, 0.1 lb each', { title: 'drops', count: 24, sizeIn: [3, 1, 1], weightLb: 0.1 }],
+  ['drops, 3 x 1 x 1, 0.1 lb each, 24, sold 48', { title: 'drops', count: 24, sizeIn: [3, 1, 1], weightLb: 0.1, soldMinor: 4800 }],
   // one side is better than none: the others are guessed in its measure
   ['brass lamp 22 in tall, 6 lb', { title: 'brass lamp', sizeIn: [null, null, 22], weightLb: 6 }],
   ['rug 5 ft long 9 lb', { title: 'rug', sizeIn: [60, null, null], weightLb: 9 }],
@@ -387,4 +388,10 @@ test.each([
 ])('%s: one size for several that are not alike is asked about', (text, asked) => {
   const size = readSaleLine(text, setting).readings.find(({ field }) => field === 'sizeIn')!;
   expect(size.asks ?? null).toEqual(asked === null ? null : expect.stringContaining(asked));
+});
+
+test('a number by itself behind the size may be how many or a price, and is asked about', () => {
+  const { count, soldMinor, readings } = readSaleLine('drops, 3 x 1 x 1, 0.1 lb each, 48', setting);
+  expect([count, soldMinor]).toEqual([undefined, undefined]);
+  expect(readings.find(({ text }) => text === '48')).toMatchObject({ field: null, problem: expect.stringMatching(/sold/) as string });
 });

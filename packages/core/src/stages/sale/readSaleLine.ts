@@ -60,10 +60,11 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
     const isSize = said.field === 'sizeIn' && said.fact === 'led';
     return isSize || !saidAlone.has(said.field) ? said.fact : null;
   };
-  // where something is told of each, and its size beside it, a number by itself is how many there are
+  // where something is told of each, and its size beside it, a number by itself is how many there are; behind the size it may be a price
   const isOfSeveral = saidAlone.has('sizeIn') && parts.some(({ part }) => isEach(part));
   for (const { part, start, said } of parts) {
-    const several = isOfSeveral && line.count === undefined && isCount(part) ? Number(part) : null;
+    const mayCount = isOfSeveral && line.count === undefined && (line.sizeIn === undefined || saidAlone.has('soldMinor'));
+    const several = mayCount && isCount(part) ? Number(part) : null;
     if (several !== null) {
       line.count = several;
       line.readings.push({ at: [start, start + part.length], text: part, field: 'title', problem: null });
