@@ -19,10 +19,10 @@ import type { WrappedItem } from '../wrap/WrappedItem.ts';
 
 /** The face of the piece that looks at a face of the box. */
 export function pieceFaceAt(face: Struck, orientation: Orientation): Face {
-  const axis = orientation[FACE_AXIS[face]];
-  const end = isLow(face) ? 0 : 1;
-  return FACES.filter((one) => FACE_AXIS[one] === axis)[end]!;
+  return ENDS[orientation[FACE_AXIS[face]]]![isLow(face) ? 0 : 1];
 }
+/** The two faces across each axis, the lower one first. */
+const ENDS = ([0, 1, 2] as const).map((axis) => FACES.filter((face) => FACE_AXIS[face] === axis) as [Face, Face]);
 
 /** The cushioning layers on one face of the box, doubled sheets included, from the piece outward. */
 export function wrapsOnFace({ layers }: WrappedItem, face: Face): { thicknessIn: number; curve: CushionLayer['curve'] }[] {
@@ -32,12 +32,26 @@ export function wrapsOnFace({ layers }: WrappedItem, face: Face): { thicknessIn:
   });
 }
 
+/** Layers on a way out, and the load outside them. */
+interface LayersOut {
+  readonly layers: readonly CushionLayer[];
+  readonly outside: LoadFront;
+}
+
+/** The same wrap lies the same way in box after box. */
+const knownLayers = new WeakMap<WrappedItem, Map<string, LayersOut>>();
+
 /** The wraps between a piece and one face of the box with the areas they bear on, and the load outside them. */
-export function wrapLayersOn(
-  wrapped: WrappedItem,
-  orientation: Orientation,
-  face: Struck,
-): { readonly layers: CushionLayer[]; readonly outside: LoadFront } {
+export function wrapLayersOn(wrapped: WrappedItem, orientation: Orientation, face: Struck): LayersOut {
+  let byFace = knownLayers.get(wrapped);
+  if (!byFace) knownLayers.set(wrapped, (byFace = new Map<string, LayersOut>()));
+  const key = `${orientation[0]}${orientation[1]}${face}`;
+  let known = byFace.get(key);
+  if (!known) byFace.set(key, (known = makeWrapLayers(wrapped, orientation, face)));
+  return known;
+}
+
+function makeWrapLayers(wrapped: WrappedItem, orientation: Orientation, face: Struck): LayersOut {
   const { piece } = wrapped;
   const [across, x, y] = FACE_AXES[face];
   const size = (axis: 0 | 1 | 2) => piece.sizeIn[orientation[axis]];
@@ -51,7 +65,7 @@ export function wrapLayersOn(
 }
 
 /** The same and, of a bundle in a box of its own, what lies between it and that box, as far as its outside. */
-function outOf(bundle: LyingBundle, face: Struck): ReturnType<typeof wrapLayersOn> {
+function outOf(bundle: LyingBundle, face: Struck): LayersOut {
   const { wrapped, orientation, bundleIn } = bundle;
   const own = wrapLayersOn(wrapped, orientation, face);
   const settled = settledWithin(bundle);
