@@ -7,7 +7,8 @@ const SIDES: Readonly<Record<Side, readonly string[]>> = {
   wide: ['w', 'wide', 'width'],
   deep: ['d', 'deep', 'depth'],
   high: ['h', 'ht', 'high', 'tall', 'height'],
-  across: ['ø', '⌀', 'dia', 'diam', 'diameter', 'across'],
+  // what is square is as long as it is wide, as what is round is
+  across: ['ø', '⌀', 'dia', 'diam', 'diameter', 'across', 'round', 'square'],
 };
 const BY_WORD = new Map((Object.keys(SIDES) as Side[]).flatMap((side) => SIDES[side].map((word): [string, Side] => [word, side])));
 

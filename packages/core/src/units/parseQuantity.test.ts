@@ -42,6 +42,8 @@ describe('parseQuantity', () => {
     ['20 long x 3 across', [20, 3, 3]],
     ['10 1/2 in diameter x 1 in', [10.5, 10.5, 1]],
     ['2 in x 10 in diameter', [10, 10, 2]],
+    ['6 in square x 3 in', [6, 6, 3]],
+    ['12 in round', [12, 12]],
     ['12 in diameter x 2 in, 18 in long', [18, 12, 2]],
     ['9 across, 4 high, 14 long', [14, 9, 4]],
     // one side named, and the others beside it

@@ -101,6 +101,8 @@ function fieldsOfLine(line: SaleLine, system: 'imperial' | 'metric'): Pick<NewPa
     throw new Refused(problems.map((reading) => ({ path: 'line', message: `“${reading.text}”: ${reading.problem}` })));
   if (!line.title) throw new Refused([{ path: 'line', message: 'name the piece first, like: stoneware tea urn, 9 x 8 x 14 in' }]);
   const typed = (field: keyof SaleLine) => line.readings.find((reading) => reading.field === field)?.said;
+  // sides may be told one after the other, each by its name
+  const sides = line.readings.flatMap(({ field, said }) => (field === 'sizeIn' && said !== undefined ? [said] : []));
   // what was said of each is kept of all, and what was said of all of one
   const money = (field: 'soldMinor' | 'paidMinor' | 'shippingCollectedMinor') =>
     line[field] !== undefined && line.count !== undefined ? (line[field] / 100).toFixed(2) : typed(field);
@@ -121,7 +123,7 @@ function fieldsOfLine(line: SaleLine, system: 'imperial' | 'metric'): Pick<NewPa
       title: line.title,
       count: line.count === undefined ? undefined : String(line.count),
       bin: line.bin,
-      size: typed('sizeIn'),
+      size: sides.length > 0 ? sides.join(', ') : undefined,
       weight: ofAll && line.weightLb !== undefined ? formatWeight(line.weightLb, system) : typed('weightLb'),
       archetype: line.archetype && JSON.stringify(line.archetype),
     }),

@@ -20,6 +20,11 @@ test.each([
   'Vase (10 x 5 x 5 in), (2 lb), Bowl [8 x 8 x 3], 1 lb, $40',
   '1 x ginger jar 6x6x8 3lb, 1 x tray (about 18 x 12 x 2) 3 lb in all',
   'teapot 9 x 6 x 6 2 lb $40, sugar bowl 5 x 4 x 4 1 lb $20, paid 12, free shipping',
+  'porcelain doll 18 in tall, 2 lb, $75',
+  'skillet 12 in diameter x 2 in, 18 in long, 8 lb, $60',
+  'chandelier drops, 24, 3 x 1 x 1, 0.1 lb each, $48',
+  'vase, 12 in tall, 3 lb, 5 in wide',
+  'Lamp measures 22 in tall, base is 6 in wide, 5 lb + tray 12 in round, 2 lb',
   'lamp measures 14 x 6 x 6, weighs approx. 4 lb, for M.T., to 40217',
 ])('%s', (text) => {
   const lines = readSaleLines(text, SETTING);

@@ -65,6 +65,16 @@ test.each<[string, ArchetypeKey, number, number]>([
   expect(height).toBeLessThanOrEqual(most);
 });
 
+test('a platter told by its length, and a bowl by its height, are as flat as such things are', () => {
+  const sides = (title: string, lengthIn: number | null, heightIn: number | null) =>
+    guessMissing({ ...plainFacts('piece', 'compactCeramic', title), lengthIn, heightIn }, ARCHETYPES.compactCeramic).sizeIn;
+  const [long, wide, high] = sides('meat platter', 16, null);
+  expect(long).toBe(16);
+  expect(wide).toBeLessThan(16);
+  expect(high).toBeLessThan(2.5);
+  expect(sides('mixing bowl', null, 4)).toEqual([10, 10, 4]);
+});
+
 test('a side that was told as thin is its thickness', () => {
   expect(guess('glazedFlat', [14, 1, null]).guessed.sides).toEqual([false, false, true]);
   expect(guess('paperGoods', [14, 11, 0.25]).sizeIn).toEqual([14, 11, 0.25]);

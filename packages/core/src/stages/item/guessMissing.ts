@@ -41,7 +41,7 @@ export function guessMissing(
     told === 0
       ? byWeight(weightLb, archetype)
       : told === 1
-        ? roundLongest(known, weightLb, archetype)
+        ? roundOne(known, weightLb, archetype, facts.title)
         : besideOthers(known, archetype, facts.title);
   return {
     sizeIn,
@@ -55,6 +55,14 @@ const volumeOf = ([l, w, h]: Triple): number => l * w * h;
 function byWeight(weightLb: number | null, { typicalSizeIn, typicalLbPerIn3 }: Archetype): Triple {
   const scale = weightLb === null ? 1 : Math.cbrt(weightLb / (typicalLbPerIn3 * volumeOf(typicalSizeIn)));
   return typicalSizeIn.map((side) => side * scale) as unknown as Triple;
+}
+
+/** Round one side: what its name tells how high it is against its breadth is that broad, or that high; of anything else it is the longest. */
+function roundOne(known: SidesTold, weightLb: number | null, archetype: Archetype, title: string): Triple {
+  const share = heightShareByName(title);
+  const [, , high] = known;
+  if (share === null) return roundLongest(known, weightLb, archetype);
+  return high === null ? besideOthers(known, archetype, title) : [high / share, high / share, high];
 }
 
 /**

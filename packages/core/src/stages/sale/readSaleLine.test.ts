@@ -339,6 +339,9 @@ test.each<[string, object]>([
   ['doz. egg cups 2 x 2 x 3 2 oz each', { title: 'egg cups', count: 12, sizeIn: [2, 2, 3], weightLb: 0.125 }],
   // what belongs to a title stays there
   ['silver $1 coin sold 30', { title: 'silver $1 coin', soldMinor: 3000 }],
+  ['vase, 12 in tall, 3 lb, 5 in wide', { title: 'vase', sizeIn: [5, null, 12], weightLb: 3 }],
+  ['jewellery box 6 in square x 3 in, 1 lb', { title: 'jewellery box', sizeIn: [6, 6, 3], weightLb: 1 }],
+  ['2 round boxes, 4 x 4 x 2', { title: 'round boxes', count: 2, sizeIn: [4, 4, 2] }],
   ['drops, 24, 3 x 1 x 1, 0.1 lb each', { title: 'drops', count: 24, sizeIn: [3, 1, 1], weightLb: 0.1 }],
   ['drops, 3 x 1 x 1, 0.1 lb each, 24, sold 48', { title: 'drops', count: 24, sizeIn: [3, 1, 1], weightLb: 0.1, soldMinor: 4800 }],
   // one side is better than none: the others are guessed in its measure
@@ -388,6 +391,13 @@ test.each([
 ])('%s: one size for several that are not alike is asked about', (text, asked) => {
   const size = readSaleLine(text, setting).readings.find(({ field }) => field === 'sizeIn')!;
   expect(size.asks ?? null).toEqual(asked === null ? null : expect.stringContaining(asked));
+});
+
+test('a side of a part that has a name is none of the piece, and stops nothing', () => {
+  const { sizeIn, title, readings } = readSaleLine('lamp 22 in tall, base 6 in wide, 5 lb', setting);
+  expect([sizeIn, title]).toEqual([[null, null, 22], 'lamp, base, 6 in wide']);
+  expect(readings.filter(({ problem }) => problem !== null)).toEqual([]);
+  expect(readings.find(({ text }) => text === '6 in wide')?.doubt).toMatch(/told before/);
 });
 
 test('a number by itself behind the size may be how many or a price, and is asked about', () => {

@@ -18,6 +18,7 @@ import {
   parseQuantity,
   signAt,
   trailingCount,
+  type SidesTold,
   type Span,
 } from '../../units/index.ts';
 
@@ -214,6 +215,9 @@ function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Readi
     line.sizeIn = quantity.sides ?? [quantity.inches].flat();
     return told('sizeIn', alone);
   }
+  // one more side of the same, or of a part of it that has a name: `lamp 22 in tall, base 6 in wide`
+  if (quantity.kind === 'length' && quantity.sides && line.sizeIn !== undefined)
+    return alsoOfSize(line, quantity.sides) ? told('sizeIn', alone) : joinTitle(line, text, 'its size is told before this');
   if (quantity.kind !== 'notUnderstood' && line.soldMinor === undefined && isPriceAlone(part)) {
     line.soldMinor = parseMoney(part)!;
     return told('soldMinor');
@@ -232,6 +236,16 @@ function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Readi
     return joinTitle(line, counted.rest);
   }
   return joinTitle(line, text, /^[-−.]?\d/.test(part) && line.title !== undefined ? quantity.problem : undefined);
+}
+
+/** Puts one more side where none was told; false where one was, or where a name stands before it. */
+function alsoOfSize(line: SaleLine, sides: SidesTold): boolean {
+  const at = sides.findIndex((side) => side !== null);
+  const kept = [0, 1, 2].map((axis) => line.sizeIn![axis] ?? null);
+  if (line.readings.at(-1)?.field === 'title' || kept[at] !== null) return false;
+  kept[at] = sides[at]!;
+  line.sizeIn = kept;
+  return true;
 }
 
 const BARE_NUMBER = /^\d+(?:\.\d+)?$/;
