@@ -12,13 +12,12 @@ export function ceilingWords(
   const lying = laidDown
     ? ` Laid down, where it may lie, it would be ${formatChance(laidDown.chance)} for ${moreOrLess(laidDown.deltaCostMinor, write.money)}: untick “Keep this way up” as it is looked over.`
     : '';
+  const larger = toGet
+    ? `. A box of ${write.size(toGet.insideIn)}${wall} would make it ${formatChance(toGet.chance)} for ${moreOrLess(toGet.deltaCostMinor, write.money)}.`
+    : ', and no larger box alone would mend it.';
   return {
     title: `Nothing in the stockroom stays below ${formatChance(ceiling)}.`,
-    says: `${
-      toGet
-        ? `This is the safest there is, ${formatChance(chance)}. A box of ${write.size(toGet.insideIn)}${wall} would make it ${formatChance(toGet.chance)} for ${moreOrLess(toGet.deltaCostMinor, write.money)}.`
-        : `This is the safest there is, ${formatChance(chance)}, and no larger box alone would mend it.`
-    }${lying}`,
+    says: `This is the safest there is, ${formatChance(chance)}${larger}${lying}`,
   };
 }
 

@@ -122,6 +122,9 @@ export function StartLine() {
   );
 }
 
+/** What is not known of a size, by how many sides are. */
+const SIDES_MISSING = ['its size', 'two sides', 'a side'];
+
 /** What will be guessed until it is known. */
 function guesses(line: SaleLine, all: readonly SaleLine[]): string {
   const kind = line.archetype ? `Taken for ${ARCHETYPES[line.archetype].name}.` : 'What kind of piece it is can be picked next.';
@@ -136,10 +139,8 @@ function guesses(line: SaleLine, all: readonly SaleLine[]): string {
       )
     : null;
   const off = loose && loose !== 'key' && !sooner ? ` Where its ${loose} comes off, put that after a + as a piece of its own.` : '';
-  const missing = [
-    ...([['its size'], ['two sides'], ['a side'], []][line.sizeIn?.filter((side) => side !== null).length ?? 0] ?? []),
-    ...(line.weightLb === undefined ? ['its weight'] : []),
-  ];
+  const sidesKnown = line.sizeIn?.filter((side) => side !== null).length ?? 0;
+  const missing = [SIDES_MISSING[sidesKnown], line.weightLb === undefined ? 'its weight' : undefined].filter((one) => one !== undefined);
   const are = missing.length > 1 || missing[0] === 'two sides' ? 'are' : 'is';
   const guessed = missing.length > 0 ? ` Until ${missing.join(' and ')} ${are} known, a guess stands in and is drawn dashed.` : '';
   return `${kind}${sooner}${off}${guessed}`;

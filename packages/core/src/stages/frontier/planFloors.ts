@@ -87,7 +87,7 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
     return { costMinor: costMinor * UNDER, chance, expectedMinor: (costMinor + house.care * lostMinor) * UNDER };
   };
   /**
-   * The least of the ways to go that are not ruled out: each is asked with its own postage as if it went easily, then as it goes.
+   * The least of the ways to go that are not ruled out: all are asked with the least postage as if they went easily, each with its own, then as it goes.
    *
    * @param costMinor without postage
    * @param shockBy by drops and handling; asked again and again for the same
@@ -100,8 +100,8 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
     rulesOut: (floor: Floor) => boolean,
   ): Floor | null => {
     const easily = risk(packed, crush, mishap, shockBy(easiest.drops, easiest.handling));
-    const postage = cheapest(figures, weightLb);
-    if (rulesOut(floor(costMinor + postage, postage, easily))) return null;
+    const leastMinor = cheapest(figures, weightLb);
+    if (rulesOut(floor(costMinor + leastMinor, leastMinor, easily))) return null;
     let least: Floor | null = null;
     for (const { drops, handling, cheapest } of classes) {
       const postage = cheapest(figures, weightLb);
@@ -225,7 +225,7 @@ export function planFloors({ fills, house, carriages, pieces }: PlanSpace): Plan
       const shock = isEnvelope(shell.box) ? NO_SHOCK : shockWhatever(packed, gaps, mostLb);
       const easily = risk(packed, crush, mishap, shock(easiest.drops, easiest.handling));
       const least = floor(cost + postage, postage, easily);
-      return !rulesOut(least) && goingAny(cost, { packed, figures, weightLb: leastLb, crush, mishap }, shock, rulesOut)
+      return goingAny(cost, { packed, figures, weightLb: leastLb, crush, mishap }, shock, rulesOut)
         ? { packed, figures, gaps, fills, voidFt3, mishap, easily, ...least }
         : 'beaten';
     },

@@ -1,4 +1,5 @@
 import type { Archetype } from '../../engineering/pieces/Archetype.ts';
+import { FLAT_SHARE } from '../../engineering/pieces/flatWare.ts';
 import { heightShareByName } from '../../engineering/pieces/heightByName.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { SidesTold } from '../../units/index.ts';
@@ -9,18 +10,15 @@ export const GUESSED_WEIGHT_SPREAD = 0.25;
 /** Spread of a weighed one. */
 export const WEIGHED_SPREAD = 0.01;
 
-/** A side below this share of the others is thin. */
-const THIN_SHARE = 1 / 4;
-
 /** Of two sides, or one, told of a kind that is thin one way, neither is the thickness: a frame of 14 × 11, a print 11 wide and 14 high. */
 function sidesKnown({ lengthIn, widthIn, heightIn }: PieceFacts, { typicalSizeIn }: Archetype): SidesTold {
   const sides: SidesTold = [lengthIn, widthIn, heightIn];
   const thin = typicalSizeIn.indexOf(Math.min(...typicalSizeIn));
   const told = sides.filter((side) => side !== null);
-  const isThin = typicalSizeIn.every((side, axis) => axis === thin || typicalSizeIn[thin]! <= THIN_SHARE * side);
-  if (!isThin || told.length > 2 || (sides[thin] ?? 0) <= THIN_SHARE * Math.max(...told)) return sides;
+  const isThin = typicalSizeIn.every((side, axis) => axis === thin || typicalSizeIn[thin]! <= FLAT_SHARE * side);
+  if (!isThin || told.length > 2 || (sides[thin] ?? 0) <= FLAT_SHARE * Math.max(...told)) return sides;
   const [one, other = null] = told;
-  return thin === 1 ? [one!, null, other] : thin === 2 ? [one!, other, null] : [null, one!, other];
+  return [one!, other].toSpliced(thin, 0, null) as unknown as SidesTold;
 }
 
 /**

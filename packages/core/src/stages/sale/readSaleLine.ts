@@ -65,9 +65,8 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
   const isOfSeveral = saidAlone.has('sizeIn') && parts.some(({ part }) => isEach(part));
   for (const { part, start, said } of parts) {
     const mayCount = isOfSeveral && line.count === undefined && (line.sizeIn === undefined || saidAlone.has('soldMinor'));
-    const several = mayCount && isCount(part) ? Number(part) : null;
-    if (several !== null) {
-      line.count = several;
+    if (mayCount && isCount(part)) {
+      line.count = Number(part);
       line.readings.push({ at: [start, start + part.length], text: part, field: 'title', problem: null });
       continue;
     }
