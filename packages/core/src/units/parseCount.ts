@@ -53,6 +53,8 @@ const PAIRED =
 const MANIFOLD = /^(?:(?<dozens>doz(?:en)?s?)|pairs?|prs?)\.?\s+(?:of\s+)?(?<rest>\S.*)$/i;
 /** `8 x 10 prints` are of that size. */
 const A_NUMBER = /^[\d./]+\s/;
+/** `six 8 in plates` are six; `2 1/2 in nails` are as many as nobody knows. */
+const BY_SIZE = /^[\d./ ]+[\s-]?(?:in(?:ch)?\b\.?|cm\b|["″”])\s*\p{L}/iu;
 const PLURAL = /(?:[^su]s|men|people|feet|mice)\b/i;
 const PLURAL_END = new RegExp(`${PLURAL.source}$`, 'i');
 
@@ -68,6 +70,9 @@ const plainly = (title: string): string =>
       parseCount(word) === Number(number) ? `${number} x ` : both,
     );
 
+/** True where what follows a count is another number, which may be of the count itself; a size between them is of each. */
+const isNumber = (rest: string, isCount: boolean): boolean => A_NUMBER.test(rest) && !(isCount && BY_SIZE.test(rest));
+
 /**
  * The count at the head of a title: `six apothecary jars`, `31 x pilot books`, `pair of bookends`, `set of 4 goblets`, `lot of 10 books`. A bare
  * count is taken for one only before a plural, since a title may begin with a number; `1 x jar` is one.
@@ -78,7 +83,14 @@ export function leadingCount(title: string, most: number): LeadingCount | null {
   const { set, count: said, sign, rest } = LEADING.exec(plainly(title))?.groups ?? {};
   if (said === undefined || sign === undefined || rest === undefined) return null;
   const count = parseCount(said);
-  if (count === null || count < 1 || count > most || A_NUMBER.test(rest) || (set !== undefined && IN_ITS_BOX.test(rest))) return null;
+  if (
+    count === null ||
+    count < 1 ||
+    count > most ||
+    isNumber(rest, set !== undefined || !/^\d/.test(said)) ||
+    (set !== undefined && IN_ITS_BOX.test(rest))
+  )
+    return null;
   // lists tell of one as of several: `1 x jar`; anything else may be a name, as in `one of a kind` and `1 pint jug`
   if (count === 1) return /[x×]/i.test(sign) ? { count, rest } : null;
   if (IS_PAIR.test(said)) return PAIRED.test(rest) ? null : { count, rest };

@@ -347,7 +347,7 @@ test.each<[string, object]>([
   // one side is better than none: the others are guessed in its measure
   ['brass lamp 22 in tall, 6 lb', { title: 'brass lamp', sizeIn: [null, null, 22], weightLb: 6 }],
   ['rug 5 ft long 9 lb', { title: 'rug', sizeIn: [60, null, null], weightLb: 9 }],
-  ['doll 18 in tall blue dress, 2 lb', { title: 'doll 18 in tall blue dress', weightLb: 2 }],
+  ['doll 18 in tall blue dress, 2 lb', { title: 'doll 18 in tall blue dress', sizeIn: [null, null, 18], weightLb: 2 }],
   ['skillet 12 in diameter x 2 in, 18 in long, 8 lb', { title: 'skillet', sizeIn: [18, 12, 2], weightLb: 8 }],
   ['8 dinner plates 10.5 in diameter x 1 in, 1.4 lb each', { title: 'dinner plates', count: 8, sizeIn: [10.5, 10.5, 1], weightLb: 1.4 }],
   ['jar with lid, h, 3 lb', { title: 'jar with lid, h', weightLb: 3 }],
