@@ -18,5 +18,6 @@ export * from './money.ts';
 export { countryOf, firstPostcode, POSTCODE, POSTCODE_SAYS } from './postcode.ts';
 export { localTime } from './localTime.ts';
 export { COMMA_BETWEEN_SIDES } from './labelledSides.ts';
+export { MEASURE_IN_NAME, withoutMeasures } from './measureInName.ts';
 export { countBehind, countWithin, leadingCount, parseCount, trailingCount } from './parseCount.ts';
 export { sameContent } from './sameContent.ts';

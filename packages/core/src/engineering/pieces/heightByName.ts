@@ -1,3 +1,5 @@
+import { withoutMeasures } from '../../units/index.ts';
+
 /** How high things are against their breadth, by what they are called. Common practice, no source. */
 const HEIGHTS: readonly (readonly [RegExp, number])[] = [
   [/\b(?:plates?|saucers?|chargers?|platters?|trays?|salvers?|tiles?|trivets?|coasters?|gongs?|cymbals?|medallions?|plaques?)$/i, 1 / 8],
@@ -14,6 +16,6 @@ const BESIDE = /\s*(?:,|\(|\b(?:with|without|from|by|for|on|in)\b).*$/i;
  * @returns null where the name tells nothing
  */
 export function heightShareByName(title: string): number | null {
-  const name = title.replace(BESIDE, '').trim();
+  const name = withoutMeasures(title).replace(BESIDE, '').trim();
   return HEIGHTS.find(([called]) => called.test(name))?.[1] ?? null;
 }

@@ -4,7 +4,7 @@ import { readSaleLine } from './readSaleLine.ts';
 // How things are called by their size in sale lists; which side that is: common practice, no source.
 
 const SETTING = { today: '2026-03-02' as const, system: 'imperial' as const };
-const sizeOf = (title: string) => measureInTitle(title, 'imperial')?.sides ?? null;
+const sizeOf = (title: string) => measureInTitle(title)?.sides ?? null;
 
 test.each([
   ['blue plate 10 in', [10, 10, null]],
@@ -66,7 +66,14 @@ describe('on a line', () => {
   test('the name keeps it, the other sides stay open, and beside it stands what it was taken for', () => {
     const { title, sizeIn, readings } = readSaleLine('blue plate 10 in, 1.2 lb, $45', SETTING);
     expect({ title, sizeIn }).toEqual({ title: 'blue plate 10 in', sizeIn: [10, 10, null] });
-    expect(readings[0]!.asks).toBe('“10 in” is taken for how wide it is across');
+    expect(readings[1]).toEqual({
+      at: [11, 16],
+      text: '10 in',
+      field: 'sizeIn',
+      problem: null,
+      said: '10 in across',
+      asks: 'taken for 10 in across',
+    });
   });
 
   test('a size that is told by itself stands, and nothing is asked', () => {

@@ -1,5 +1,5 @@
 import { heightShareByName } from '../../engineering/pieces/heightByName.ts';
-import { parseQuantity, sidesTold, type SidesTold, type UnitSystem } from '../../units/index.ts';
+import { MEASURE_IN_NAME, parseQuantity, sidesTold, type SidesTold } from '../../units/index.ts';
 import type { SaleLine } from './SaleLine.ts';
 
 /** What a piece goes with, has or came from: `doll 18 in with trunk`, `clock with 8 in dial`. */
@@ -7,9 +7,6 @@ const BESIDE = /\s*(?:\(|\b(?:with|without|from|by|for|on)\b).*$/i;
 /** One more of as many measures as there are pieces, or what stands below one: `vase 12 in and stand`. */
 const AND = /\s+(?:and|&)\s.*$/i;
 const ABOUT = /\s+(?:about|approx(?:imately|\.)?|ca\.?|measures|measuring|size)$/i;
-/** `10 in plate`, `doll 18"`, `brass 6-inch bell`. */
-const MEASURE =
-  /(?<!(?:[\d./-]|(?<!\p{L})[x×])\s?)\b(?<much>\d[\d./ ]*[\s-]?(?<unit>in(?:ch(?:es)?)?\b\.?|cm\b|["″”]))(?<side>[\s-]+(?:in\s+)?(?:tall|high|long|wide|across|diameter|dia\.?)(?!\p{L}))?/giu;
 /** Bare `in` may as well say where something lies: `Type 3 in tin`. */
 const BARE = /^in$/i;
 
@@ -34,21 +31,20 @@ const LIES_IN = /\s+in\s+(?:an?|its|the|\p{L}+)\b.*$/iu;
 interface NamedBySize {
   /** As it was typed. */
   readonly text: string;
+  /** The same with the side it is taken for. */
+  readonly said: string;
   readonly sides: SidesTold;
-  /** What it was taken for. */
-  readonly asks: string;
 }
 
 /**
  * The measure by which a thing is called, `10 in plate` or `doll 18 in`: how wide across what is round, how tall what stands, how
  * long anything else. What is told of a part, or says how long a string of it is, is no size of the thing.
  *
- * @param system unit of a bare number, of which there is none here
  * @returns null where the name has none, or more than one
  */
-export function measureInTitle(title: string, system: UnitSystem | undefined): NamedBySize | null {
+export function measureInTitle(title: string): NamedBySize | null {
   const [own = ''] = title.replace(BESIDE, '').split(',');
-  const [found, ...more] = own.matchAll(MEASURE);
+  const [found, ...more] = own.matchAll(MEASURE_IN_NAME);
   if (!found || more.length > 0) return null;
   const before = own.slice(0, found.index).trim().replace(ABOUT, '');
   const after = own
@@ -56,27 +52,35 @@ export function measureInTitle(title: string, system: UnitSystem | undefined): N
     .replace(/^[\s-]+/, '')
     .replace(AND, '');
   const name = `${before} ${after}`.replace(AND, '').replace(LIES_IN, '').trim();
-  const { much = '', unit = '', side: isNamed } = found.groups!;
-  const [isRound, stands] = [ROUND.test(name), STANDING.test(name)];
+  const { unit = '', side } = found.groups!;
+  const isKnown = side !== undefined || ROUND.test(name) || STANDING.test(name);
   if (!/\p{L}{2}/u.test(name) || NOT_AS_LARGE.test(name) || OF_A_PART.test(after.split(/\s/)[0]!) || FITS.test(before)) return null;
-  if (before && after && BARE.test(unit) && !isRound && !stands && !isNamed) return null;
+  if (before && after && BARE.test(unit) && !isKnown) return null;
   const text = found[0].trim();
-  const read = parseQuantity((isNamed ? text : much).replaceAll(/-(?=\D)|\bin\s+(?=dia)/g, ' '), system);
-  if (read.kind !== 'length' && !(isNamed && read.kind === 'dimensions')) return null;
-  const taken = (sides: SidesTold, what: string): NamedBySize => ({ text, sides, asks: `“${text}” is taken for ${what}` });
-  if (isNamed) return taken(sidesTold(read), 'one side of it');
-  const [side] = [read.inches].flat() as [number];
-  if (stands) return taken([null, null, side], 'how tall it is');
-  if (!isRound) return taken([side, null, null], 'its longest side');
-  return taken([side, side, heightShareByName(name) === 1 ? side : null], 'how wide it is across');
+  const plainly = text.replaceAll(/-(?=\D)|\bin\s+(?=dia)/g, ' ');
+  const said = side === undefined ? plainly + sideOf(name, plainly) : plainly;
+  const read = parseQuantity(said);
+  return read.kind === 'length' || read.kind === 'dimensions' ? { text, said, sides: sidesTold(read) } : null;
 }
 
-/** Takes the measure of a name for sides that nobody told, and says so beside the name. */
-export function takeFromTitle(line: SaleLine, system: UnitSystem | undefined): void {
-  const found = line.title === undefined ? null : measureInTitle(line.title, system);
+/** The side that a measure is of, by what it is told of, in the words of a size. */
+function sideOf(name: string, measure: string): string {
+  if (STANDING.test(name)) return ' tall';
+  if (!ROUND.test(name)) return ' long';
+  return heightShareByName(name) === 1 ? ` across x ${measure} tall` : ' across';
+}
+
+/** Takes the measure of a name for sides that nobody told, and says so behind the name. */
+export function takeFromTitle(line: SaleLine): void {
+  const found = line.title === undefined ? null : measureInTitle(line.title);
   const told = line.sizeIn ?? [null, null, null];
   if (!found || told.length < 3 || found.sides.some((side, axis) => side !== null && told[axis] !== null)) return;
-  line.sizeIn = told.map((side, axis) => side ?? found.sides[axis]!);
-  const reading = line.readings.find(({ field, text }) => field === 'title' && text.includes(found.text));
-  if (reading) reading.asks ??= found.asks;
+  const { text, said, sides } = found;
+  const named = line.readings.findIndex((reading) => reading.field === 'title' && reading.text.includes(text));
+  const reading = line.readings[named];
+  if (!reading) return;
+  line.sizeIn = told.map((side, axis) => side ?? sides[axis]!);
+  const from = reading.at[0] + reading.text.indexOf(text);
+  const own = { at: [from, from + text.length], text, field: 'sizeIn', problem: null, said, asks: `taken for ${said}` } as const;
+  line.readings.splice(named + 1, 0, own);
 }
