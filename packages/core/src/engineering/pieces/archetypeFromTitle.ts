@@ -17,6 +17,20 @@ const IN_A_BOX = /\b(?:box|boxed|carton|packaging|sealed|unopened)\b/;
 /** What it stands on is not what it is: `bronze horse on marble base`. */
 const ON_ITS_BASE = /\s+on\s+(?:[a-z]+\s+){0,3}(?:base|plinth|pedestal|socle)\b/g;
 
+/** What somebody wears is not what the figure of her is: `bisque doll in a blue dress`; a doll dress is one. */
+const WORN =
+  /\b(?:clothes|clothing|outfits?|costumes?|uniforms?|(?:over)?coats?|jackets?|dress(?:es)?|gowns?|robes?|kimonos?|shirts?|jumpers?|sweaters?|shawls?|scar(?:f|ves)|cloaks?|hats?|bonnets?|caps?|cloth|cotton|silk|wool|lace|velvet|linen)\b/g;
+const WEARER = new RegExp(
+  String.raw`\b(?:dolls?|figur(?:e|ine)s?|statu(?:e|ette)s?|busts?|puppets?|marionettes?|mannequins?|soldiers?)\b(?!['’]?\s+${WORN.source})(?=.*?(?:,|\b(?:in|wearing|of|tall|and)\b))`,
+);
+
+/** A title without what is worn. */
+function withoutClothes(text: string): string {
+  const wearer = WEARER.exec(text);
+  const from = wearer && wearer.index + wearer[0].length;
+  return from === null ? text : text.slice(0, from) + text.slice(from).replace(WORN, '');
+}
+
 /**
  * The archetype a title suggests: the one with most of its words in it, the last such word deciding a
  * draw, since the noun comes last. Names of two words are known too: `record player`. What stands before a `with` or a `behind`
@@ -26,7 +40,7 @@ const ON_ITS_BASE = /\s+on\s+(?:[a-z]+\s+){0,3}(?:base|plinth|pedestal|socle)\b/
  * @returns null when no word is known
  */
 export function archetypeFromTitle(title: string): ArchetypeKey | null {
-  const text = title.toLowerCase().replace(ON_ITS_BASE, '');
+  const text = withoutClothes(title.toLowerCase().replace(ON_ITS_BASE, ''));
   const beside = text.search(BESIDE);
   const kind = (beside > 0 ? kindOf(text.slice(0, beside), text) : null) ?? kindOf(text, text) ?? kindOfStuff(wordsOf(text));
   if ((kind === 'boxedGoods' || kind === 'boxedSet') && RUNS.test(text)) return IN_A_BOX.test(text) ? 'boxedGoods' : 'boxedElectronics';

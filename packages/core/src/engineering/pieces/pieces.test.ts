@@ -180,6 +180,13 @@ test.each<[string, ArchetypeKey | null]>([
   ['wicker thing', 'resinWood'],
   ['thing', null],
   ['', null],
+  ['bisque doll in a blue wool coat', 'thinFigure'],
+  ['wax doll, silk gown', 'thinFigure'],
+  ['figurine of lady in lace dress', 'thinFigure'],
+  ['marionette, wood, cloth dress', 'resinWood'],
+  ['doll dress, cotton', 'textile'],
+  ['rag doll', 'textile'],
+  ['wedding dress in box', 'textile'],
 ])('%s is taken for %s', (title, key) => expect(archetypeFromTitle(title)).toBe(key));
 
 test.each<[string, number[] | undefined, ArchetypeKey]>([

@@ -89,6 +89,36 @@ describe('on a line', () => {
   });
 
   test.each([
+    ['china doll, cotton dress, 20 in', [null, null, 20], '20 in tall'],
+    ['plate, 10', [10, 10, null], '10 across'],
+    ['glass float, 12 in, 3 lb', [12, 12, 12], '12 in across x 12 in tall'],
+    ['bronze horse, 12 in', [12], '12 in'],
+  ])('%s: a measure by itself is of the side by which such a thing is told', (line, sizeIn, said) => {
+    const told = readSaleLine(line, SETTING);
+    expect(told.sizeIn).toEqual(sizeIn);
+    expect(told.readings.find(({ field }) => field === 'sizeIn')!.said).toBe(said);
+  });
+
+  test.each([
+    ['mixing bowl 8 x 4 in, 2 lb', [8, 8, 4], '8 in across x 4 in tall'],
+    ['skillet 12" x 2"', [12, 12, 2], '12 " across x 2 " tall'],
+    ['vase, 12 x 6', [6, null, 12], '6 wide x 12 tall'],
+    ['doll 6 x 18 in', [6, null, 18], '6 in wide x 18 in tall'],
+    // as wide both ways, an oval plate, and what no name tells of
+    ['plate 10 x 8 in', [10, 8], '10 x 8 in'],
+    ['tray 14 x 10 in', [14, 10], '14 x 10 in'],
+  ])('%s: two measures too', (line, sizeIn, said) => {
+    const told = readSaleLine(line, SETTING);
+    expect(told.sizeIn).toEqual(sizeIn);
+    expect(told.readings.find(({ field }) => field === 'sizeIn')!.said).toBe(said);
+  });
+
+  test('in the units of whoever types', () => {
+    const [, , tall] = readSaleLine('vase, 30', { ...SETTING, system: 'metric' }).sizeIn!;
+    expect(tall).toBeCloseTo(30 / 2.54, 12);
+  });
+
+  test.each([
     ['six 8 in plates, $60', 6, '8 in plates', [8, 8, null]],
     ['three 9 1/2 in dinner plates, $30', 3, '9 1/2 in dinner plates', [9.5, 9.5, null]],
     ['pair of 10 in candlesticks, $90', 2, '10 in candlesticks', [null, null, 10]],

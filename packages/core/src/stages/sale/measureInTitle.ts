@@ -1,5 +1,5 @@
 import { heightShareByName } from '../../engineering/pieces/heightByName.ts';
-import { MEASURE_IN_NAME, parseQuantity, sidesTold, type SidesTold } from '../../units/index.ts';
+import { MEASURE_IN_NAME, parseQuantity, sidesTold, type SidesTold, type UnitSystem } from '../../units/index.ts';
 import type { SaleLine } from './SaleLine.ts';
 
 /** What a piece goes with, has or came from: `doll 18 in with trunk`, `clock with 8 in dial`. */
@@ -58,21 +58,29 @@ export function measureInTitle(title: string): NamedBySize | null {
   if (before && after && BARE.test(unit) && !isKnown) return null;
   const text = found[0].trim();
   const plainly = text.replaceAll(/-(?=\D)|\bin\s+(?=dia)/g, ' ');
-  const said = side === undefined ? plainly + sideOf(name, plainly) : plainly;
-  const read = parseQuantity(said);
+  return asTold(text, side === undefined ? plainly + (sideOf(name, plainly) ?? ' long') : plainly);
+}
+
+function asTold(text: string, said: string, system?: UnitSystem): NamedBySize | null {
+  const read = parseQuantity(said, system);
   return read.kind === 'length' || read.kind === 'dimensions' ? { text, said, sides: sidesTold(read) } : null;
 }
 
-/** The side that a measure is of, by what it is told of, in the words of a size. */
-function sideOf(name: string, measure: string): string {
+/** The side that a measure is of, by what it is told of, in the words of a size; null where that tells nothing. */
+function sideOf(name: string, measure: string): string | null {
   if (STANDING.test(name)) return ' tall';
-  if (!ROUND.test(name)) return ' long';
+  if (!ROUND.test(name)) return null;
   return heightShareByName(name) === 1 ? ` across x ${measure} tall` : ' across';
 }
 
-/** Takes the measure of a name for sides that nobody told, and says so behind the name. */
-export function takeFromTitle(line: SaleLine): void {
-  const found = line.title === undefined ? null : measureInTitle(line.title);
+/** Takes the measure of a name for sides that nobody told, or one told without its side for that of the name, and says so. */
+export function takeFromTitle(line: SaleLine, system: UnitSystem | undefined): void {
+  if (line.title === undefined) return;
+  if (line.sizeIn && line.sizeIn.length < 3) {
+    sidesFromTitle(line, line.title, line.sizeIn as readonly number[], system);
+    return;
+  }
+  const found = measureInTitle(line.title);
   const told = line.sizeIn ?? [null, null, null];
   if (!found || told.length < 3 || found.sides.some((side, axis) => side !== null && told[axis] !== null)) return;
   const { text, said, sides } = found;
@@ -83,4 +91,43 @@ export function takeFromTitle(line: SaleLine): void {
   const from = reading.at[0] + reading.text.indexOf(text);
   const own = { at: [from, from + text.length], text, field: 'sizeIn', problem: null, said, asks: `taken for ${said}` } as const;
   line.readings.splice(named + 1, 0, own);
+}
+
+/** One measure by itself or two, `doll, 20 in` or `bowl 8 x 4 in`, are of the sides by which such a thing is told. */
+function sidesFromTitle(line: SaleLine, title: string, told: readonly number[], system: UnitSystem | undefined): void {
+  const reading = line.readings.find(({ field }) => field === 'sizeIn');
+  if (reading?.said === undefined) return;
+  const [own = ''] = title.replace(BESIDE, '').replace(AND, '').replace(LIES_IN, '').split(',');
+  const name = own.trim();
+  const said = told.length === 1 ? alone(name, reading.said) : besideEachOther(name, reading.said, told);
+  const found = said === null ? null : asTold(reading.text, said, system);
+  const isSame = found && told.every((side) => found.sides.some((one) => one !== null && Math.abs(one - side) < SAME_IN));
+  if (!found || !isSame) return;
+  line.sizeIn = found.sides;
+  reading.said = found.said;
+  reading.asks ??= `taken for ${found.said}`;
+}
+const SAME_IN = 1e-9;
+
+function alone(name: string, said: string): string | null {
+  const side = sideOf(name, said);
+  return side === null ? null : said + side;
+}
+
+/** Two sides as they were typed, the unit behind the second or behind both. */
+const TWO = /^(?<one>[\d./ ]+?)\s*(?<its>\p{L}+\.?|["″”])?\s*(?:[x×]|\bby\b)\s*(?<other>[\d./ ]+?)\s*(?<unit>\p{L}+\.?|["″”])?$/iu;
+/** What is round is hardly higher than this many times what its name tells; two sides nearer each other both lie. Judgement. */
+const HIGHEST = 2;
+
+/** Of what is round the less is its height, unless both are as wide as it may be; what stands is taller than it is wide. */
+function besideEachOther(name: string, said: string, [one, other]: readonly number[]): string | null {
+  const typed = TWO.exec(said)?.groups;
+  if (!typed || one === undefined || other === undefined) return null;
+  const unit = typed['unit'] ?? '';
+  const [first, second] = [`${typed['one']} ${typed['its'] ?? unit}`.trim(), `${typed['other']} ${unit}`.trim()];
+  const [most, least] = one >= other ? [first, second] : [second, first];
+  if (STANDING.test(name)) return `${least} wide x ${most} tall`;
+  const share = ROUND.test(name) ? heightShareByName(name) : null;
+  const isHeight = share !== null && Math.min(one, other) <= HIGHEST * share * Math.max(one, other);
+  return isHeight ? `${most} across x ${least} tall` : null;
 }

@@ -79,7 +79,7 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
   }
   if (line.title) {
     countSaidEach(line, line.title);
-    takeFromTitle(line);
+    takeFromTitle(line, setting.system);
     const also = alsoCounted(line.title, line.count ?? 1, MOST_ALIKE);
     if (also) askOf(line, 'title', `two kinds? a + between them, each with its own size and weight: … + ${also}, …`);
     const pile = pileOfSheets(line);
