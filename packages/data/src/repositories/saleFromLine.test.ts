@@ -25,6 +25,9 @@ test.each([
   'chandelier drops, 24, 3 x 1 x 1, 0.1 lb each, $48',
   'vase, 12 in tall, 3 lb, 5 in wide',
   'Lamp measures 22 in tall, base is 6 in wide, 5 lb + tray 12 in round, 2 lb',
+  'blue plate 10 in, 1.2 lb, $45',
+  'six 8-inch plates, 5 lb, $60, + vase 12 in, 2 lb, 5 in wide',
+  'doll, 6 x 18, 3 lb + skillet 12" x 2", 6 lb + glass float 12 in',
   'lamp measures 14 x 6 x 6, weighs approx. 4 lb, for M.T., to 40217',
 ])('%s', (text) => {
   const lines = readSaleLines(text, SETTING);
