@@ -2,8 +2,9 @@ import { withoutMeasures } from '../../units/index.ts';
 
 /** How high things are against their breadth, by what they are called. Common practice, no source. */
 const HEIGHTS: readonly (readonly [RegExp, number])[] = [
+  [/\b(?:records?|lps?)$/i, 1 / 64],
   [/\b(?:plates?|saucers?|chargers?|platters?|trays?|salvers?|tiles?|trivets?|coasters?|gongs?|cymbals?|medallions?|plaques?)$/i, 1 / 8],
-  [/\b(?:skillets?|frying pans?|dials?|pie dish(?:es)?|wall clocks?|round mirrors?)$/i, 1 / 6],
+  [/\b(?:skillets?|frying pans?|(?:sun)?dials?|pie dish(?:es)?|wall clocks?|round mirrors?)$/i, 1 / 6],
   [/\b(?:bowls?|basins?|dish(?:es)?|ashtrays?|tambourines?|compotes?)$/i, 2 / 5],
   [/\b(?:floats?|globes?|balls?|orbs?|spheres?|baubles?|bells?|paperweights?|fishbowls?)$/i, 1],
 ];

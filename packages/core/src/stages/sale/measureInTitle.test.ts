@@ -119,6 +119,29 @@ describe('on a line', () => {
   });
 
   test.each([
+    ['oil painting on canvas 16x20 unframed, 2 lb', [16, 20, null]],
+    ['mirror 20" x 30" bevelled', [20, 30, null]],
+    ['lot of 4 x 6 postcards', [4, 6, null]],
+    // larger, smaller, or no picture
+    ['picture frame 8 x 10 in oak', undefined],
+    ['map 24 x 36 folded, 1 lb', undefined],
+    ['truck 4 x 4 diecast', undefined],
+  ])('%s: two sides within the name of what is flat', (line, sizeIn) => expect(readSaleLine(line, SETTING).sizeIn).toEqual(sizeIn));
+
+  test('behind a comma, with what it goes with behind it', () => {
+    const { sizeIn, readings } = readSaleLine('ceramic table lamp, 28" w/ shade, 9 lb', SETTING);
+    expect(sizeIn).toEqual([null, null, 28]);
+    expect(readings.some(({ doubt }) => doubt)).toBe(false);
+  });
+
+  test('how a glass sees is no size', () => {
+    expect(readSaleLine('binoculars 8x30, 2 lb', SETTING)).toMatchObject({ title: 'binoculars 8x30', weightLb: 2 });
+    expect(readSaleLine('binoculars 8x30, 2 lb', SETTING).sizeIn).toBeUndefined();
+    // with a unit they are sides
+    expect(readSaleLine('binoculars 8 x 10 in', SETTING).sizeIn).toEqual([8, 10]);
+  });
+
+  test.each([
     ['six 8 in plates, $60', 6, '8 in plates', [8, 8, null]],
     ['three 9 1/2 in dinner plates, $30', 3, '9 1/2 in dinner plates', [9.5, 9.5, null]],
     ['pair of 10 in candlesticks, $90', 2, '10 in candlesticks', [null, null, 10]],

@@ -1,9 +1,11 @@
+import { archetypeFromTitle } from '../../engineering/pieces/archetypeFromTitle.ts';
+import { ARCHETYPES } from '../../engineering/pieces/archetypes.ts';
 import { heightShareByName } from '../../engineering/pieces/heightByName.ts';
 import { MEASURE_IN_NAME, parseQuantity, sidesTold, type SidesTold, type UnitSystem } from '../../units/index.ts';
 import type { SaleLine } from './SaleLine.ts';
 
 /** What a piece goes with, has or came from: `doll 18 in with trunk`, `clock with 8 in dial`. */
-const BESIDE = /\s*(?:\(|\b(?:with|without|from|by|for|on)\b).*$/i;
+const BESIDE = /\s*(?:\(|\b(?:with|without|from|by|for|on|under|behind)\b|\bw\/).*$/i;
 /** One more of as many measures as there are pieces, or what stands below one: `vase 12 in and stand`. */
 const AND = /\s+(?:and|&)\s.*$/i;
 const ABOUT = /\s+(?:about|approx(?:imately|\.)?|ca\.?|measures|measuring|size)$/i;
@@ -20,10 +22,10 @@ const NOT_AS_LARGE =
 
 /** What is round, and told by how wide it is across. Common practice, no source. */
 const ROUND =
-  /\b(?:plates?|saucers?|chargers?|bowls?|basins?|skillets?|frying pans?|dials?|gongs?|cymbals?|wall clocks?|floats?|globes?|balls?|orbs?|spheres?|bells?|ashtrays?|tambourines?)$/i;
+  /\b(?:plates?|saucers?|chargers?|bowls?|basins?|skillets?|frying pans?|dials?|gongs?|cymbals?|wall clocks?|sundials?|(?:lamp ?)?shades?|records?|lps?|floats?|globes?|balls?|orbs?|spheres?|bells?|ashtrays?|tambourines?)$/i;
 /** What stands, and is told by how high it does. Common practice, no source. */
 const STANDING =
-  /\b(?:vases?|dolls?|figur(?:e|ine)s?|statues?|statuettes?|busts?|lamps?|lanterns?|candle ?sticks?|candelabr(?:a|um)s?|jars?|bottles?|decanters?|carafes?|pitchers?|jugs?|ewers?|urns?|crocks?|churns?|canisters?|tankards?|steins?|goblets?|tumblers?|samovars?|(?:coffee|tea) ?pots?|(?:mantel|carriage|shelf|table) clocks?|obelisks?|nutcrackers?|troph(?:y|ies)|birdcages?)$/i;
+  /\b(?:vases?|dolls?|figur(?:e|ine)s?|statues?|statuettes?|busts?|lamps?|lanterns?|candle ?sticks?|candelabr(?:a|um)s?|jars?|bottles?|decanters?|carafes?|pitchers?|jugs?|ewers?|urns?|crocks?|churns?|canisters?|tankards?|steins?|goblets?|tumblers?|samovars?|(?:coffee|tea) ?pots?|mugs?|beakers?|hourglass(?:es)?|(?:mantel|carriage|shelf|table|cuckoo|bracket|anniversary) clocks?|obelisks?|nutcrackers?|troph(?:y|ies)|birdcages?)$/i;
 /** Of what lies in it, that is not the size. */
 const LIES_IN = /\s+in\s+(?:an?|its|the|\p{L}+)\b.*$/iu;
 
@@ -43,7 +45,9 @@ interface NamedBySize {
  * @returns null where the name has none, or more than one
  */
 export function measureInTitle(title: string): NamedBySize | null {
-  const [own = ''] = title.replace(BESIDE, '').split(',');
+  const [first = '', second = ''] = title.replace(BESIDE, '').split(',');
+  // `table lamp, 28" w/ shade`: behind a comma it is no word of another
+  const own = second.replace(MEASURE_IN_NAME, '').trim() === '' ? first + second : first;
   const [found, ...more] = own.matchAll(MEASURE_IN_NAME);
   if (!found || more.length > 0) return null;
   const before = own.slice(0, found.index).trim().replace(ABOUT, '');
@@ -66,6 +70,25 @@ function asTold(text: string, said: string, system?: UnitSystem): NamedBySize | 
   return read.kind === 'length' || read.kind === 'dimensions' ? { text, said, sides: sidesTold(read) } : null;
 }
 
+/** Two sides, as what is flat is called by them. */
+const TWO_IN_NAME =
+  /(?<![\d./x×]\s?)\b\d[\d./]*(?:\s?(?:in\b|cm\b|["″”]))?\s?[x×]\s?\d[\d./]*(?:\s?(?:in(?:ch(?:es)?)?\b|cm\b|["″”]))?(?!\s?[x×\d])/gi;
+/** What is named by the picture it takes is larger, and what is folded or rolled smaller. */
+const NO_SIZE_OF_IT = /\b(?:frames?|mats?|mounts?|sleeves?|albums?|box(?:es)?|folded|folding|rolled)\b/i;
+
+/**
+ * Two sides within the name of what is flat, `canvas 16 x 20 unframed`: hardly larger than that.
+ *
+ * @param system unit of bare numbers
+ */
+export function flatInTitle(title: string, system: UnitSystem | undefined): NamedBySize | null {
+  const kind = archetypeFromTitle(title);
+  if (kind === null || ARCHETYPES[kind].bends === null || NO_SIZE_OF_IT.test(title)) return null;
+  const [found, ...more] = title.matchAll(TWO_IN_NAME);
+  const text = found?.[0].trim();
+  return text === undefined || more.length > 0 ? null : asTold(text, text, system);
+}
+
 /** The side that a measure is of, by what it is told of, in the words of a size; null where that tells nothing. */
 function sideOf(name: string, measure: string): string | null {
   if (STANDING.test(name)) return ' tall';
@@ -80,7 +103,7 @@ export function takeFromTitle(line: SaleLine, system: UnitSystem | undefined): v
     sidesFromTitle(line, line.title, line.sizeIn as readonly number[], system);
     return;
   }
-  const found = measureInTitle(line.title);
+  const found = measureInTitle(line.title) ?? (line.sizeIn ? null : flatInTitle(line.title, system));
   const told = line.sizeIn ?? [null, null, null];
   if (!found || told.length < 3 || found.sides.some((side, axis) => side !== null && told[axis] !== null)) return;
   const { text, said, sides } = found;
@@ -90,6 +113,7 @@ export function takeFromTitle(line: SaleLine, system: UnitSystem | undefined): v
   line.sizeIn = told.map((side, axis) => side ?? sides[axis]!);
   const from = reading.at[0] + reading.text.indexOf(text);
   const own = { at: [from, from + text.length], text, field: 'sizeIn', problem: null, said, asks: `taken for ${said}` } as const;
+  delete reading.doubt;
   line.readings.splice(named + 1, 0, own);
 }
 

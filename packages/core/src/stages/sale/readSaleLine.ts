@@ -1,4 +1,5 @@
 import { partedAtFacts, type FactIn } from './partedAtFacts.ts';
+import { keepMagnification } from './magnification.ts';
 import { takeFromTitle } from './measureInTitle.ts';
 import { pileOfSheets } from './pileOfSheets.ts';
 import { piecesListed } from './piecesListed.ts';
@@ -79,6 +80,7 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
   }
   if (line.title) {
     countSaidEach(line, line.title);
+    keepMagnification(line);
     takeFromTitle(line, setting.system);
     const also = alsoCounted(line.title, line.count ?? 1, MOST_ALIKE);
     if (also) askOf(line, 'title', `two kinds? a + between them, each with its own size and weight: … + ${also}, …`);
