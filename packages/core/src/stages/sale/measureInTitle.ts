@@ -81,7 +81,7 @@ const NO_SIZE_OF_IT = /\b(?:frames?|mats?|mounts?|sleeves?|albums?|box(?:es)?|fo
  *
  * @param system unit of bare numbers
  */
-export function flatInTitle(title: string, system: UnitSystem | undefined): NamedBySize | null {
+function flatInTitle(title: string, system: UnitSystem | undefined): NamedBySize | null {
   const kind = archetypeFromTitle(title);
   if (kind === null || ARCHETYPES[kind].bends === null || NO_SIZE_OF_IT.test(title)) return null;
   const [found, ...more] = title.matchAll(TWO_IN_NAME);

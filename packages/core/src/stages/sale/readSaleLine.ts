@@ -4,6 +4,7 @@ import { takeFromTitle } from './measureInTitle.ts';
 import { pileOfSheets } from './pileOfSheets.ts';
 import { piecesListed } from './piecesListed.ts';
 import { asTyped, isPriceAlone, isWholePrice, measureAlone } from './pastedLine.ts';
+import { sizesListed } from './sizesListed.ts';
 import { alsoCounted } from './alsoCounted.ts';
 import { MOST_ALIKE } from './readSale.ts';
 import { MEASURED_TWICE, saidOfEach, type SaleLine, type SaleLineField, type SaleLineReading, type SaleLineSetting } from './SaleLine.ts';
@@ -107,7 +108,7 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
 export function readSaleLines(text: string, setting: SaleLineSetting): SaleLine[] {
   const lines: SaleLine[] = [];
   const read = (own: string) => readSaleLine(own, setting);
-  for (const line of piecesOnLine(text).flatMap((one) => piecesListed(one, read))) {
+  for (const line of piecesOnLine(text).flatMap((one) => listed(one, read) ?? piecesListed(one, read))) {
     const [first] = lines;
     // what names nothing and measures nothing is of the sale: `+ $30 shipping`
     if (first && line.readings.length > 0 && line.readings.every(({ field }) => field !== null && OF_THE_SALE.has(field))) {
@@ -118,6 +119,14 @@ export function readSaleLines(text: string, setting: SaleLineSetting): SaleLine[
     const before = line.title && namesLoosePart(line.title) ? lines.findLast(({ archetype }) => archetype)?.archetype : undefined;
     lines.push(before && !line.archetype ? { ...line, archetype: before } : line);
   }
+  return lines;
+}
+
+/** Pieces of one name and so many sizes, where a line tells of such. */
+function listed(text: string, read: (own: string) => SaleLine): SaleLine[] | null {
+  const found = sizesListed(text);
+  const lines = found && found.lines.map(read);
+  if (found?.weightShared) for (const line of lines!) askOf(line, 'weightLb', 'its share of all, by its size');
   return lines;
 }
 

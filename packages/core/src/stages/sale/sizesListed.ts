@@ -1,0 +1,77 @@
+import { leadingCount, parseQuantity, trailingCount } from '../../units/index.ts';
+import { MOST_ALIKE } from './readSale.ts';
+
+const UNIT = String.raw`(?:in(?:ch(?:es)?)?\b\.?|cm\b|["″”])`;
+const ONE = String.raw`\d[\d./]*(?: \d+\/\d+)?\s?${UNIT}?`;
+const AND = String.raw`\s*,?\s*(?:and|&)\s+`;
+/** `three crocks 8 in, 10 in, 12 in`, `canisters 9, 8 and 7 in tall`: a name, sizes, perhaps the side they are of, and whatever else is told. */
+const LISTED = new RegExp(
+  String.raw`^(?<name>[^,]*?\p{L}[^,]*?)[\s,:]+(?<list>${ONE}(?:\s*,\s*${ONE})*(?:${AND}|\s*,\s*)${ONE})(?<side>\s+(?:tall|high|long|wide|across|(?:in\s+)?dia(?:meter)?\.?))?\s*(?<rest>,.*)?$`,
+  'iu',
+);
+const PARTED = new RegExp(`${AND}|\\s*,\\s*`, 'iu');
+const GRADUATED = /\b(?:graduated|graduating|nesting|nested|nest of|assorted)\b/i;
+
+/** Pieces of one name, as lines. */
+interface SizesListed {
+  readonly lines: readonly string[];
+  /** The weights in them are shares of one that was told of all. */
+  readonly weightShared: boolean;
+}
+
+/**
+ * Several of one name and so many sizes, each written as a line of its own: `mixing bowl 6 in`, `mixing bowl 8 in`. What was told of
+ * all goes with the first, a weight by shares. Where neither a count nor an `and` says that there are several, they may be the sides
+ * of one thing.
+ *
+ * @returns null where it is no such list
+ */
+export function sizesListed(text: string): SizesListed | null {
+  const { name, list, side = '', rest = '' } = LISTED.exec(text.trim())?.groups ?? {};
+  if (name === undefined || list === undefined) return null;
+  const typed = list.split(PARTED).map((one) => one.trim());
+  const [unit] = new RegExp(`${UNIT}$`, 'iu').exec(list.trim()) ?? [];
+  const counted = leadingCount(name, MOST_ALIKE) ?? trailingCount(name, MOST_ALIKE);
+  const called = counted?.rest ?? name;
+  const saysSeveral = counted ? counted.count === typed.length : GRADUATED.test(name) || (IS_AND.test(list) && PLURAL.test(called));
+  if (unit === undefined || !saysSeveral) return null;
+  const each = typed.map((one) => (/\d$/.test(one) ? `${one} ${unit}` : one));
+  const sizes = each.map((one) => parseQuantity(one));
+  const lengths = sizes.flatMap((read) => (read.kind === 'length' ? [read.inches] : []));
+  if (lengths.length < each.length || new Set(lengths).size < lengths.length) return null;
+  const facts = rest.split(/,(?!\d{3}\b)/).map((part) => part.trim());
+  const weightAt = facts.findIndex((part) => weightOf(part) !== null);
+  const others = facts.filter((part, at) => part !== '' && at !== weightAt);
+  const weights = weightAt < 0 ? null : sharedBySize(facts[weightAt]!, lengths);
+  const lines = each.map((one, i) =>
+    [`${singular(called)} ${one}${side}`, ...(weights ? [weights[i]!] : []), ...(i === 0 ? others : [])].join(', '),
+  );
+  return { lines, weightShared: weights !== null && !EACH.test(facts[weightAt]!) };
+}
+
+const OF_ALL = /\s+(?:in\s+)?(?:total|all|altogether|together)$/i;
+const EACH = /\s+(?:each|apiece|ea\.?)$/i;
+
+function weightOf(part: string): number | null {
+  const read = parseQuantity(part.replace(OF_ALL, '').replace(EACH, ''));
+  return read.kind === 'weight' ? read.pounds : null;
+}
+
+/** A weight for each: as it is said of each, or their shares of it. What is of one make weighs as the square of its size, by its walls. Judgement. */
+function sharedBySize(said: string, lengths: readonly number[]): string[] {
+  if (EACH.test(said)) return lengths.map(() => said.replace(EACH, ''));
+  const shares = lengths.map((length) => length ** 2);
+  const whole = shares.reduce((sum, share) => sum + share, 0);
+  const { amount, unit } = IN_ONE_UNIT.exec(said.replace(OF_ALL, ''))?.groups ?? { amount: weightOf(said), unit: 'lb' };
+  return shares.map((share) => `${((Number(amount) * share) / whole).toFixed(3)} ${unit}`);
+}
+const IN_ONE_UNIT = /^(?<amount>\d+(?:\.\d+)?)\s*(?<unit>lbs?|oz|kg|g)$/i;
+
+const IS_AND = /(?:\s|,)(?:and|&)\s/i;
+const PLURAL = /[^s]s$/i;
+/** One of several: `mixing bowl`, `dish`, `jug`. */
+const singular = (name: string): string =>
+  name
+    .replace(/(?<=ch|sh|x|ss)es$/i, '')
+    .replace(/ies$/i, 'y')
+    .replace(/(?<=[^s])s$/i, '');
