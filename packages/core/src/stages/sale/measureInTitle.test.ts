@@ -101,7 +101,7 @@ describe('on a line', () => {
 
   test.each([
     ['mixing bowl 8 x 4 in, 2 lb', [8, 8, 4], '8 in across x 4 in tall'],
-    ['skillet 12" x 2"', [12, 12, 2], '12 " across x 2 " tall'],
+    ['skillet 12" x 2"', [12, 12, 2], '12" across x 2" tall'],
     ['vase, 12 x 6', [6, null, 12], '6 wide x 12 tall'],
     ['doll 6 x 18 in', [6, null, 18], '6 in wide x 18 in tall'],
     // as wide both ways, an oval plate, and what no name tells of

@@ -1,13 +1,9 @@
 import { archetypeFromTitle } from '../../engineering/pieces/archetypeFromTitle.ts';
 import { ARCHETYPES } from '../../engineering/pieces/archetypes.ts';
-import { heightShareByName } from '../../engineering/pieces/heightByName.ts';
 import { MEASURE_IN_NAME, parseQuantity, sidesTold, type SidesTold, type UnitSystem } from '../../units/index.ts';
 import type { SaleLine } from './SaleLine.ts';
+import { AND, BESIDE, isToldBySide, nameAlone, sideByName, twoSidesByName } from './sidesByName.ts';
 
-/** What a piece goes with, has or came from: `doll 18 in with trunk`, `clock with 8 in dial`. */
-const BESIDE = /\s*(?:\(|\b(?:with|without|from|by|for|on|under|behind)\b|\bw\/).*$/i;
-/** One more of as many measures as there are pieces, or what stands below one: `vase 12 in and stand`. */
-const AND = /\s+(?:and|&)\s.*$/i;
 const ABOUT = /\s+(?:about|approx(?:imately|\.)?|ca\.?|measures|measuring|size)$/i;
 /** Bare `in` may as well say where something lies: `Type 3 in tin`. */
 const BARE = /^in$/i;
@@ -19,15 +15,6 @@ const FITS = /\b(?:fits?|takes|of|to|in|type|mark|mk|no|number|model|series|grad
 /** What is told by the length of a string of it, by its glass, or by what it measures. Common practice, no source. */
 const NOT_AS_LARGE =
   /\b(?:necklaces?|chains?|bracelets?|pendants?|beads|cords?|belts?|collars?|lens(?:es)?|objectives?|eyepieces?|telescopes?|spyglass(?:es)?|refractors?|reflectors?|binoculars?|magnifiers?|levels?|rules?|rulers?|tapes?|micrometers?|calipers?)\b/i;
-
-/** What is round, and told by how wide it is across. Common practice, no source. */
-const ROUND =
-  /\b(?:plates?|saucers?|chargers?|bowls?|basins?|skillets?|frying pans?|dials?|gongs?|cymbals?|wall clocks?|sundials?|(?:lamp ?)?shades?|records?|lps?|floats?|globes?|balls?|orbs?|spheres?|bells?|ashtrays?|tambourines?)$/i;
-/** What stands, and is told by how high it does. Common practice, no source. */
-const STANDING =
-  /\b(?:vases?|dolls?|figur(?:e|ine)s?|statues?|statuettes?|busts?|lamps?|lanterns?|candle ?sticks?|candelabr(?:a|um)s?|jars?|bottles?|decanters?|carafes?|pitchers?|jugs?|ewers?|urns?|crocks?|churns?|canisters?|tankards?|steins?|goblets?|tumblers?|samovars?|(?:coffee|tea) ?pots?|mugs?|beakers?|(?:wine|water|drinking|champagne|cocktail|beer|shot|cordial) glass(?:es)?|(?:ice )?buckets?|pails?|heaters?|cloches?|domes?|hourglass(?:es)?|(?:mantel|carriage|shelf|table|cuckoo|bracket|anniversary) clocks?|obelisks?|nutcrackers?|troph(?:y|ies)|birdcages?)$/i;
-/** Of what lies in it, that is not the size. */
-const LIES_IN = /\s+in\s+(?:an?|its|the|\p{L}+)\b.*$/iu;
 
 /** The measure by which a thing is called. */
 interface NamedBySize {
@@ -55,14 +42,14 @@ export function measureInTitle(title: string): NamedBySize | null {
     .slice(found.index + found[0].length)
     .replace(/^[\s-]+/, '')
     .replace(AND, '');
-  const name = `${before} ${after}`.replace(AND, '').replace(LIES_IN, '').trim();
+  const name = nameAlone(`${before} ${after}`);
   const { unit = '', side } = found.groups!;
-  const isKnown = side !== undefined || ROUND.test(name) || STANDING.test(name);
+  const isKnown = side !== undefined || isToldBySide(name);
   if (!/\p{L}{2}/u.test(name) || NOT_AS_LARGE.test(name) || OF_A_PART.test(after.split(/\s/)[0]!) || FITS.test(before)) return null;
   if (before && after && BARE.test(unit) && !isKnown) return null;
   const text = found[0].trim();
   const plainly = text.replaceAll(/-(?=\D)|\bin\s+(?=dia)/g, ' ');
-  return asTold(text, side === undefined ? plainly + (sideOf(name, plainly) ?? ' long') : plainly);
+  return asTold(text, side === undefined ? plainly + (sideByName(name, plainly) ?? ' long') : plainly);
 }
 
 function asTold(text: string, said: string, system?: UnitSystem): NamedBySize | null {
@@ -87,13 +74,6 @@ function flatInTitle(title: string, system: UnitSystem | undefined): NamedBySize
   const [found, ...more] = title.matchAll(TWO_IN_NAME);
   const text = found?.[0].trim();
   return text === undefined || more.length > 0 ? null : asTold(text, text, system);
-}
-
-/** The side that a measure is of, by what it is told of, in the words of a size; null where that tells nothing. */
-function sideOf(name: string, measure: string): string | null {
-  if (STANDING.test(name)) return ' tall';
-  if (!ROUND.test(name)) return null;
-  return heightShareByName(name) === 1 ? ` across x ${measure} tall` : ' across';
 }
 
 /** Takes the measure of a name for sides that nobody told, or one told without its side for that of the name, and says so. */
@@ -121,9 +101,10 @@ export function takeFromTitle(line: SaleLine, system: UnitSystem | undefined): v
 function sidesFromTitle(line: SaleLine, title: string, told: readonly number[], system: UnitSystem | undefined): void {
   const reading = line.readings.find(({ field }) => field === 'sizeIn');
   if (reading?.said === undefined) return;
-  const [own = ''] = title.replace(BESIDE, '').replace(AND, '').replace(LIES_IN, '').split(',');
-  const name = own.trim();
-  const said = told.length === 1 ? alone(name, reading.said) : besideEachOther(name, reading.said, told);
+  const [own = ''] = title.split(',');
+  const name = nameAlone(own);
+  const side = told.length === 1 ? sideByName(name, reading.said) : null;
+  const said = side === null ? twoSidesByName(name, reading.said, told) : reading.said + side;
   const found = said === null ? null : asTold(reading.text, said, system);
   const isSame = found && told.every((side) => found.sides.some((one) => one !== null && Math.abs(one - side) < SAME_IN));
   if (!found || !isSame) return;
@@ -132,26 +113,3 @@ function sidesFromTitle(line: SaleLine, title: string, told: readonly number[], 
   reading.asks ??= `taken for ${found.said}`;
 }
 const SAME_IN = 1e-9;
-
-function alone(name: string, said: string): string | null {
-  const side = sideOf(name, said);
-  return side === null ? null : said + side;
-}
-
-/** Two sides as they were typed, the unit behind the second or behind both. */
-const TWO = /^(?<one>[\d./ ]+?)\s*(?<its>\p{L}+\.?|["″”])?\s*(?:[x×]|\bby\b)\s*(?<other>[\d./ ]+?)\s*(?<unit>\p{L}+\.?|["″”])?$/iu;
-/** What is round is hardly higher than this many times what its name tells; two sides nearer each other both lie. Judgement. */
-const HIGHEST = 2;
-
-/** Of what is round the less is its height, unless both are as wide as it may be; what stands is taller than it is wide. */
-function besideEachOther(name: string, said: string, [one, other]: readonly number[]): string | null {
-  const typed = TWO.exec(said)?.groups;
-  if (!typed || one === undefined || other === undefined) return null;
-  const unit = typed['unit'] ?? '';
-  const [first, second] = [`${typed['one']} ${typed['its'] ?? unit}`.trim(), `${typed['other']} ${unit}`.trim()];
-  const [most, least] = one >= other ? [first, second] : [second, first];
-  if (STANDING.test(name)) return `${least} wide x ${most} tall`;
-  const share = ROUND.test(name) ? heightShareByName(name) : null;
-  const isHeight = share !== null && Math.min(one, other) <= HIGHEST * share * Math.max(one, other);
-  return isHeight ? `${most} across x ${least} tall` : null;
-}
