@@ -55,6 +55,9 @@ const MANIFOLD = /^(?:(?<dozens>doz(?:en)?s?)|pairs?|prs?)\.?\s+(?:of\s+)?(?<res
 const A_NUMBER = /^[\d./]+\s/;
 /** `six 8 in plates` are six; `2 1/2 in nails` are as many as nobody knows. */
 const BY_SIZE = /^[\d./ ]+[\s-]?(?:in(?:ch)?\b\.?|cm\b|["″”])\s*\p{L}/iu;
+/** What a number before it says which it is, and not how many: `45 rpm records`, `8 day clock`. Common practice, no source. */
+const SAYS_WHICH =
+  /^(?:rpm|mm|cm|gal(?:lon)?s?|q(?:uar)?ts?|pints?|pts?|oz|ounces?|lbs?|pounds?|grams?|g|kg|volts?|v|watts?|w|amps?|day|year|gauge|string|tier|tone|sided|ply|speed|tube|draw|power|kt?|ct|karats?|carats?|cup|jewel|ft)\b\.?[\s-]/i;
 const PLURAL = /(?:[^su]s|men|people|feet|mice)\b/i;
 const PLURAL_END = new RegExp(`${PLURAL.source}$`, 'i');
 
@@ -69,6 +72,9 @@ const plainly = (title: string): string =>
     .replace(/^(\w+)\s+\((\d{1,4})\)\s+/, (both, word: string, number: string) =>
       parseCount(word) === Number(number) ? `${number} x ` : both,
     );
+
+/** True where a title begins with a number that says which it is: `45 rpm records`. */
+export const isNamedByNumber = (title: string): boolean => /^\d/.test(title) && SAYS_WHICH.test(title.replace(/^\d{1,4}[\s-]/, ''));
 
 /** True where what follows a count is another number, which may be of the count itself; a size between them is of each. */
 const isNumber = (rest: string, isCount: boolean): boolean => A_NUMBER.test(rest) && !(isCount && BY_SIZE.test(rest));
@@ -88,6 +94,7 @@ export function leadingCount(title: string, most: number): LeadingCount | null {
     count < 1 ||
     count > most ||
     isNumber(rest, set !== undefined || !/^\d/.test(said)) ||
+    (set === undefined && isNamedByNumber(title.trim())) ||
     (set !== undefined && IN_ITS_BOX.test(rest))
   )
     return null;

@@ -6,6 +6,7 @@ import { piecesListed } from './piecesListed.ts';
 import { asTyped, isPriceAlone, isWholePrice, measureAlone } from './pastedLine.ts';
 import { sizesListed } from './sizesListed.ts';
 import { alsoCounted } from './alsoCounted.ts';
+import { askedHowMany } from './askedHowMany.ts';
 import { MOST_ALIKE } from './readSale.ts';
 import { MEASURED_TWICE, saidOfEach, type SaleLine, type SaleLineField, type SaleLineReading, type SaleLineSetting } from './SaleLine.ts';
 import { BARE_MONEY, KEYWORDS } from './saleWords.ts';
@@ -85,6 +86,8 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
     takeFromTitle(line, setting.system);
     const also = alsoCounted(line.title, line.count ?? 1, MOST_ALIKE);
     if (also) askOf(line, 'title', `two kinds? a + between them, each with its own size and weight: … + ${also}, …`);
+    const many = askedHowMany(line);
+    if (many) askOf(line, 'title', many);
     const pile = pileOfSheets(line);
     if (pile) {
       askOf(line, 'sizeIn', `taken for all ${line.count} in a pile; with “each” behind it, it is of one`);

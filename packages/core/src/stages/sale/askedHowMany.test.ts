@@ -1,0 +1,34 @@
+import { readSaleLine } from './readSaleLine.ts';
+
+// What a number at the head of a name says: common practice, no source.
+
+const read = (line: string) => readSaleLine(line, { today: '2026-03-02', system: 'imperial' });
+const asked = (line: string) => read(line).readings.find(({ field }) => field === 'title')!.asks;
+
+test.each(['45 rpm records, 4 lb', '8 day clocks', '3 pint jugs', '35 mm cameras', '12 volt lamps'])(
+  '%s: which, and not how many; that is asked',
+  (line) => {
+    expect(read(line).count).toBeUndefined();
+    expect(asked(line)).toMatch(/how many/);
+  },
+);
+
+test.each([
+  ['8 day clock', undefined],
+  ['12 cup percolator', undefined],
+  ['45 rpm records (25)', 25],
+  ['six pint jugs', 6],
+  ['6 x pint jugs', 6],
+  ['set of 4 pint jugs', 4],
+  ['2 handled vases', 2],
+  ['4 light bulbs', 4],
+])('%s: nothing is asked', (line, count) => {
+  expect(read(line).count).toBe(count);
+  expect(asked(line)).toBeUndefined();
+});
+
+test('a stack of so many is one thing, and is asked about unless it was measured as one', () => {
+  expect(asked('stack of 8 dinner plates 10.5", 12 lb')).toBe('taken for one thing; packed one by one it is 8 x dinner plates 10.5"');
+  expect(asked('stack of 8 books, 9 x 6 x 8, 12 lb')).toBeUndefined();
+  expect(asked('stack of books, 12 lb')).toBeUndefined();
+});
