@@ -5,7 +5,7 @@ import { sizesListed } from './sizesListed.ts';
 
 test.each([
   ['three crocks 8 in, 10 in, 12 in', ['crock 8 in', 'crock 10 in', 'crock 12 in']],
-  ['canisters 9, 8 and 7 in tall', ['canister 9 in tall', 'canister 8 in tall', 'canister 7 in tall']],
+  ['canisters 9, 8 and 7 in tall', ['9 in tall canister', '8 in tall canister', '7 in tall canister']],
   ['vases 12 in and 8 in', ['vase 12 in', 'vase 8 in']],
   ['nesting mixing bowls 6", 8", 10"', ['nesting mixing bowl 6"', 'nesting mixing bowl 8"', 'nesting mixing bowl 10"']],
   ['set of 3 dishes: 20, 25 and 30 cm', ['dish 20 cm', 'dish 25 cm', 'dish 30 cm']],
@@ -42,6 +42,15 @@ describe('what is told of all', () => {
     expect(lines.map(({ soldMinor }) => soldMinor)).toEqual([3000, undefined, undefined]);
     expect(lines[0]!.destinationPostcode).toBe('40217');
     expect(lines[2]!.readings.find(({ field }) => field === 'weightLb')!.asks).toBe('its share of all, by its size');
+  });
+
+  test('each is told from the others by its name', () => {
+    const lines = readSaleLines('canisters 9, 8 and 7 in tall', SETTING);
+    expect(lines.map(({ title, sizeIn }) => [title, sizeIn])).toEqual([
+      ['9 in tall canister', [null, null, 9]],
+      ['8 in tall canister', [null, null, 8]],
+      ['7 in tall canister', [null, null, 7]],
+    ]);
   });
 
   test('a weight of each is that of each', () => {

@@ -44,10 +44,13 @@ export function sizesListed(text: string): SizesListed | null {
   const others = facts.filter((part, at) => part !== '' && at !== weightAt);
   const weights = weightAt < 0 ? null : sharedBySize(facts[weightAt]!, lengths);
   const lines = each.map((one, i) =>
-    [`${singular(called)} ${one}${side}`, ...(weights ? [weights[i]!] : []), ...(i === 0 ? others : [])].join(', '),
+    [named(singular(called), one, side), ...(weights ? [weights[i]!] : []), ...(i === 0 ? others : [])].join(', '),
   );
   return { lines, weightShared: weights !== null && !EACH.test(facts[weightAt]!) };
 }
+
+/** Each is told from the others by its size: a side with a name would be a size beside the name, not within it. */
+const named = (name: string, size: string, side: string): string => (side === '' ? `${name} ${size}` : `${size}${side} ${name}`);
 
 const OF_ALL = /\s+(?:in\s+)?(?:total|all|altogether|together)$/i;
 const EACH = /\s+(?:each|apiece|ea\.?)$/i;
