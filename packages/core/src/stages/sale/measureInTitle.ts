@@ -23,6 +23,8 @@ interface NamedBySize {
   /** The same with the side it is taken for. */
   readonly said: string;
   readonly sides: SidesTold;
+  /** The side stands in the name itself. */
+  readonly isTold: boolean;
 }
 
 /**
@@ -49,12 +51,12 @@ export function measureInTitle(title: string): NamedBySize | null {
   if (before && after && BARE.test(unit) && !isKnown) return null;
   const text = found[0].trim();
   const plainly = text.replaceAll(/-(?=\D)|\bin\s+(?=dia)/g, ' ');
-  return asTold(text, side === undefined ? plainly + (sideByName(name, plainly) ?? ' long') : plainly);
+  return asTold(text, side === undefined ? plainly + (sideByName(name, plainly) ?? ' long') : plainly, side !== undefined);
 }
 
-function asTold(text: string, said: string, system?: UnitSystem): NamedBySize | null {
+function asTold(text: string, said: string, isTold: boolean, system?: UnitSystem): NamedBySize | null {
   const read = parseQuantity(said, system);
-  return read.kind === 'length' || read.kind === 'dimensions' ? { text, said, sides: sidesTold(read) } : null;
+  return read.kind === 'length' || read.kind === 'dimensions' ? { text, said, sides: sidesTold(read), isTold } : null;
 }
 
 /** Two sides, as what is flat is called by them. */
@@ -73,7 +75,7 @@ function flatInTitle(title: string, system: UnitSystem | undefined): NamedBySize
   if (kind === null || ARCHETYPES[kind].bends === null || NO_SIZE_OF_IT.test(title)) return null;
   const [found, ...more] = title.matchAll(TWO_IN_NAME);
   const text = found?.[0].trim();
-  return text === undefined || more.length > 0 ? null : asTold(text, text, system);
+  return text === undefined || more.length > 0 ? null : asTold(text, text, false, system);
 }
 
 /** Takes the measure of a name for sides that nobody told, or one told without its side for that of the name, and says so. */
@@ -86,13 +88,20 @@ export function takeFromTitle(line: SaleLine, system: UnitSystem | undefined): v
   const found = measureInTitle(line.title) ?? (line.sizeIn ? null : flatInTitle(line.title, system));
   const told = line.sizeIn ?? [null, null, null];
   if (!found || told.length < 3 || found.sides.some((side, axis) => side !== null && told[axis] !== null)) return;
-  const { text, said, sides } = found;
+  const { text, said, sides, isTold } = found;
   const named = line.readings.findIndex((reading) => reading.field === 'title' && reading.text.includes(text));
   const reading = line.readings[named];
   if (!reading) return;
   line.sizeIn = told.map((side, axis) => side ?? sides[axis]!);
   const from = reading.at[0] + reading.text.indexOf(text);
-  const own = { at: [from, from + text.length], text, field: 'sizeIn', problem: null, said, asks: `taken for ${said}` } as const;
+  const own = {
+    at: [from, from + text.length],
+    text,
+    field: 'sizeIn',
+    problem: null,
+    said,
+    ...(isTold ? {} : { asks: `taken for ${said}` }),
+  } as const;
   delete reading.doubt;
   line.readings.splice(named + 1, 0, own);
 }
@@ -105,7 +114,7 @@ function sidesFromTitle(line: SaleLine, title: string, told: readonly number[], 
   const name = nameAlone(own);
   const side = told.length === 1 ? sideByName(name, reading.said) : null;
   const said = side === null ? twoSidesByName(name, reading.said, told) : reading.said + side;
-  const found = said === null ? null : asTold(reading.text, said, system);
+  const found = said === null ? null : asTold(reading.text, said, false, system);
   const isSame = found && told.every((side) => found.sides.some((one) => one !== null && Math.abs(one - side) < SAME_IN));
   if (!found || !isSame) return;
   line.sizeIn = found.sides;

@@ -51,6 +51,8 @@ describe('what is told of all', () => {
       ['8 in tall canister', [null, null, 8]],
       ['7 in tall canister', [null, null, 7]],
     ]);
+    // the side is told, and not taken for one
+    expect(lines.flatMap(({ readings }) => readings).some(({ asks }) => asks)).toBe(false);
   });
 
   test('a weight of each is that of each', () => {
