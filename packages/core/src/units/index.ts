@@ -18,6 +18,6 @@ export * from './money.ts';
 export { countryOf, firstPostcode, POSTCODE, POSTCODE_SAYS } from './postcode.ts';
 export { localTime } from './localTime.ts';
 export { COMMA_BETWEEN_SIDES } from './labelledSides.ts';
-export { MEASURE_IN_NAME, withoutMeasures } from './measureInName.ts';
+export { MEASURE_IN_NAME, UNIT_IN_NAME, withoutMeasures } from './measureInName.ts';
 export { countBehind, countWithin, isNamedByNumber, leadingCount, parseCount, trailingCount } from './parseCount.ts';
 export { sameContent } from './sameContent.ts';

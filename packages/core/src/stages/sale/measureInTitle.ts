@@ -87,7 +87,7 @@ export function takeFromTitle(line: SaleLine, system: UnitSystem | undefined): v
   }
   const found = measureInTitle(line.title) ?? (line.sizeIn ? null : flatInTitle(line.title, system));
   const told = line.sizeIn ?? [null, null, null];
-  if (!found || told.length < 3 || found.sides.some((side, axis) => side !== null && told[axis] !== null)) return;
+  if (!found || found.sides.some((side, axis) => side !== null && told[axis] !== null)) return;
   const { text, said, sides, isTold } = found;
   const named = line.readings.findIndex((reading) => reading.field === 'title' && reading.text.includes(text));
   const reading = line.readings[named];

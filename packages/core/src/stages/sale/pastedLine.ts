@@ -23,6 +23,8 @@ export const asTyped = (text: string): string =>
 
 /** What a measure is said of, and how well: nothing is told by it. */
 const OF_ALL = /\s+(?:in\s+)?(?:total|all|altogether|combined|together|(?:for\s+)?(?:the\s+(?:pair|lot|set)|both))$/i;
+/** What is said of each of several. */
+export const EACH = /\s+(?:each|apiece|ea\.?)$/i;
 const IN_BRACKETS = /^[([]\s*(.+?)\s*[)\]]$/;
 const BEHIND_ABOUT = /\s+(?:approx(?:imately|\.)?|or\s+so|ish)$/i;
 const BEFORE =

@@ -3,7 +3,7 @@ import { keepMagnification } from './magnification.ts';
 import { takeFromTitle } from './measureInTitle.ts';
 import { pileOfSheets } from './pileOfSheets.ts';
 import { piecesListed } from './piecesListed.ts';
-import { asTyped, isPriceAlone, isWholePrice, measureAlone } from './pastedLine.ts';
+import { asTyped, EACH, isPriceAlone, isWholePrice, measureAlone } from './pastedLine.ts';
 import { sizesListed } from './sizesListed.ts';
 import { alsoCounted } from './alsoCounted.ts';
 import { askedHowMany } from './askedHowMany.ts';
@@ -186,7 +186,6 @@ const FREE = /^free\s+(?:shipping|postage)$/i;
 /** The same with the word for it before it, and without its `each`. */
 const ledFirst = (words: string): string =>
   words.replace(EACH, '').replace(EACH_FIRST, '').replace(BEHIND, 'shipping $1').replace(FREE, 'shipping 0');
-const EACH = /\s+(?:each|apiece|ea\.?)$/i;
 /** Before an amount too: `each 4 x 4 x 9`. */
 const EACH_FIRST = /^each\s+(?=(?:(?:about|approx\.?|weigh(?:s|ing)?|sold|at)\s+)*[^\p{L}\s])/iu;
 

@@ -61,6 +61,11 @@ describe('what is told of all', () => {
     expect(lines.flatMap(({ readings }) => readings).some(({ problem }) => problem)).toBe(false);
   });
 
+  test('however it is said that a weight is of all', () => {
+    const lines = readSaleLines('nesting bowls 6, 8 and 10 in, weight about 6 lb the set', SETTING);
+    expect(lines.map(({ weightLb }) => weightLb)).toEqual([1.08, 1.92, 3]);
+  });
+
   test('in the unit in which it was told', () => {
     const [first] = sizesListed('vases 30 and 10 cm, 2 kg')!.lines;
     expect(first).toBe('vase 30 cm, 1.800 kg');

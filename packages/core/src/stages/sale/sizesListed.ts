@@ -1,14 +1,15 @@
-import { leadingCount, parseQuantity, trailingCount } from '../../units/index.ts';
+import { leadingCount, parseQuantity, trailingCount, UNIT_IN_NAME } from '../../units/index.ts';
+import { EACH, measureAlone } from './pastedLine.ts';
 import { MOST_ALIKE } from './readSale.ts';
 
-const UNIT = String.raw`(?:in(?:ch(?:es)?)?\b\.?|cm\b|["″”])`;
-const ONE = String.raw`\d[\d./]*(?: \d+\/\d+)?\s?${UNIT}?`;
+const ONE = String.raw`\d[\d./]*(?: \d+\/\d+)?\s?(?:${UNIT_IN_NAME})?`;
 const AND = String.raw`\s*,?\s*(?:and|&)\s+`;
 /** `three crocks 8 in, 10 in, 12 in`, `canisters 9, 8 and 7 in tall`: a name, sizes, perhaps the side they are of, and whatever else is told. */
 const LISTED = new RegExp(
   String.raw`^(?<name>[^,]*?\p{L}[^,]*?)[\s,:]+(?<list>${ONE}(?:\s*,\s*${ONE})*(?:${AND}|\s*,\s*)${ONE})(?<side>\s+(?:tall|high|long|wide|across|(?:in\s+)?dia(?:meter)?\.?))?\s*(?<rest>,.*)?$`,
   'iu',
 );
+const UNIT_END = new RegExp(`(?:${UNIT_IN_NAME})$`, 'iu');
 const PARTED = new RegExp(`${AND}|\\s*,\\s*`, 'iu');
 const GRADUATED = /\b(?:graduated|graduating|nesting|nested|nest of|assorted)\b/i;
 
@@ -30,7 +31,7 @@ export function sizesListed(text: string): SizesListed | null {
   const { name, list, side = '', rest = '' } = LISTED.exec(text.trim())?.groups ?? {};
   if (name === undefined || list === undefined) return null;
   const typed = list.split(PARTED).map((one) => one.trim());
-  const [unit] = new RegExp(`${UNIT}$`, 'iu').exec(list.trim()) ?? [];
+  const [unit] = UNIT_END.exec(list.trim()) ?? [];
   const counted = leadingCount(name, MOST_ALIKE) ?? trailingCount(name, MOST_ALIKE);
   const called = counted?.rest ?? name;
   const saysSeveral = counted ? counted.count === typed.length : GRADUATED.test(name) || (IS_AND.test(list) && PLURAL.test(called));
@@ -52,11 +53,8 @@ export function sizesListed(text: string): SizesListed | null {
 /** Each is told from the others by its size: a side with a name would be a size beside the name, not within it. */
 const named = (name: string, size: string, side: string): string => (side === '' ? `${name} ${size}` : `${size}${side} ${name}`);
 
-const OF_ALL = /\s+(?:in\s+)?(?:total|all|altogether|together)$/i;
-const EACH = /\s+(?:each|apiece|ea\.?)$/i;
-
 function weightOf(part: string): number | null {
-  const read = parseQuantity(part.replace(OF_ALL, '').replace(EACH, ''));
+  const read = parseQuantity(measureAlone(part.replace(EACH, '')));
   return read.kind === 'weight' ? read.pounds : null;
 }
 
@@ -65,7 +63,7 @@ function sharedBySize(said: string, lengths: readonly number[]): string[] {
   if (EACH.test(said)) return lengths.map(() => said.replace(EACH, ''));
   const shares = lengths.map((length) => length ** 2);
   const whole = shares.reduce((sum, share) => sum + share, 0);
-  const { amount, unit } = IN_ONE_UNIT.exec(said.replace(OF_ALL, ''))?.groups ?? { amount: weightOf(said), unit: 'lb' };
+  const { amount, unit } = IN_ONE_UNIT.exec(measureAlone(said))?.groups ?? { amount: weightOf(said), unit: 'lb' };
   return shares.map((share) => `${((Number(amount) * share) / whole).toFixed(3)} ${unit}`);
 }
 const IN_ONE_UNIT = /^(?<amount>\d+(?:\.\d+)?)\s*(?<unit>lbs?|oz|kg|g)$/i;
