@@ -47,7 +47,7 @@ export interface Trace {
 }
 
 /**
- * Nothing kept yet. On the frontier chances count in steps of a fiftieth, so that it holds no two plans that nobody
+ * Nothing kept yet. On the frontier chances count in steps of a tenth, so that it holds no two plans that nobody
  * could tell apart.
  *
  * @param ceiling chance of breaking above which a plan is recommended only where none is below it

@@ -1,4 +1,4 @@
-import { alikeChance } from '../../engineering/pareto/alikeChance.ts';
+import { nearChance } from '../../engineering/pareto/alikeChance.ts';
 import type { House } from '../../house/House.ts';
 import type { PieceFacts } from '../sale/Order.ts';
 import type { PlanOption } from './PlanOption.ts';
@@ -50,7 +50,7 @@ export function recommend(options: readonly PlanOption[], ceiling: number, house
   if (below.length === 0) {
     const safest = least(
       options,
-      (one) => alikeChance(one.chance),
+      (one) => nearChance(one.chance),
       (one) => one.nestCostMinor,
     );
     return safest && { option: safest, aboveCeiling: true };

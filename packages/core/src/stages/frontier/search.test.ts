@@ -131,7 +131,7 @@ describe('the search over liners, cut-downs, envelopes and free boxes', () => {
         if (pruned.kind === 'noPlan' || every.kind === 'noPlan') return;
         const figures = (chosen: typeof pruned) => chosen.frontier.map((option) => [option.nestCostMinor, alikeChance(option.chance)]);
         expect(figures(pruned)).toEqual(figures(every));
-        // above the ceiling the safest is taken, and chances count as alike within a fiftieth
+        // above the ceiling the safest is taken, and chances count as alike within a tenth
         if (pruned.aboveCeiling) expect(alikeChance(pruned.recommended.chance)).toBe(alikeChance(every.recommended.chance));
         else expect(pruned.recommended.expectedMinor).toBe(every.recommended.expectedMinor);
         expect(pruned.aboveCeiling).toBe(every.aboveCeiling);
