@@ -1,8 +1,11 @@
+import { mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { expect, test as plain, type BrowserContext, type Page } from '@playwright/test';
+import { chromium, expect, test as plain, type BrowserContext, type BrowserContextOptions, type Page } from '@playwright/test';
 import axe from 'axe-core';
 import type { Happening } from '@inch-nest/core';
 import { planRequestFor, type ParcelView, type SearchAnswer, type ShelfTag, type ShopView } from '@inch-nest/contracts';
+import { BROWSER_OPTIONS } from '../../scripts/lib/browser.mjs';
 import { createThrowAwayApp } from '../../scripts/lib/throwAwayApp.mjs';
 
 const root = join(import.meta.dirname, '../..');
@@ -66,12 +69,27 @@ async function go(page: Page, address: string): Promise<void> {
   await page.waitForURL(address);
 }
 
+/** A browser with a folder of its own: only there does it keep what it has compiled, so that no page need compile the same again. */
+interface Kept {
+  context: BrowserContext;
+  close(): Promise<void>;
+}
+async function openKept(options: BrowserContextOptions): Promise<Kept> {
+  const folder = await mkdtemp(join(tmpdir(), 'inch-nest-browser-'));
+  const context = await chromium.launchPersistentContext(folder, { ...BROWSER_OPTIONS, ...options });
+  const close = async () => {
+    await context.close();
+    await rm(folder, { recursive: true, force: true });
+  };
+  return { context, close };
+}
+
 /** Nothing of one test is there for the next but files and answers, which are the same for all. */
 async function forget(context: BrowserContext, address: string): Promise<void> {
-  for (const page of context.pages()) await page.close();
+  const page = await context.newPage();
+  for (const other of context.pages()) if (other !== page) await other.close();
   await context.unrouteAll();
   await context.clearCookies();
-  const page = await context.newPage();
   await page.goto(`${address}/api/health`);
   await page.evaluate(async (kept) => {
     localStorage.clear();
@@ -89,26 +107,26 @@ interface Program {
   address: string | null;
 }
 
-export const test = plain.extend<Own, { app: App; program: Program; browsers: Map<string, BrowserContext> }>({
+export const test = plain.extend<Own, { app: App; program: Program; browsers: Map<string, Kept> }>({
   program: [async ({}, use) => use({ address: null }), { scope: 'worker' }],
   browsers: [
     async ({}, use) => {
-      const browsers = new Map<string, BrowserContext>();
+      const browsers = new Map<string, Kept>();
       await use(browsers);
-      for (const context of browsers.values()) await context.close();
+      for (const kept of browsers.values()) await kept.close();
     },
     { scope: 'worker' },
   ],
   // a browser that has been here before has its files and needs half the time; one for each kind of machine that is tried
-  context: async ({ app, browser, browsers, hasTouch, colorScheme, contextOptions, serviceWorkers, viewport }, use) => {
+  context: async ({ app, browsers, hasTouch, colorScheme, contextOptions, serviceWorkers, viewport }, use) => {
     const options = { ...contextOptions, hasTouch: hasTouch ?? false, colorScheme, serviceWorkers };
     const kind = JSON.stringify(options);
-    const context = browsers.get(kind) ?? (await browser.newContext({ ...options, viewport }));
-    browsers.set(kind, context);
-    await use(context);
-    await forget(context, app.address).catch(async () => {
+    const kept = browsers.get(kind) ?? (await openKept({ ...options, viewport }));
+    browsers.set(kind, kept);
+    await use(kept.context);
+    await forget(kept.context, app.address).catch(async () => {
       browsers.delete(kind);
-      await context.close();
+      await kept.close();
     });
   },
   page: async ({ context, viewport, program }, use) => {
