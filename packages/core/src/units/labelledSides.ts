@@ -16,8 +16,10 @@ const WORD = `(?:${[...BY_WORD.keys()].join('|')})`;
 const UNIT = '(?:in(?:ch(?:es)?)?|cm|mm|ft|["″”\'])';
 const AFTER_A_SIDE = `(?:\\d|\\b${UNIT}|["″”]|\\b${WORD})\\.?`;
 const A_SIDE = `(?:${WORD}\\b[.:]?\\s*\\d|[\\d ./-]+${UNIT}?\\.?\\s*${WORD}\\b)`;
+/** How many there are, which is no side: `set of 6, 8 in tall`, `steins x3, 7 in tall`. */
+const A_COUNT = '(?:\\bof|\\bqty\\.?|\\s[x×]|\\bs(?:et)?\\s?/)\\s?\\d{1,4}';
 /** Where a comma parts no more than two named sides of one size, as an expression to look for. */
-export const COMMA_BETWEEN_SIDES = `(?<=${AFTER_A_SIDE}),(?=\\s*${A_SIDE})`;
+export const COMMA_BETWEEN_SIDES = `(?<=${AFTER_A_SIDE})(?<!${A_COUNT}),(?=\\s*${A_SIDE})`;
 
 /** The side that a word names; undefined for any other word. */
 export const sideOf = (word: string): Side | undefined => BY_WORD.get(word.toLowerCase());

@@ -68,6 +68,7 @@ const plainly = (title: string): string =>
     .replace(/^(?:qty|quantity)\.?\s*:?\s*(\d{1,4})\s*(?:[:x×]\s*|\s)(?=\S)/i, '$1 x ')
     // so many pieces that are one thing are not alike: `5 pc tea set`, `50 piece jigsaw`
     .replace(/^(\d{1,4})\s?-?\s?(?:pcs?|pieces?)\.?\s+(?:of\s+)?(?!.*\b(?:set|service)s?\b)(?=\S)/i, '$1 ')
+    .replace(/^(?:s|set)\s?\/\s?(?=\d{1,4}\s)|^(?:an?\s+)?set-of-/i, 'set of ')
     .replace(/\b(of\s+)\((\d{1,4})\)/i, '$1$2')
     .replace(/^(\w+)\s+\((\d{1,4})\)\s+/, (both, word: string, number: string) =>
       parseCount(word) === Number(number) ? `${number} x ` : both,
@@ -111,7 +112,7 @@ export function leadingCount(title: string, most: number): LeadingCount | null {
 
 const IS_PAIR = /\bpair|\bpr$/i;
 /** What several are told as behind their name. */
-const SET_OF = /(?:an?\s+)?(?:set|lot|group|bundle|suite)\s+of\s+/.source;
+const SET_OF = /(?:(?:an?\s+)?(?:set|lot|group|bundle|suite)[\s-]+of[\s-]+|s(?:et)?\s?\/\s?(?=\d))/.source;
 const BEHIND = new RegExp(
   String.raw`^(?:(?:an?\s+)?(?<pair>pair|couple)(?:\s+of(?:\s+them)?)?|${SET_OF}(?<set>\w+)|(?<all>\w+)\s+of\s+them)$`,
   'i',
@@ -150,8 +151,9 @@ export function trailingCount(title: string, most: number): LeadingCount | null 
     return times !== undefined || PLURAL_END.test(several) ? { count: number, rest: several } : null;
   const { title: set, said: ofSo, more = '' } = SET_BEHIND.exec(title.trim())?.groups ?? {};
   if (set === undefined || ofSo === undefined || IN_ITS_BOX.test(title)) return null;
-  // a chess set of 32 is one thing
-  if (!PLURAL_END.test(set) && (more !== '' || !/pair$/i.test(ofSo))) return null;
+  // a chess set of 32 is one thing; a lot of so many is not
+  const isLot = /^(?:an?\s+)?lot\b/i.test(ofSo) && (more === '' || PLURAL.test(more));
+  if (!isLot && !PLURAL_END.test(set) && (more !== '' || !/pair$/i.test(ofSo))) return null;
   const so = countBehind(ofSo, set, most);
   return so === null ? null : { count: so, rest: set + more };
 }

@@ -73,8 +73,8 @@ const UNIT_WORDS: Readonly<Record<string, LengthUnit | WeightUnit>> = {
 
 const PATTERNS: readonly [RegExp, (match: RegExpExecArray, at: Span) => QuantityToken | null][] = [
   [/\s+/y, () => null],
-  [/(\d+)(?:\s+|-)(\d+)\s*\/\s*(\d+)(?![\d.,])/y, (m, at) => fraction(Number(m[1]), Number(m[2]), Number(m[3]), at)],
-  [/(\d+)\s*\/\s*(\d+)(?![\d.,])/y, (m, at) => fraction(0, Number(m[1]), Number(m[2]), at)],
+  [/(\d+)(?:\s+|-)(\d+)\s*\/\s*(\d+)(?!\d|[.,]\d)/y, (m, at) => fraction(Number(m[1]), Number(m[2]), Number(m[3]), at)],
+  [/(\d+)\s*\/\s*(\d+)(?!\d|[.,]\d)/y, (m, at) => fraction(0, Number(m[1]), Number(m[2]), at)],
   [/\d+\s*\/(?!\s*\d)/y, (m, at) => ({ kind: 'stranger', text: m[0], at })],
   [new RegExp(`(\\d*)\\s*(${VULGAR_CLASS})`, 'y'), (m, at) => fraction(Number(m[1] ?? 0), ...VULGAR[m[2] as string]!, at)],
   [/\d+(?:[.,]\d+)+|\d+\.?|\.\d+/y, (m, at) => decimal(m[0], at)],

@@ -29,6 +29,8 @@ test.each([
   'six 8-inch plates, 5 lb, $60, + vase 12 in, 2 lb, 5 in wide',
   'doll, 6 x 18, 3 lb + skillet 12" x 2", 6 lb + glass float 12 in',
   'lamp measures 14 x 6 x 6, weighs approx. 4 lb, for M.T., to 40217',
+  'globe 12" dia on stand, 16" overall height 5 lb + s/6 goblets, 8 in tall + vase, 14 in overall',
+  'wine glasses set of 6, 8" tall, 4 lb + oil painting 24 by 30 inches framed + jar, H 8 1/2, W 4, D 4',
 ])('%s', (text) => {
   const lines = readSaleLines(text, SETTING);
   const { sale, piece, more } = saleFromLine(text, shop, 'imperial');

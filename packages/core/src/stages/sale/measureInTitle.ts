@@ -61,7 +61,7 @@ function asTold(text: string, said: string, isTold: boolean, system?: UnitSystem
 
 /** Two sides, as what is flat is called by them. */
 const TWO_IN_NAME =
-  /(?<![\d./x×]\s?)\b\d[\d./]*(?:\s?(?:in\b|cm\b|["″”]))?\s?[x×]\s?\d[\d./]*(?:\s?(?:in(?:ch(?:es)?)?\b|cm\b|["″”]))?(?!\s?[x×\d])/gi;
+  /(?<![\d./x×]\s?)\b\d[\d./]*(?:\s?(?:in(?:ch(?:es)?)?\b|cm\b|["″”]))?(?:\s?[x×]\s?|\s+by\s+)\d[\d./]*(?:\s?(?:in(?:ch(?:es)?)?\b|cm\b|["″”]))?(?!\s?[x×\d])/gi;
 /** What is named by the picture it takes is larger, and what is folded or rolled smaller. */
 const NO_SIZE_OF_IT = /\b(?:frames?|mats?|mounts?|sleeves?|albums?|box(?:es)?|folded|folding|rolled)\b/i;
 

@@ -84,3 +84,27 @@ test('a price in another currency than the shop’s is taken as it stands, and a
   expect(asked('jug, sold £85', 'USD')).toEqual(['money is in $ here: is that what it comes to?']);
   expect(asked('jug, 85 €, 2 lb', 'GBP')).toEqual(['money is in £ here: is that what it comes to?']);
 });
+
+// ways in which lists tell of several, and of the whole of one thing. Common practice, no source
+test.each([
+  ['wine glasses set of 6, 8" tall', 'wine glasses', 6, [null, null, 8]],
+  ['steins x3, 7" tall', 'steins', 3, [null, null, 7]],
+  ['goblets s/6, 8 in tall', 'goblets', 6, [null, null, 8]],
+  ['set/4 wine goblets 7.5"h', 'wine goblets', 4, [null, null, 7.5]],
+  ['s/6 dessert plates, 7 in across', 'dessert plates', 6, [7, 7]],
+  ['set-of-4 mugs', 'mugs', 4, undefined],
+  ['LP record lot of 15', 'LP record', 15, undefined],
+  ['LP lot of 15 records', 'LP records', 15, undefined],
+  ['chess set of 32', 'chess set of 32', undefined, undefined],
+  ['globe 12" dia, 16" overall height', 'globe 12" dia', undefined, [12, 12, 16]],
+  ['lamp 28" total height', 'lamp', undefined, [null, null, 28]],
+  ['vase, overall height 14 in', 'vase', undefined, [null, null, 14]],
+  ['vase, 14 in overall', 'vase', undefined, [null, null, 14]],
+  ['oil painting 24 by 30 inches framed', 'oil painting 24 by 30 inches framed', undefined, [24, 30, null]],
+  // sides that are parted by commas are sides still, behind a fraction too
+  ['jar, H 8 1/2, W 4, D 4', 'jar', undefined, [4, 4, 8.5]],
+  ['jug 9 wide, 8 deep, 6 high', 'jug', undefined, [9, 8, 6]],
+])('%s', (text, title, count, sizeIn) => {
+  const found = read(text);
+  expect([found.title, found.count, found.sizeIn]).toEqual([title, count, sizeIn]);
+});

@@ -30,9 +30,11 @@ const BEHIND_ABOUT = /\s+(?:approx(?:imately|\.)?|or\s+so|ish)$/i;
 const BEFORE =
   /^(?:(?:weigh(?:s|ing)|weight|wt\.?|measur(?:es|ing)|dimensions?|dims|size|measurements)\s+)?(?:is\s+|are\s+)?(?:about|approximately|approx\.?|ca\.?|~)?\s*(?=[\d.])/i;
 
-/** A measure alone: `weight about 3 lb`, `(10 x 5 x 5 in)`, `10 x 10 x 4 in approx`, `8 lb in all`. */
+/** A measure alone: `weight about 3 lb`, `(10 x 5 x 5 in)`, `10 x 10 x 4 in approx`, `8 lb in all`, `16 in overall height`. */
 export const measureAlone = (said: string): string =>
-  said.replace(IN_BRACKETS, '$1').replace(BEHIND_ABOUT, '').replace(OF_ALL, '').replace(BEFORE, '');
+  said.replace(IN_BRACKETS, '$1').replace(BEHIND_ABOUT, '').replace(OF_ALL, '').replace(OVERALL, '').replace(BEFORE, '');
+/** A side of the whole thing: `16 in overall height`, `overall length 9 in`, `14 in overall`. */
+const OVERALL = /\b(?:overall|total)\s+(?=(?:height|length|width|depth|tall|high|long|wide)\b)|(?<=\d[\s\S]*)\s+overall$/i;
 
 /** An amount with cents by itself, as lists have prices: `38.00`. */
 export const isPriceAlone = (said: string): boolean => /^\d{1,6}\.\d\d$/.test(said);
