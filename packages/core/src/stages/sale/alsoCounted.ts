@@ -1,13 +1,19 @@
 import { archetypeFromTitle } from '../../engineering/pieces/archetypeFromTitle.ts';
 import { leadingCount } from '../../units/index.ts';
 
-const AND = /\s+(?:and|&)\s+/gi;
+const AND = /\s*,\s*(?:(?:and|&)\s+)?|\s+(?:and|&)\s+/gi;
 
 /** Several and several, and what they are: `cups and saucers`; ware is told from what it is made of by being several. */
 const BOTH = /^(?<one>.*\w(?<!s)s)\s+(?:and|&)\s+(?<other>.*\w(?<!s)s)$/i;
 
+/** True where some words are of several things of a kind that is known: `six sherry glasses`. */
+export function isCounted(words: string, most: number): boolean {
+  const counted = leadingCount(words, most);
+  return counted !== null && counted.count > 1 && archetypeFromTitle(counted.rest) !== null;
+}
+
 /**
- * What a title says there are several of beside what it is of: `six sherry glasses`, of `decanter and six sherry glasses`. One size and
+ * What a title says there are several of beside what it is of: `six sherry glasses`, of `decanter and six sherry glasses` and of `pot, creamer, six cups`. One size and
  * one weight are not those of both; nor of `cups and saucers`, six of each.
  *
  * @param count so many alike of what it is of
@@ -19,8 +25,7 @@ export function alsoCounted(title: string, count: number, most: number): string 
   if (one && both && archetypeFromTitle(one) && archetypeFromTitle(both)) return `${count} x ${both}`;
   for (const { index, 0: and } of title.matchAll(AND)) {
     const other = title.slice(index + and.length);
-    const counted = leadingCount(other, most);
-    if (counted && counted.count > 1 && archetypeFromTitle(counted.rest) && archetypeFromTitle(title.slice(0, index))) return other;
+    if (isCounted(other, most) && archetypeFromTitle(title.slice(0, index))) return other;
   }
   return null;
 }

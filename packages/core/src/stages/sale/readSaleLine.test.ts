@@ -206,6 +206,8 @@ describe('several alike on one line', () => {
     ['teapot and two tea cups', 'two tea cups'],
     ['six cups and saucers, 5 1/2 x 5 1/2 x 3, 10 oz each', '6 x saucers'],
     ['pair of glass vases & brass candlesticks', '2 x brass candlesticks'],
+    ['six cups, 6 saucers, 5 lb', '6 saucers'],
+    ['decanter, 6 glasses', '6 glasses'],
     // one thing, one of it, things of which nobody knows what they are, and several told apart already
     ['salt and pepper shakers, 2 x 2 x 3', null],
     ['pestle and mortar', null],

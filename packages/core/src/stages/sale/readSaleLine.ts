@@ -5,7 +5,7 @@ import { pileOfSheets } from './pileOfSheets.ts';
 import { piecesListed } from './piecesListed.ts';
 import { asTyped, EACH, isPriceAlone, isWholePrice, measureAlone } from './pastedLine.ts';
 import { sizesListed } from './sizesListed.ts';
-import { alsoCounted } from './alsoCounted.ts';
+import { alsoCounted, isCounted } from './alsoCounted.ts';
 import { askedHowMany } from './askedHowMany.ts';
 import { MOST_ALIKE } from './readSale.ts';
 import { MEASURED_TWICE, saidOfEach, type SaleLine, type SaleLineField, type SaleLineReading, type SaleLineSetting } from './SaleLine.ts';
@@ -85,7 +85,7 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
     keepMagnification(line);
     takeFromTitle(line, setting.system);
     const also = alsoCounted(line.title, line.count ?? 1, MOST_ALIKE);
-    if (also) askOf(line, 'title', `two kinds? a + between them, each with its own size and weight: … + ${also}, …`);
+    if (also) askOfKinds(line, also);
     const many = askedHowMany(line);
     if (many) askOf(line, 'title', many);
     const pile = pileOfSheets(line);
@@ -143,6 +143,14 @@ const isOfSeveralSizes = (line: SaleLine): boolean =>
 /** Asks about what a field was taken from. */
 function askOf({ readings }: SaleLine, field: SaleLineField, asks: string): void {
   for (const reading of readings) if (reading.field === field) reading.asks = asks;
+}
+
+/** Asks for a plus before one more kind, where that stands. */
+function askOfKinds({ readings }: SaleLine, also: string): void {
+  const names = readings.filter(({ field }) => field === 'title');
+  const [first = ''] = also.split(',');
+  const reading = names.find(({ text }) => text.includes(first)) ?? names[0];
+  if (reading) reading.asks = `two kinds? a + between them, each with its own size and weight: … + ${also}, …`;
 }
 
 /** What is said once for all pieces of a sale. */
@@ -249,7 +257,8 @@ function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Readi
     if (counted.count > 1) line.count = counted.count;
     return joinTitle(line, counted.rest);
   }
-  return joinTitle(line, text, /^[-−.]?\d/.test(part) && line.title !== undefined ? quantity.problem : undefined);
+  const looksMeasured = /^[-−.]?\d/.test(part) && line.title !== undefined && !isCounted(part, MOST_ALIKE);
+  return joinTitle(line, text, looksMeasured ? quantity.problem : undefined);
 }
 
 /** Puts one more side where none was told; false where one was, or where a name stands before it. */
