@@ -120,6 +120,13 @@ export class Clerk {
     this.going = false;
   }
 
+  /** Waits for one more to be acknowledged than so far, however slow the machine is. */
+  async oneMore(withinMs: number): Promise<boolean> {
+    const before = this.acknowledged.length;
+    for (const until = Date.now() + withinMs; Date.now() < until; await pause(20)) if (this.acknowledged.length > before) return true;
+    return false;
+  }
+
   /** What was acknowledged and is not there. */
   async lost(): Promise<string[]> {
     const view = await this.demo.ask<ParcelView>('GET', `/api/parcels/${this.parcel.id}`);

@@ -44,6 +44,8 @@ test(
       );
       const working = clerk.work();
       for (let round = 0; round < ROUNDS; round++) {
+        // something was acknowledged that the blow could lose
+        expect({ round, acknowledged: await clerk.oneMore(BACK_MS) }).toEqual({ round, acknowledged: true });
         // a label is under way when the blow falls
         const buyer = rated[round % rated.length]!;
         const buying = demo.ask('POST', `/api/parcels/${buyer.id}/label`, { personId, act: 'buy' });
@@ -52,6 +54,7 @@ test(
         await buying;
         expect({ round, back: await demo.ready(BACK_MS) }).toEqual({ round, back: true });
       }
+      expect(await clerk.oneMore(BACK_MS)).toBe(true);
       clerk.stop();
       await working;
       expect(clerk.acknowledged.length).toBeGreaterThan(ROUNDS);
