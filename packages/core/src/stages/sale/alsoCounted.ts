@@ -13,8 +13,8 @@ export function isCounted(words: string, most: number): boolean {
 }
 
 /**
- * What a title says there are several of beside what it is of: `six sherry glasses`, of `decanter and six sherry glasses` and of `pot, creamer, six cups`. One size and
- * one weight are not those of both; nor of `cups and saucers`, six of each.
+ * What a title says there are several of beside what it is of: `six sherry glasses`, of `decanter and six sherry glasses`, `six cups`,
+ * of `pot, creamer, six cups`. One size and one weight are not those of both; nor of `cups and saucers`, six of each.
  *
  * @param count so many alike of what it is of
  * @param most so many alike at most
