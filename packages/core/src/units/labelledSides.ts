@@ -1,12 +1,14 @@
 // Sides told by their names, as lists of sales have them: `8 1/2 in H x 4 in W x 4 in D`, `10 in diameter x 4 high`.
 
-export type Side = 'long' | 'wide' | 'deep' | 'high' | 'across';
+/** A bare `d` is what is deep, or, beside a height alone, what is so far across. */
+export type Side = 'long' | 'wide' | 'deep' | 'high' | 'across' | 'd';
 
 const SIDES: Readonly<Record<Side, readonly string[]>> = {
   long: ['l', 'lg', 'long', 'length'],
   wide: ['w', 'wide', 'width'],
-  deep: ['d', 'deep', 'depth'],
-  high: ['h', 'ht', 'high', 'tall', 'height'],
+  deep: ['deep', 'depth'],
+  d: ['d'],
+  high: ['h', 'ht', 't', 'high', 'tall', 'height'],
   // what is square is as long as it is wide, as what is round is
   across: ['ø', '⌀', 'dia', 'diam', 'diameter', 'across', 'round', 'square'],
 };
@@ -36,7 +38,9 @@ type Told<Measure> = readonly [Side | undefined, Measure];
  *
  * @returns null for a side that was not told, beside one that is known by its name; or what is wrong with them
  */
-export function inOrderOfSides<Measure extends { readonly amount: number }>(told: readonly Told<Measure>[]): (Measure | null)[] | string {
+export function inOrderOfSides<Measure extends { readonly amount: number }>(asTold: readonly Told<Measure>[]): (Measure | null)[] | string {
+  const isRound = asTold.length === 2 && asTold.some(([side]) => side === 'high');
+  const told = asTold.map(([side, measure]): Told<Measure> => [side === 'd' ? (isRound ? 'across' : 'deep') : side, measure]);
   const names = told.flatMap(([side]) => side ?? []);
   if (new Set(names).size < names.length) return 'one of the sides is said twice';
   if (told.length < 2 && names[0] === 'deep') return 'and its other sides?';

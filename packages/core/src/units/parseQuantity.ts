@@ -198,7 +198,7 @@ function splitComponents(tokens: QuantityToken[], text: string): Component[] {
       if (!last) throw new Refusal('a unit without a number', token.at);
       if (last.unit) throw new Refusal('two units side by side', token.at);
       last.unit = token.unit;
-    } else if (token.kind === 'stranger') throw new Refusal(strangerProblem(token.text), token.at);
+    } else if (token.kind === 'stranger') throw new Refusal(last && isDash(token.text) ? A_RANGE : strangerProblem(token.text), token.at);
     else throw new Refusal('a bracket is out of place', token.at);
   }
   close([Math.max(0, end - 1), end]);
@@ -207,9 +207,12 @@ function splitComponents(tokens: QuantityToken[], text: string): Component[] {
 
 const isComma = (token: QuantityToken): boolean => token.kind === 'stranger' && token.text === ',';
 
+const isDash = (text: string): boolean => /^[-−–—]$/.test(text);
+const A_RANGE = 'one measure, not from one to another';
+
 function strangerProblem(text: string): string {
   if (text === '/' || text.includes('/')) return 'the fraction is not finished or not below one';
-  if (text === '-' || text === '−') return 'a size or weight is above zero, without a sign';
+  if (isDash(text)) return 'a size or weight is above zero, without a sign';
   return `“${text.slice(0, 20)}” is not a number or a unit known here`;
 }
 

@@ -31,6 +31,10 @@ test.each([
   'lamp measures 14 x 6 x 6, weighs approx. 4 lb, for M.T., to 40217',
   'globe 12" dia on stand, 16" overall height 5 lb + s/6 goblets, 8 in tall + vase, 14 in overall',
   'wine glasses set of 6, 8" tall, 4 lb + oil painting 24 by 30 inches framed + jar, H 8 1/2, W 4, D 4',
+  'clock 14h x 9w x 5d 8.5 lb $240 oval + cased trumpet, case 56 x 26 x 16 cm, 4.2 kg, $310 to Gale Harbour',
+  'pr. of brass candlesticks, 10"H, 3.5 lbs/pr, $85/pr + crock, 13"T x 12"D, 25#, 120 obo',
+  'wall clock 24" tall 12" wide 6" deep 11 lb 220 + 18.50 s&h',
+  '4 mugs, 3 x 3 x 4, 12 oz/ea, $8/ea plus $12 shipping',
 ])('%s', (text) => {
   const lines = readSaleLines(text, SETTING);
   const { sale, piece, more } = saleFromLine(text, shop, 'imperial');

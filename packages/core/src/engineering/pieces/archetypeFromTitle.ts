@@ -1,10 +1,11 @@
 import type { ArchetypeKey } from './Archetype.ts';
 import { ARCHETYPES } from './archetypes.ts';
+import { spelledOut } from './spelledOut.ts';
 import { kindByStuff, kindOfStuff } from './stuffOf.ts';
 
-/** What comes after one of these says what goes with a piece or where it is, not what it is: `lamp with a glass shade`. */
+/** What comes after one of these says what goes with a piece or where it is, not what it is: `lamp with a shade`, `guitar in a bag`. */
 const BESIDE = new RegExp(
-  String.raw`\b(?:with|without|behind|under|on|from|by|for|no|missing|lacks|w\/o?)(?![\w-])|,\s*(?:its\s+|the\s+)?(?:${[
+  String.raw`\b(?:with|without|behind|under|on|from|by|for|no|missing|lacks)(?![\w-])|\bin\s+(?:[a-z-]+\s+){0,3}(?:bag|pouch|sleeve|wrapper|basket|bucket|tin)\b|,\s*(?:its\s+|the\s+)?(?:${[
     'weights?|chains?|pendulums?|keys?|winders?|cords?|leads?|plugs?|chargers?|remotes?|manuals?|instructions|booklets?',
     'accessories|attachments|stands?|straps?|batter(?:y|ies)|papers|certificates?',
   ].join('|')})\b`,
@@ -13,6 +14,20 @@ const BESIDE = new RegExp(
 /** What runs on the kitchen table travels in a box of its own only where the title says so. */
 const RUNS = /\b(?:mixer|toaster|blender|waffle[ -]iron|coffee[ -]maker|food[ -]processor)s?\b/;
 const IN_A_BOX = /\b(?:box|boxed|carton|packaging|sealed|unopened)\b/;
+
+/** What is carried in a case made for it is sent in that, whatever else goes with it: `violin with bow and case`, `cased trumpet`. */
+const CARRIED =
+  'violin|fiddle|viola|cello|guitar|ukulele|mandolin|banjo|lute|zither|harp|accordion|concertina|trumpet|cornet|bugle|tuba|trombone|saxophone|flute|clarinet|oboe|piccolo|bassoon|sextant|microscope|theodolite';
+const BOX_FOR_IT = String.raw`(?:wooden|wood|oak|mahogany|walnut|teak|fitted)\s+box`;
+const WITH_ITS_CASE = new RegExp(
+  String.raw`\bcased\b.*\b(?:${CARRIED})\b|\b(?:${CARRIED})\b.*(?:\b(?:with|in|and|plus)|[,&])\s*(?:[\w-]+[\s,]+){0,5}(?:case|${BOX_FOR_IT})\b`,
+);
+/** A case that is not there. */
+const NO_CASE =
+  /\b(?:no|without|missing|lacks|needs)\s+(?:(?:a|an|its|the|original|hard)\s+)*case\b|\bcase\s+(?:is\s+)?(?:missing|lost|gone)\b/g;
+
+/** A cup breaks before its saucer. */
+const SAUCERS = /(?<=\bcups?)\s*(?:,|&|\/|\+|\band\b)\s*saucers?\b/g;
 
 /** What it stands on is not what it is: `bronze horse on marble base`. */
 const ON_ITS_BASE = /\s+on\s+(?:[a-z]+\s+){0,3}(?:base|plinth|pedestal|socle)\b/g;
@@ -34,13 +49,14 @@ function withoutClothes(text: string): string {
 /**
  * The archetype a title suggests: the one with most of its words in it, the last such word deciding a
  * draw, since the noun comes last. Names of two words are known too: `record player`. What stands before a `with` or a `behind`
- * decides where a word of it is known. Of ware it counts too what it is said to be made of: `pewter jug`. Where no noun is known
- * that alone decides: `bronze dog`.
+ * decides where a word of it is known; a case for what is carried in one is another matter. Of ware it counts too what it is said to be
+ * made of: `pewter jug`. Where no noun is known that alone decides: `bronze dog`.
  *
  * @returns null when no word is known
  */
 export function archetypeFromTitle(title: string): ArchetypeKey | null {
-  const text = withoutClothes(title.toLowerCase().replace(ON_ITS_BASE, ''));
+  const text = withoutClothes(spelledOut(title.toLowerCase()).replace(ON_ITS_BASE, '').replace(NO_CASE, '').replace(SAUCERS, ''));
+  if (WITH_ITS_CASE.test(text)) return 'casedInstrument';
   const beside = text.search(BESIDE);
   const kind = (beside > 0 ? kindOf(text.slice(0, beside), text) : null) ?? kindOf(text, text) ?? kindOfStuff(wordsOf(text));
   if ((kind === 'boxedGoods' || kind === 'boxedSet') && RUNS.test(text)) return IN_A_BOX.test(text) ? 'boxedGoods' : 'boxedElectronics';
@@ -75,7 +91,7 @@ export function archetypeOfSize(title: string, sizeIn: readonly (number | null)[
  * @returns null where it names nothing of the sort
  */
 export function breaksSooner(title: string): { readonly words: string; readonly archetype: ArchetypeKey } | null {
-  const beside = /\b(?:with|under)\b\s+(?:its\s+|an?\s+|the\s+)?(.+)$/i.exec(title);
+  const beside = /\b(?:with|under)\b\s+(?:its\s+|an?\s+|the\s+)?(.+)$/i.exec(spelledOut(title));
   const main = archetypeFromTitle(title);
   const archetype = beside && kindOf(beside[1]!.toLowerCase(), beside[1]!.toLowerCase());
   const least = (key: ArchetypeKey) => ARCHETYPES[key].fragility?.referenceG ?? Infinity;

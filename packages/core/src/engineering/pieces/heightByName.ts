@@ -1,4 +1,5 @@
 import { withoutMeasures } from '../../units/index.ts';
+import { spelledOut } from './spelledOut.ts';
 
 /** How high things are against their breadth, by what they are called. Common practice, no source. */
 const HEIGHTS: readonly (readonly [RegExp, number])[] = [
@@ -17,6 +18,6 @@ const BESIDE = /\s*(?:,|\(|\b(?:with|without|from|by|for|on|in)\b).*$/i;
  * @returns null where the name tells nothing
  */
 export function heightShareByName(title: string): number | null {
-  const name = withoutMeasures(title).replace(BESIDE, '').trim();
+  const name = withoutMeasures(spelledOut(title)).replace(BESIDE, '').trim();
   return HEIGHTS.find(([called]) => called.test(name))?.[1] ?? null;
 }

@@ -1,3 +1,5 @@
+import { spelledOut } from './spelledOut.ts';
+
 // Parts that lie loose on a piece, known from what a title says. Common practice, no source: what a packer looks for first.
 
 /** What lies loose on a piece, or comes off it: wrapped in as it sits it knocks, swings or breaks first. */
@@ -29,7 +31,7 @@ const HAS: Readonly<Record<LoosePart, RegExp>> = {
 const PARTS = Object.keys(HAS) as LoosePart[];
 
 /** What says that there is none, or none any more: `teapot, lid missing`, `jar without lid`. */
-const LACKS = /\b(?:no|without(?: its| a)?|w\/o|missing(?: its)?|lacks(?: its)?|lidless)\b|\b(?:missing|lost|gone|lacking)\b/i;
+const LACKS = /\b(?:no|without(?: its| a)?|missing(?: its)?|lacks(?: its)?|lidless)\b|\b(?:missing|lost|gone|lacking)\b/i;
 /** One in its case, or sealed in its box, is held there. */
 const HELD = /\b(?:sealed|unopened)\b/i;
 /** A title that names nothing but such a part: `lid`, `ground stoppers`, `lid of a crock`. */
@@ -39,8 +41,10 @@ const IS_ONE = /^(?:(?!with\b|and\b)[\w-]+\s+){0,2}(?:lids?|stoppers?)(?:\s+(?:o
 export const namesLoosePart = (title: string): boolean => !/[&+]/.test(title) && IS_ONE.test(title.trim());
 
 /** The parts that a piece of this name has loose on it; none where it says nothing of the sort, or that something is not there. */
-export const loosePartsOf = (title: string): readonly LoosePart[] =>
-  namesLoosePart(title) || LACKS.test(title) || HELD.test(title) ? [] : PARTS.filter((part) => HAS[part].test(title));
+export function loosePartsOf(title: string): readonly LoosePart[] {
+  const named = spelledOut(title);
+  return namesLoosePart(title) || LACKS.test(named) || HELD.test(named) ? [] : PARTS.filter((part) => HAS[part].test(named));
+}
 
 /** The first of them that nothing which goes with the piece is called by yet. */
 export const looseUntold = (title: string, others: readonly string[]): LoosePart | null =>

@@ -1,7 +1,10 @@
 import type { Span } from '../../units/index.ts';
 
-/** What words mean by themselves: led by a word of their own, `sold 84`, or all three sides of something; a measure, `14 in` or `6 lb`; or neither. */
-export type FactIn = 'led' | 'measure' | null;
+/**
+ * What words mean by themselves: led by a word of their own, `sold 84`, or all three sides of something; an amount with its sign, `$84`;
+ * a measure, `14 in` or `6 lb`; or none of these.
+ */
+export type FactIn = 'led' | 'price' | 'measure' | null;
 
 /** Words that one fact takes at most: `each about 3 1/2 in x 3 1/2 in x 6 in`. */
 const MOST_WORDS = 12;
@@ -11,14 +14,19 @@ const GOES_ON = /^[x×]/i;
 const BRINGS_IN =
   /^\s+(?:(?:and|with|without|plus|incl|including|&)\s|in\s+(?:[a-z]+\s+){0,3}(?:box|case|carton|tin|tube|bag|pouch|frame)\b)/i;
 
+/** A number behind a measure that is no more of it: `11 lb 220`. */
+const AMOUNT_LAST = /^\s+\d{2,6}(?:\.\d\d)?$/;
+
 /**
  * Where the facts of a sale stand among words that no comma parts, `tea urn 9 x 8 x 14 in 6 lb sold 84`: spans from the first word
  * to the last, in order. The longest that means something is taken; a measure before further words of a title belongs to
- * them, as in `8 oz bottle`, unless they bring in something more.
+ * them, as in `8 oz bottle`, unless they bring in something more. An amount does so only where a title begins with it, as in
+ * `$20 gold piece`, and where another follows.
  *
  * @param factIn what some words mean
+ * @param named true where a title stands before all of them
  */
-export function partedAtFacts(text: string, factIn: (words: string) => FactIn): Span[] {
+export function partedAtFacts(text: string, factIn: (words: string) => FactIn, named: boolean): Span[] {
   const words = [...text.matchAll(/\S+/g)].map((match): Span => [match.index, match.index + match[0].length]);
   const parts: { at: Span; fact: FactIn }[] = [];
   for (let first = 0; first < words.length;) {
@@ -35,8 +43,12 @@ export function partedAtFacts(text: string, factIn: (words: string) => FactIn): 
     first = last + 1;
   }
   let before: FactIn | 'end' = 'end';
+  let priced = false;
   for (const part of parts.toReversed()) {
-    if (part.fact === 'measure' && before === null && !BRINGS_IN.test(text.slice(part.at[1]))) part.fact = null;
+    const mayBelong = part.fact === 'measure' || (part.fact === 'price' && (priced || (!named && part.at[0] === 0)));
+    const rest = text.slice(part.at[1]);
+    if (mayBelong && before === null && !BRINGS_IN.test(rest) && !AMOUNT_LAST.test(rest)) part.fact = null;
+    priced ||= part.fact === 'price';
     before = part.fact;
   }
   return parts

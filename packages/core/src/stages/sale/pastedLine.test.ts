@@ -108,3 +108,49 @@ test.each([
   const found = read(text);
   expect([found.title, found.count, found.sizeIn]).toEqual([title, count, sizeIn]);
 });
+
+// an amount among words is a price, unless a name begins with it or it is the word of a sign. Common practice, no source
+test.each([
+  ['clock 14h x 9w x 5d 8.5 lb $240 oval', 'clock, oval', 24_000],
+  ['teapot $45 blue, 2 lb', 'teapot, blue', 4500],
+  ['clock 14x9x5, 8.5 lb, $240 sold to Mara', 'clock, sold to Mara', 24_000],
+  ['$20 gold piece, 1 x 1 x 0.1', '$20 gold piece', undefined],
+  ['$20 gold piece 1 x 1 x 0.1 $450', '$20 gold piece', 45_000],
+  ['cigar sign 5¢ tin 10 x 20, $40', 'cigar sign 5¢ tin', 4000],
+])('%s: what it was sold for', (text, title, soldMinor) => {
+  const { readings, ...found } = read(text);
+  expect([found.title, found.soldMinor]).toEqual([title, soldMinor]);
+  const price = readings.find(({ field }) => field === 'soldMinor');
+  expect(price?.asks !== undefined).toBe(/blue|oval|to Mara/.test(text));
+});
+
+// what stands at the end of a notice: an amount that may be bettered, what is of each or of all, what it costs to send. Common practice, no source
+test.each<[string, Partial<SaleLine>]>([
+  ['bell 8 inches tall weighs about 12 pounds $180 plus $22 shipping', { soldMinor: 18_000, shippingCollectedMinor: 2200, weightLb: 12 }],
+  ['cookie jar - 11" x 8" x 7" - 5 lb 3 oz - $65.00 + 18.50 s&h', { soldMinor: 6500, shippingCollectedMinor: 1850 }],
+  ['pr. of brass candlesticks, 10"H, 3.5 lbs/pr, $85/pr', { count: 2, soldMinor: 8500, weightLb: 1.75, sizeIn: [null, null, 10] }],
+  ['4 mugs, 3 x 3 x 4, 12 oz/ea, $8/ea', { count: 4, soldMinor: 3200, weightLb: 0.75 }],
+  ['crock, 13"T x 12"D, 25#, 120 obo', { soldMinor: 12_000, weightLb: 25, sizeIn: [12, 12, 13] }],
+  ['vase, 10"H x 5"D, 2 lb, price $70 firm', { soldMinor: 7000, sizeIn: [5, 5, 10] }],
+  ['clock, 10"H x 6"W x 5"D, 2 lb, $70 or best offer', { soldMinor: 7000, sizeIn: [6, 5, 10] }],
+  ['bowl, 9 1/2 in., 2 lb., $45.', { soldMinor: 4500, weightLb: 2 }],
+  // a number by itself where all is measured
+  ['platter 16x12, 4 lb, 40', { soldMinor: 4000, weightLb: 4 }],
+  ['wall clock 24" tall 12" wide 6" deep 11 lb 220', { soldMinor: 22_000, weightLb: 11 }],
+  ['pocket watch 2in 5oz 120', { soldMinor: 12_000, weightLb: 0.3125 }],
+  // and where it is not
+  ['book 5 lb 3', { weightLb: 5.1875, soldMinor: undefined }],
+  ['vase, 2 lb, 24', { weightLb: 2, soldMinor: undefined, sizeIn: [null, null, 24] }],
+  ['silver $1 coin sold 30', { title: 'silver $1 coin', soldMinor: 3000 }],
+])('%s', (text, wanted) => {
+  const [line] = readSaleLines(text, setting);
+  expect(line).toMatchObject(Object.fromEntries(Object.entries(wanted).filter(([, value]) => value !== undefined)));
+  for (const [field, value] of Object.entries(wanted)) if (value === undefined) expect(line).not.toHaveProperty(field);
+});
+
+test('the number of a lot may be how many there are: it is asked', () => {
+  const asks = (text: string) => read(text).readings.flatMap(({ asks: asked }) => asked ?? []);
+  expect(asks('lot 4 milk glass vases, 5 lb')).toEqual(['taken for one; if that is how many, lead with it: 4 x milk glass vases']);
+  expect(asks('lot 12 brass lamp, 5 lb')).toEqual([]);
+  expect(read('jar, 6-8 in').readings[1]!.doubt).toBe('one measure, not from one to another');
+});

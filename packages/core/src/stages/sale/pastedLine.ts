@@ -1,3 +1,5 @@
+import { MOST_ALIKE } from './readSale.ts';
+
 // Lines as they come out of a list or a notice of a sale: read as if they were typed, each letter in its place.
 
 /** Words that say which field follows; a full stop before them ends what was said before. */
@@ -11,20 +13,27 @@ const COLON = new RegExp(`\\b(${SAYS}|to|by|bin|for)(\\s*):`, 'gi');
 /** A stroke between two things; between two numbers it is a range, unless those are sides: `2 x 3 x 4 - 9 lb`. */
 const STROKE = /(?<!(?<![x×]\s?)\b[\d./]+) [-–—] |(?<=[x×]\s?[\d./]+) [-–—] | [-–—] (?!\d)/g;
 
+/** What it costs to send, as lists call it. */
+const POSTAGE = String.raw`(?:shipping(?:\s+(?:and|&)\s+handling)?|postage|s\s?[&/]\s?h|p\s?&\s?p)`;
+/** An amount that comes on top. */
+const ON_TOP = new RegExp(String.raw`\s(?:plus|and)(?=\s+(?:\p{Sc}\s?\d|\d[\d.]*\s+${POSTAGE}\b))`, 'giu');
+
 /** The same with a semicolon for whatever parts in a list, as long as it was. */
 export const asTyped = (text: string): string =>
   text
     .replace(/[\t|•]/g, ';')
     .replace(STROKE, ' ; ')
+    .replace(ON_TOP, (plus) => ' ;'.padEnd(plus.length))
     .replace(FULL_STOP, ';')
     .replace(SENTENCE, ';')
     .replace(NAMES_IT, (_, comma: string, space: string, name: string) => comma + space + ' '.repeat(name.length))
     .replace(COLON, '$1$2 ');
 
 /** What a measure is said of, and how well: nothing is told by it. */
-const OF_ALL = /\s+(?:in\s+)?(?:total|all|altogether|combined|together|(?:for\s+)?(?:the\s+(?:pair|lot|set)|both))$/i;
+const OF_ALL =
+  /\s+(?:in\s+)?(?:total|all|altogether|combined|together|(?:for\s+)?(?:(?:the|per)\s+(?:pair|lot|set)|both))$|(?<=\d[\s\S]*)\s*\/\s*(?:pr|pair|set|lot)\.?$/i;
 /** What is said of each of several. */
-export const EACH = /\s+(?:each|apiece|ea\.?)$/i;
+export const EACH = /(?:\s+(?:each|apiece|ea\.?|per\s+piece)|(?<=\d[\s\S]*)\s*\/\s*(?:ea\.?|each|pc|piece))$/i;
 const IN_BRACKETS = /^[([]\s*(.+?)\s*[)\]]$/;
 const BEHIND_ABOUT = /\s+(?:approx(?:imately|\.)?|or\s+so|ish)$/i;
 const BEFORE =
@@ -40,3 +49,30 @@ const OVERALL = /\b(?:overall|total)\s+(?=(?:height|length|width|depth|tall|high
 export const isPriceAlone = (said: string): boolean => /^\d{1,6}\.\d\d$/.test(said);
 /** One that no length is told so: `45.00`, `19.99`. */
 export const isWholePrice = (said: string): boolean => /^\d{1,6}\.(?:00|95|99)$/.test(said);
+
+/** The shop’s own price is one that others may better. */
+const OFFER_WORDS = String.raw`\s+(?:obo|o\.b\.o\.?|ono|firm|or\s+(?:best|nearest)\s+offer)$`;
+const OFFER_ALONE = new RegExp(String.raw`^(\p{Sc}?\d[\d.,]*)${OFFER_WORDS}`, 'iu');
+const OFFER = new RegExp(String.raw`(?<=\d)${OFFER_WORDS}`, 'i');
+/** A full stop behind an amount ends what was said. */
+const STOP = /(?<=\p{Sc}\s?\d[\d.,]*)\.$/u;
+/** The word for it may stand behind an amount: `paid 14 shipping`. */
+const BEHIND = new RegExp(`^(?:buyer\\s+)?(?:paid\\s+)?(?!free\\b)(\\S+)\\s+(?:for\\s+)?${POSTAGE}$`, 'i');
+const FREE = new RegExp(`^free\\s+${POSTAGE}$`, 'i');
+/** The same with the word for it before it, and without its `each`. */
+export const ledFirst = (words: string): string =>
+  words
+    .replace(STOP, '')
+    .replace(OF_ALL, '')
+    .replace(EACH, '')
+    .replace(OFFER_ALONE, 'sold $1')
+    .replace(OFFER, '')
+    .replace(EACH_FIRST, '')
+    .replace(BEHIND, 'shipping $1')
+    .replace(FREE, 'shipping 0');
+/** Before an amount too: `each 4 x 4 x 9`. */
+const EACH_FIRST = /^each\s+(?=(?:(?:about|approx\.?|weigh(?:s|ing)?|sold|at)\s+)*[^\p{L}\s])/iu;
+
+export const isEach = (part: string): boolean => EACH.test(part) || EACH_FIRST.test(part);
+/** A whole number of more than one. */
+export const isCount = (part: string): boolean => /^\d{1,4}$/.test(part) && Number(part) > 1 && Number(part) <= MOST_ALIKE;

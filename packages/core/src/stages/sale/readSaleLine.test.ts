@@ -63,7 +63,7 @@ test.each([
 
 test.each<[string, string]>([
   ['jug, 2 lb, 3 lb', '3 lb'],
-  ['jug, 5 x 4 x 4, 2 lb, 50', '50'],
+  ['jug, 5 x 4 x 4, 2 lb, sold 30, 50', '50'],
   ['jug, sold 3, sold 4', 'sold 4'],
 ])('%s: what is said twice is asked about', (text, part) => {
   const wrong = readSaleLine(text, setting).readings.filter((reading) => reading.problem !== null);

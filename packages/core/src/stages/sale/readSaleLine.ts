@@ -3,7 +3,7 @@ import { keepMagnification } from './magnification.ts';
 import { takeFromTitle } from './measureInTitle.ts';
 import { pileOfSheets } from './pileOfSheets.ts';
 import { piecesListed } from './piecesListed.ts';
-import { asTyped, EACH, isPriceAlone, isWholePrice, measureAlone } from './pastedLine.ts';
+import { asTyped, isCount, isEach, isPriceAlone, isWholePrice, ledFirst, measureAlone } from './pastedLine.ts';
 import { sizesListed } from './sizesListed.ts';
 import { alsoCounted, isCounted } from './alsoCounted.ts';
 import { askedHowMany } from './askedHowMany.ts';
@@ -63,7 +63,8 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
     if (!said) return null;
     // three sides are no part of a name
     const isSize = said.field === 'sizeIn' && said.fact === 'led';
-    return isSize || !saidAlone.has(said.field) ? said.fact : null;
+    if (isSize) return said.fact;
+    return saidAlone.has(said.field) || (said.fact === 'price' && PRICED.test(text)) ? null : said.fact;
   };
   // where something is told of each, and its size beside it, a number by itself is how many there are; behind the size it may be a price
   const isOfSeveral = saidAlone.has('sizeIn') && parts.some(({ part }) => isEach(part));
@@ -74,10 +75,12 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
       line.readings.push({ at: [start, start + part.length], text: part, field: 'title', problem: null });
       continue;
     }
-    const spans: readonly Span[] = said ? [[0, part.length]] : partedAtFacts(part, among);
+    const spans: readonly Span[] = said ? [[0, part.length]] : partedAtFacts(part, among, line.title !== undefined);
     for (const [from, to] of spans) {
-      const own = part.slice(from, to);
-      line.readings.push({ at: [start + from, start + to], text: text.slice(start + from, start + to), ...readPart(line, own, setting) });
+      const reading = readPart(line, part.slice(from, to), setting, from > 0);
+      const before = from > 0 && reading.field === 'title' ? line.readings.at(-1)! : null;
+      if (before?.field === 'soldMinor') before.asks ??= PRICE_AMONG;
+      line.readings.push({ at: [start + from, start + to], text: text.slice(start + from, start + to), ...reading });
     }
   }
   if (line.title) {
@@ -171,7 +174,7 @@ function factAmong(words: string, setting: SaleLineSetting): Said | null {
     if (!match) continue;
     const loose = field === 'buyer' || field === 'job' || (field === 'bin' && !/\d/.test(bare));
     if (loose || fill({ readings: [] }, bare.slice(match[0].length).trim(), setting) !== null) return null;
-    return { field, fact: lead === BARE_MONEY ? 'measure' : 'led' };
+    return { field, fact: lead !== BARE_MONEY ? 'led' : CENTS.test(bare) ? 'measure' : 'price' };
   }
   const read = parseQuantity(measureAlone(bare), setting.system);
   if (read.kind === 'weight') return { field: 'weightLb', fact: 'measure' };
@@ -188,19 +191,6 @@ interface Said {
 }
 
 type Reading = Omit<SaleLineReading, 'at' | 'text'>;
-/** The word for it may stand behind an amount: `paid 14 shipping`. */
-const BEHIND = /^(?:buyer\s+)?(?:paid\s+)?(?!free\b)(\S+)\s+(?:for\s+)?(?:shipping|postage)$/i;
-const FREE = /^free\s+(?:shipping|postage)$/i;
-/** The same with the word for it before it, and without its `each`. */
-const ledFirst = (words: string): string =>
-  words.replace(EACH, '').replace(EACH_FIRST, '').replace(BEHIND, 'shipping $1').replace(FREE, 'shipping 0');
-/** Before an amount too: `each 4 x 4 x 9`. */
-const EACH_FIRST = /^each\s+(?=(?:(?:about|approx\.?|weigh(?:s|ing)?|sold|at)\s+)*[^\p{L}\s])/iu;
-
-const isEach = (part: string): boolean => EACH.test(part) || EACH_FIRST.test(part);
-/** A whole number of more than one. */
-const isCount = (part: string): boolean => /^\d{1,4}$/.test(part) && Number(part) > 1 && Number(part) <= MOST_ALIKE;
-
 /** An amount with the sign of another currency is taken as it stands, and asked about. */
 function askedOfSign(field: SaleLineField, said: string, { currency }: SaleLineSetting): Pick<Reading, 'asks'> {
   const sign = field.endsWith('Minor') ? signAt(said) : null;
@@ -208,8 +198,12 @@ function askedOfSign(field: SaleLineField, said: string, { currency }: SaleLineS
   return { asks: `money is in ${currencySign(currency)} here: is that what it comes to?` };
 }
 
-/** Reads one part; what is not understood joins the title. */
-function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Reading {
+/**
+ * Reads one part; what is not understood joins the title.
+ *
+ * @param follows true where no comma stands before it
+ */
+function readPart(line: SaleLine, text: string, setting: SaleLineSetting, follows: boolean): Reading {
   const each = isEach(text);
   const part = ledFirst(text);
   const told = (field: SaleLineField, said = part): Reading => ({
@@ -222,9 +216,10 @@ function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Readi
   for (const [lead, field, fill] of KEYWORDS) {
     const match = lead.exec(part);
     if (!match) continue;
-    if (line[field] !== undefined) return { field: null, problem: 'said twice' };
     const rest = part.slice(match[0].length).trim();
-    const problem = fill(line, rest, setting);
+    const isTwice = line[field] !== undefined;
+    const problem = fill(isTwice ? { readings: [] } : line, rest, setting);
+    if (isTwice && !problem) return { field: null, problem: 'said twice' };
     return problem ? joinTitle(line, text, problem) : told(field, rest);
   }
   const alone = measureAlone(part);
@@ -233,16 +228,21 @@ function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Readi
     line.weightLb = quantity.pounds;
     return told('weightLb', alone);
   }
-  if ((quantity.kind === 'dimensions' || quantity.kind === 'length') && line.sizeIn === undefined && !isWholePrice(part)) {
+  if (
+    (quantity.kind === 'dimensions' || quantity.kind === 'length') &&
+    line.sizeIn === undefined &&
+    !isWholePrice(part) &&
+    !isPriceLast(line, part, follows)
+  ) {
     line.sizeIn = quantity.sides ?? [quantity.inches].flat();
     return told('sizeIn', alone);
   }
   // one more side of the same, or of a part of it that has a name: `lamp 22 in tall, base 6 in wide`
   if (quantity.kind === 'length' && quantity.sides && line.sizeIn !== undefined)
     return alsoOfSize(line, quantity.sides) ? told('sizeIn', alone) : joinTitle(line, text, 'its size is told before this');
-  if (quantity.kind !== 'notUnderstood' && line.soldMinor === undefined && isPriceAlone(part)) {
+  if (quantity.kind !== 'notUnderstood' && line.soldMinor === undefined && (isPriceAlone(part) || isPriceLast(line, part, follows))) {
     line.soldMinor = parseMoney(part)!;
-    return told('soldMinor');
+    return isPriceAlone(part) ? told('soldMinor') : { ...told('soldMinor'), asks: PRICE_AMONG };
   }
   if (quantity.kind !== 'notUnderstood') return { field: null, problem: BARE_NUMBER.test(part) ? PRICE_BARE : MEASURED_TWICE };
   if (line.title !== undefined && line.count === undefined) {
@@ -271,7 +271,20 @@ function alsoOfSize(line: SaleLine, sides: SidesTold): boolean {
   return true;
 }
 
+/** A price that is told by a word of its own: no other amount is one. */
+const PRICED = /\b(?:sold|price|asking)\s+(?:for\s+)?(?:\p{Sc}\s?)?\d/iu;
+/** What a sign or a slot says of itself: `cigar sign 5¢`. */
+const CENTS = /¢/;
+const PRICE_AMONG = 'taken for what it was sold for';
 const BARE_NUMBER = /^\d+(?:\.\d+)?$/;
+/** An amount by itself behind all measures, or behind a weight that it is no part of; where something is of each, it may be a count. */
+const isPriceLast = ({ sizeIn, weightLb, soldMinor, readings }: SaleLine, part: string, follows: boolean): boolean =>
+  weightLb !== undefined &&
+  soldMinor === undefined &&
+  BARE_NUMBER.test(part) &&
+  parseMoney(part) !== null &&
+  (sizeIn !== undefined || (follows && readings.at(-1)?.field === 'weightLb')) &&
+  !readings.some(({ each }) => each);
 const PRICE_BARE = 'said twice: a price has “sold” before it';
 
 const MOST_TITLE = 80;
