@@ -3,7 +3,7 @@ export const UNIT_IN_NAME = String.raw`in(?:ch(?:es)?)?\b\.?|cm\b|["″”]`;
 
 /** A measure within a name, with its unit and perhaps its side: `10 in plate`, `doll 18"`, `brass 6-inch bell`, `18 in tall doll`. */
 export const MEASURE_IN_NAME = new RegExp(
-  String.raw`(?<!(?:[\d./-]|(?<!\p{L})[x×])\s?)\b\d[\d./ ]*[\s-]?(?<unit>${UNIT_IN_NAME})(?<side>[\s-]+(?:in\s+)?(?:tall|high|long|wide|across|diameter|dia\.?)(?!\p{L}))?(?!\s?[x×]\s?\d)`,
+  String.raw`(?<!(?:[\d./-]|(?<!\p{L})[x×])\s?)\b\d(?:[\d./ ½⅓⅔¼¾⅛⅜⅝⅞]|-(?=\d+\/\d))*[\s-]?(?<unit>${UNIT_IN_NAME})(?<side>[\s-]+(?:in\s+)?(?:tall|high|long|wide|across|diameter|dia\.?)(?!\p{L}))?(?!\s?[x×]\s?\d)`,
   'giu',
 );
 

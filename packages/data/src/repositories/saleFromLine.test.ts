@@ -34,6 +34,7 @@ test.each([
   'clock 14h x 9w x 5d 8.5 lb $240 oval + cased trumpet, case 56 x 26 x 16 cm, 4.2 kg, $310 to Gale Harbour',
   'pr. of brass candlesticks, 10"H, 3.5 lbs/pr, $85/pr + crock, 13"T x 12"D, 25#, 120 obo',
   'wall clock 24" tall 12" wide 6" deep 11 lb 220 + 18.50 s&h',
+  'coffee pot, enamel, 9" to top of handle, 1 lb 8 oz, 25 + fan, 12 in closed + bowl 9-1/2 in, 2 lb',
   '4 mugs, 3 x 3 x 4, 12 oz/ea, $8/ea plus $12 shipping',
 ])('%s', (text) => {
   const lines = readSaleLines(text, SETTING);

@@ -31,10 +31,10 @@ export const KIND_WORDS: Readonly<Record<ArchetypeKey, string>> = {
   boxedElectronics:
     'tape-recorder radio receiver amplifier electronic console turntable record-player telephone tape-deck cassette-deck speaker synthesizer oscilloscope multimeter television printer computer laptop hard-drive cassette-player cd-player dvd-player vcr keyboard monitor ammeter voltmeter galvanometer calculator hearing-aid desk-fan electric-fan table-fan pinball phone smartphone game-cartridge cartridge',
   clockwork:
-    'clock orrery scale balance barograph metronome music-box watch typewriter adding-machine cash-register gramophone phonograph automaton wristwatch stopwatch pedometer',
+    'clock banjo-clock orrery scale balance barograph metronome music-box watch typewriter adding-machine cash-register gramophone phonograph automaton wristwatch stopwatch pedometer',
   optics:
     'telescope microscope camera binoculars sextant lens rangefinder projector opera-glass spyglass theodolite eyepiece loupe magic-lantern stereoscope spectacles eyeglasses sunglasses monocle magnifying-glass reading-glasses magnifier field-glasses light-meter flash flashgun enlarger compass lorgnette pince-nez',
-  casedInstrument: 'barometer case cased instrument chronometer',
+  casedInstrument: 'barometer banjo-barometer barometer-banjo stick-barometer case cased instrument chronometer',
   boxedSet: 'set hydrometers boxed cutlery chess-set train-set drawing-set video-game dvd cd cassette',
   boxedGoods:
     'mixer toaster blender iron-boxed utensils waffle-iron coffee-maker food-processor board-game jigsaw cd dvd vhs vhs-tape video-tape cassette cassette-tape',

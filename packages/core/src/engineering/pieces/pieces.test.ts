@@ -36,6 +36,8 @@ test.each<[string, ArchetypeKey | null]>([
   ['trumpet without its case', 'brassHorn'],
   ['sextant, case missing', 'optics'],
   ['guitar in a soft bag', 'thinFigure'],
+  ['barometer, banjo style', 'casedInstrument'],
+  ['banjo clock', 'clockwork'],
   ['microscope in a mahogany box', 'casedInstrument'],
   ['kerosene lamp w/shade', 'fineMetal'],
   ['tea cups & saucers', 'handledWare'],

@@ -100,6 +100,11 @@ test.each([
   ['lamp 28" total height', 'lamp', undefined, [null, null, 28]],
   ['vase, overall height 14 in', 'vase', undefined, [null, null, 14]],
   ['vase, 14 in overall', 'vase', undefined, [null, null, 14]],
+  ['coffee pot, enamel, 9" to top of handle', 'coffee pot, enamel', undefined, [null, null, 9]],
+  ['lamp base, 14" high to the socket', 'lamp base', undefined, [null, null, 14]],
+  ['fan, 12 in closed', 'fan', undefined, [12, null, null]],
+  ['set of eight dinner plates 10½"', 'dinner plates 10½"', 8, [10.5, 10.5, null]],
+  ['bowl 9-1/2 in', 'bowl 9-1/2 in', undefined, [9.5, 9.5, null]],
   ['oil painting 24 by 30 inches framed', 'oil painting 24 by 30 inches framed', undefined, [24, 30, null]],
   // sides that are parted by commas are sides still, behind a fraction too
   ['jar, H 8 1/2, W 4, D 4', 'jar', undefined, [4, 4, 8.5]],

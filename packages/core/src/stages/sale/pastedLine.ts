@@ -41,7 +41,19 @@ const BEFORE =
 
 /** A measure alone: `weight about 3 lb`, `(10 x 5 x 5 in)`, `10 x 10 x 4 in approx`, `8 lb in all`, `16 in overall height`. */
 export const measureAlone = (said: string): string =>
-  said.replace(IN_BRACKETS, '$1').replace(BEHIND_ABOUT, '').replace(OF_ALL, '').replace(OVERALL, '').replace(BEFORE, '');
+  said
+    .replace(IN_BRACKETS, '$1')
+    .replace(BEHIND_ABOUT, '')
+    .replace(OF_ALL, '')
+    .replace(OVERALL, '')
+    .replace(TO_ITS_TOP, ' high')
+    .replace(CLOSED, ' long')
+    .replace(BEFORE, '');
+/** How high it stands: `9 in to top of handle`, `14 in high to the socket`. Common practice, no source. */
+const TO_ITS_TOP =
+  /(?<=\d[^,]*?)(?:\s+(?:high|tall))?\s+to\s+(?:the\s+)?(?:very\s+)?(?:top|rim|tip|brim|lip|finial|socket|handle|spout|shoulder)s?\b[^,\d]*$/i;
+/** As long as it is when it is packed: `10 in closed`. */
+const CLOSED = /(?<=\d[^,]*?)(?:\s+long)?\s+(?:when\s+)?(?:closed|collapsed|folded|shut)$/i;
 /** A side of the whole thing: `16 in overall height`, `overall length 9 in`, `14 in overall`. */
 const OVERALL = /\b(?:overall|total)\s+(?=(?:height|length|width|depth|tall|high|long|wide)\b)|(?<=\d[\s\S]*)\s+overall$/i;
 
