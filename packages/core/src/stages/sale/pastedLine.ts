@@ -52,8 +52,8 @@ export const measureAlone = (said: string): string =>
 /** How high it stands: `9 in to top of handle`, `14 in high to the socket`. Common practice, no source. */
 const TO_ITS_TOP =
   /(?<=\d[^,]*?)(?:\s+(?:high|tall))?\s+to\s+(?:the\s+)?(?:very\s+)?(?:top|rim|tip|brim|lip|finial|socket|handle|spout|shoulder)s?\b[^,\d]*$/i;
-/** As long as it is when it is packed: `10 in closed`. */
-const CLOSED = /(?<=\d[^,]*?)(?:\s+long)?\s+(?:when\s+)?(?:closed|collapsed|folded|shut)$/i;
+/** As long as it is when it is packed, `10 in closed`; of `24 x 36 folded` nobody knows. */
+const CLOSED = /(?<=^[^x×,]*\d[^x×,]*?)(?:\s+long)?\s+(?:when\s+)?(?:closed|collapsed|folded|shut)$/i;
 /** A side of the whole thing: `16 in overall height`, `overall length 9 in`, `14 in overall`. */
 const OVERALL = /\b(?:overall|total)\s+(?=(?:height|length|width|depth|tall|high|long|wide)\b)|(?<=\d[\s\S]*)\s+overall$/i;
 
