@@ -25,7 +25,7 @@ export const KIND_WORDS: Readonly<Record<ArchetypeKey, string>> = {
   fineMetal:
     'lathe gauge micrometer brass lamp level caliper vernier candlestick candelabra lantern trophy inkwell reel fountain-pen chandelier sconce trophy-cup sundial astrolabe harmonica flute clarinet oboe piccolo bassoon hip-flask cocktail-shaker lighter cigarette-case cigarette-holder card-case pill-box vesta-case napkin-ring sugar-tongs samovar hookah tea-strainer candle-snuffer toast-rack brooch necklace ring bracelet bangle earring pendant locket pearl cufflink thimble binnacle porthole lathe-chuck ceiling-light wall-light light-fitting model-train model-car model-engine locomotive train-carriage toy-car toy-train toy-soldier lead-soldier tin-soldier tin-toy robot bell pendulum tiara powder-compact lipstick-case ships-telegraph ship-telegraph',
   machinedCasting:
-    'casting pump cylinder-head flywheel lathe-bed bearing manifold carburettor engine crankshaft camshaft gearbox sewing-machine carburetor cylinder-block motor gearwheel',
+    'casting pump cylinder-head flywheel lathe-bed headstock tailstock lathe-headstock lathe-tailstock bearing manifold piston connecting-rod differential carburettor engine crankshaft camshaft gearbox sewing-machine carburetor cylinder-block motor gearwheel',
   brassHorn: 'horn trumpet cornet bugle tuba foghorn trombone saxophone',
   tubularFrame: 'wheel wheeled bicycle barrow trolley frame pram tricycle tripod music-stand easel pushchair walking-frame',
   boxedElectronics:

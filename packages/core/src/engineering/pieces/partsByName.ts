@@ -52,6 +52,8 @@ const BY_NAME: Readonly<Partial<Record<ArchetypeKey, readonly (readonly [RegExp,
       ],
     ],
   ],
+  // what reaches out of an iron body comes through a wall first
+  rigidMetal: [[/\banvils?\b/i, [['nose', 'left']]]],
   // paint on canvas has no pane before it
   glazedFlat: [[/\b(?:(?:oil|acrylic|tempera) (?:paintings?|on )|(?:on|stretched) canvas|canvas(?:es)?$|icons?\b|unglazed)/i, []]],
   thinFigure: [

@@ -98,6 +98,7 @@ test.each<[string, ArchetypeKey | null]>([
   ['mother-of-pearl opera glasses', 'optics'],
   ['bisque doll', 'thinFigure'],
   ['cast iron skillet', 'rigidMetal'],
+  ['cast iron lathe headstock', 'machinedCasting'],
   ['enamel stock pot with lid', 'rigidMetal'],
   ['two galvanised buckets', 'rigidMetal'],
   ['terracotta flower pot', 'compactCeramic'],
@@ -294,6 +295,7 @@ test.each<[string, ArchetypeKey, string]>([
   ['christmas ornaments', 'blownGlass', ''],
   ['hourglass', 'blownGlass', ''],
   ['violin', 'thinFigure', 'finial right'],
+  ['cast iron anvil', 'rigidMetal', 'nose left'],
   ['accordion', 'thinFigure', ''],
   ['china shepherdess', 'thinFigure', 'ear left'],
   // a name of another kind says nothing of this one

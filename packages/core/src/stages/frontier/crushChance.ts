@@ -9,7 +9,8 @@ import type { InnerBox, Shell } from '../box/StowedBox.ts';
 const LOAD = { spread: 0.6, p95Lbf: 175, fullPerimeterIn: 56 };
 /** Of what new dry board resists, so much is left on the way. */
 const ON_THE_WAY = 0.56;
-const PER_EARLIER_USE = 0.75;
+/** What is left of a box that has been through the post. Judgement. */
+export const PER_EARLIER_USE = 0.75;
 /** What the fill carries where it reaches the lid. */
 const FILL_PSI = 0.3;
 const P95_Z = 1.6448536269514722;

@@ -278,6 +278,9 @@ describe('the board’s certificate', () => {
     ['70 lb on ordinary board', { facts: { archetype: 'rigidMetal', weightLb: 70 } }, false],
     ['74 united inches', { inside: [24, 24, 24] }, true],
     ['76 united inches', { inside: [25, 25, 24.5] }, false],
+    // a box that has been through the post keeps three quarters of what it bears, as in crush; judgement
+    ['45 lb in a used box of it', { facts: { archetype: 'rigidMetal', weightLb: 45 }, box: { earlierUses: 1 } }, true],
+    ['50 lb in a used box of it', { facts: { archetype: 'rigidMetal', weightLb: 50 }, box: { earlierUses: 1 } }, false],
     ['board below the table', { box: { board: { ...BOARD_GRADES.thinFree, edgeCrushLbPerIn: 20 } } }, false],
   ])('%s', (_, setting, holds) => expect(certificateHolds(weigh(setting).weighed)).toBe(holds));
 });

@@ -29,7 +29,7 @@ import { worthSharesOf } from '../item/worthOfAll.ts';
 import { stiffSides } from '../wrap/stiffSides.ts';
 import type { WrappedItem } from '../wrap/WrappedItem.ts';
 import { amongAlike, amongBundles, anyOf, causesWith, either, joinedHappenings, together, type Cause, type Happening } from './causes.ts';
-import { crushHarm, overloadChance } from './crushChance.ts';
+import { crushHarm, overloadChance, PER_EARLIER_USE } from './crushChance.ts';
 
 /** What of a carriage the other causes depend on. */
 export type Way = Pick<Quote, 'zone' | 'handlingFactor' | 'crushFactor'>;
@@ -179,12 +179,15 @@ function bundleCauses(wrapped: WrappedItem, house: House): Cause[] {
 /** True when gross weight and united inches stay within what the board is certified for; envelopes bear no certificate. */
 export const certificateHolds = ({ filled, grossLb }: WeighedParcel): boolean => grossLb <= certifiedLb(filled.stowed.shell);
 
-/** Gross weight a shell is certified for; 0 where its united inches are too many, no limit for an envelope. */
+/**
+ * Gross weight a shell is certified for, of a used box what is left of it; 0 where its united inches are too many, no limit for an
+ * envelope.
+ */
 export function certifiedLb({ box, outsideIn }: Shell): number {
   if (box.style !== 'slotted') return Infinity;
   const certificate = certificateFor(box.board.edgeCrushLbPerIn, box.board.wall);
   const unitedIn = outsideIn[0] + outsideIn[1] + outsideIn[2];
-  return certificate !== null && unitedIn <= certificate.maxUnitedIn ? certificate.maxGrossLb : 0;
+  return certificate !== null && unitedIn <= certificate.maxUnitedIn ? certificate.maxGrossLb * PER_EARLIER_USE ** box.earlierUses : 0;
 }
 
 function burstChance(weighed: WeighedParcel, { seams }: House): number {
