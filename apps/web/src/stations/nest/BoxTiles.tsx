@@ -14,6 +14,7 @@ import {
 } from '@inch-nest/core';
 import { boxesAtHand } from './boxesAtHand.ts';
 import { shortenedWords } from '../../words/changeWords.ts';
+import { asMeasured, liesWords } from '../../words/liesWords.ts';
 import { writeTenths } from '../../parts/writeTenths.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { NestUse } from '../../parcel/useNest.ts';
@@ -21,15 +22,6 @@ import { Stepper } from './Stepper.tsx';
 import { Tile, TileSelect } from './Tile.tsx';
 
 const GAP_STEP_IN = 0.25;
-const LIES: Readonly<Record<string, string>> = {
-  '0,1,2': 'standing',
-  '1,0,2': 'standing ⟳',
-  '0,2,1': 'on back',
-  '2,0,1': 'on back ⟳',
-  '1,2,0': 'on side',
-  '2,1,0': 'on side ⟳',
-};
-
 /** Bedding, box, inner box and how the bundle lies. */
 export function BoxTiles({
   plan,
@@ -193,7 +185,8 @@ export function BoxTiles({
 
 function Lies({ nest, choice, plan, nested }: { nest: NestUse; choice: PlanChoice; plan: PlanDocument; nested: boolean }) {
   const { write } = useShop();
-  const upright = nest.request.order.pieces[0]?.keepUpright ?? false;
+  const upright = piecesOf(nest.request).find(({ id }) => id === plan.piece.id)?.keepUpright ?? false;
+  const { orientation } = choice;
   const { turned } = nest;
   const why = nested
     ? 'it lies as what it goes into does'
@@ -204,15 +197,15 @@ function Lies({ nest, choice, plan, nested }: { nest: NestUse; choice: PlanChoic
         : turned && turned.deltaExpectedMinor < -0.5
           ? `turned otherwise it comes out ${write.money(-turned.deltaExpectedMinor)} better in all (${formatChance(turned.chance)})`
           : 'any way up comes out alike';
-  const upFace = ['its left or right', 'its front or back', 'its top'][choice.orientation[2]];
+  const upFace = ['its left or right', 'its front or back', 'its top'][orientation[2]];
   return (
-    <Tile name="How it lies" nest={nest} pin={({ orientation }) => ({ orientation })}>
+    <Tile name="How it lies" nest={nest} pin={(now) => ({ orientation: now.orientation })}>
       <TileSelect
         label="How it lies"
-        value={choice.orientation.join()}
-        options={Object.entries(LIES)
-          .filter(([key]) => (nested ? key === choice.orientation.join() : !upright || key.endsWith('2')))
-          .map(([value, label]) => ({ value, label }))}
+        value={orientation.join()}
+        options={liesWords(asMeasured(plan.piece.sizeIn, orientation))
+          .filter(({ way }) => (nested ? way.join() === orientation.join() : !upright || way[2] === 2))
+          .map(({ way, words }) => ({ value: way.join(), label: words }))}
         onChange={(value) =>
           nest.change(() => ({ orientation: value.split(',').map(Number) as unknown as PlanChoice['orientation'], baseGapIn: null }))
         }

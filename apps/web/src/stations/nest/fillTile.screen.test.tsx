@@ -128,3 +128,14 @@ test('a tube is offered as a core among the inner boxes, and never as the box', 
   expect(screen.queryByText(/card tube · \d+ left$/)).toBeNull();
   expect(changeWords({ kind: 'cored', tube: 'tube' }, { request: asked, choice: null })).toBe('36×4, card tube, as a core from end to end');
 });
+
+test('how it may lie goes by the piece in this box, whatever else of the order keeps its way up', async () => {
+  const flat = request({ lengthIn: 9, widthIn: 7, heightIn: 1 }, { stock: { boxes: [box([14, 14, 16])] } });
+  const [piece] = flat.order.pieces;
+  const elsewhere = { ...piece!, id: '00000000-0000-4000-8000-00000000000e', keepUpright: true };
+  const { nest, taken } = nestOf({ ...flat, order: { ...flat.order, pieces: [elsewhere, piece!] }, pieceIds: [piece!.id] });
+  await draw(<BoxTiles plan={nest.plan!} nest={nest} choice={nest.choice!} />);
+  fireEvent.mouseDown(screen.getByRole('combobox', { name: 'How it lies' }));
+  fireEvent.click([...document.querySelectorAll('.ant-select-item-option-content')].find(({ textContent }) => textContent === 'on end')!);
+  expect(taken.at(-1)!.orientation).toEqual([1, 2, 0]);
+});
