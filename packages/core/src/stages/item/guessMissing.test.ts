@@ -79,3 +79,21 @@ test('a side that was told as thin is its thickness', () => {
   expect(guess('glazedFlat', [14, 1, null]).guessed.sides).toEqual([false, false, true]);
   expect(guess('paperGoods', [14, 11, 0.25]).sizeIn).toEqual([14, 11, 0.25]);
 });
+
+// what stands on a round foot, told by its height and how wide it is. Common practice, no source
+test.each<[string, ArchetypeKey]>([
+  ['brass table lamp', 'fineMetal'],
+  ['kerosene lamp w/shade', 'fineMetal'],
+  ['pair of candlesticks, heavy', 'fineMetal'],
+  ['enamel bucket', 'rigidMetal'],
+])('a %s is as deep as it is wide', (title, kind) => {
+  const sides = (lengthIn: number | null, widthIn: number | null) =>
+    guessMissing({ ...plainFacts('piece', kind, title), lengthIn, widthIn, heightIn: 16 }, ARCHETYPES[kind]).sizeIn;
+  expect(sides(7, null)).toEqual([7, 7, 16]);
+  expect(sides(null, 7)).toEqual([7, 7, 16]);
+});
+
+test('a wall clock is not', () => {
+  const facts = { ...plainFacts('piece', 'clockwork', 'wall clock'), lengthIn: 12, widthIn: null, heightIn: 24 };
+  expect(guessMissing(facts, ARCHETYPES.clockwork).sizeIn[1]).toBeLessThan(12);
+});

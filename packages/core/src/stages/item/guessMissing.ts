@@ -1,6 +1,6 @@
 import type { Archetype } from '../../engineering/pieces/Archetype.ts';
 import { FLAT_SHARE } from '../../engineering/pieces/flatWare.ts';
-import { heightShareByName } from '../../engineering/pieces/heightByName.ts';
+import { heightShareByName, isRoundAbout } from '../../engineering/pieces/heightByName.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { SidesTold } from '../../units/index.ts';
 import type { PieceFacts } from '../sale/Order.ts';
@@ -24,7 +24,7 @@ function sidesKnown({ lengthIn, widthIn, heightIn }: PieceFacts, { typicalSizeIn
 /**
  * Completes size and weight from what is known and what is typical of the archetype.
  *
- * Of two sides known, what lies beside one is in the kind's proportion to that, and a height as its name tells (a plate is flat, a
+ * Of two sides known, what lies beside one is as broad where its name tells that it is round, else in the kind's proportion to it, and a height as its name tells (a plate is flat, a
  * ball is not), else in the kind's proportion to the mean of both; one side told alone is the longest. A missing weight is the typical weight over the enclosing box, and a wholly unknown size follows from a
  * known weight. Source: judgement.
  */
@@ -80,8 +80,9 @@ function roundLongest(known: SidesTold, weightLb: number | null, { typicalSizeIn
 
 function besideOthers(known: SidesTold, { typicalSizeIn: [long, wide, high] }: Archetype, title: string): Triple {
   const [l, w, h] = known;
-  const length = l ?? w! * (long / wide);
-  const width = w ?? l! * (wide / long);
+  const ratio = isRoundAbout(title) ? 1 : long / wide;
+  const length = l ?? w! * ratio;
+  const width = w ?? l! / ratio;
   const share = heightShareByName(title);
   const height = share === null ? (high * (length / long + width / wide)) / 2 : (share * (length + width)) / 2;
   return [length, width, h ?? height];
