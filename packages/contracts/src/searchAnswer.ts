@@ -1,10 +1,8 @@
 import {
   boxToGet,
-  laidDown,
   writePlanDocument,
   type BoxToGet,
   type ChosenPlan,
-  type LaidDown,
   type NoPlan,
   type PlanDocument,
   type PlanRequest,
@@ -18,8 +16,8 @@ export type SearchAnswer =
       recommended: PlanDocument;
       /** Chance above which a nest is recommended only where none is below it. */
       ceiling: number;
-      /** None is below it: the safest is recommended; with the box that would bring it below, and what laying down would bring. */
-      above: { toGet: BoxToGet | null; laidDown: LaidDown | null } | null;
+      /** None is below it: the safest is recommended; with the box that would bring it below. */
+      above: { toGet: BoxToGet | null } | null;
       /** No service carries it and the price is one by hand: why none does. */
       byHand: readonly string[] | null;
       frontier: PlanDocument[];
@@ -40,7 +38,7 @@ export function packAnswer(chosen: ChosenPlan, request: PlanRequest, uncarried: 
     kind: 'planned',
     recommended: writePlanDocument(recommended, house),
     ceiling,
-    above: aboveCeiling ? { toGet: boxToGet(request, chosen), laidDown: laidDown(request, chosen) } : null,
+    above: aboveCeiling ? { toGet: boxToGet(request, chosen) } : null,
     byHand: uncarried && uncarried.reasons,
     frontier: frontier.map((option) => writePlanDocument(option, house)),
     considered,

@@ -13,7 +13,7 @@ import { addedOf, waysToGuard, type Added } from './stages/item/addedTo.ts';
 import { inspectItem } from './stages/item/inspectItem.ts';
 import { ceilingOfAll, type Recommendation } from './stages/frontier/recommend.ts';
 import { leastBoxToGet, type BoxToGet } from './stages/plan/boxToGet.ts';
-import { bestLaidDown, type LaidDown } from './stages/plan/laidDown.ts';
+import { mayLie } from './stages/plan/laidDown.ts';
 import { boxThem, noOwnBox, pinsOwnBox } from './stages/plan/boxThem.ts';
 import { choosePlan, type ChosenPlan } from './stages/plan/choosePlan.ts';
 import { coverFor } from './stages/plan/coverFor.ts';
@@ -186,10 +186,6 @@ export function* planOrByHand(request: PlanRequest): Generator<PlanProgress, { c
 export const boxToGet = (request: PlanRequest, chosen: Extract<ChosenPlan, { kind: 'planned' }>): BoxToGet | null =>
   leastBoxToGet(request, chosen, (asked) => drained(planParcel(asked)));
 
-/** What laying down would bring to a planning above the ceiling; null where nothing keeps its way up, or little would come of it. */
-export const laidDown = (request: PlanRequest, chosen: Extract<ChosenPlan, { kind: 'planned' }>): LaidDown | null =>
-  bestLaidDown(request, chosen, (asked) => drained(planParcel(asked)));
-
 /** What something that pauses comes to, without a pause. */
 function drained<Result>(steps: Generator<unknown, Result>): Result {
   let step = steps.next();
@@ -227,6 +223,12 @@ export const mayGoApart = (request: PlanRequest, togetherMinor: number): Generat
 
 /** The best nest of a parcel with what is flat and alike in it stacked; null where nothing is. Pauses as a search does. */
 export const stackedNest = (request: PlanRequest): Generator<unknown, Stacked | null> => bestStacked(request, bestOf);
+
+/** The best nest of a parcel in which nothing need keep its way up; null where nothing does. Pauses as a search does. */
+export function* laidDown(request: PlanRequest): Generator<unknown, PlanOption | null> {
+  const lying = mayLie(request);
+  return lying && (yield* bestOf(lying));
+}
 
 /** A plan that is soon found, hardly better than the best: of wraps each as soft as the others, standing in the closest ways. */
 function* sketchOf(request: PlanRequest): Generator<unknown, PlanOption | null> {

@@ -9,24 +9,18 @@ const metric = writersFor('metric', 'USD');
 describe('nothing below the ceiling', () => {
   const toGet = { insideIn: [20, 20, 20], wall: 'double', chance: 1 / 70, deltaCostMinor: 1100 } as const;
   test('says the safest and names the box, with what it brings and costs', () => {
-    const { title, says } = ceilingWords(0.05, 0.02, { toGet, laidDown: null }, write);
+    const { title, says } = ceilingWords(0.05, 0.02, toGet, write);
     expect(title).toBe('Nothing in the stockroom stays below 1 in 50.');
     expect(says).toContain('1 in 20');
     expect(says).toMatch(/20 × 20 × 20 in, double wall, would make it 1 in 70 for \$11\.00 more\.$/);
   });
   test('in centimetres to whoever reads centimetres; a box that costs less says so', () => {
-    const { says } = ceilingWords(0.05, 0.02, { toGet: { ...toGet, deltaCostMinor: -250 }, laidDown: null }, metric);
+    const { says } = ceilingWords(0.05, 0.02, { ...toGet, deltaCostMinor: -250 }, metric);
     expect(says).toContain('50.8 × 50.8 × 50.8 cm');
     expect(says).toMatch(/2\.50 less\.$/);
   });
   test('where no box would do it says that', () =>
-    expect(ceilingWords(0.3, 0.02, { toGet: null, laidDown: null }, write).says).toMatch(/no larger box alone would mend it\.$/));
-  test('what keeps its way up is asked after, with what lying would bring', () => {
-    const laidDown = { chance: 1 / 120, deltaCostMinor: -1900 };
-    expect(ceilingWords(0.3, 0.02, { toGet: null, laidDown }, write).says).toMatch(
-      /Laid down, where it may lie, it would be 1 in 120 for \$19\.00 less: untick “Keep this way up”/,
-    );
-  });
+    expect(ceilingWords(0.3, 0.02, null, write).says).toMatch(/no larger box alone would mend it\.$/));
 });
 
 test('a nest in a box nobody has is told against the recommended one', () => {

@@ -1,23 +1,20 @@
-import { formatChance, type BoxToGet, type LaidDown, type OutsideNest } from '@inch-nest/core';
+import { formatChance, type BoxToGet, type OutsideNest } from '@inch-nest/core';
 import type { Writers } from './writers.ts';
 
-/** That no nest of the stockroom stays below the ceiling, and what would: a box, and laying down what keeps its way up. */
+/** That no nest of the stockroom stays below the ceiling, and the box that would. */
 export function ceilingWords(
   chance: number,
   ceiling: number,
-  { toGet, laidDown }: { readonly toGet: BoxToGet | null; readonly laidDown: LaidDown | null },
+  toGet: BoxToGet | null,
   write: Pick<Writers, 'size' | 'money'>,
 ): { title: string; says: string } {
   const wall = toGet?.wall === 'double' ? ', double wall,' : '';
-  const lying = laidDown
-    ? ` Laid down, where it may lie, it would be ${formatChance(laidDown.chance)} for ${moreOrLess(laidDown.deltaCostMinor, write.money)}: untick “Keep this way up” as it is looked over.`
-    : '';
   const larger = toGet
     ? `. A box of ${write.size(toGet.insideIn)}${wall} would make it ${formatChance(toGet.chance)} for ${moreOrLess(toGet.deltaCostMinor, write.money)}.`
     : ', and no larger box alone would mend it.';
   return {
     title: `Nothing in the stockroom stays below ${formatChance(ceiling)}.`,
-    says: `This is the safest there is, ${formatChance(chance)}${larger}${lying}`,
+    says: `This is the safest there is, ${formatChance(chance)}${larger}`,
   };
 }
 

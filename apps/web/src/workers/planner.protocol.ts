@@ -70,6 +70,8 @@ export interface Planner {
   mayGoApart(request: PlanRequest, togetherMinor: number): Promise<ApartAnswer>;
   /** The nest of what is flat and alike, stacked; a newer search makes this one answer `superseded`. */
   stacked(request: PlanRequest): Promise<StackedAnswer>;
+  /** The nest in which nothing need keep its way up; a newer search makes this one answer `superseded`. */
+  laidDown(request: PlanRequest): Promise<LaidDownAnswer>;
   /** Every service's price for a parcel as it is. */
   quote(request: PlanRequest, shipment: Shipment): Promise<QuoteAnswer>;
   /** Plays one drop; null where nothing lies on that face. */
@@ -141,6 +143,12 @@ export type ApartAnswer = { kind: 'apart'; pays: boolean } | { kind: 'superseded
 export type StackedAnswer =
   /** Null where nothing is for stacking, or no nest takes it so. */
   | { kind: 'stacked'; best: { stackings: readonly Stacking[]; costMinor: number; chance: number; expectedMinor: number } | null }
+  | { kind: 'superseded' }
+  | { kind: 'failed'; message: string };
+
+export type LaidDownAnswer =
+  /** Null where nothing keeps its way up, or no nest takes it lying. */
+  | { kind: 'laidDown'; best: { costMinor: number; chance: number; expectedMinor: number } | null }
   | { kind: 'superseded' }
   | { kind: 'failed'; message: string };
 

@@ -14,6 +14,7 @@ import {
   oneBoxOrMore,
   outsideStock,
   planOrByHand,
+  laidDown,
   mayGoApart,
   stackedNest,
   playDrop,
@@ -29,7 +30,7 @@ import {
 import { expose } from 'comlink';
 import { packAnswer, type SearchAnswer } from '@inch-nest/contracts';
 import { openAnswerMemory } from '../session/answerMemory.ts';
-import type { ApartAnswer, BoxedWay, EnoughAnswer, Planner, StackedAnswer } from './planner.protocol.ts';
+import type { ApartAnswer, BoxedWay, EnoughAnswer, LaidDownAnswer, Planner, StackedAnswer } from './planner.protocol.ts';
 import { sendAway } from './sendAway.ts';
 
 const SLICE_MS = 8;
@@ -123,6 +124,12 @@ function* stackedOf(request: PlanRequest) {
   return { best: { stackings: found.stackings, costMinor, chance, expectedMinor } };
 }
 
+/** What laying down would make, in figures. */
+function* laidDownOf(request: PlanRequest) {
+  const found = yield* laidDown(request);
+  return { best: found && { costMinor: found.costMinor, chance: found.chance, expectedMinor: found.expectedMinor } };
+}
+
 /** Whether a comparison with several boxes is worth its time. */
 function* apartOf(request: PlanRequest, togetherMinor: number) {
   return { pays: yield* mayGoApart(request, togetherMinor) };
@@ -135,7 +142,7 @@ function* enoughOf(request: PlanRequest) {
 }
 
 /** What is found out beside the search, remembered by its kind and request; a newer search makes it answer `superseded`. */
-async function beside<Answer extends ApartAnswer | EnoughAnswer | StackedAnswer>(
+async function beside<Answer extends ApartAnswer | EnoughAnswer | LaidDownAnswer | StackedAnswer>(
   kind: Exclude<Answer['kind'], 'superseded' | 'failed'>,
   request: PlanRequest,
   work: Generator<unknown, Omit<Exclude<Answer, { kind: 'superseded' | 'failed' }>, 'kind'>>,
@@ -216,6 +223,8 @@ const planner: Planner = {
   mayGoApart: (request, togetherMinor) => beside<ApartAnswer>('apart', request, apartOf(request, togetherMinor)),
 
   stacked: (request) => beside<StackedAnswer>('stacked', request, stackedOf(request)),
+
+  laidDown: (request) => beside<LaidDownAnswer>('laidDown', request, laidDownOf(request)),
 
   drop(shock, heightIn, face, steps) {
     return Promise.resolve(playDrop(shock, heightIn, face, steps));

@@ -13,6 +13,7 @@ import type {
   OutsideAnswer,
   Planner,
   SentManyAnswer,
+  LaidDownAnswer,
   StackedAnswer,
 } from './planner.protocol.ts';
 
@@ -92,6 +93,7 @@ export function createPlannerClient(
     oneOrMore: (request, each, heard) => ask((remote) => remote.oneOrMore(request, each, proxy(heard)) as Promise<OneOrMoreAnswer>),
     mayGoApart: (request, togetherMinor) => ask((remote) => remote.mayGoApart(request, togetherMinor) as Promise<ApartAnswer>),
     stacked: (request) => ask((remote) => remote.stacked(request) as Promise<StackedAnswer>),
+    laidDown: (request) => ask((remote) => remote.laidDown(request) as Promise<LaidDownAnswer>),
     quote: (request, shipment) => ask((remote) => remote.quote(request, shipment)),
     drop: (shock, heightIn, face, steps) => ask((remote) => remote.drop(shock, heightIn, face, steps)),
     sendMany: (request, choice, careful, parcels, seed) =>

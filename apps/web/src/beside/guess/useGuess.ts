@@ -1,14 +1,6 @@
 'use client';
 import { useEffect, useState } from 'react';
-import {
-  isBetterStacked,
-  waysToStack,
-  withStacks,
-  type PlanDocument,
-  type PlanRequest,
-  type SaleLine,
-  type Stacking,
-} from '@inch-nest/core';
+import { isBetterSo, waysToStack, withStacks, type PlanDocument, type PlanRequest, type SaleLine, type Stacking } from '@inch-nest/core';
 import { requestOfLines, zonesReached, type SearchAnswer, type ShopView, type ZoneReached } from '@inch-nest/contracts';
 import { planner } from '../../parcel/planner.ts';
 
@@ -62,7 +54,7 @@ async function betterStacked(request: PlanRequest, found: SearchAnswer): Promise
   const said = await planner().stacked(request);
   if (said.kind !== 'stacked' || !said.best) return null;
   const singly = found.kind === 'planned' ? found : null;
-  return isBetterStacked(said.best, singly && singly.recommended, singly?.ceiling ?? 1) ? said.best.stackings : null;
+  return isBetterSo(said.best, singly && singly.recommended, singly?.ceiling ?? 1) ? said.best.stackings : null;
 }
 
 const reasonsOf = (found: Exclude<SearchAnswer, { kind: 'failed' | 'superseded' }>): readonly string[] =>

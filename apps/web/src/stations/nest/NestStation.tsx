@@ -13,6 +13,7 @@ import { AsPacked } from './AsPacked.tsx';
 import { Balance } from './balance/Balance.tsx';
 import { FaultBanner } from './FaultBanner.tsx';
 import { GoApart } from './GoApart.tsx';
+import { MayLie } from './MayLie.tsx';
 import { MayNest } from './MayNest.tsx';
 import { MethodBar } from './MethodBar.tsx';
 import { MovedFigures } from './MovedFigures.tsx';
@@ -89,6 +90,7 @@ export function NestStation({ parcel: whole, nest }: BenchUse) {
       {!isPacked(whole.view.life) && (
         <>
           <StackThem parcel={whole} nest={nest} />
+          <MayLie parcel={whole} nest={nest} />
           <MayNest parcel={whole} nest={nest} />
         </>
       )}
@@ -122,7 +124,7 @@ function AboveCeiling({
 }) {
   const { write } = useShop();
   const { chance, costMinor } = found.recommended;
-  const { title, says } = ceilingWords(chance, found.ceiling, above, write);
+  const { title, says } = ceilingWords(chance, found.ceiling, above.toGet, write);
   return (
     <div className="banner mind" role="status">
       <p>

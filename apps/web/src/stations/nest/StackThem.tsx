@@ -1,6 +1,6 @@
 'use client';
 import { Button } from 'antd';
-import { countedTitle, evenStacks, formatChance, isBetterStacked, piecesOf, waysToStack, type Stacking } from '@inch-nest/core';
+import { countedTitle, evenStacks, formatChance, isBetterSo, piecesOf, waysToStack, type Stacking } from '@inch-nest/core';
 import type { NestUse } from '../../parcel/useNest.ts';
 import type { ParcelUse } from '../../parcel/useParcel.ts';
 import { pieceInHand } from '../../parcel/bundleInHand.ts';
@@ -16,7 +16,7 @@ export function StackThem({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }
   const best = useStacked(nest);
   if (!best || !found || nest.searching) return null;
   const now = found.kind === 'planned' ? found.recommended : null;
-  if (!isBetterStacked(best, now, found.kind === 'planned' ? found.ceiling : 1)) return null;
+  if (!isBetterSo(best, now, found.kind === 'planned' ? found.ceiling : 1)) return null;
   const facts = piecesOf(request);
   const stack = () => {
     for (const { at, most, interleaf } of best.stackings) {

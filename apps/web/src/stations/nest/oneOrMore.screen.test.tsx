@@ -55,7 +55,7 @@ const of = { ...one, order: { ...one.order, pieces: [one.order.pieces[0]!, { ...
 const both = { ...of, pieceIds: of.order.pieces.map(({ id }) => id) };
 const withStand = [...of.order.pieces, { ...of.order.pieces[0]!, id: 'third', title: 'stand' }];
 const three = { ...of, order: { ...of.order, pieces: withStand }, pieceIds: withStand.map(({ id }) => id) };
-const found = { kind: 'planned', above: { toGet: null, laidDown: null }, recommended: { chance: 1 / 8 } };
+const found = { kind: 'planned', above: { toGet: null }, recommended: { chance: 1 / 8 } };
 /** The comparison as the station has it, and what it would say above it. */
 function Compared({ parcel, nest }: { parcel: ParcelUse; nest: NestUse }) {
   const use = useOneOrMore(parcel, nest);

@@ -26,6 +26,9 @@ const WITH_ITS_CASE = new RegExp(
 const NO_CASE =
   /\b(?:no|without|missing|lacks|needs)\s+(?:(?:a|an|its|the|original|hard)\s+)*case\b|\bcase\s+(?:is\s+)?(?:missing|lost|gone)\b/g;
 
+/** Records that shatter as a plate does. Common practice, no source. */
+const SHELLAC = /\bshellacs?\b|\b78s?\b/;
+
 /** A cup breaks before its saucer. */
 const SAUCERS = /(?<=\bcups?)\s*(?:,|&|\/|\+|\band\b)\s*saucers?\b/g;
 
@@ -59,6 +62,7 @@ export function archetypeFromTitle(title: string): ArchetypeKey | null {
   if (WITH_ITS_CASE.test(text)) return 'casedInstrument';
   const beside = text.search(BESIDE);
   const kind = (beside > 0 ? kindOf(text.slice(0, beside), text) : null) ?? kindOf(text, text) ?? kindOfStuff(wordsOf(text));
+  if (kind === 'paperStack' && SHELLAC.test(text)) return 'compactCeramic';
   if ((kind === 'boxedGoods' || kind === 'boxedSet') && RUNS.test(text)) return IN_A_BOX.test(text) ? 'boxedGoods' : 'boxedElectronics';
   return kind;
 }

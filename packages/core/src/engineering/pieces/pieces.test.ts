@@ -3,6 +3,7 @@ import { archetypeFromTitle, archetypeOfSize, breaksSooner } from './archetypeFr
 import { ARCHETYPES } from './archetypes.ts';
 import { bearingFractions, formAxis, FORMS, type FormKey } from './forms.ts';
 import { FACE_AXIS, GUARDS, guardLengthAdvisedIn, guardsFor, HARD_POINTS, shareLeft } from './hardPoints.ts';
+import { sizeByName } from './sizeByName.ts';
 import { usualHardPoints } from './usualHardPoints.ts';
 
 test.each<[string, ArchetypeKey | null]>([
@@ -98,6 +99,9 @@ test.each<[string, ArchetypeKey | null]>([
   ['mother-of-pearl opera glasses', 'optics'],
   ['bisque doll', 'thinFigure'],
   ['cast iron skillet', 'rigidMetal'],
+  ['shellac records', 'compactCeramic'],
+  ['78 rpm jazz records', 'compactCeramic'],
+  ['45 rpm records', 'paperStack'],
   ['cast iron lathe headstock', 'machinedCasting'],
   ['enamel stock pot with lid', 'rigidMetal'],
   ['two galvanised buckets', 'rigidMetal'],
@@ -281,6 +285,22 @@ test('hard points: a guard always helps, and is half an inch longer than the par
   expect(Object.values(GUARDS).every((guard) => guard.minutes > 0 && guard.thicknessIn > 0)).toBe(true);
   expect(FACE_AXIS).toEqual({ left: 0, right: 0, front: 1, back: 1, bottom: 2, top: 2 });
 });
+
+// what has one size everywhere: that of its sleeve or case
+test.each<[string, number]>([
+  ['LP record', 12.4],
+  ['vinyl records', 12.4],
+  ['45 rpm jukebox records', 7.25],
+  ['78 rpm jazz records', 10.25],
+  ['audio CDs', 5.6],
+  ['DVD box', 7.5],
+  ['VHS tapes', 7.5],
+  ['cassette tapes', 4.3],
+  ['deck of cards', 3.6],
+])('%s: %f in long', (title, long) => expect(sizeByName(title)?.[0]).toBe(long));
+test.each(['CD player', 'record player', 'DVD recorder', 'cassette deck', 'stereo', '45 day clock'])('%s has no such size', (title) =>
+  expect(sizeByName(title)).toBeNull(),
+);
 
 test.each<[string, ArchetypeKey, string]>([
   ['six coffee mugs', 'handledWare', 'handle right'],

@@ -97,3 +97,10 @@ test('a wall clock is not', () => {
   const facts = { ...plainFacts('piece', 'clockwork', 'wall clock'), lengthIn: 12, widthIn: null, heightIn: 24 };
   expect(guessMissing(facts, ARCHETYPES.clockwork).sizeIn[1]).toBeLessThan(12);
 });
+
+test('what has one size everywhere has it, whatever it weighs', () => {
+  const facts = { ...plainFacts('piece', 'paperStack', 'LP records'), lengthIn: null, widthIn: null, heightIn: null, weightLb: 0.5 };
+  const { sizeIn, guessed } = guessMissing(facts, ARCHETYPES.paperStack);
+  expect(sizeIn).toEqual([12.4, 12.4, 0.16]);
+  expect(guessed.sides).toEqual([true, true, true]);
+});

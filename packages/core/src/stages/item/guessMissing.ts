@@ -1,6 +1,7 @@
 import type { Archetype } from '../../engineering/pieces/Archetype.ts';
 import { FLAT_SHARE } from '../../engineering/pieces/flatWare.ts';
 import { heightShareByName, isRoundAbout } from '../../engineering/pieces/heightByName.ts';
+import { sizeByName } from '../../engineering/pieces/sizeByName.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { SidesTold } from '../../units/index.ts';
 import type { PieceFacts } from '../sale/Order.ts';
@@ -25,8 +26,8 @@ function sidesKnown({ lengthIn, widthIn, heightIn }: PieceFacts, { typicalSizeIn
  * Completes size and weight from what is known and what is typical of the archetype.
  *
  * Of two sides known, what lies beside one is as broad where its name tells that it is round, else in the kind's proportion to it, and a height as its name tells (a plate is flat, a
- * ball is not), else in the kind's proportion to the mean of both; one side told alone is the longest. A missing weight is the typical weight over the enclosing box, and a wholly unknown size follows from a
- * known weight. Source: judgement.
+ * ball is not), else in the kind's proportion to the mean of both; one side told alone is the longest. A missing weight is the typical weight over the enclosing box, and a wholly unknown size is that of all of its name (a record), else follows
+ * from a known weight. Source: judgement.
  */
 export function guessMissing(
   facts: PieceFacts,
@@ -37,7 +38,7 @@ export function guessMissing(
   const { weightLb } = facts;
   const sizeIn =
     told === 0
-      ? byWeight(weightLb, archetype)
+      ? (sizeByName(facts.title) ?? byWeight(weightLb, archetype))
       : told === 1
         ? roundOne(known, weightLb, archetype, facts.title)
         : besideOthers(known, archetype, facts.title);

@@ -5,6 +5,7 @@ import { ORDINARY_FILLS, ORDINARY_WRAPS } from '../../engineering/materials/ordi
 import type { PieceFacts } from '../sale/Order.ts';
 import { cheapestCrossing } from './cheapestCrossing.ts';
 import { derivePlan } from './derivePlan.ts';
+import { isWorthLaying } from './laidDown.ts';
 import { nextBestChanges } from './nextBestChanges.ts';
 import { wayOf } from './otherWays.ts';
 import { packedVerdict } from './packedVerdict.ts';
@@ -169,11 +170,22 @@ describe('the ceiling on the chance', () => {
       request({ archetype: 'thinFigure', lengthIn: 5, widthIn: 4, heightIn: 15, weightLb: 2, keepUpright }, { stock: { ...STOCK, boxes } });
     const standing = plan(tall(true));
     expect(standing.aboveCeiling).toBe(true);
-    const lying = plan(tall(false)).recommended;
-    const told = laidDown(tall(true), standing);
-    expect(told).toEqual({ chance: lying.chance, deltaCostMinor: lying.nestCostMinor - standing.recommended.nestCostMinor });
-    expect(told!.chance).toBeLessThan(standing.recommended.chance / 2);
-    expect(laidDown(tall(false), standing)).toBeNull();
+    const lying = finish(laidDown(tall(true)))!;
+    expect(lying.choice).toEqual(plan(tall(false)).recommended.choice);
+    expect(lying.chance).toBeLessThan(standing.recommended.chance / 2);
+    expect(isWorthLaying(lying, standing.recommended, standing.ceiling)).toBe(true);
+    expect(finish(laidDown(tall(false)))).toBeNull();
+  });
+
+  test('and so is one that lies for less, below the ceiling; not where that saves little or breaks too often', () => {
+    const now = { expectedMinor: 2000, chance: 1 / 300 };
+    const worth = (expectedMinor: number, chance: number) => isWorthLaying({ expectedMinor, chance }, now, 0.02);
+    expect([worth(1900, 1 / 60), worth(1900, 1 / 400)]).toEqual([true, true]);
+    expect([worth(1960, 1 / 900), worth(1500, 1 / 40)]).toEqual([false, false]);
+    // above the ceiling safety counts, and where there is none at all any will do
+    expect(isWorthLaying({ expectedMinor: 2500, chance: 0.04 }, { expectedMinor: 2000, chance: 0.1 }, 0.02)).toBe(true);
+    expect(isWorthLaying({ expectedMinor: 2500, chance: 0.06 }, { expectedMinor: 2000, chance: 0.1 }, 0.02)).toBe(false);
+    expect(isWorthLaying({ expectedMinor: 2500, chance: 0.5 }, null, 0.02)).toBe(true);
   });
 
   test('is lower for what cannot be replaced', () => {

@@ -1,33 +1,28 @@
-import type { Minor } from '../../units/index.ts';
-import type { ChosenPlan } from './choosePlan.ts';
-import type { PlanRequest } from './PlanRequest.ts';
+import type { PlanOption } from '../frontier/PlanOption.ts';
+import { isBetterSo } from './isBetterSo.ts';
+import { piecesOf, type PlanRequest } from './PlanRequest.ts';
 
-/** The nest of what keeps its way up, if it might lie. */
-export interface LaidDown {
-  readonly chance: number;
-  /** Against the safest nest of the stockroom in which it stands. */
-  readonly deltaCostMinor: Minor;
-}
-
-/** Whether a thing may lie is for whoever has it in hand to say: it is asked where that leaves no more than this share of the chance; judgement. */
-const WORTH_ASKING = 1 / 2;
+/** Above the ceiling it is asked where lying leaves no more than this share of the chance; judgement. */
+const MUCH_SAFER = 1 / 2;
 
 /**
- * What laying down would bring where nothing in the stockroom stays below the ceiling: a tall piece that keeps its way up
- * goes into few boxes, and with little under it and above. Null where nothing keeps its way up, or where it would bring little.
- *
- * @param plan plans a request to the end
+ * A request in which nothing keeps its way up; null where nothing does. A tall piece that stands goes into few boxes, and with little
+ * under it and above; whether it may lie is for whoever has it in hand to say.
  */
-export function bestLaidDown(
-  request: PlanRequest,
-  { recommended }: Extract<ChosenPlan, { kind: 'planned' }>,
-  plan: (request: PlanRequest) => ChosenPlan,
-): LaidDown | null {
-  const { order } = request;
-  if (!order.pieces.some(({ keepUpright }) => keepUpright)) return null;
-  const pieces = order.pieces.map((piece) => ({ ...piece, keepUpright: false }));
-  const lying = plan({ ...request, order: { ...order, pieces } });
-  if (lying.kind !== 'planned' || lying.recommended.chance > WORTH_ASKING * recommended.chance) return null;
-  const { chance, nestCostMinor } = lying.recommended;
-  return { chance, deltaCostMinor: nestCostMinor - recommended.nestCostMinor };
+export function mayLie(request: PlanRequest): PlanRequest | null {
+  if (!piecesOf(request).some(({ keepUpright }) => keepUpright)) return null;
+  const held = new Set(request.pieceIds);
+  const pieces = request.order.pieces.map((piece) => (held.has(piece.id) ? { ...piece, keepUpright: false } : piece));
+  return { ...request, order: { ...request.order, pieces } };
 }
+
+type Figures = Pick<PlanOption, 'expectedMinor' | 'chance'>;
+
+/**
+ * True of a nest in which all may lie that is worth asking for beside the one in which some stand: cheaper, with what is expected to
+ * break, or above the ceiling much safer.
+ *
+ * @param standing null where there is none
+ */
+export const isWorthLaying = (lying: Figures, standing: Figures | null, ceiling: number): boolean =>
+  (standing !== null && standing.chance > ceiling && lying.chance <= MUCH_SAFER * standing.chance) || isBetterSo(lying, standing, ceiling);

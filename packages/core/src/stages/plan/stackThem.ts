@@ -34,23 +34,6 @@ export interface Stacked {
   readonly option: PlanOption;
 }
 
-/** What is not cheaper by so much is not worth another word; a share of what it is expected to cost. Judgement. */
-const WORTH_TELLING = 0.03;
-
-/**
- * True of a nest with pieces stacked that is worth telling beside the one without: cheaper, with what is expected to break, and below the
- * ceiling or no worse than the other.
- *
- * @param singly null where there is none
- */
-export const isBetterStacked = (
-  stacked: Pick<PlanOption, 'expectedMinor' | 'chance'>,
-  singly: Pick<PlanOption, 'expectedMinor' | 'chance'> | null,
-  ceiling: number,
-): boolean =>
-  singly === null ||
-  (stacked.chance <= Math.max(ceiling, singly.chance) && stacked.expectedMinor <= singly.expectedMinor * (1 - WORTH_TELLING));
-
 /** A request with pieces stacked so. */
 export const withStacks = (request: PlanRequest, stackings: readonly Stacking[]): PlanRequest => {
   const of = new Map(stackings.map(({ at, most, interleaf }) => [request.pieceIds[at], { stackOf: most, interleaf }]));
