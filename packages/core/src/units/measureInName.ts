@@ -1,5 +1,5 @@
 /** A unit of length within a name, as an expression to look for. */
-export const UNIT_IN_NAME = String.raw`in(?:ch(?:es)?)?\b\.?|cm\b|["″”]`;
+export const UNIT_IN_NAME = String.raw`in(?:ch(?:es)?)?\b\.?|cm\b|f(?:oo|ee)?t\b\.?|["″”]`;
 
 /** A measure within a name, with its unit and perhaps its side: `10 in plate`, `doll 18"`, `brass 6-inch bell`, `18 in tall doll`. */
 export const MEASURE_IN_NAME = new RegExp(

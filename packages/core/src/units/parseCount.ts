@@ -68,6 +68,7 @@ const plainly = (title: string): string =>
     .replace(/^(?:qty|quantity)\.?\s*:?\s*(\d{1,4})\s*(?:[:x×]\s*|\s)(?=\S)/i, '$1 x ')
     // so many pieces that are one thing are not alike: `5 pc tea set`, `50 piece jigsaw`
     .replace(/^(\d{1,4})\s?-?\s?(?:pcs?|pieces?)\.?\s+(?:of\s+)?(?!.*\b(?:set|service)s?\b)(?=\S)/i, '$1 ')
+    .replace(/^\((\d{1,4})\)\s+(?=\S)/, '$1 x ')
     .replace(/^(?:s|set)\s?\/\s?(?=\d{1,4}\s)|^(?:an?\s+)?set-of-/i, 'set of ')
     .replace(/\b(of\s+)\((\d{1,4})\)/i, '$1$2')
     .replace(/^(\w+)\s+\((\d{1,4})\)\s+/, (both, word: string, number: string) =>

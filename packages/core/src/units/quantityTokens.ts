@@ -79,6 +79,8 @@ const PATTERNS: readonly [RegExp, (match: RegExpExecArray, at: Span) => Quantity
   [new RegExp(`(\\d*)\\s*(${VULGAR_CLASS})`, 'y'), (m, at) => fraction(Number(m[1] ?? 0), ...VULGAR[m[2] as string]!, at)],
   [/\d+(?:[.,]\d+)+|\d+\.?|\.\d+/y, (m, at) => decimal(m[0], at)],
   [/''|["″”'′’#]/y, (m, at) => ({ kind: 'unit', unit: UNIT_WORDS[m[0]]!, at })],
+  // before the sign of the next side: `8Hx10Lx4W`, `9inx12in`
+  [/(?:h|ht|w|l|d|t|in|cm|mm|ft|dia|diam)(?=[x×]\s*[\d.½¼¾])/iy, (m, at) => word(m[0], at)],
   [/[x×*](?![a-wyz])/iy, (_, at) => ({ kind: 'times', at })],
   [/\(/y, (_, at) => ({ kind: 'open', at })],
   [/\)/y, (_, at) => ({ kind: 'close', at })],

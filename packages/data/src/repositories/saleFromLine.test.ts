@@ -35,6 +35,8 @@ test.each([
   'pr. of brass candlesticks, 10"H, 3.5 lbs/pr, $85/pr + crock, 13"T x 12"D, 25#, 120 obo',
   'wall clock 24" tall 12" wide 6" deep 11 lb 220 + 18.50 s&h',
   'coffee pot, enamel, 9" to top of handle, 1 lb 8 oz, 25 + fan, 12 in closed + bowl 9-1/2 in, 2 lb',
+  'pair brass lamps 24in 7lb each 120 the pair + carved elephant 8Hx10Lx4W 3lbs',
+  '3 ft tall floor vase, 18 lb, $40 shipped + (2) brass sconces 12x5x6 3lbs ea',
   '4 mugs, 3 x 3 x 4, 12 oz/ea, $8/ea plus $12 shipping',
 ])('%s', (text) => {
   const lines = readSaleLines(text, SETTING);

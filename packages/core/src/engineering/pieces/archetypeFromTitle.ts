@@ -29,6 +29,8 @@ const NO_CASE =
 /** Records that shatter as a plate does. Common practice, no source. */
 const SHELLAC = /\bshellacs?\b|\b78s?\b/;
 
+/** A picture told by what it was done in. */
+const PAINTED = /\b(?:oil|acrylic|tempera|gouache|pastel|casein)s?\s+on\s+(?:canvas|board|panel|masonite|paper|linen|wood)\b/g;
 /** A cup breaks before its saucer. */
 const SAUCERS = /(?<=\bcups?)\s*(?:,|&|\/|\+|\band\b)\s*saucers?\b/g;
 
@@ -58,7 +60,9 @@ function withoutClothes(text: string): string {
  * @returns null when no word is known
  */
 export function archetypeFromTitle(title: string): ArchetypeKey | null {
-  const text = withoutClothes(spelledOut(title.toLowerCase()).replace(ON_ITS_BASE, '').replace(NO_CASE, '').replace(SAUCERS, ''));
+  const text = withoutClothes(
+    spelledOut(title.toLowerCase()).replace(ON_ITS_BASE, '').replace(NO_CASE, '').replace(SAUCERS, '').replace(PAINTED, 'painting'),
+  );
   if (WITH_ITS_CASE.test(text)) return 'casedInstrument';
   const beside = text.search(BESIDE);
   const kind = (beside > 0 ? kindOf(text.slice(0, beside), text) : null) ?? kindOf(text, text) ?? kindOfStuff(wordsOf(text));

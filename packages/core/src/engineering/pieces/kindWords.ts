@@ -16,7 +16,7 @@ export const KIND_WORDS: Readonly<Record<ArchetypeKey, string>> = {
   blownGlass:
     'champagne-coupe coupe hydrometer alcoholmeter lactometer glass glasses float flask bottle storm decanter goblet apothecary wine-glass champagne-flute stemware carafe bauble neon-sign thermometer test-tube beaker vial snifter light-bulb hourglass sand-timer egg-timer demijohn carboy syphon siphon atomiser atomizer brandy-balloon cruet christmas-ornament tree-ornament glass-eye vacuum-tube radio-valve vacuum-flask lamp-chimney glass-chimney snow-globe aquarium fish-tank terrarium',
   pressedGlass:
-    'chandelier-part lamp-font pressed compote celery salver tumbler sundae cut-glass crystal ashtray cake-stand headlight butter-dish candy-dish punch-bowl',
+    'chandelier-part lamp-font glass-insulator pressed compote celery salver tumbler sundae cut-glass crystal ashtray cake-stand headlight butter-dish candy-dish punch-bowl',
   thinFigure:
     'figure figurine head statuette plaster doll statue sculpture coral seashell sea-shell angel shepherdess ballerina taxidermy guitar ukulele mandolin banjo lute model-ship model-boat ship-model plaster-cast death-mask world-globe terrestrial-globe celestial-globe desk-globe violin fiddle viola cello zither dulcimer harp lyre autoharp hurdy-gurdy balalaika accordion concertina harmonium drum tambourine hand-fan paper-fan meerschaum buddha crucifix cherub nativity ornament',
   globeShade: 'shade globe dome bell-jar lampshade lamp-shade cloche',

@@ -37,6 +37,8 @@ test.each<[string, ArchetypeKey | null]>([
   ['trumpet without its case', 'brassHorn'],
   ['sextant, case missing', 'optics'],
   ['guitar in a soft bag', 'thinFigure'],
+  ['oil on board', 'glazedFlat'],
+  ['glass insulators', 'pressedGlass'],
   ['barometer, banjo style', 'casedInstrument'],
   ['banjo clock', 'clockwork'],
   ['microscope in a mahogany box', 'casedInstrument'],

@@ -15,7 +15,7 @@ const BRINGS_IN =
   /^\s+(?:(?:and|with|without|plus|incl|including|&)\s|in\s+(?:[a-z]+\s+){0,3}(?:box|case|carton|tin|tube|bag|pouch|frame)\b)/i;
 
 /** A number behind a measure that is no more of it: `11 lb 220`. */
-const AMOUNT_LAST = /^\s+\d{2,6}(?:\.\d\d)?$/;
+const AMOUNT_LAST = /^\s+\d{2,6}(?:\.\d\d)?(?:\s+(?:obo|firm|shipped|(?:for\s+)?(?:all|both|(?:the|per)\s+(?:pair|lot|set))))?$/i;
 
 /**
  * Where the facts of a sale stand among words that no comma parts, `tea urn 9 x 8 x 14 in 6 lb sold 84`: spans from the first word

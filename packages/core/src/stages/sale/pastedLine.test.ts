@@ -139,6 +139,12 @@ test.each<[string, Partial<SaleLine>]>([
   ['vase, 10"H x 5"D, 2 lb, price $70 firm', { soldMinor: 7000, sizeIn: [5, 5, 10] }],
   ['clock, 10"H x 6"W x 5"D, 2 lb, $70 or best offer', { soldMinor: 7000, sizeIn: [6, 5, 10] }],
   ['bowl, 9 1/2 in., 2 lb., $45.', { soldMinor: 4500, weightLb: 2 }],
+  ['rotary telephone 9 x 8 x 5, 6 pounds, $40 shipped', { soldMinor: 4000, title: 'rotary telephone' }],
+  ['pair brass lamps 24in 7lb each 120 the pair', { count: 2, soldMinor: 12_000, weightLb: 7, sizeIn: [null, null, 24] }],
+  ['(2) brass sconces 12x5x6 3lbs ea $45 ea', { count: 2, soldMinor: 9000, weightLb: 3 }],
+  ['carved elephant 8Hx10Lx4W 3lbs', { sizeIn: [10, 4, 8], weightLb: 3 }],
+  ['3 ft tall floor vase, 18 lb', { sizeIn: [null, null, 36], soldMinor: undefined }],
+  ['Oil on board 9x12 unframed 1lb $90', { sizeIn: [9, 12, null], soldMinor: 9000 }],
   // a number by itself where all is measured
   ['platter 16x12, 4 lb, 40', { soldMinor: 4000, weightLb: 4 }],
   ['wall clock 24" tall 12" wide 6" deep 11 lb 220', { soldMinor: 22_000, weightLb: 11 }],

@@ -62,8 +62,8 @@ export const isPriceAlone = (said: string): boolean => /^\d{1,6}\.\d\d$/.test(sa
 /** One that no length is told so: `45.00`, `19.99`. */
 export const isWholePrice = (said: string): boolean => /^\d{1,6}\.(?:00|95|99)$/.test(said);
 
-/** The shop’s own price is one that others may better. */
-const OFFER_WORDS = String.raw`\s+(?:obo|o\.b\.o\.?|ono|firm|or\s+(?:best|nearest)\s+offer)$`;
+/** What is said of an amount: that others may better it, or that it brings the parcel too. */
+const OFFER_WORDS = String.raw`\s+(?:shipped|delivered|obo|o\.b\.o\.?|ono|firm|or\s+(?:best|nearest)\s+offer)$`;
 const OFFER_ALONE = new RegExp(String.raw`^(\p{Sc}?\d[\d.,]*)${OFFER_WORDS}`, 'iu');
 const OFFER = new RegExp(String.raw`(?<=\d)${OFFER_WORDS}`, 'i');
 /** A full stop behind an amount ends what was said. */
@@ -71,6 +71,8 @@ const STOP = /(?<=\p{Sc}\s?\d[\d.,]*)\.$/u;
 /** The word for it may stand behind an amount: `paid 14 shipping`. */
 const BEHIND = new RegExp(`^(?:buyer\\s+)?(?:paid\\s+)?(?!free\\b)(\\S+)\\s+(?:for\\s+)?${POSTAGE}$`, 'i');
 const FREE = new RegExp(`^free\\s+${POSTAGE}$`, 'i');
+/** True of an amount for all there are: `120 the pair`. */
+export const isOfAll = (words: string): boolean => OF_ALL.test(words);
 /** The same with the word for it before it, and without its `each`. */
 export const ledFirst = (words: string): string =>
   words

@@ -3,7 +3,7 @@ import { keepMagnification } from './magnification.ts';
 import { takeFromTitle } from './measureInTitle.ts';
 import { pileOfSheets } from './pileOfSheets.ts';
 import { piecesListed } from './piecesListed.ts';
-import { asTyped, isCount, isEach, isPriceAlone, isWholePrice, ledFirst, measureAlone } from './pastedLine.ts';
+import { asTyped, isCount, isEach, isOfAll, isPriceAlone, isWholePrice, ledFirst, measureAlone } from './pastedLine.ts';
 import { sizesListed } from './sizesListed.ts';
 import { alsoCounted, isCounted } from './alsoCounted.ts';
 import { askedHowMany } from './askedHowMany.ts';
@@ -232,7 +232,7 @@ function readPart(line: SaleLine, text: string, setting: SaleLineSetting, follow
     (quantity.kind === 'dimensions' || quantity.kind === 'length') &&
     line.sizeIn === undefined &&
     !isWholePrice(part) &&
-    !isPriceLast(line, part, follows)
+    !isPriceLast(line, text, part, follows)
   ) {
     line.sizeIn = quantity.sides ?? [quantity.inches].flat();
     return told('sizeIn', alone);
@@ -240,7 +240,7 @@ function readPart(line: SaleLine, text: string, setting: SaleLineSetting, follow
   // one more side of the same, or of a part of it that has a name: `lamp 22 in tall, base 6 in wide`
   if (quantity.kind === 'length' && quantity.sides && line.sizeIn !== undefined)
     return alsoOfSize(line, quantity.sides) ? told('sizeIn', alone) : joinTitle(line, text, 'its size is told before this');
-  if (quantity.kind !== 'notUnderstood' && line.soldMinor === undefined && (isPriceAlone(part) || isPriceLast(line, part, follows))) {
+  if (quantity.kind !== 'notUnderstood' && line.soldMinor === undefined && (isPriceAlone(part) || isPriceLast(line, text, part, follows))) {
     line.soldMinor = parseMoney(part)!;
     return isPriceAlone(part) ? told('soldMinor') : { ...told('soldMinor'), asks: PRICE_AMONG };
   }
@@ -277,14 +277,14 @@ const PRICED = /\b(?:sold|price|asking)\s+(?:for\s+)?(?:\p{Sc}\s?)?\d/iu;
 const CENTS = /¢/;
 const PRICE_AMONG = 'taken for what it was sold for';
 const BARE_NUMBER = /^\d+(?:\.\d+)?$/;
-/** An amount by itself behind all measures, or behind a weight that it is no part of; where something is of each, it may be a count. */
-const isPriceLast = ({ sizeIn, weightLb, soldMinor, readings }: SaleLine, part: string, follows: boolean): boolean =>
+/** An amount by itself behind all measures, or behind a weight that it is no part of; where something is of each, it may be a count, unless it is said to be of all. */
+const isPriceLast = ({ sizeIn, weightLb, soldMinor, readings }: SaleLine, text: string, part: string, follows: boolean): boolean =>
   weightLb !== undefined &&
   soldMinor === undefined &&
   BARE_NUMBER.test(part) &&
   parseMoney(part) !== null &&
   (sizeIn !== undefined || (follows && readings.at(-1)?.field === 'weightLb')) &&
-  !readings.some(({ each }) => each);
+  (isOfAll(text) || !readings.some(({ each }) => each));
 const PRICE_BARE = 'said twice: a price has “sold” before it';
 
 const MOST_TITLE = 80;
