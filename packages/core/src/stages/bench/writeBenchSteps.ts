@@ -98,7 +98,7 @@ export function writeBenchSteps(
   const along = facts.flatMap((one) => one.along);
   const isWithin = ({ place }: Along) => place === 'inner' && inner !== null;
   const putIn = [...along.filter((one) => !isWithin(one)).map((one) => alongStep(one, system)), ...bagStep(facts)];
-  const press = stowed.pressedIn ? PRESSED : '';
+  const press = stowed.pressedIn?.some((byIn) => byIn > FELT_IN) ? PRESSED : '';
   const some = stowed.around?.some ? namesOf(stowed.around.some.of, letters) : null;
   const placed =
     stowed.around && some === null
@@ -218,6 +218,8 @@ export function writeBenchSteps(
   return withShots(keyed(parts, bundleIds), house);
 }
 
+/** Nobody feels less when something is pushed into a box. Judgement. */
+const FELT_IN = 1 / 16;
 const PRESSED = ' It is a little larger than the box and gives: press it flat as it goes in, air out first.';
 
 /** Stands for the one bundle where nobody keeps several apart. */

@@ -83,6 +83,23 @@ test('a quilt is pressed into the box of its own size; its nest adds up, and the
   expect(brass.kind === 'planned' && brass.recommended.choice.box).toBe('20x16x14');
 });
 
+test('what is larger by less than anybody feels is not said to be pressed', () => {
+  const saysPress = (by: number) => {
+    const facts = { archetype: 'textile', lengthIn: 16 + by, widthIn: 12 + by, heightIn: 8 + by, weightLb: 6, hardPoints: [] } as const;
+    const of = request({ ...facts, finish: 'plain' }, { stock: { ...STOCK, boxes: [box([16, 12, 8])] } });
+    const chosen = finish(planParcel(of));
+    if (chosen.kind === 'noPlan') throw new Error(chosen.reasons.join());
+    const { pressedIn } = chosen.recommended.rated.weighed.filled.stowed;
+    return { pressedIn, says: writeBenchSteps(chosen.recommended, of.house).some(({ says }) => says.includes('press it flat')) };
+  };
+  // as much smaller as its wrap adds, but for a thirty-second of an inch
+  const { pressedIn, says } = saysPress(0);
+  expect(says).toBe(true);
+  const hardly = saysPress(1 / 32 - Math.max(...pressedIn!));
+  expect(Math.max(...hardly.pressedIn!)).toBeCloseTo(1 / 32, 9);
+  expect(hardly.says).toBe(false);
+});
+
 test('different ones larger by a rounding alone are not pressed, and all of them stay', () => {
   const sides = (id: string, lengthIn: number) => {
     const { order } = request({ id, archetype: 'compactCeramic', lengthIn, widthIn: 3, heightIn: 3, hardPoints: [] });

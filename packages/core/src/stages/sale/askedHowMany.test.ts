@@ -32,3 +32,18 @@ test('a stack of so many is one thing, and is asked about unless it was measured
   expect(asked('stack of 8 books, 9 x 6 x 8, 12 lb')).toBeUndefined();
   expect(asked('stack of books, 12 lb')).toBeUndefined();
 });
+
+test.each([
+  ['porcelain tea set 15 pcs, 9 lb', 15],
+  ['15 piece bone china tea set, 9 lb', 15],
+  ['dinner service of 42 pieces', 42],
+  ['chess set, 32 pieces', null],
+  ['boxed tea set 15 pcs', null],
+  ['jigsaw puzzle set, 500 pieces', null],
+  ['socket set 24 pcs, steel', null],
+])('%s: the pieces of a set of ware are asked for', (line, pieces) => {
+  const asked = readSaleLine(line, { today: '2026-11-24' }).readings.flatMap(({ asks }) => asks ?? []);
+  expect(asked.filter((asks) => asks.includes('one by one'))).toEqual(
+    pieces === null ? [] : [`taken for one thing: its ${pieces} pieces are packed one by one where each is told, a + between them`],
+  );
+});
