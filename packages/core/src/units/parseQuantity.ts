@@ -235,9 +235,11 @@ function addUp(component: Component, kind: 'length' | 'weight', system: UnitSyst
   let amount = 0;
   let resolution = 0;
   let before: { unit: Unit } | undefined;
+  let whole = 0;
   for (const term of component.terms) {
     const unit: Unit | undefined = term.unit ?? (before ? NEXT_SMALLER[before.unit] : bareUnit);
-    if (!unit) throw new Refusal('which unit is the second number?', term.at);
+    // `1.5 lb 15` is no weight
+    if (!unit || (!term.unit && whole !== Math.floor(whole))) throw new Refusal('which unit is the second number?', term.at);
     const factor = factors[unit]!;
     const value = readComma(term, factor, most, component);
     if (before && (factor >= factors[before.unit]! || value * factor >= factors[before.unit]! * 0.9999999)) {
@@ -246,6 +248,7 @@ function addUp(component: Component, kind: 'length' | 'weight', system: UnitSyst
     amount += value * factor;
     resolution = term.step * factor;
     before = { unit };
+    whole = value;
   }
   if (amount <= 0) throw new Refusal('must be more than zero', component.at);
   if (amount > most) throw new Refusal(`more than ${most} ${kind === 'weight' ? 'lb' : 'in'} is beyond any parcel`, component.at);

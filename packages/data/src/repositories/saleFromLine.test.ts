@@ -37,6 +37,8 @@ test.each([
   'coffee pot, enamel, 9" to top of handle, 1 lb 8 oz, 25 + fan, 12 in closed + bowl 9-1/2 in, 2 lb',
   'pair brass lamps 24in 7lb each 120 the pair + carved elephant 8Hx10Lx4W 3lbs',
   '3 ft tall floor vase, 18 lb, $40 shipped + (2) brass sconces 12x5x6 3lbs ea',
+  'VCR tape rewinder 8x4x3 1.5lb 15 + lamp - brass - 22 in. - 6 lb. - $65',
+  'sewing table 24x16x28 22lb local + Teapot; 9in x 6in x 6in; ship to 40217 by Friday',
   '4 mugs, 3 x 3 x 4, 12 oz/ea, $8/ea plus $12 shipping',
 ])('%s', (text) => {
   const lines = readSaleLines(text, SETTING);

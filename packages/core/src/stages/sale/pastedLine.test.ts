@@ -149,9 +149,13 @@ test.each<[string, Partial<SaleLine>]>([
   ['platter 16x12, 4 lb, 40', { soldMinor: 4000, weightLb: 4 }],
   ['wall clock 24" tall 12" wide 6" deep 11 lb 220', { soldMinor: 22_000, weightLb: 11 }],
   ['pocket watch 2in 5oz 120', { soldMinor: 12_000, weightLb: 0.3125 }],
+  ['silver-plate tea pot; 8 lb, 75', { soldMinor: 7500, sizeIn: undefined }],
+  ['VCR tape rewinder 8x4x3 1.5lb 15', { soldMinor: 1500, weightLb: 1.5 }],
+  ['sewing table 24x16x28 22lb local', { weightLb: 22, title: 'sewing table, local' }],
+  ['lamp - brass - 22 in. - 6 lb. - $65', { weightLb: 6, soldMinor: 6500, sizeIn: [null, null, 22] }],
+  ['Teapot; 9in x 6in x 6in; ship to 40217 by Friday', { title: 'Teapot', destinationPostcode: '40217' }],
   // and where it is not
   ['book 5 lb 3', { weightLb: 5.1875, soldMinor: undefined }],
-  ['vase, 2 lb, 24', { weightLb: 2, soldMinor: undefined, sizeIn: [null, null, 24] }],
   ['silver $1 coin sold 30', { title: 'silver $1 coin', soldMinor: 3000 }],
 ])('%s', (text, wanted) => {
   const [line] = readSaleLines(text, setting);

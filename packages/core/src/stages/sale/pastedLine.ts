@@ -11,7 +11,7 @@ const SENTENCE = /(?<=[a-z]{4}|\b(?:in|cm|lbs?|oz|kg))\.(?=\s+[A-Z])/g;
 const NAMES_IT = /(^|[,;])(\s*)((?:item|title|name|description|product|lot|set|order|sale|contents)\s*:)/gi;
 const COLON = new RegExp(`\\b(${SAYS}|to|by|bin|for)(\\s*):`, 'gi');
 /** A stroke between two things; between two numbers it is a range, unless those are sides: `2 x 3 x 4 - 9 lb`. */
-const STROKE = /(?<!(?<![x×]\s?)\b[\d./]+) [-–—] |(?<=[x×]\s?[\d./]+) [-–—] | [-–—] (?!\d)/g;
+const STROKE = /(?<!(?<![x×]\s?)\b\d[\d./]*) [-–—] |(?<=[x×]\s?[\d./]+) [-–—] | [-–—] (?!\d)/g;
 
 /** What it costs to send, as lists call it. */
 const POSTAGE = String.raw`(?:shipping(?:\s+(?:and|&)\s+handling)?|postage|s\s?[&/]\s?h|p\s?&\s?p)`;

@@ -77,7 +77,7 @@ export function readSaleLine(text: string, setting: SaleLineSetting): SaleLine {
     }
     const spans: readonly Span[] = said ? [[0, part.length]] : partedAtFacts(part, among, line.title !== undefined);
     for (const [from, to] of spans) {
-      const reading = readPart(line, part.slice(from, to), setting, from > 0);
+      const reading = readPart(line, part.slice(from, to), setting);
       const before = from > 0 && reading.field === 'title' ? line.readings.at(-1)! : null;
       if (before?.field === 'soldMinor') before.asks ??= PRICE_AMONG;
       line.readings.push({ at: [start + from, start + to], text: text.slice(start + from, start + to), ...reading });
@@ -198,12 +198,8 @@ function askedOfSign(field: SaleLineField, said: string, { currency }: SaleLineS
   return { asks: `money is in ${currencySign(currency)} here: is that what it comes to?` };
 }
 
-/**
- * Reads one part; what is not understood joins the title.
- *
- * @param follows true where no comma stands before it
- */
-function readPart(line: SaleLine, text: string, setting: SaleLineSetting, follows: boolean): Reading {
+/** Reads one part; what is not understood joins the title. */
+function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Reading {
   const each = isEach(text);
   const part = ledFirst(text);
   const told = (field: SaleLineField, said = part): Reading => ({
@@ -232,7 +228,7 @@ function readPart(line: SaleLine, text: string, setting: SaleLineSetting, follow
     (quantity.kind === 'dimensions' || quantity.kind === 'length') &&
     line.sizeIn === undefined &&
     !isWholePrice(part) &&
-    !isPriceLast(line, text, part, follows)
+    !isPriceLast(line, text, part)
   ) {
     line.sizeIn = quantity.sides ?? [quantity.inches].flat();
     return told('sizeIn', alone);
@@ -240,7 +236,7 @@ function readPart(line: SaleLine, text: string, setting: SaleLineSetting, follow
   // one more side of the same, or of a part of it that has a name: `lamp 22 in tall, base 6 in wide`
   if (quantity.kind === 'length' && quantity.sides && line.sizeIn !== undefined)
     return alsoOfSize(line, quantity.sides) ? told('sizeIn', alone) : joinTitle(line, text, 'its size is told before this');
-  if (quantity.kind !== 'notUnderstood' && line.soldMinor === undefined && (isPriceAlone(part) || isPriceLast(line, text, part, follows))) {
+  if (quantity.kind !== 'notUnderstood' && line.soldMinor === undefined && (isPriceAlone(part) || isPriceLast(line, text, part))) {
     line.soldMinor = parseMoney(part)!;
     return isPriceAlone(part) ? told('soldMinor') : { ...told('soldMinor'), asks: PRICE_AMONG };
   }
@@ -278,12 +274,12 @@ const CENTS = /¢/;
 const PRICE_AMONG = 'taken for what it was sold for';
 const BARE_NUMBER = /^\d+(?:\.\d+)?$/;
 /** An amount by itself behind all measures, or behind a weight that it is no part of; where something is of each, it may be a count, unless it is said to be of all. */
-const isPriceLast = ({ sizeIn, weightLb, soldMinor, readings }: SaleLine, text: string, part: string, follows: boolean): boolean =>
+const isPriceLast = ({ sizeIn, weightLb, soldMinor, readings }: SaleLine, text: string, part: string): boolean =>
   weightLb !== undefined &&
   soldMinor === undefined &&
   BARE_NUMBER.test(part) &&
   parseMoney(part) !== null &&
-  (sizeIn !== undefined || (follows && readings.at(-1)?.field === 'weightLb')) &&
+  (sizeIn !== undefined || readings.at(-1)?.field === 'weightLb') &&
   (isOfAll(text) || !readings.some(({ each }) => each));
 const PRICE_BARE = 'said twice: a price has “sold” before it';
 

@@ -23,7 +23,7 @@ export const KEYWORDS: readonly [RegExp, SaleLineField, Fill][] = [
   [/^(?:paid|cost)\s+/i, 'paidMinor', money('paidMinor')],
   [/^(?:shipping|postage)(?: paid)?\s+/i, 'shippingCollectedMinor', money('shippingCollectedMinor')],
   [
-    /^(?:to|zip(?: code)?|post ?code)\s+/i,
+    /^(?:(?:ships?|send|going)\s+)?(?:to|zip(?: code)?|post ?code)\s+/i,
     'destinationPostcode',
     (line, rest) => {
       if (!POSTCODE.test(rest)) return POSTCODE_SAYS;
@@ -32,7 +32,7 @@ export const KEYWORDS: readonly [RegExp, SaleLineField, Fill][] = [
     },
   ],
   [
-    /^by\s+/i,
+    /^(?:(?:ships?|send)\s+)?by\s+/i,
     'shipBy',
     (line, rest, { today, todayIsOver }) => {
       const day = parseDay(rest, today, todayIsOver);
