@@ -45,9 +45,9 @@ export function partedAtFacts(text: string, factIn: (words: string) => FactIn, n
   let before: FactIn | 'end' = 'end';
   let priced = false;
   for (const [at, part] of [...parts.entries()].toReversed()) {
-    // what follows another fact is one too: `24 x 16 x 28 22 lb local`
-    const follows = parts[at - 1]?.fact === 'led' && parts.slice(0, at - 1).some(({ fact }) => fact === null);
-    const mayBelong = (part.fact === 'measure' && !follows) || (part.fact === 'price' && (priced || (!named && part.at[0] === 0)));
+    // what follows a size behind a name is no name: `table 24 x 16 x 28 22 lb local`
+    const followsSize = parts[at - 1]?.fact === 'led' && parts.slice(0, at - 1).some(({ fact }) => fact === null);
+    const mayBelong = (part.fact === 'measure' && !followsSize) || (part.fact === 'price' && (priced || (!named && part.at[0] === 0)));
     const rest = text.slice(part.at[1]);
     if (mayBelong && before === null && !BRINGS_IN.test(rest) && !AMOUNT_LAST.test(rest)) part.fact = null;
     priced ||= part.fact === 'price';
