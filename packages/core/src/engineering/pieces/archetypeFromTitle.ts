@@ -147,4 +147,11 @@ const isOneOf = (word: string, one: string): boolean => word === one || word ===
 /** Glass that came from a mould, as its sellers call it. */
 const PRESSED = /\b(cut|pressed|milk|carnival|depression|slag|vaseline|uranium|custard) glass\b/g;
 
-const wordsOf = (text: string): string[] => text.replace(PRESSED, '$1-glass').match(/[a-zà-ÿ]+(?:-[a-zà-ÿ]+)*/g) ?? [];
+/** Whose it is stands with its `s`: `ship’s wheel`. */
+const OF_ITS = /['’](?=s\b)/g;
+
+const wordsOf = (text: string): string[] =>
+  text
+    .replace(PRESSED, '$1-glass')
+    .replace(OF_ITS, '')
+    .match(/[a-zà-ÿ]+(?:-[a-zà-ÿ]+)*/g) ?? [];

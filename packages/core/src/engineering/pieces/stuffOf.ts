@@ -35,6 +35,11 @@ const ELSE_OF_METAL = new Map<string, ArchetypeKey>([
   ...CERAMICS.map((word) => [word, 'compactCeramic'] as const),
 ]);
 
+const ELSE_OF_WOOD = new Map<string, ArchetypeKey>([
+  ...[...KIND_OF].filter(([, kind]) => kind !== 'resinWood'),
+  ...CERAMICS.map((word) => [word, 'compactCeramic'] as const),
+]);
+
 /** Figures are solid of these. */
 const SOLID_METAL = ['bronze', 'brass', 'pewter', 'iron', 'cast-iron', 'silver', 'copper', 'steel'];
 
@@ -57,6 +62,11 @@ export function kindByStuff(kind: ArchetypeKey, words: readonly string[], at: nu
   if (kind === 'thinFigure') return words.slice(0, at).some((word) => SOLID_METAL.includes(word)) ? 'fineMetal' : kind;
   // a rack, a spoon, a tool is of metal until it is said to be of wood
   if (kind === 'rigidMetal') return said(words.slice(0, at)).at(-1) === 'resinWood' ? 'resinWood' : kind;
+  // what is mostly of wood may be of clay, stone or glass, and a toy of tin
+  if (kind === 'resinWood') {
+    const stuff = said(words.slice(0, at), ELSE_OF_WOOD).at(-1);
+    return stuff === 'rigidMetal' ? (isOf('toy') ? 'fineMetal' : kind) : (stuff ?? kind);
+  }
   if (!SHAPES.includes(kind)) return kind;
   return said(words.slice(0, at + 1)).at(-1) ?? said(words.slice(at + 1))[0] ?? kind;
 }
