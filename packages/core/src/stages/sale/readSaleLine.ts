@@ -224,19 +224,15 @@ function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Readi
     line.weightLb = quantity.pounds;
     return told('weightLb', alone);
   }
-  if (
-    (quantity.kind === 'dimensions' || quantity.kind === 'length') &&
-    line.sizeIn === undefined &&
-    !isWholePrice(part) &&
-    !isPriceLast(line, text, part)
-  ) {
+  const isLast = isPriceLast(line, text, part);
+  if ((quantity.kind === 'dimensions' || quantity.kind === 'length') && line.sizeIn === undefined && !isWholePrice(part) && !isLast) {
     line.sizeIn = quantity.sides ?? [quantity.inches].flat();
     return told('sizeIn', alone);
   }
   // one more side of the same, or of a part of it that has a name: `lamp 22 in tall, base 6 in wide`
   if (quantity.kind === 'length' && quantity.sides && line.sizeIn !== undefined)
     return alsoOfSize(line, quantity.sides) ? told('sizeIn', alone) : joinTitle(line, text, 'its size is told before this');
-  if (quantity.kind !== 'notUnderstood' && line.soldMinor === undefined && (isPriceAlone(part) || isPriceLast(line, text, part))) {
+  if (quantity.kind !== 'notUnderstood' && line.soldMinor === undefined && (isPriceAlone(part) || isLast)) {
     line.soldMinor = parseMoney(part)!;
     return isPriceAlone(part) ? told('soldMinor') : { ...told('soldMinor'), asks: PRICE_AMONG };
   }
@@ -273,7 +269,10 @@ const PRICED = /\b(?:sold|price|asking)\s+(?:for\s+)?(?:\p{Sc}\s?)?\d/iu;
 const CENTS = /¢/;
 const PRICE_AMONG = 'taken for what it was sold for';
 const BARE_NUMBER = /^\d+(?:\.\d+)?$/;
-/** An amount by itself behind all measures, or behind a weight that it is no part of; where something is of each, it may be a count, unless it is said to be of all. */
+/**
+ * An amount by itself behind all measures, or behind a weight that it is no part of; where something is of each, it may be a count,
+ * unless it is said to be of all.
+ */
 const isPriceLast = ({ sizeIn, weightLb, soldMinor, readings }: SaleLine, text: string, part: string): boolean =>
   weightLb !== undefined &&
   soldMinor === undefined &&
