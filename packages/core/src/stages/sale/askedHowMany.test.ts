@@ -47,3 +47,9 @@ test.each([
     pieces === null ? [] : [`taken for one thing: its ${pieces} pieces are packed one by one where each is told, a + between them`],
   );
 });
+
+test('what a box holds is asked after, unless it was measured as one', () => {
+  expect(asked('box of 12 baubles, 1 lb')).toBe('taken for one thing; packed one by one it is 12 x baubles');
+  expect(asked('case of 24 bottles, 18 x 12 x 10')).toBeUndefined();
+  expect(asked('box of chocolates, 1 lb')).toBeUndefined();
+});

@@ -4,7 +4,7 @@ import { isNamedByNumber, parseCount } from '../../units/index.ts';
 import type { SaleLine } from './SaleLine.ts';
 
 /** What holds so many, and is one thing where it is measured and packed as one. */
-const HELD = /^(?:an?\s+)?(?:stack|pile|bundle|collection|assortment)\s+of\s+(?<said>\w+)\s+(?<rest>\S.*)$/i;
+const HELD = /^(?:an?\s+)?(?:stack|pile|bundle|collection|assortment|box|case|crate|carton|tray|bag)\s+of\s+(?<said>\w+)\s+(?<rest>\S.*)$/i;
 const PLURAL_END = /[^s]s\b/i;
 /** So many of them, or the number of a lot. */
 const LOT_NUMBER = /^lot\s+(?<lot>\d{1,4})\s+(?<rest>(?!of\b)\D*[^s]s\b.*)$/i;

@@ -149,6 +149,7 @@ test.each<[string, Partial<SaleLine>]>([
   ['platter 16x12, 4 lb, 40', { soldMinor: 4000, weightLb: 4 }],
   ['wall clock 24" tall 12" wide 6" deep 11 lb 220', { soldMinor: 22_000, weightLb: 11 }],
   ['pocket watch 2in 5oz 120', { soldMinor: 12_000, weightLb: 0.3125 }],
+  ['six glasses 3 x 3 x 8, 7 oz each, 60', { count: 6, soldMinor: 6000 }],
   ['silver-plate tea pot; 8 lb, 75', { soldMinor: 7500, sizeIn: undefined }],
   ['VCR tape rewinder 8x4x3 1.5lb 15', { soldMinor: 1500, weightLb: 1.5 }],
   ['sewing table 24x16x28 22lb local', { weightLb: 22, title: 'sewing table, local' }],

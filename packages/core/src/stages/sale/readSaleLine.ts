@@ -271,15 +271,15 @@ const PRICE_AMONG = 'taken for what it was sold for';
 const BARE_NUMBER = /^\d+(?:\.\d+)?$/;
 /**
  * An amount by itself behind all measures, or behind a weight that it is no part of; where something is of each, it may be a count,
- * unless it is said to be of all.
+ * unless that is known or it is said to be of all.
  */
-const isPriceLast = ({ sizeIn, weightLb, soldMinor, readings }: SaleLine, text: string, part: string): boolean =>
+const isPriceLast = ({ sizeIn, weightLb, soldMinor, count, readings }: SaleLine, text: string, part: string): boolean =>
   weightLb !== undefined &&
   soldMinor === undefined &&
   BARE_NUMBER.test(part) &&
   parseMoney(part) !== null &&
   (sizeIn !== undefined || readings.at(-1)?.field === 'weightLb') &&
-  (isOfAll(text) || !readings.some(({ each }) => each));
+  (isOfAll(text) || count !== undefined || !readings.some(({ each }) => each));
 const PRICE_BARE = 'said twice: a price has “sold” before it';
 
 const MOST_TITLE = 80;

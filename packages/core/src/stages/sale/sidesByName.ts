@@ -9,7 +9,7 @@ const LIES_IN = /\s+in\s+(?:an?|its|the|\p{L}+)\b.*$/iu;
 
 /** What is round, and told by how wide it is across. Common practice, no source. */
 const ROUND =
-  /\b(?:plates?|saucers?|chargers?|bowls?|basins?|skillets?|frying pans?|dials?|gongs?|cymbals?|wall clocks?|sundials?|(?:lamp ?)?shades?|records?|lps?|floats?|globes?|balls?|orbs?|spheres?|bells?|ashtrays?|tambourines?)$/i;
+  /\b(?:plates?|saucers?|chargers?|bowls?|basins?|skillets?|frying pans?|dials?|gongs?|cymbals?|wall clocks?|sundials?|(?:lamp ?)?shades?|records?|lps?|floats?|globes?|balls?|baubles?|orbs?|spheres?|bells?|ashtrays?|tambourines?)$/i;
 /** What stands, and is told by how high it does. Common practice, no source. */
 const STANDING =
   /\b(?:vases?|dolls?|figur(?:e|ine)s?|statues?|statuettes?|busts?|lamps?|lanterns?|candle ?sticks?|candelabr(?:a|um)s?|jars?|bottles?|decanters?|carafes?|pitchers?|jugs?|ewers?|urns?|crocks?|churns?|canisters?|tankards?|steins?|goblets?|tumblers?|samovars?|(?:coffee|tea) ?pots?|mugs?|beakers?|(?:wine|water|drinking|champagne|cocktail|beer|shot|cordial) glass(?:es)?|(?:ice )?buckets?|pails?|heaters?|cloches?|domes?|hourglass(?:es)?|(?:mantel|carriage|shelf|table|cuckoo|bracket|anniversary) clocks?|obelisks?|nutcrackers?|troph(?:y|ies)|birdcages?)$/i;
