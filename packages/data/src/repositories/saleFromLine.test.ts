@@ -39,6 +39,8 @@ test.each([
   '3 ft tall floor vase, 18 lb, $40 shipped + (2) brass sconces 12x5x6 3lbs ea',
   'VCR tape rewinder 8x4x3 1.5lb 15 + lamp - brass - 22 in. - 6 lb. - $65',
   'sewing table 24x16x28 22lb local + Teapot; 9in x 6in x 6in; ship to 40217 by Friday',
+  '1) teapot 9x6x6 2lb 2) jug 8x5x5 3lb',
+  'clock, weights, pendulum: 20x10x6 9 lb + six glasses 3 x 3 x 8, 7 oz each, 60',
   '4 mugs, 3 x 3 x 4, 12 oz/ea, $8/ea plus $12 shipping',
 ])('%s', (text) => {
   const lines = readSaleLines(text, SETTING);

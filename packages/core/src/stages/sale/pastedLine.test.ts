@@ -170,3 +170,10 @@ test('the number of a lot may be how many there are: it is asked', () => {
   expect(asks('lot 12 brass lamp, 5 lb')).toEqual([]);
   expect(read('jar, 6-8 in').readings[1]!.doubt).toBe('one measure, not from one to another');
 });
+
+test.each([
+  ['1) teapot 9x6x6 2lb 2) jug 8x5x5 3lb', ['teapot', 'jug']],
+  ['teapot 9x6x6 2lb / jug 8x5x5 3lb', ['teapot', 'jug']],
+  ['clock, weights, pendulum: 20x10x6 9 lb', ['clock, weights, pendulum']],
+  ['- brass bell, 3 lb', ['brass bell']],
+])('%s: what parts a list is no name', (text, titles) => expect(readSaleLines(text, setting).map(({ title }) => title)).toEqual(titles));

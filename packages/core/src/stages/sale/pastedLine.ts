@@ -18,10 +18,14 @@ const POSTAGE = String.raw`(?:shipping(?:\s+(?:and|&)\s+handling)?|postage|s\s?[
 /** An amount that comes on top. */
 const ON_TOP = new RegExp(String.raw`\s(?:plus|and)(?=\s+(?:\p{Sc}\s?\d|\d[\d.]*\s+${POSTAGE}\b))`, 'giu');
 
+/** What stands before one of a list: `2) jug`, `/ jug`. */
+const LISTED = /^\s*(?:\d{1,2}\)|[/&–—-])\s+/;
+
 /** The same with a semicolon for whatever parts in a list, as long as it was. */
 export const asTyped = (text: string): string =>
   text
     .replace(/[\t|•]/g, ';')
+    .replace(LISTED, (number) => ' '.repeat(number.length))
     .replace(STROKE, ' ; ')
     .replace(ON_TOP, (plus) => ' ;'.padEnd(plus.length))
     .replace(FULL_STOP, ';')

@@ -284,7 +284,8 @@ const PRICE_BARE = 'said twice: a price has “sold” before it';
 
 const MOST_TITLE = 80;
 
-function joinTitle(line: SaleLine, part: string, doubt?: string): Reading {
+function joinTitle(line: SaleLine, said: string, doubt?: string): Reading {
+  const part = said.replace(/\s*:$/, '');
   const title = line.title === undefined ? part : `${line.title}, ${part}`;
   if (title.length > MOST_TITLE) return { field: null, problem: `a title has at most ${MOST_TITLE} characters` };
   line.title = title;
