@@ -177,3 +177,10 @@ test.each([
   ['clock, weights, pendulum: 20x10x6 9 lb', ['clock, weights, pendulum']],
   ['- brass bell, 3 lb', ['brass bell']],
 ])('%s: what parts a list is no name', (text, titles) => expect(readSaleLines(text, setting).map(({ title }) => title)).toEqual(titles));
+
+test('a weight behind the last of several may be of all: it is asked', () => {
+  const asks = (text: string) => readSaleLines(text, setting).flatMap(({ readings }) => readings.flatMap(({ asks: asked }) => asked ?? []));
+  expect(asks('six cups + six saucers, 4 lb')).toEqual(['of this one alone? each piece has its own weight']);
+  expect(asks('lamp, 5 lb + shade, 1 lb')).toEqual([]);
+  expect(asks('lamp, 5 lb')).toEqual([]);
+});

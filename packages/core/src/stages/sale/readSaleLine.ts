@@ -125,8 +125,12 @@ export function readSaleLines(text: string, setting: SaleLineSetting): SaleLine[
     const before = line.title && namesLoosePart(line.title) ? lines.findLast(({ archetype }) => archetype)?.archetype : undefined;
     lines.push(before && !line.archetype ? { ...line, archetype: before } : line);
   }
+  const weighed = lines.filter(({ weightLb }) => weightLb !== undefined);
+  if (lines.length > 1 && weighed.length === 1 && weighed[0] === lines.at(-1)) askOf(lines.at(-1)!, 'weightLb', OF_LAST);
   return lines;
 }
+
+const OF_LAST = 'of this one alone? each piece has its own weight';
 
 /** Pieces of one name and so many sizes, where a line tells of such. */
 function listed(text: string, read: (own: string) => SaleLine): SaleLine[] | null {
