@@ -6,6 +6,7 @@ import {
   isEnvelope,
   ownBoxOf,
   piecesOf,
+  stand,
   takeBox,
   toFoldOf,
   tubesFor,
@@ -14,7 +15,7 @@ import {
 } from '@inch-nest/core';
 import { boxesAtHand } from './boxesAtHand.ts';
 import { shortenedWords } from '../../words/changeWords.ts';
-import { asMeasured, liesWords } from '../../words/liesWords.ts';
+import { liesWords } from '../../words/liesWords.ts';
 import { writeTenths } from '../../parts/writeTenths.ts';
 import { useShop } from '../../session/ShopContext.tsx';
 import type { NestUse } from '../../parcel/useNest.ts';
@@ -203,8 +204,8 @@ function Lies({ nest, choice, plan, nested }: { nest: NestUse; choice: PlanChoic
       <TileSelect
         label="How it lies"
         value={orientation.join()}
-        options={liesWords(asMeasured(plan.piece.sizeIn, orientation))
-          .filter(({ way }) => (nested ? way.join() === orientation.join() : !upright || way[2] === 2))
+        options={liesWords(stand(plan.piece.sizeIn, orientation), upright && !nested)
+          .filter(({ way }) => !nested || way.join() === orientation.join())
           .map(({ way, words }) => ({ value: way.join(), label: words }))}
         onChange={(value) =>
           nest.change(() => ({ orientation: value.split(',').map(Number) as unknown as PlanChoice['orientation'], baseGapIn: null }))

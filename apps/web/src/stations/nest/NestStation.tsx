@@ -2,7 +2,7 @@
 import { Button } from 'antd';
 import Link from 'next/link';
 import { useDeferredValue, useState } from 'react';
-import { ARCHETYPES, isPacked } from '@inch-nest/core';
+import { ARCHETYPES, isPacked, stand } from '@inch-nest/core';
 import type { BenchUse } from '../../parcel/BenchContext.tsx';
 import { heldIn } from '@inch-nest/contracts';
 import { useShop } from '../../session/ShopContext.tsx';
@@ -184,11 +184,7 @@ const eachWords = ({ block }: NonNullable<NestUse['plan']>): string =>
   block.stacks.length === 1 ? '' : block.pieces === block.stacks.length ? ' each' : ' a stack';
 
 /** The piece as it stands, not as it lies in the box. */
-function sizeOf({ choice, piece }: NonNullable<NestUse['plan']>): readonly number[] {
-  const standing = [0, 0, 0];
-  choice.orientation.forEach((axis, i) => (standing[axis] = piece.sizeIn[i]!));
-  return standing;
-}
+const sizeOf = ({ choice, piece }: NonNullable<NestUse['plan']>) => stand(piece.sizeIn, choice.orientation);
 
 /** The box shop with a box of that inside, to the quarter above. */
 const foldingOf = (insideIn: readonly number[], caliper: number): string => {

@@ -1,3 +1,4 @@
+import { orientationsAllowed } from '../../engineering/geometry/orientations.ts';
 import type { Triple } from '../../engineering/geometry/wrapLayer.ts';
 import type { House } from '../../house/House.ts';
 import type { BoxStock, FillStock } from '../../engineering/materials/stock.ts';
@@ -9,14 +10,7 @@ import { ownBoxOf } from './ownBox.ts';
 import { countOf } from './waysToStand.ts';
 
 /** How a box may stand round a bundle: which of its length, width and depth lies along each of the piece's axes. */
-const WAYS_ROUND = [
-  [0, 1, 2],
-  [1, 0, 2],
-  [0, 2, 1],
-  [2, 0, 1],
-  [1, 2, 0],
-  [2, 1, 0],
-] as const;
+const WAYS_ROUND = orientationsAllowed(false);
 
 /**
  * A wrapped bundle in a box of its own: what stands among the others is the box. It stands round the bundle in the way that
