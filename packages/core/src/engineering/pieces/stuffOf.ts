@@ -30,15 +30,11 @@ export const kindOfStuff = (words: readonly string[]): ArchetypeKey | null =>
 /** Things that are of metal until they are said to be of something else, and what else they may be. Judgement. */
 const METAL_UNTIL_SAID = ['candlestick', 'candelabra', 'inkwell', 'lamp', 'bell', 'toy', 'thimble'];
 const CERAMICS = ['porcelain', 'ceramic', 'stoneware', 'earthenware', 'pottery', 'china', 'majolica'];
-const ELSE_OF_METAL = new Map<string, ArchetypeKey>([
-  ...[...KIND_OF].filter(([, kind]) => kind !== 'rigidMetal'),
-  ...CERAMICS.map((word) => [word, 'compactCeramic'] as const),
-]);
-
-const ELSE_OF_WOOD = new Map<string, ArchetypeKey>([
-  ...[...KIND_OF].filter(([, kind]) => kind !== 'resinWood'),
-  ...CERAMICS.map((word) => [word, 'compactCeramic'] as const),
-]);
+/** What else than of one kind ware may be, ceramics among it. */
+const elseThan = (usual: ArchetypeKey): ReadonlyMap<string, ArchetypeKey> =>
+  new Map([...[...KIND_OF].filter(([, kind]) => kind !== usual), ...CERAMICS.map((word) => [word, 'compactCeramic'] as const)]);
+const ELSE_OF_METAL = elseThan('rigidMetal');
+const ELSE_OF_WOOD = elseThan('resinWood');
 
 /** Figures are solid of these. */
 const SOLID_METAL = ['bronze', 'brass', 'pewter', 'iron', 'cast-iron', 'silver', 'copper', 'steel'];

@@ -25,9 +25,10 @@ function sidesKnown({ lengthIn, widthIn, heightIn }: PieceFacts, { typicalSizeIn
 /**
  * Completes size and weight from what is known and what is typical of the archetype.
  *
- * Of two sides known, what lies beside one is as broad where its name tells that it is round, else in the kind's proportion to it, and a height as its name tells (a plate is flat, a
- * ball is not), else in the kind's proportion to the mean of both; one side told alone is the longest. A missing weight is the typical weight over the enclosing box, and a wholly unknown size is that of all of its name (a record), else follows
- * from a known weight. Source: judgement.
+ * Of two sides known, what lies beside one is as broad where its name tells that it is round, else in the kind's proportion to it,
+ * and a height as its name tells (a plate is flat, a ball is not), else in the kind's proportion to the mean of both; one side told
+ * alone is the longest. A missing weight is the typical weight over the enclosing box, and a wholly unknown size is that of all of its
+ * name (a record), else follows from a known weight. Source: judgement.
  */
 export function guessMissing(
   facts: PieceFacts,
