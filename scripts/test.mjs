@@ -31,12 +31,17 @@ await runMain(async () => {
   const wanted = (name) => only.length === 0 || only.includes(name);
   const suites = SUITES.filter(wanted);
   const results = [];
-  await ensureDebian({
-    postgres: suites.some((suite) => NEED_DATABASE.includes(suite)) || wanted('e2e'),
-    chromium: wanted('e2e'),
-    poppler: wanted('web') || wanted('e2e'),
-  });
-  await ensureNodePackages(root);
+  // one waits for the network while the other unpacks; what fails is told when neither is half done
+  const installed = await Promise.allSettled([
+    ensureDebian({
+      postgres: suites.some((suite) => NEED_DATABASE.includes(suite)) || wanted('e2e'),
+      chromium: wanted('e2e'),
+      poppler: wanted('web') || wanted('e2e'),
+    }),
+    ensureNodePackages(root),
+  ]);
+  const failed = installed.find(({ status }) => status === 'rejected');
+  if (failed) throw failed.reason;
   const scratch = mkdtempSync(join(tmpdir(), 'inch-nest-test-'));
   chmodSync(scratch, 0o755); // the database server's user enters it
   try {
