@@ -37,6 +37,7 @@ test.each([
   'coffee pot, enamel, 9" to top of handle, 1 lb 8 oz, 25 + fan, 12 in closed + bowl 9-1/2 in, 2 lb',
   'pair brass lamps 24in 7lb each 120 the pair + carved elephant 8Hx10Lx4W 3lbs',
   '3 ft tall floor vase, 18 lb, $40 shipped + (2) brass sconces 12x5x6 3lbs ea',
+  'pair of candlesticks 12 in high 5 in base 3 lb each $75 + vase 9in tall x 4in mouth x 5in belly, 2 lb',
   'VCR tape rewinder 8x4x3 1.5lb 15 + lamp - brass - 22 in. - 6 lb. - $65',
   'sewing table 24x16x28 22lb local + Teapot; 9in x 6in x 6in; ship to 40217 by Friday',
   '1) teapot 9x6x6 2lb 2) jug 8x5x5 3lb',

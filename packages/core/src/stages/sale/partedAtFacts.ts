@@ -1,3 +1,4 @@
+import { partsWithin } from './partOfIt.ts';
 import type { Span } from '../../units/index.ts';
 
 /**
@@ -29,12 +30,23 @@ const AMOUNT_LAST = /^\s+\d{2,6}(?:\.\d\d)?(?:\s+(?:obo|firm|shipped|(?:for\s+)?
 export function partedAtFacts(text: string, factIn: (words: string) => FactIn, named: boolean): Span[] {
   const words = [...text.matchAll(/\S+/g)].map((match): Span => [match.index, match.index + match[0].length]);
   const parts: { at: Span; fact: FactIn }[] = [];
+  const ofParts = partsWithin(text);
+  const isPart = (part?: { at: Span }) => part !== undefined && ofParts.some(([from]) => from === part.at[0]);
   for (let first = 0; first < words.length;) {
     const from = words[first]![0];
+    const ofPart = ofParts.find(([start]) => start === from);
+    if (ofPart) {
+      parts.push({ at: ofPart, fact: null });
+      first = words.findIndex(([start], i) => i > first && start >= ofPart[1]);
+      if (first < 0) break;
+      continue;
+    }
     let fact: FactIn = null;
     let last = Math.min(words.length, first + MOST_WORDS) - 1;
     for (; last >= first; last--) {
       const [next] = words[last + 1] ?? [];
+      // no measure reaches into one of a part
+      if (ofParts.some(([start]) => start > from && start < words[last]![1])) continue;
       if (next !== undefined && GOES_ON.test(text.slice(next))) continue;
       if ((fact = factIn(text.slice(from, words[last]![1])))) break;
     }
@@ -49,7 +61,7 @@ export function partedAtFacts(text: string, factIn: (words: string) => FactIn, n
     const followsSize = parts[at - 1]?.fact === 'led' && parts.slice(0, at - 1).some(({ fact }) => fact === null);
     const mayBelong = (part.fact === 'measure' && !followsSize) || (part.fact === 'price' && (priced || (!named && part.at[0] === 0)));
     const rest = text.slice(part.at[1]);
-    if (mayBelong && before === null && !BRINGS_IN.test(rest) && !AMOUNT_LAST.test(rest)) part.fact = null;
+    if (mayBelong && before === null && !BRINGS_IN.test(rest) && !isPart(parts[at + 1]) && !AMOUNT_LAST.test(rest)) part.fact = null;
     priced ||= part.fact === 'price';
     before = part.fact;
   }

@@ -1,3 +1,4 @@
+import { partsApart } from './partOfIt.ts';
 import { MOST_ALIKE } from './readSale.ts';
 
 // Lines as they come out of a list or a notice of a sale: read as if they were typed, each letter in its place.
@@ -23,7 +24,7 @@ const LISTED = /^\s*(?:\d{1,2}\)|[/&–—-])\s+/;
 
 /** The same with a semicolon for whatever parts in a list, as long as it was. */
 export const asTyped = (text: string): string =>
-  text
+  partsApart(text)
     .replace(/[\t|•]/g, ';')
     .replace(LISTED, (number) => ' '.repeat(number.length))
     .replace(STROKE, ' ; ')

@@ -1,9 +1,10 @@
+import { PARTS_OF_IT } from './partOfIt.ts';
 import { MEASURED_TWICE, type SaleLine, type SaleLineReading } from './SaleLine.ts';
 
 /** What a second size may be the size of without being one more piece: `base 4 x 4`, `image size 10 x 8`, `in its box`. Common practice, no source. */
 const OF_THE_SAME = new RegExp(
   `^(?:(?:the|its|in|on|with|without|and|at|of|for|a|an|own|inner|outer|original|when|is|to|about|approx)\\s+)*(?:${[
-    'base|foot|rim|mouth|neck|stem|shaft|handle|spout|knob|opening|aperture|window|seat|back|legs?|top|bottom|front|side',
+    PARTS_OF_IT,
     'image|sheet|paper|sight|mat|mount|plate ?mark|visible|framed?|unframed|glazed|border|block',
     'box|boxed|case|cased|carton|crate|bag|pouch|packed|packaging|parcel|ships?|shipping|shipped',
     'inside|outside|interior|exterior|overall|total|max|maximum|widest|open|opened|closed|folded|unfolded|extended|assembled|set up|lid on|lid off',

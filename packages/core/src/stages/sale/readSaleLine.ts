@@ -1,6 +1,7 @@
 import { partedAtFacts, type FactIn } from './partedAtFacts.ts';
 import { keepMagnification } from './magnification.ts';
 import { takeFromTitle } from './measureInTitle.ts';
+import { isOfAPart } from './partOfIt.ts';
 import { pileOfSheets } from './pileOfSheets.ts';
 import { piecesListed } from './piecesListed.ts';
 import { asTyped, isCount, isEach, isOfAll, isPriceAlone, isWholePrice, ledFirst, measureAlone } from './pastedLine.ts';
@@ -254,7 +255,7 @@ function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Readi
     return joinTitle(line, counted.rest);
   }
   const looksMeasured = /^[-−.]?\d/.test(part) && line.title !== undefined && !isCounted(part, MOST_ALIKE);
-  return joinTitle(line, text, looksMeasured ? quantity.problem : undefined);
+  return joinTitle(line, text, looksMeasured ? (isOfAPart(part) ? 'of a part of it, not its size' : quantity.problem) : undefined);
 }
 
 /** Puts one more side where none was told; false where one was, or where a name stands before it. */

@@ -20,6 +20,9 @@ export const nameAlone = (name: string): string => name.replace(BESIDE, '').repl
 /** True where a name tells which of its sides such a thing is told by. */
 export const isToldBySide = (name: string): boolean => ROUND.test(name) || STANDING.test(name);
 
+/** True of what is round, and told by how wide it is across. */
+export const isRoundByName = (name: string): boolean => ROUND.test(name);
+
 /**
  * The side that a measure is of, by what it is told of, in the words of a size: how wide across what is round, how tall what stands.
  *
