@@ -8,7 +8,7 @@ const SIDES: Readonly<Record<Side, readonly string[]>> = {
   wide: ['w', 'wide', 'width'],
   deep: ['deep', 'depth'],
   d: ['d'],
-  high: ['h', 'ht', 't', 'high', 'tall', 'height'],
+  high: ['h', 'ht', 't', 'high', 'tall', 'height', 'drop'],
   // what is square is as long as it is wide, as what is round is
   across: ['ø', '⌀', 'dia', 'diam', 'diameter', 'across', 'round', 'square'],
 };

@@ -5,6 +5,8 @@ const AND = /\s*,\s*(?:(?:and|&)\s+)?|\s+(?:and|&)\s+/gi;
 
 /** Several and several, and what they are: `cups and saucers`; ware is told from what it is made of by being several. */
 const BOTH = /^(?<one>.*\w(?<!s)s)\s+(?:and|&)\s+(?<other>.*\w(?<!s)s)$/i;
+/** Several and one more thing: `plates plus gravy boat`. */
+const PLUS = /^(.+?)\s+plus\s+(?:an?\s+)?(.+)$/i;
 
 /** True where some words are of several things of a kind that is known: `six sherry glasses`. */
 export function isCounted(words: string, most: number): boolean {
@@ -23,6 +25,8 @@ export function isCounted(words: string, most: number): boolean {
 export function alsoCounted(title: string, count: number, most: number): string | null {
   const { one, other: both } = (count > 1 && BOTH.exec(title)?.groups) || {};
   if (one && both && archetypeFromTitle(one) && archetypeFromTitle(both)) return `${count} x ${both}`;
+  const [, several = '', another = ''] = (count > 1 && PLUS.exec(title)) || [];
+  if (another && archetypeFromTitle(several) && archetypeFromTitle(another)) return another;
   for (const { index, 0: and } of title.matchAll(AND)) {
     const other = title.slice(index + and.length);
     if (isCounted(other, most) && archetypeFromTitle(title.slice(0, index))) return other;

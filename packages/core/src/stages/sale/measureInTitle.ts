@@ -62,6 +62,8 @@ function asTold(text: string, said: string, isTold: boolean, system?: UnitSystem
 /** Two sides, as what is flat is called by them. */
 const TWO_IN_NAME =
   /(?<![\d./x×]\s?)\b\d[\d./]*(?:\s?(?:in(?:ch(?:es)?)?\b|cm\b|["″”]))?(?:\s?[x×]\s?|\s+by\s+)\d[\d./]*(?:\s?(?:in(?:ch(?:es)?)?\b|cm\b|["″”]))?(?!\s?[x×\d])/gi;
+/** Said behind two sides: the frame is in them. */
+const WITH_ITS_FRAME = /^,?\s*(?:framed|overall|(?:with|w\/|in|including|incl\.?)\s+(?:its\s+|the\s+)?frame)\b/i;
 /** What is named by the picture it takes is larger, and what is folded or rolled smaller. */
 const NO_SIZE_OF_IT = /\b(?:frames?|mats?|mounts?|sleeves?|albums?|box(?:es)?|folded|folding|rolled)\b/i;
 
@@ -72,8 +74,11 @@ const NO_SIZE_OF_IT = /\b(?:frames?|mats?|mounts?|sleeves?|albums?|box(?:es)?|fo
  */
 function flatInTitle(title: string, system: UnitSystem | undefined): NamedBySize | null {
   const kind = archetypeFromTitle(title);
-  if (kind === null || ARCHETYPES[kind].bends === null || NO_SIZE_OF_IT.test(title)) return null;
-  const [found, ...more] = title.matchAll(TWO_IN_NAME);
+  if (kind === null || ARCHETYPES[kind].bends === null) return null;
+  const all = [...title.matchAll(TWO_IN_NAME)];
+  const framed = all.filter(({ index, 0: sides }) => WITH_ITS_FRAME.test(title.slice(index + sides.length)));
+  if (framed.length === 0 && NO_SIZE_OF_IT.test(title)) return null;
+  const [found, ...more] = framed.length > 0 ? framed : all;
   const text = found?.[0].trim();
   return text === undefined || more.length > 0 ? null : asTold(text, text, false, system);
 }
@@ -83,10 +88,11 @@ export function takeFromTitle(line: SaleLine, system: UnitSystem | undefined): v
   if (line.title === undefined) return;
   if (line.sizeIn && line.sizeIn.length < 3) {
     sidesFromTitle(line, line.title, line.sizeIn as readonly number[], system);
-    return;
+    // two sides leave the third to the name: `dome 12 in high over base, 8 in dia`
+    if (line.sizeIn.length !== 2 || !measureInTitle(line.title)?.isTold) return;
   }
   const found = measureInTitle(line.title) ?? (line.sizeIn ? null : flatInTitle(line.title, system));
-  const told = line.sizeIn ?? [null, null, null];
+  const told = [0, 1, 2].map((axis) => line.sizeIn?.[axis] ?? null);
   if (!found || found.sides.some((side, axis) => side !== null && told[axis] !== null)) return;
   const { text, said, sides, isTold } = found;
   const named = line.readings.findIndex((reading) => reading.field === 'title' && reading.text.includes(text));

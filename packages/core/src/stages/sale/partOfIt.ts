@@ -7,14 +7,28 @@ import type { Span } from '../../units/index.ts';
 export const PARTS_OF_IT =
   'base|foot|feet|rim|lip|brim|mouth|neck|shoulder|waist|belly|socle|plinth|stem|shaft|handle|spout|knob|opening|aperture|window|seat|back|legs?|top|bottom|front|side';
 
-const ACROSS = String.raw`\d[\d./ -]*(?:in(?:ch(?:es)?)?\b\.?|cm\b|mm\b|["″”])\s*(?:wide|across|dia(?:m(?:eter)?)?|round|w|d)\b\.?`;
+/** What is within the frame of a picture. */
+export const OF_A_PICTURE = 'image|sheet|sight|mat|plate ?mark|visible|border|block';
+
+const AMOUNT = String.raw`\d[\d./ -]*(?:in(?:ch(?:es)?)?\b\.?|cm\b|mm\b|["″”])`;
+const ACROSS = String.raw`${AMOUNT}\s*(?:wide|across|dia(?:m(?:eter)?)?|round|w|d)\b\.?`;
 /** A measure that is told of one: `5 in base`, `4 in wide at the mouth`. */
-const OF_A_PART = String.raw`(?:an?\s+)?(?:${ACROSS}|\d[\d./ -]*(?:in(?:ch(?:es)?)?\b\.?|cm\b|mm\b|["″”])(?:\s*(?:square|tall|high|long|h|l|t)\b\.?)?)\s+(?:(?:at|across)\s+)?(?:(?:the|its)\s+)?(?:${PARTS_OF_IT})(?=$|\s*(?:[,;]|[x×]\s?\d|\d|(?:and|on|with)\b|&))`;
-const ALONE = new RegExp(`^${OF_A_PART}$`, 'i');
+const OF_A_PART = String.raw`(?:an?\s+)?(?:${ACROSS}|${AMOUNT}(?:\s*(?:square|tall|high|long|h|l|t)\b\.?)?)\s+(?:(?:at|across)\s+)?(?:(?:the|its)\s+)?(?:${PARTS_OF_IT})(?:\s+(?:dia(?:m(?:eter)?)?|width|opening)\b\.?)?(?=$|\s*(?:[,;]|[x×]\s?\d|\d|(?:and|on|with)\b|&))`;
+const ALONE = new RegExp(
+  String.raw`^(?:${OF_A_PART}|\d[\d./]*\s?[x×]\s?(?:${AMOUNT}|[\d./]+)\s+(?:${OF_A_PICTURE})(?:\s+(?:size|area))?)$`,
+  'i',
+);
 const EACH_ONE = new RegExp(String.raw`(?<![^\s,;])(?:on\s+)?${OF_A_PART}`, 'gi');
 const PARTING = new RegExp(String.raw`(?<=\d.*)(?:,|\s[x×])(?=\s*${OF_A_PART})`, 'gi');
-/** Where what is round is widest. */
-const AT_THE_RIM = new RegExp(String.raw`(?<=${ACROSS})\s+(?:(?:at|across)\s+)?(?:(?:the|its)\s+)?(?:rim|brim|top)\b`, 'gi');
+/** Where what is round is widest: a shade below, all else at its rim. */
+const widest = (at: string): RegExp =>
+  new RegExp(
+    String.raw`(?<=${ACROSS})\s+(?:(?:at|across)\s+)?(?:(?:the|its)\s+)?(?:${at})\b|(?<=${AMOUNT})\s+(?:${at})(?=\s+(?:dia|wide|across|width))`,
+    'gi',
+  );
+const OF_A_SHADE = widest('bottom|base');
+const OF_THE_REST = widest('rim|brim|top');
+const IS_SHADE = /\bshade$/i;
 
 /** True of a measure that is of a part and of nothing else. */
 export const isOfAPart = (words: string): boolean => ALONE.test(words.trim());
@@ -24,12 +38,13 @@ export const partsWithin = (words: string): Span[] =>
   [...words.matchAll(EACH_ONE)].map(({ index, 0: part }): Span => [index, index + part.length]);
 
 /**
- * The same with a semicolon before each that stands as if it were a side, `vase 9in tall x 4in mouth`, and without the rim of what
- * is round, `bowl 9 in across the rim`; as long as it was.
+ * The same with a semicolon before each that stands as if it were a side, `vase 9in tall x 4in mouth`, and without the part where what
+ * is round is widest, `bowl 9 in across the rim`; as long as it was.
  */
 export function partsApart(text: string): string {
   const [name = ''] = text.split(/[,\d]/);
-  const isRound = isRoundByName(nameAlone(name.replace(/[^\p{L}]+$/u, '')));
-  const own = isRound ? text.replace(AT_THE_RIM, (rim) => ' '.repeat(rim.length)) : text;
+  const called = nameAlone(name.replace(/[^\p{L}]+$/u, ''));
+  const atWidest = IS_SHADE.test(called) ? OF_A_SHADE : OF_THE_REST;
+  const own = isRoundByName(called) ? text.replace(atWidest, (part) => ' '.repeat(part.length)) : text;
   return own.replace(PARTING, (sign) => ';'.padStart(sign.length));
 }

@@ -9,8 +9,8 @@ export type FactIn = 'led' | 'price' | 'measure' | null;
 
 /** Words that one fact takes at most: `each about 3 1/2 in x 3 1/2 in x 6 in`. */
 const MOST_WORDS = 12;
-/** Words after which more of a measure comes: `2 lb 9 x 8 x 14` is no 2 lb 9. */
-const GOES_ON = /^[x×]/i;
+/** Words that belong to the number before them: `2 lb 9 x 8 x 14` is no 2 lb 9, `8 in tall 3 lb` not 8 in and 3. */
+const GOES_ON = /^(?:[x×]|(?:lbs?|pounds?|oz|ounces?|kgs?|kilos?|grams?)\b)/i;
 /** Words that no name has behind a measure: `lamp 4 lb with chimney`, `telescope 30 in long in its case`. */
 const BRINGS_IN =
   /^\s+(?:(?:and|with|without|plus|incl|including|&)\s|in\s+(?:[a-z]+\s+){0,3}(?:box|case|carton|tin|tube|bag|pouch|frame)\b)/i;

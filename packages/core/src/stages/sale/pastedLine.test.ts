@@ -184,3 +184,20 @@ test('a weight behind the last of several may be of all: it is asked', () => {
   expect(asks('lamp, 5 lb + shade, 1 lb')).toEqual([]);
   expect(asks('lamp, 5 lb')).toEqual([]);
 });
+
+// notices whose pieces have parts, pictures in frames, and words behind an amount. Common practice, no source
+test.each<[string, Partial<SaleLine>]>([
+  ['Royal-blue glass lamp shade 14" bottom diameter 8" tall 3 lb $45', { sizeIn: [14, 14, 8], weightLb: 3, soldMinor: 4500 }],
+  ['lamp shade 14 in bottom diameter, 8 in top diameter, 10 in tall, 2 lb', { sizeIn: [14, 14, 10], weightLb: 2 }],
+  ['Pair stereo speakers 24x14x11 each 38lb each $400 pr', { title: 'stereo speakers', count: 2, weightLb: 38, soldMinor: 40_000 }],
+  ['crystal chandelier, 22in dia 26in drop, 15lb $380', { title: 'crystal chandelier', sizeIn: [22, 22, 26], weightLb: 15 }],
+  ['glass dome 12 in high over base 8 in dia, 5 lb $70', { sizeIn: [8, 8, 12], weightLb: 5 }],
+  ['Framed botanical print 18 x 24 framed, 12 x 16 image, 5 lb $90', { sizeIn: [18, 24, null], archetype: 'glazedFlat' }],
+  ['watercolour, 12 x 16 in image, 20 x 16 framed', { sizeIn: [20, 16, null], archetype: 'glazedFlat' }],
+  ['porcelain tureen w underplate and ladle, 13x9x9, 8lb $120', { archetype: 'handledWare', sizeIn: [13, 9, 9] }],
+])('%s', (text, wanted) => expect(read(text)).toMatchObject(wanted));
+
+test('several and one more are two kinds, and a plus is asked for', () => {
+  const { readings } = read('Set of four dining plates 10.5" plus gravy boat 8" x 4", 9 lbs, $64');
+  expect(readings[0]!.asks).toMatch(/two kinds\?.* \+ gravy boat/);
+});

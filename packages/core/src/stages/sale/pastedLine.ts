@@ -36,7 +36,7 @@ export const asTyped = (text: string): string =>
 
 /** What a measure is said of, and how well: nothing is told by it. */
 const OF_ALL =
-  /\s+(?:in\s+)?(?:total|all|altogether|combined|together|(?:for\s+)?(?:(?:the|per)\s+(?:pair|lot|set)|both))$|(?<=\d[\s\S]*)\s*\/\s*(?:pr|pair|set|lot)\.?$/i;
+  /\s+(?:in\s+)?(?:total|all|altogether|combined|together|(?:for\s+)?(?:(?:the|per)\s+(?:pair|lot|set)|both))$|(?<=\d[\s\S]*)\s*\/\s*(?:pr|pair|set|lot)\.?$|(?<=\p{Sc}\s?\d[\d.,]*)\s+(?:pr|pair|set|lot)\.?$/iu;
 /** What is said of each of several. */
 export const EACH = /(?:\s+(?:each|apiece|ea\.?|per\s+piece)|(?<=\d[\s\S]*)\s*\/\s*(?:ea\.?|each|pc|piece))$/i;
 const IN_BRACKETS = /^[([]\s*(.+?)\s*[)\]]$/;

@@ -1,11 +1,12 @@
-import { PARTS_OF_IT } from './partOfIt.ts';
+import { OF_A_PICTURE, PARTS_OF_IT } from './partOfIt.ts';
 import { MEASURED_TWICE, type SaleLine, type SaleLineReading } from './SaleLine.ts';
 
 /** What a second size may be the size of without being one more piece: `base 4 x 4`, `image size 10 x 8`, `in its box`. Common practice, no source. */
 const OF_THE_SAME = new RegExp(
   `^(?:(?:the|its|in|on|with|without|and|at|of|for|a|an|own|inner|outer|original|when|is|to|about|approx)\\s+)*(?:${[
     PARTS_OF_IT,
-    'image|sheet|paper|sight|mat|mount|plate ?mark|visible|framed?|unframed|glazed|border|block',
+    OF_A_PICTURE,
+    'paper|mount|framed?|unframed|glazed',
     'box|boxed|case|cased|carton|crate|bag|pouch|packed|packaging|parcel|ships?|shipping|shipped',
     'inside|outside|interior|exterior|overall|total|max|maximum|widest|open|opened|closed|folded|unfolded|extended|assembled|set up|lid on|lid off',
   ].join('|')})(?:\\s+(?:size|sizes|only|is|are|measures|area|dimensions|included|alone|itself))*$`,

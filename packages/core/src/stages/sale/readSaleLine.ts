@@ -262,7 +262,8 @@ function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Readi
 function alsoOfSize(line: SaleLine, sides: SidesTold): boolean {
   const at = sides.findIndex((side) => side !== null);
   const kept = [0, 1, 2].map((axis) => line.sizeIn![axis] ?? null);
-  if (line.readings.at(-1)?.field === 'title' || kept[at] !== null) return false;
+  const before = line.readings.at(-1);
+  if ((before?.field === 'title' && !isOfAPart(before.text)) || kept[at] !== null) return false;
   kept[at] = sides[at]!;
   line.sizeIn = kept;
   return true;

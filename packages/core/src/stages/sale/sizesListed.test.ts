@@ -10,6 +10,12 @@ test.each([
   ['nesting mixing bowls 6", 8", 10"', ['nesting mixing bowl 6"', 'nesting mixing bowl 8"', 'nesting mixing bowl 10"']],
   ['set of 3 dishes: 20, 25 and 30 cm', ['dish 20 cm', 'dish 25 cm', 'dish 30 cm']],
   ['pair of candlesticks 10 1/2 in and 9 in', ['candlestick 10 1/2 in', 'candlestick 9 in']],
+  ['3 piece canister set, 8, 7 and 6 in tall', ['8 in tall canister', '7 in tall canister', '6 in tall canister']],
+  ['nest of three tables 14, 16 and 18 in wide', ['14 in wide table', '16 in wide table', '18 in wide table']],
+  [
+    '3 pc canister set graduated 8",7",6" tall 7lb $48',
+    ['8" tall canister, 3.007 lb, $48', '7" tall canister, 2.302 lb', '6" tall canister, 1.691 lb'],
+  ],
 ])('%s', (text, lines) => expect(sizesListed(text)?.lines).toEqual(lines));
 
 test.each([

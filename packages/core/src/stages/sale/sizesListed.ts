@@ -3,12 +3,15 @@ import { EACH, measureAlone } from './pastedLine.ts';
 import { MOST_ALIKE } from './readSale.ts';
 
 const ONE = String.raw`\d[\d./]*(?: \d+\/\d+)?\s?(?:${UNIT_IN_NAME})?`;
+const WEIGHT = String.raw`\d[\d./]*\s?(?:lbs?|oz|kg|g)\b`;
 const AND = String.raw`\s*,?\s*(?:and|&)\s+`;
 /** `three crocks 8 in, 10 in, 12 in`, `canisters 9, 8 and 7 in tall`: a name, sizes, perhaps the side they are of, and whatever else is told. */
 const LISTED = new RegExp(
-  String.raw`^(?<name>[^,]*?\p{L}[^,]*?)[\s,:]+(?<list>${ONE}(?:\s*,\s*${ONE})*(?:${AND}|\s*,\s*)${ONE})(?<side>\s+(?:tall|high|long|wide|across|(?:in\s+)?dia(?:meter)?\.?))?\s*(?<rest>,.*)?$`,
+  String.raw`^(?<name>[^,]*?\p{L}[^,]*?)[\s,:]+(?<list>${ONE}(?:\s*,\s*${ONE})*(?:${AND}|\s*,\s*)${ONE})(?<side>\s+(?:tall|high|long|wide|across|(?:in\s+)?dia(?:meter)?\.?))?(?<rest>\s*,.*|\s+${WEIGHT}.*)?$`,
   'iu',
 );
+/** `3 pc canister set`, `nest of 4 mixing bowls`: so many, and what they are. */
+const SET_OF = /^(?:(?:a\s+)?nest\s+of\s+(?<nested>\w+)|(?<pieces>\w+)[\s-]*(?:pcs?|pieces?)\b\.?)\s+(?<what>.*)$/i;
 const UNIT_END = new RegExp(`(?:${UNIT_IN_NAME})$`, 'iu');
 const PARTED = new RegExp(`${AND}|\\s*,\\s*`, 'iu');
 const GRADUATED = /\b(?:graduated|graduating|nesting|nested|nest of|assorted)\b/i;
@@ -32,7 +35,7 @@ export function sizesListed(text: string): SizesListed | null {
   if (name === undefined || list === undefined) return null;
   const typed = list.split(PARTED).map((one) => one.trim());
   const [unit] = UNIT_END.exec(list.trim()) ?? [];
-  const counted = leadingCount(name, MOST_ALIKE) ?? trailingCount(name, MOST_ALIKE);
+  const counted = countOfSet(name) ?? leadingCount(name, MOST_ALIKE) ?? trailingCount(name, MOST_ALIKE);
   const called = counted?.rest ?? name;
   const saysSeveral = counted ? counted.count === typed.length : GRADUATED.test(name) || (IS_AND.test(list) && PLURAL.test(called));
   if (unit === undefined || !saysSeveral) return null;
@@ -40,7 +43,10 @@ export function sizesListed(text: string): SizesListed | null {
   const sizes = each.map((one) => parseQuantity(one));
   const lengths = sizes.flatMap((read) => (read.kind === 'length' ? [read.inches] : []));
   if (lengths.length < each.length || new Set(lengths).size < lengths.length) return null;
-  const facts = rest.split(/,(?!\d{3}\b)/).map((part) => part.trim());
+  const facts = rest
+    .replace(WEIGHT_FIRST, '$1, ')
+    .split(/,(?!\d{3}\b)/)
+    .map((part) => part.trim());
   const weightAt = facts.findIndex((part) => weightOf(part) !== null);
   const others = facts.filter((part, at) => part !== '' && at !== weightAt);
   const weights = weightAt < 0 ? null : sharedBySize(facts[weightAt]!, lengths);
@@ -48,6 +54,20 @@ export function sizesListed(text: string): SizesListed | null {
     [named(singular(called), one, side), ...(weights ? [weights[i]!] : []), ...(i === 0 ? others : [])].join(', '),
   );
   return { lines, weightShared: weights !== null && !EACH.test(facts[weightAt]!) };
+}
+
+function countOfSet(name: string): ReturnType<typeof leadingCount> {
+  const { nested, pieces = nested, what = '' } = SET_OF.exec(name)?.groups ?? {};
+  const counted = pieces === undefined ? null : leadingCount(`${pieces} pieces`, MOST_ALIKE);
+  return (
+    counted && {
+      count: counted.count,
+      rest: what
+        .replace(GRADUATED, '')
+        .trim()
+        .replace(/\s+set$/i, ''),
+    }
+  );
 }
 
 /** Each is told from the others by its size: a side with a name would be a size beside the name, not within it. */
@@ -67,6 +87,9 @@ function sharedBySize(said: string, lengths: readonly number[]): string[] {
   return shares.map((share) => `${((Number(amount) * share) / whole).toFixed(3)} ${unit}`);
 }
 const IN_ONE_UNIT = /^(?<amount>\d+(?:\.\d+)?)\s*(?<unit>lbs?|oz|kg|g)$/i;
+
+/** A weight behind the sizes without a comma, and what follows it: ` 7 lb 4 oz $48`. */
+const WEIGHT_FIRST = new RegExp(String.raw`^\s+(${WEIGHT}(?:\s+\d+\s?oz\b)?(?:\s+(?:each|ea|total|in all|all))?)\s*,?\s*`, 'i');
 
 const IS_AND = /(?:\s|,)(?:and|&)\s/i;
 const PLURAL = /[^s]s$/i;
