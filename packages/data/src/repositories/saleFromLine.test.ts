@@ -40,6 +40,7 @@ test.each([
   'pair of candlesticks 12 in high 5 in base 3 lb each $75 + vase 9in tall x 4in mouth x 5in belly, 2 lb',
   'lamp shade 14 in bottom diameter, 8 in top diameter, 10 in tall, 2 lb + glass dome 12 in high over base 8 in dia, 5 lb',
   'print 18 x 24 framed, 12 x 16 image, 5 lb $90 + pair of speakers 24x14x11 each 38lb each $400 pr',
+  'oil on board, 9x12, framed 14x17, 4 lb, $200 + mug, holds 12 oz, 14oz $22 + snow globe 6in musical 3lb',
   '3 pc canister set graduated 8",7",6" tall 7lb $48',
   'VCR tape rewinder 8x4x3 1.5lb 15 + lamp - brass - 22 in. - 6 lb. - $65',
   'sewing table 24x16x28 22lb local + Teapot; 9in x 6in x 6in; ship to 40217 by Friday',

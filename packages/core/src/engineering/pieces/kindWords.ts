@@ -14,7 +14,7 @@ export const KIND_WORDS: Readonly<Record<ArchetypeKey, string>> = {
   handledWare:
     'jug urn teapot pitcher mug ewer kettle cup tankard teacup coffeepot coffee-pot creamer stein tureen gravy-boat tea-set coffee-set',
   blownGlass:
-    'champagne-coupe coupe hydrometer alcoholmeter lactometer glass glasses float flask bottle storm decanter goblet apothecary wine-glass champagne-flute stemware carafe bauble neon-sign thermometer test-tube beaker vial snifter light-bulb hourglass sand-timer egg-timer demijohn carboy syphon siphon atomiser atomizer brandy-balloon cruet christmas-ornament tree-ornament glass-eye vacuum-tube radio-valve vacuum-flask lamp-chimney glass-chimney snow-globe aquarium fish-tank terrarium ostrich-egg',
+    'champagne-flute crystal-flute glass-flute champagne-coupe coupe hydrometer alcoholmeter lactometer glass glasses float flask bottle storm decanter goblet apothecary wine-glass stemware carafe bauble neon-sign thermometer test-tube beaker vial snifter light-bulb hourglass sand-timer egg-timer demijohn carboy syphon siphon atomiser atomizer brandy-balloon cruet christmas-ornament tree-ornament glass-eye vacuum-tube radio-valve vacuum-flask lamp-chimney glass-chimney snow-globe aquarium fish-tank terrarium ostrich-egg',
   pressedGlass:
     'chandelier-part lamp-font glass-insulator pressed compote celery salver tumbler sundae cut-glass crystal ashtray cake-stand headlight butter-dish candy-dish punch-bowl epergne',
   thinFigure:

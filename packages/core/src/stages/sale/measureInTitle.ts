@@ -48,7 +48,7 @@ export function measureInTitle(title: string): NamedBySize | null {
   const { unit = '', side } = found.groups!;
   const isKnown = side !== undefined || isToldBySide(name);
   if (!/\p{L}{2}/u.test(name) || NOT_AS_LARGE.test(name) || OF_A_PART.test(after.split(/\s/)[0]!) || FITS.test(before)) return null;
-  if (before && after && BARE.test(unit) && !isKnown) return null;
+  if (before && after && BARE.test(unit) && /\s/.test(found[0].trim()) && !isKnown) return null;
   const text = found[0].trim();
   const plainly = text.replaceAll(/-(?=\D)|\bin\s+(?=dia)/g, ' ');
   return asTold(text, side === undefined ? plainly + (sideByName(name, plainly) ?? ' long') : plainly, side !== undefined);

@@ -1,3 +1,4 @@
+import type { SaleLine } from './SaleLine.ts';
 import { isRoundByName, nameAlone } from './sidesByName.ts';
 import type { Span } from '../../units/index.ts';
 
@@ -13,13 +14,13 @@ export const OF_A_PICTURE = 'image|sheet|sight|mat|plate ?mark|visible|border|bl
 const AMOUNT = String.raw`\d[\d./ -]*(?:in(?:ch(?:es)?)?\b\.?|cm\b|mm\b|["″”])`;
 const ACROSS = String.raw`${AMOUNT}\s*(?:wide|across|dia(?:m(?:eter)?)?|round|w|d)\b\.?`;
 /** A measure that is told of one: `5 in base`, `4 in wide at the mouth`. */
-const OF_A_PART = String.raw`(?:an?\s+)?(?:${ACROSS}|${AMOUNT}(?:\s*(?:square|tall|high|long|h|l|t)\b\.?)?)\s+(?:(?:at|across)\s+)?(?:(?:the|its)\s+)?(?:${PARTS_OF_IT})(?:\s+(?:dia(?:m(?:eter)?)?|width|opening)\b\.?)?(?=$|\s*(?:[,;]|[x×]\s?\d|\d|(?:and|on|with)\b|&))`;
+const PART_MEASURE = String.raw`(?:an?\s+)?(?:${ACROSS}|${AMOUNT}(?:\s*(?:square|tall|high|long|h|l|t)\b\.?)?)\s+(?:(?:at|across)\s+)?(?:(?:the|its)\s+)?(?:${PARTS_OF_IT})(?:\s+(?:dia(?:m(?:eter)?)?|width|opening)\b\.?)?(?=$|\s*(?:[,;]|[x×]\s?\d|\d|(?:and|on|with)\b|&))`;
 const ALONE = new RegExp(
-  String.raw`^(?:${OF_A_PART}|\d[\d./]*\s?[x×]\s?(?:${AMOUNT}|[\d./]+)\s+(?:${OF_A_PICTURE})(?:\s+(?:size|area))?)$`,
+  String.raw`^(?:${PART_MEASURE}|\d[\d./]*\s?[x×]\s?(?:${AMOUNT}|[\d./]+)\s+(?:${OF_A_PICTURE})(?:\s+(?:size|area))?)$`,
   'i',
 );
-const EACH_ONE = new RegExp(String.raw`(?<![^\s,;])(?:on\s+)?${OF_A_PART}`, 'gi');
-const PARTING = new RegExp(String.raw`(?<=\d.*)(?:,|\s[x×])(?=\s*${OF_A_PART})`, 'gi');
+const EACH_ONE = new RegExp(String.raw`(?<![^\s,;])(?:on\s+)?${PART_MEASURE}`, 'gi');
+const PARTING = new RegExp(String.raw`(?<=\d.*)(?:,|\s[x×])(?=\s*${PART_MEASURE})`, 'gi');
 /** Where what is round is widest: a shade below, all else at its rim. */
 const widest = (at: string): RegExp =>
   new RegExp(
@@ -29,6 +30,11 @@ const widest = (at: string): RegExp =>
 const OF_A_SHADE = widest('bottom|base');
 const OF_THE_REST = widest('rim|brim|top');
 const IS_SHADE = /\bshade$/i;
+
+/** Words for the whole of it before its size: `9x12, framed 14x17`. */
+const OF_THE_WHOLE = String.raw`(?:framed?|overall|outside|(?:with|in)\s+(?:its\s+|the\s+)?frame)(?:\s+(?:size|dimensions|measures))?`;
+const FRAME_FIRST = new RegExp(String.raw`(?<=[,;(]\s*${OF_THE_WHOLE})\s(?=\d[\d./]*\s?(?:in(?:ch(?:es)?)?\b|cm\b|["″”])?\s?[x×])`, 'gi');
+const IS_WHOLE = new RegExp(`^${OF_THE_WHOLE}$`, 'i');
 
 /** True of a measure that is of a part and of nothing else. */
 export const isOfAPart = (words: string): boolean => ALONE.test(words.trim());
@@ -46,5 +52,19 @@ export function partsApart(text: string): string {
   const called = nameAlone(name.replace(/[^\p{L}]+$/u, ''));
   const atWidest = IS_SHADE.test(called) ? OF_A_SHADE : OF_THE_REST;
   const own = isRoundByName(called) ? text.replace(atWidest, (part) => ' '.repeat(part.length)) : text;
-  return own.replace(PARTING, (sign) => ';'.padStart(sign.length));
+  return own.replace(FRAME_FIRST, ';').replace(PARTING, (sign) => ';'.padStart(sign.length));
+}
+
+/** Why a measure is in the title. */
+export const OF_A_PART = 'of a part of it, not its size';
+
+/** Puts what was taken for the size into the title, where words before what follows say that this is the whole: `9x12, framed 14x17`. */
+export function partGivesWay(line: SaleLine): void {
+  const { readings, title } = line;
+  const before = readings.findIndex(({ field }) => field === 'sizeIn');
+  if (before < 0 || title === undefined || !IS_WHOLE.test(readings.at(-1)!.text)) return;
+  const { at, text } = readings[before]!;
+  line.title = `${title}, ${text}`;
+  delete line.sizeIn;
+  readings[before] = { at, text, field: 'title', problem: null, doubt: OF_A_PART };
 }

@@ -15,6 +15,9 @@ const GOES_ON = /^(?:[x×]|(?:lbs?|pounds?|oz|ounces?|kgs?|kilos?|grams?)\b)/i;
 const BRINGS_IN =
   /^\s+(?:(?:and|with|without|plus|incl|including|&)\s|in\s+(?:[a-z]+\s+){0,3}(?:box|case|carton|tin|tube|bag|pouch|frame)\b)/i;
 
+/** What stands before what goes into it: `mug, holds 12 oz`. */
+const HOLDS = /\b(?:holds?|holding|contains|capacity)\s+(?:(?:of|about|approx\.?)\s+)*$/i;
+
 /** A number behind a measure that is no more of it: `11 lb 220`. */
 const AMOUNT_LAST = /^\s+\d{2,6}(?:\.\d\d)?(?:\s+(?:obo|firm|shipped|(?:for\s+)?(?:all|both|(?:the|per)\s+(?:pair|lot|set))))?$/i;
 
@@ -62,6 +65,7 @@ export function partedAtFacts(text: string, factIn: (words: string) => FactIn, n
     const mayBelong = (part.fact === 'measure' && !followsSize) || (part.fact === 'price' && (priced || (!named && part.at[0] === 0)));
     const rest = text.slice(part.at[1]);
     if (mayBelong && before === null && !BRINGS_IN.test(rest) && !isPart(parts[at + 1]) && !AMOUNT_LAST.test(rest)) part.fact = null;
+    if (part.fact === 'measure' && HOLDS.test(text.slice(0, part.at[0]))) part.fact = null;
     priced ||= part.fact === 'price';
     before = part.fact;
   }

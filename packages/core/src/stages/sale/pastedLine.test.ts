@@ -194,6 +194,13 @@ test.each<[string, Partial<SaleLine>]>([
   ['glass dome 12 in high over base 8 in dia, 5 lb $70', { sizeIn: [8, 8, 12], weightLb: 5 }],
   ['Framed botanical print 18 x 24 framed, 12 x 16 image, 5 lb $90', { sizeIn: [18, 24, null], archetype: 'glazedFlat' }],
   ['watercolour, 12 x 16 in image, 20 x 16 framed', { sizeIn: [20, 16, null], archetype: 'glazedFlat' }],
+  ['oil on board, 9x12, framed 14x17, 4 lb, $200', { title: 'oil on board, framed, 9x12', sizeIn: [14, 17], soldMinor: 20_000 }],
+  ['print, image size 10 x 8, framed 14 x 12', { sizeIn: [14, 12], archetype: 'glazedFlat' }],
+  ['print, framed 14 x 12, image size 10 x 8', { sizeIn: [14, 12], archetype: 'glazedFlat' }],
+  ['tray 12 x 8 in, overall 14 x 9 x 2', { sizeIn: [14, 9, 2] }],
+  ['mug, holds 12 oz, 14oz $22', { title: 'mug, holds 12 oz', weightLb: 0.875, soldMinor: 2200 }],
+  ['snow globe 6in musical 3lb $35', { sizeIn: [6, null, null], weightLb: 3 }],
+  ['12 crystal flutes 9" tall each 4 oz each', { count: 12, weightLb: 0.25, archetype: 'blownGlass' }],
   ['porcelain tureen w underplate and ladle, 13x9x9, 8lb $120', { archetype: 'handledWare', sizeIn: [13, 9, 9] }],
 ])('%s', (text, wanted) => expect(read(text)).toMatchObject(wanted));
 

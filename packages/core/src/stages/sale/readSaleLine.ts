@@ -1,7 +1,7 @@
 import { partedAtFacts, type FactIn } from './partedAtFacts.ts';
 import { keepMagnification } from './magnification.ts';
 import { takeFromTitle } from './measureInTitle.ts';
-import { isOfAPart } from './partOfIt.ts';
+import { isOfAPart, OF_A_PART, partGivesWay } from './partOfIt.ts';
 import { pileOfSheets } from './pileOfSheets.ts';
 import { piecesListed } from './piecesListed.ts';
 import { asTyped, isCount, isEach, isOfAll, isPriceAlone, isWholePrice, ledFirst, measureAlone } from './pastedLine.ts';
@@ -229,6 +229,7 @@ function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Readi
     line.weightLb = quantity.pounds;
     return told('weightLb', alone);
   }
+  if (quantity.kind === 'dimensions') partGivesWay(line);
   const isLast = isPriceLast(line, text, part);
   if ((quantity.kind === 'dimensions' || quantity.kind === 'length') && line.sizeIn === undefined && !isWholePrice(part) && !isLast) {
     line.sizeIn = quantity.sides ?? [quantity.inches].flat();
@@ -255,7 +256,7 @@ function readPart(line: SaleLine, text: string, setting: SaleLineSetting): Readi
     return joinTitle(line, counted.rest);
   }
   const looksMeasured = /^[-−.]?\d/.test(part) && line.title !== undefined && !isCounted(part, MOST_ALIKE);
-  return joinTitle(line, text, looksMeasured ? (isOfAPart(part) ? 'of a part of it, not its size' : quantity.problem) : undefined);
+  return joinTitle(line, text, looksMeasured ? (isOfAPart(part) ? OF_A_PART : quantity.problem) : undefined);
 }
 
 /** Puts one more side where none was told; false where one was, or where a name stands before it. */
