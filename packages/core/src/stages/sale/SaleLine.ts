@@ -53,6 +53,9 @@ export type SaleLineField =
   | 'job'
   | 'buyer';
 
+/** Letters of a title. */
+export const MOST_TITLE = 80;
+
 /** A size or a weight that was told before; of several pieces it may be the next one’s. */
 export const MEASURED_TWICE = 'said twice: a + goes between two pieces';
 

@@ -1,4 +1,4 @@
-import type { SaleLine } from './SaleLine.ts';
+import { MOST_TITLE, type SaleLine } from './SaleLine.ts';
 import { isRoundByName, nameAlone } from './sidesByName.ts';
 import type { Span } from '../../units/index.ts';
 
@@ -64,7 +64,8 @@ export function partGivesWay(line: SaleLine): void {
   const before = readings.findIndex(({ field }) => field === 'sizeIn');
   if (before < 0 || title === undefined || !IS_WHOLE.test(readings.at(-1)!.text)) return;
   const { at, text } = readings[before]!;
-  line.title = `${title}, ${text}`;
+  const joined = `${title}, ${text}`;
+  if (joined.length <= MOST_TITLE) line.title = joined;
   delete line.sizeIn;
   readings[before] = { at, text, field: 'title', problem: null, doubt: OF_A_PART };
 }

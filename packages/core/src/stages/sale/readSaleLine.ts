@@ -9,7 +9,15 @@ import { sizesListed } from './sizesListed.ts';
 import { alsoCounted, isCounted } from './alsoCounted.ts';
 import { askedHowMany } from './askedHowMany.ts';
 import { MOST_ALIKE } from './readSale.ts';
-import { MEASURED_TWICE, saidOfEach, type SaleLine, type SaleLineField, type SaleLineReading, type SaleLineSetting } from './SaleLine.ts';
+import {
+  MEASURED_TWICE,
+  MOST_TITLE,
+  saidOfEach,
+  type SaleLine,
+  type SaleLineField,
+  type SaleLineReading,
+  type SaleLineSetting,
+} from './SaleLine.ts';
 import { BARE_MONEY, KEYWORDS } from './saleWords.ts';
 import { archetypeOfSize } from '../../engineering/pieces/archetypeFromTitle.ts';
 import { namesLoosePart } from '../../engineering/pieces/looseParts.ts';
@@ -288,8 +296,6 @@ const isPriceLast = ({ sizeIn, weightLb, soldMinor, count, readings }: SaleLine,
   (sizeIn !== undefined || readings.at(-1)?.field === 'weightLb') &&
   (isOfAll(text) || count !== undefined || !readings.some(({ each }) => each));
 const PRICE_BARE = 'said twice: a price has “sold” before it';
-
-const MOST_TITLE = 80;
 
 function joinTitle(line: SaleLine, said: string, doubt?: string): Reading {
   const part = said.replace(/\s*:$/, '');
