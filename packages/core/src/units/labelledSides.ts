@@ -10,7 +10,7 @@ const SIDES: Readonly<Record<Side, readonly string[]>> = {
   d: ['d'],
   high: ['h', 'ht', 't', 'high', 'tall', 'height', 'drop'],
   // what is square is as long as it is wide, as what is round is
-  across: ['ø', '⌀', 'dia', 'diam', 'diameter', 'across', 'round', 'square'],
+  across: ['ø', '⌀', 'dia', 'diam', 'diameter', 'across', 'round', 'square', 'sq'],
 };
 const BY_WORD = new Map((Object.keys(SIDES) as Side[]).flatMap((side) => SIDES[side].map((word): [string, Side] => [word, side])));
 

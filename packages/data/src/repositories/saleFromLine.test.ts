@@ -41,6 +41,7 @@ test.each([
   'lamp shade 14 in bottom diameter, 8 in top diameter, 10 in tall, 2 lb + glass dome 12 in high over base 8 in dia, 5 lb',
   'print 18 x 24 framed, 12 x 16 image, 5 lb $90 + pair of speakers 24x14x11 each 38lb each $400 pr',
   'oil on board, 9x12, framed 14x17, 4 lb, $200 + mug, holds 12 oz, 14oz $22 + snow globe 6in musical 3lb',
+  'dinner plates (8) 10 in, 12 lb, $80 + vase 12 in high 6 in at its widest 3 lb + tray 22" handle to handle x 14" 5 lb',
   '3 pc canister set graduated 8",7",6" tall 7lb $48',
   'VCR tape rewinder 8x4x3 1.5lb 15 + lamp - brass - 22 in. - 6 lb. - $65',
   'sewing table 24x16x28 22lb local + Teapot; 9in x 6in x 6in; ship to 40217 by Friday',

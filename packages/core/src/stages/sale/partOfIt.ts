@@ -14,7 +14,7 @@ export const OF_A_PICTURE = 'image|sheet|sight|mat|plate ?mark|visible|border|bl
 const AMOUNT = String.raw`\d[\d./ -]*(?:in(?:ch(?:es)?)?\b\.?|cm\b|mm\b|["″”])`;
 const ACROSS = String.raw`${AMOUNT}\s*(?:wide|across|dia(?:m(?:eter)?)?|round|w|d)\b\.?`;
 /** A measure that is told of one: `5 in base`, `4 in wide at the mouth`. */
-const PART_MEASURE = String.raw`(?:an?\s+)?(?:${ACROSS}|${AMOUNT}(?:\s*(?:square|tall|high|long|h|l|t)\b\.?)?)\s+(?:(?:at|across)\s+)?(?:(?:the|its)\s+)?(?:${PARTS_OF_IT})(?:\s+(?:dia(?:m(?:eter)?)?|width|opening)\b\.?)?(?=$|\s*(?:[,;]|[x×]\s?\d|\d|(?:and|on|with)\b|&))`;
+const PART_MEASURE = String.raw`(?:an?\s+)?(?:${ACROSS}|${AMOUNT}(?:\s*(?:square|sq|tall|high|long|h|l|t)\b\.?)?)\s+(?:(?:at|across)\s+)?(?:(?:the|its)\s+)?(?:${PARTS_OF_IT})(?:\s+(?:dia(?:m(?:eter)?)?|width|opening)\b\.?)?(?=$|\s*(?:[,;]|[x×]\s?\d|\d|(?:and|on|with)\b|&))`;
 const ALONE = new RegExp(
   String.raw`^(?:${PART_MEASURE}|\d[\d./]*\s?[x×]\s?(?:${AMOUNT}|[\d./]+)\s+(?:${OF_A_PICTURE})(?:\s+(?:size|area))?)$`,
   'i',

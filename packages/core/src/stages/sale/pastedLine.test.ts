@@ -197,12 +197,22 @@ test.each<[string, Partial<SaleLine>]>([
   ['oil on board, 9x12, framed 14x17, 4 lb, $200', { title: 'oil on board, framed, 9x12', sizeIn: [14, 17], soldMinor: 20_000 }],
   ['print, image size 10 x 8, framed 14 x 12', { sizeIn: [14, 12], archetype: 'glazedFlat' }],
   ['print, framed 14 x 12, image size 10 x 8', { sizeIn: [14, 12], archetype: 'glazedFlat' }],
+  ['dinner plates (8) 10 in, 12 lb, $80', { title: 'dinner plates', count: 8, sizeIn: [10, 10, null], weightLb: 1.5 }],
+  ['vase 12-1/4" high, 6" widest, 4 lbs', { title: 'vase', sizeIn: [6, null, 12.25] }],
+  ['vase 12 in high 6 in at its widest 3 lb', { title: 'vase', sizeIn: [6, null, 12], weightLb: 3 }],
+  ['urn, 14 in high, 9 in wide (at widest), 8 lb', { title: 'urn', sizeIn: [9, null, 14], weightLb: 8 }],
+  ['tray 22" handle to handle x 14" 5 lb', { title: 'tray', sizeIn: [22, 14], weightLb: 5 }],
+  ['pitcher 9 1/2 in tall x 8 in spout to handle, 4 lb', { title: 'pitcher', sizeIn: [8, null, 9.5] }],
   ['tray 12 x 8 in, overall 14 x 9 x 2', { sizeIn: [14, 9, 2] }],
   ['mug, holds 12 oz, 14oz $22', { title: 'mug, holds 12 oz', weightLb: 0.875, soldMinor: 2200 }],
   ['snow globe 6in musical 3lb $35', { sizeIn: [6, null, null], weightLb: 3 }],
   ['12 crystal flutes 9" tall each 4 oz each', { count: 12, weightLb: 0.25, archetype: 'blownGlass' }],
   ['porcelain tureen w underplate and ladle, 13x9x9, 8lb $120', { archetype: 'handledWare', sizeIn: [13, 9, 9] }],
-])('%s', (text, wanted) => expect(read(text)).toMatchObject(wanted));
+])('%s', (text, wanted) => {
+  const line = read(text);
+  expect(line).toMatchObject(wanted);
+  for (const { at, text: own } of line.readings) expect(text.slice(...at)).toBe(own);
+});
 
 test('several and one more are two kinds, and a plus is asked for', () => {
   const { readings } = read('Set of four dining plates 10.5" plus gravy boat 8" x 4", 9 lbs, $64');

@@ -22,10 +22,23 @@ const ON_TOP = new RegExp(String.raw`\s(?:plus|and)(?=\s+(?:\p{Sc}\s?\d|\d[\d.]*
 /** What stands before one of a list: `2) jug`, `/ jug`. */
 const LISTED = /^\s*(?:\d{1,2}\)|[/&–—-])\s+/;
 
+/** How many, before a measure: `plates (8) 10 in`. */
+const COUNT_WITHIN = /(?<=\p{L}s)\s\((\d{1,3})\)\s(?=\s*\d)/giu;
+const END = '(?:handle|spout|tip|end|edge)s?';
+/** How long it is with what stands out, or how wide where it is widest: `tray 22 in handle to handle`, `vase 6 in at its widest`. */
+const END_TO_END = String.raw`(?:${END}\s+to\s+${END}|(?:at\s+)?(?:(?:the|its)\s+)?(?<widest>widest)(?:\s+(?:point|part))?)(?!\p{L})`;
+const AS_A_SIDE = new RegExp(String.raw`(?<=\d[\d./ ]*(?:in(?:ch(?:es)?)?\.?|cm|mm|["″”])\s+)${END_TO_END}`, 'giu');
+/** In brackets, behind a side that has its name. */
+const REMARK = new RegExp(String.raw`(?<=\d[\d./ ]*[a-z."″”]+(?:\s+[a-z]+)?\s?)\(${END_TO_END}\)`, 'giu');
+const sideWord = (said: string, widest?: string): string => (widest ? 'wide' : 'long').padStart(said.length);
+
 /** The same with a semicolon for whatever parts in a list, as long as it was. */
 export const asTyped = (text: string): string =>
   partsApart(text)
     .replace(/[\t|•]/g, ';')
+    .replace(COUNT_WITHIN, '  x$1;')
+    .replace(REMARK, (remark) => ' '.repeat(remark.length))
+    .replace(AS_A_SIDE, sideWord)
     .replace(LISTED, (number) => ' '.repeat(number.length))
     .replace(STROKE, ' ; ')
     .replace(ON_TOP, (plus) => ' ;'.padEnd(plus.length))
