@@ -4,8 +4,8 @@ import { BROWSER_OPTIONS } from './scripts/lib/browser.mjs';
 export default defineConfig({
   testDir: 'tests/e2e',
   outputDir: 'test-results',
-  // each with its own application and database: while one waits for the screen the others compute; a third ends an eighth sooner on two processors
-  workers: 3,
+  // each with its own application and database: while one waits for the screen the other computes; a third brings nothing on two processors
+  workers: 2,
   // once more with an application of its own, and named in the end: what then passes met something another left, or a race to look into
   retries: 1,
   // what hangs is ended, what is slow is waited for
