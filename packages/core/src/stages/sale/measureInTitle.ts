@@ -86,17 +86,18 @@ function flatInTitle(title: string, system: UnitSystem | undefined): NamedBySize
 /** Takes the measure of a name for sides that nobody told, or one told without its side for that of the name, and says so. */
 export function takeFromTitle(line: SaleLine, system: UnitSystem | undefined): void {
   if (line.title === undefined) return;
+  const named = measureInTitle(line.title);
   if (line.sizeIn && line.sizeIn.length < 3) {
     sidesFromTitle(line, line.title, line.sizeIn as readonly number[], system);
     // two sides leave the third to the name: `dome 12 in high over base, 8 in dia`
-    if (line.sizeIn.length !== 2 || !measureInTitle(line.title)?.isTold) return;
+    if (line.sizeIn.length !== 2 || !named?.isTold) return;
   }
-  const found = measureInTitle(line.title) ?? (line.sizeIn ? null : flatInTitle(line.title, system));
+  const found = named ?? (line.sizeIn ? null : flatInTitle(line.title, system));
   const told = [0, 1, 2].map((axis) => line.sizeIn?.[axis] ?? null);
   if (!found || found.sides.some((side, axis) => side !== null && told[axis] !== null)) return;
   const { text, said, sides, isTold } = found;
-  const named = line.readings.findIndex((reading) => reading.field === 'title' && reading.text.includes(text));
-  const reading = line.readings[named];
+  const at = line.readings.findIndex((reading) => reading.field === 'title' && reading.text.includes(text));
+  const reading = line.readings[at];
   if (!reading) return;
   line.sizeIn = told.map((side, axis) => side ?? sides[axis]!);
   const from = reading.at[0] + reading.text.indexOf(text);
@@ -109,7 +110,7 @@ export function takeFromTitle(line: SaleLine, system: UnitSystem | undefined): v
     ...(isTold ? {} : { asks: `taken for ${said}` }),
   } as const;
   delete reading.doubt;
-  line.readings.splice(named + 1, 0, own);
+  line.readings.splice(at + 1, 0, own);
 }
 
 /** One measure by itself or two, `doll, 20 in` or `bowl 8 x 4 in`, are of the sides by which such a thing is told. */

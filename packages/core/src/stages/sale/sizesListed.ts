@@ -3,7 +3,8 @@ import { EACH, measureAlone } from './pastedLine.ts';
 import { MOST_ALIKE } from './readSale.ts';
 
 const ONE = String.raw`\d[\d./]*(?: \d+\/\d+)?\s?(?:${UNIT_IN_NAME})?`;
-const WEIGHT = String.raw`\d[\d./]*\s?(?:lbs?|oz|kg|g)\b`;
+const WEIGHT_UNIT = 'lbs?|oz|kg|g';
+const WEIGHT = String.raw`\d[\d./]*\s?(?:${WEIGHT_UNIT})\b`;
 const AND = String.raw`\s*,?\s*(?:and|&)\s+`;
 /** `three crocks 8 in, 10 in, 12 in`, `canisters 9, 8 and 7 in tall`: a name, sizes, perhaps the side they are of, and whatever else is told. */
 const LISTED = new RegExp(
@@ -56,18 +57,12 @@ export function sizesListed(text: string): SizesListed | null {
   return { lines, weightShared: weights !== null && !EACH.test(facts[weightAt]!) };
 }
 
+/** How many a set says it has, and the name of one of them without what makes it a set. */
 function countOfSet(name: string): ReturnType<typeof leadingCount> {
   const { nested, pieces = nested, what = '' } = SET_OF.exec(name)?.groups ?? {};
   const counted = pieces === undefined ? null : leadingCount(`${pieces} pieces`, MOST_ALIKE);
-  return (
-    counted && {
-      count: counted.count,
-      rest: what
-        .replace(GRADUATED, '')
-        .trim()
-        .replace(/\s+set$/i, ''),
-    }
-  );
+  const rest = what.replace(GRADUATED, '').trim();
+  return counted && { count: counted.count, rest: rest.replace(/\s+set$/i, '') };
 }
 
 /** Each is told from the others by its size: a side with a name would be a size beside the name, not within it. */
@@ -86,7 +81,7 @@ function sharedBySize(said: string, lengths: readonly number[]): string[] {
   const { amount, unit } = IN_ONE_UNIT.exec(measureAlone(said))?.groups ?? { amount: weightOf(said), unit: 'lb' };
   return shares.map((share) => `${((Number(amount) * share) / whole).toFixed(3)} ${unit}`);
 }
-const IN_ONE_UNIT = /^(?<amount>\d+(?:\.\d+)?)\s*(?<unit>lbs?|oz|kg|g)$/i;
+const IN_ONE_UNIT = new RegExp(String.raw`^(?<amount>\d+(?:\.\d+)?)\s*(?<unit>${WEIGHT_UNIT})$`, 'i');
 
 /** A weight behind the sizes without a comma, and what follows it: ` 7 lb 4 oz $48`. */
 const WEIGHT_FIRST = new RegExp(String.raw`^\s+(${WEIGHT}(?:\s+\d+\s?oz\b)?(?:\s+(?:each|ea|total|in all|all))?)\s*,?\s*`, 'i');
