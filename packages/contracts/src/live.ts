@@ -3,7 +3,13 @@ import { uuid } from './numbers.ts';
 
 /** Something moved in a shop, or somebody is somewhere in it; told by the database to every server that listens. */
 export const notice = z.discriminatedUnion('of', [
-  z.object({ of: z.literal('parcel'), shop: z.string(), parcel: z.string() }),
+  z.object({
+    of: z.literal('parcel'),
+    shop: z.string(),
+    parcel: z.string(),
+    /** The one it has come to; null where something beside it moved, a label or a photograph. */
+    revision: z.int().nullable().default(null),
+  }),
   z.object({ of: z.literal('shop'), shop: z.string() }),
   z.object({
     of: z.literal('here'),
@@ -27,7 +33,7 @@ export interface Present {
 }
 /** What a page is told while it is open. */
 export type LiveMessage =
-  | { readonly of: 'parcel'; readonly parcelId: string }
+  | { readonly of: 'parcel'; readonly parcelId: string; readonly revision: number | null }
   | { readonly of: 'shop' }
   /** Something may have been missed: look at everything. */
   | { readonly of: 'all' }

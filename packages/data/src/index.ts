@@ -24,7 +24,7 @@ export { openParcelFile } from './repositories/openParcelFile.ts';
 export { createParcel, fieldsFromLine, saleFromLine, type NewParcel } from './repositories/parcelRepository.ts';
 export { listPast, listShelf } from './repositories/shelfRepository.ts';
 export { lockParcel } from './repositories/parcelRows.ts';
-export { readParcel } from './repositories/readParcel.ts';
+export { readParcel, revisionOf } from './repositories/readParcel.ts';
 export { appendEvent } from './repositories/eventRepository.ts';
 export { personOf } from './repositories/personOf.ts';
 export { addressOf, useAddress } from './repositories/addressRepository.ts';

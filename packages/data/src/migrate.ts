@@ -27,6 +27,7 @@ import { up as boxWish } from './migrations/024-box-wish.ts';
 import { up as nestStep } from './migrations/025-nest-step.ts';
 import { up as within } from './migrations/026-within.ts';
 import { up as interleaf } from './migrations/027-interleaf.ts';
+import { up as toldRevision } from './migrations/028-told-revision.ts';
 import { runWithin, type RunSql } from './migrations/RunSql.ts';
 
 /** A step from one version's tables to the next one's. */
@@ -63,6 +64,7 @@ export const MIGRATIONS: readonly Migration[] = [
   { name: '025-nest-step', up: nestStep },
   { name: '026-within', up: within },
   { name: '027-interleaf', up: interleaf },
+  { name: '028-told-revision', up: toldRevision },
 ];
 const LOCK = 4_117_201;
 

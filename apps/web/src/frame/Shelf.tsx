@@ -10,6 +10,7 @@ import { stillHere } from '../words/nextUp.ts';
 import { placeWords } from '../words/behindWords.ts';
 import { stateWords } from '../words/stateWords.ts';
 import { useKeys } from '../session/keys.ts';
+import { useLookEvery } from '../session/LiveProvider.tsx';
 import { pageNeeds } from '../session/pageRights.ts';
 import { useShop } from '../session/ShopContext.tsx';
 import { OthersHere } from './OthersHere.tsx';
@@ -26,7 +27,7 @@ const TROUBLE_WORDS: Readonly<Record<NonNullable<ShelfTag['trouble']>, string>> 
 /** Today's parcels as tags, the earliest promise first. */
 export function Shelf({ initial, openId, station }: { initial: ShelfTag[]; openId: string | null; station: StationPath }) {
   const { shop, write, keysOn, can } = useShop();
-  const tags = useShelfFrom(initial, LOOK_EVERY_MS);
+  const tags = useShelfFrom(initial, useLookEvery(LOOK_EVERY_MS));
   const due = stillHere(tags).filter((tag) => tag.shipBy <= shop.today);
   const minutes = due.reduce((sum, tag) => sum + (tag.minutes ?? 0), 0);
   const here = usePathname();

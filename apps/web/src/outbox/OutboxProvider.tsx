@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import type { ParcelView } from '@inch-nest/contracts';
 import { Refusal, send, sendFile, waitsForSomebody } from '../session/http.ts';
+import { lookAtShelf } from '../session/lookAtShelf.ts';
 import { useSaveState } from '../session/SaveState.tsx';
 import { useShop } from '../session/ShopContext.tsx';
 import { flushOutbox, type Sent } from './flushOutbox.ts';
@@ -59,7 +60,7 @@ export function OutboxProvider({ children }: { children: ReactNode }) {
             if (signedIn !== null && item.personId !== signedIn) return { kind: 'anothers' };
             return deliver(item, (view) => {
               client.setQueriesData({ queryKey: ['parcel', view.id] }, view);
-              void client.invalidateQueries({ queryKey: ['shelf'] });
+              lookAtShelf(client);
             });
           });
         } while (heard && more.current);

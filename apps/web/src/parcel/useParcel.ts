@@ -5,6 +5,8 @@ import type { Happening } from '@inch-nest/core';
 import { heldIn, type FieldEntity, type KeptField, type NestChange, type ParcelView } from '@inch-nest/contracts';
 import { useHeard } from '../outbox/OutboxProvider.tsx';
 import { send } from '../session/http.ts';
+import { lookAtShelf } from '../session/lookAtShelf.ts';
+import { useLookEvery } from '../session/LiveProvider.tsx';
 import { useKept } from '../session/keeping/useKept.tsx';
 import { useSaveState } from '../session/SaveState.tsx';
 import { useShop } from '../session/ShopContext.tsx';
@@ -24,7 +26,7 @@ export function useParcel(initial: ParcelView) {
   const put = useCallback(
     (next: ParcelView) => {
       client.setQueryData<ParcelView>(key, (now) => (now && now.revision > next.revision ? now : next));
-      void client.invalidateQueries({ queryKey: ['shelf'] });
+      lookAtShelf(client);
     },
     [client, key],
   );
@@ -33,12 +35,13 @@ export function useParcel(initial: ParcelView) {
     queryFn: async () => {
       const seen = await send<ParcelView>('GET', `/api/parcels/${initial.id}?person=${person.id}`);
       const now = client.getQueryData<ParcelView>(key);
+      if (now && now.revision < seen.revision) lookAtShelf(client);
       // a look that was under way while something was kept must not bring back what was before
       return now && now.revision > seen.revision ? now : seen;
     },
     initialData: initial,
     initialDataUpdatedAt: 0,
-    refetchInterval: LOOK_EVERY_MS,
+    refetchInterval: useLookEvery(LOOK_EVERY_MS),
   });
   const keeper = useKept<ParcelView>(`/api/parcels/${initial.id}/kept`, person.id, put, join);
   const { pending } = keeper;

@@ -43,6 +43,11 @@ export async function readParcel(database: ShopDatabase, parcelId: string, perso
   });
 }
 
+/** How far a parcel has come: whoever holds its view of that revision has all that was changed of it; null where there is none. */
+export async function revisionOf({ models }: ShopDatabase, parcelId: string): Promise<number | null> {
+  return (await models.parcel.findByPk(parcelId, { attributes: ['revision'] }))?.revision ?? null;
+}
+
 /** A nest as screens see it. */
 const nestOf = ({
   nest: { revision, choice, locks, reasons },

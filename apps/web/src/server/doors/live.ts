@@ -1,7 +1,7 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
 import { liveAsked, type LiveMessage } from '@inch-nest/contracts';
-import { inShop, tellHere } from '@inch-nest/data';
+import { inShop, revisionOf, tellHere } from '@inch-nest/data';
 import { database } from '../database.ts';
 import { listenIn } from '../live/hub.ts';
 import { letIn } from '../people/letIn.ts';
@@ -39,6 +39,13 @@ async function live(request: Request): Promise<Response> {
         }
       };
       const stopListening = listenIn(place, shopId, tell);
+      // what moved between the page being drawn and this
+      const { parcel } = asked.data;
+      if (parcel)
+        void revisionOf(room, parcel).then(
+          (revision) => revision !== null && tell({ of: 'parcel', parcelId: parcel, revision }),
+          () => undefined,
+        );
       const beat = setInterval(() => {
         void whoAsks(request.headers).then(
           (who) => {

@@ -31,7 +31,11 @@ function hub(): Hub {
     databaseUrl(),
     (notice) => {
       if (notice.of === 'here') takeHere(made, notice);
-      else tellAll(notice.of === 'parcel' ? { of: 'parcel', parcelId: notice.parcel } : { of: 'shop' }, notice.shop);
+      else
+        tellAll(
+          notice.of === 'parcel' ? { of: 'parcel', parcelId: notice.parcel, revision: notice.revision } : { of: 'shop' },
+          notice.shop,
+        );
     },
     () => tellAll({ of: 'all' }),
   );
