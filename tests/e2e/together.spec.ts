@@ -83,8 +83,10 @@ test('what one does is told to the other’s server as it is done, and who is wh
     undoOf: null,
     at: null,
   };
-  expect((await at['Odile']!.post(`/api/parcels/${id}/events`, { data: event })).ok()).toBe(true);
-  expect(await next((message) => message.of === 'parcel')).toEqual({ of: 'parcel', parcelId: id });
+  const answer = await at['Odile']!.post(`/api/parcels/${id}/events`, { data: event });
+  expect(answer.ok()).toBe(true);
+  const { revision } = (await answer.json()) as ParcelView;
+  expect(await next((message) => message.of === 'parcel')).toEqual({ of: 'parcel', parcelId: id, revision });
   // and leaves it
   await hers.return(undefined);
   await next((message) => message.of === 'present' && !message.present.some((one) => one.parcelId === id));
