@@ -1,58 +1,41 @@
 import { randomUUID } from 'node:crypto';
 import type { Notice } from '@inch-nest/contracts';
-import { freshDatabase } from '../tests/freshDatabase.ts';
-import { NOW, ODILE, keepOne, smallShop, tell } from '../tests/smallShop.ts';
-import {
-  addPiece,
-  createParcel,
-  inShop,
-  listenForNotices,
-  readParcel,
-  revisionOf,
-  saleFromLine,
-  takeBack,
-  type ShopDatabase,
-} from './index.ts';
+import { NOW, ODILE, keepOne, tell } from '../tests/smallShop.ts';
+import { useSmallShop } from '../tests/useSmallShop.ts';
+import { addPiece, createParcel, listenForNotices, readParcel, revisionOf, saleFromLine, takeBack } from './index.ts';
 
 // Whoever listens hears how far a parcel has come, so that who made a change, or has seen it, need not look again.
 
-let fresh: Awaited<ReturnType<typeof freshDatabase>>;
-let shop: Awaited<ReturnType<typeof smallShop>>;
-let room: ShopDatabase;
+const use = useSmallShop();
 const heard: Notice[] = [];
 let stop: () => void;
 beforeAll(async () => {
-  fresh = await freshDatabase();
-  shop = await smallShop(fresh.database);
-  room = inShop(fresh.database, shop.id);
   stop = listenForNotices(
-    fresh.url,
+    use.url,
     (notice) => heard.push(notice),
     () => undefined,
   );
   // it listens once it hears of something
   for (let tries = 0; heard.length === 0; tries++) {
-    await fresh.database.sequelize.query(`select pg_notify('inch_nest', '{"of":"shop","shop":"none"}')`);
+    await use.room.sequelize.query(`select pg_notify('inch_nest', '{"of":"shop","shop":"none"}')`);
     await pause();
     if (tries > 1000) throw new Error('nothing is heard');
   }
 });
-afterAll(async () => {
-  stop();
-  await fresh.drop();
-});
+afterAll(() => stop());
 
 const pause = () => new Promise((resolve) => setTimeout(resolve, 20));
 const toldOf = (id: string) => heard.flatMap((notice) => (notice.of === 'parcel' && notice.parcel === id ? [notice] : []));
 
 /** The revisions that were told, once the one it stands at has been. */
 async function revisions(id: string): Promise<(number | null)[]> {
-  const { revision } = await readParcel(room, id, ODILE);
+  const { revision } = await readParcel(use.room, id, ODILE);
   while (!toldOf(id).some((notice) => notice.revision === revision)) await pause();
   return toldOf(id).map((notice) => notice.revision);
 }
 
 test('whatever is done to a parcel is told once, with the revision it has come to', async () => {
+  const { room, shop } = use;
   const id = randomUUID();
   const { sale, piece } = saleFromLine('brass bell 4 x 4 x 6, 2 lb, 60.00', shop, 'imperial');
   await createParcel(room, shop, { id, personId: ODILE, sale, piece }, NOW);
@@ -79,5 +62,5 @@ test('whatever is done to a parcel is told once, with the revision it has come t
 });
 
 test('of a parcel that is not there no revision is known', async () => {
-  expect(await revisionOf(room, randomUUID())).toBeNull();
+  expect(await revisionOf(use.room, randomUUID())).toBeNull();
 });

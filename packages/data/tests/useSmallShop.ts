@@ -4,6 +4,8 @@ import { smallShop } from './smallShop.ts';
 
 /** A fresh database with the small shop in it, for the tests of one file. */
 export interface SmallShopUse {
+  /** The database's own address, for who listens to it. */
+  url: string;
   shop: Awaited<ReturnType<typeof smallShop>>;
   room: ShopDatabase;
 }
@@ -15,6 +17,7 @@ export function useSmallShop(): SmallShopUse {
   beforeAll(async () => {
     const fresh = await freshDatabase();
     drop = fresh.drop;
+    use.url = fresh.url;
     use.shop = await smallShop(fresh.database);
     use.room = inShop(fresh.database, use.shop.id);
   });
