@@ -4,6 +4,7 @@ import { createContext, useCallback, useContext, useEffect, useMemo, useRef, use
 import type { ParcelView } from '@inch-nest/contracts';
 import { Refusal, send, sendFile, waitsForSomebody } from '../session/http.ts';
 import { lookAtShelf } from '../session/lookAtShelf.ts';
+import { newerView } from '../session/newerView.ts';
 import { useSaveState } from '../session/SaveState.tsx';
 import { useShop } from '../session/ShopContext.tsx';
 import { flushOutbox, type Sent } from './flushOutbox.ts';
@@ -59,7 +60,7 @@ export function OutboxProvider({ children }: { children: ReactNode }) {
           heard = await flushOutbox(outbox, async (item) => {
             if (signedIn !== null && item.personId !== signedIn) return { kind: 'anothers' };
             return deliver(item, (view) => {
-              client.setQueriesData({ queryKey: ['parcel', view.id] }, view);
+              client.setQueriesData<ParcelView>({ queryKey: ['parcel', view.id] }, (now) => newerView(now, view));
               lookAtShelf(client);
             });
           });

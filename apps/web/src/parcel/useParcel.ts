@@ -7,6 +7,7 @@ import { useHeard } from '../outbox/OutboxProvider.tsx';
 import { send } from '../session/http.ts';
 import { lookAtShelf } from '../session/lookAtShelf.ts';
 import { useLookEvery } from '../session/LiveProvider.tsx';
+import { newerView } from '../session/newerView.ts';
 import { useKept } from '../session/keeping/useKept.tsx';
 import { useSaveState } from '../session/SaveState.tsx';
 import { useShop } from '../session/ShopContext.tsx';
@@ -25,7 +26,7 @@ export function useParcel(initial: ParcelView) {
   /** Takes over what the server holds, unless something newer is here already. */
   const put = useCallback(
     (next: ParcelView) => {
-      client.setQueryData<ParcelView>(key, (now) => (now && now.revision > next.revision ? now : next));
+      client.setQueryData<ParcelView>(key, (now) => newerView(now, next));
       lookAtShelf(client);
     },
     [client, key],
@@ -36,8 +37,7 @@ export function useParcel(initial: ParcelView) {
       const seen = await send<ParcelView>('GET', `/api/parcels/${initial.id}?person=${person.id}`);
       const now = client.getQueryData<ParcelView>(key);
       if (now && now.revision < seen.revision) lookAtShelf(client);
-      // a look that was under way while something was kept must not bring back what was before
-      return now && now.revision > seen.revision ? now : seen;
+      return newerView(now, seen);
     },
     initialData: initial,
     initialDataUpdatedAt: 0,

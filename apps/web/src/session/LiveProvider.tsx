@@ -26,13 +26,15 @@ export function LiveProvider({ children }: { children: ReactNode }) {
   const here = usePathname();
   const [present, setPresent] = useState<readonly Present[]>([]);
   const [listening, setListening] = useState(false);
+  // what was told on one page is looked at on the next
+  const [parcels] = useState(() => hearParcels(client));
+  useEffect(() => parcels.stop, [parcels]);
   useEffect(() => {
     const [, parcel, station] = /^\/parcels\/([\w-]{36})\/([a-z-]+)/.exec(here) ?? [];
     const address = `/api/live?${new URLSearchParams(parcel ? { parcel, station: station! } : {})}`;
     let source: EventSource | null = null;
     let timer: ReturnType<typeof setTimeout> | null = null;
     const look = (key: readonly string[]) => void client.invalidateQueries({ queryKey: key });
-    const parcels = hearParcels(client, look);
     let lost = false;
     const hear = (message: LiveMessage) => {
       switch (message.of) {
@@ -85,9 +87,8 @@ export function LiveProvider({ children }: { children: ReactNode }) {
       document.removeEventListener('visibilitychange', seen);
       window.removeEventListener('pagehide', close);
       close();
-      parcels.stop();
     };
-  }, [client, here, person.id]);
+  }, [client, here, parcels, person.id]);
   return (
     <Listening.Provider value={listening}>
       <Context.Provider value={present}>{children}</Context.Provider>

@@ -13,12 +13,12 @@ const heldBy = (views: readonly { id: string; revision: number; set?: { id: stri
   const hold = (view: (typeof views)[number]) => client.setQueryData(['parcel', view.id, ODILE], { set: [], ...view });
   views.forEach(hold);
   const looked: string[] = [];
-  // the shelf is looked at by its own way: shortly, once for all
+  // what would be asked for anew
   client.invalidateQueries = (filters) => {
-    looked.push(String(filters?.queryKey));
+    looked.push(filters!.queryKey!.join(' '));
     return Promise.resolve();
   };
-  const parcels = hearParcels(client, (key) => looked.push(key.join(' ')));
+  const parcels = hearParcels(client);
   const heard = () => {
     jest.advanceTimersByTime(HOLD_MS + SOON_MS);
     return looked.splice(0).toSorted();

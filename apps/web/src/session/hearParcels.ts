@@ -14,11 +14,10 @@ interface Told {
 /**
  * Takes what is told of parcels that moved. What comes while one is waited for is one with it, and who holds the revision that
  * is told by then has made it or seen it: nothing is looked at again.
- *
- * @param look looks at what is held under a key anew
  */
-export function hearParcels(client: QueryClient, look: (key: readonly string[]) => void) {
+export function hearParcels(client: QueryClient) {
   const told = new Map<string, Told>();
+  const look = (key: readonly string[]) => void client.invalidateQueries({ queryKey: key });
   const views = () => client.getQueriesData<ParcelView>({ queryKey: ['parcel'] }).flatMap(([, view]) => view ?? []);
   const settle = (id: string) => {
     const revision = told.get(id)?.revision ?? null;
@@ -36,6 +35,9 @@ export function hearParcels(client: QueryClient, look: (key: readonly string[]) 
       if (!waiting) told.set(id, { revision, timer: setTimeout(() => settle(id), HOLD_MS) });
       else waiting.revision = waiting.revision === null || revision === null ? null : Math.max(waiting.revision, revision);
     },
-    stop: (): void => told.forEach(({ timer }) => clearTimeout(timer)),
+    stop: (): void => {
+      told.forEach(({ timer }) => clearTimeout(timer));
+      told.clear();
+    },
   };
 }
